@@ -1,0 +1,1 @@
+"""The HTTP interface: parse, call a flow, shape the answer."""

@@ -1,0 +1,45 @@
+"""Putting the app together: routes, problems, limits, and the built front end on the same port."""
+
+from pathlib import Path
+
+from fastapi import APIRouter, FastAPI
+from fastapi.responses import FileResponse
+from fastapi.staticfiles import StaticFiles
+from starlette.exceptions import HTTPException
+
+from upright_anvil import __version__
+from upright_anvil.api import problems
+from upright_anvil.api.body_limit import BodyLimit
+from upright_anvil.api.routes import clients, library, programs, sessions, today
+from upright_anvil.api.studio import Studio
+
+ROUTERS = (today.router, clients.router, programs.router, sessions.router, library.router)
+
+
+def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI:
+    """Answer the app. Without a studio it only describes itself; without ``web`` it serves the API alone."""
+    app = FastAPI(title="Upright Anvil", version=__version__, docs_url=None, redoc_url=None)
+    app.state.studio = studio
+    app.add_middleware(BodyLimit)
+    problems.install(app)
+    api = APIRouter(prefix="/api")
+    for router in ROUTERS:
+        api.include_router(router)
+    app.include_router(api)
+    if web is not None:
+        _serve(app, web)
+    return app
+
+
+def _serve(app: FastAPI, web: Path) -> None:
+    """Serve the built front end; every other address is a view of it, an unknown one under /api is not."""
+    app.mount("/assets", StaticFiles(directory=web / "assets"), name="assets")
+
+    @app.get("/{path:path}", include_in_schema=False)
+    async def _view(path: str) -> FileResponse:
+        if path.startswith("api/"):
+            raise HTTPException(404, "There is nothing at this address.")
+        file = (web / path).resolve()
+        if path and file.is_file() and file.is_relative_to(web.resolve()):
+            return FileResponse(file)
+        return FileResponse(web / "index.html", headers={"Cache-Control": "no-cache"})

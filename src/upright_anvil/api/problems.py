@@ -1,0 +1,76 @@
+"""Everything that goes wrong becomes an RFC 9457 problem document with a sentence a trainer understands."""
+
+import logging
+from collections.abc import Mapping
+from dataclasses import asdict
+from http import HTTPStatus
+
+from fastapi import FastAPI, Request
+from fastapi.exceptions import RequestValidationError
+from fastapi.responses import JSONResponse
+from starlette.exceptions import HTTPException
+
+from upright_anvil.core.prescription.shorthand import ShorthandError
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.review import CellMovedError
+from upright_anvil.flows.saving import StaleSaveError
+from upright_anvil.store.not_found import NotFoundError
+
+log = logging.getLogger(__name__)
+
+
+def problem(status: HTTPStatus, detail: str, **more: object) -> JSONResponse:
+    """Answer a problem document; ``more`` are members of its own kind."""
+    body = {"type": "about:blank", "title": status.phrase, "status": status.value, "detail": detail, **more}
+    return JSONResponse(body, status.value, media_type="application/problem+json")
+
+
+def install(app: FastAPI) -> None:
+    """Turn exceptions of flows and core into problem documents, in this one place."""
+
+    @app.exception_handler(Refusal)
+    async def _refused(_: Request, error: Refusal) -> JSONResponse:
+        more = asdict(error.why) if isinstance(error, ShorthandError) else {}
+        return problem(HTTPStatus.UNPROCESSABLE_ENTITY, str(error), **more)
+
+    @app.exception_handler(NotFoundError)
+    async def _missing(_: Request, error: NotFoundError) -> JSONResponse:
+        return problem(HTTPStatus.NOT_FOUND, str(error))
+
+    @app.exception_handler(StaleSaveError)
+    async def _stale(_: Request, error: StaleSaveError) -> JSONResponse:
+        differences = [asdict(d) for d in error.differences]
+        return problem(HTTPStatus.CONFLICT, str(error), base=error.base, current=error.current, differences=differences)
+
+    @app.exception_handler(CellMovedError)
+    async def _moved(_: Request, error: CellMovedError) -> JSONResponse:
+        return problem(HTTPStatus.CONFLICT, str(error), seen=error.seen, now=error.now)
+
+    @app.exception_handler(RequestValidationError)
+    async def _invalid(_: Request, error: RequestValidationError) -> JSONResponse:
+        fields = [_field(entry) for entry in error.errors()]
+        first = fields[0] if fields else {"field": "", "expected": "something else"}
+        detail = f"{first['field'] or 'The request'}: {first['expected']}."
+        return problem(HTTPStatus.UNPROCESSABLE_ENTITY, detail, fields=fields)
+
+    @app.exception_handler(HTTPException)
+    async def _http(_: Request, error: HTTPException) -> JSONResponse:
+        return problem(HTTPStatus(error.status_code), str(error.detail))
+
+    @app.exception_handler(Exception)
+    async def _unforeseen(request: Request, error: Exception) -> JSONResponse:
+        log.error("unforeseen error at %s", request.url.path, exc_info=error)
+        return problem(
+            HTTPStatus.INTERNAL_SERVER_ERROR, "Something went wrong here, not with you. Nothing was changed; try again."
+        )
+
+
+def _field(entry: Mapping[str, object]) -> dict[str, str]:
+    """Name the field, what was expected and what came."""
+    location = entry.get("loc")
+    parts = [str(p) for p in location[1:]] if isinstance(location, tuple) else []
+    return {
+        "field": ".".join(parts),
+        "expected": str(entry.get("msg", "")).rstrip("."),
+        "came": repr(entry.get("input"))[:80],
+    }

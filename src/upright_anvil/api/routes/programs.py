@@ -1,0 +1,62 @@
+"""The program board."""
+
+from fastapi import APIRouter
+
+from upright_anvil.api.asked import AskedEdits, AskedReading, AskedUndo
+from upright_anvil.api.studio import Here
+from upright_anvil.core.plan.reading import ReadCell
+from upright_anvil.flows import board, floor, reading, saving
+from upright_anvil.flows.board import BoardView
+from upright_anvil.flows.floor import FloorView
+from upright_anvil.store.programs import RevisionHead
+
+router = APIRouter(prefix="/programs/{program_id}", tags=["programs"])
+
+
+@router.get("")
+def open_board(program_id: str, here: Here) -> BoardView:
+    """The program as it stands, read out against the client."""
+    with here.reading() as scope:
+        return board.open_board(scope, program_id, here.today)
+
+
+@router.post("/revisions", status_code=201)
+def save_edits(program_id: str, asked: AskedEdits, here: Here) -> BoardView:
+    """Save edits as a new revision; a stale save is refused with the difference."""
+    with here.writing() as scope:
+        return saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
+
+
+@router.get("/revisions")
+def history(program_id: str, here: Here) -> list[RevisionHead]:
+    """The newest hundred revisions, newest first."""
+    with here.reading() as scope:
+        return list(saving.history(scope, program_id))
+
+
+@router.post("/undo", status_code=201)
+def undo(program_id: str, asked: AskedUndo, here: Here) -> BoardView:
+    """Undo the last change, as a new revision."""
+    with here.writing() as scope:
+        return saving.undo(scope, program_id, asked.base, here.now, here.today)
+
+
+@router.post("/redo", status_code=201)
+def redo(program_id: str, asked: AskedUndo, here: Here) -> BoardView:
+    """Redo what was undone, as a new revision."""
+    with here.writing() as scope:
+        return saving.redo(scope, program_id, asked.base, here.now, here.today)
+
+
+@router.post("/read")
+def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
+    """Read a line as it is typed; nothing is kept."""
+    with here.reading() as scope:
+        return reading.read_line(scope, program_id, asked.text, asked.exercise)
+
+
+@router.get("/weeks/{week_id}/days/{day_id}/floor")
+def open_floor(program_id: str, week_id: str, day_id: str, here: Here) -> FloorView:
+    """One session: what is planned, what was done last time, what is done so far."""
+    with here.reading() as scope:
+        return floor.open_floor(scope, program_id, week_id, day_id)

@@ -1,0 +1,65 @@
+"""Logging on the floor, and the review after the session."""
+
+from fastapi import APIRouter
+
+from upright_anvil.api.asked import AskedDecisions, AskedFinish, AskedNote, AskedSet, AskedStart, AskedWeek
+from upright_anvil.api.studio import Here
+from upright_anvil.core.ledger.rows import PerformedSet, Slot
+from upright_anvil.flows import logging, review
+from upright_anvil.flows.logging import Acknowledged
+from upright_anvil.flows.review import Decision, ReviewView
+
+router = APIRouter(prefix="/sessions/{session_id}", tags=["sessions"])
+
+
+@router.put("")
+def start_session(session_id: str, asked: AskedStart, here: Here) -> Acknowledged:
+    """Open a session in the ledger."""
+    with here.writing() as scope:
+        return logging.start_session(
+            scope, session_id, asked.program_id, asked.week_id, asked.day_id, asked.started_at, here.now
+        )
+
+
+@router.post("/sets")
+def log_set(session_id: str, asked: AskedSet, here: Here) -> Acknowledged:
+    """Store a performed set; answered only when it is on disk. Sent twice, it is stored once."""
+    fields = asked.model_dump(exclude={"line", "number", "load"})
+    row = PerformedSet(**fields, slot=Slot(asked.line, asked.number), load=asked.load.load() if asked.load else None)
+    with here.writing() as scope:
+        return logging.log_set(scope, session_id, row, here.now)
+
+
+@router.post("/notes")
+def add_note(session_id: str, asked: AskedNote, here: Here) -> Acknowledged:
+    """Store a note."""
+    with here.writing() as scope:
+        return logging.add_note(scope, session_id, asked.id, asked.line, asked.text, here.now)
+
+
+@router.post("/finish")
+def finish_session(session_id: str, asked: AskedFinish, here: Here) -> Acknowledged:
+    """Close a session."""
+    with here.writing() as scope:
+        return logging.finish_session(scope, session_id, asked.finished_at, here.now)
+
+
+@router.get("/review")
+def review_session(session_id: str, here: Here) -> ReviewView:
+    """A session after it was run, with a proposal for each line."""
+    with here.reading() as scope:
+        return review.review_session(scope, session_id)
+
+
+@router.post("/decisions", status_code=201)
+def decide(session_id: str, asked: AskedDecisions, here: Here) -> ReviewView:
+    """Keep decisions; each accepted or changed one writes next week's cell."""
+    with here.writing() as scope:
+        return review.decide(scope, session_id, [Decision(**d.model_dump()) for d in asked.decisions], here.now)
+
+
+@router.post("/next-week", status_code=201)
+def add_next_week(session_id: str, asked: AskedWeek, here: Here) -> ReviewView:
+    """Lengthen the session's phase by a week."""
+    with here.writing() as scope:
+        return review.add_next_week(scope, session_id, asked.week_id, here.now)

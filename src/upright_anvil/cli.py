@@ -1,0 +1,53 @@
+"""The command line: serve the app, make the demo data, print the API's schema."""
+
+import argparse
+import json
+import os
+from pathlib import Path
+
+import uvicorn
+
+from upright_anvil.api.app import create_app
+from upright_anvil.api.studio import THE_TRAINER, Studio, local_now
+from upright_anvil.demo.scenario import fill
+from upright_anvil.store.database import Database
+from upright_anvil.store.tables import TrainerRow
+
+WEB = Path(__file__).parents[2] / "web" / "dist"
+
+
+def open_database(path: Path) -> Database:
+    """Open a data file, bring its tables up to date and see that there is a trainer."""
+    database = Database(path)
+    database.migrate()
+    with database.writing(THE_TRAINER) as scope:
+        if scope.db.get(TrainerRow, THE_TRAINER) is None:
+            scope.db.add(TrainerRow(id=THE_TRAINER, name="Trainer"))
+    return database
+
+
+def main() -> None:
+    """Run one command."""
+    parser = argparse.ArgumentParser(prog="upright-anvil", description=__doc__)
+    commands = parser.add_subparsers(dest="command", required=True)
+    serve = commands.add_parser("serve", help="serve the app on 127.0.0.1")
+    serve.add_argument("--data", type=Path, required=True, help="the data file")
+    serve.add_argument("--port", type=int, default=8321)
+    serve.add_argument("--demo", action="store_true", help="fill an empty data file with the demo data")
+    schema = commands.add_parser("schema", help="write the API's OpenAPI schema")
+    schema.add_argument("file", type=Path)
+    asked = parser.parse_args()
+    if asked.command == "schema":
+        asked.file.write_text(json.dumps(create_app().openapi(), indent=1) + "\n", "utf-8")
+        return
+    database = open_database(asked.data)
+    studio = Studio(database)
+    if asked.demo:
+        fill(database, THE_TRAINER, local_now())
+    print(f"Upright Anvil is at http://127.0.0.1:{asked.port}", flush=True)
+    level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
+    uvicorn.run(create_app(studio, WEB), host="127.0.0.1", port=asked.port, log_level=level, access_log=False)
+
+
+if __name__ == "__main__":
+    main()

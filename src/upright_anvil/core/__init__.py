@@ -1,0 +1,1 @@
+"""The rules of the job: pure functions over values, with no I/O, clock or randomness."""

@@ -1,0 +1,98 @@
+"""Set blocks: each set as a block whose width is reps or seconds and whose height is the share of the client's maximum.
+
+Planned is an outline, done is filled, changed keeps the outline behind the fill: `Block` says what to draw, in numbers.
+"""
+
+from dataclasses import dataclass
+from decimal import Decimal
+
+from upright_anvil.core.constants import DEFAULT_RESERVE
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget, Prescription, Reps, moved_kg
+from upright_anvil.core.strength.estimate import share_of_max
+
+SECONDS_PER_REP = 4
+"""How many seconds of a hold are drawn as wide as one repetition. House rule."""
+
+LEAST_SHARE = 0.15
+"""Least height drawn, so that light work stays visible. House rule."""
+
+
+@dataclass(frozen=True, slots=True)
+class Bar:
+    """One outline or fill: width in repetitions, height as a share of the maximum (0 to 1), and what it says."""
+
+    width: float
+    height: float
+    label: str
+
+
+@dataclass(frozen=True, slots=True)
+class Block:
+    """One set: planned outline, done fill, either or both."""
+
+    planned: Bar | None
+    done: Bar | None
+
+
+@dataclass(frozen=True, slots=True)
+class Athlete:
+    """What the height of a block depends on: the client's body weight and estimated maximum of the exercise, kg."""
+
+    body_kg: Decimal | None = None
+    max_kg: Decimal | None = None
+
+
+def planned_bar(prescription: Prescription, exercise: Exercise, athlete: Athlete) -> Bar:
+    """Answer the outline of one planned set. The height comes from the load, else from reps and reserve. House rule."""
+    p = prescription
+    amount = f"{p.target} reps" if isinstance(p.target, Reps) else str(p.target)
+    label = f"{amount}{' each side' if p.each_side else ''}{_with_load(p.load)}"
+    reps = p.target.high if isinstance(p.target, Reps) else None
+    return _bar(reps, p.amount, p.load, p.reserve, label, exercise, athlete)
+
+
+def done_bar(row: PerformedSet, exercise: Exercise, athlete: Athlete) -> Bar:
+    """Answer the fill of one performed set. House rule."""
+    amount = f"{row.reps} reps" if row.reps is not None else f"{row.seconds or 0} s"
+    load = added_load(row)
+    left = "" if row.reserve is None else f", {row.reserve} left"
+    return _bar(
+        row.reps,
+        row.reps or row.seconds or 0,
+        load,
+        row.reserve,
+        f"{amount}{_with_load(load)}{left}",
+        exercise,
+        athlete,
+    )
+
+
+def added_load(row: PerformedSet) -> LoadTarget | None:
+    """Answer a row's load as a prescription writes it."""
+    return BodyweightLoad(row.load, assisted=True) if row.assisted and row.load else row.load
+
+
+def _with_load(load: LoadTarget | None) -> str:
+    return f" with {load}" if load is not None else ""
+
+
+def _bar(
+    reps: int | None,
+    amount: int,
+    load: LoadTarget | None,
+    reserve: int | None,
+    label: str,
+    exercise: Exercise,
+    athlete: Athlete,
+) -> Bar:
+    moved = moved_kg(load, exercise.bodyweight_share, athlete.body_kg) if load else None
+    if athlete.max_kg and moved is not None:
+        height = float(moved / athlete.max_kg)
+    elif reps:
+        height = share_of_max(reps + (DEFAULT_RESERVE if reserve is None else reserve))
+    else:
+        height = 0.5
+    width = amount if reps is not None else amount / SECONDS_PER_REP
+    return Bar(round(width, 1), round(min(max(height, LEAST_SHARE), 1.0), 3), label)

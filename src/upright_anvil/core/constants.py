@@ -1,0 +1,62 @@
+"""Every number the rules rest on, named, with its unit and source.
+
+A value marked "house rule" is ours and open to a trainer's own choice; the others follow a publication.
+"""
+
+from decimal import Decimal
+from typing import Final
+
+KG_PER_LB: Final = Decimal("0.45359237")
+"""Kilograms in one pound, exact by definition (international avoirdupois pound, 1959)."""
+
+MAX_LOAD_KG: Final = Decimal(1000)
+"""Heaviest load accepted as a plausible entry, kg. House rule."""
+
+STEP_CAP: Final = Decimal("0.10")
+"""Largest single rise in load, as a share of the load now. ACSM 2009 (MSSE 41:687): 2-10 %."""
+
+BRIDGE_SLOWER_SECONDS: Final = 2
+"""Seconds added to the lowering phase when reps alone no longer bridge to the next load. House rule."""
+
+DEFAULT_RESERVE: Final = 2
+"""Repetitions in reserve assumed when a set's reserve was not logged (rules, strength). House rule."""
+
+MAX_ESTIMATE_REPS: Final = 20
+"""Repetitions to failure above which no maximum is estimated. House rule."""
+
+BRZYCKI_LIMIT: Final = 37
+"""Brzycki (1993) has a pole here: the formula holds only below it."""
+
+BLEND_FROM: Final = 10
+"""Repetitions to failure up to which the house estimate is the mean of Epley and Brzycki. House rule."""
+
+BLEND_TO: Final = 15
+"""Repetitions to failure from which the house estimate is Epley alone. House rule."""
+
+DEFAULT_REP_SECONDS: Final = 3
+"""Seconds a repetition takes when neither the line nor the exercise says. House rule."""
+
+EXPLOSIVE_SECONDS: Final = 1
+"""Seconds counted for a tempo phase written X. House rule."""
+
+CHANGE_SIDES_SECONDS: Final = 5
+"""Seconds to change sides inside one set. House rule."""
+
+TRANSITION_SECONDS: Final = 20
+"""Seconds from the last set of one exercise to the first of the next, same implement. House rule."""
+
+TRANSITION_CHANGE_SECONDS: Final = 60
+"""The same when the implement changes. House rule."""
+
+DEFAULT_REST_SECONDS: Final = 90
+"""Rest between sets assumed in the time estimate when the line does not say. House rule."""
+
+PACE_MIN: Final = 0.7
+PACE_MAX: Final = 1.6
+"""Bounds of a client's pace factor (actual / estimated minutes). House rule."""
+
+PACE_SESSIONS: Final = 10
+"""Sessions the pace factor looks back on. House rule."""
+
+PACE_NEEDS: Final = 3
+"""Sessions needed before the pace factor leaves 1.0. House rule."""

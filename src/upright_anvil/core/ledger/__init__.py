@@ -1,0 +1,1 @@
+"""What was done: rows that are only ever added, and which of them stand."""

@@ -1,0 +1,62 @@
+"""One row of the ledger of performed sets."""
+
+from dataclasses import dataclass
+from datetime import datetime
+from enum import StrEnum
+
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.model import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
+from upright_anvil.core.sentences import Refusal
+
+
+class Outcome(StrEnum):
+    """What became of a set: done, skipped on purpose, or taken back (the row that cleared it is kept too)."""
+
+    DONE = "done"
+    SKIPPED = "skipped"
+    CLEARED = "cleared"
+
+
+@dataclass(frozen=True, slots=True)
+class Slot:
+    """The place a set belongs to: a line of the plan and the number of the set, from 1."""
+
+    line: str
+    number: int
+
+
+@dataclass(frozen=True, slots=True)
+class PerformedSet:
+    """What happened in one slot, as one device saw it.
+
+    ``load`` follows the counting convention of the implement; for a body-weight move it is what was added, and
+    ``assisted`` says it was taken off instead. ``reserve`` is repetitions left, None when nobody said. ``planned`` is
+    the line's shorthand at that moment, empty for a set that was added. ``replaces`` is the row that stood in this slot
+    when the device made this one, None when the slot was empty.
+    """
+
+    id: str
+    slot: Slot
+    exercise: str
+    outcome: Outcome
+    reps: int | None = None
+    seconds: int | None = None
+    load: Load | None = None
+    assisted: bool = False
+    reserve: int | None = None
+    planned: str = ""
+    note: str = ""
+    replaces: str | None = None
+    logged_at: datetime | None = None
+
+    def __post_init__(self) -> None:
+        if not 1 <= self.slot.number <= 3 * MAX_SETS:
+            raise Refusal(f"A set's number must be 1 to {3 * MAX_SETS}, not {self.slot.number}.")
+        if self.outcome is Outcome.DONE and (self.reps is None) == (self.seconds is None):
+            raise Refusal("A set that was done has either repetitions or seconds.")
+        if self.reps is not None and not 0 <= self.reps <= MAX_REPS:
+            raise Refusal(f"Repetitions must be 0 to {MAX_REPS}, not {self.reps}.")
+        if self.seconds is not None and not 0 <= self.seconds <= MAX_HOLD_SECONDS:
+            raise Refusal(f"Seconds must be 0 to {MAX_HOLD_SECONDS}, not {self.seconds}.")
+        if self.reserve is not None and not 0 <= self.reserve <= MAX_RESERVE:
+            raise Refusal(f"Reps left must be 0 to {MAX_RESERVE}, not {self.reserve}.")

@@ -1,0 +1,49 @@
+"""Which row of a slot stands.
+
+A row stands when it replaces the row that stood. Two devices that log the same slot without knowing of each other
+both keep their row: the first to arrive stands, the other is shown beside it. Nothing is ever dropped.
+"""
+
+from collections.abc import Iterable
+from dataclasses import dataclass
+
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+
+
+@dataclass(frozen=True, slots=True)
+class Standing:
+    """A slot's row that holds, the earlier values it corrected (oldest first), and rows of other devices beside it."""
+
+    row: PerformedSet
+    earlier: tuple[PerformedSet, ...] = ()
+    beside: tuple[PerformedSet, ...] = ()
+
+
+def standing_rows(rows: Iterable[PerformedSet]) -> dict[Slot, Standing]:
+    """Answer the standing row of each slot from rows in the order they arrived; an id seen before is passed over."""
+    slots: dict[Slot, Standing] = {}
+    seen: set[str] = set()
+    for row in rows:
+        if row.id in seen:
+            continue
+        seen.add(row.id)
+        now = slots.get(row.slot)
+        if now is None:
+            slots[row.slot] = Standing(row)
+        elif row.replaces == now.row.id:
+            slots[row.slot] = Standing(row, (*now.earlier, now.row), _without(now.beside, row))
+        else:
+            slots[row.slot] = Standing(now.row, now.earlier, (*now.beside, row))
+    return slots
+
+
+def _without(beside: tuple[PerformedSet, ...], row: PerformedSet) -> tuple[PerformedSet, ...]:
+    """A correction that says the same as a row beside it settles that difference."""
+    same = (row.outcome, row.reps, row.seconds, row.load, row.reserve)
+    return tuple(b for b in beside if (b.outcome, b.reps, b.seconds, b.load, b.reserve) != same)
+
+
+def done_sets(rows: Iterable[PerformedSet]) -> tuple[PerformedSet, ...]:
+    """Answer the standing rows that were done, by line and set number."""
+    standing = (s.row for s in standing_rows(rows).values())
+    return tuple(sorted((r for r in standing if r.outcome is Outcome.DONE), key=lambda r: (r.slot.line, r.slot.number)))

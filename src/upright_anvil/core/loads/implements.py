@@ -1,0 +1,127 @@
+"""The things one lifts: each answers the sorted list of loads it can make.
+
+Counting convention (rules, loads): a dumbbell is per hand, a barbell includes the bar, a kettlebell is per bell.
+"""
+
+from dataclasses import dataclass
+from decimal import Decimal
+from enum import StrEnum
+from functools import lru_cache
+
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.sentences import Refusal
+
+MAX_BAR_LOADS = 4000
+"""More totals than this on one bar is a slip of the keyboard."""
+
+
+class ImplementKind(StrEnum):
+    """What an exercise can be loaded with."""
+
+    BARBELL = "barbell"
+    DUMBBELL = "dumbbell"
+    KETTLEBELL = "kettlebell"
+    STACK = "stack"
+    BAND = "band"
+    IMPROVISED = "improvised"
+    BODYWEIGHT = "bodyweight"
+
+
+@dataclass(frozen=True, slots=True)
+class Achievable:
+    """One load that can be made: how it is set up, and whether the figure is only an estimate (bands, rucksacks)."""
+
+    load: Load
+    how: str
+    estimated: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Plates:
+    """How many plates of one size there are in all; they go on in pairs, both ends alike."""
+
+    load: Load
+    count: int
+
+    @property
+    def pairs(self) -> int:
+        """Whole pairs, one plate for each end."""
+        return self.count // 2
+
+
+@dataclass(frozen=True, slots=True)
+class Barbell:
+    """A bar and the plates that fit it."""
+
+    bar: Load
+    plates: tuple[Plates, ...]
+    kind: ImplementKind = ImplementKind.BARBELL
+
+    def achievable(self) -> tuple[Achievable, ...]:
+        """Answer every load bar and plate pairs can make, lightest first."""
+        return _barbell_loads(self)
+
+
+@dataclass(frozen=True, slots=True)
+class FixedLoads:
+    """Loads that are what they are: dumbbells, kettlebells, bands, improvised things, a vest.
+
+    ``labels`` names each load where the number is not the name (a band's colour, "rucksack"), else is empty.
+    """
+
+    kind: ImplementKind
+    loads: tuple[Load, ...]
+    labels: tuple[str, ...] = ()
+    estimated: bool = False
+
+    def achievable(self) -> tuple[Achievable, ...]:
+        """Answer the loads, lightest first."""
+        names = self.labels or tuple(str(load) for load in self.loads)
+        made = (Achievable(load, name, self.estimated) for load, name in zip(self.loads, names, strict=True))
+        return tuple(sorted(made, key=lambda a: a.load.kg))
+
+
+Implement = Barbell | FixedLoads
+
+
+@lru_cache(maxsize=64)
+def _barbell_loads(barbell: Barbell) -> tuple[Achievable, ...]:
+    sums = plate_sums(barbell.plates)
+    return tuple(
+        Achievable(total, describe_ends(sums[weight]))
+        for weight, total in sorted((kg, _on_bar(barbell.bar, kg)) for kg in sums)
+    )
+
+
+def _on_bar(bar: Load, plates_kg: Decimal) -> Load:
+    """The loaded bar in the bar's own unit: plate kilograms go through the exact conversion and back."""
+    if not plates_kg:
+        return bar
+    one_unit = Load(Decimal(1), bar.unit).kg
+    return Load.of(bar.value + plates_kg / one_unit, bar.unit)
+
+
+@lru_cache(maxsize=64)
+def plate_sums(plates: tuple[Plates, ...]) -> dict[Decimal, tuple[Load, ...]]:
+    """Answer every total (kg, both ends) that whole plate pairs make, and one end's plates, heaviest first.
+
+    Among choices of equally few plates the one with the heaviest plate inside wins. Raises `Refusal` for a set of
+    plates that makes more than `MAX_BAR_LOADS` totals: a slip of the keyboard.
+    """
+    sums: dict[Decimal, tuple[Load, ...]] = {Decimal(0): ()}
+    for size in sorted(plates, key=lambda p: -p.load.kg):
+        for total, end in list(sums.items()):
+            for pairs in range(1, size.pairs + 1):
+                reached = total + 2 * pairs * size.load.kg
+                if reached not in sums or len(sums[reached]) > len(end) + pairs:
+                    sums[reached] = end + (size.load,) * pairs
+            if len(sums) > MAX_BAR_LOADS:
+                raise Refusal(f"These plates make more than {MAX_BAR_LOADS} different loads; list fewer sizes.")
+    return sums
+
+
+def describe_ends(end: tuple[Load, ...]) -> str:
+    """Write one end's plates, inside first: ``each end 20 + 2.5 kg``."""
+    if not end:
+        return "bar alone"
+    return "each end " + " + ".join(str(load) for load in end)

@@ -1,0 +1,1 @@
+"""The plan: a document with revisions."""

@@ -1,0 +1,55 @@
+"""Typing into the board."""
+
+from enum import StrEnum
+from typing import Literal
+
+from upright_anvil.core.plan.document import Cell, Id, Part, Program
+from upright_anvil.core.plan.locate import find_line, rebuilt, week_index, with_line
+
+
+class Carry(StrEnum):
+    """How far a typed cell carries on to the following weeks.
+
+    ``matching`` fills the following weeks that said the same as this cell did before (empty ones, where it was empty);
+    ``all`` fills every following week; ``none`` changes this week alone.
+    """
+
+    NONE = "none"
+    MATCHING = "matching"
+    ALL = "all"
+
+
+class SetCell(Part):
+    """Put a text into a line's week, and carry it on.
+
+    ``by_hand`` says that the trainer typed it: typing into a line's first week also says what the line begins with,
+    which a proposal does not.
+    """
+
+    op: Literal["set_cell"] = "set_cell"
+    line: Id
+    week: Id
+    text: str
+    carry: Carry = Carry.NONE
+    by_hand: bool = True
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the cell set. Raises `Refusal` when the line or the week is gone."""
+        place = find_line(program, self.line)
+        start = week_index(place.phase, self.week)
+        before = place.line.cells[start].text
+
+        def follows(text: str) -> bool:
+            return self.carry is Carry.ALL or (self.carry is Carry.MATCHING and text == before)
+
+        cells = tuple(
+            rebuilt(cell, text=self.text.strip()) if index == start or (index > start and follows(cell.text)) else cell
+            for index, cell in enumerate(place.line.cells)
+        )
+        home = place.line.home if start else "" if self.by_hand else place.line.begun_with
+        return with_line(program, self.line, lambda line: rebuilt(line, cells=cells, home=home))
+
+
+def empty_cells(weeks: int) -> tuple[Cell, ...]:
+    """Answer a fresh line's cells."""
+    return tuple(Cell() for _ in range(weeks))

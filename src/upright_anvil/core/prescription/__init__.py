@@ -1,0 +1,1 @@
+"""What a line asks for: target, load, tempo, rest and reserve, and its shorthand."""

@@ -1,0 +1,1 @@
+"""What to ask for next time, with the evidence and the rule in words."""

@@ -1,0 +1,58 @@
+"""Steps of load that can be made at the place, and how big they are for this client."""
+
+from dataclasses import dataclass
+from decimal import Decimal
+
+from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget, moved_kg
+from upright_anvil.core.progression.model import Situation
+
+
+@dataclass(frozen=True, slots=True)
+class LoadStep:
+    """The neighbouring load as a prescription writes it, and the change as a share of what moves now (0.05 = 5 %)."""
+
+    to: LoadTarget
+    share: Decimal
+
+
+def step_up(situation: Situation, load: LoadTarget) -> LoadStep | None:
+    """Answer the next heavier load at the place; None at the heaviest, or where assistance would have to shrink."""
+    return _step(situation, load, up=True)
+
+
+def step_down(situation: Situation, load: LoadTarget) -> LoadStep | None:
+    """Answer the next lighter load at the place (its share is negative); None at the lightest."""
+    return _step(situation, load, up=False)
+
+
+def _step(situation: Situation, load: LoadTarget, *, up: bool) -> LoadStep | None:
+    place = situation.place
+    match load:
+        case BodyweightLoad(assisted=True):
+            return None
+        case BodyweightLoad(added=added):
+            kind: ImplementKind | None = ImplementKind.BODYWEIGHT
+            now = added or Load(Decimal(0), Unit.KG)
+            if not up and added and added.same_as(place.achievable(ImplementKind.BODYWEIGHT)[0].load):
+                return _measured(situation, load, BodyweightLoad())
+        case Load():
+            kind, now = situation.exercise.implement_at(place), load
+    step = (place.step_up(kind, now) if up else place.step_down(kind, now)) if kind else None
+    if step is None:
+        return None
+    reached: LoadTarget = BodyweightLoad(step.to.load) if isinstance(load, BodyweightLoad) else step.to.load
+    return _measured(situation, load, reached)
+
+
+def _measured(situation: Situation, now: LoadTarget, to: LoadTarget) -> LoadStep | None:
+    before, after = (moved(situation, load) for load in (now, to))
+    if before is None or after is None or not before:
+        return None
+    return LoadStep(to, (after - before) / before)
+
+
+def moved(situation: Situation, load: LoadTarget) -> Decimal | None:
+    """Answer the kilograms that move at a load, None where body weight is needed and not known."""
+    return moved_kg(load, situation.exercise.bodyweight_share, situation.body_kg)

@@ -1,0 +1,1 @@
+"""How strong a set shows the client to be."""

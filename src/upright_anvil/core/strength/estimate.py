@@ -1,0 +1,62 @@
+"""The house estimate of the maximum from one set, and its inverse (rules, strength estimates)."""
+
+from decimal import Decimal
+
+from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, MAX_ESTIMATE_REPS
+from upright_anvil.core.strength.formulas import FORMULAS, brzycki, epley
+
+
+def reps_to_failure(reps: int, reserve: int | None) -> int:
+    """Answer repetitions to failure: done + left; an unknown reserve counts as two. House rule."""
+    return reps + (DEFAULT_RESERVE if reserve is None else reserve)
+
+
+def house_factor(r: float) -> float | None:
+    """Answer maximum / load at R repetitions to failure; None above 20, where no maximum is estimated.
+
+    The mean of Epley and Brzycki to R = 10, blended linearly to Epley alone at R = 15. Rises with R. House rule.
+    """
+    if r > MAX_ESTIMATE_REPS:
+        return None
+    b = brzycki(r)
+    assert b is not None  # noqa: S101 - R <= 20 is far from the pole at 37
+    weight = min(max((r - BLEND_FROM) / (BLEND_TO - BLEND_FROM), 0.0), 1.0)
+    return weight * epley(r) + (1 - weight) * (epley(r) + b) / 2
+
+
+def share_of_max(r: float) -> float:
+    """Answer load / maximum at R repetitions to failure; above 20 the curve goes on as Epley, for drawing only."""
+    return 1 / (house_factor(r) or epley(r))
+
+
+def estimate_max(moved_kg: Decimal, reps: int, reserve: int | None) -> Decimal | None:
+    """Answer the house estimate of the maximum from kilograms moved, kg to 0.1; None for R > 20 or no reps."""
+    factor = house_factor(reps_to_failure(reps, reserve)) if reps > 0 else None
+    return None if factor is None else _tenth(moved_kg, factor)
+
+
+def estimates_by_formula(moved_kg: Decimal, reps: int, reserve: int | None) -> dict[str, Decimal | None]:
+    """Answer each published formula's estimate, kg to 0.1; None where the formula or the house limit does not reach."""
+    r = reps_to_failure(reps, reserve)
+    if reps <= 0 or r > MAX_ESTIMATE_REPS:
+        return dict.fromkeys(FORMULAS)
+    return {name: _tenth(moved_kg, factor) for name, formula in FORMULAS.items() if (factor := formula(r)) is not None}
+
+
+def reps_that_predict(load_kg: Decimal, reserve: int, next_kg: Decimal, next_reps: int) -> int | None:
+    """Answer the fewest reps at ``load_kg`` (same reserve) whose estimate predicts ``next_reps`` at ``next_kg``.
+
+    None where more than 20 repetitions to failure would be needed: the estimate does not reach. House rule.
+    """
+    needed = house_factor(next_reps + reserve)
+    if needed is None:
+        return None
+    for reps in range(1, MAX_ESTIMATE_REPS - reserve + 1):
+        factor = house_factor(reps + reserve)
+        if factor is not None and float(load_kg) * factor >= float(next_kg) * needed:
+            return reps
+    return None
+
+
+def _tenth(moved_kg: Decimal, factor: float) -> Decimal:
+    return (moved_kg * Decimal(repr(factor))).quantize(Decimal("0.1"))

@@ -1,0 +1,1 @@
+"""Made-up demo data."""

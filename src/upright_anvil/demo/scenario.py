@@ -1,0 +1,218 @@
+"""The demo's history: six weeks of training made by a seeded generator, ending with a session that waits today.
+
+Everything goes through the same flows as a trainer's own taps, on the dates it would have happened.
+"""
+
+from collections.abc import Iterator
+from datetime import date, datetime, time, timedelta
+from random import Random
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.plan.document import Program, WeekKind
+from upright_anvil.core.plan.edits import Edit
+from upright_anvil.core.plan.edits.cells import Carry, SetCell
+from upright_anvil.core.plan.edits.days import AddDay, RemoveDay
+from upright_anvil.core.plan.edits.lines import AddLine
+from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase
+from upright_anvil.core.plan.edits.weeks import ChangeWeek
+from upright_anvil.core.prescription.model import BodyweightLoad, Prescription, Seconds, moved_kg
+from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.strength.estimate import house_factor
+from upright_anvil.demo.people import PEOPLE, Lift, Person
+from upright_anvil.flows import logging, review, saving
+from upright_anvil.flows.board import start_program
+from upright_anvil.flows.clients import add_client, client_list
+from upright_anvil.flows.ids import session_id
+from upright_anvil.flows.library import all_exercises
+from upright_anvil.flows.review import Decision, Verdict
+from upright_anvil.store import programs
+from upright_anvil.store.database import Database, Scope
+
+SEED = 20
+WEEKS_BEHIND = 6
+HARDEST = 20
+"""Reps beyond which the generator looks no further."""
+
+
+def fill(database: Database, trainer_id: str, now: datetime) -> None:
+    """Fill an empty database with the demo; one that has clients is left alone."""
+    with database.reading(trainer_id) as scope:
+        if client_list(scope):
+            return
+    for number, person in enumerate(PEOPLE):
+        chance = Random(SEED + number)  # noqa: S311 - made-up data, the same every time
+        story = _Story(database, trainer_id, now, person, chance)
+        story.tell()
+
+
+class _Story:
+    """One client's weeks."""
+
+    def __init__(self, database: Database, trainer_id: str, now: datetime, person: Person, chance: Random) -> None:
+        self.database, self.trainer_id, self.now, self.person, self.chance = database, trainer_id, now, person, chance
+        self.start = now.date() - timedelta(days=now.weekday(), weeks=WEEKS_BEHIND)
+        self.lifts = {lift.exercise: lift for _, lifts in person.days for lift in lifts}
+        self.made = 0
+
+    def tell(self) -> None:
+        """Set the client up, then live through the weeks."""
+        with self.database.writing(self.trainer_id) as scope:
+            who = add_client(scope, self.person.facts, self._at(self.start))
+            board = start_program(scope, who.id, self.person.program, self._at(self.start), self.start)
+            self.program_id, self.body = board.program_id, self.person.facts.body_weight
+            self._save(scope, self._first_phase(), "First phase written", self.start)
+            self._save(scope, self._easing(scope), "Week 4 eases off: a set less", self.start)
+        past = list(self._past_sessions())
+        for number, (week, day, on) in enumerate(past):
+            if number in self.person.missed:
+                continue
+            with self.database.writing(self.trainer_id) as scope:
+                if on >= self.start + timedelta(weeks=2) and len(self._program(scope).phases) == 1:
+                    self._second_phase(scope, on)
+                self._session(scope, number, week, day, on, decided=number < len(past) - self.person.leaves_open)
+
+    def _past_sessions(self) -> Iterator[tuple[int, int, date]]:
+        for week in range(WEEKS_BEHIND + 1):
+            for day, weekday in enumerate(self._weekdays()):
+                on = self.start + timedelta(weeks=week, days=weekday)
+                if on < self.now.date():
+                    yield week, day, on
+
+    def _weekdays(self) -> list[int]:
+        """Training days around today's weekday, so that a session waits today."""
+        today = self.now.weekday()
+        return sorted((today + shift) % 7 for shift in (0, 2, 4)[: len(self.person.days)])
+
+    def _first_phase(self) -> list[Edit]:
+        edits: list[Edit] = [ChangePhase(phase="p1", name="Groundwork", purpose="Learn the lifts, build a base")]
+        edits += [RemoveDay(day=f"p1-d{n}") for n in range(1, self.person.facts.days_a_week + 1)]
+        for n, (weekday, (name, lifts)) in enumerate(zip(self._weekdays(), self.person.days, strict=True), start=1):
+            day = f"p1-day{n}"
+            edits.append(AddDay(phase="p1", day=day, name=name, weekday=weekday))
+            for k, lift in enumerate(lifts, start=1):
+                line = f"{day}-l{k}"
+                edits.append(AddLine(day=day, line=line, exercise=lift.exercise))
+                edits.append(SetCell(line=line, week="p1-w1", text=write(self._typed(lift)), carry=Carry.ALL))
+        edits.append(ChangeWeek(phase="p1", week="p1-w4", kind=WeekKind.EASE_OFF))
+        return edits
+
+    def _typed(self, lift: Lift) -> Prescription:
+        return read(lift.text, self.person.facts.unit)
+
+    def _easing(self, scope: Scope) -> list[Edit]:
+        edits: list[Edit] = []
+        for day in self._program(scope).phases[0].days:
+            for line in day.lines:
+                typed = self._typed(self.lifts[line.exercise])
+                if typed.sets > 2:  # noqa: PLR2004 - two sets stay two
+                    lighter = write(typed).replace(f"{typed.sets} x", f"{typed.sets - 1} x", 1)
+                    edits.append(SetCell(line=line.id, week="p1-w4", text=lighter))
+        return edits
+
+    def _second_phase(self, scope: Scope, on: date) -> None:
+        new: list[Edit] = [
+            AddPhase(phase="p2", name="Build"),
+            ChangePhase(phase="p2", name="Build", purpose="Raise load inside the same rep ranges"),
+        ]
+        self._save(scope, new, "Second phase begun where the first built to", on)
+
+    def _program(self, scope: Scope) -> Program:
+        return programs.current(scope, self.program_id).program
+
+    def _save(self, scope: Scope, edits: list[Edit], reason: str, on: date) -> None:
+        base = programs.current(scope, self.program_id).number
+        saving.save_edits(scope, self.program_id, base, edits, reason, self._at(on), on)
+
+    def _session(self, scope: Scope, number: int, week: int, day: int, on: date, *, decided: bool) -> None:
+        program = self._program(scope)
+        phase = program.phases[week // 4]
+        index, today = week % 4, sorted(phase.days, key=lambda d: d.weekday)[day]
+        sid = session_id(self.program_id, phase.weeks[index].id, today.id)
+        begun = self._at(on)
+        logging.start_session(scope, sid, self.program_id, phase.weeks[index].id, today.id, begun, begun)
+        exercises = all_exercises(scope)
+        form = self.chance.gauss(1.0, 0.02) * (1 + self.person.gain) ** week
+        sore = self.person.sore is not None and self.person.sore[0] == number
+        for position, line in enumerate(today.lines):
+            text = line.cells[index].text
+            if text and not (sore and position == 0):
+                self._line(scope, sid, line.id, exercises[line.exercise], text, form, begun)
+            elif text:
+                self._skip(scope, sid, line.id, line.exercise, text, begun)
+        if sore and self.person.sore:
+            logging.add_note(scope, sid, self._id(), "", self.person.sore[1], begun)
+        estimated = logging.session_estimate(scope, sid)
+        lasted = timedelta(seconds=estimated * self.chance.uniform(1.0, 1.2))
+        logging.finish_session(scope, sid, begun + lasted, begun + lasted)
+        if decided:
+            self._decide(scope, sid, begun + lasted)
+
+    def _line(
+        self, scope: Scope, sid: str, line: str, exercise: Exercise, text: str, form: float, at: datetime
+    ) -> None:
+        plan = read(text, Unit(self.person.facts.unit))
+        for number in range(1, plan.sets + 1):
+            reps, seconds, reserve = self._performed(plan, exercise, form * (1 - 0.012 * (number - 1)))
+            row = PerformedSet(
+                id=self._id(),
+                slot=Slot(line, number),
+                exercise=exercise.id,
+                outcome=Outcome.DONE,
+                reps=reps,
+                seconds=seconds,
+                load=_added(plan),
+                reserve=reserve,
+                planned=text,
+                logged_at=at + timedelta(minutes=3 * number),
+            )
+            logging.log_set(scope, sid, row, at)
+
+    def _performed(
+        self, plan: Prescription, exercise: Exercise, form: float
+    ) -> tuple[int | None, int | None, int | None]:
+        """Reps, seconds and reserve of one set by a client who stops where the plan says."""
+        if isinstance(plan.target, Seconds):
+            return None, plan.target.seconds - (5 if self.chance.random() < 0.1 else 0), None  # noqa: PLR2004 - one in ten
+        moved = moved_kg(plan.load, exercise.bodyweight_share, self.body.kg if self.body else None)
+        limit = plan.target.high + 3
+        if moved:
+            strength = self.lifts[exercise.id].true_max_kg * form
+            able = (r for r in range(HARDEST, 0, -1) if float(moved) * (house_factor(r) or 9) <= strength)
+            limit = next(able, 1)
+        reps = max(1, min(plan.target.high, limit - (plan.reserve or 0)))
+        if reps < plan.target.low:
+            reps = max(1, min(plan.target.low, limit))
+        said = self.chance.random() < 0.85  # noqa: PLR2004 - now and then nobody says
+        return reps, None, min(max(limit - reps, 0), 5) if said else None
+
+    def _skip(self, scope: Scope, sid: str, line: str, exercise: str, text: str, at: datetime) -> None:
+        row = PerformedSet(self._id(), Slot(line, 1), exercise, Outcome.SKIPPED, planned=text, logged_at=at)
+        logging.log_set(scope, sid, row, at)
+
+    def _decide(self, scope: Scope, sid: str, at: datetime) -> None:
+        decisions = []
+        for line in review.review_session(scope, sid).lines:
+            if line.proposal is None or line.next_cell is None:
+                continue
+            declined = self.chance.random() < 0.05  # noqa: PLR2004 - one in twenty
+            verdict = Verdict.DECLINED if declined else Verdict.ACCEPTED
+            reason = "Looked less steady than the figures" if declined else ""
+            decisions.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason))
+        review.decide(scope, sid, decisions, at)
+
+    def _at(self, on: date) -> datetime:
+        return datetime.combine(on, time(17, 30), self.now.tzinfo)
+
+    def _id(self) -> str:
+        self.made += 1
+        return f"demo-{self.chance.getrandbits(64):016x}"
+
+
+def _added(plan: Prescription) -> Load | None:
+    match plan.load:
+        case BodyweightLoad(added=added):
+            return added
+        case load:
+            return load

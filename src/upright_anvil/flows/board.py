@@ -1,0 +1,228 @@
+"""The program board: opening it, starting a program."""
+
+from collections import defaultdict
+from dataclasses import dataclass
+from datetime import date, datetime, timedelta
+
+from upright_anvil.core.blocks import Bar, done_bar
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.ledger.standing import done_sets
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.document import Day, Line, Phase, Program, Week, WeekKind
+from upright_anvil.core.plan.reading import ReadCell, ReadDay, Setting, read_phase
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.ids import fresh_id, session_id
+from upright_anvil.flows.setting import client_setting
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.programs import Revision
+from upright_anvil.store.tables import ProgramRow, SessionRow
+
+
+@dataclass(frozen=True, slots=True)
+class WeekView:
+    """One week of a phase: its number in the program, its Monday, whether it is this week."""
+
+    id: str
+    number: int
+    kind: WeekKind
+    monday: date
+    is_now: bool
+
+
+@dataclass(frozen=True, slots=True)
+class CellView:
+    """A cell with what was done in it; ``session_id`` names the session if it was started."""
+
+    plan: ReadCell
+    done: tuple[Bar, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class LineView:
+    """A line of the board."""
+
+    id: str
+    exercise_id: str
+    exercise: str
+    removed: bool
+    cells: tuple[CellView, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class DayView:
+    """A day of the board; ``seconds`` is its estimated time, ``sessions`` the started session, week by week."""
+
+    id: str
+    name: str
+    weekday: int
+    seconds: tuple[int, ...]
+    sessions: tuple[str | None, ...]
+    lines: tuple[LineView, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class PhaseView:
+    """A phase of the board."""
+
+    id: str
+    name: str
+    purpose: str
+    weeks: tuple[WeekView, ...]
+    days: tuple[DayView, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class RevisionView:
+    """What the board says of its revision, and where undo and redo lead."""
+
+    number: int
+    author: str
+    at: datetime
+    reason: str
+    undo_to: int | None
+    redo_to: int | None
+
+
+@dataclass(frozen=True, slots=True)
+class BoardView:
+    """A program as the board shows it."""
+
+    program_id: str
+    client_id: str
+    client: str
+    unit: Unit
+    minutes: int
+    pace: float
+    name: str
+    start: date
+    revision: RevisionView
+    phases: tuple[PhaseView, ...]
+
+
+def open_board(scope: Scope, program_id: str, today: date) -> BoardView:
+    """Answer the program as it stands, read out against the client. Raises `NotFoundError`."""
+    return board_of(scope, programs.current(scope, program_id), today)
+
+
+def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
+    """Answer a revision read out against the client."""
+    row = programs.program_row(scope, revision.program_id)
+    who = client(scope, row.client_id)
+    program = revision.program
+    kept = ledger.sets_of_exercises(scope, who.id, {line.exercise for line in _lines(program)})
+    done = done_sets(k.row for k in kept)
+    by_session = done_by_cell(kept)
+    setting = client_setting(scope, who.id, done)
+    sessions = {s.id: s for s in ledger.sessions_of_client(scope, who.id) if s.program_id == row.id}
+    return BoardView(
+        program_id=row.id,
+        client_id=who.id,
+        client=who.name,
+        unit=setting.unit,
+        minutes=who.minutes,
+        pace=setting.pace,
+        name=program.name,
+        start=program.start,
+        revision=_revision(revision),
+        phases=tuple(_phase(row, program, phase, setting, by_session, sessions, today) for phase in program.phases),
+    )
+
+
+def start_program(scope: Scope, client_id: str, name: str, now: datetime, today: date, weeks: int = 4) -> BoardView:
+    """Start a client's program: one phase of some weeks with the client's days, from this week's Monday on.
+
+    Raises `Refusal` when the client has one already, `NotFoundError` without the client.
+    """
+    who = client(scope, client_id)
+    if programs.program_of_client(scope, client_id):
+        raise Refusal(f"{who.name} has a program already; add a phase to it.")
+    document = fresh_program(name, today - timedelta(days=today.weekday()), who.days_a_week, weeks)
+    program_id = fresh_id()
+    scope.db.add(
+        ProgramRow(id=program_id, trainer_id=scope.trainer_id, client_id=client_id, revision=1, created_at=now)
+    )
+    scope.db.flush()
+    first = Revision(program_id, 1, scope.trainer_id, now, "Program started", None, None, document)
+    programs.append(scope, first)
+    scope.db.flush()
+    return board_of(scope, first, today)
+
+
+SPREAD = {1: (0,), 2: (0, 3), 3: (0, 2, 4), 4: (0, 1, 3, 4), 5: (0, 1, 2, 3, 4), 6: (0, 1, 2, 3, 4, 5)}
+"""Weekdays that space training days out, by days a week; Monday is 0. House rule."""
+
+
+def fresh_program(name: str, monday: date, days_a_week: int, weeks: int) -> Program:
+    """Answer an empty program with one phase and its days spread over the week."""
+    days = tuple(
+        Day(id=f"p1-d{n}", name=f"Day {n}", weekday=weekday)
+        for n, weekday in enumerate(SPREAD.get(days_a_week, tuple(range(7))), start=1)
+    )
+    phase = Phase(id="p1", name="Phase 1", weeks=tuple(Week(id=f"p1-w{n}") for n in range(1, weeks + 1)), days=days)
+    return Program(name=name, start=monday, phases=(phase,))
+
+
+CellKey = tuple[str, str]
+"""A session and a line."""
+
+
+def done_by_cell(kept: list[ledger.KeptSet]) -> dict[CellKey, tuple[PerformedSet, ...]]:
+    """Answer the standing done sets of each session and line."""
+    rows: dict[CellKey, list[PerformedSet]] = defaultdict(list)
+    for k in kept:
+        rows[k.session_id, k.row.slot.line].append(k.row)
+    return {key: done_sets(cell) for key, cell in rows.items()}
+
+
+def _lines(program: Program) -> list[Line]:
+    return [line for phase in program.phases for day in phase.days for line in day.lines]
+
+
+def _revision(revision: Revision) -> RevisionView:
+    r = revision
+    return RevisionView(r.number, r.author, r.at, r.reason, r.undo_to, r.redo_to)
+
+
+def _phase(
+    row: ProgramRow,
+    program: Program,
+    phase: Phase,
+    setting: Setting,
+    done: dict[CellKey, tuple[PerformedSet, ...]],
+    sessions: dict[str, SessionRow],
+    today: date,
+) -> PhaseView:
+    mondays = [(number, monday) for number, (p, _, monday) in enumerate(program.weeks(), start=1) if p.id == phase.id]
+    weeks = tuple(
+        WeekView(week.id, number, week.kind, monday, monday <= today < monday + timedelta(days=7))
+        for week, (number, monday) in zip(phase.weeks, mondays, strict=True)
+    )
+    days = []
+    for read in read_phase(phase, setting):
+        ids = tuple(session_id(row.id, week.id, read.day.id) for week in phase.weeks)
+        days.append(_day(read, ids, setting, done, sessions))
+    return PhaseView(phase.id, phase.name, phase.purpose, weeks, tuple(days))
+
+
+def _day(
+    read: ReadDay,
+    ids: tuple[str, ...],
+    setting: Setting,
+    done: dict[CellKey, tuple[PerformedSet, ...]],
+    sessions: dict[str, SessionRow],
+) -> DayView:
+    lines = []
+    for line in read.lines:
+        athlete = setting.athlete(line.exercise.id)
+        cells = tuple(
+            CellView(
+                cell,
+                tuple(done_bar(r, setting.exercise(r.exercise), athlete) for r in done.get((sid, line.line.id), ())),
+            )
+            for cell, sid in zip(line.cells, ids, strict=True)
+        )
+        lines.append(LineView(line.line.id, line.exercise.id, line.exercise.name, line.exercise.removed, cells))
+    started = tuple(sid if sid in sessions else None for sid in ids)
+    return DayView(read.day.id, read.day.name, read.day.weekday, read.seconds, started, tuple(lines))

@@ -1,0 +1,91 @@
+"""Logging on the floor: start, sets, notes, finish. Everything can be sent twice and counts once."""
+
+from dataclasses import dataclass, replace
+from datetime import datetime
+
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.setting import client_setting
+from upright_anvil.flows.training_session import find
+from upright_anvil.store import ledger
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import NoteRow, SessionRow
+
+
+@dataclass(frozen=True, slots=True)
+class Acknowledged:
+    """A row is on disk; ``again`` says it was there before."""
+
+    id: str
+    again: bool
+
+
+def start_session(
+    scope: Scope, sid: str, program_id: str, week_id: str, day_id: str, started_at: datetime, now: datetime
+) -> Acknowledged:
+    """Open a session in the ledger. Raises `Refusal` when the id is not this session's, `NotFoundError`."""
+    if ledger.find_session(scope, sid):
+        return Acknowledged(sid, again=True)
+    found = find(scope, program_id, week_id, day_id)
+    if found.id != sid:
+        raise Refusal("This session's id does not belong to that program, week and day.")
+    unpaced = replace(client_setting(scope, found.program.client_id, ()), pace=1.0)
+    started = min(started_at, now)
+    scope.db.add(
+        SessionRow(
+            id=sid,
+            trainer_id=scope.trainer_id,
+            client_id=found.program.client_id,
+            program_id=program_id,
+            revision=found.revision.number,
+            week_id=week_id,
+            day_id=day_id,
+            on_date=started.astimezone().date(),
+            estimated_seconds=day_estimate(found.day, found.week, unpaced),
+            started_at=started,
+        )
+    )
+    return Acknowledged(sid, again=False)
+
+
+def log_set(scope: Scope, sid: str, row: PerformedSet, now: datetime) -> Acknowledged:
+    """Store a performed set. Raises `NotFoundError` before the session was started."""
+    session = ledger.session(scope, sid)
+    if ledger.has_set(scope, row.id):
+        return Acknowledged(row.id, again=True)
+    ledger.add_set(scope, session, row, now)
+    return Acknowledged(row.id, again=False)
+
+
+def add_note(scope: Scope, sid: str, note_id: str, line: str, text: str, now: datetime) -> Acknowledged:
+    """Store a note on a session, or on one of its lines. Raises `NotFoundError` before the session was started."""
+    session = ledger.session(scope, sid)
+    if any(n.id == note_id for n in ledger.notes_of_session(scope, sid)):
+        return Acknowledged(note_id, again=True)
+    scope.db.add(
+        NoteRow(
+            id=note_id,
+            trainer_id=scope.trainer_id,
+            client_id=session.client_id,
+            session_id=sid,
+            line=line,
+            text=text,
+            at=now,
+        )
+    )
+    return Acknowledged(note_id, again=False)
+
+
+def finish_session(scope: Scope, sid: str, finished_at: datetime, now: datetime) -> Acknowledged:
+    """Close a session; closing it again keeps the first time. Raises `NotFoundError` before it was started."""
+    session = ledger.session(scope, sid)
+    if session.finished_at is not None:
+        return Acknowledged(sid, again=True)
+    session.finished_at = max(min(finished_at, now), session.started_at)
+    return Acknowledged(sid, again=False)
+
+
+def session_estimate(scope: Scope, sid: str) -> int:
+    """Answer the seconds a session was estimated to take when it was started. Raises `NotFoundError`."""
+    return ledger.session(scope, sid).estimated_seconds

@@ -1,0 +1,155 @@
+"""Progress with one exercise: every set done, the estimated maximum with its formulas, planned against done."""
+
+from dataclasses import dataclass
+from datetime import date
+from decimal import Decimal
+
+from upright_anvil.core.blocks import Block, added_load, done_bar, planned_bar
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.ledger.standing import done_sets
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.reading import Setting, prescription_or_none
+from upright_anvil.core.prescription.model import moved_kg
+from upright_anvil.core.strength.estimate import estimates_by_formula
+from upright_anvil.flows.library import all_exercises
+from upright_anvil.flows.setting import client_setting, set_estimate
+from upright_anvil.store import ledger
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+
+
+@dataclass(frozen=True, slots=True)
+class FormulaEstimate:
+    """One published formula's estimated maximum, kg."""
+
+    formula: str
+    kg: Decimal | None
+
+
+@dataclass(frozen=True, slots=True)
+class SetPoint:
+    """A set that was done; ``moved_kg`` includes body weight where it moves, ``estimate_kg`` is the house estimate."""
+
+    label: str
+    reps: int | None
+    seconds: int | None
+    moved_kg: Decimal | None
+    reserve: int | None
+    estimate_kg: Decimal | None
+
+
+@dataclass(frozen=True, slots=True)
+class SessionPoint:
+    """One session: planned and done side by side, and its best estimate with every formula's figure."""
+
+    on: date
+    planned: str
+    planned_kg: Decimal | None
+    planned_amount: int | None
+    planned_sets: int | None
+    sets: tuple[SetPoint, ...]
+    blocks: tuple[Block, ...]
+    estimate_kg: Decimal | None
+    formulas: tuple[FormulaEstimate, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class ExerciseChoice:
+    """An exercise the client has done, and in how many sessions."""
+
+    id: str
+    name: str
+    sessions: int
+
+
+@dataclass(frozen=True, slots=True)
+class ProgressView:
+    """What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight."""
+
+    client_id: str
+    client: str
+    unit: Unit
+    exercises: tuple[ExerciseChoice, ...]
+    exercise_id: str | None
+    exercise: str
+    with_body: bool
+    sessions: tuple[SessionPoint, ...]
+
+
+def client_progress(scope: Scope, client_id: str, exercise_id: str | None) -> ProgressView:
+    """Answer the progress with an exercise, or with the one done most. Raises `NotFoundError`."""
+    who = client(scope, client_id)
+    exercises = all_exercises(scope)
+    counts = ledger.sessions_by_exercise(scope, client_id)
+    choices = tuple(
+        ExerciseChoice(eid, exercises[eid].name if eid in exercises else eid, n)
+        for eid, n in sorted(counts.items(), key=lambda entry: (-entry[1], entry[0]))
+    )
+    chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
+    kept = ledger.sets_of_exercises(scope, client_id, [chosen]) if chosen else []
+    setting = client_setting(scope, client_id, done_sets(k.row for k in kept))
+    exercise = setting.exercise(chosen) if chosen else None
+    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, client_id)}
+    by_session: dict[str, list[PerformedSet]] = {}
+    for k in kept:
+        by_session.setdefault(k.session_id, []).append(k.row)
+    points = []
+    for sid in sorted(by_session, key=lambda s: (dates[s], s)):
+        done = done_sets(by_session[sid])
+        if done and exercise:
+            points.append(_session(dates[sid], done, exercise, setting))
+    return ProgressView(
+        client_id=who.id,
+        client=who.name,
+        unit=setting.unit,
+        exercises=choices,
+        exercise_id=chosen,
+        exercise=exercise.name if exercise else "",
+        with_body=bool(exercise and exercise.bodyweight_share),
+        sessions=tuple(points),
+    )
+
+
+def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setting: Setting) -> SessionPoint:
+    planned = next((r.planned for r in done if r.planned), "")
+    plan = prescription_or_none(planned, setting.unit)
+    share, athlete = exercise.bodyweight_share, setting.athlete(exercise.id)
+    sets = tuple(_set(row, exercise, setting) for row in done)
+    estimates = [(s.estimate_kg, row) for s, row in zip(sets, done, strict=True) if s.estimate_kg is not None]
+    best = max(estimates, key=lambda pair: pair[0]) if estimates else None
+    formulas: tuple[FormulaEstimate, ...] = ()
+    if best and best[1].reps:
+        moved = moved_kg(added_load(best[1]), share, setting.body_kg)
+        figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
+        formulas = tuple(FormulaEstimate(name, kg) for name, kg in figures.items())
+    outline = planned_bar(plan, exercise, athlete) if plan else None
+    count = max(plan.sets if plan else 0, len(done))
+    return SessionPoint(
+        on=on,
+        planned=planned,
+        planned_kg=moved_kg(plan.load, share, setting.body_kg) if plan else None,
+        planned_amount=plan.amount if plan else None,
+        planned_sets=plan.sets if plan else None,
+        sets=sets,
+        blocks=tuple(
+            Block(
+                outline if plan and n < plan.sets else None,
+                done_bar(done[n], exercise, athlete) if n < len(done) else None,
+            )
+            for n in range(count)
+        ),
+        estimate_kg=best[0] if best else None,
+        formulas=formulas,
+    )
+
+
+def _set(row: PerformedSet, exercise: Exercise, setting: Setting) -> SetPoint:
+    return SetPoint(
+        label=done_bar(row, exercise, setting.athlete(exercise.id)).label,
+        reps=row.reps,
+        seconds=row.seconds,
+        moved_kg=moved_kg(added_load(row), exercise.bodyweight_share, setting.body_kg),
+        reserve=row.reserve,
+        estimate_kg=set_estimate(row, exercise, setting.body_kg),
+    )

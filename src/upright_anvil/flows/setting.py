@@ -1,0 +1,70 @@
+"""What a client's plan is read against: place, exercises, estimated maxima, pace."""
+
+from collections.abc import Iterable
+from datetime import timedelta
+from decimal import Decimal
+
+from upright_anvil.core.blocks import added_load
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.reading import Setting
+from upright_anvil.core.prescription.model import moved_kg
+from upright_anvil.core.strength.estimate import estimate_max
+from upright_anvil.core.timing.estimate import pace_factor
+from upright_anvil.flows.clients import body_weight, inventory_of
+from upright_anvil.flows.library import all_exercises
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.ledger import sessions_of_client
+from upright_anvil.store.tables import SessionRow
+
+SHORTEST_SESSION = timedelta(minutes=5)
+LONGEST_SESSION = timedelta(hours=4)
+"""A session outside these was left open or logged afterwards, so it says nothing of the pace. House rule."""
+
+
+def client_setting(scope: Scope, client_id: str, done: Iterable[PerformedSet]) -> Setting:
+    """Answer the setting of a client; ``done`` are the standing sets the maxima are estimated from."""
+    row = client(scope, client_id)
+    exercises = all_exercises(scope)
+    weight = body_weight(row)
+    body_kg = weight.kg if weight else None
+    return Setting(
+        unit=Unit(row.unit),
+        inventory=inventory_of(scope, row),
+        exercises=exercises,
+        max_kg=best_maxima(done, exercises, body_kg),
+        body_kg=body_kg,
+        pace=pace_of(sessions_of_client(scope, client_id)),
+    )
+
+
+def best_maxima(
+    done: Iterable[PerformedSet], exercises: dict[str, Exercise], body_kg: Decimal | None
+) -> dict[str, Decimal]:
+    """Answer the highest house estimate of each exercise, kg moved, body weight included where it moves."""
+    best: dict[str, Decimal] = {}
+    for row in done:
+        estimate = set_estimate(row, exercises.get(row.exercise), body_kg)
+        if estimate is not None and estimate > best.get(row.exercise, Decimal(0)):
+            best[row.exercise] = estimate
+    return best
+
+
+def set_estimate(row: PerformedSet, exercise: Exercise | None, body_kg: Decimal | None) -> Decimal | None:
+    """Answer the house estimate of the maximum from one set, kg; None where it says nothing of one."""
+    if exercise is None or not row.reps:
+        return None
+    moved = moved_kg(added_load(row), exercise.bodyweight_share, body_kg)
+    return estimate_max(moved, row.reps, row.reserve) if moved else None
+
+
+def pace_of(sessions: Iterable[SessionRow]) -> float:
+    """Answer the client's pace factor from finished sessions."""
+    lasted = (
+        (s.finished_at - s.started_at, s.estimated_seconds)
+        for s in sessions
+        if s.finished_at is not None and SHORTEST_SESSION <= s.finished_at - s.started_at <= LONGEST_SESSION
+    )
+    return pace_factor([(length.total_seconds(), float(estimate)) for length, estimate in lasted])

@@ -1,0 +1,160 @@
+"""Today: who trains, and which sessions wait for a decision."""
+
+from dataclasses import dataclass
+from datetime import date, timedelta
+from enum import StrEnum
+
+from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.flows.ids import session_id
+from upright_anvil.flows.setting import client_setting
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.clients import all_clients
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import ClientRow, SessionRow
+
+WAITING_DAYS = 14
+"""How long a finished session is shown as waiting for decisions. House rule."""
+
+
+class SessionState(StrEnum):
+    """How far a session is."""
+
+    PLANNED = "planned"
+    RUNNING = "running"
+    FINISHED = "finished"
+
+
+@dataclass(frozen=True, slots=True)
+class TodaySession:
+    """A session of today, or a started one that was never finished."""
+
+    session_id: str
+    program_id: str
+    week_id: str
+    day_id: str
+    client_id: str
+    client: str
+    day: str
+    week: int
+    on: date
+    state: SessionState
+    exercises: int
+    estimated_seconds: int
+    minutes: int
+
+
+@dataclass(frozen=True, slots=True)
+class Waiting:
+    """A finished session with proposals nobody has decided on."""
+
+    session_id: str
+    client: str
+    day: str
+    on: date
+    undecided: int
+
+
+@dataclass(frozen=True, slots=True)
+class ClientToday:
+    """A client on the list: the next planned day, if there is one."""
+
+    client_id: str
+    client: str
+    goal: str
+    program_id: str | None
+    next_day: str
+    next_on: date | None
+
+
+@dataclass(frozen=True, slots=True)
+class TodayView:
+    """What the day holds."""
+
+    on: date
+    sessions: tuple[TodaySession, ...]
+    waiting: tuple[Waiting, ...]
+    clients: tuple[ClientToday, ...]
+
+
+def open_today(scope: Scope, today: date) -> TodayView:
+    """Answer today's sessions, the decisions waiting and all clients."""
+    recent = ledger.sessions_since(scope, today - timedelta(days=WAITING_DAYS))
+    names = {c.id: c.name for c in all_clients(scope)}
+    sessions: list[TodaySession] = []
+    clients: list[ClientToday] = []
+    for who in all_clients(scope):
+        mine, entry = _client(scope, who, {s.id: s for s in recent if s.client_id == who.id}, today)
+        sessions += mine
+        clients.append(entry)
+    order = {SessionState.RUNNING: 0, SessionState.PLANNED: 1, SessionState.FINISHED: 2}
+    return TodayView(
+        on=today,
+        sessions=tuple(sorted(sessions, key=lambda s: (order[s.state], s.client))),
+        waiting=_waiting(scope, [s for s in recent if s.finished_at is not None], names),
+        clients=tuple(clients),
+    )
+
+
+def _client(
+    scope: Scope, who: ClientRow, started: dict[str, SessionRow], today: date
+) -> tuple[list[TodaySession], ClientToday]:
+    row = programs.program_of_client(scope, who.id)
+    if row is None:
+        return [], ClientToday(who.id, who.name, who.goal, None, "", None)
+    program = programs.current(scope, row.id).program
+    setting = client_setting(scope, who.id, ())
+    offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
+    sessions, coming = [], None
+    for phase, index, day, on in program.sessions():
+        week = phase.weeks[index].id
+        sid = session_id(row.id, week, day.id)
+        kept = started.get(sid)
+        open_before = kept is not None and kept.finished_at is None
+        if on > today and coming is None:
+            coming = (day.name, on)
+        if (on == today or open_before) and any(line.cells[index].text for line in day.lines):
+            state = SessionState.PLANNED
+            if kept is not None:
+                state = SessionState.RUNNING if kept.finished_at is None else SessionState.FINISHED
+            sessions.append(
+                TodaySession(
+                    session_id=sid,
+                    program_id=row.id,
+                    week_id=week,
+                    day_id=day.id,
+                    client_id=who.id,
+                    client=who.name,
+                    day=day.name,
+                    week=offsets[phase.id, index],
+                    on=on,
+                    state=state,
+                    exercises=sum(1 for line in day.lines if line.cells[index].text),
+                    estimated_seconds=day_estimate(day, index, setting),
+                    minutes=who.minutes,
+                )
+            )
+    name, next_on = coming or ("", None)
+    return sessions, ClientToday(who.id, who.name, who.goal, row.id, name, next_on)
+
+
+def _waiting(scope: Scope, finished: list[SessionRow], names: dict[str, str]) -> tuple[Waiting, ...]:
+    ids = [s.id for s in finished]
+    lines = ledger.lines_done(scope, ids)
+    decided: dict[str, int] = {}
+    for decision in ledger.decisions_of_sessions(scope, ids):
+        decided[decision.session_id] = decided.get(decision.session_id, 0) + 1
+    waiting = []
+    for s in reversed(finished):
+        undecided = lines.get(s.id, 0) - decided.get(s.id, 0)
+        if undecided > 0:
+            waiting.append(Waiting(s.id, names[s.client_id], _day_name(scope, s), s.on_date, undecided))
+    return tuple(waiting)
+
+
+def _day_name(scope: Scope, row: SessionRow) -> str:
+    try:
+        program = programs.revision(scope, row.program_id, row.revision).program
+    except NotFoundError:
+        return ""
+    return next((d.name for p in program.phases for d in p.days if d.id == row.day_id), "")

@@ -1,0 +1,68 @@
+"""Finding a training session: which program, week and day it is, and which revision it goes by."""
+
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.plan.document import Day, Phase
+from upright_anvil.core.plan.locate import find_day, week_index
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.ids import session_id
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.database import Scope
+from upright_anvil.store.programs import Revision
+from upright_anvil.store.tables import ProgramRow, SessionRow
+
+
+@dataclass(frozen=True, slots=True)
+class FoundSession:
+    """A session of a program: planned, and the stored row once it was started."""
+
+    id: str
+    program: ProgramRow
+    revision: Revision
+    phase: Phase
+    day: Day
+    week: int
+    planned_for: date
+    row: SessionRow | None
+
+    @property
+    def week_id(self) -> str:
+        """The week's id."""
+        return self.phase.weeks[self.week].id
+
+
+def find(scope: Scope, program_id: str, week_id: str, day_id: str) -> FoundSession:
+    """Answer a session of a program. Raises `Refusal` when plan and history know no such day, `NotFoundError`.
+
+    A finished session goes by the revision it was run from, others by the one that holds; when the day has since gone
+    from the plan, a started session still opens by its own revision.
+    """
+    sid = session_id(program_id, week_id, day_id)
+    program = programs.program_row(scope, program_id)
+    row = ledger.find_session(scope, sid)
+    if row is not None and row.finished_at is not None:
+        return _located(sid, program, programs.revision(scope, program_id, row.revision), week_id, day_id, row)
+    try:
+        return _located(sid, program, programs.current(scope, program_id), week_id, day_id, row)
+    except Refusal:
+        if row is None:
+            raise
+        return _located(sid, program, programs.revision(scope, program_id, row.revision), week_id, day_id, row)
+
+
+def find_started(scope: Scope, sid: str) -> FoundSession:
+    """Answer a started session by its id. Raises `NotFoundError`."""
+    row = ledger.session(scope, sid)
+    return find(scope, row.program_id, row.week_id, row.day_id)
+
+
+def _located(
+    sid: str, program: ProgramRow, revision: Revision, week_id: str, day_id: str, row: SessionRow | None
+) -> FoundSession:
+    phase, day = find_day(revision.program, day_id)
+    index = week_index(phase, week_id)
+    planned = next(
+        on for p, i, d, on in revision.program.sessions() if p.id == phase.id and i == index and d.id == day.id
+    )
+    return FoundSession(sid, program, revision, phase, day, index, planned, row)

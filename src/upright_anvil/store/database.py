@@ -1,0 +1,70 @@
+"""Opening the one file of data, and the scope every query goes through."""
+
+from collections.abc import Iterator
+from contextlib import contextmanager
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+from alembic import command
+from alembic.config import Config
+from sqlalchemy import Connection, Engine, create_engine, event
+from sqlalchemy.orm import Session
+
+MIGRATIONS = Path(__file__).parent / "migrations"
+
+
+@dataclass(frozen=True, slots=True)
+class Scope:
+    """A transaction in the name of one trainer: what every query of the store takes."""
+
+    db: Session
+    trainer_id: str
+
+
+class Database:
+    """One SQLite file in WAL mode, foreign keys on, every commit on disk before it is acknowledged."""
+
+    def __init__(self, path: Path) -> None:
+        path.parent.mkdir(parents=True, exist_ok=True)
+        self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": 10})
+        _prepare(self.engine)
+        self._writing = self.engine.execution_options(writes=True)
+
+    def migrate(self) -> None:
+        """Bring the tables to the newest migration."""
+        config = Config()
+        config.set_main_option("script_location", str(MIGRATIONS))
+        with self.engine.connect() as connection:
+            config.attributes["connection"] = connection
+            command.upgrade(config, "head")
+            connection.commit()
+
+    @contextmanager
+    def reading(self, trainer_id: str) -> Iterator[Scope]:
+        """Open a transaction that only reads."""
+        with Session(self.engine) as session:
+            yield Scope(session, trainer_id)
+
+    @contextmanager
+    def writing(self, trainer_id: str) -> Iterator[Scope]:
+        """Open a transaction that writes; it is on disk when the block ends, or undone when it raises."""
+        with Session(self._writing, expire_on_commit=False) as session, session.begin():
+            yield Scope(session, trainer_id)
+
+    def close(self) -> None:
+        """Close all connections."""
+        self.engine.dispose()
+
+
+def _prepare(engine: Engine) -> None:
+    @event.listens_for(engine, "connect")
+    def _settings(connection: Any, _: object) -> None:
+        connection.isolation_level = None  # transactions begin where SQLAlchemy says, not where the driver guesses
+        for pragma in ("journal_mode=WAL", "foreign_keys=ON", "synchronous=FULL"):
+            connection.execute(f"PRAGMA {pragma}")
+
+    @event.listens_for(engine, "begin")
+    def _begin(connection: Connection) -> None:
+        writes = connection.get_execution_options().get("writes", False)
+        connection.exec_driver_sql("BEGIN IMMEDIATE" if writes else "BEGIN")

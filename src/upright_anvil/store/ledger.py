@@ -1,0 +1,188 @@
+"""Sessions, performed sets, notes and decisions: rows that are added."""
+
+from collections.abc import Collection, Sequence
+from dataclasses import dataclass
+from datetime import date, datetime
+from decimal import Decimal
+
+from sqlalchemy import ColumnElement, func, select
+
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import DecisionRow, NoteRow, PerformedSetRow, SessionRow
+
+_T = PerformedSetRow
+_COLUMNS = (
+    _T.id,
+    _T.line,
+    _T.number,
+    _T.exercise,
+    _T.outcome,
+    _T.reps,
+    _T.seconds,
+    _T.load,
+    _T.load_unit,
+    _T.assisted,
+    _T.reserve,
+    _T.planned,
+    _T.note,
+    _T.replaces,
+    _T.logged_at,
+    _T.session_id,
+)
+
+
+@dataclass(frozen=True, slots=True)
+class KeptSet:
+    """A performed set with the session it belongs to."""
+
+    session_id: str
+    row: PerformedSet
+
+
+def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
+    """Read rows in the order they arrived."""
+    kept = []
+    query = select(*_COLUMNS).where(_T.trainer_id == scope.trainer_id, *conditions).order_by(_T.seq)
+    for r in scope.db.execute(query):
+        load = Load(Decimal(r.load), Unit(r.load_unit)) if r.load is not None else None
+        kept.append(
+            KeptSet(
+                r.session_id,
+                PerformedSet(
+                    r.id,
+                    Slot(r.line, r.number),
+                    r.exercise,
+                    Outcome(r.outcome),
+                    r.reps,
+                    r.seconds,
+                    load,
+                    r.assisted,
+                    r.reserve,
+                    r.planned,
+                    r.note,
+                    r.replaces,
+                    r.logged_at,
+                ),
+            )
+        )
+    return kept
+
+
+def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet]:
+    """Answer all rows of some sessions."""
+    return _kept(scope, _T.session_id.in_(session_ids))
+
+
+def sets_of_exercises(scope: Scope, client_id: str, exercises: Collection[str]) -> list[KeptSet]:
+    """Answer a client's rows of some exercises."""
+    return _kept(scope, _T.client_id == client_id, _T.exercise.in_(exercises))
+
+
+def has_set(scope: Scope, set_id: str) -> bool:
+    """Answer whether a row with this id is stored."""
+    query = select(_T.seq).where(_T.id == set_id, _T.trainer_id == scope.trainer_id)
+    return scope.db.execute(query).first() is not None
+
+
+def add_set(scope: Scope, session: SessionRow, row: PerformedSet, received_at: datetime) -> None:
+    """Store a performed set; the caller has seen to it that its id is new."""
+    scope.db.add(
+        PerformedSetRow(
+            id=row.id,
+            trainer_id=scope.trainer_id,
+            client_id=session.client_id,
+            session_id=session.id,
+            line=row.slot.line,
+            number=row.slot.number,
+            exercise=row.exercise,
+            outcome=row.outcome.value,
+            reps=row.reps,
+            seconds=row.seconds,
+            load=str(row.load.value) if row.load else None,
+            load_unit=row.load.unit.value if row.load else None,
+            assisted=row.assisted,
+            reserve=row.reserve,
+            planned=row.planned,
+            note=row.note,
+            replaces=row.replaces,
+            logged_at=row.logged_at or received_at,
+            received_at=received_at,
+        )
+    )
+
+
+def find_session(scope: Scope, session_id: str) -> SessionRow | None:
+    """Answer a session, None before it was started."""
+    row = scope.db.get(SessionRow, session_id)
+    return row if row is not None and row.trainer_id == scope.trainer_id else None
+
+
+def session(scope: Scope, session_id: str) -> SessionRow:
+    """Answer a session. Raises `NotFoundError`."""
+    row = find_session(scope, session_id)
+    if row is None:
+        raise NotFoundError("session")
+    return row
+
+
+def sessions_of_client(scope: Scope, client_id: str) -> Sequence[SessionRow]:
+    """Answer a client's sessions, oldest first."""
+    query = (
+        select(SessionRow)
+        .where(SessionRow.trainer_id == scope.trainer_id, SessionRow.client_id == client_id)
+        .order_by(SessionRow.on_date, SessionRow.started_at)
+    )
+    return scope.db.scalars(query).all()
+
+
+def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:
+    """Answer all clients' sessions from a date on, oldest first."""
+    query = (
+        select(SessionRow)
+        .where(SessionRow.trainer_id == scope.trainer_id, SessionRow.on_date >= since)
+        .order_by(SessionRow.on_date, SessionRow.started_at)
+    )
+    return scope.db.scalars(query).all()
+
+
+def notes_of_session(scope: Scope, session_id: str) -> Sequence[NoteRow]:
+    """Answer a session's notes in the order they arrived."""
+    query = (
+        select(NoteRow)
+        .where(NoteRow.trainer_id == scope.trainer_id, NoteRow.session_id == session_id)
+        .order_by(NoteRow.seq)
+    )
+    return scope.db.scalars(query).all()
+
+
+def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequence[DecisionRow]:
+    """Answer the decisions taken after some sessions, in the order they were taken."""
+    query = (
+        select(DecisionRow)
+        .where(DecisionRow.trainer_id == scope.trainer_id, DecisionRow.session_id.in_(session_ids))
+        .order_by(DecisionRow.seq)
+    )
+    return scope.db.scalars(query).all()
+
+
+def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[str, int]:
+    """Answer how many lines of each session have sets that were done."""
+    query = (
+        select(_T.session_id, func.count(func.distinct(_T.line)))
+        .where(_T.trainer_id == scope.trainer_id, _T.session_id.in_(session_ids), _T.outcome == Outcome.DONE.value)
+        .group_by(_T.session_id)
+    )
+    return dict(scope.db.execute(query).tuples().all())
+
+
+def sessions_by_exercise(scope: Scope, client_id: str) -> dict[str, int]:
+    """Answer in how many sessions a client did each exercise."""
+    query = (
+        select(_T.exercise, func.count(func.distinct(_T.session_id)))
+        .where(_T.trainer_id == scope.trainer_id, _T.client_id == client_id, _T.outcome == Outcome.DONE.value)
+        .group_by(_T.exercise)
+    )
+    return dict(scope.db.execute(query).tuples().all())

@@ -1,0 +1,1 @@
+"""Migrations, from the first table on."""

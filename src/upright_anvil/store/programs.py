@@ -1,0 +1,118 @@
+"""Programs and their revisions."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import datetime
+from functools import lru_cache
+
+from sqlalchemy import select
+
+from upright_anvil.core.plan.document import Program
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import ProgramRow, RevisionRow
+
+
+@dataclass(frozen=True, slots=True)
+class Revision:
+    """One immutable state of a program, with who made it, when and why."""
+
+    program_id: str
+    number: int
+    author: str
+    at: datetime
+    reason: str
+    undo_to: int | None
+    redo_to: int | None
+    program: Program
+
+
+@lru_cache(maxsize=64)
+def _parsed(document: str) -> Program:
+    return Program.model_validate_json(document)
+
+
+def program_row(scope: Scope, program_id: str) -> ProgramRow:
+    """Answer a program's row. Raises `NotFoundError`."""
+    row = scope.db.get(ProgramRow, program_id)
+    if row is None or row.trainer_id != scope.trainer_id:
+        raise NotFoundError("program")
+    return row
+
+
+def program_of_client(scope: Scope, client_id: str) -> ProgramRow | None:
+    """Answer the client's newest program, None before there is one."""
+    query = (
+        select(ProgramRow)
+        .where(ProgramRow.trainer_id == scope.trainer_id, ProgramRow.client_id == client_id)
+        .order_by(ProgramRow.created_at.desc())
+        .limit(1)
+    )
+    return scope.db.scalars(query).first()
+
+
+def revision(scope: Scope, program_id: str, number: int) -> Revision:
+    """Answer one revision. Raises `NotFoundError`."""
+    query = select(RevisionRow).where(
+        RevisionRow.trainer_id == scope.trainer_id,
+        RevisionRow.program_id == program_id,
+        RevisionRow.number == number,
+    )
+    row = scope.db.scalars(query).first()
+    if row is None:
+        raise NotFoundError("revision of this program")
+    return Revision(
+        row.program_id,
+        row.number,
+        row.author,
+        row.at,
+        row.reason,
+        row.undo_to,
+        row.redo_to,
+        _parsed(row.document),
+    )
+
+
+def current(scope: Scope, program_id: str) -> Revision:
+    """Answer the revision that holds. Raises `NotFoundError`."""
+    return revision(scope, program_id, program_row(scope, program_id).revision)
+
+
+def append(scope: Scope, new: Revision) -> None:
+    """Add a revision and make it the one that holds."""
+    row = program_row(scope, new.program_id)
+    scope.db.add(
+        RevisionRow(
+            program_id=new.program_id,
+            number=new.number,
+            trainer_id=scope.trainer_id,
+            author=new.author,
+            at=new.at,
+            reason=new.reason,
+            undo_to=new.undo_to,
+            redo_to=new.redo_to,
+            document=new.program.model_dump_json(),
+        )
+    )
+    row.revision = new.number
+
+
+@dataclass(frozen=True, slots=True)
+class RevisionHead:
+    """A revision without its document."""
+
+    number: int
+    author: str
+    at: datetime
+    reason: str
+
+
+def heads(scope: Scope, program_id: str, limit: int) -> Sequence[RevisionHead]:
+    """Answer the newest revisions, newest first."""
+    query = (
+        select(RevisionRow.number, RevisionRow.author, RevisionRow.at, RevisionRow.reason)
+        .where(RevisionRow.trainer_id == scope.trainer_id, RevisionRow.program_id == program_id)
+        .order_by(RevisionRow.number.desc())
+        .limit(limit)
+    )
+    return [RevisionHead(*row) for row in scope.db.execute(query)]

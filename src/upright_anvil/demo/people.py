@@ -218,7 +218,7 @@ PEOPLE = (
                     Lift("pull-up", "4 x 4-6, bw, rest 2:00, leave 1", 108),
                     Lift("overhead-press", "3 x 6-8, 35 kg, rest 2:00, leave 2", 47),
                     Lift("loaded-carry", "3 x 45 s, 24 kg, rest 90 s", 0),
-                    Lift("barbell-row", "4 x 8-10, 50 kg, rest 90 s, leave 2", 73),
+                    Lift("cable-row", "4 x 8-10, 55 kg, rest 90 s, leave 2", 81),
                     Lift("hanging-knee-raise", "3 x 8-12, bw, rest 60 s, leave 2", 45),
                 ),
             ),

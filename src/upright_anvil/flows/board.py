@@ -33,7 +33,7 @@ class WeekView:
 
 @dataclass(frozen=True, slots=True)
 class CellView:
-    """A cell with what was done in it; ``session_id`` names the session if it was started."""
+    """A cell with what was done in it."""
 
     plan: ReadCell
     done: tuple[Bar, ...]
@@ -51,6 +51,14 @@ class LineView:
 
 
 @dataclass(frozen=True, slots=True)
+class StartedSession:
+    """A session that was started, and whether it was finished."""
+
+    id: str
+    finished: bool
+
+
+@dataclass(frozen=True, slots=True)
 class DayView:
     """A day of the board; ``seconds`` is its estimated time, ``sessions`` the started session, week by week."""
 
@@ -58,7 +66,7 @@ class DayView:
     name: str
     weekday: int
     seconds: tuple[int, ...]
-    sessions: tuple[str | None, ...]
+    sessions: tuple[StartedSession | None, ...]
     lines: tuple[LineView, ...]
 
 
@@ -224,5 +232,6 @@ def _day(
             for cell, sid in zip(line.cells, ids, strict=True)
         )
         lines.append(LineView(line.line.id, line.exercise.id, line.exercise.name, line.exercise.removed, cells))
-    started = tuple(sid if sid in sessions else None for sid in ids)
+    rows = (sessions.get(sid) for sid in ids)
+    started = tuple(StartedSession(row.id, row.finished_at is not None) if row else None for row in rows)
     return DayView(read.day.id, read.day.name, read.day.weekday, read.seconds, started, tuple(lines))

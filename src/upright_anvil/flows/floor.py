@@ -39,9 +39,13 @@ class LoggedSet:
 
 @dataclass(frozen=True, slots=True)
 class FloorSet:
-    """One set: what one tap logs, what stands, earlier values, and rows of another device beside it."""
+    """One set: what one tap logs, what stands, earlier values, and rows of another device beside it.
+
+    ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
+    """
 
     number: int
+    stands: str | None
     planned: Bar | None
     aim: Aim
     logged: LoggedSet | None
@@ -90,7 +94,6 @@ class FloorView:
     minutes: int
     day: str
     week: int
-    weeks: int
     phase: str
     planned_for: date
     estimated_seconds: int
@@ -129,8 +132,7 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str) -> Floo
         unit=setting.unit,
         minutes=who.minutes,
         day=found.day.name,
-        week=found.week + 1,
-        weeks=len(found.phase.weeks),
+        week=found.number,
         phase=found.phase.name,
         planned_for=found.planned_for,
         estimated_seconds=day_estimate(found.day, found.week, setting),
@@ -202,6 +204,7 @@ def _set(
     before = last[min(number, len(last)) - 1] if last else None
     return FloorSet(
         number=number,
+        stands=standing.row.id if standing else None,
         planned=planned_bar(outline, exercise, athlete) if outline else None,
         aim=aim_for(plan, before.reps if before else None, before.load if before else None),
         logged=logged(standing.row) if standing and standing.row.outcome is not Outcome.CLEARED else None,

@@ -32,6 +32,7 @@ class SetPoint:
     """A set that was done; ``moved_kg`` includes body weight where it moves, ``estimate_kg`` is the house estimate."""
 
     label: str
+    load: str
     reps: int | None
     seconds: int | None
     moved_kg: Decimal | None
@@ -145,11 +146,13 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setti
 
 
 def _set(row: PerformedSet, exercise: Exercise, setting: Setting) -> SetPoint:
+    load = added_load(row)
     return SetPoint(
+        load="" if load is None else str(load),
         label=done_bar(row, exercise, setting.athlete(exercise.id)).label,
         reps=row.reps,
         seconds=row.seconds,
-        moved_kg=moved_kg(added_load(row), exercise.bodyweight_share, setting.body_kg),
+        moved_kg=moved_kg(load, exercise.bodyweight_share, setting.body_kg),
         reserve=row.reserve,
         estimate_kg=set_estimate(row, exercise, setting.body_kg),
     )

@@ -152,7 +152,7 @@ def review_session(scope: Scope, sid: str) -> ReviewView:
         day=found.day.name,
         phase=found.phase.name,
         phase_id=found.phase.id,
-        week=found.week + 1,
+        week=found.number,
         on=row.on_date,
         minutes=round(lasted.total_seconds() / 60) if lasted is not None else None,
         estimated_minutes=round(row.estimated_seconds / 60),

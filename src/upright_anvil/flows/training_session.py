@@ -1,7 +1,7 @@
 """Finding a training session: which program, week and day it is, and which revision it goes by."""
 
 from dataclasses import dataclass
-from datetime import date
+from datetime import date, timedelta
 
 from upright_anvil.core.plan.document import Day, Phase
 from upright_anvil.core.plan.locate import find_day, week_index
@@ -15,7 +15,10 @@ from upright_anvil.store.tables import ProgramRow, SessionRow
 
 @dataclass(frozen=True, slots=True)
 class FoundSession:
-    """A session of a program: planned, and the stored row once it was started."""
+    """A session of a program: planned, and the stored row once it was started.
+
+    ``week`` is the index in its phase, ``number`` counts weeks from the program's first.
+    """
 
     id: str
     program: ProgramRow
@@ -24,6 +27,7 @@ class FoundSession:
     day: Day
     week: int
     planned_for: date
+    number: int
     row: SessionRow | None
 
     @property
@@ -62,7 +66,10 @@ def _located(
 ) -> FoundSession:
     phase, day = find_day(revision.program, day_id)
     index = week_index(phase, week_id)
-    planned = next(
-        on for p, i, d, on in revision.program.sessions() if p.id == phase.id and i == index and d.id == day.id
+    number, monday = next(
+        (n, monday)
+        for n, (p, i, monday) in enumerate(revision.program.weeks(), start=1)
+        if (p.id, i) == (phase.id, index)
     )
-    return FoundSession(sid, program, revision, phase, day, index, planned, row)
+    planned = monday + timedelta(days=day.weekday)
+    return FoundSession(sid, program, revision, phase, day, index, planned, number, row)

@@ -12,7 +12,7 @@ from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Day, Line, Phase
 from upright_anvil.core.prescription.model import BodyweightLoad, Prescription
-from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write
+from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write, write_parts
 from upright_anvil.core.timing.estimate import TimedLine, day_seconds, line_seconds
 
 
@@ -41,10 +41,15 @@ CellState = Literal["empty", "read", "unreadable"]
 
 @dataclass(frozen=True, slots=True)
 class ReadCell:
-    """A cell read out: its normal form or why it cannot be read, seconds of work and rest, one outline for its sets."""
+    """A cell read out: its normal form or why it cannot be read, seconds of work and rest, one outline for its sets.
+
+    ``work`` and ``manner`` are the two halves of the normal form (what is done, and how).
+    """
 
     state: CellState
     text: str
+    work: str = ""
+    manner: str = ""
     sets: int = 0
     bar: Bar | None = None
     seconds: int = 0
@@ -61,9 +66,12 @@ def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
     except ShorthandError as error:
         return ReadCell("unreadable", text, unreadable=error.why)
     timed = TimedLine(prescription, exercise, None)
+    work, manner = write_parts(prescription)
     return ReadCell(
         state="read",
         text=write(prescription),
+        work=work,
+        manner=manner,
         sets=prescription.sets,
         bar=planned_bar(prescription, exercise, setting.athlete(exercise.id)),
         seconds=line_seconds(timed),

@@ -80,17 +80,23 @@ _CLAUSES = "a load (62.5 kg, bw), 'each side', 'tempo 3-1-X-0', 'rest 2:00' or '
 
 def write(prescription: Prescription) -> str:
     """Write the normal form: ``4 x 8-10, 62.5 kg, tempo 3-1-X-0, rest 2:00, leave 2``. `read` gives it back exactly."""
+    return ", ".join(part for part in write_parts(prescription) if part)
+
+
+def write_parts(prescription: Prescription) -> tuple[str, str]:
+    """Write the normal form in two: the work (sets, target, load), and how it is done (tempo, rest, reserve)."""
     p = prescription
-    parts = [f"{p.sets} x {p.target}" + (" each side" if p.each_side else "")]
+    work = f"{p.sets} x {p.target}" + (" each side" if p.each_side else "")
     if p.load is not None:
-        parts.append(str(p.load))
+        work += f", {p.load}"
+    parts = []
     if p.tempo is not None:
         parts.append(f"tempo {p.tempo}")
     if p.rest is not None:
         parts.append(f"rest {write_time(p.rest)}")
     if p.reserve is not None:
         parts.append(f"leave {p.reserve}")
-    return ", ".join(parts)
+    return work, ", ".join(parts)
 
 
 def write_time(seconds: int) -> str:

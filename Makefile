@@ -1,0 +1,86 @@
+# Two commands matter: `make demo` and `make test`. Nothing unchanged is rebuilt.
+SHELL := /bin/bash
+.DEFAULT_GOAL := demo
+.DELETE_ON_ERROR:
+
+PORT ?= 8321
+DATA ?= data/demo.sqlite3
+STAMPS := .stamps
+PY := .venv/bin/python
+export PYTHONPATH := src:.
+
+PY_SOURCES := $(shell find src tests bench tools -name '*.py' -o -name '*.toml' 2>/dev/null)
+WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
+
+.PHONY: demo run test lint format bench shots lock setup setup-dev
+
+demo: setup  ## set up, build, make the demo data, serve
+	$(PY) -m upright_anvil.cli serve --demo --data $(DATA) --port $(PORT)
+
+run: setup  ## serve your own data
+	$(PY) -m upright_anvil.cli serve --data data/studio.sqlite3 --port $(PORT)
+
+test: setup-dev lint  ## lint, type-check, run everything
+	$(PY) -m tools.run_tests
+
+bench: setup-dev  ## every timed claim, as ratios of one run
+	$(PY) -m bench
+
+shots: setup-dev  ## docs/screenshots from the demo data
+	$(PY) -m tools.shots
+
+lint: setup-dev $(STAMPS)/lint
+
+format: setup-dev
+	.venv/bin/ruff format -q src tests bench tools
+	.venv/bin/ruff check -q --fix src tests bench tools
+	cd web && npm run --silent format
+
+setup: $(STAMPS)/app $(STAMPS)/web
+setup-dev: setup $(STAMPS)/dev $(STAMPS)/chromium
+
+$(STAMPS)/app: requirements/app.lock
+	@mkdir -p $(STAMPS)
+	@$(PY) -m pip --version >/dev/null 2>&1 || python3 -m venv .venv
+	@echo "Setting up Python packages …"
+	@$(PY) -m pip install -q --disable-pip-version-check --require-hashes -r requirements/app.lock
+	@touch $@
+
+$(STAMPS)/dev: requirements/dev.lock $(STAMPS)/app
+	@echo "Setting up development packages …"
+	@$(PY) -m pip install -q --disable-pip-version-check --require-hashes -r requirements/dev.lock
+	@touch $@
+
+$(STAMPS)/npm: web/package-lock.json
+	@mkdir -p $(STAMPS)
+	@echo "Setting up web packages …"
+	@cd web && npm ci --silent --no-audit --no-fund
+	@touch $@
+
+web/src/api/schema.d.ts: $(STAMPS)/app $(STAMPS)/npm $(shell find src/upright_anvil -name '*.py')
+	@$(PY) -m upright_anvil.cli schema $(STAMPS)/openapi.json
+	@cd web && npx --no-install openapi-typescript ../$(STAMPS)/openapi.json -o ../$(STAMPS)/schema.d.ts >/dev/null 2>&1
+	@cmp -s $(STAMPS)/schema.d.ts $@ || cp $(STAMPS)/schema.d.ts $@
+	@touch $@
+
+$(STAMPS)/web: $(STAMPS)/npm web/src/api/schema.d.ts $(WEB_SOURCES)
+	@echo "Building the interface …"
+	@cd web && npm run --silent build -- --logLevel warn
+	@touch $@
+
+$(STAMPS)/chromium: tools/chromium.sh
+	@mkdir -p $(STAMPS)
+	@bash tools/chromium.sh
+	@touch $@
+
+$(STAMPS)/lint: $(PY_SOURCES) $(WEB_SOURCES) pyproject.toml web/eslint.config.js $(STAMPS)/dev $(STAMPS)/npm
+	.venv/bin/ruff format --check -q src tests bench tools
+	.venv/bin/ruff check -q src tests bench tools
+	.venv/bin/mypy
+	.venv/bin/lint-imports --no-logo 2>/dev/null || .venv/bin/lint-imports
+	cd web && npm run --silent types && npm run --silent lint
+	@touch $@
+
+lock:  ## pin packages anew (slow; needs pip-tools)
+	cd requirements && pip-compile -q --generate-hashes --strip-extras --no-emit-index-url --no-emit-trusted-host --no-emit-find-links -o app.lock app.in
+	cd requirements && pip-compile -q --generate-hashes --strip-extras --no-emit-index-url --no-emit-trusted-host --no-emit-find-links -o dev.lock dev.in

@@ -1,0 +1,66 @@
+import { Keyboard, Moon, Sun } from "lucide-react";
+import { useEffect, useState } from "react";
+import { NavLink, Outlet } from "react-router";
+import { Sheet } from "../ui/Sheet";
+import { ShortcutList } from "./ShortcutList";
+import { setTheme, useTheme } from "./theme";
+
+const tab = ({ isActive }: { isActive: boolean }) =>
+  `px-3 py-2 border-b-2 ${isActive ? "border-ink font-semibold" : "border-transparent text-soft hover:text-ink"}`;
+
+/** The desk's frame: name, ways in, theme, shortcuts. The floor has no frame of its own. */
+export function Shell() {
+  const theme = useTheme();
+  const [help, setHelp] = useState(false);
+  useEffect(() => {
+    const open = (event: KeyboardEvent) => {
+      const typing =
+        event.target instanceof HTMLElement && event.target.matches("input, textarea, select, [data-cell]");
+      if (event.key === "?" && !typing) setHelp(true);
+    };
+    window.addEventListener("keydown", open);
+    return () => window.removeEventListener("keydown", open);
+  }, []);
+  return (
+    <>
+      <header className="flex items-center gap-4 border-b border-line bg-raised px-4">
+        <NavLink to="/" className="flex items-center gap-2 py-2 font-semibold tracking-tight">
+          <img src="/mark.svg" alt="" width={24} height={24} />
+          Upright Anvil
+        </NavLink>
+        <nav aria-label="Main" className="flex">
+          <NavLink to="/" end className={tab}>
+            Today
+          </NavLink>
+          <NavLink to="/clients" className={tab}>
+            Clients
+          </NavLink>
+        </nav>
+        <div className="ml-auto flex gap-1">
+          <button
+            type="button"
+            aria-label="Shortcuts"
+            className="rounded p-2 hover:bg-sunk"
+            onClick={() => setHelp(true)}
+          >
+            <Keyboard size={20} aria-hidden />
+          </button>
+          <button
+            type="button"
+            aria-label={theme === "dark" ? "Light theme" : "Dark theme"}
+            className="rounded p-2 hover:bg-sunk"
+            onClick={() => setTheme(theme === "dark" ? "light" : "dark")}
+          >
+            {theme === "dark" ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
+          </button>
+        </div>
+      </header>
+      <main>
+        <Outlet />
+      </main>
+      <Sheet title="Shortcuts" open={help} onClose={() => setHelp(false)}>
+        <ShortcutList />
+      </Sheet>
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+const groups: [string, [string, string][]][] = [
+  [
+    "Program board",
+    [
+      ["Arrow keys", "Move between cells"],
+      ["Any character", "Type over the cell"],
+      ["Enter or F2", "Open the cell to edit it"],
+      ["Enter while typing", "Keep it and go down"],
+      ["Tab while typing", "Keep it and go right"],
+      ["Shift + Enter while typing", "Keep it in all following weeks too"],
+      ["Esc while typing", "Leave the cell as it was"],
+      ["Delete", "Empty the cell"],
+      ["Ctrl + Z, Ctrl + Shift + Z", "Undo, redo"],
+    ],
+  ],
+  [
+    "Floor",
+    [
+      ["Enter", "Log the set as shown"],
+      ["↑ ↓", "One repetition (or five seconds) more or fewer"],
+      ["← →", "The next lighter or heavier load"],
+      ["N, P", "Next or previous exercise"],
+    ],
+  ],
+  ["Everywhere", [["?", "This list"]]],
+];
+
+export function ShortcutList() {
+  return (
+    <div className="grid gap-4">
+      {groups.map(([title, entries]) => (
+        <section key={title}>
+          <h3 className="mb-1 font-semibold">{title}</h3>
+          <dl className="grid grid-cols-[14rem_1fr] gap-y-1">
+            {entries.map(([key, what]) => (
+              <div key={key} className="contents">
+                <dt className="font-medium">{key}</dt>
+                <dd className="text-soft">{what}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      ))}
+    </div>
+  );
+}

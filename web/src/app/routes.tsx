@@ -1,0 +1,77 @@
+import { createBrowserRouter, Link } from "react-router";
+import { ClientFileView } from "../features/clients/ClientFileView";
+import { ClientsView } from "../features/clients/ClientsView";
+import { TodayView } from "../features/today/TodayView";
+import { Button } from "../ui/Button";
+import { Message } from "../ui/Message";
+import { Shell } from "./Shell";
+
+/** Each view has an address; the heavier ones come as files of their own when they are first opened. */
+export const router = createBrowserRouter([
+  {
+    Component: Shell,
+    ErrorBoundary: Broken,
+    HydrateFallback: Nothing,
+    children: [
+      { index: true, Component: TodayView },
+      { path: "clients", Component: ClientsView },
+      { path: "clients/new", Component: ClientFileView },
+      { path: "clients/:clientId", Component: ClientFileView },
+      {
+        path: "clients/:clientId/progress",
+        lazy: async () => ({ Component: (await import("../features/progress/ProgressView")).ProgressView }),
+      },
+      {
+        path: "programs/:programId",
+        lazy: async () => ({ Component: (await import("../features/board/BoardView")).BoardView }),
+      },
+      {
+        path: "sessions/:sessionId",
+        lazy: async () => ({ Component: (await import("../features/review/ReviewView")).ReviewView }),
+      },
+      ...(import.meta.env.DEV
+        ? [
+            {
+              path: "kit",
+              lazy: async () => ({ Component: (await import("../features/kit/KitView")).KitView }),
+            },
+          ]
+        : []),
+      { path: "*", Component: Nowhere },
+    ],
+  },
+  {
+    path: "floor/:programId/:weekId/:dayId",
+    ErrorBoundary: Broken,
+    HydrateFallback: Nothing,
+    lazy: async () => ({ Component: (await import("../features/floor/FloorView")).FloorView }),
+  },
+]);
+
+function Broken() {
+  return (
+    <div className="max-w-xl p-6">
+      <Message tone="stop">
+        This view broke. What you logged is kept in this browser and on the server.
+        <Button className="mt-2" onClick={() => window.location.reload()}>
+          Load it again
+        </Button>
+      </Message>
+    </div>
+  );
+}
+
+function Nothing() {
+  return null;
+}
+
+function Nowhere() {
+  return (
+    <p className="p-6">
+      There is nothing at this address.{" "}
+      <Link to="/" className="underline">
+        Go to Today
+      </Link>
+    </p>
+  );
+}

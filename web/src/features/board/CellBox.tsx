@@ -1,0 +1,156 @@
+import { TriangleAlert } from "lucide-react";
+import { useState, type KeyboardEvent } from "react";
+import type { Schemas } from "../../api/client";
+import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
+import { CellEditor } from "./CellEditor";
+import type { Edit } from "./useBoard";
+
+interface Props {
+  programId: string;
+  line: Schemas["LineView"];
+  week: Schemas["WeekView"];
+  cell: Schemas["CellView"] | undefined;
+  /** The week before: what it said of tempo, rest and reserve need not be said again. */
+  before: Schemas["CellView"] | undefined;
+  row: number;
+  column: number;
+  carry: boolean;
+  save: (edits: Edit[], reason: string) => void;
+}
+
+/** Moves the focus to the cell at a row and column, if there is one. */
+export function focusCell(row: number, column: number): void {
+  document.querySelector<HTMLElement>(`[data-cell="${row}:${column}"]`)?.focus();
+}
+
+/** One cell: its set blocks and its shorthand, read out; it opens for typing where it stands. */
+export function CellBox({ programId, line, week, cell, before, row, column, carry, save }: Props) {
+  const [draft, setDraft] = useState<string | null>(null);
+  const [sent, setSent] = useState<{ text: string; over: Schemas["CellView"] | undefined } | null>(null);
+  const plan = cell?.plan;
+  const keep = (text: string, far: boolean) => {
+    if (text.trim() !== plan?.text || far) {
+      setSent({ text: text.trim(), over: cell });
+      save(
+        [
+          {
+            op: "set_cell",
+            line: line.id,
+            week: week.id,
+            text,
+            carry: far ? "all" : carry ? "matching" : "none",
+            by_hand: true,
+          },
+        ],
+        `${line.exercise}, week ${week.number}: ${text.trim() || "emptied"}`,
+      );
+    }
+    setDraft(null);
+  };
+  const keys = (event: KeyboardEvent) => {
+    const moves: Record<string, [number, number]> = {
+      ArrowUp: [-1, 0],
+      ArrowDown: [1, 0],
+      ArrowLeft: [0, -1],
+      ArrowRight: [0, 1],
+    };
+    const move = moves[event.key];
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (move) focusCell(row + move[0], column + move[1]);
+    else if (event.key === "Delete" || event.key === "Backspace") keep("", false);
+    else if (event.key === "Enter" || event.key === "F2") setDraft(plan?.text ?? "");
+    else if (event.key.length === 1) setDraft(event.key);
+    else return;
+    event.preventDefault();
+  };
+  if (draft !== null) {
+    return (
+      <CellEditor
+        programId={programId}
+        exercise={line.exercise_id}
+        start={draft}
+        label={`${line.exercise}, week ${week.number}`}
+        onKeep={(text, { far, move }) => {
+          keep(text, far);
+          const [down, right] = move;
+          requestAnimationFrame(() => focusCell(row + down, column + right));
+        }}
+        onLeave={() => {
+          setDraft(null);
+          requestAnimationFrame(() => focusCell(row, column));
+        }}
+      />
+    );
+  }
+  const waiting = sent && sent.over === cell ? sent.text : null;
+  return (
+    <button
+      type="button"
+      data-cell={`${row}:${column}`}
+      aria-label={`${line.exercise}, week ${week.number}: ${waiting ?? (plan?.text || "empty")}`}
+      onClick={() => setDraft(plan?.text ?? "")}
+      onKeyDown={keys}
+      className="flex h-full min-h-11 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left focus-visible:-outline-offset-2 hover:bg-raised"
+    >
+      {waiting !== null ? (
+        <span className="text-soft">{waiting}</span>
+      ) : plan?.state === "unreadable" ? (
+        <Unreadable plan={plan} />
+      ) : (
+        plan &&
+        plan.state === "read" && (
+          <ReadOut
+            cell={cell}
+            plan={plan}
+            manner={plan.manner === before?.plan.manner ? "" : (plan.manner ?? "")}
+          />
+        )
+      )}
+    </button>
+  );
+}
+
+function ReadOut({
+  cell,
+  plan,
+  manner,
+}: {
+  cell: Schemas["CellView"];
+  plan: Schemas["ReadCell"];
+  manner: string;
+}) {
+  return (
+    <>
+      <SetBlocks
+        size="small"
+        blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done)}
+        label={`planned ${plan.text}${cell.done.length ? `; done ${cell.done.map((bar) => bar.label).join(", ")}` : ""}`}
+      />
+      <span className="leading-tight">
+        <span className="font-medium">{plan.work}</span>
+        {manner && <span className="block text-sm text-soft">{manner}</span>}
+      </span>
+      {plan.caution && (
+        <span className="flex gap-1 text-sm leading-tight text-caution">
+          <TriangleAlert size={14} className="mt-0.5 shrink-0" aria-hidden />
+          {plan.caution}
+        </span>
+      )}
+    </>
+  );
+}
+
+function Unreadable({ plan }: { plan: Schemas["ReadCell"] }) {
+  const at = plan.unreadable?.position ?? 0;
+  return (
+    <>
+      <span className="font-medium">
+        {plan.text.slice(0, at)}
+        <span className="rounded-sm bg-stop-wash text-stop underline decoration-wavy">
+          {plan.text.slice(at) || "…"}
+        </span>
+      </span>
+      <span className="text-sm leading-tight text-stop">Expected {plan.unreadable?.expected}</span>
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import { Button } from "../../ui/Button";
+import { Sheet } from "../../ui/Sheet";
+import type { Refused } from "./useBoard";
+
+/** A save that was refused: what was typed is still here, what changed elsewhere is shown, the trainer says what holds. */
+export function RefusedSheet({
+  refused,
+  saveOnTop,
+  takeTheirs,
+}: {
+  refused: Refused | null;
+  saveOnTop: () => void;
+  takeTheirs: () => void;
+}) {
+  if (!refused) return null;
+  const differences = refused.problem.more.differences ?? [];
+  const stale = refused.problem.status === 409;
+  return (
+    <Sheet
+      title={stale ? "Somebody else changed this program" : "That was not saved"}
+      open
+      onClose={takeTheirs}
+    >
+      <p>{refused.problem.message}</p>
+      {differences.length > 0 && (
+        <table className="mt-3 w-full text-left text-sm">
+          <thead>
+            <tr className="border-b border-line">
+              <th className="py-1 font-medium">Where</th>
+              <th className="py-1 font-medium">You saw</th>
+              <th className="py-1 font-medium">Now</th>
+            </tr>
+          </thead>
+          <tbody>
+            {differences.map((difference) => (
+              <tr key={difference.where} className="border-b border-line align-top">
+                <td className="py-1 pr-3">{difference.where}</td>
+                <td className="py-1 pr-3 text-soft">{difference.before || "nothing"}</td>
+                <td className="py-1">{difference.after || "nothing"}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {refused.reason && <p className="mt-3 font-medium">Yours: {refused.reason}</p>}
+      <div className="mt-4 flex gap-2">
+        {refused.edits.length > 0 && (
+          <Button tone="act" onClick={saveOnTop}>
+            {stale ? "Save mine on top" : "Try again"}
+          </Button>
+        )}
+        <Button onClick={takeTheirs}>{stale ? "Take theirs, drop mine" : "Leave it"}</Button>
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,92 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { api, type Schemas } from "../../api/client";
+import { Message } from "../../ui/Message";
+
+const names: Record<Schemas["ImplementKind"], string> = {
+  barbell: "Barbell",
+  dumbbell: "Dumbbells, each",
+  kettlebell: "Kettlebells",
+  stack: "Stack",
+  band: "Bands, estimated",
+  improvised: "Improvised, estimated",
+  bodyweight: "Added to body weight",
+};
+
+/** What can be lifted, as it is typed: each load a tick on its line, each step of more than 10 % marked. */
+export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["Unit"] }) {
+  const read = useQuery({
+    queryKey: ["equipment", unit, text],
+    queryFn: () => api.readEquipment({ text, unit }),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+  if (!read.data) return null;
+  return (
+    <div className="grid gap-4">
+      {read.data.problems.map((problem) => (
+        <Message key={problem.line} tone="caution">
+          Line {problem.line}, “{problem.text}”: {problem.expected}
+        </Message>
+      ))}
+      {read.data.kinds.map((kind) => (
+        <KindLine key={kind.kind} kind={kind} />
+      ))}
+      {read.data.kinds.length > 0 && (
+        <p className="text-sm text-soft">
+          A tick is a load that can be made. Amber marks a step of more than 10 %: there, reps come before
+          load.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
+  const { loads, gaps } = kind;
+  const value = (index: number) => Number(loads[index]?.load.value ?? 0);
+  const top = value(loads.length - 1);
+  const at = (index: number) => (top ? (value(index) / top) * 100 : 0);
+  const first = loads[0]?.load;
+  const last = loads.at(-1)?.load;
+  const big = gaps.filter(Boolean).length;
+  return (
+    <figure>
+      <figcaption className="flex items-baseline justify-between text-sm">
+        <span className="font-medium">{names[kind.kind]}</span>
+        <span className="text-soft">
+          {loads.length} {loads.length === 1 ? "load" : "loads"}, {first?.value} to {last?.value} {last?.unit}
+          {big > 0 && <span className="text-caution">, {big} big steps</span>}
+        </span>
+      </figcaption>
+      <svg width="100%" height="24" role="img" aria-label={loads.map((made) => made.load.value).join(", ")}>
+        <line x1="0" x2="100%" y1="18" y2="18" stroke="var(--color-line-strong)" />
+        {loads.map((made, index) => (
+          <g key={made.load.value}>
+            {gaps[index] && (
+              <line
+                x1={`${at(index - 1)}%`}
+                x2={`${at(index)}%`}
+                y1="18"
+                y2="18"
+                stroke="var(--color-caution)"
+                strokeWidth="4"
+              />
+            )}
+            <line
+              x1={`${at(index)}%`}
+              x2={`${at(index)}%`}
+              y1="5"
+              y2="18"
+              stroke="var(--color-ink)"
+              strokeWidth={loads.length > 60 ? 0.75 : 1.5}
+            >
+              <title>
+                {made.load.value} {made.load.unit}: {made.how}
+              </title>
+            </line>
+          </g>
+        ))}
+      </svg>
+    </figure>
+  );
+}

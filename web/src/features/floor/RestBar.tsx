@@ -1,0 +1,42 @@
+import { countdown } from "../../ui/format";
+import type { useRest } from "./useRest";
+
+/** Rest running out: a figure to read from two metres, a bar that empties, and three words for ears. */
+export function RestBar({ rest }: { rest: ReturnType<typeof useRest> }) {
+  const { left, share } = rest;
+  if (left === null) return <div className="grow" />;
+  const over = left <= 0;
+  return (
+    <section
+      aria-label="Rest"
+      className={`relative my-3 flex min-h-16 grow items-center overflow-hidden rounded-lg border ${over ? "border-ember bg-ember-wash" : "border-line bg-raised"}`}
+    >
+      <div aria-hidden className="absolute inset-y-0 left-0 bg-sunk" style={{ width: `${share * 100}%` }} />
+      <div className="relative flex w-full items-center gap-x-3 px-3 py-1 sm:gap-x-4 sm:px-4">
+        <p className="text-5xl sm:text-8xl leading-none font-semibold tracking-tight" data-testid="rest">
+          {over ? "Go" : countdown(left)}
+        </p>
+        <p className="text-lg text-soft">{over ? `${countdown(-left)} over` : "rest"}</p>
+        <div className="ml-auto flex gap-2">
+          <button
+            type="button"
+            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-4"
+            onClick={() => rest.longer(30)}
+          >
+            +30 s
+          </button>
+          <button
+            type="button"
+            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-4"
+            onClick={() => rest.end()}
+          >
+            End rest
+          </button>
+        </div>
+      </div>
+      <p className="sr-only" role="timer" aria-live="assertive">
+        {over ? "Rest is over" : left <= 10 ? "Ten seconds" : ""}
+      </p>
+    </section>
+  );
+}

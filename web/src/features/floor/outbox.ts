@@ -1,0 +1,154 @@
+// The floor's durable outbox: what was tapped is kept in the browser until the server says it is on disk.
+// Entries go out one after the other, in the order they were tapped; an id made here lets each be sent twice safely.
+import { openDB, type DBSchema, type IDBPDatabase } from "idb";
+
+export interface Entry {
+  session: string;
+  id: string;
+  kind: "start" | "set" | "note" | "finish";
+  method: "PUT" | "POST";
+  path: string;
+  body: unknown;
+}
+
+export interface Kept extends Entry {
+  key: number;
+  /** Why the server would not take it; such an entry stays until the trainer has read it. */
+  refused?: string;
+}
+
+interface Shape extends DBSchema {
+  outbox: { key: number; value: Entry & { refused?: string } };
+}
+
+export type Send = (entry: Entry) => Promise<{ ok: boolean; status: number; detail: string }>;
+
+/** Sends over HTTP; throws when the server cannot be reached. */
+export const sendByHttp: Send = async (entry) => {
+  const response = await fetch(entry.path, {
+    method: entry.method,
+    headers: { "Content-Type": "application/json" },
+    body: JSON.stringify(entry.body),
+    signal: AbortSignal.timeout(8000),
+  });
+  const detail = response.ok
+    ? ""
+    : (((await response.json().catch(() => ({}))) as { detail?: string }).detail ?? "");
+  return { ok: response.ok, status: response.status, detail };
+};
+
+const SLOWEST_RETRY = 5000;
+
+export class Outbox {
+  private readonly listeners = new Set<() => void>();
+  private database: Promise<IDBPDatabase<Shape>>;
+  private entries: readonly Kept[] = [];
+  private sending = false;
+  private retry = 500;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private away = false;
+  /** Called after each entry that is on the server's disk. */
+  onStored: (entry: Entry) => Promise<void> | void = () => undefined;
+
+  constructor(
+    private readonly send: Send = sendByHttp,
+    name = "upright-anvil",
+  ) {
+    this.database = openDB<Shape>(name, 1, {
+      upgrade: (db) => void db.createObjectStore("outbox", { autoIncrement: true }),
+    });
+    void this.load();
+  }
+
+  /** What waits, oldest first. The same array until something changes. */
+  waiting = (): readonly Kept[] => this.entries;
+
+  /** Whether the server could not be reached when it was last tried. */
+  isAway = (): boolean => this.away;
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Keeps an entry in the browser, then sends it as soon as it can be sent. Resolves once it is kept. */
+  async put(entry: Entry): Promise<void> {
+    const key = await (await this.database).add("outbox", entry);
+    this.entries = [...this.entries, { ...entry, key }];
+    this.changed();
+    void this.flush();
+  }
+
+  /** Drops a refused entry once the trainer has read why. */
+  async dismiss(key: number): Promise<void> {
+    await (await this.database).delete("outbox", key);
+    this.forget(key);
+  }
+
+  /** Sends what waits. Stops at the first that cannot be delivered and tries again later. */
+  flush = async (): Promise<void> => {
+    if (this.sending) return;
+    this.sending = true;
+    clearTimeout(this.timer);
+    try {
+      for (let next = this.next(); next; next = this.next()) await this.deliver(next);
+      this.setAway(false);
+      this.retry = 500;
+    } catch {
+      this.setAway(true);
+      this.timer = setTimeout(() => void this.flush(), this.retry);
+      this.retry = Math.min(this.retry * 2, SLOWEST_RETRY);
+    } finally {
+      this.sending = false;
+    }
+  };
+
+  private next(): Kept | undefined {
+    return this.entries.find((entry) => entry.refused === undefined);
+  }
+
+  private async deliver(entry: Kept): Promise<void> {
+    const answer = await this.send(entry);
+    if (answer.status >= 500) throw new Error(answer.detail);
+    const database = await this.database;
+    if (answer.ok) {
+      await database.delete("outbox", entry.key);
+      await this.onStored(entry);
+      this.forget(entry.key);
+      return;
+    }
+    const { key, ...rest } = entry;
+    const refused = answer.detail || `The server would not take it (${answer.status}).`;
+    await database.put("outbox", { ...rest, refused }, key);
+    this.entries = this.entries.map((kept) => (kept.key === key ? { ...kept, refused } : kept));
+    this.changed();
+  }
+
+  private async load(): Promise<void> {
+    const database = await this.database;
+    const [keys, values] = await Promise.all([database.getAllKeys("outbox"), database.getAll("outbox")]);
+    const known = new Set(this.entries.map((entry) => entry.key));
+    const kept = keys.flatMap((key, index) => {
+      const value = values[index];
+      return value && !known.has(key) ? [{ ...value, key }] : [];
+    });
+    this.entries = [...kept, ...this.entries];
+    if (kept.length) this.changed();
+    void this.flush();
+  }
+
+  private forget(key: number): void {
+    this.entries = this.entries.filter((entry) => entry.key !== key);
+    this.changed();
+  }
+
+  private setAway(away: boolean): void {
+    if (this.away === away) return;
+    this.away = away;
+    this.changed();
+  }
+
+  private changed(): void {
+    for (const listener of this.listeners) listener();
+  }
+}

@@ -1,0 +1,146 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useParams, useSearchParams } from "react-router";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { shortDate } from "../../ui/format";
+import { SetBlocks } from "../../ui/SetBlocks";
+import { Waiting } from "../../ui/Waiting";
+import { StrengthChart } from "./StrengthChart";
+
+/** One exercise through time: sets done, estimated maximum, planned against done; the same as a table. */
+export function ProgressView() {
+  const { clientId = "" } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const exercise = search.get("exercise");
+  const [chosen, setChosen] = useState<string | null>(null);
+  const progress = useQuery({
+    queryKey: keys.progress(clientId, exercise),
+    queryFn: () => api.progress(clientId, exercise),
+  });
+  const view = progress.data;
+  if (!view) return <Waiting error={progress.error} retry={() => void progress.refetch()} />;
+  const session = view.sessions.find((entry) => entry.on === chosen) ?? view.sessions.at(-1);
+  return (
+    <div className="mx-auto grid max-w-7xl gap-8 px-4 py-6 lg:grid-cols-[13rem_1fr]">
+      <nav aria-label="Exercises done">
+        <h2 className="mb-1 font-semibold">
+          <Link to={`/clients/${view.client_id}`} className="hover:underline">
+            {view.client}
+          </Link>
+        </h2>
+        <ul className="border-t border-line max-lg:flex max-lg:overflow-x-auto">
+          {view.exercises.map((entry) => (
+            <li key={entry.id} className="border-b border-line">
+              <button
+                type="button"
+                aria-current={entry.id === view.exercise_id ? "true" : undefined}
+                onClick={() => setSearch({ exercise: entry.id })}
+                className="flex w-full justify-between gap-2 px-1 py-1.5 text-left whitespace-nowrap hover:bg-sunk aria-[current]:font-semibold"
+              >
+                {entry.name}
+                <span className="text-soft">{entry.sessions}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </nav>
+      <div className="min-w-0">
+        <h1 className="text-2xl font-semibold tracking-tight">{view.exercise || "Nothing logged yet"}</h1>
+        {view.sessions.length === 0 ? (
+          <p className="mt-2 text-soft">Log a session on the floor and its sets will stand here.</p>
+        ) : (
+          <>
+            <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
+            {session && <SessionDetail session={session} withBody={view.with_body} />}
+            <SessionTable view={view} />
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function SessionDetail({ session, withBody }: { session: Schemas["SessionPoint"]; withBody: boolean }) {
+  return (
+    <section className="mt-4 border-t border-line pt-3" aria-label={`Session of ${shortDate(session.on)}`}>
+      <h2 className="font-semibold">{shortDate(session.on)}</h2>
+      <div className="mt-2 flex flex-wrap items-end gap-x-10 gap-y-3">
+        <div>
+          <SetBlocks size="small" blocks={session.blocks} label={`planned ${session.planned}`} />
+          <p className="mt-1 text-sm text-soft">Planned {session.planned || "nothing"}</p>
+          <p className="text-sm">Done {together(session.sets)}</p>
+        </div>
+        <dl className="flex flex-wrap gap-x-6 gap-y-1">
+          <div>
+            <dt className="text-sm text-soft">Estimated max, house</dt>
+            <dd className="text-xl font-semibold">
+              {session.estimate_kg ? `${session.estimate_kg} kg` : "none"}
+            </dd>
+          </div>
+          {session.formulas.map((entry) => (
+            <div key={entry.formula}>
+              <dt className="text-sm text-soft">{entry.formula}</dt>
+              <dd className="text-xl">{entry.kg ?? "–"}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+      <p className="mt-2 text-sm text-soft">
+        From the best set of the day: repetitions done plus repetitions left, two assumed where nobody said.
+        House is the mean of Epley and Brzycki to 10 repetitions, Epley alone from 15; above 20 there is no
+        estimate.
+        {withBody && " Loads include the body weight that moves."}
+      </p>
+    </section>
+  );
+}
+
+/** Sets at the same load written together: 8, 8, 7 with 60 kg, left 2, 2, 1. */
+function together(sets: Schemas["SetPoint"][]): string {
+  const loads = [...new Set(sets.map((set) => set.load))];
+  return loads
+    .map((load) => {
+      const mine = sets.filter((set) => set.load === load);
+      const amounts = mine.map((set) => set.reps ?? `${set.seconds ?? 0} s`).join(", ");
+      const left = mine.some((set) => set.reserve !== null)
+        ? `, left ${mine.map((set) => set.reserve ?? "?").join(", ")}`
+        : "";
+      return `${amounts}${load ? ` with ${load}` : ""}${left}`;
+    })
+    .join(" · ");
+}
+
+function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
+  return (
+    <table className="mt-6 w-full text-left">
+      <caption className="mb-1 text-left font-semibold">All sessions</caption>
+      <thead>
+        <tr className="border-b-2 border-ink text-sm">
+          <th scope="col" className="py-1 font-medium">
+            Date
+          </th>
+          <th scope="col" className="font-medium">
+            Planned
+          </th>
+          <th scope="col" className="font-medium">
+            Done
+          </th>
+          <th scope="col" className="text-right font-medium whitespace-nowrap">
+            Est. max, kg
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {[...view.sessions].reverse().map((session) => (
+          <tr key={session.on} className="border-b border-line align-top">
+            <td className="py-1.5 pr-4 whitespace-nowrap">{shortDate(session.on)}</td>
+            <td className="pr-4 text-soft">{session.planned}</td>
+            <td className="pr-4">{together(session.sets)}</td>
+            <td className="text-right">{session.estimate_kg ?? "–"}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

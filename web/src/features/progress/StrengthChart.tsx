@@ -1,0 +1,201 @@
+import { extent, max, min } from "d3-array";
+import { scaleLinear, scaleUtc } from "d3-scale";
+import { line } from "d3-shape";
+import type { Schemas } from "../../api/client";
+import { shortDate } from "../../ui/format";
+
+const W = 960;
+const H = 320;
+const edge = { left: 52, right: 132, top: 18, bottom: 34 };
+
+type Session = Schemas["SessionPoint"];
+interface Figure {
+  session: Session;
+  value: number;
+}
+
+const day = (iso: string) => new Date(`${iso}T12:00:00Z`);
+const figure = (value: string | null | undefined) => (value == null ? null : Number(value));
+
+/** Sets as dots, the plan as steps, the estimated maximum as a line; where nothing is lifted, reps or seconds instead. */
+export function StrengthChart({
+  view,
+  chosen,
+  choose,
+}: {
+  view: Schemas["ProgressView"];
+  chosen: string | null;
+  choose: (on: string) => void;
+}) {
+  const { sessions } = view;
+  const loaded = sessions.some((session) => session.sets.some((set) => set.moved_kg !== null));
+  const amount = (set: Session["sets"][number]) => set.seconds ?? set.reps;
+  const timed = sessions.some((session) => session.sets.some((set) => set.seconds !== null));
+  const read = (set: Session["sets"][number]) => (loaded ? figure(set.moved_kg) : amount(set));
+  const planned = points(sessions, (s) => (loaded ? figure(s.planned_kg) : s.planned_amount));
+  const estimates = points(sessions, (s) => (loaded ? figure(s.estimate_kg) : null));
+  const dots = sessions.flatMap((session) =>
+    session.sets.flatMap((set) => {
+      const value = read(set);
+      return value === null ? [] : [{ session, value, set }];
+    }),
+  );
+  const values = [...dots, ...planned, ...estimates].map((point) => point.value);
+  const low = min(values) ?? 0;
+  const high = max(values) ?? 1;
+  const room = Math.max((high - low) * 0.12, high * 0.03, 1);
+  const [first, last] = extent(sessions, (session) => day(session.on));
+  const x = scaleUtc()
+    .domain([first ?? new Date(), last ?? new Date()])
+    .range([edge.left + 10, W - edge.right]);
+  const y = scaleLinear()
+    .domain([Math.max(0, low - room), high + room])
+    .nice()
+    .range([H - edge.bottom, edge.top]);
+  const unit = loaded ? "kg" : timed ? "s" : "reps";
+  const at = (session: Session) => x(day(session.on));
+  const path = line<Figure>()
+    .x((point) => at(point.session))
+    .y((point) => y(point.value));
+  const end = (list: Figure[]) => list.at(-1);
+  const estimateEnd = end(estimates);
+  const plannedEnd = end(planned);
+  return (
+    <figure className="mt-2">
+      <figcaption className="sr-only">
+        {view.exercise}: {sessions.length} sessions, {unit} by date. The table below says the same in figures.
+      </figcaption>
+      <svg viewBox={`0 0 ${W} ${H}`} className="w-full">
+        <text x={4} y={12} className="fill-soft text-[13px]">
+          {unit}
+          {loaded && view.with_body ? ", body weight included" : ""}
+        </text>
+        {y.ticks(5).map((tick) => (
+          <g key={tick}>
+            <line
+              x1={edge.left}
+              x2={W - edge.right + 10}
+              y1={y(tick)}
+              y2={y(tick)}
+              stroke="var(--color-line)"
+            />
+            <text x={edge.left - 8} y={y(tick) + 4} textAnchor="end" className="fill-soft text-[13px]">
+              {tick}
+            </text>
+          </g>
+        ))}
+        {sessions
+          .filter((_, index) => index % Math.ceil(sessions.length / 9) === 0)
+          .map((session) => (
+            <text
+              key={session.on}
+              x={at(session)}
+              y={H - 10}
+              textAnchor="middle"
+              className="fill-soft text-[13px]"
+            >
+              {shortDate(session.on)}
+            </text>
+          ))}
+        {planned.map((point) => (
+          <line
+            key={point.session.on}
+            x1={at(point.session) - 24}
+            x2={at(point.session) + 24}
+            y1={y(point.value)}
+            y2={y(point.value)}
+            stroke="var(--color-outline)"
+            strokeWidth={2}
+          />
+        ))}
+        <path d={path(estimates) ?? ""} fill="none" stroke="var(--color-ink)" strokeWidth={2} />
+        {estimates.map((point) => (
+          <rect
+            key={point.session.on}
+            x={at(point.session) - 3.5}
+            y={y(point.value) - 3.5}
+            width={7}
+            height={7}
+            fill="var(--color-ink)"
+          />
+        ))}
+        {dots.map(({ session, value, set }, index) => (
+          <circle
+            key={index}
+            cx={at(session) + spread(session, set)}
+            cy={y(value)}
+            r={4}
+            fill="var(--color-done)"
+          />
+        ))}
+        {estimateEnd && (
+          <text
+            x={at(estimateEnd.session) + 14}
+            y={y(estimateEnd.value) + 4}
+            className="fill-ink text-[13px] font-semibold"
+          >
+            estimated max
+          </text>
+        )}
+        {plannedEnd && (
+          <>
+            <text
+              x={at(plannedEnd.session) + 30}
+              y={y(plannedEnd.value) - 4}
+              className="fill-soft text-[13px]"
+            >
+              planned
+            </text>
+            <text
+              x={at(plannedEnd.session) + 30}
+              y={y(plannedEnd.value) + 13}
+              className="fill-done text-[13px] font-semibold"
+            >
+              sets done
+            </text>
+          </>
+        )}
+        {sessions.map((session) => (
+          <rect
+            key={session.on}
+            x={at(session) - 16}
+            y={edge.top}
+            width={32}
+            height={H - edge.bottom - edge.top}
+            fill="var(--color-ink)"
+            fillOpacity={session.on === chosen ? 0.07 : 0}
+            className="cursor-pointer hover:fill-ink/5"
+            onClick={() => choose(session.on)}
+          />
+        ))}
+      </svg>
+      <label className="text-sm text-soft">
+        Session{" "}
+        <select
+          className="rounded border border-line-strong/60 bg-raised px-1 py-0.5 text-ink"
+          value={chosen ?? ""}
+          onChange={(event) => choose(event.target.value)}
+        >
+          {[...sessions].reverse().map((session) => (
+            <option key={session.on} value={session.on}>
+              {shortDate(session.on)}
+            </option>
+          ))}
+        </select>
+      </label>
+    </figure>
+  );
+}
+
+function points(sessions: Session[], read: (session: Session) => number | null): Figure[] {
+  return sessions.flatMap((session) => {
+    const value = read(session);
+    return value === null ? [] : [{ session, value }];
+  });
+}
+
+/** Equal sets would lie on one another: they stand side by side. */
+function spread(session: Session, set: Session["sets"][number]): number {
+  const index = session.sets.indexOf(set);
+  return (index - (session.sets.length - 1) / 2) * 9;
+}

@@ -1,0 +1,104 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link, useParams } from "react-router";
+import { api, type Schemas } from "../../api/client";
+import { freshId } from "../../api/ids";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { count, longDate } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { Waiting } from "../../ui/Waiting";
+import { ProposalRow } from "./ProposalRow";
+
+/** After the session: what was done against the plan, and what to ask for next, line by line. */
+export function ReviewView() {
+  const { sessionId = "" } = useParams();
+  const queries = useQueryClient();
+  const review = useQuery({ queryKey: keys.review(sessionId), queryFn: () => api.review(sessionId) });
+  const show = (view: Schemas["ReviewView"]) => {
+    queries.setQueryData(keys.review(sessionId), view);
+    void queries.invalidateQueries({ queryKey: keys.board(view.program_id) });
+    void queries.invalidateQueries({ queryKey: keys.today });
+  };
+  const decide = useMutation({
+    mutationFn: (decisions: Schemas["AskedDecision"][]) => api.decide(sessionId, decisions),
+    onSuccess: show,
+    onError: () => void review.refetch(),
+  });
+  const lengthen = useMutation({
+    mutationFn: () => api.addNextWeek(sessionId, `w${freshId().slice(0, 10)}`),
+    onSuccess: show,
+  });
+  const view = review.data;
+  if (!view) return <Waiting error={review.error} retry={() => void review.refetch()} />;
+  const open = view.lines.filter((line) => line.proposal && !line.decision);
+  const homeless = open.some((line) => line.next_cell === null);
+  const decision = (line: Schemas["ReviewLine"], verdict: Schemas["Verdict"], text = "", reason = "") => ({
+    id: freshId(),
+    line: line.line,
+    verdict,
+    text,
+    seen: line.next_cell?.text ?? "",
+    reason,
+  });
+  return (
+    <div className="mx-auto max-w-6xl px-4 py-6">
+      <div className="flex flex-wrap items-end gap-3">
+        <div className="mr-auto">
+          <h1 className="text-2xl font-semibold tracking-tight">
+            {view.client}, {view.day}
+          </h1>
+          <p className="text-soft">
+            {longDate(view.on)} · {view.phase}, week {view.week} ·{" "}
+            {view.minutes === null ? "still open" : `${view.minutes} min`}, estimated {view.estimated_minutes}{" "}
+            min
+          </p>
+        </div>
+        <Link className="underline" to={`/programs/${view.program_id}`}>
+          Program
+        </Link>
+        {open.length > 1 && !homeless && (
+          <Button
+            tone="act"
+            disabled={decide.isPending}
+            onClick={() => decide.mutate(open.map((line) => decision(line, "accepted")))}
+          >
+            Accept all {open.length}
+          </Button>
+        )}
+      </div>
+      {decide.error && (
+        <Message tone="stop" className="mt-3">
+          {decide.error.message}
+        </Message>
+      )}
+      {homeless && (
+        <Message tone="caution" className="mt-3">
+          The phase ends with this week, so there is nowhere to write what comes next.{" "}
+          <Button className="ml-2" disabled={lengthen.isPending} onClick={() => lengthen.mutate()}>
+            Add a week
+          </Button>
+        </Message>
+      )}
+      {!view.finished && <Message className="mt-3">This session is still open on the floor.</Message>}
+      {view.notes.map((note, index) => (
+        <p key={index} className="mt-3 border-l-2 border-line-strong pl-3">
+          {note}
+        </p>
+      ))}
+      <p className="mt-5 text-soft">
+        {open.length ? `${count(open.length, "proposal")} to decide.` : "Everything is decided."}
+      </p>
+      <ul className="mt-2 border-t border-line">
+        {view.lines.map((line) => (
+          <ProposalRow
+            key={line.line}
+            line={line}
+            clientId={view.client_id}
+            busy={decide.isPending}
+            onDecide={(verdict, text, reason) => decide.mutate([decision(line, verdict, text, reason)])}
+          />
+        ))}
+      </ul>
+    </div>
+  );
+}

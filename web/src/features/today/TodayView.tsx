@@ -1,0 +1,130 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { count, longDate, minutes, shortDate } from "../../ui/format";
+import { Waiting } from "../../ui/Waiting";
+
+/** Who comes today, and what waits for a decision. */
+export function TodayView() {
+  const today = useQuery({ queryKey: keys.today, queryFn: api.today });
+  if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
+  const { on, sessions, waiting, clients } = today.data;
+  return (
+    <div className="mx-auto max-w-6xl px-4 py-6">
+      <h1 className="text-2xl font-semibold tracking-tight">{longDate(on)}</h1>
+      <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[3fr_2fr]">
+        <section aria-labelledby="sessions">
+          <h2 id="sessions" className="mb-1 font-semibold">
+            {count(sessions.length, "session")} today
+          </h2>
+          {sessions.length ? (
+            <ul className="border-t border-line">
+              {sessions.map((session, index) => (
+                <SessionRow key={session.session_id} session={session} first={index === 0} />
+              ))}
+            </ul>
+          ) : (
+            <p className="text-soft">
+              Nobody is planned for today. Open a client’s program to plan the next session.
+            </p>
+          )}
+        </section>
+        <section aria-labelledby="waiting">
+          <h2 id="waiting" className="mb-1 font-semibold">
+            Waiting for your decision
+          </h2>
+          {waiting.length ? (
+            <ul className="border-t border-line">
+              {waiting.map((entry) => (
+                <li key={entry.session_id} className="border-b border-line">
+                  <Link
+                    to={`/sessions/${entry.session_id}`}
+                    className="flex items-baseline gap-3 py-3 hover:bg-sunk"
+                  >
+                    <span className="font-medium">{entry.client}</span>
+                    <span className="text-soft">
+                      {entry.day}, {shortDate(entry.on)}
+                    </span>
+                    <span className="ml-auto font-medium text-ember">
+                      {count(entry.undecided, "exercise")}
+                    </span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          ) : (
+            <p className="border-t border-line pt-3 text-soft">
+              Every proposal of the last two weeks is decided.
+            </p>
+          )}
+          <h2 className="mt-8 mb-1 font-semibold">Clients</h2>
+          <ul className="border-t border-line">
+            {clients.map((client) => (
+              <li key={client.client_id} className="flex items-baseline gap-3 border-b border-line py-2">
+                <Link to={`/clients/${client.client_id}`} className="font-medium hover:underline">
+                  {client.client}
+                </Link>
+                {client.program_id && (
+                  <Link to={`/programs/${client.program_id}`} className="text-soft underline hover:text-ink">
+                    Program
+                  </Link>
+                )}
+                <span className="ml-auto text-right text-sm text-soft">
+                  {client.next_on ? `next ${shortDate(client.next_on)}` : "nothing planned"}
+                </span>
+              </li>
+            ))}
+          </ul>
+          {clients.length === 0 && (
+            <p className="pt-3">
+              <Link to="/clients/new" className="underline">
+                Add your first client
+              </Link>
+            </p>
+          )}
+        </section>
+      </div>
+    </div>
+  );
+}
+
+function SessionRow({ session, first }: { session: Schemas["TodaySession"]; first: boolean }) {
+  const floor = `/floor/${session.program_id}/${session.week_id}/${session.day_id}`;
+  const finished = session.state === "finished";
+  const long = minutes(session.estimated_seconds) > session.minutes;
+  return (
+    <li className="flex items-center gap-4 border-b border-line py-3">
+      <div className="min-w-0">
+        <Link to={`/clients/${session.client_id}`} className="text-lg font-semibold hover:underline">
+          {session.client}
+        </Link>
+        <p className="text-soft">
+          {session.day}, week {session.week}
+        </p>
+      </div>
+      <p className="ml-auto text-right text-sm text-soft">
+        {count(session.exercises, "exercise")}
+        <br />
+        <span className={long ? "font-medium text-caution" : ""}>
+          about {minutes(session.estimated_seconds)} of {session.minutes} min
+        </span>
+      </p>
+      {finished ? (
+        <Link
+          to={`/sessions/${session.session_id}`}
+          className="w-36 rounded-md border border-line-strong/60 px-3 py-3 text-center hover:border-ink"
+        >
+          Look back
+        </Link>
+      ) : (
+        <Link
+          to={floor}
+          className={`w-36 rounded-md px-3 py-3 text-center ${first ? "bg-ember font-semibold text-on-ember hover:brightness-110" : "border border-line-strong/60 bg-raised hover:border-ink"}`}
+        >
+          {session.state === "running" ? "Carry on" : "Open the floor"}
+        </Link>
+      )}
+    </li>
+  );
+}

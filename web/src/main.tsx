@@ -1,0 +1,29 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { RouterProvider } from "react-router";
+import { Problem } from "./api/client";
+import { router } from "./app/routes";
+import "./styles/index.css";
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      // Asking again helps when the server is away, not when it said no.
+      retry: (failures, error) => failures < 2 && !(error instanceof Problem && error.status >= 400),
+      networkMode: "always",
+    },
+    mutations: { networkMode: "always" },
+  },
+});
+
+const root = document.getElementById("root");
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

@@ -1,0 +1,23 @@
+// Writing figures and dates; no rule lives here.
+import type { Schemas } from "../api/client";
+
+const dayMonth = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" });
+const weekdayLong = new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" });
+
+export const weekdays = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
+export const weekdaysLong = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
+
+const asDate = (iso: string) => new Date(iso.length === 10 ? `${iso}T12:00:00` : iso);
+
+export const shortDate = (iso: string) => dayMonth.format(asDate(iso));
+export const longDate = (iso: string) => weekdayLong.format(asDate(iso));
+export const clock = (iso: string) =>
+  asDate(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+export const minutes = (seconds: number) => Math.round(seconds / 60);
+export const load = (value: Schemas["Load"]) => `${value.value} ${value.unit}`;
+export const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+export function countdown(seconds: number): string {
+  const left = Math.max(0, Math.ceil(seconds));
+  return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, "0")}`;
+}

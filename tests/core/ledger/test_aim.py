@@ -1,0 +1,27 @@
+from unittest import TestCase
+
+from upright_anvil.core.ledger.aim import FREE_AIM, Aim, aim_for
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.shorthand import read
+
+
+class AimTest(TestCase):
+    def test_what_one_tap_logs(self) -> None:
+        sixty = Load.of(60)
+        for story, text, last_reps, last_load, expected in [
+            ("a fixed number is logged as planned", "3 x 8, 60 kg, leave 2", 6, sixty, Aim(8, None, sixty, False, 2)),
+            ("a range starts at its bottom", "3 x 8-10, 60 kg", None, None, Aim(8, None, sixty)),
+            ("last time's reps at the same load", "3 x 8-10, 60 kg", 9, sixty, Aim(9, None, sixty)),
+            ("never above the range", "3 x 8-10, 60 kg", 12, sixty, Aim(10, None, sixty)),
+            ("another load starts anew", "3 x 8-10, 62.5 kg", 10, sixty, Aim(8, None, Load.of("62.5"))),
+            ("no planned load takes last time's", "3 x 8-10", 9, sixty, Aim(9, None, sixty)),
+            ("holds are held", "3 x 40 s", None, None, Aim(None, 40, None)),
+            ("added to body weight", "3 x 5, bw + 10 kg", None, None, Aim(5, None, Load.of(10))),
+            ("taken off body weight", "3 x 5, bw - 10 kg", None, None, Aim(5, None, Load.of(10), True)),
+        ]:
+            with self.subTest(story):
+                self.assertEqual(aim_for(read(text), last_reps, last_load), expected)
+
+    def test_an_unreadable_plan_offers_last_time(self) -> None:
+        self.assertEqual(aim_for(None, None, None), FREE_AIM)
+        self.assertEqual(aim_for(None, 12, Load.of(5)), Aim(12, None, Load.of(5)))

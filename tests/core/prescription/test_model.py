@@ -1,0 +1,47 @@
+from decimal import Decimal
+from unittest import TestCase
+
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget, Prescription, Reps, Tempo, moved_kg
+from upright_anvil.core.sentences import Refusal
+
+
+class PrescriptionTest(TestCase):
+    def test_bounds_are_kept_with_a_sentence(self) -> None:
+        for make in [
+            lambda: Prescription(0, Reps(8, 8)),
+            lambda: Prescription(3, Reps(8, 8), rest=-1),
+            lambda: Prescription(3, Reps(8, 8), reserve=11),
+            lambda: Prescription(3, Reps(8, 8), load=Load(Decimal(0), Load.of(1).unit)),
+            lambda: BodyweightLoad(assisted=True),
+            lambda: BodyweightLoad(Load.of(0)),
+            lambda: Tempo(61, 0, 0, 0),
+        ]:
+            with self.subTest(), self.assertRaisesRegex(Refusal, r"\S"):
+                make()
+
+    def test_explosive_counts_one_second(self) -> None:
+        self.assertEqual(Tempo(3, 1, None, 0).rep_seconds, 5)
+        self.assertEqual(Tempo(None, None, None, None).rep_seconds, 4)
+
+
+class MovedTest(TestCase):
+    def test_kilograms_that_move(self) -> None:
+        pull_up, bar, body = Decimal(1), Decimal(0), Decimal(80)
+        cases: list[tuple[LoadTarget | None, Decimal, Decimal | None, str | None]] = [
+            (Load.of(60), bar, None, "60"),
+            (Load.of(100, "lb"), bar, None, "45.359237"),
+            (None, bar, body, None),
+            (BodyweightLoad(), pull_up, body, "80"),
+            (BodyweightLoad(Load.of(10)), pull_up, body, "90"),
+            (BodyweightLoad(Load.of(15), assisted=True), pull_up, body, "65"),
+            (BodyweightLoad(Load.of(90), assisted=True), pull_up, body, "0"),
+            (BodyweightLoad(), Decimal("0.64"), body, "51.2"),
+            (None, pull_up, body, "80"),
+            (BodyweightLoad(), pull_up, None, None),
+            (BodyweightLoad(), bar, body, None),
+        ]
+        for load, share, weight, expected in cases:
+            with self.subTest(load=str(load), share=share):
+                moved = moved_kg(load, share, weight)
+                self.assertEqual(moved, None if expected is None else Decimal(expected))

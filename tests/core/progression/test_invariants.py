@@ -1,0 +1,78 @@
+from unittest import TestCase
+
+from hypothesis import given, settings
+
+from tests.core.strategies import situations
+from upright_anvil.core.constants import BRIDGE_SLOWER_SECONDS
+from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.model import BodyweightLoad, Reps
+from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.progression.evidence import showing
+from upright_anvil.core.progression.model import Lever, Situation
+from upright_anvil.core.progression.registry import POLICIES
+
+MANY = settings(max_examples=400)
+
+
+class EveryPolicyTest(TestCase):
+    """What holds for any client, any place and any policy."""
+
+    @MANY
+    @given(situations())
+    def test_a_rise_never_passes_its_cap_unless_it_was_bridged(self, situation: Situation) -> None:
+        for policy in POLICIES.values():
+            proposal = policy.propose(situation)
+            if not proposal.bridged:
+                self.assertLessEqual(proposal.rise, situation.step_cap)
+
+    @MANY
+    @given(situations())
+    def test_a_bridge_was_walked_slower(self, situation: Situation) -> None:
+        for policy in POLICIES.values():
+            proposal = policy.propose(situation)
+            asked = situation.today.prescription
+            if proposal.bridged:
+                assert asked.tempo and asked.tempo.lowering is not None
+                home = situation.home.tempo.lowering if situation.home.tempo else None
+                self.assertGreaterEqual(asked.tempo.lowering, (2 if home is None else home) + BRIDGE_SLOWER_SECONDS)
+
+    @MANY
+    @given(situations())
+    def test_a_new_load_can_be_made_at_the_place(self, situation: Situation) -> None:
+        for policy in POLICIES.values():
+            proposal = policy.propose(situation)
+            load, used = proposal.prescription.load, showing(situation.today).load
+            if proposal.lever not in (Lever.LOAD, Lever.EASE) or load == used:
+                continue
+            match load:
+                case BodyweightLoad(added=Load() as added):
+                    self.assertIsNotNone(situation.place.find(ImplementKind.BODYWEIGHT, added))
+                case Load():
+                    kind = situation.exercise.implement_at(situation.place)
+                    self.assertIsNotNone(kind and situation.place.find(kind, load))
+                case _:
+                    self.assertEqual(load, BodyweightLoad())
+
+    @MANY
+    @given(situations())
+    def test_never_up_after_a_set_below_the_range(self, situation: Situation) -> None:
+        today = situation.today
+        target = today.prescription.target
+        low = target.low if isinstance(target, Reps) else target.seconds
+        if not today.sets or showing(today).least >= low:
+            return
+        for policy in POLICIES.values():
+            proposal = policy.propose(situation)
+            self.assertLessEqual(proposal.rise, 0)
+            self.assertIn(proposal.lever, (Lever.HOLD, Lever.EASE))
+
+    @MANY
+    @given(situations())
+    def test_a_proposal_can_be_written_and_read_back(self, situation: Situation) -> None:
+        for policy in POLICIES.values():
+            proposal = policy.propose(situation)
+            self.assertEqual(read(proposal.text), proposal.prescription)
+            for alternative in proposal.alternatives:
+                self.assertEqual(write(read(alternative.text)), alternative.text)
+            self.assertTrue(proposal.rule and proposal.evidence)

@@ -2,15 +2,12 @@
 
 from http import HTTPStatus
 
+from starlette.exceptions import HTTPException
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
-from upright_anvil.api.problems import problem
+from upright_anvil.api.problems import SENTENCES, problem
 
 MAX_BODY_BYTES = 1_000_000
-
-
-class _TooLargeError(Exception):
-    pass
 
 
 class BodyLimit:
@@ -29,28 +26,19 @@ class BodyLimit:
             await self._refuse(scope, receive, send)
             return
         taken = 0
-        answered = False
 
         async def counted() -> Message:
             nonlocal taken
             message = await receive()
             taken += len(message.get("body", b""))
             if taken > MAX_BODY_BYTES:
-                raise _TooLargeError
+                raise HTTPException(HTTPStatus.REQUEST_ENTITY_TOO_LARGE)
             return message
 
-        async def watched(message: Message) -> None:
-            nonlocal answered
-            answered = True
-            await send(message)
-
-        try:
-            await self.app(scope, counted, watched)
-        except _TooLargeError:
-            if not answered:
-                await self._refuse(scope, receive, send)
+        await self.app(scope, counted, send)
 
     @staticmethod
     async def _refuse(scope: Scope, receive: Receive, send: Send) -> None:
-        refusal = problem(HTTPStatus.REQUEST_ENTITY_TOO_LARGE, "That is more than one megabyte; nothing was read.")
+        status = HTTPStatus.REQUEST_ENTITY_TOO_LARGE
+        refusal = problem(status, SENTENCES[status])
         await refusal(scope, receive, send)

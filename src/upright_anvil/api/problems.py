@@ -16,6 +16,14 @@ from upright_anvil.flows.review import CellMovedError
 from upright_anvil.flows.saving import StaleSaveError
 from upright_anvil.store.not_found import NotFoundError
 
+SENTENCES = {
+    HTTPStatus.BAD_REQUEST: "The request could not be read as JSON.",
+    HTTPStatus.NOT_FOUND: "There is nothing at this address.",
+    HTTPStatus.METHOD_NOT_ALLOWED: "This address cannot be asked that way.",
+    HTTPStatus.REQUEST_ENTITY_TOO_LARGE: "That is more than one megabyte; nothing was read.",
+}
+"""What stands in place of the framework's own words."""
+
 log = logging.getLogger(__name__)
 
 
@@ -55,7 +63,8 @@ def install(app: FastAPI) -> None:
 
     @app.exception_handler(HTTPException)
     async def _http(_: Request, error: HTTPException) -> JSONResponse:
-        return problem(HTTPStatus(error.status_code), str(error.detail))
+        status = HTTPStatus(error.status_code)
+        return problem(status, SENTENCES.get(status, str(error.detail)))
 
     @app.exception_handler(Exception)
     async def _unforeseen(request: Request, error: Exception) -> JSONResponse:

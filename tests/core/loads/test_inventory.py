@@ -1,4 +1,5 @@
 from decimal import Decimal
+from itertools import pairwise
 from unittest import TestCase
 
 from hypothesis import given
@@ -87,7 +88,7 @@ class InventoryTest(TestCase):
         made = barbell.achievable()
         self.assertEqual(made[0].load, barbell.bar)
         self.assertEqual(made[-1].load.kg, heaviest)
-        for before, after in zip(made, made[1:], strict=False):
+        for before, after in pairwise(made):
             self.assertLess(before.load.kg, after.load.kg)
 
     @given(inventories, kg_loads)

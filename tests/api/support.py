@@ -1,0 +1,85 @@
+"""The app over HTTP, in this process."""
+
+from typing import Any
+
+from fastapi.testclient import TestClient
+
+from tests.support import EQUIPMENT, NOW, StudioTest
+from upright_anvil.api.app import create_app
+
+Json = dict[str, Any]
+
+CLIENT: Json = {"name": "Ottoline Fisk", "minutes": 60, "days_a_week": 3, "equipment": EQUIPMENT}
+
+
+class ApiTest(StudioTest):
+    """Gives `http`, and short ways to a client, a program and a started session."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.http = TestClient(create_app(self.studio), raise_server_exceptions=False)
+        self.addCleanup(self.http.close)
+
+    def post(self, path: str, body: Json, status: int = 201) -> Any:
+        answer = self.http.post(f"/api{path}", json=body)
+        self.assertEqual(answer.status_code, status, answer.text)
+        return answer.json()
+
+    def get(self, path: str, status: int = 200) -> Any:
+        answer = self.http.get(f"/api{path}")
+        self.assertEqual(answer.status_code, status, answer.text)
+        return answer.json()
+
+    def program(self, text: str = "3 x 6-8, 60 kg, rest 2:00, leave 2") -> Json:
+        client = self.post("/clients", CLIENT)
+        board = self.post(f"/clients/{client['id']}/program", {"name": "Strength"})
+        edits = [
+            {"op": "add_line", "day": "p1-d1", "line": "l1", "exercise": "back-squat"},
+            {"op": "set_cell", "line": "l1", "week": "p1-w1", "text": text, "carry": "all"},
+        ]
+        saved: Json = self.post(
+            f"/programs/{board['program_id']}/revisions", {"base": 1, "edits": edits, "reason": "Written"}
+        )
+        return saved
+
+    def floor(self, board: Json) -> Json:
+        found: Json = self.get(f"/programs/{board['program_id']}/weeks/p1-w1/days/p1-d1/floor")
+        return found
+
+    def start(self, board: Json) -> str:
+        sid = str(self.floor(board)["session_id"])
+        body = {
+            "program_id": board["program_id"],
+            "week_id": "p1-w1",
+            "day_id": "p1-d1",
+            "started_at": NOW.isoformat(),
+        }
+        answer = self.http.put(f"/api/sessions/{sid}", json=body)
+        self.assertEqual(answer.status_code, 200, answer.text)
+        return sid
+
+    def problem(self, answer: Any, status: int) -> Json:
+        """A problem document: its media type, its status, and a sentence."""
+        self.assertEqual(answer.status_code, status, answer.text)
+        self.assertEqual(answer.headers["content-type"], "application/problem+json")
+        body: Json = answer.json()
+        self.assertEqual(body["status"], status)
+        self.assertRegex(body["detail"], r"\w.*\.$")
+        self.assertNotIn("Traceback", answer.text)
+        return body
+
+
+def a_set(**more: Any) -> Json:
+    """A set as the floor sends it."""
+    return {
+        "id": "set-00000001",
+        "line": "l1",
+        "number": 1,
+        "exercise": "back-squat",
+        "outcome": "done",
+        "reps": 8,
+        "load": {"value": "60", "unit": "kg"},
+        "reserve": 2,
+        "planned": "3 x 6-8, 60 kg, rest 2:00, leave 2",
+        "logged_at": NOW.isoformat(),
+    } | more

@@ -1,0 +1,49 @@
+from unittest.mock import patch
+
+from tests.api.support import CLIENT, ApiTest
+
+
+class ProblemsTest(ApiTest):
+    def test_broken_json(self) -> None:
+        for body in [
+            b"{",
+            b"[1, 2",
+            b"\xff\xfe",
+            b"NaN",
+            b'{"name": NaN}',
+            b'{"minutes": Infinity, "name": "X"}',
+            b"[]",
+            b"null",
+        ]:
+            with self.subTest(body=body):
+                answer = self.http.post("/api/clients", content=body, headers={"Content-Type": "application/json"})
+                self.problem(answer, 422)
+
+    def test_ten_megabytes_are_refused_before_they_are_read(self) -> None:
+        answer = self.http.post("/api/clients", json=CLIENT | {"about": "x" * 10_000_000})
+        self.assertIn("one megabyte", self.problem(answer, 413)["detail"])
+
+    def test_ten_megabytes_in_pieces_are_refused_too(self) -> None:
+        pieces = (b"x" * 100_000 for _ in range(100))
+        self.problem(self.http.post("/api/clients", content=pieces), 413)
+
+    def test_a_nonsense_length_is_refused(self) -> None:
+        self.problem(self.http.post("/api/clients", content=b"{}", headers={"Content-Length": "much"}), 413)
+
+    def test_deeply_nested_json_is_refused(self) -> None:
+        body = b'{"name":' + b"[" * 5000 + b"]" * 5000 + b"}"
+        answer = self.http.post("/api/clients", content=body, headers={"Content-Type": "application/json"})
+        self.problem(answer, 400)
+
+    def test_unknown_addresses_and_methods(self) -> None:
+        self.problem(self.http.get("/api/nowhere"), 404)
+        self.problem(self.http.delete("/api/clients"), 405)
+
+    def test_what_nobody_foresaw_shows_no_insides(self) -> None:
+        with (
+            patch("upright_anvil.flows.clients.client_list", side_effect=ZeroDivisionError("secret")),
+            self.assertLogs("upright_anvil.api.problems", "ERROR"),
+        ):
+            answer = self.http.get("/api/clients")
+        self.assertNotIn("secret", answer.text)
+        self.problem(answer, 500)

@@ -1,0 +1,57 @@
+import json
+import subprocess
+import tempfile
+from pathlib import Path
+
+from fastapi.testclient import TestClient
+
+from tests.support import StudioTest
+from upright_anvil.api.app import create_app
+
+ROOT = Path(__file__).parents[2]
+
+
+class ServingTest(StudioTest):
+    def setUp(self) -> None:
+        super().setUp()
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        web = Path(folder.name) / "dist"
+        (web / "assets").mkdir(parents=True)
+        (web / "index.html").write_text("the app", "utf-8")
+        (web / "mark.svg").write_text("the mark", "utf-8")
+        (web / "assets" / "a.js").write_text("a script", "utf-8")
+        (Path(folder.name) / "secret.txt").write_text("secret", "utf-8")
+        self.http = TestClient(create_app(self.studio, web))
+        self.addCleanup(self.http.close)
+
+    def test_every_address_of_a_view_is_the_app(self) -> None:
+        for path, text in [
+            ("/", "the app"),
+            ("/clients/abc/progress", "the app"),
+            ("/floor/a/b/c", "the app"),
+            ("/mark.svg", "the mark"),
+            ("/assets/a.js", "a script"),
+        ]:
+            with self.subTest(path=path):
+                self.assertEqual(self.http.get(path).text, text)
+
+    def test_nothing_outside_is_served(self) -> None:
+        for path in ["/..%2fsecret.txt", "/%2e%2e/secret.txt", "/assets/..%2f..%2fsecret.txt"]:
+            with self.subTest(path=path):
+                self.assertNotIn("secret", self.http.get(path).text)
+
+    def test_an_unknown_address_of_the_api_is_a_problem(self) -> None:
+        self.assertEqual(self.http.get("/api/nowhere").headers["content-type"], "application/problem+json")
+
+
+class SchemaTest(StudioTest):
+    def test_the_interfaces_types_are_the_servers(self) -> None:
+        """The committed types are generated anew and compared."""
+        with tempfile.TemporaryDirectory() as folder:
+            schema, types = Path(folder) / "openapi.json", Path(folder) / "schema.d.ts"
+            schema.write_text(json.dumps(create_app().openapi()), "utf-8")
+            command = ["npx", "--no-install", "openapi-typescript", str(schema), "-o", str(types)]
+            subprocess.run(command, cwd=ROOT / "web", check=True, capture_output=True)
+            committed = (ROOT / "web/src/api/schema.d.ts").read_text("utf-8")
+            self.assertEqual(types.read_text("utf-8"), committed)

@@ -36,16 +36,17 @@ def _spots(program: Program, names: dict[str, str]) -> dict[tuple[str, ...], _Sp
     spots: dict[tuple[str, ...], _Spot] = {
         ("program",): _Spot("Program", f"{program.name}, from {program.start.isoformat()}")
     }
+    numbers = {(phase.id, index): n for n, (phase, index, _) in enumerate(program.weeks(), start=1)}
     for phase in program.phases:
         spots["phase", phase.id] = _Spot(phase.name, f"{phase.name} {phase.purpose}".strip())
-        for number, week in enumerate(phase.weeks, start=1):
-            spots["week", week.id] = _Spot(f"{phase.name}, week {number}", week.kind.value)
+        for index, week in enumerate(phase.weeks):
+            spots["week", week.id] = _Spot(f"Week {numbers[phase.id, index]}", week.kind.value)
         for day in phase.days:
             order = ", ".join(_exercise(line, names) for line in day.lines)
             spots["day", day.id] = _Spot(day.name, f"{day.name} (day {day.weekday + 1}): {order}")
             for line in day.lines:
-                for number, (week, cell) in enumerate(zip(phase.weeks, line.cells, strict=True), start=1):
-                    where = f"{day.name}, {_exercise(line, names)}, week {number}"
+                for index, (week, cell) in enumerate(zip(phase.weeks, line.cells, strict=True)):
+                    where = f"{day.name}, {_exercise(line, names)}, week {numbers[phase.id, index]}"
                     spots["cell", line.id, week.id] = _Spot(where, cell.text)
     return spots
 

@@ -87,13 +87,17 @@ export function CellBox({ programId, line, week, cell, before, row, column, carr
     <button
       type="button"
       data-cell={`${row}:${column}`}
-      aria-label={`${line.exercise}, week ${week.number}: ${waiting ?? (plan?.text || "empty")}`}
       onClick={() => setDraft(plan?.text ?? "")}
       onKeyDown={keys}
       className="flex h-full min-h-11 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left focus-visible:-outline-offset-2 hover:bg-raised"
     >
+      <span className="sr-only">
+        {line.exercise}, week {week.number}: {waiting ?? (plan?.text || "empty")}
+      </span>
       {waiting !== null ? (
-        <span className="text-soft">{waiting}</span>
+        <span aria-hidden className="text-soft">
+          {waiting}
+        </span>
       ) : plan?.state === "unreadable" ? (
         <Unreadable plan={plan} />
       ) : (
@@ -110,6 +114,7 @@ export function CellBox({ programId, line, week, cell, before, row, column, carr
   );
 }
 
+/** For the eyes: a screen reader has the same in the cell's first words, and what was done after them. */
 function ReadOut({
   cell,
   plan,
@@ -121,12 +126,13 @@ function ReadOut({
 }) {
   return (
     <>
-      <SetBlocks
-        size="small"
-        blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done)}
-        label={`planned ${plan.text}${cell.done.length ? `; done ${cell.done.map((bar) => bar.label).join(", ")}` : ""}`}
-      />
-      <span className="leading-tight">
+      {cell.done.length > 0 && (
+        <span className="sr-only">; done {cell.done.map((bar) => bar.label).join(", ")}</span>
+      )}
+      <span aria-hidden>
+        <SetBlocks blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done)} label="" />
+      </span>
+      <span aria-hidden className="leading-tight">
         <span className="font-medium">{plan.work}</span>
         {manner && <span className="block text-sm text-soft">{manner}</span>}
       </span>
@@ -144,7 +150,7 @@ function Unreadable({ plan }: { plan: Schemas["ReadCell"] }) {
   const at = plan.unreadable?.position ?? 0;
   return (
     <>
-      <span className="font-medium">
+      <span aria-hidden className="font-medium">
         {plan.text.slice(0, at)}
         <span className="rounded-sm bg-stop-wash text-stop underline decoration-wavy">
           {plan.text.slice(at) || "…"}

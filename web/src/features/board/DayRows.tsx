@@ -105,7 +105,7 @@ function DayName({ day, save }: { day: Schemas["DayView"]; save: Props["save"] }
         <button
           type="button"
           aria-label={`Take out ${day.name}`}
-          className="rounded p-1 text-soft hover:text-stop"
+          className="rounded p-1.5 text-soft hover:text-stop"
           onClick={() => save([{ op: "remove_day", day: day.id }], `${day.name} taken out`)}
         >
           <Trash2 size={15} aria-hidden />
@@ -170,7 +170,7 @@ function LineTools({
       `${line.exercise} moved in ${day.name}`,
     );
   const look =
-    "rounded p-1 text-soft opacity-0 group-hover:opacity-100 focus-visible:opacity-100 hover:text-ink";
+    "rounded p-1.5 text-soft opacity-0 group-hover:opacity-100 focus-visible:opacity-100 hover:text-ink";
   return (
     <span className="flex shrink-0">
       {index > 0 && (

@@ -39,23 +39,29 @@ export function LineHead({
               key={set.number}
               type="button"
               aria-pressed={current}
-              aria-label={`Set ${set.number}: ${describe(line, set.number)}`}
               onClick={() => choose(set.number)}
               className="flex min-h-12 min-w-12 flex-col items-start gap-1 rounded p-1 hover:bg-sunk"
             >
-              <SetBlocks
-                scale={scale}
-                blocks={[
-                  {
-                    planned: set.planned ?? null,
-                    done: set.logged?.bar ?? null,
-                    waiting: set.waiting ?? false,
-                    current,
-                  },
-                ]}
-                label={describe(line, set.number)}
-              />
-              <span className="text-lg font-medium">{below(line, set.number)}</span>
+              <span className="sr-only">
+                Set {set.number}: {describe(line, set.number)}
+              </span>
+              <span aria-hidden>
+                <SetBlocks
+                  scale={scale}
+                  blocks={[
+                    {
+                      planned: set.planned ?? null,
+                      done: set.logged?.bar ?? null,
+                      waiting: set.waiting ?? false,
+                      current,
+                    },
+                  ]}
+                  label=""
+                />
+              </span>
+              <span aria-hidden className="text-lg font-medium">
+                {below(line, set.number)}
+              </span>
             </button>
           );
         })}

@@ -64,6 +64,8 @@ const asLoad = (load: NonNullable<AskedSet["load"]>): Schemas["Load"] => ({
 
 function asLogged(row: AskedSet, set: FloorSet): Schemas["LoggedSet"] {
   const width = row.reps ?? set.planned?.width ?? 8;
+  const amount = row.reps != null ? `${row.reps} reps` : `${row.seconds ?? 0} s`;
+  const label = row.load ? `${amount} with ${row.load.value} ${row.load.unit}` : amount;
   return {
     id: row.id,
     outcome: row.outcome,
@@ -74,10 +76,7 @@ function asLogged(row: AskedSet, set: FloorSet): Schemas["LoggedSet"] {
     reserve: row.reserve ?? null,
     note: row.note ?? "",
     // Until the server has worked the height out, the fill is as high as the outline.
-    bar:
-      row.outcome === "done"
-        ? { width, height: set.planned?.height ?? 0.5, label: "waiting for the server" }
-        : null,
+    bar: row.outcome === "done" ? { width, height: set.planned?.height ?? 0.5, label } : null,
     logged_at: row.logged_at,
   };
 }

@@ -74,7 +74,8 @@ export class Outbox {
   /** Keeps an entry in the browser, then sends it as soon as it can be sent. Resolves once it is kept. */
   async put(entry: Entry): Promise<void> {
     const key = await (await this.database).add("outbox", entry);
-    this.entries = [...this.entries, { ...entry, key }];
+    // Loading at the start may have come across it already.
+    if (!this.entries.some((kept) => kept.key === key)) this.entries = [...this.entries, { ...entry, key }];
     this.changed();
     void this.flush();
   }

@@ -1,0 +1,53 @@
+"""axe-core finds nothing on any view, light and dark, with the dialogs open too."""
+
+import re
+
+from playwright.sync_api import expect
+
+from tests.journeys.support import DESK, PHONE, TABLET, JourneyTest
+
+
+class AccessibleTest(JourneyTest):
+    def test_every_view_at_the_desk(self) -> None:
+        for dark in (False, True):
+            page = self.page(DESK, dark=dark)
+            look = "dark" if dark else "light"
+            expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
+            self.assert_accessible(page, f"Today, {look}")
+            page.locator("body").press("?")
+            expect(page.get_by_role("dialog", name="Shortcuts")).to_be_visible()
+            self.assert_accessible(page, f"Shortcuts, {look}")
+            page.keyboard.press("Escape")
+            page.get_by_role("link", name=re.compile("exercises?$")).first.click()
+            expect(page.get_by_role("button", name="Accept").first).to_be_visible()
+            page.get_by_role("button", name="Change").first.click()
+            self.assert_accessible(page, f"After the session, {look}")
+            page.get_by_role("link", name="Program").click()
+            expect(page.get_by_role("table")).to_be_visible()
+            self.assert_accessible(page, f"Board, {look}")
+            page.locator('[data-cell="0:2"]').click()
+            page.keyboard.type("?")
+            expect(page.get_by_text("At character")).to_be_visible()
+            self.assert_accessible(page, f"Typing, {look}")
+            page.keyboard.press("Escape")
+            page.get_by_role("link", name="Clients").click()
+            expect(page.get_by_role("heading", name="Clients")).to_be_visible()
+            self.assert_accessible(page, f"Clients, {look}")
+            page.get_by_role("link", name="Dell Ostrander").click()
+            expect(page.get_by_text("Barbell")).to_be_visible()
+            self.assert_accessible(page, f"Client file, {look}")
+            page.get_by_role("link", name="Progress").click()
+            expect(page.get_by_text("All sessions")).to_be_visible()
+            self.assert_accessible(page, f"Progress, {look}")
+
+    def test_the_floor(self) -> None:
+        for size, dark in [(TABLET, False), (TABLET, True), (PHONE, False)]:
+            page = self.page(size, dark=dark)
+            self.floor_of(page, "Noor Vandermeer" if dark else "Casimir Holt" if size == TABLET else "Dell Ostrander")
+            self.assert_accessible(page, f"Floor, {size}")
+            page.get_by_role("button", name=re.compile("^Done:")).click()
+            expect(page.get_by_test_id("rest")).to_be_visible()
+            self.assert_accessible(page, f"Rest, {size}")
+            page.get_by_role("button", name="Note").click()
+            expect(page.get_by_role("dialog")).to_be_visible()
+            self.assert_accessible(page, f"Note, {size}")

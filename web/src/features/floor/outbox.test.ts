@@ -1,0 +1,128 @@
+import "fake-indexeddb/auto";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import { Outbox, type Entry, type Send } from "./outbox";
+
+let name = "";
+beforeEach(() => {
+  name = `outbox-${Math.random()}`;
+});
+
+const entry = (id: string): Entry => ({
+  session: "s",
+  id,
+  kind: "set",
+  method: "POST",
+  path: `/${id}`,
+  body: { id },
+});
+const yes = { ok: true, status: 200, detail: "" };
+
+/** A server that can go away and come back; it keeps what it took, in order. */
+function server() {
+  const took: string[] = [];
+  const state = { away: false, answer: yes };
+  const send: Send = async (sent) => {
+    if (state.away) throw new TypeError("failed to fetch");
+    if (state.answer.ok) took.push(sent.id);
+    return state.answer;
+  };
+  return { took, state, send };
+}
+
+const emptied = (outbox: Outbox) => vi.waitFor(() => expect(outbox.waiting()).toEqual([]), { timeout: 8000 });
+
+describe("Outbox", () => {
+  it("sends in the order of the taps", async () => {
+    const { took, send } = server();
+    const outbox = new Outbox(send, name);
+    await Promise.all(["a", "b", "c", "d"].map((id) => outbox.put(entry(id))));
+    await emptied(outbox);
+    expect(took).toEqual(["a", "b", "c", "d"]);
+  });
+
+  it("keeps what it cannot deliver, says so, and delivers it later", async () => {
+    const { took, state, send } = server();
+    state.away = true;
+    const outbox = new Outbox(send, name);
+    await outbox.put(entry("a"));
+    await outbox.put(entry("b"));
+    await vi.waitFor(() => expect(outbox.isAway()).toBe(true));
+    expect(outbox.waiting().map((kept) => kept.id)).toEqual(["a", "b"]);
+    state.away = false;
+    await emptied(outbox);
+    expect(outbox.isAway()).toBe(false);
+    expect(took).toEqual(["a", "b"]);
+  });
+
+  it("outlives the tab it was filled in", async () => {
+    const { took, state, send } = server();
+    state.away = true;
+    const first = new Outbox(send, name);
+    await first.put(entry("a"));
+    await first.put(entry("b"));
+    state.away = false;
+    const second = new Outbox(send, name);
+    // The first tab may deliver them too; each arrives, in order, and the server stores an id once.
+    await vi.waitFor(() => expect([...new Set(took)]).toEqual(["a", "b"]));
+    await emptied(second);
+  });
+
+  it("tries again when the server stumbles", async () => {
+    const { took, state, send } = server();
+    state.answer = { ok: false, status: 503, detail: "" };
+    const outbox = new Outbox(send, name);
+    await outbox.put(entry("a"));
+    await vi.waitFor(() => expect(outbox.isAway()).toBe(true));
+    state.answer = yes;
+    await emptied(outbox);
+    expect(took).toEqual(["a"]);
+  });
+
+  it("sets a refused entry aside with the reason and goes on with the others", async () => {
+    const took: string[] = [];
+    const send: Send = async (sent) => {
+      if (sent.id === "bad")
+        return { ok: false, status: 422, detail: "Repetitions must be 0 to 100, not 999." };
+      took.push(sent.id);
+      return yes;
+    };
+    const outbox = new Outbox(send, name);
+    await outbox.put(entry("bad"));
+    await outbox.put(entry("good"));
+    await vi.waitFor(() =>
+      expect(outbox.waiting().map((kept) => [kept.id, kept.refused])).toEqual([
+        ["bad", "Repetitions must be 0 to 100, not 999."],
+      ]),
+    );
+    expect(took).toEqual(["good"]);
+    const again = new Outbox(send, name);
+    await vi.waitFor(() => expect(again.waiting()).toHaveLength(1));
+    await again.dismiss(again.waiting()[0]?.key ?? 0);
+    expect(again.waiting()).toEqual([]);
+  });
+
+  it("shows an entry until the view has been told it is stored", async () => {
+    const { send } = server();
+    const outbox = new Outbox(send, name);
+    const seen: number[] = [];
+    outbox.onStored = () => void seen.push(outbox.waiting().length);
+    await outbox.put(entry("a"));
+    await emptied(outbox);
+    expect(seen).toEqual([1]);
+  });
+
+  it("tells its listeners, and stops when they leave", async () => {
+    const { send } = server();
+    const outbox = new Outbox(send, name);
+    const told = vi.fn();
+    const leave = outbox.subscribe(told);
+    await outbox.put(entry("a"));
+    await emptied(outbox);
+    const calls = told.mock.calls.length;
+    expect(calls).toBeGreaterThanOrEqual(2);
+    leave();
+    await outbox.put(entry("b"));
+    await emptied(outbox);
+    expect(told.mock.calls.length).toBe(calls);
+  });
+});

@@ -13,7 +13,8 @@ from upright_anvil.api.body_limit import BodyLimit
 from upright_anvil.api.routes import clients, library, programs, sessions, today
 from upright_anvil.api.studio import Studio
 
-ROUTERS = (today.router, clients.router, programs.router, sessions.router, library.router)
+ROUTERS = (sessions.router, programs.router, today.router, clients.router, library.router)
+"""In the order they are tried: what the floor asks comes first."""
 
 
 def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI:

@@ -46,7 +46,7 @@ class Studio:
         return self.database.writing(self.trainer_id)
 
 
-def _studio(request: Request) -> Studio:
+async def _studio(request: Request) -> Studio:
     studio = request.app.state.studio
     assert isinstance(studio, Studio)  # noqa: S101 - set when the app is made
     return studio

@@ -51,11 +51,7 @@ def start_session(
 
 def log_set(scope: Scope, sid: str, row: PerformedSet, now: datetime) -> Acknowledged:
     """Store a performed set. Raises `NotFoundError` before the session was started."""
-    session = ledger.session(scope, sid)
-    if ledger.has_set(scope, row.id):
-        return Acknowledged(row.id, again=True)
-    ledger.add_set(scope, session, row, now)
-    return Acknowledged(row.id, again=False)
+    return Acknowledged(row.id, again=not ledger.add_set(scope, sid, row, now))
 
 
 def add_note(scope: Scope, sid: str, note_id: str, line: str, text: str, now: datetime) -> Acknowledged:

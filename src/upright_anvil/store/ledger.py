@@ -4,8 +4,11 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from decimal import Decimal
+from typing import cast
 
-from sqlalchemy import ColumnElement, func, select
+from sqlalchemy import ColumnElement, bindparam, func, select
+from sqlalchemy import Table as SqlTable
+from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load, Unit
@@ -81,37 +84,51 @@ def sets_of_exercises(scope: Scope, client_id: str, exercises: Collection[str]) 
     return _kept(scope, _T.client_id == client_id, _T.exercise.in_(exercises))
 
 
-def has_set(scope: Scope, set_id: str) -> bool:
-    """Answer whether a row with this id is stored."""
-    query = select(_T.seq).where(_T.id == set_id, _T.trainer_id == scope.trainer_id)
-    return scope.db.execute(query).first() is not None
+def add_set(scope: Scope, session_id: str, row: PerformedSet, received_at: datetime) -> bool:
+    """Store a performed set in one statement; answer whether it was new. Raises `NotFoundError` without its session.
+
+    The client comes from the session; a row whose id is stored already is passed over. This is the one query where a
+    millisecond counts, so it goes past the ORM.
+    """
+    load = row.load
+    values = {
+        "id": row.id,
+        "trainer_id": scope.trainer_id,
+        "session_id": session_id,
+        "line": row.slot.line,
+        "number": row.slot.number,
+        "exercise": row.exercise,
+        "outcome": row.outcome.value,
+        "reps": row.reps,
+        "seconds": row.seconds,
+        "load": str(load.value) if load else None,
+        "load_unit": load.unit.value if load else None,
+        "assisted": row.assisted,
+        "reserve": row.reserve,
+        "planned": row.planned,
+        "note": row.note,
+        "replaces": row.replaces,
+        "logged_at": row.logged_at or received_at,
+        "received_at": received_at,
+    }
+    if scope.db.connection().execute(_INSERT, values).rowcount:
+        return True
+    session(scope, session_id)
+    return False
 
 
-def add_set(scope: Scope, session: SessionRow, row: PerformedSet, received_at: datetime) -> None:
-    """Store a performed set; the caller has seen to it that its id is new."""
-    scope.db.add(
-        PerformedSetRow(
-            id=row.id,
-            trainer_id=scope.trainer_id,
-            client_id=session.client_id,
-            session_id=session.id,
-            line=row.slot.line,
-            number=row.slot.number,
-            exercise=row.exercise,
-            outcome=row.outcome.value,
-            reps=row.reps,
-            seconds=row.seconds,
-            load=str(row.load.value) if row.load else None,
-            load_unit=row.load.unit.value if row.load else None,
-            assisted=row.assisted,
-            reserve=row.reserve,
-            planned=row.planned,
-            note=row.note,
-            replaces=row.replaces,
-            logged_at=row.logged_at or received_at,
-            received_at=received_at,
-        )
+_SET = cast("SqlTable", PerformedSetRow.__table__)
+_GIVEN = [c for c in _SET.columns if c.name not in ("seq", "client_id")]
+_INSERT = (
+    insert(_SET)
+    .from_select(
+        [*(c.name for c in _GIVEN), "client_id"],
+        select(*(bindparam(c.name, type_=c.type) for c in _GIVEN), SessionRow.client_id).where(
+            SessionRow.id == bindparam("session_id"), SessionRow.trainer_id == bindparam("trainer_id")
+        ),
     )
+    .on_conflict_do_nothing(index_elements=["id"])
+)
 
 
 def find_session(scope: Scope, session_id: str) -> SessionRow | None:

@@ -1,7 +1,8 @@
 """The program board."""
 
-from fastapi import APIRouter
+from fastapi import APIRouter, Response
 
+from upright_anvil.api.answers import answer
 from upright_anvil.api.asked import AskedEdits, AskedReading, AskedUndo
 from upright_anvil.api.studio import Here
 from upright_anvil.core.plan.reading import ReadCell
@@ -13,18 +14,19 @@ from upright_anvil.store.programs import RevisionHead
 router = APIRouter(prefix="/programs/{program_id}", tags=["programs"])
 
 
-@router.get("")
-def open_board(program_id: str, here: Here) -> BoardView:
+@router.get("", response_model=BoardView)
+def open_board(program_id: str, here: Here) -> Response:
     """The program as it stands, read out against the client."""
     with here.reading() as scope:
-        return board.open_board(scope, program_id, here.today)
+        return answer(board.open_board(scope, program_id, here.today))
 
 
-@router.post("/revisions", status_code=201)
-def save_edits(program_id: str, asked: AskedEdits, here: Here) -> BoardView:
+@router.post("/revisions", status_code=201, response_model=BoardView)
+def save_edits(program_id: str, asked: AskedEdits, here: Here) -> Response:
     """Save edits as a new revision; a stale save is refused with the difference."""
     with here.writing() as scope:
-        return saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
+        view = saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
+    return answer(view, 201)
 
 
 @router.get("/revisions")
@@ -55,8 +57,8 @@ def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
         return reading.read_line(scope, program_id, asked.text, asked.exercise)
 
 
-@router.get("/weeks/{week_id}/days/{day_id}/floor")
-def open_floor(program_id: str, week_id: str, day_id: str, here: Here) -> FloorView:
+@router.get("/weeks/{week_id}/days/{day_id}/floor", response_model=FloorView)
+def open_floor(program_id: str, week_id: str, day_id: str, here: Here) -> Response:
     """One session: what is planned, what was done last time, what is done so far."""
     with here.reading() as scope:
-        return floor.open_floor(scope, program_id, week_id, day_id)
+        return answer(floor.open_floor(scope, program_id, week_id, day_id))

@@ -1,7 +1,8 @@
 """Logging on the floor, and the review after the session."""
 
-from fastapi import APIRouter
+from fastapi import APIRouter, Response
 
+from upright_anvil.api.answers import answer
 from upright_anvil.api.asked import AskedDecisions, AskedFinish, AskedNote, AskedSet, AskedStart, AskedWeek
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ledger.rows import PerformedSet, Slot
@@ -21,13 +22,17 @@ def start_session(session_id: str, asked: AskedStart, here: Here) -> Acknowledge
         )
 
 
-@router.post("/sets")
-def log_set(session_id: str, asked: AskedSet, here: Here) -> Acknowledged:
-    """Store a performed set; answered only when it is on disk. Sent twice, it is stored once."""
+@router.post("/sets", response_model=Acknowledged)
+async def log_set(session_id: str, asked: AskedSet, here: Here) -> Response:
+    """Store a performed set; answered only when it is on disk. Sent twice, it is stored once.
+
+    It runs on the event loop: a hand-over to a thread costs more than the insert itself.
+    """
     fields = asked.model_dump(exclude={"line", "number", "load"})
     row = PerformedSet(**fields, slot=Slot(asked.line, asked.number), load=asked.load.load() if asked.load else None)
     with here.writing() as scope:
-        return logging.log_set(scope, session_id, row, here.now)
+        acknowledged = logging.log_set(scope, session_id, row, here.now)
+    return answer(acknowledged)
 
 
 @router.post("/notes")

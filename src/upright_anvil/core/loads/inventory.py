@@ -1,10 +1,10 @@
 """What can be lifted at a place: the finite set of loads behind every suggestion."""
 
+from bisect import bisect_left, bisect_right
 from collections.abc import Iterable
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from decimal import Decimal
 from enum import StrEnum
-from functools import lru_cache
 
 from upright_anvil.core.loads.implements import Achievable, Implement, ImplementKind
 from upright_anvil.core.loads.load import Load
@@ -27,10 +27,19 @@ class Step:
 
 
 @dataclass(frozen=True, slots=True)
+class _Rack:
+    """All loads of one kind, lightest first, with their kilograms beside them for finding one fast."""
+
+    made: tuple[Achievable, ...]
+    kilograms: tuple[Decimal, ...]
+
+
+@dataclass(frozen=True, slots=True)
 class Inventory:
     """The implements of one place."""
 
     implements: tuple[Implement, ...] = ()
+    _racks: dict[ImplementKind, _Rack] = field(default_factory=dict, init=False, repr=False, compare=False)
 
     def has(self, kind: ImplementKind) -> bool:
         """Answer whether there is anything of this kind; body weight is always there."""
@@ -42,20 +51,23 @@ class Inventory:
 
     def achievable(self, kind: ImplementKind) -> tuple[Achievable, ...]:
         """Answer the loads of one kind, lightest first, each mass once."""
-        return _achievable(self, kind)
+        return self._rack(kind).made
 
     def find(self, kind: ImplementKind, load: Load) -> Achievable | None:
         """Answer the achievable load of exactly this mass, or None."""
-        return next((a for a in self.achievable(kind) if a.load.same_as(load)), None)
+        rack = self._rack(kind)
+        at = bisect_left(rack.kilograms, load.kg)
+        return rack.made[at] if at < len(rack.made) and rack.kilograms[at] == load.kg else None
 
     def nearest(self, kind: ImplementKind, target: Load, rounding: Rounding = Rounding.NEAREST) -> Achievable | None:
         """Answer the achievable load for a target; None when there is none on that side. A tie goes to the lighter."""
-        below = [a for a in self.achievable(kind) if a.load.kg <= target.kg]
-        above = [a for a in self.achievable(kind) if a.load.kg >= target.kg]
-        down, up = (below[-1] if below else None), (above[0] if above else None)
-        if rounding is Rounding.DOWN or up is None:
-            return down if rounding is not Rounding.UP else None
-        if rounding is Rounding.UP or down is None:
+        rack = self._rack(kind)
+        above, below = bisect_left(rack.kilograms, target.kg), bisect_right(rack.kilograms, target.kg) - 1
+        down = rack.made[below] if below >= 0 else None
+        up = rack.made[above] if above < len(rack.made) else None
+        if rounding is Rounding.DOWN or (up is None and rounding is Rounding.NEAREST):
+            return down
+        if rounding is Rounding.UP or up is None or down is None:
             return up
         return down if target.kg - down.load.kg <= up.load.kg - target.kg else up
 
@@ -66,23 +78,32 @@ class Inventory:
 
     def step_up(self, kind: ImplementKind, load: Load) -> Step | None:
         """Answer the next heavier achievable load and the size of the step; None at the heaviest."""
-        return self._step((a for a in self.achievable(kind) if a.load.kg > load.kg), load)
+        rack = self._rack(kind)
+        at = bisect_right(rack.kilograms, load.kg)
+        return _step(rack.made[at], load) if at < len(rack.made) else None
 
     def step_down(self, kind: ImplementKind, load: Load) -> Step | None:
         """Answer the next lighter achievable load (its share is negative); None at the lightest."""
-        return self._step((a for a in reversed(self.achievable(kind)) if a.load.kg < load.kg), load)
+        rack = self._rack(kind)
+        at = bisect_left(rack.kilograms, load.kg)
+        return _step(rack.made[at - 1], load) if at > 0 else None
 
-    @staticmethod
-    def _step(candidates: Iterable[Achievable], load: Load) -> Step | None:
-        to = next(iter(candidates), None)
-        return Step(to, load.step_to(to.load)) if to else None
+    def _rack(self, kind: ImplementKind) -> _Rack:
+        rack = self._racks.get(kind)
+        if rack is None:
+            rack = self._racks[kind] = _gathered(self.implements, kind)
+        return rack
 
 
-@lru_cache(maxsize=512)
-def _achievable(inventory: Inventory, kind: ImplementKind) -> tuple[Achievable, ...]:
+def _step(to: Achievable, load: Load) -> Step:
+    return Step(to, load.step_to(to.load))
+
+
+def _gathered(implements: tuple[Implement, ...], kind: ImplementKind) -> _Rack:
     by_mass: dict[Decimal, Achievable] = {}
-    for implement in inventory.implements:
+    for implement in implements:
         if implement.kind is kind:
             for made in implement.achievable():
                 by_mass.setdefault(made.load.kg, made)
-    return tuple(by_mass[kg] for kg in sorted(by_mass))
+    kilograms = tuple(sorted(by_mass))
+    return _Rack(tuple(by_mass[kg] for kg in kilograms), kilograms)

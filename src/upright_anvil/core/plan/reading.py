@@ -12,7 +12,7 @@ from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Day, Line, Phase
 from upright_anvil.core.prescription.model import BodyweightLoad, Prescription
-from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write, write_parts
+from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, read_out
 from upright_anvil.core.timing.estimate import TimedLine, day_seconds, line_seconds
 
 
@@ -62,16 +62,16 @@ def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
     if not text:
         return ReadCell("empty", "")
     try:
-        prescription = read(text, setting.unit)
+        line = read_out(text, setting.unit)
     except ShorthandError as error:
         return ReadCell("unreadable", text, unreadable=error.why)
+    prescription = line.prescription
     timed = TimedLine(prescription, exercise, None)
-    work, manner = write_parts(prescription)
     return ReadCell(
         state="read",
-        text=write(prescription),
-        work=work,
-        manner=manner,
+        text=line.text,
+        work=line.work,
+        manner=line.manner,
         sets=prescription.sets,
         bar=planned_bar(prescription, exercise, setting.athlete(exercise.id)),
         seconds=line_seconds(timed),

@@ -16,7 +16,8 @@ MAX_RESERVE = 10
 MAX_PHASE_SECONDS = 60
 
 
-def _within(what: str, value: int, low: int, high: int, unit: str = "") -> None:
+def within(what: str, value: int, low: int, high: int, unit: str = "") -> None:
+    """Raise `Refusal` unless a value lies in its bounds."""
     if not low <= value <= high:
         raise Refusal(f"{what} must be {low} to {high}{unit}, not {value}.")
 
@@ -30,8 +31,8 @@ class Reps:
     kind: Literal["reps"] = "reps"
 
     def __post_init__(self) -> None:
-        _within("Repetitions", self.low, 1, MAX_REPS)
-        _within("Repetitions", self.high, 1, MAX_REPS)
+        within("Repetitions", self.low, 1, MAX_REPS)
+        within("Repetitions", self.high, 1, MAX_REPS)
         if self.high < self.low:
             raise Refusal(f"A range climbs: write {self.high}-{self.low}, not {self.low}-{self.high}.")
 
@@ -47,7 +48,7 @@ class Seconds:
     kind: Literal["seconds"] = "seconds"
 
     def __post_init__(self) -> None:
-        _within("A hold", self.seconds, 1, MAX_HOLD_SECONDS, " s")
+        within("A hold", self.seconds, 1, MAX_HOLD_SECONDS, " s")
 
     def __str__(self) -> str:
         return f"{self.seconds} s"
@@ -67,7 +68,7 @@ class Tempo:
 
     def __post_init__(self) -> None:
         for phase in self.phases:
-            _within("A tempo phase", phase or 0, 0, MAX_PHASE_SECONDS, " s")
+            within("A tempo phase", phase or 0, 0, MAX_PHASE_SECONDS, " s")
 
     @property
     def phases(self) -> tuple[int | None, int | None, int | None, int | None]:
@@ -103,6 +104,27 @@ class BodyweightLoad:
 LoadTarget = Load | BodyweightLoad
 
 
+def check_sets(sets: int) -> None:
+    """Raise `Refusal` unless it is a number of sets."""
+    within("Sets", sets, 1, MAX_SETS)
+
+
+def check_rest(seconds: int) -> None:
+    """Raise `Refusal` unless it is a rest, seconds."""
+    within("Rest", seconds, 0, MAX_REST_SECONDS, " s")
+
+
+def check_reserve(reps: int) -> None:
+    """Raise `Refusal` unless it is a number of repetitions left."""
+    within("Reps left", reps, 0, MAX_RESERVE)
+
+
+def check_load(load: Load) -> None:
+    """Raise `Refusal` for a load of nothing."""
+    if not load.value:
+        raise Refusal("A load must be more than 0; leave it out where there is none.")
+
+
 @dataclass(frozen=True, slots=True)
 class Prescription:
     """Sets of a target, each side or not, with what is said of load, tempo, rest (seconds) and reserve (reps left)."""
@@ -116,13 +138,13 @@ class Prescription:
     reserve: int | None = None
 
     def __post_init__(self) -> None:
-        _within("Sets", self.sets, 1, MAX_SETS)
+        check_sets(self.sets)
         if self.rest is not None:
-            _within("Rest", self.rest, 0, MAX_REST_SECONDS, " s")
+            check_rest(self.rest)
         if self.reserve is not None:
-            _within("Reps left", self.reserve, 0, MAX_RESERVE)
-        if isinstance(self.load, Load) and not self.load.value:
-            raise Refusal("A load must be more than 0; leave it out where there is none.")
+            check_reserve(self.reserve)
+        if isinstance(self.load, Load):
+            check_load(self.load)
 
     @property
     def amount(self) -> int:

@@ -29,6 +29,10 @@ from upright_anvil.core.prescription.model import (
     Seconds,
     Target,
     Tempo,
+    check_load,
+    check_reserve,
+    check_rest,
+    check_sets,
 )
 from upright_anvil.core.sentences import Refusal
 
@@ -116,6 +120,27 @@ def read(text: str, unit: Unit = Unit.KG) -> Prescription:
     return _Reader(text, unit, explain=True).prescription()
 
 
+@dataclass(frozen=True, slots=True)
+class ReadOut:
+    """A line read and written again: its prescription, and the two halves of its normal form."""
+
+    prescription: Prescription
+    work: str
+    manner: str
+
+    @property
+    def text(self) -> str:
+        """The normal form."""
+        return f"{self.work}, {self.manner}" if self.manner else self.work
+
+
+@lru_cache(maxsize=8192)
+def read_out(text: str, unit: Unit = Unit.KG) -> ReadOut:
+    """Read one line and write its normal form, remembered by the text. Raises `ShorthandError` as `read` does."""
+    prescription = read(text, unit)
+    return ReadOut(prescription, *write_parts(prescription))
+
+
 class _Reader:
     """Walks one line from left to right, filling in the clauses it meets."""
 
@@ -134,15 +159,8 @@ class _Reader:
         self._head()
         while self._skip_gap():
             self._clause()
-        return self._build(0)
-
-    def _build(self, position: int) -> Prescription:
-        if self.target is None:
-            raise self._error(position, "sets x reps, for example '3 x 8'")
-        try:
-            return Prescription(self.sets, self.target, self.each_side, self.load, self.tempo, self.rest, self.reserve)
-        except Refusal as refusal:
-            raise self._error(position, _as_expectation(refusal)) from refusal
+        assert self.target is not None  # noqa: S101 - the head has read it
+        return Prescription(self.sets, self.target, self.each_side, self.load, self.tempo, self.rest, self.reserve)
 
     def _head(self) -> None:
         head = _HEAD.match(self.text)
@@ -151,6 +169,7 @@ class _Reader:
                 len(self.text) - len(self.text.lstrip()), "sets x reps, for example '3 x 8' or '3 x 40 s'"
             )
         self.sets, start = int(head.group(1)), head.end()
+        self._checked(head.start(1), lambda: check_sets(self.sets))
         if hold := _HOLD.match(self.text, start):
             minutes, rest, seconds = hold.groups()
             total = int(seconds) if seconds else 60 * int(minutes) + int(rest)
@@ -160,7 +179,6 @@ class _Reader:
             self.target, self.at = self._checked(start, lambda: Reps(low, high)), reps.end()
         else:
             raise self._error(start, "repetitions such as 8 or 8-10, or seconds such as 40 s")
-        self._build(0)
 
     def _skip_gap(self) -> bool:
         gap = _GAP.match(self.text, self.at)
@@ -173,9 +191,11 @@ class _Reader:
             if match := pattern.match(self.text, start):
                 if getattr(self, name) not in (None, False):
                     raise self._error(start, f"{_SPOKEN[name]} only once")
-                self._checked(start, lambda take=take, match=match: take(self, match))  # type: ignore[misc]
+                try:
+                    take(self, match)
+                except Refusal as refusal:
+                    raise self._error(start, _as_expectation(refusal)) from refusal
                 self.at = match.end()
-                self._build(start)
                 return
         raise self._error(start, self._guess(start))
 
@@ -197,7 +217,9 @@ class _Reader:
         self.each_side = True
 
     def take_load(self, match: "re.Match[str]") -> None:
-        self.load = self._load(match.group(1), match.group(2))
+        load = self._load(match.group(1), match.group(2))
+        check_load(load)
+        self.load = load
 
     def take_body(self, match: "re.Match[str]") -> None:
         sign, number, unit = match.groups()
@@ -216,9 +238,11 @@ class _Reader:
             self.rest = 60 * int(minutes) + int(seconds)
         else:
             self.rest = int(number) * (60 if (unit or "s").lower() in ("min", "m") else 1)
+        check_rest(self.rest)
 
     def take_leave(self, match: "re.Match[str]") -> None:
         self.reserve = int(match.group(1))
+        check_reserve(self.reserve)
 
     def _load(self, number: str, unit: str | None) -> Load:
         read_unit = self.unit if unit is None else Unit.LB if unit.lower().startswith("lb") else Unit.KG

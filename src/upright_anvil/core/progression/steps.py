@@ -35,7 +35,7 @@ def _step(situation: Situation, load: LoadTarget, *, up: bool) -> LoadStep | Non
         case BodyweightLoad(added=added):
             kind: ImplementKind | None = ImplementKind.BODYWEIGHT
             now = added or Load(Decimal(0), Unit.KG)
-            if not up and added and place.step_down(kind, added) is None:
+            if not up and added and place.step_down(ImplementKind.BODYWEIGHT, added) is None:
                 return _measured(situation, load, BodyweightLoad())
         case Load():
             kind, now = situation.exercise.implement_at(place), load

@@ -1,0 +1,1 @@
+"""Every timed claim, measured as ratios within one run."""

@@ -1,0 +1,67 @@
+"""A figure with its aim, and the table of them."""
+
+import time
+from collections.abc import Callable
+from dataclasses import dataclass
+from statistics import median, quantiles
+
+
+@dataclass(frozen=True)
+class Figure:
+    """One claim: what was measured, against what, and the most it may be."""
+
+    claim: str
+    measured: float
+    aim: float
+    unit: str
+    detail: str
+
+    @property
+    def met(self) -> bool:
+        """Whether the aim was reached."""
+        return self.measured <= self.aim
+
+
+def table(figures: list[Figure]) -> str:
+    """Write the figures as a table."""
+    rows = [("claim", "measured", "aim", "", "how")]
+    for f in figures:
+        rows.append(
+            (f.claim, f"{f.measured:.1f} {f.unit}", f"<= {f.aim:g} {f.unit}", "met" if f.met else "MISSED", f.detail)
+        )
+    widths = [max(len(row[n]) for row in rows) for n in range(len(rows[0]) - 1)]
+    return "\n".join(
+        "  ".join([*(cell.ljust(w) for cell, w in zip(row, widths, strict=False)), row[-1]]) for row in rows
+    )
+
+
+@dataclass(frozen=True)
+class Timed:
+    """Milliseconds of one thing done many times."""
+
+    median: float
+    p95: float
+
+
+def timed(action: Callable[[int], object], times: int, warm: int = 20) -> Timed:
+    """Time an action, called with its number; the first calls warm up and do not count."""
+    taken = []
+    for number in range(warm + times):
+        start = time.perf_counter()
+        action(number)
+        taken.append((time.perf_counter() - start) * 1000)
+    counted = taken[warm:]
+    return Timed(median(counted), quantiles(counted, n=20)[-1])
+
+
+def interleaved(one: Callable[[int], object], other: Callable[[int], object], times: int) -> tuple[Timed, Timed]:
+    """Time two actions turn by turn, so that both meet the same machine."""
+    first: list[float] = []
+    second: list[float] = []
+    for number in range(-20, times):
+        for action, taken in ((one, first), (other, second)):
+            start = time.perf_counter()
+            action(number)
+            if number >= 0:
+                taken.append((time.perf_counter() - start) * 1000)
+    return Timed(median(first), quantiles(first, n=20)[-1]), Timed(median(second), quantiles(second, n=20)[-1])

@@ -12,7 +12,7 @@ export PYTHONPATH := src:.
 PY_SOURCES := $(shell find src tests bench tools -name '*.py' -o -name '*.toml' 2>/dev/null)
 WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
-.PHONY: demo run test lint format bench shots lock setup setup-dev
+.PHONY: demo run test lint format rules bench shots lock setup setup-dev
 
 demo: setup  ## set up, build, make the demo data, serve
 	$(PY) -m upright_anvil.cli serve --demo --data $(DATA) --port $(PORT)
@@ -35,6 +35,9 @@ format: setup-dev
 	.venv/bin/ruff format -q src tests bench tools
 	.venv/bin/ruff check -q --fix src tests bench tools
 	cd web && npm run --silent format
+
+rules: setup-dev  ## docs/rules.md from the docstrings
+	$(PY) -m tools.rules_page
 
 setup: $(STAMPS)/app $(STAMPS)/web
 setup-dev: setup $(STAMPS)/dev $(STAMPS)/chromium

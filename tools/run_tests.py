@@ -6,6 +6,7 @@ import sys
 import unittest
 import warnings
 from pathlib import Path
+from typing import Any, cast
 
 ROOT = Path(__file__).parents[1]
 
@@ -26,7 +27,7 @@ def run_python(names: list[str]) -> tuple[int, int]:
     loader = unittest.TestLoader()
     suite = loader.loadTestsFromNames(names) if names else loader.discover(str(ROOT / "tests"), top_level_dir=str(ROOT))
     runner = unittest.TextTestRunner(verbosity=1, warnings="error", buffer=True)
-    runner.resultclass = CountingResult
+    runner.resultclass = cast("Any", CountingResult)
     with warnings.catch_warnings():
         warnings.simplefilter("error")
         result = runner.run(suite)

@@ -2,7 +2,7 @@ from datetime import timedelta
 from decimal import Decimal
 
 from tests.support import NOW, TODAY, StudioTest, monday_of
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import ChangeDay
 from upright_anvil.flows.progress import client_progress
 from upright_anvil.flows.review import Decision, Verdict, decide
@@ -30,11 +30,11 @@ class ProgressTest(StudioTest):
         with self.studio.reading() as scope:
             view = client_progress(scope, board.client_id, "back-squat")
         point = view.sessions[0]
-        self.assertEqual((point.planned, point.planned_kg, point.planned_sets), (PLAN, Decimal(60), 3))
+        self.assertEqual((point.planned, point.planned_moved, point.planned_sets), (PLAN, Decimal(60), 3))
         self.assertEqual([s.load for s in point.sets], ["60 kg", "60 kg", "57.5 kg"])
         # 60 kg at R = 10 is 80.0 by the house estimate, and the best set of the day.
-        self.assertEqual(point.estimate_kg, Decimal("80.0"))
-        self.assertEqual({f.formula: f.kg for f in point.formulas}["Epley"], Decimal("80.0"))
+        self.assertEqual(point.estimate, Decimal("80.0"))
+        self.assertEqual({f.formula: f.value for f in point.formulas}["Epley"], Decimal("80.0"))
         self.assertEqual(len(point.formulas), 6)
 
     def test_body_weight_counts_where_it_moves(self) -> None:
@@ -44,7 +44,19 @@ class ProgressTest(StudioTest):
         with self.studio.reading() as scope:
             view = client_progress(scope, board.client_id, None)
         self.assertTrue(view.with_body)
-        self.assertEqual(view.sessions[0].sets[0].moved_kg, Decimal(75))
+        self.assertEqual(view.sessions[0].sets[0].moved, Decimal(75))
+
+    def test_figures_come_in_the_clients_unit(self) -> None:
+        board = self.client_with_program(("back-squat", "3 x 8, 135 lb"), unit=Unit.LB, body_weight=None)
+        self.log(self.session(board), 1, 8, load=Load.of(135, "lb"), planned="3 x 8, 135 lb")
+        with self.studio.reading() as scope:
+            view = client_progress(scope, board.client_id, None)
+        point = view.sessions[0]
+        self.assertEqual(
+            (view.unit, point.sets[0].moved, point.planned_moved), ("lb", Decimal("135.0"), Decimal("135.0"))
+        )
+        # R = 10 is a third more than the load; the estimate is kept to 0.1 kg.
+        self.assertAlmostEqual(point.estimate or 0, Decimal(180), delta=Decimal("0.2"))
 
     def test_the_exercise_done_most_comes_first(self) -> None:
         board = self.client_with_program(("back-squat", PLAN), ("plank", "2 x 40 s"))
@@ -56,7 +68,7 @@ class ProgressTest(StudioTest):
             self.assertEqual([(e.id, e.sessions) for e in view.exercises], [("back-squat", 2), ("plank", 1)])
             self.assertEqual(client_progress(scope, board.client_id, "nobody-did-this").exercise_id, "back-squat")
             plank = client_progress(scope, board.client_id, "plank").sessions[0]
-        self.assertEqual((plank.sets[0].seconds, plank.estimate_kg, plank.formulas), (40, None, ()))
+        self.assertEqual((plank.sets[0].seconds, plank.estimate, plank.formulas), (40, None, ()))
 
 
 class PaceTest(StudioTest):

@@ -5,7 +5,6 @@ from typing import Any
 from fastapi import Response
 from pydantic import TypeAdapter
 
-
 _adapters: dict[type[Any], TypeAdapter[Any]] = {}
 
 

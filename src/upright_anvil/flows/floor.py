@@ -9,6 +9,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.aim import Aim, aim_for
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.ledger.standing import Standing, done_sets, standing_rows
+from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Line
 from upright_anvil.core.plan.reading import Setting, day_estimate, load_caution, prescription_or_none
@@ -64,7 +65,10 @@ class LastTime:
 
 @dataclass(frozen=True, slots=True)
 class FloorLine:
-    """One exercise of the session; ``loads`` are those that can be made here, lightest first."""
+    """One exercise of the session; ``loads`` are those that can be made here, lightest first.
+
+    ``bodyweight`` says that loads are added to body weight.
+    """
 
     line: str
     exercise_id: str
@@ -74,6 +78,7 @@ class FloorLine:
     caution: str | None
     rest: int
     each_side: bool
+    bodyweight: bool
     sets: tuple[FloorSet, ...]
     last_time: LastTime | None
     loads: tuple[Load, ...]
@@ -169,6 +174,7 @@ def _line(
         caution=_caution(plan, text, exercise, setting),
         rest=plan.rest if plan and plan.rest is not None else DEFAULT_REST_SECONDS,
         each_side=bool(plan and plan.each_side),
+        bodyweight=exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT,
         sets=tuple(
             _set(n, plan if n <= planned_sets else None, plan, exercise, setting, standing.get(n), last_rows)
             for n in numbers

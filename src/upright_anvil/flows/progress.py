@@ -8,7 +8,7 @@ from upright_anvil.core.blocks import Block, added_load, done_bar, planned_bar
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
-from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.reading import Setting, prescription_or_none
 from upright_anvil.core.prescription.model import moved_kg
 from upright_anvil.core.strength.estimate import estimates_by_formula
@@ -21,37 +21,40 @@ from upright_anvil.store.database import Scope
 
 @dataclass(frozen=True, slots=True)
 class FormulaEstimate:
-    """One published formula's estimated maximum, kg."""
+    """One published formula's estimated maximum, in the client's unit."""
 
     formula: str
-    kg: Decimal | None
+    value: Decimal | None
 
 
 @dataclass(frozen=True, slots=True)
 class SetPoint:
-    """A set that was done; ``moved_kg`` includes body weight where it moves, ``estimate_kg`` is the house estimate."""
+    """A set that was done, in the client's unit; ``moved`` includes body weight where it moves."""
 
     label: str
     load: str
     reps: int | None
     seconds: int | None
-    moved_kg: Decimal | None
+    moved: Decimal | None
     reserve: int | None
-    estimate_kg: Decimal | None
+    estimate: Decimal | None
 
 
 @dataclass(frozen=True, slots=True)
 class SessionPoint:
-    """One session: planned and done side by side, and its best estimate with every formula's figure."""
+    """One session: planned and done side by side, and its best estimate with every formula's figure.
+
+    Figures of load are in the client's unit, to 0.1.
+    """
 
     on: date
     planned: str
-    planned_kg: Decimal | None
+    planned_moved: Decimal | None
     planned_amount: int | None
     planned_sets: int | None
     sets: tuple[SetPoint, ...]
     blocks: tuple[Block, ...]
-    estimate_kg: Decimal | None
+    estimate: Decimal | None
     formulas: tuple[FormulaEstimate, ...]
 
 
@@ -117,19 +120,19 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setti
     plan = prescription_or_none(planned, setting.unit)
     share, athlete = exercise.bodyweight_share, setting.athlete(exercise.id)
     sets = tuple(_set(row, exercise, setting) for row in done)
-    estimates = [(s.estimate_kg, row) for s, row in zip(sets, done, strict=True) if s.estimate_kg is not None]
+    estimates = [(s.estimate, row) for s, row in zip(sets, done, strict=True) if s.estimate is not None]
     best = max(estimates, key=lambda pair: pair[0]) if estimates else None
     formulas: tuple[FormulaEstimate, ...] = ()
     if best and best[1].reps:
         moved = moved_kg(added_load(best[1]), share, setting.body_kg)
         figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
-        formulas = tuple(FormulaEstimate(name, kg) for name, kg in figures.items())
+        formulas = tuple(FormulaEstimate(name, _shown(kg, setting.unit)) for name, kg in figures.items())
     outline = planned_bar(plan, exercise, athlete) if plan else None
     count = max(plan.sets if plan else 0, len(done))
     return SessionPoint(
         on=on,
         planned=planned,
-        planned_kg=moved_kg(plan.load, share, setting.body_kg) if plan else None,
+        planned_moved=_shown(moved_kg(plan.load, share, setting.body_kg), setting.unit) if plan else None,
         planned_amount=plan.amount if plan else None,
         planned_sets=plan.sets if plan else None,
         sets=sets,
@@ -140,7 +143,7 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setti
             )
             for n in range(count)
         ),
-        estimate_kg=best[0] if best else None,
+        estimate=best[0] if best else None,
         formulas=formulas,
     )
 
@@ -152,7 +155,12 @@ def _set(row: PerformedSet, exercise: Exercise, setting: Setting) -> SetPoint:
         label=done_bar(row, exercise, setting.athlete(exercise.id)).label,
         reps=row.reps,
         seconds=row.seconds,
-        moved_kg=moved_kg(load, exercise.bodyweight_share, setting.body_kg),
+        moved=_shown(moved_kg(load, exercise.bodyweight_share, setting.body_kg), setting.unit),
         reserve=row.reserve,
-        estimate_kg=set_estimate(row, exercise, setting.body_kg),
+        estimate=_shown(set_estimate(row, exercise, setting.body_kg), setting.unit),
     )
+
+
+def _shown(kg: Decimal | None, unit: Unit) -> Decimal | None:
+    """Kilograms as the client's unit shows them, to 0.1."""
+    return None if kg is None else in_unit(kg, unit).quantize(Decimal("0.1"))

@@ -4,19 +4,19 @@
  */
 
 export interface paths {
-    "/api/today": {
+    "/api/sessions/{session_id}": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
+        get?: never;
         /**
-         * Open Today
-         * @description Today's sessions and the decisions waiting.
+         * Start Session
+         * @description Open a session in the ledger.
          */
-        get: operations["open_today_api_today_get"];
-        put?: never;
+        put: operations["start_session_api_sessions__session_id__put"];
         post?: never;
         delete?: never;
         options?: never;
@@ -24,55 +24,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/clients": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * List Clients
-         * @description All clients by name.
-         */
-        get: operations["list_clients_api_clients_get"];
-        put?: never;
-        /**
-         * Add Client
-         * @description Add a client and the place.
-         */
-        post: operations["add_client_api_clients_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/clients/{client_id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Client File
-         * @description One client.
-         */
-        get: operations["client_file_api_clients__client_id__get"];
-        /**
-         * Change Client
-         * @description Change a client and the place.
-         */
-        put: operations["change_client_api_clients__client_id__put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/equipment/read": {
+    "/api/sessions/{session_id}/sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -82,17 +34,19 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Read Equipment
-         * @description Read an equipment text out; nothing is kept.
+         * Log Set
+         * @description Store a performed set; answered only when it is on disk. Sent twice, it is stored once.
+         *
+         *     It runs on the event loop: a hand-over to a thread costs more than the insert itself.
          */
-        post: operations["read_equipment_api_equipment_read_post"];
+        post: operations["log_set_api_sessions__session_id__sets_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/clients/{client_id}/program": {
+    "/api/sessions/{session_id}/notes": {
         parameters: {
             query?: never;
             header?: never;
@@ -102,17 +56,37 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Start Program
-         * @description Start a client's program.
+         * Add Note
+         * @description Store a note.
          */
-        post: operations["start_program_api_clients__client_id__program_post"];
+        post: operations["add_note_api_sessions__session_id__notes_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/clients/{client_id}/progress": {
+    "/api/sessions/{session_id}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Finish Session
+         * @description Close a session.
+         */
+        post: operations["finish_session_api_sessions__session_id__finish_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session_id}/review": {
         parameters: {
             query?: never;
             header?: never;
@@ -120,12 +94,52 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Client Progress
-         * @description Progress with one exercise, or with the one done most.
+         * Review Session
+         * @description A session after it was run, with a proposal for each line.
          */
-        get: operations["client_progress_api_clients__client_id__progress_get"];
+        get: operations["review_session_api_sessions__session_id__review_get"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session_id}/decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Decide
+         * @description Keep decisions; each accepted or changed one writes next week's cell.
+         */
+        post: operations["decide_api_sessions__session_id__decisions_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session_id}/next-week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Next Week
+         * @description Lengthen the session's phase by a week.
+         */
+        post: operations["add_next_week_api_sessions__session_id__next_week_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -256,87 +270,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sessions/{session_id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /**
-         * Start Session
-         * @description Open a session in the ledger.
-         */
-        put: operations["start_session_api_sessions__session_id__put"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sessions/{session_id}/sets": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Log Set
-         * @description Store a performed set; answered only when it is on disk. Sent twice, it is stored once.
-         */
-        post: operations["log_set_api_sessions__session_id__sets_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sessions/{session_id}/notes": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Add Note
-         * @description Store a note.
-         */
-        post: operations["add_note_api_sessions__session_id__notes_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sessions/{session_id}/finish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Finish Session
-         * @description Close a session.
-         */
-        post: operations["finish_session_api_sessions__session_id__finish_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/sessions/{session_id}/review": {
+    "/api/today": {
         parameters: {
             query?: never;
             header?: never;
@@ -344,10 +278,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Review Session
-         * @description A session after it was run, with a proposal for each line.
+         * Open Today
+         * @description Today's sessions and the decisions waiting.
          */
-        get: operations["review_session_api_sessions__session_id__review_get"];
+        get: operations["open_today_api_today_get"];
         put?: never;
         post?: never;
         delete?: never;
@@ -356,27 +290,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sessions/{session_id}/decisions": {
+    "/api/clients": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /**
+         * List Clients
+         * @description All clients by name.
+         */
+        get: operations["list_clients_api_clients_get"];
         put?: never;
         /**
-         * Decide
-         * @description Keep decisions; each accepted or changed one writes next week's cell.
+         * Add Client
+         * @description Add a client and the place.
          */
-        post: operations["decide_api_sessions__session_id__decisions_post"];
+        post: operations["add_client_api_clients_post"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/sessions/{session_id}/next-week": {
+    "/api/clients/{client_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Client File
+         * @description One client.
+         */
+        get: operations["client_file_api_clients__client_id__get"];
+        /**
+         * Change Client
+         * @description Change a client and the place.
+         */
+        put: operations["change_client_api_clients__client_id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/equipment/read": {
         parameters: {
             query?: never;
             header?: never;
@@ -386,10 +348,50 @@ export interface paths {
         get?: never;
         put?: never;
         /**
-         * Add Next Week
-         * @description Lengthen the session's phase by a week.
+         * Read Equipment
+         * @description Read an equipment text out; nothing is kept.
          */
-        post: operations["add_next_week_api_sessions__session_id__next_week_post"];
+        post: operations["read_equipment_api_equipment_read_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/program": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start Program
+         * @description Start a client's program.
+         */
+        post: operations["start_program_api_clients__client_id__program_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/progress": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Client Progress
+         * @description Progress with one exercise, or with the one done most.
+         */
+        get: operations["client_progress_api_clients__client_id__progress_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1167,6 +1169,8 @@ export interface components {
         /**
          * FloorLine
          * @description One exercise of the session; ``loads`` are those that can be made here, lightest first.
+         *
+         *     ``bodyweight`` says that loads are added to body weight.
          */
         FloorLine: {
             /** Line */
@@ -1185,6 +1189,8 @@ export interface components {
             rest: number;
             /** Each Side */
             each_side: boolean;
+            /** Bodyweight */
+            bodyweight: boolean;
             /** Sets */
             sets: components["schemas"]["FloorSet"][];
             last_time: components["schemas"]["LastTime"] | null;
@@ -1256,13 +1262,13 @@ export interface components {
         };
         /**
          * FormulaEstimate
-         * @description One published formula's estimated maximum, kg.
+         * @description One published formula's estimated maximum, in the client's unit.
          */
         FormulaEstimate: {
             /** Formula */
             formula: string;
-            /** Kg */
-            kg: string | null;
+            /** Value */
+            value: string | null;
         };
         /** HTTPValidationError */
         HTTPValidationError: {
@@ -1713,6 +1719,8 @@ export interface components {
         /**
          * SessionPoint
          * @description One session: planned and done side by side, and its best estimate with every formula's figure.
+         *
+         *     Figures of load are in the client's unit, to 0.1.
          */
         SessionPoint: {
             /**
@@ -1722,8 +1730,8 @@ export interface components {
             on: string;
             /** Planned */
             planned: string;
-            /** Planned Kg */
-            planned_kg: string | null;
+            /** Planned Moved */
+            planned_moved: string | null;
             /** Planned Amount */
             planned_amount: number | null;
             /** Planned Sets */
@@ -1732,8 +1740,8 @@ export interface components {
             sets: components["schemas"]["SetPoint"][];
             /** Blocks */
             blocks: components["schemas"]["Block"][];
-            /** Estimate Kg */
-            estimate_kg: string | null;
+            /** Estimate */
+            estimate: string | null;
             /** Formulas */
             formulas: components["schemas"]["FormulaEstimate"][];
         };
@@ -1772,7 +1780,7 @@ export interface components {
         };
         /**
          * SetPoint
-         * @description A set that was done; ``moved_kg`` includes body weight where it moves, ``estimate_kg`` is the house estimate.
+         * @description A set that was done, in the client's unit; ``moved`` includes body weight where it moves.
          */
         SetPoint: {
             /** Label */
@@ -1783,12 +1791,12 @@ export interface components {
             reps: number | null;
             /** Seconds */
             seconds: number | null;
-            /** Moved Kg */
-            moved_kg: string | null;
+            /** Moved */
+            moved: string | null;
             /** Reserve */
             reserve: number | null;
-            /** Estimate Kg */
-            estimate_kg: string | null;
+            /** Estimate */
+            estimate: string | null;
         };
         /**
          * StartedSession
@@ -1957,56 +1965,189 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    open_today_api_today_get: {
+    start_session_api_sessions__session_id__put: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TodayView"];
-                };
+            path: {
+                session_id: string;
             };
-        };
-    };
-    list_clients_api_clients_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClientView"][];
-                };
-            };
-        };
-    };
-    add_client_api_clients_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedClient"];
+                "application/json": components["schemas"]["AskedStart"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    log_set_api_sessions__session_id__sets_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSet"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    add_note_api_sessions__session_id__notes_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedNote"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    finish_session_api_sessions__session_id__finish_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedFinish"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    review_session_api_sessions__session_id__review_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    decide_api_sessions__session_id__decisions_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedDecisions"];
             };
         };
         responses: {
@@ -2016,7 +2157,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ClientView"];
+                    "application/json": components["schemas"]["ReviewView"];
                 };
             };
             /** @description Validation Error */
@@ -2030,117 +2171,18 @@ export interface operations {
             };
         };
     };
-    client_file_api_clients__client_id__get: {
+    add_next_week_api_sessions__session_id__next_week_post: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                client_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClientView"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    change_client_api_clients__client_id__put: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                client_id: string;
+                session_id: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedClient"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ClientView"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    read_equipment_api_equipment_read_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AskedEquipment"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EquipmentView"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    start_program_api_clients__client_id__program_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                client_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AskedProgram"];
+                "application/json": components["schemas"]["AskedWeek"];
             };
         };
         responses: {
@@ -2150,40 +2192,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardView"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    client_progress_api_clients__client_id__progress_get: {
-        parameters: {
-            query?: {
-                exercise?: string | null;
-            };
-            header?: never;
-            path: {
-                client_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ProgressView"];
+                    "application/json": components["schemas"]["ReviewView"];
                 };
             };
             /** @description Validation Error */
@@ -2432,20 +2441,14 @@ export interface operations {
             };
         };
     };
-    start_session_api_sessions__session_id__put: {
+    open_today_api_today_get: {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                session_id: string;
-            };
+            path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AskedStart"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description Successful Response */
             200: {
@@ -2453,7 +2456,51 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Acknowledged"];
+                    "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    list_clients_api_clients_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientView"][];
+                };
+            };
+        };
+    };
+    add_client_api_clients_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedClient"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientView"];
                 };
             };
             /** @description Validation Error */
@@ -2467,117 +2514,12 @@ export interface operations {
             };
         };
     };
-    log_set_api_sessions__session_id__sets_post: {
+    client_file_api_clients__client_id__get: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                session_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AskedSet"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Acknowledged"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    add_note_api_sessions__session_id__notes_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                session_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AskedNote"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Acknowledged"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    finish_session_api_sessions__session_id__finish_post: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                session_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AskedFinish"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Acknowledged"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    review_session_api_sessions__session_id__review_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                session_id: string;
+                client_id: string;
             };
             cookie?: never;
         };
@@ -2589,7 +2531,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReviewView"];
+                    "application/json": components["schemas"]["ClientView"];
                 };
             };
             /** @description Validation Error */
@@ -2603,28 +2545,28 @@ export interface operations {
             };
         };
     };
-    decide_api_sessions__session_id__decisions_post: {
+    change_client_api_clients__client_id__put: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                session_id: string;
+                client_id: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedDecisions"];
+                "application/json": components["schemas"]["AskedClient"];
             };
         };
         responses: {
             /** @description Successful Response */
-            201: {
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReviewView"];
+                    "application/json": components["schemas"]["ClientView"];
                 };
             };
             /** @description Validation Error */
@@ -2638,18 +2580,51 @@ export interface operations {
             };
         };
     };
-    add_next_week_api_sessions__session_id__next_week_post: {
+    read_equipment_api_equipment_read_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedEquipment"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EquipmentView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    start_program_api_clients__client_id__program_post: {
         parameters: {
             query?: never;
             header?: never;
             path: {
-                session_id: string;
+                client_id: string;
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedWeek"];
+                "application/json": components["schemas"]["AskedProgram"];
             };
         };
         responses: {
@@ -2659,7 +2634,40 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReviewView"];
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    client_progress_api_clients__client_id__progress_get: {
+        parameters: {
+            query?: {
+                exercise?: string | null;
+            };
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressView"];
                 };
             };
             /** @description Validation Error */

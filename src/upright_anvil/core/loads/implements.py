@@ -8,7 +8,7 @@ from decimal import Decimal
 from enum import StrEnum
 from functools import lru_cache
 
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, in_unit
 from upright_anvil.core.sentences import Refusal
 
 MAX_BAR_LOADS = 4000
@@ -97,8 +97,7 @@ def _on_bar(bar: Load, plates_kg: Decimal) -> Load:
     """The loaded bar in the bar's own unit: plate kilograms go through the exact conversion and back."""
     if not plates_kg:
         return bar
-    one_unit = Load(Decimal(1), bar.unit).kg
-    return Load.of(bar.value + plates_kg / one_unit, bar.unit)
+    return Load.of(bar.value + in_unit(plates_kg, bar.unit), bar.unit)
 
 
 @lru_cache(maxsize=64)

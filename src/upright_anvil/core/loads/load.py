@@ -72,6 +72,11 @@ class Load:
         return f"{plain(self.value)} {self.unit}"
 
 
+def in_unit(kg: Decimal, unit: Unit) -> Decimal:
+    """Answer kilograms in a unit, through the exact conversion."""
+    return kg if unit is Unit.KG else kg / KG_PER_LB
+
+
 def per_cent(share: Decimal) -> str:
     """Write a share as per cent with at most one digit: ``0.0417`` is ``4.2 %``."""
     return f"{plain((share * 100).quantize(Decimal('0.1')))} %"

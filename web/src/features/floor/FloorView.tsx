@@ -99,7 +99,13 @@ function Floor({ shown, data }: { shown: ShownFloor; data: ReturnType<typeof use
           onAdd={() => setChosen({ line: lineIndex, set: line.sets.length + 1 })}
           addingSet={spot?.set === line.sets.length + 1}
         />
-        <RestBar rest={rest} />
+        <RestBar rest={rest}>
+          {shown.lines[lineIndex + 1] && (
+            <p className="text-soft max-sm:hidden">
+              Then {shown.lines[lineIndex + 1]?.exercise}, {shown.lines[lineIndex + 1]?.planned}
+            </p>
+          )}
+        </RestBar>
         <SetPad
           key={`${line.line}:${spot?.set ?? set.number}:${set.logged?.id ?? ""}`}
           line={line}

@@ -107,7 +107,8 @@ function below(line: ShownLine, number: number): string {
   if (!logged) return `Set ${number}`;
   if (logged.outcome === "skipped") return "skipped";
   const amount = logged.reps ?? `${logged.seconds ?? 0} s`;
-  return logged.load ? `${amount} × ${logged.load.value}` : `${amount}`;
+  const sign = line.bodyweight ? (logged.assisted ? "−" : "+") : "";
+  return logged.load ? `${amount} × ${sign}${logged.load.value}` : `${amount}`;
 }
 
 function LastTime({ line }: { line: ShownLine }) {

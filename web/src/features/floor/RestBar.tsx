@@ -1,10 +1,11 @@
+import type { ReactNode } from "react";
 import { countdown } from "../../ui/format";
 import type { useRest } from "./useRest";
 
-/** Rest running out: a figure to read from two metres, a bar that empties, and three words for ears. */
-export function RestBar({ rest }: { rest: ReturnType<typeof useRest> }) {
+/** Rest running out: a figure to read from two metres, a bar that empties, words for ears; `children` when nobody rests. */
+export function RestBar({ rest, children }: { rest: ReturnType<typeof useRest>; children: ReactNode }) {
   const { left, share } = rest;
-  if (left === null) return <div className="grow" />;
+  if (left === null) return <div className="flex grow items-end pb-2">{children}</div>;
   const over = left <= 0;
   return (
     <section

@@ -61,7 +61,7 @@ export function SetPad({
         />
         {(said.load !== null || line.loads.length > 0) && (
           <Stepper
-            label={said.assisted ? "Assistance" : "Load"}
+            label={said.assisted ? "Assistance" : line.bodyweight ? "Added load" : "Load"}
             value={said.load?.value ?? "0"}
             unit={said.load?.unit ?? line.loads[0]?.unit ?? ""}
             less={() => toLoad(-1)}
@@ -89,7 +89,7 @@ export function SetPad({
         className="mt-3 min-h-20 w-full rounded-lg bg-ember text-2xl font-semibold text-on-ember hover:brightness-110"
         onClick={() => onLog("done", said)}
       >
-        {logged ? `Correct set ${number}` : `Done: ${spoken(said)}`}
+        {logged ? `Correct set ${number}` : `Done: ${spoken(said, line.bodyweight)}`}
       </button>
       <div className="mt-2 flex gap-2">
         {logged ? (
@@ -126,9 +126,10 @@ function neighbour(
   return lighter ?? (now ? null : undefined);
 }
 
-function spoken(said: Said): string {
+function spoken(said: Said, bodyweight: boolean): string {
   const amount = said.seconds !== null ? `${said.seconds} s` : `${said.reps ?? 0} reps`;
-  const load = said.load ? ` × ${said.load.value} ${said.load.unit}` : "";
+  const sign = bodyweight ? (said.assisted ? "−" : "+") : "";
+  const load = said.load ? ` × ${sign}${said.load.value} ${said.load.unit}` : "";
   return `${amount}${load}${said.reserve === null ? "" : `, ${said.reserve} left`}`;
 }
 

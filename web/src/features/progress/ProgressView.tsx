@@ -52,7 +52,7 @@ export function ProgressView() {
         ) : (
           <>
             <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
-            {session && <SessionDetail session={session} withBody={view.with_body} />}
+            {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}
             <SessionTable view={view} />
           </>
         )}
@@ -61,7 +61,15 @@ export function ProgressView() {
   );
 }
 
-function SessionDetail({ session, withBody }: { session: Schemas["SessionPoint"]; withBody: boolean }) {
+function SessionDetail({
+  session,
+  withBody,
+  unit,
+}: {
+  session: Schemas["SessionPoint"];
+  withBody: boolean;
+  unit: Schemas["Unit"];
+}) {
   return (
     <section className="mt-4 border-t border-line pt-3" aria-label={`Session of ${shortDate(session.on)}`}>
       <h2 className="font-semibold">{shortDate(session.on)}</h2>
@@ -75,13 +83,13 @@ function SessionDetail({ session, withBody }: { session: Schemas["SessionPoint"]
           <div>
             <dt className="text-sm text-soft">Estimated max, house</dt>
             <dd className="text-xl font-semibold">
-              {session.estimate_kg ? `${session.estimate_kg} kg` : "none"}
+              {session.estimate ? `${session.estimate} ${unit}` : "none"}
             </dd>
           </div>
           {session.formulas.map((entry) => (
             <div key={entry.formula}>
               <dt className="text-sm text-soft">{entry.formula}</dt>
-              <dd className="text-xl">{entry.kg ?? "–"}</dd>
+              <dd className="text-xl">{entry.value ?? "–"}</dd>
             </div>
           ))}
         </dl>
@@ -127,7 +135,7 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
             Done
           </th>
           <th scope="col" className="text-right font-medium whitespace-nowrap">
-            Est. max, kg
+            Est. max, {view.unit}
           </th>
         </tr>
       </thead>
@@ -137,7 +145,7 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
             <td className="py-1.5 pr-4 whitespace-nowrap">{shortDate(session.on)}</td>
             <td className="pr-4 text-soft">{session.planned}</td>
             <td className="pr-4">{together(session.sets)}</td>
-            <td className="text-right">{session.estimate_kg ?? "–"}</td>
+            <td className="text-right">{session.estimate ?? "–"}</td>
           </tr>
         ))}
       </tbody>

@@ -28,12 +28,12 @@ export function StrengthChart({
   choose: (on: string) => void;
 }) {
   const { sessions } = view;
-  const loaded = sessions.some((session) => session.sets.some((set) => set.moved_kg !== null));
+  const loaded = sessions.some((session) => session.sets.some((set) => set.moved !== null));
   const amount = (set: Session["sets"][number]) => set.seconds ?? set.reps;
   const timed = sessions.some((session) => session.sets.some((set) => set.seconds !== null));
-  const read = (set: Session["sets"][number]) => (loaded ? figure(set.moved_kg) : amount(set));
-  const planned = points(sessions, (s) => (loaded ? figure(s.planned_kg) : s.planned_amount));
-  const estimates = points(sessions, (s) => (loaded ? figure(s.estimate_kg) : null));
+  const read = (set: Session["sets"][number]) => (loaded ? figure(set.moved) : amount(set));
+  const planned = points(sessions, (s) => (loaded ? figure(s.planned_moved) : s.planned_amount));
+  const estimates = points(sessions, (s) => (loaded ? figure(s.estimate) : null));
   const dots = sessions.flatMap((session) =>
     session.sets.flatMap((set) => {
       const value = read(set);
@@ -47,12 +47,12 @@ export function StrengthChart({
   const [first, last] = extent(sessions, (session) => day(session.on));
   const x = scaleUtc()
     .domain([first ?? new Date(), last ?? new Date()])
-    .range([edge.left + 10, W - edge.right]);
+    .range([edge.left + 36, W - edge.right]);
   const y = scaleLinear()
     .domain([Math.max(0, low - room), high + room])
     .nice()
     .range([H - edge.bottom, edge.top]);
-  const unit = loaded ? "kg" : timed ? "s" : "reps";
+  const unit = loaded ? view.unit : timed ? "s" : "reps";
   const at = (session: Session) => x(day(session.on));
   const path = line<Figure>()
     .x((point) => at(point.session))

@@ -1,0 +1,80 @@
+"""Write docs/rules.md from the docstrings of the core, so that prose and code cannot drift apart."""
+
+import importlib
+import inspect
+from pathlib import Path
+
+from upright_anvil.core import constants
+
+PAGE = Path(__file__).parents[1] / "docs" / "rules.md"
+
+CHAPTERS = (
+    (
+        "Loads and what can be lifted",
+        ("loads.load", "loads.implements", "loads.inventory", "loads.plating", "loads.equipment_text"),
+    ),
+    ("Prescription", ("prescription.model", "prescription.shorthand")),
+    ("Time", ("timing.estimate",)),
+    ("Strength estimates", ("strength.formulas", "strength.estimate")),
+    ("Set blocks", ("blocks",)),
+    ("The ledger", ("ledger.rows", "ledger.standing", "ledger.aim")),
+    ("The plan", ("plan.document", "plan.edits", "plan.compare", "plan.reading")),
+    (
+        "Progression",
+        (
+            "progression.double_progression",
+            "progression.steps",
+            "progression.evidence",
+            "progression.registry",
+        ),
+    ),
+)
+
+
+def page() -> str:
+    """Answer the whole page."""
+    parts = [
+        "# The rules\n",
+        "Every computation with its source, taken from the docstrings of `src/upright_anvil/core`. "
+        "Written by `make rules`; a test holds it to the code.\n",
+    ]
+    for title, modules in CHAPTERS:
+        parts.append(f"## {title}\n")
+        for name in modules:
+            parts += _module(name)
+    parts.append("## Constants\n")
+    parts.append(_constants())
+    return "\n".join(parts)
+
+
+def _module(name: str) -> list[str]:
+    module = importlib.import_module(f"upright_anvil.core.{name}")
+    parts = [f"### `core/{name.replace('.', '/')}`\n", f"{inspect.getdoc(module)}\n"]
+    for each, value in vars(module).items():
+        if inspect.isfunction(value) and value.__module__ == module.__name__ and not each.startswith("_"):
+            parts.append(f"- **{each}**: {' '.join((inspect.getdoc(value) or '').split())}")
+    return [*parts, ""]
+
+
+def _constants() -> str:
+    """Name, value and the sentence that stands under each constant."""
+    lines = inspect.getsource(constants).splitlines()
+    rows = ["| constant | value | what it is |", "| --- | --- | --- |"]
+    names: list[str] = []
+    for line in lines:
+        name = line.split(":")[0]
+        if name.isupper() and ": Final" in line:
+            names.append(name)
+        elif line.startswith('"""') and names:
+            rows += [f"| `{n}` | {getattr(constants, n)} | {line.strip(chr(34))} |" for n in names]
+            names = []
+    return "\n".join(rows) + "\n"
+
+
+def main() -> None:
+    """Write the page."""
+    PAGE.write_text(page(), "utf-8")
+
+
+if __name__ == "__main__":
+    main()

@@ -57,7 +57,8 @@ $(STAMPS)/dev: requirements/dev.lock $(STAMPS)/app
 $(STAMPS)/npm: web/package-lock.json
 	@mkdir -p $(STAMPS)
 	@echo "Setting up web packages …"
-	@cd web && npm ci --silent --no-audit --no-fund
+	@# Not "npm ci": it refuses a lock that leaves out another platform's optional packages, which not every registry has.
+	@cd web && npm install --no-save --silent --no-audit --no-fund
 	@touch $@
 
 web/src/api/schema.d.ts: $(STAMPS)/app $(STAMPS)/npm $(shell find src/upright_anvil -name '*.py')

@@ -18,7 +18,7 @@ CHAPTERS = (
     ("Strength estimates", ("strength.formulas", "strength.estimate")),
     ("Set blocks", ("blocks",)),
     ("The ledger", ("ledger.rows", "ledger.standing", "ledger.aim")),
-    ("The plan", ("plan.document", "plan.edits", "plan.compare", "plan.reading")),
+    ("The plan", ("plan.document", "plan.edits", "plan.compare", "plan.reading", "plan.next_cell")),
     (
         "Progression",
         (

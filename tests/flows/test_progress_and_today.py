@@ -4,8 +4,9 @@ from decimal import Decimal
 from tests.support import NOW, TODAY, StudioTest, monday_of
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import ChangeDay
+from upright_anvil.flows.deciding import Decision, decide
 from upright_anvil.flows.progress import client_progress
-from upright_anvil.flows.review import Decision, Verdict, decide
+from upright_anvil.flows.review import Verdict
 from upright_anvil.flows.saving import save_edits
 from upright_anvil.flows.setting import pace_of
 from upright_anvil.flows.today import SessionState, open_today

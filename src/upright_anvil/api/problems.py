@@ -12,7 +12,7 @@ from starlette.exceptions import HTTPException
 
 from upright_anvil.core.prescription.shorthand import ShorthandError
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.review import CellMovedError
+from upright_anvil.flows.deciding import CellMovedError
 from upright_anvil.flows.saving import StaleSaveError
 from upright_anvil.store.not_found import NotFoundError
 

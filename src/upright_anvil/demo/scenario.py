@@ -21,12 +21,13 @@ from upright_anvil.core.prescription.model import BodyweightLoad, Prescription, 
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.strength.estimate import house_factor
 from upright_anvil.demo.people import PEOPLE, Lift, Person
-from upright_anvil.flows import logging, review, saving
+from upright_anvil.flows import deciding, logging, review, saving
 from upright_anvil.flows.board import start_program
 from upright_anvil.flows.clients import add_client, client_list
+from upright_anvil.flows.deciding import Decision
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.library import all_exercises
-from upright_anvil.flows.review import Decision, Verdict
+from upright_anvil.flows.review import Verdict
 from upright_anvil.store import programs
 from upright_anvil.store.database import Database, Scope
 
@@ -200,7 +201,7 @@ class _Story:
             verdict = Verdict.DECLINED if declined else Verdict.ACCEPTED
             reason = "Looked less steady than the figures" if declined else ""
             decisions.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason))
-        review.decide(scope, sid, decisions, at)
+        deciding.decide(scope, sid, decisions, at)
 
     def _at(self, on: date) -> datetime:
         return datetime.combine(on, time(17, 30), self.now.tzinfo)

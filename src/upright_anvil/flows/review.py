@@ -1,7 +1,6 @@
-"""After the session: a proposal for each line, and the trainer's decision on it."""
+"""After the session: what was done against the plan, a proposal for each line, and the decisions taken."""
 
 from collections import defaultdict
-from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from enum import StrEnum
@@ -10,18 +9,15 @@ from upright_anvil.core.blocks import Block, done_bar, planned_bar
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.document import Line, Phase, Program, WeekKind
-from upright_anvil.core.plan.edits.cells import Carry, SetCell
-from upright_anvil.core.plan.edits.weeks import AddWeek
-from upright_anvil.core.plan.locate import find_line
+from upright_anvil.core.plan.document import Line, Program, WeekKind
+from upright_anvil.core.plan.next_cell import NextCell, next_cell
 from upright_anvil.core.plan.reading import Setting, load_caution, prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.double_progression import ID as DOUBLE_PROGRESSION
 from upright_anvil.core.progression.model import Exposure, Proposal, Situation
 from upright_anvil.core.progression.registry import policy
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.saving import write_revision
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.training_session import FoundSession, find_started
 from upright_anvil.store import ledger, programs
@@ -46,16 +42,6 @@ class DecisionView:
     taken: str
     revision: int | None
     at: datetime
-
-
-@dataclass(frozen=True, slots=True)
-class NextCell:
-    """The cell a decision writes: its line, its week's id and number in the program, and what it says now."""
-
-    line: str
-    week_id: str
-    week: int
-    text: str
 
 
 @dataclass(frozen=True, slots=True)
@@ -101,29 +87,6 @@ class ReviewView:
     notes: tuple[str, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Decision:
-    """What the trainer decided; ``text`` is the shorthand to write, ``seen`` what the next cell said when deciding."""
-
-    id: str
-    line: str
-    verdict: Verdict
-    text: str
-    seen: str
-    reason: str
-
-
-class CellMovedError(Exception):
-    """The cell a decision would write has changed since it was shown."""
-
-    def __init__(self, seen: str, now: str) -> None:
-        super().__init__(
-            f"Next week's cell has changed: it said '{seen or 'nothing'}' and now says '{now or 'nothing'}'. "
-            "Nothing was written; look again, then decide."
-        )
-        self.seen, self.now = seen, now
-
-
 def review_session(scope: Scope, sid: str) -> ReviewView:
     """Answer a started session with its proposals. Raises `NotFoundError`."""
     found = find_started(scope, sid)
@@ -161,80 +124,6 @@ def review_session(scope: Scope, sid: str) -> ReviewView:
         lines=tuple(lines),
         notes=tuple(n.text for n in ledger.notes_of_session(scope, sid)),
     )
-
-
-def decide(scope: Scope, sid: str, decisions: Sequence[Decision], now: datetime) -> ReviewView:
-    """Keep decisions; each accepted or changed one writes next week's cell as a new revision that says why.
-
-    Raises `CellMovedError` when a cell has changed since, `Refusal` when a text cannot be read or there is no next week
-    (then none of them is kept), `NotFoundError`. A line decided before keeps its first decision.
-    """
-    review = review_session(scope, sid)
-    lines = {entry.line: entry for entry in review.lines}
-    for decision in decisions:
-        line = lines.get(decision.line)
-        if line is None or line.proposal is None:
-            raise Refusal("There is no proposal for that line of this session.")
-        if line.decision is None:
-            _keep(scope, review, line, line.proposal, decision, now)
-    scope.db.flush()
-    return review_session(scope, sid)
-
-
-def _keep(
-    scope: Scope, review: ReviewView, line: ReviewLine, proposal: Proposal, decision: Decision, now: datetime
-) -> None:
-    taken, revision = "", None
-    if decision.verdict is not Verdict.DECLINED:
-        taken, revision = _write(scope, review, line, proposal, decision, now)
-    scope.db.add(
-        DecisionRow(
-            id=decision.id,
-            trainer_id=scope.trainer_id,
-            client_id=review.client_id,
-            session_id=review.session_id,
-            line=decision.line,
-            verdict=decision.verdict.value,
-            proposed=line.proposed,
-            taken=taken,
-            rule=proposal.rule,
-            reason=decision.reason,
-            revision=revision,
-            at=now,
-        )
-    )
-
-
-def add_next_week(scope: Scope, sid: str, week_id: str, now: datetime) -> ReviewView:
-    """Lengthen the session's phase by a week, so that its proposals have somewhere to go. Raises `NotFoundError`."""
-    review = review_session(scope, sid)
-    before = programs.current(scope, review.program_id)
-    longer = AddWeek(phase=review.phase_id, week=week_id).apply(before.program)
-    write_revision(scope, before, longer, f"{review.phase}: a week added after {review.day}", now)
-    return review_session(scope, sid)
-
-
-def _write(
-    scope: Scope, review: ReviewView, line: ReviewLine, proposal: Proposal, decision: Decision, now: datetime
-) -> tuple[str, int]:
-    if line.next_cell is None:
-        raise Refusal("The phase ends with this week: add a week first, then decide.")
-    if line.next_cell.text != decision.seen:
-        raise CellMovedError(decision.seen, line.next_cell.text)
-    before = programs.current(scope, review.program_id)
-    text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
-    cell = line.next_cell
-    edit = SetCell(line=cell.line, week=cell.week_id, text=text, carry=Carry.MATCHING, by_hand=False)
-    after = edit.apply(before.program)
-    why = f"{line.exercise}, week {line.next_cell.week}: {text}. {_because(proposal, decision)}"
-    return text, write_revision(scope, before, after, why, now).number
-
-
-def _because(proposal: Proposal, decision: Decision) -> str:
-    own = f" {decision.reason}" if decision.reason else ""
-    if decision.verdict is Verdict.ACCEPTED:
-        return f"Proposal accepted: {proposal.rule}{own}"
-    return f"Proposal changed ({proposal.text}).{own}"
 
 
 def _started(found: FoundSession) -> SessionRow:
@@ -297,7 +186,7 @@ def _line(
         if preview
         else (),
         why_none=why_none,
-        next_cell=_next_cell(program, line.id, found.week),
+        next_cell=next_cell(program, line.id, found.week),
         decision=DecisionView(Verdict(taken.verdict), taken.taken, taken.revision, taken.at) if taken else None,
     )
 
@@ -330,28 +219,3 @@ def _proposal(
     if caution:
         return None, f"{caution} Type what should come next."
     return proposal, ""
-
-
-def _next_cell(program: Program, line_id: str, week: int) -> NextCell | None:
-    """Where the next building week of this exercise is planned.
-
-    Easing-off weeks keep what they say. After the phase's last building week it is the first of the next phase that has
-    the exercise; a line with nothing planned ahead takes simply its next week.
-    """
-    try:
-        place = find_line(program, line_id)
-    except Refusal:
-        return None
-    ahead = list(_building_cells(program, place.phase, place.line, week + 1))
-    for phase in program.phases[program.phases.index(place.phase) + 1 :]:
-        same = (line for day in phase.days for line in day.lines if line.exercise == place.line.exercise)
-        for line in same:
-            ahead += _building_cells(program, phase, line, 0)
-    return next((cell for cell in ahead if cell.text), ahead[0] if ahead else None)
-
-
-def _building_cells(program: Program, phase: Phase, line: Line, start: int) -> Iterator[NextCell]:
-    offset = next(number for number, (p, _, _) in enumerate(program.weeks(), start=1) if p.id == phase.id)
-    for index, (week, cell) in enumerate(zip(phase.weeks, line.cells, strict=True)):
-        if index >= start and week.kind is not WeekKind.EASE_OFF:
-            yield NextCell(line.id, week.id, offset + index, cell.text)

@@ -6,9 +6,10 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked import AskedDecisions, AskedFinish, AskedNote, AskedSet, AskedStart, AskedWeek
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ledger.rows import PerformedSet, Slot
-from upright_anvil.flows import logging, review
+from upright_anvil.flows import deciding, logging, review
+from upright_anvil.flows.deciding import Decision
 from upright_anvil.flows.logging import Acknowledged
-from upright_anvil.flows.review import Decision, ReviewView
+from upright_anvil.flows.review import ReviewView
 
 router = APIRouter(prefix="/sessions/{session_id}", tags=["sessions"])
 
@@ -60,11 +61,11 @@ def review_session(session_id: str, here: Here) -> ReviewView:
 def decide(session_id: str, asked: AskedDecisions, here: Here) -> ReviewView:
     """Keep decisions; each accepted or changed one writes next week's cell."""
     with here.writing() as scope:
-        return review.decide(scope, session_id, [Decision(**d.model_dump()) for d in asked.decisions], here.now)
+        return deciding.decide(scope, session_id, [Decision(**d.model_dump()) for d in asked.decisions], here.now)
 
 
 @router.post("/next-week", status_code=201)
 def add_next_week(session_id: str, asked: AskedWeek, here: Here) -> ReviewView:
     """Lengthen the session's phase by a week."""
     with here.writing() as scope:
-        return review.add_next_week(scope, session_id, asked.week_id, here.now)
+        return deciding.add_next_week(scope, session_id, asked.week_id, here.now)

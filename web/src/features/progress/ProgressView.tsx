@@ -143,9 +143,9 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
         {[...view.sessions].reverse().map((session) => (
           <tr key={session.on} className="border-b border-line align-top">
             <td className="py-1.5 pr-4 whitespace-nowrap">{shortDate(session.on)}</td>
-            <td className="pr-4 text-soft">{session.planned}</td>
-            <td className="pr-4">{together(session.sets)}</td>
-            <td className="text-right">{session.estimate ?? "–"}</td>
+            <td className="py-1.5 pr-4 text-soft">{session.planned}</td>
+            <td className="py-1.5 pr-4">{together(session.sets)}</td>
+            <td className="py-1.5 text-right">{session.estimate ?? "–"}</td>
           </tr>
         ))}
       </tbody>

@@ -1,0 +1,113 @@
+"""The trainer's decisions on proposals: kept, and written into the plan as revisions that say why."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import datetime
+
+from upright_anvil.core.plan.edits.cells import Carry, SetCell
+from upright_anvil.core.plan.edits.weeks import AddWeek
+from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.progression.model import Proposal
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.review import ReviewLine, ReviewView, Verdict, review_session
+from upright_anvil.flows.saving import write_revision
+from upright_anvil.store import programs
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import DecisionRow
+
+
+@dataclass(frozen=True, slots=True)
+class Decision:
+    """What the trainer decided; ``text`` is the shorthand to write, ``seen`` what the next cell said when deciding."""
+
+    id: str
+    line: str
+    verdict: Verdict
+    text: str
+    seen: str
+    reason: str
+
+
+class CellMovedError(Exception):
+    """The cell a decision would write has changed since it was shown."""
+
+    def __init__(self, seen: str, now: str) -> None:
+        super().__init__(
+            f"Next week's cell has changed: it said '{seen or 'nothing'}' and now says '{now or 'nothing'}'. "
+            "Nothing was written; look again, then decide."
+        )
+        self.seen, self.now = seen, now
+
+
+def decide(scope: Scope, sid: str, decisions: Sequence[Decision], now: datetime) -> ReviewView:
+    """Keep decisions; each accepted or changed one writes next week's cell as a new revision that says why.
+
+    Raises `CellMovedError` when a cell has changed since, `Refusal` when a text cannot be read or there is no next week
+    (then none of them is kept), `NotFoundError`. A line decided before keeps its first decision.
+    """
+    review = review_session(scope, sid)
+    lines = {entry.line: entry for entry in review.lines}
+    for decision in decisions:
+        line = lines.get(decision.line)
+        if line is None or line.proposal is None:
+            raise Refusal("There is no proposal for that line of this session.")
+        if line.decision is None:
+            _keep(scope, review, line, line.proposal, decision, now)
+    scope.db.flush()
+    return review_session(scope, sid)
+
+
+def _keep(
+    scope: Scope, review: ReviewView, line: ReviewLine, proposal: Proposal, decision: Decision, now: datetime
+) -> None:
+    taken, revision = "", None
+    if decision.verdict is not Verdict.DECLINED:
+        taken, revision = _write(scope, review, line, proposal, decision, now)
+    scope.db.add(
+        DecisionRow(
+            id=decision.id,
+            trainer_id=scope.trainer_id,
+            client_id=review.client_id,
+            session_id=review.session_id,
+            line=decision.line,
+            verdict=decision.verdict.value,
+            proposed=line.proposed,
+            taken=taken,
+            rule=proposal.rule,
+            reason=decision.reason,
+            revision=revision,
+            at=now,
+        )
+    )
+
+
+def add_next_week(scope: Scope, sid: str, week_id: str, now: datetime) -> ReviewView:
+    """Lengthen the session's phase by a week, so that its proposals have somewhere to go. Raises `NotFoundError`."""
+    review = review_session(scope, sid)
+    before = programs.current(scope, review.program_id)
+    longer = AddWeek(phase=review.phase_id, week=week_id).apply(before.program)
+    write_revision(scope, before, longer, f"{review.phase}: a week added after {review.day}", now)
+    return review_session(scope, sid)
+
+
+def _write(
+    scope: Scope, review: ReviewView, line: ReviewLine, proposal: Proposal, decision: Decision, now: datetime
+) -> tuple[str, int]:
+    if line.next_cell is None:
+        raise Refusal("The phase ends with this week: add a week first, then decide.")
+    if line.next_cell.text != decision.seen:
+        raise CellMovedError(decision.seen, line.next_cell.text)
+    before = programs.current(scope, review.program_id)
+    text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
+    cell = line.next_cell
+    edit = SetCell(line=cell.line, week=cell.week_id, text=text, carry=Carry.MATCHING, by_hand=False)
+    after = edit.apply(before.program)
+    why = f"{line.exercise}, week {line.next_cell.week}: {text}. {_because(proposal, decision)}"
+    return text, write_revision(scope, before, after, why, now).number
+
+
+def _because(proposal: Proposal, decision: Decision) -> str:
+    own = f" {decision.reason}" if decision.reason else ""
+    if decision.verdict is Verdict.ACCEPTED:
+        return f"Proposal accepted: {proposal.rule}{own}"
+    return f"Proposal changed ({proposal.text}).{own}"

@@ -6,6 +6,10 @@ from dataclasses import dataclass
 from statistics import median, quantiles
 
 
+NO_AIM = float("inf")
+"""For a figure that is told without an aim."""
+
+
 @dataclass(frozen=True)
 class Figure:
     """One claim: what was measured, against what, and the most it may be."""
@@ -26,13 +30,17 @@ def table(figures: list[Figure]) -> str:
     """Write the figures as a table."""
     rows = [("claim", "measured", "aim", "", "how")]
     for f in figures:
-        rows.append(
-            (f.claim, f"{f.measured:.1f} {f.unit}", f"<= {f.aim:g} {f.unit}", "met" if f.met else "MISSED", f.detail)
-        )
+        rows.append((f.claim, f"{f.measured:.1f} {f.unit}", *_verdict(f), f.detail))
     widths = [max(len(row[n]) for row in rows) for n in range(len(rows[0]) - 1)]
     return "\n".join(
         "  ".join([*(cell.ljust(w) for cell, w in zip(row, widths, strict=False)), row[-1]]) for row in rows
     )
+
+
+def _verdict(figure: Figure) -> tuple[str, str]:
+    if figure.aim == NO_AIM:
+        return "", ""
+    return f"<= {figure.aim:g} {figure.unit}", "met" if figure.met else "MISSED"
 
 
 @dataclass(frozen=True)

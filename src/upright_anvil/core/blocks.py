@@ -44,13 +44,21 @@ class Athlete:
     max_kg: Decimal | None = None
 
 
-def planned_bar(prescription: Prescription, exercise: Exercise, athlete: Athlete) -> Bar:
-    """Answer the outline of one planned set. The height comes from the load, else from reps and reserve. House rule."""
+def planned_bar(prescription: Prescription, exercise: Exercise, athlete: Athlete, label: str | None = None) -> Bar:
+    """Answer the outline of one planned set. The height comes from the load, else from reps and reserve. House rule.
+
+    ``label`` is `planned_label` where the caller has it already.
+    """
+    p = prescription
+    reps = p.target.high if isinstance(p.target, Reps) else None
+    return _bar(reps, p.amount, p.load, p.reserve, label or planned_label(p), exercise, athlete)
+
+
+def planned_label(prescription: Prescription) -> str:
+    """Say what one planned set is: ``8-10 reps each side with 20 kg``."""
     p = prescription
     amount = f"{p.target} reps" if isinstance(p.target, Reps) else str(p.target)
-    label = f"{amount}{' each side' if p.each_side else ''}{_with_load(p.load)}"
-    reps = p.target.high if isinstance(p.target, Reps) else None
-    return _bar(reps, p.amount, p.load, p.reserve, label, exercise, athlete)
+    return f"{amount}{' each side' if p.each_side else ''}{_with_load(p.load)}"
 
 
 def done_bar(row: PerformedSet, exercise: Exercise, athlete: Athlete) -> Bar:

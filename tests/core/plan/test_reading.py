@@ -1,3 +1,4 @@
+from dataclasses import replace
 from decimal import Decimal
 from unittest import TestCase
 
@@ -74,3 +75,6 @@ class DayTest(TestCase):
         self.assertEqual([d.day.name for d in days], ["Legs", "Press"])
         self.assertEqual([len(d.seconds) for d in days], [3, 3])
         self.assertEqual(days[1].seconds[2], 0)
+        paced = replace(SETTING, pace=1.3)
+        for day in read_phase(program().phases[0], paced):
+            self.assertEqual(day.seconds, tuple(day_estimate(day.day, week, paced) for week in range(3)))

@@ -40,10 +40,15 @@ class Inventory:
 
     implements: tuple[Implement, ...] = ()
     _racks: dict[ImplementKind, _Rack] = field(default_factory=dict, init=False, repr=False, compare=False)
+    _kinds: frozenset[ImplementKind] = field(default=frozenset(), init=False, repr=False, compare=False)
+
+    def __post_init__(self) -> None:
+        kinds = frozenset({ImplementKind.BODYWEIGHT, *(i.kind for i in self.implements)})
+        object.__setattr__(self, "_kinds", kinds)
 
     def has(self, kind: ImplementKind) -> bool:
         """Answer whether there is anything of this kind; body weight is always there."""
-        return kind is ImplementKind.BODYWEIGHT or any(i.kind is kind for i in self.implements)
+        return kind in self._kinds
 
     def first_of(self, kinds: Iterable[ImplementKind]) -> ImplementKind | None:
         """Answer the first of these kinds that the place has, in the exercise's own order of preference."""

@@ -1,19 +1,20 @@
 """A plan read out: each cell's prescription or why it cannot be read, its time, its set blocks, its cautions."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from decimal import Decimal
+from functools import lru_cache
 from typing import Literal
 
-from upright_anvil.core.blocks import Athlete, Bar, planned_bar
+from upright_anvil.core.blocks import Athlete, Bar, planned_bar, planned_label
 from upright_anvil.core.exercises import Exercise, unknown_exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Day, Line, Phase
 from upright_anvil.core.prescription.model import BodyweightLoad, Prescription
-from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, read_out
-from upright_anvil.core.timing.estimate import TimedLine, day_seconds, line_seconds
+from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts
+from upright_anvil.core.timing.estimate import TimedLine, day_seconds, line_seconds, transition_seconds
 
 
 @dataclass(frozen=True, slots=True)
@@ -57,12 +58,37 @@ class ReadCell:
     unreadable: Unreadable | None = None
 
 
+@dataclass(frozen=True, slots=True)
+class _Remembered:
+    """What a text always comes to, whoever it is for."""
+
+    prescription: Prescription
+    text: str
+    work: str
+    manner: str
+    label: str
+
+
+@lru_cache(maxsize=8192)
+def _remembered(text: str, unit: Unit) -> _Remembered:
+    prescription = read(text, unit)
+    work, manner = write_parts(prescription)
+    normal = f"{work}, {manner}" if manner else work
+    return _Remembered(prescription, normal, work, manner, planned_label(prescription))
+
+
+def forget_texts() -> None:
+    """Forget every text read so far; only a bench has a reason to."""
+    _remembered.cache_clear()
+    read.cache_clear()
+
+
 def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
     """Read one cell as the board shows it. Never raises: what cannot be read comes back as it was typed."""
     if not text:
         return ReadCell("empty", "")
     try:
-        line = read_out(text, setting.unit)
+        line = _remembered(text, setting.unit)
     except ShorthandError as error:
         return ReadCell("unreadable", text, unreadable=error.why)
     prescription = line.prescription
@@ -73,7 +99,7 @@ def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
         work=line.work,
         manner=line.manner,
         sets=prescription.sets,
-        bar=planned_bar(prescription, exercise, setting.athlete(exercise.id)),
+        bar=planned_bar(prescription, exercise, setting.athlete(exercise.id), line.label),
         seconds=line_seconds(timed),
         caution=load_caution(prescription, exercise, setting.inventory),
     )
@@ -121,7 +147,15 @@ def read_day(day: Day, weeks: int, setting: Setting) -> ReadDay:
     for line in day.lines:
         exercise = setting.exercise(line.exercise)
         lines.append(ReadLine(line, exercise, tuple(read_cell(c.text, exercise, setting) for c in line.cells)))
-    return ReadDay(day, tuple(lines), tuple(day_estimate(day, week, setting) for week in range(weeks)))
+    return ReadDay(day, tuple(lines), tuple(_week_seconds(lines, week, setting) for week in range(weeks)))
+
+
+def _week_seconds(lines: Sequence[ReadLine], week: int, setting: Setting) -> int:
+    """The day's estimate from cells that are read already: the same as `day_estimate`."""
+    working = [line for line in lines if line.cells[week].state == "read"]
+    total = sum(line.cells[week].seconds for line in working)
+    implements = [line.exercise.implement_at(setting.inventory) for line in working]
+    return round((total + transition_seconds(implements)) * setting.pace)
 
 
 def day_estimate(day: Day, week: int, setting: Setting) -> int:

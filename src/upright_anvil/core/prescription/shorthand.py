@@ -120,27 +120,6 @@ def read(text: str, unit: Unit = Unit.KG) -> Prescription:
     return _Reader(text, unit, explain=True).prescription()
 
 
-@dataclass(frozen=True, slots=True)
-class ReadOut:
-    """A line read and written again: its prescription, and the two halves of its normal form."""
-
-    prescription: Prescription
-    work: str
-    manner: str
-
-    @property
-    def text(self) -> str:
-        """The normal form."""
-        return f"{self.work}, {self.manner}" if self.manner else self.work
-
-
-@lru_cache(maxsize=8192)
-def read_out(text: str, unit: Unit = Unit.KG) -> ReadOut:
-    """Read one line and write its normal form, remembered by the text. Raises `ShorthandError` as `read` does."""
-    prescription = read(text, unit)
-    return ReadOut(prescription, *write_parts(prescription))
-
-
 class _Reader:
     """Walks one line from left to right, filling in the clauses it meets."""
 

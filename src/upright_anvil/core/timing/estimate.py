@@ -52,10 +52,14 @@ def line_seconds(line: TimedLine) -> int:
 def day_seconds(lines: Sequence[TimedLine], pace: float = 1.0) -> int:
     """Answer the seconds of a day's lines in order, transitions included, times the client's pace. House rule."""
     total = sum(line_seconds(line) for line in lines)
-    for before, after in pairwise(lines):
-        same = before.implement is after.implement
-        total += TRANSITION_SECONDS if same else TRANSITION_CHANGE_SECONDS
-    return round(total * pace)
+    return round((total + transition_seconds([line.implement for line in lines])) * pace)
+
+
+def transition_seconds(implements: Sequence[ImplementKind | None]) -> int:
+    """Answer the seconds between lines in order, from what each is loaded with. House rule."""
+    return sum(
+        TRANSITION_SECONDS if before is after else TRANSITION_CHANGE_SECONDS for before, after in pairwise(implements)
+    )
 
 
 def pace_factor(actual_and_estimated: Sequence[tuple[float, float]]) -> float:

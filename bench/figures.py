@@ -5,7 +5,6 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from statistics import median, quantiles
 
-
 NO_AIM = float("inf")
 """For a figure that is told without an aim."""
 

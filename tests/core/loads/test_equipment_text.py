@@ -54,6 +54,15 @@ class EquipmentTextTest(TestCase):
         self.assertIn("does not climb", read.problems[3].expected)
         self.assertEqual(len(read.inventory.achievable(ImplementKind.DUMBBELL)), 3)
 
+    def test_a_misspelt_word_is_not_taken_for_something_improvised(self) -> None:
+        for typed, meant in [
+            ("kettlebels 8 12", "kettlebells"),
+            ("dumbells 4-8 by 2", "dumbbells"),
+            ("barbel 20", "barbells"),
+        ]:
+            with self.subTest(typed=typed):
+                self.assertEqual(read_equipment(typed, Unit.KG).problems[0].expected, f"Did you mean '{meant}'?")
+
     def test_absurd_lines_are_refused_with_a_sentence(self) -> None:
         for text in [
             "dumbbells 1-1000 by 0.1",
@@ -64,11 +73,13 @@ class EquipmentTextTest(TestCase):
             "dumbbells 10 kg 20 lb",
             "bands green",
             "stack",
+            "rucksack 10 12",
+            "bands 6 12",
         ]:
             with self.subTest(text=text):
                 read = read_equipment(text, Unit.KG)
                 self.assertEqual(len(read.problems), 1)
-                self.assertTrue(read.problems[0].expected.endswith("."))
+                self.assertRegex(read.problems[0].expected, r"[.?]$")
 
     @given(st.text(max_size=120))
     def test_never_breaks_whatever_is_typed(self, text: str) -> None:

@@ -14,6 +14,7 @@ Numbers take the client's unit unless one is written (``dumbbells 10-50 lb by 5`
 pointed at and the others are kept.
 """
 
+import difflib
 import re
 from dataclasses import dataclass
 from decimal import Decimal
@@ -37,6 +38,7 @@ _KINDS = {
     "vest": ImplementKind.BODYWEIGHT,
     "belt": ImplementKind.BODYWEIGHT,
 }
+_WORDS = (*_KINDS, "bar", "barbell", "band")
 
 
 @dataclass(frozen=True, slots=True)
@@ -85,9 +87,13 @@ def _read_line(line: str, unit: Unit) -> Implement:
         return _read_barbell(rest, unit)
     if name in _KINDS:
         return FixedLoads(_KINDS[name], _read_loads(rest, unit))
+    meant = difflib.get_close_matches(name, _WORDS, 1, 0.8) if name not in _WORDS else []
+    if meant:
+        raise Refusal(f"Did you mean '{meant[0]}s'?")
     kind = ImplementKind.BAND if name == "band" else ImplementKind.IMPROVISED
-    labelled = _LABELLED.findall(rest if kind is ImplementKind.BAND else line)
-    if not labelled:
+    text = rest if kind is ImplementKind.BAND else line
+    labelled = _LABELLED.findall(text)
+    if not labelled or _LABELLED.sub("", text).strip(" ,:"):
         raise Refusal(f"Say what each weighs, for example '{name} {'green 8, black 15' if name == 'band' else '10'}'.")
     loads = tuple(_load(value, unit) for _, value in labelled)
     return FixedLoads(kind, loads, tuple(label.strip() for label, _ in labelled), estimated=True)

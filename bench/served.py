@@ -2,21 +2,15 @@
 
 import http.client
 import json
-import os
 import socket
-import subprocess
-import sys
 import tempfile
-import time
 from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
-from upright_anvil.api.studio import THE_TRAINER, local_now
-from upright_anvil.cli import open_database
-from upright_anvil.demo.scenario import fill
+from tools.app_process import AppProcess
 
 
 @dataclass(frozen=True)
@@ -45,31 +39,13 @@ class Served:
 def served() -> Iterator[Served]:
     """Serve the demo data on a free port."""
     with tempfile.TemporaryDirectory() as folder:
-        data = Path(folder) / "demo.sqlite3"
-        database = open_database(data)
-        fill(database, THE_TRAINER, local_now())
-        database.close()
-        with socket.socket() as free:
-            free.bind(("127.0.0.1", 0))
-            port = int(free.getsockname()[1])
-        command = [sys.executable, "-m", "upright_anvil.cli", "serve", "--data", str(data), "--port", str(port)]
-        process = subprocess.Popen(command, env={**os.environ, "PYTHONPATH": "src"}, stdout=subprocess.DEVNULL)
+        app = AppProcess(Path(folder) / "demo.sqlite3", demo=True)
+        app.start()
+        connection = http.client.HTTPConnection("127.0.0.1", app.port)
+        connection.connect()
+        connection.sock.setsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY, 1)
         try:
-            yield Served(data, _connected(port))
+            yield Served(app.data, connection)
         finally:
-            process.kill()
-            process.wait()
-
-
-def _connected(port: int) -> http.client.HTTPConnection:
-    for _ in range(200):
-        connection = http.client.HTTPConnection("127.0.0.1", port)
-        try:
-            connection.connect()
-        except OSError:
-            time.sleep(0.05)
-        else:
-            assert connection.sock
-            connection.sock.setsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY, 1)
-            return connection
-    raise AssertionError("the server did not come up")
+            connection.close()
+            app.kill()

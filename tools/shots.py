@@ -1,69 +1,27 @@
 """Take the pictures of docs/screenshots from the demo data."""
 
-import os
 import re
-import subprocess
 import sys
 import tempfile
-import time
-import urllib.request
-from collections.abc import Callable, Iterator
-from contextlib import contextmanager
+from collections.abc import Callable
 from pathlib import Path
 
 from playwright.sync_api import Browser, Page, sync_playwright
 
-ROOT = Path(__file__).parents[1]
+from tools.app_process import ROOT, AppProcess, launch_chromium
+
 SHOTS = ROOT / "docs" / "screenshots"
-PORT = 8399
-URL = f"http://127.0.0.1:{PORT}"
-FLAGS = [
-    "--no-sandbox",
-    "--disable-gpu",
-    "--disable-background-networking",
-    "--disable-component-update",
-    "--no-first-run",
-]
-
-
-@contextmanager
-def demo() -> Iterator[None]:
-    """Serve fresh demo data."""
-    with tempfile.TemporaryDirectory() as folder:
-        command = [
-            sys.executable,
-            "-m",
-            "upright_anvil.cli",
-            "serve",
-            "--demo",
-            "--data",
-            f"{folder}/d.sqlite3",
-            "--port",
-            str(PORT),
-        ]
-        process = subprocess.Popen(command, env={**os.environ, "PYTHONPATH": "src"}, stdout=subprocess.DEVNULL)
-        try:
-            for _ in range(600):
-                try:
-                    urllib.request.urlopen(f"{URL}/api/today", timeout=2).close()
-                    break
-                except OSError:
-                    time.sleep(0.1)
-            yield
-        finally:
-            process.kill()
-            process.wait()
 
 
 def today(page: Page) -> None:
     """Who comes today, what waits for a decision."""
-    page.goto(URL)
+    page.goto("/")
     page.get_by_role("heading", name=re.compile("today")).wait_for()
 
 
 def clients(page: Page) -> None:
     """All clients."""
-    page.goto(f"{URL}/clients")
+    page.goto("/clients")
     page.get_by_role("heading", name="Clients").wait_for()
 
 
@@ -134,11 +92,16 @@ PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] 
 )
 
 
-def take(browser: Browser, name: str, walk: Callable[[Page], None], size: tuple[int, int], dark: bool) -> None:
+def take(
+    browser: Browser, url: str, name: str, walk: Callable[[Page], None], size: tuple[int, int], dark: bool
+) -> None:
     """Walk to a view and take its picture."""
     width, height = size
     context = browser.new_context(
-        viewport={"width": width, "height": height}, color_scheme="dark" if dark else "light", reduced_motion="reduce"
+        base_url=url,
+        viewport={"width": width, "height": height},
+        color_scheme="dark" if dark else "light",
+        reduced_motion="reduce",
     )
     page = context.new_page()
     walk(page)
@@ -151,12 +114,17 @@ def main() -> None:
     """Take the pictures named as arguments, or all of them."""
     wanted = set(sys.argv[1:])
     SHOTS.mkdir(parents=True, exist_ok=True)
-    with demo(), sync_playwright() as playwright:
-        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=FLAGS)
-        for name, walk, size, dark in PICTURES:
-            if not wanted or name in wanted:
-                take(browser, name, walk, size, dark)
-        browser.close()
+    with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
+        app = AppProcess(Path(folder) / "demo.sqlite3", demo=True)
+        app.start()
+        browser = launch_chromium(playwright)
+        try:
+            for name, walk, size, dark in PICTURES:
+                if not wanted or name in wanted:
+                    take(browser, app.url, name, walk, size, dark)
+        finally:
+            browser.close()
+            app.kill()
 
 
 if __name__ == "__main__":

@@ -1,77 +1,21 @@
-"""The whole app in a process of its own, driven through headless Chromium."""
+"""The whole app driven through headless Chromium."""
 
-import os
-import signal
-import socket
-import subprocess
-import sys
 import tempfile
-import time
-import urllib.request
 from pathlib import Path
 from typing import ClassVar
 from unittest import TestCase
 
 from playwright.sync_api import Browser, Page, Playwright, expect, sync_playwright
+from tools.app_process import ROOT, AppProcess, launch_chromium
 
 from tests.demo.filled import demo_copy
 
-ROOT = Path(__file__).parents[2]
 AXE = ROOT / "web/node_modules/axe-core/axe.min.js"
 DESK = (1280, 800)
 TABLET = (820, 1180)
 PHONE = (390, 844)
-FLAGS = [
-    "--no-sandbox",
-    "--disable-gpu",
-    "--disable-background-networking",
-    "--disable-component-update",
-    "--no-first-run",
-]
 
-expect.set_options(timeout=10_000)
-
-
-class Server:
-    """The app on a port of its own; it can be killed and come back with the same data."""
-
-    def __init__(self, data: Path) -> None:
-        self.data = data
-        with socket.socket() as free:
-            free.bind(("127.0.0.1", 0))
-            self.port = int(free.getsockname()[1])
-        self.url = f"http://127.0.0.1:{self.port}"
-        self.process: subprocess.Popen[bytes] | None = None
-
-    def start(self) -> None:
-        """Start and wait until it answers."""
-        command = [
-            sys.executable,
-            "-m",
-            "upright_anvil.cli",
-            "serve",
-            "--data",
-            str(self.data),
-            "--port",
-            str(self.port),
-        ]
-        env = {**os.environ, "PYTHONPATH": f"{ROOT / 'src'}:{ROOT}"}
-        self.process = subprocess.Popen(command, env=env, stdout=subprocess.DEVNULL)
-        for _ in range(200):
-            try:
-                urllib.request.urlopen(f"{self.url}/api/today", timeout=2).close()
-            except OSError:
-                time.sleep(0.05)
-            else:
-                return
-        raise AssertionError("the server did not come up")
-
-    def kill(self) -> None:
-        """End it without a warning, as a power cut would."""
-        if self.process:
-            self.process.send_signal(signal.SIGKILL)
-            self.process.wait()
-            self.process = None
+expect.set_options(timeout=20_000)
 
 
 class JourneyTest(TestCase):
@@ -84,13 +28,13 @@ class JourneyTest(TestCase):
     def setUpClass(cls) -> None:
         cls.playwright = sync_playwright().start()
         cls.addClassCleanup(cls.playwright.stop)
-        cls.browser = cls.playwright.chromium.launch(executable_path="/usr/bin/chromium", args=FLAGS)
+        cls.browser = launch_chromium(cls.playwright)
         cls.addClassCleanup(cls.browser.close)
 
     def setUp(self) -> None:
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
-        self.server = Server(demo_copy(Path(folder.name)))
+        self.server = AppProcess(demo_copy(Path(folder.name)))
         self.addCleanup(self.server.kill)
         self.server.start()
 

@@ -66,6 +66,7 @@ export function CellEditor({
         maxLength={200}
         onChange={(event) => setText(event.target.value)}
         onKeyDown={keys}
+        onFocus={(event) => event.currentTarget.setSelectionRange(text.length, text.length)}
         onBlur={() => !left && keep({ far: false, move: [0, 0] })}
         className="w-full border-2 border-focus bg-raised px-1.5 py-1.5 font-medium outline-none"
       />

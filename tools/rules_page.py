@@ -51,7 +51,12 @@ def _module(name: str) -> list[str]:
     module = importlib.import_module(f"upright_anvil.core.{name}")
     parts = [f"### `core/{name.replace('.', '/')}`\n", f"{inspect.getdoc(module)}\n"]
     for each, value in vars(module).items():
-        if inspect.isfunction(value) and value.__module__ == module.__name__ and not each.startswith("_"):
+        if (
+            callable(value)
+            and not inspect.isclass(value)
+            and getattr(value, "__module__", "") == module.__name__
+            and not each.startswith("_")
+        ):
             parts.append(f"- **{each}**: {' '.join((inspect.getdoc(value) or '').split())}")
     return [*parts, ""]
 

@@ -1,6 +1,7 @@
 from datetime import timedelta
 
 from tests.support import NOW, TODAY, StudioTest, monday_of
+from upright_anvil.core.loads.load import Load
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.board import BoardView, open_board, start_program
 from upright_anvil.store.not_found import NotFoundError
@@ -51,6 +52,15 @@ class BoardTest(StudioTest):
         bar = cells[1].plan.bar
         assert bar
         self.assertAlmostEqual(bar.height, 60 / 78, delta=0.02)
+
+    def test_the_maximum_is_the_best_of_all_sessions(self) -> None:
+        board = self.client_with_program(SQUAT)
+        for week, load in [(1, "60"), (2, "70"), (3, "65")]:
+            self.log(self.session(board, week), 1, 8, load=Load.of(load))
+        bar = self.open(board).phases[0].days[0].lines[0].cells[3].plan.bar
+        assert bar
+        # 70 kg with R = 10 is a maximum of 93.3 kg.
+        self.assertAlmostEqual(bar.height, 60 / 93.3, delta=0.002)
 
     def test_a_started_session_is_marked_until_it_is_finished(self) -> None:
         board = self.client_with_program(SQUAT)

@@ -1,16 +1,14 @@
 """The program board: opening it, starting a program."""
 
-from collections import defaultdict
 from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 
 from upright_anvil.core.blocks import Bar, done_bar
-from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Day, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.reading import ReadCell, ReadDay, Setting, read_phase
 from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.done import Done, all_rows, done_by_line
 from upright_anvil.flows.ids import fresh_id, session_id
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger, programs
@@ -120,9 +118,8 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     who = client(scope, row.client_id)
     program = revision.program
     kept = ledger.sets_of_exercises(scope, who.id, {line.exercise for line in _lines(program)})
-    done = done_sets(k.row for k in kept)
-    by_session = done_by_cell(kept)
-    setting = client_setting(scope, who.id, done)
+    done = done_by_line(kept)
+    setting = client_setting(scope, who.id, all_rows(done))
     sessions = {s.id: s for s in ledger.sessions_of_client(scope, who.id) if s.program_id == row.id}
     return BoardView(
         program_id=row.id,
@@ -134,7 +131,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
         name=program.name,
         start=program.start,
         revision=_revision(revision),
-        phases=tuple(_phase(row, program, phase, setting, by_session, sessions, today) for phase in program.phases),
+        phases=tuple(_phase(row, program, phase, setting, done, sessions, today) for phase in program.phases),
     )
 
 
@@ -172,18 +169,6 @@ def fresh_program(name: str, monday: date, days_a_week: int, weeks: int) -> Prog
     return Program(name=name, start=monday, phases=(phase,))
 
 
-CellKey = tuple[str, str]
-"""A session and a line."""
-
-
-def done_by_cell(kept: list[ledger.KeptSet]) -> dict[CellKey, tuple[PerformedSet, ...]]:
-    """Answer the standing done sets of each session and line."""
-    rows: dict[CellKey, list[PerformedSet]] = defaultdict(list)
-    for k in kept:
-        rows[k.session_id, k.row.slot.line].append(k.row)
-    return {key: done_sets(cell) for key, cell in rows.items()}
-
-
 def _lines(program: Program) -> list[Line]:
     return [line for phase in program.phases for day in phase.days for line in day.lines]
 
@@ -198,7 +183,7 @@ def _phase(
     program: Program,
     phase: Phase,
     setting: Setting,
-    done: dict[CellKey, tuple[PerformedSet, ...]],
+    done: Done,
     sessions: dict[str, SessionRow],
     today: date,
 ) -> PhaseView:
@@ -218,7 +203,7 @@ def _day(
     read: ReadDay,
     ids: tuple[str, ...],
     setting: Setting,
-    done: dict[CellKey, tuple[PerformedSet, ...]],
+    done: Done,
     sessions: dict[str, SessionRow],
 ) -> DayView:
     lines = []

@@ -15,6 +15,7 @@ from upright_anvil.core.plan.document import Line
 from upright_anvil.core.plan.reading import Setting, day_estimate, load_caution, prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.training_session import FoundSession, find
 from upright_anvil.store import ledger
@@ -116,7 +117,7 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str) -> Floo
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     today = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
     before = [k for k in kept if k.session_id != found.id]
-    setting = client_setting(scope, who.id, done_sets(k.row for k in kept))
+    setting = client_setting(scope, who.id, all_rows(done_by_line(kept)))
     notes = ledger.notes_of_session(scope, found.id)
     standing = standing_rows(today)
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}

@@ -12,6 +12,7 @@ from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.reading import Setting, prescription_or_none
 from upright_anvil.core.prescription.model import moved_kg
 from upright_anvil.core.strength.estimate import estimates_by_formula
+from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.flows.setting import client_setting, set_estimate
 from upright_anvil.store import ledger
@@ -92,7 +93,7 @@ def client_progress(scope: Scope, client_id: str, exercise_id: str | None) -> Pr
     )
     chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
     kept = ledger.sets_of_exercises(scope, client_id, [chosen]) if chosen else []
-    setting = client_setting(scope, client_id, done_sets(k.row for k in kept))
+    setting = client_setting(scope, client_id, all_rows(done_by_line(kept)))
     exercise = setting.exercise(chosen) if chosen else None
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, client_id)}
     by_session: dict[str, list[PerformedSet]] = {}

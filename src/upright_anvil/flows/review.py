@@ -1,13 +1,11 @@
 """After the session: what was done against the plan, a proposal for each line, and the decisions taken."""
 
-from collections import defaultdict
 from dataclasses import dataclass
 from datetime import date, datetime
 from enum import StrEnum
 
 from upright_anvil.core.blocks import Block, done_bar, planned_bar
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Line, Program, WeekKind
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
@@ -18,6 +16,7 @@ from upright_anvil.core.progression.double_progression import ID as DOUBLE_PROGR
 from upright_anvil.core.progression.model import Exposure, Proposal, Situation
 from upright_anvil.core.progression.registry import policy
 from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.training_session import FoundSession, find_started
 from upright_anvil.store import ledger, programs
@@ -94,14 +93,14 @@ def review_session(scope: Scope, sid: str) -> ReviewView:
     who = client(scope, row.client_id)
     exercises = {line.exercise for line in found.day.lines}
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
-    setting = client_setting(scope, who.id, done_sets(k.row for k in kept))
+    done = done_by_line(kept)
+    setting = client_setting(scope, who.id, all_rows(done))
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
     taken = {d.line: d for d in ledger.decisions_of_sessions(scope, [sid])}
     now = programs.current(scope, found.program.id)
-    by_line = _rows_by_line(kept)
     lines = []
     for line in found.day.lines:
-        rows = by_line.get(line.id, {})
+        rows = {session: sets for (session, of), sets in done.items() if of == line.id}
         if line.cells[found.week].text or sid in rows:
             exposures = _exposures(rows, dates, dates[sid], setting)
             lines.append(_line(found, line, exposures, rows.get(sid, ()), setting, now.program, taken.get(line.id)))
@@ -133,13 +132,6 @@ def _started(found: FoundSession) -> SessionRow:
 
 
 RowsBySession = dict[str, tuple[PerformedSet, ...]]
-
-
-def _rows_by_line(kept: list[ledger.KeptSet]) -> dict[str, RowsBySession]:
-    gathered: dict[str, dict[str, list[PerformedSet]]] = defaultdict(lambda: defaultdict(list))
-    for k in kept:
-        gathered[k.row.slot.line][k.session_id].append(k.row)
-    return {line: {sid: done_sets(rows) for sid, rows in per.items()} for line, per in gathered.items()}
 
 
 def _exposures(rows: RowsBySession, dates: dict[str, date], until: date, setting: Setting) -> tuple[Exposure, ...]:

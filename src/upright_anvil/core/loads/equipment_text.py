@@ -18,6 +18,7 @@ import difflib
 import re
 from dataclasses import dataclass
 from decimal import Decimal
+from functools import lru_cache
 
 from upright_anvil.core.loads.implements import Barbell, FixedLoads, Implement, ImplementKind, Plates, plate_sums
 from upright_anvil.core.loads.inventory import Inventory
@@ -58,8 +59,9 @@ class ReadEquipment:
     problems: tuple[EquipmentProblem, ...]
 
 
+@lru_cache(maxsize=128)
 def read_equipment(text: str, unit: Unit) -> ReadEquipment:
-    """Read an equipment list; ``unit`` holds for numbers that name none. House rule."""
+    """Read an equipment list; ``unit`` holds for numbers that name none. Remembered by its text. House rule."""
     implements: list[Implement] = []
     problems: list[EquipmentProblem] = []
     for number, line in enumerate(text.splitlines(), start=1):

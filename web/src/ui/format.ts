@@ -5,7 +5,6 @@ const dayMonth = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "shor
 const weekdayLong = new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" });
 
 export const weekdays = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
-export const weekdaysLong = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
 
 const asDate = (iso: string) => new Date(iso.length === 10 ? `${iso}T12:00:00` : iso);
 

@@ -18,6 +18,7 @@ from upright_anvil.flows import logging, saving
 from upright_anvil.flows.board import BoardView, start_program
 from upright_anvil.flows.clients import ClientFacts, add_client
 from upright_anvil.flows.ids import fresh_id, session_id
+from upright_anvil.flows.places import PlaceFacts
 from upright_anvil.store.database import Database
 
 NOW = datetime(2026, 3, 4, 17, 0, tzinfo=UTC)
@@ -45,14 +46,15 @@ def facts(name: str = "Ottoline Fisk", unit: Unit = Unit.KG, **more: object) -> 
         "name": name,
         "unit": unit,
         "goal": "Strong for the harvest",
-        "about": "",
         "minutes": 60,
         "days_a_week": 3,
-        "body_weight": Load.of(70),
-        "place_name": "Depot",
-        "equipment": EQUIPMENT,
     }
     return ClientFacts(**(fields | more))  # type: ignore[arg-type]
+
+
+def depot(equipment: str = EQUIPMENT, unit: Unit = Unit.KG, name: str = "Depot") -> PlaceFacts:
+    """A small place."""
+    return PlaceFacts(name, unit, equipment)
 
 
 class StudioTest(TestCase):
@@ -70,7 +72,10 @@ class StudioTest(TestCase):
     def client_with_program(self, *lines: tuple[str, str], **more: object) -> BoardView:
         """Add a client and a four-week program whose first day has these (exercise, shorthand) lines."""
         with self.studio.writing() as scope:
-            who = add_client(scope, facts(**more), NOW)  # type: ignore[arg-type]
+            equipment = str(more.pop("equipment", EQUIPMENT))
+            weight = more.pop("body_weight", Load.of(70))
+            asked = facts(**more)  # type: ignore[arg-type]
+            who = add_client(scope, asked, NOW, depot(equipment, asked.unit), weight)  # type: ignore[arg-type]
             board = start_program(scope, who.id, "Strength", NOW, TODAY)
             if not lines:
                 return board
@@ -116,4 +121,4 @@ def monday_of(day: date) -> date:
     return day - timedelta(days=day.weekday())
 
 
-__all__ = ["NOW", "THE_TRAINER", "TODAY", "StudioTest", "copy_of", "facts", "monday_of"]
+__all__ = ["NOW", "THE_TRAINER", "TODAY", "StudioTest", "copy_of", "depot", "facts", "monday_of"]

@@ -10,10 +10,19 @@ from starlette.exceptions import HTTPException
 from upright_anvil import __version__
 from upright_anvil.api import problems
 from upright_anvil.api.body_limit import BodyLimit
-from upright_anvil.api.routes import clients, library, programs, sessions, today
+from upright_anvil.api.routes import clients, health, library, places, programs, sessions, testing, today
 from upright_anvil.api.studio import Studio
 
-ROUTERS = (sessions.router, programs.router, today.router, clients.router, library.router)
+ROUTERS = (
+    sessions.router,
+    programs.router,
+    today.router,
+    clients.router,
+    places.router,
+    health.router,
+    library.router,
+    testing.router,
+)
 """In the order they are tried: what the floor asks comes first."""
 
 

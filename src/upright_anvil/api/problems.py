@@ -14,6 +14,7 @@ from upright_anvil.core.prescription.shorthand import ShorthandError
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.deciding import CellMovedError
 from upright_anvil.flows.saving import StaleSaveError
+from upright_anvil.flows.testing import DoubtError
 from upright_anvil.store.not_found import NotFoundError
 
 SENTENCES = {
@@ -35,6 +36,10 @@ def problem(status: HTTPStatus, detail: str, **more: object) -> JSONResponse:
 
 def install(app: FastAPI) -> None:
     """Turn exceptions of flows and core into problem documents, in this one place."""
+
+    @app.exception_handler(DoubtError)
+    async def _doubtful(_: Request, error: DoubtError) -> JSONResponse:
+        return problem(HTTPStatus.CONFLICT, str(error), doubt=True)
 
     @app.exception_handler(Refusal)
     async def _refused(_: Request, error: Refusal) -> JSONResponse:

@@ -60,3 +60,12 @@ PACE_SESSIONS: Final = 10
 
 PACE_NEEDS: Final = 3
 """Sessions needed before the pace factor leaves 1.0. House rule."""
+
+CARRY_OVER_CAUTION: Final = Decimal("0.10")
+"""Share held back when a load is carried over to an exercise the client has not done. House rule."""
+
+SCREEN_REPEAT_DAYS: Final = 365
+"""Days after which a health screen is asked again; a clearance counts as long (Riebe et al., MSSE 2015;47:2473)."""
+
+SURE_ERRORS: Final = 2.77
+"""Typical errors a change must exceed to be beyond chance at 95 %: 1.96 x sqrt 2 (Hopkins 2000, Sports Med 30:1)."""

@@ -4,13 +4,16 @@ from dataclasses import dataclass
 from decimal import Decimal
 from enum import StrEnum
 
+from upright_anvil.core.body.joints import Joint, JointLoad, Stress
+from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
+from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 
 
 class Pattern(StrEnum):
-    """Movement patterns (rules, volume and balance)."""
+    """Movement patterns (rules, volume and balance), and two for what belongs to none of them."""
 
     SQUAT = "squat"
     HINGE = "hinge"
@@ -24,32 +27,83 @@ class Pattern(StrEnum):
     ROTATION = "rotation"
     LOCOMOTION = "locomotion"
     BALANCE = "balance"
+    SINGLE_JOINT = "single joint"
+    MOBILITY = "mobility"
+
+
+class Kind(StrEnum):
+    """What sort of exercise it is: counted, held, jumped, carried, thrown, or there to get ready or wind down."""
+
+    LIFT = "lift"
+    HOLD = "hold"
+    JUMP = "jump"
+    CARRY = "carry"
+    THROW = "throw"
+    BALANCE = "balance"
+    CARDIO = "cardio"
+    MOBILITY = "mobility"
+    WARM_UP = "warm-up"
+    STRETCH = "stretch"
+
+
+@dataclass(frozen=True, slots=True)
+class CueSet:
+    """Cues of one school: ``spare knee`` for a joint that complains, ``bias glutes`` for one muscle's sake."""
+
+    school: str
+    cues: tuple[str, ...]
 
 
 @dataclass(frozen=True, slots=True)
 class Exercise:
     """What the rules need of an exercise.
 
-    ``implements`` are in order of preference; ``bodyweight_share`` is the share of body weight moved (0 to 1);
-    ``rep_seconds`` holds where a line has no tempo; ``one_sided`` moves are prescribed each side.
+    ``implements`` are in order of preference; ``needs`` are things the place must have; ``bodyweight_share`` is the
+    share of body weight moved (0 to 1); ``rep_seconds`` holds where a line has no tempo; ``one_sided`` moves are
+    prescribed each side. ``family`` and ``strength`` say how heavy it is lifted beside its kin: with each implement,
+    the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
+    ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung.
     """
 
     id: str
     name: str
     pattern: Pattern
-    movers: tuple[str, ...]
-    helpers: tuple[str, ...] = ()
+    movers: tuple[Muscle, ...]
+    helpers: tuple[Muscle, ...] = ()
     implements: tuple[ImplementKind, ...] = (ImplementKind.BODYWEIGHT,)
     bodyweight_share: Decimal = Decimal(0)
     rep_seconds: int = DEFAULT_REP_SECONDS
     one_sided: bool = False
     cues: tuple[str, ...] = ()
+    kind: Kind = Kind.LIFT
+    needs: tuple[Feature, ...] = ()
+    stable: bool = True
+    joints: tuple[JointLoad, ...] = ()
+    family: str = ""
+    strength: tuple[tuple[ImplementKind, Decimal], ...] = ()
+    cue_sets: tuple[CueSet, ...] = ()
+    faults: tuple[str, ...] = ()
+    ladder: str = ""
+    after: str = ""
     own: bool = False
+    edited: bool = False
     removed: bool = False
 
     def implement_at(self, place: Inventory) -> ImplementKind | None:
         """Answer what this exercise is loaded with at a place: the first of its implements found there."""
         return place.first_of(self.implements)
+
+    def possible_at(self, place: Inventory) -> bool:
+        """Answer whether the place has something to load it with and all that it needs."""
+        return self.implement_at(place) is not None and not self.missing_at(place)
+
+    def missing_at(self, place: Inventory) -> tuple[Feature, ...]:
+        """Answer the needed things the place does not have."""
+        return tuple(need for need in self.needs if not place.offers(need))
+
+    def stress_on(self, joint: Joint) -> Stress | None:
+        """Answer how much it asks of a joint; None where it leaves the joint alone."""
+        return next((load.stress for load in self.joints if load.joint is joint), None)
 
 
 def unknown_exercise(exercise_id: str) -> Exercise:

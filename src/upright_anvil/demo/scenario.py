@@ -20,10 +20,12 @@ from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.prescription.model import BodyweightLoad, Prescription, Seconds, moved_kg
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.strength.estimate import house_factor
-from upright_anvil.demo.people import PEOPLE, Lift, Person
+from upright_anvil.demo.meeting import meet
+from upright_anvil.demo.people import PEOPLE
+from upright_anvil.demo.person import Lift, Person
 from upright_anvil.flows import deciding, logging, review, saving
 from upright_anvil.flows.board import start_program
-from upright_anvil.flows.clients import add_client, client_list
+from upright_anvil.flows.clients import client_list
 from upright_anvil.flows.deciding import Decision
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.library import all_exercises
@@ -42,10 +44,13 @@ def fill(database: Database, trainer_id: str, now: datetime) -> None:
     with database.reading(trainer_id) as scope:
         if client_list(scope):
             return
+    ids = meet(database, trainer_id, now)
     for number, person in enumerate(PEOPLE):
+        if not person.days:
+            continue
         chance = Random(SEED + number)  # noqa: S311 - made-up data, the same every time
         story = _Story(database, trainer_id, now, person, chance)
-        story.tell()
+        story.tell(ids[person.facts.name])
 
 
 class _Story:
@@ -57,12 +62,11 @@ class _Story:
         self.lifts = {lift.exercise: lift for _, lifts in person.days for lift in lifts}
         self.made = 0
 
-    def tell(self) -> None:
-        """Set the client up, then live through the weeks."""
+    def tell(self, client_id: str) -> None:
+        """Write the first program, then live through the weeks."""
         with self.database.writing(self.trainer_id) as scope:
-            who = add_client(scope, self.person.facts, self._at(self.start))
-            board = start_program(scope, who.id, self.person.program, self._at(self.start), self.start)
-            self.program_id, self.body = board.program_id, self.person.facts.body_weight
+            board = start_program(scope, client_id, self.person.program, self._at(self.start), self.start)
+            self.program_id, self.body = board.program_id, self.person.body_weight
             self._save(scope, self._first_phase(), "First phase written", self.start)
             self._save(scope, self._easing(scope), "Week 4 eases off: a set less", self.start)
         past = list(self._past_sessions())

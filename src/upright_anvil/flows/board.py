@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 
 from upright_anvil.core.blocks import Bar, done_bar
+from upright_anvil.core.health.cautions import Caution
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Day, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.reading import ReadCell, ReadDay, Setting, read_phase
@@ -45,6 +46,7 @@ class LineView:
     exercise_id: str
     exercise: str
     removed: bool
+    joints: tuple[Caution, ...]
     cells: tuple[CellView, ...]
 
 
@@ -119,7 +121,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     program = revision.program
     kept = ledger.sets_of_exercises(scope, who.id, {line.exercise for line in _lines(program)})
     done = done_by_line(kept)
-    setting = client_setting(scope, who.id, all_rows(done))
+    setting = client_setting(scope, who.id, all_rows(done), today)
     sessions = {s.id: s for s in ledger.sessions_of_client(scope, who.id) if s.program_id == row.id}
     return BoardView(
         program_id=row.id,
@@ -216,7 +218,8 @@ def _day(
             )
             for cell, sid in zip(line.cells, ids, strict=True)
         )
-        lines.append(LineView(line.line.id, line.exercise.id, line.exercise.name, line.exercise.removed, cells))
+        of = line.exercise
+        lines.append(LineView(line.line.id, of.id, of.name, of.removed, line.joints, cells))
     rows = (sessions.get(sid) for sid in ids)
     started = tuple(StartedSession(row.id, row.finished_at is not None) if row else None for row in rows)
     return DayView(read.day.id, read.day.name, read.day.weekday, read.seconds, started, tuple(lines))

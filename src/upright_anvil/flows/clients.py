@@ -1,149 +1,241 @@
-"""Clients and the place they train in."""
+"""The client file: who the client is, and all that hangs on it."""
 
-from dataclasses import dataclass
-from datetime import datetime
-from itertools import pairwise
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from datetime import date, datetime
+from enum import StrEnum
 
-from upright_anvil.core.constants import STEP_CAP
-from upright_anvil.core.loads.equipment_text import EquipmentProblem, read_equipment
-from upright_anvil.core.loads.implements import Achievable, ImplementKind
-from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.testing.results import Result
+from upright_anvil.flows.health import HealthView, health_view
 from upright_anvil.flows.ids import fresh_id
+from upright_anvil.flows.places import PlaceFacts, PlaceView, add_place, place_view
+from upright_anvil.flows.test_dues import DueBattery, due_batteries
 from upright_anvil.store import clients as store
-from upright_anvil.store import programs
+from upright_anvil.store import places, programs, testing
 from upright_anvil.store.database import Scope
-from upright_anvil.store.tables import ClientRow, PlaceRow
+from upright_anvil.store.tables import ClientRow
+
+OLDEST = 110
+"""Years; an earlier birth is a slip of the keyboard. House rule."""
+
+OF_AGE = 18
+"""Years below which a parent or guardian has a say. House rule: local law may differ."""
+
+WEIGHTS_SHOWN = 24
+
+
+class Aim(StrEnum):
+    """What a goal comes down to; the client's own words stand beside it."""
+
+    SIZE = "muscle size"
+    STRENGTH = "maximal strength"
+    FITNESS = "general fitness"
+    BODY_WEIGHT = "body weight"
+    EVENT = "sport or trip with a date"
+    JOINT = "strong around a joint"
+    POSTURE = "posture"
+    LAGGING = "lagging muscles"
+    EVERYDAY = "everyday strength"
+    ENJOYMENT = "enjoyment"
+    NOT_SAID = ""
+
+
+class TrainingAge(StrEnum):
+    """How long the client has trained."""
+
+    SEDENTARY = "not active so far"
+    NEW = "less than six months"
+    RETURNING = "coming back after a break"
+    SOME = "six months to two years"
+    EXPERIENCED = "more than two years"
+    NOT_SAID = ""
 
 
 @dataclass(frozen=True, slots=True)
 class ClientFacts:
-    """What the trainer enters of a client and the one place."""
+    """What the trainer enters of a client; only the name is needed. ``weekdays`` are fixed days, Monday = 0."""
 
     name: str
-    unit: Unit
+    unit: Unit = Unit.KG
+    aim: Aim = Aim.NOT_SAID
+    goal: str = ""
+    second_aim: Aim = Aim.NOT_SAID
+    second_goal: str = ""
+    about: str = ""
+    minutes: int = 60
+    days_a_week: int = 3
+    weekdays: tuple[int, ...] = ()
+    training_age: TrainingAge = TrainingAge.NOT_SAID
+    birth_year: int | None = None
+    contact: str = ""
+    emergency_contact: str = ""
+    consent_on: date | None = None
+    cycle_reports: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class ClientEntry:
+    """A client on the list."""
+
+    id: str
+    name: str
     goal: str
-    about: str
     minutes: int
     days_a_week: int
-    body_weight: Load | None
-    place_name: str
-    equipment: str
+    unit: Unit
+    place: str
+    program_id: str | None
 
 
 @dataclass(frozen=True, slots=True)
-class LoadsOfKind:
-    """What can be lifted of one kind, lightest first; ``gaps`` marks the loads that come after a step over the cap."""
+class Weighed:
+    """A body weight of a day."""
 
-    kind: ImplementKind
-    loads: tuple[Achievable, ...]
-    gaps: tuple[bool, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class EquipmentView:
-    """An equipment text read out."""
-
-    kinds: tuple[LoadsOfKind, ...]
-    problems: tuple[EquipmentProblem, ...]
+    on: date
+    load: Load
+    source: str
 
 
 @dataclass(frozen=True, slots=True)
 class ClientView:
-    """A client as the file shows it."""
+    """A client as the file shows it. ``hints`` are calm reminders about what was entered."""
 
     id: str
     facts: ClientFacts
-    equipment: EquipmentView
+    age: int | None
+    hints: tuple[str, ...]
+    places: tuple[PlaceView, ...]
+    health: HealthView
+    body_weights: tuple[Weighed, ...]
+    due: tuple[DueBattery, ...]
     program_id: str | None
 
 
-def client_list(scope: Scope) -> tuple[ClientView, ...]:
+def client_list(scope: Scope) -> tuple[ClientEntry, ...]:
     """Answer all clients by name."""
-    return tuple(_view(scope, row) for row in store.all_clients(scope))
-
-
-def client_file(scope: Scope, client_id: str) -> ClientView:
-    """Answer one client. Raises `NotFoundError`."""
-    return _view(scope, store.client(scope, client_id))
-
-
-def add_client(scope: Scope, facts: ClientFacts, now: datetime) -> ClientView:
-    """Add a client and the place."""
-    place = PlaceRow(
-        id=fresh_id(),
-        trainer_id=scope.trainer_id,
-        name=facts.place_name,
-        unit=facts.unit.value,
-        equipment=facts.equipment,
+    usual, latest = places.usual_places(scope), programs.programs_by_client(scope)
+    return tuple(
+        ClientEntry(
+            row.id,
+            row.name,
+            row.goal or row.aim,
+            row.minutes,
+            row.days_a_week,
+            Unit(row.unit),
+            usual.get(row.id, ""),
+            latest.get(row.id),
+        )
+        for row in store.all_clients(scope)
     )
-    scope.db.add(place)
-    scope.db.flush()
-    row = ClientRow(id=fresh_id(), trainer_id=scope.trainer_id, place_id=place.id, created_at=now, **_columns(facts))
+
+
+def client_file(scope: Scope, client_id: str, today: date) -> ClientView:
+    """Answer one client. Raises `NotFoundError`."""
+    row = store.client(scope, client_id)
+    facts = facts_of(row)
+    program = programs.program_of_client(scope, row.id)
+    return ClientView(
+        id=row.id,
+        facts=facts,
+        age=today.year - facts.birth_year if facts.birth_year else None,
+        hints=_hints(facts, today),
+        places=tuple(place_view(scope, place) for place in places.places_of_client(scope, row.id)),
+        health=health_view(scope, row.id, today),
+        body_weights=_weights(scope, row.id),
+        due=due_batteries(scope, row.id, today),
+        program_id=program.id if program else None,
+    )
+
+
+def add_client(
+    scope: Scope,
+    facts: ClientFacts,
+    now: datetime,
+    place: PlaceFacts | None = None,
+    body_weight: Load | None = None,
+) -> ClientView:
+    """Add a client, at a new place where one is given, else at the place most clients share.
+
+    Raises `Refusal` for a birth year that cannot be.
+    """
+    _check(facts, now.date())
+    row = ClientRow(id=fresh_id(), trainer_id=scope.trainer_id, created_at=now, **_columns(facts))
     scope.db.add(row)
     scope.db.flush()
-    return _view(scope, row)
+    place_id = add_place(scope, place).id if place else places.most_shared(scope)
+    if place_id:
+        places.set_places(scope, row.id, [place_id])
+    if body_weight:
+        weighed = Result(fresh_id(), testing.BODY_WEIGHT, now.date(), load=body_weight, at=now)
+        testing.add_result(scope, row.id, weighed, now)
+    return client_file(scope, row.id, now.date())
 
 
-def change_client(scope: Scope, client_id: str, facts: ClientFacts) -> ClientView:
-    """Change a client and the place. Raises `NotFoundError`."""
+def change_client(scope: Scope, client_id: str, changes: Mapping[str, object], today: date) -> ClientView:
+    """Change some facts of a client and leave the others. Raises `NotFoundError`, `Refusal`."""
     row = store.client(scope, client_id)
+    facts = replace(facts_of(row), **changes)  # type: ignore[arg-type]
+    _check(facts, today)
     for name, value in _columns(facts).items():
         setattr(row, name, value)
-    place = store.place(scope, row.place_id)
-    place.name, place.unit, place.equipment = facts.place_name, facts.unit.value, facts.equipment
     scope.db.flush()
-    return _view(scope, row)
+    return client_file(scope, client_id, today)
 
 
-def equipment_view(text: str, unit: Unit) -> EquipmentView:
-    """Read an equipment text out: every kind's loads, the big gaps, and the lines that cannot be read."""
-    found = read_equipment(text, unit)
-    kinds = (kind for kind in ImplementKind if found.inventory.achievable(kind))
-    return EquipmentView(tuple(_loads(found.inventory, kind) for kind in kinds), found.problems)
-
-
-def inventory_of(scope: Scope, client: ClientRow) -> Inventory:
-    """Answer what can be lifted where the client trains."""
-    place = store.place(scope, client.place_id)
-    return read_equipment(place.equipment, Unit(place.unit)).inventory
-
-
-def _loads(inventory: Inventory, kind: ImplementKind) -> LoadsOfKind:
-    loads = inventory.achievable(kind)
-    gaps = (False, *(before.load.step_to(after.load) > STEP_CAP for before, after in pairwise(loads)))
-    return LoadsOfKind(kind, loads, gaps)
-
-
-def _columns(facts: ClientFacts) -> dict[str, object]:
-    return {
-        "name": facts.name,
-        "unit": facts.unit.value,
-        "goal": facts.goal,
-        "about": facts.about,
-        "minutes": facts.minutes,
-        "days_a_week": facts.days_a_week,
-        "body_weight": str(facts.body_weight) if facts.body_weight else None,
-    }
-
-
-def body_weight(row: ClientRow) -> Load | None:
-    """Answer the client's body weight as it was entered."""
-    return Load.of(*row.body_weight.split(" ")) if row.body_weight else None
-
-
-def _view(scope: Scope, row: ClientRow) -> ClientView:
-    place = store.place(scope, row.place_id)
-    facts = ClientFacts(
+def facts_of(row: ClientRow) -> ClientFacts:
+    """Read a client's row."""
+    return ClientFacts(
         name=row.name,
         unit=Unit(row.unit),
+        aim=Aim(row.aim),
         goal=row.goal,
+        second_aim=Aim(row.second_aim),
+        second_goal=row.second_goal,
         about=row.about,
         minutes=row.minutes,
         days_a_week=row.days_a_week,
-        body_weight=body_weight(row),
-        place_name=place.name,
-        equipment=place.equipment,
+        weekdays=tuple(int(day) for day in row.weekdays),
+        training_age=TrainingAge(row.training_age),
+        birth_year=row.birth_year,
+        contact=row.contact,
+        emergency_contact=row.emergency_contact,
+        consent_on=row.consent_on,
+        cycle_reports=row.cycle_reports,
     )
-    program = programs.program_of_client(scope, row.id)
-    return ClientView(row.id, facts, equipment_view(place.equipment, Unit(place.unit)), program.id if program else None)
+
+
+def _columns(facts: ClientFacts) -> dict[str, object]:
+    columns = {name: getattr(facts, name) for name in ClientFacts.__dataclass_fields__}
+    plain = {name: columns[name].value for name in ("unit", "aim", "second_aim", "training_age")}
+    return columns | plain | {"weekdays": "".join(str(day) for day in sorted(set(facts.weekdays)))}
+
+
+def _check(facts: ClientFacts, today: date) -> None:
+    if facts.birth_year is not None and not today.year - OLDEST <= facts.birth_year <= today.year:
+        raise Refusal(f"A birth year lies between {today.year - OLDEST} and {today.year}, not at {facts.birth_year}.")
+    if facts.consent_on is not None and facts.consent_on > today:
+        raise Refusal("The consent is dated to a day that has not come yet.")
+
+
+def _hints(facts: ClientFacts, today: date) -> tuple[str, ...]:
+    hints = []
+    if facts.birth_year is not None and today.year - facts.birth_year < OF_AGE:
+        hints.append("Under 18: a parent or guardian signs, and local rules for training minors hold.")
+    if facts.weekdays and len(set(facts.weekdays)) != facts.days_a_week:
+        hints.append(
+            f"{len(set(facts.weekdays))} fixed days are ticked, but {facts.days_a_week} days a week are agreed."
+        )
+    if facts.consent_on is None:
+        hints.append("No consent is noted yet.")
+    return tuple(hints)
+
+
+def _weights(scope: Scope, client_id: str) -> tuple[Weighed, ...]:
+    """The body weights by day, the last entry of a day, oldest first."""
+    by_day: dict[date, Weighed] = {}
+    for result in testing.results_of_test(scope, client_id, testing.BODY_WEIGHT):
+        if result.load:
+            by_day[result.on] = Weighed(result.on, result.load, result.source)
+    return tuple(by_day[on] for on in sorted(by_day))[-WEIGHTS_SHOWN:]

@@ -6,9 +6,11 @@ from datetime import date, datetime
 from upright_anvil.core.blocks import Bar, done_bar, planned_bar
 from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.cautions import Caution, general_cautions, joint_cautions
 from upright_anvil.core.ledger.aim import Aim, aim_for
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.ledger.standing import Standing, done_sets, standing_rows
+from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Line
@@ -16,7 +18,9 @@ from upright_anvil.core.plan.reading import Setting, day_estimate, load_caution,
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.health import screening_of
 from upright_anvil.flows.setting import client_setting
+from upright_anvil.flows.substitutes import instead_of
 from upright_anvil.flows.training_session import FoundSession, find
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
@@ -74,9 +78,12 @@ class FloorLine:
     line: str
     exercise_id: str
     exercise: str
-    cues: tuple[str, ...]
+    cues: ChosenCues
+    faults: tuple[str, ...]
     planned: str
     caution: str | None
+    joints: tuple[Caution, ...]
+    instead: tuple[str, ...]
     rest: int
     each_side: bool
     bodyweight: bool
@@ -105,21 +112,26 @@ class FloorView:
     estimated_seconds: int
     started_at: datetime | None
     finished_at: datetime | None
+    reminder: str | None
+    cautions: tuple[Caution, ...]
     lines: tuple[FloorLine, ...]
     notes: tuple[str, ...]
 
 
-def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str) -> FloorView:
-    """Answer the session as it stands. Raises `NotFoundError`, or `Refusal` when no such day is planned."""
+def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: date) -> FloorView:
+    """Answer the session as it stands. Raises `NotFoundError`, or `Refusal` when no such day is planned.
+
+    ``reminder`` is what the health screen still asks for, ``cautions`` what conditions mean today.
+    """
     found = find(scope, program_id, week_id, day_id)
     who = client(scope, found.program.client_id)
     exercises = {line.exercise for line in found.day.lines}
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
-    today = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
+    rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
     before = [k for k in kept if k.session_id != found.id]
-    setting = client_setting(scope, who.id, all_rows(done_by_line(kept)))
+    setting = client_setting(scope, who.id, all_rows(done_by_line(kept)), today)
     notes = ledger.notes_of_session(scope, found.id)
-    standing = standing_rows(today)
+    standing = standing_rows(rows)
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
     until = found.row.on_date if found.row else date.max
     lines = []
@@ -144,6 +156,8 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str) -> Floo
         estimated_seconds=day_estimate(found.day, found.week, setting),
         started_at=found.row.started_at if found.row else None,
         finished_at=found.row.finished_at if found.row else None,
+        reminder=screening_of(scope, who.id, today).reminder,
+        cautions=general_cautions(setting.standing, today),
         lines=tuple(view for view in lines if view is not None),
         notes=tuple(n.text for n in notes if not n.line),
     )
@@ -164,15 +178,19 @@ def _line(
     if not text and not standing:
         return None
     planned_sets = plan.sets if plan else 0
+    joints = joint_cautions(exercise, setting.standing)
     last_rows = last.sets if last else ()
     numbers = sorted({*range(1, max(planned_sets, 1) + 1), *standing})
     return FloorLine(
         line=line.id,
         exercise_id=exercise.id,
         exercise=exercise.name,
-        cues=exercise.cues,
+        cues=cues_for(exercise, setting.standing),
+        faults=exercise.faults,
         planned=write(plan) if plan else text,
         caution=_caution(plan, text, exercise, setting),
+        joints=joints,
+        instead=tuple(s.exercise.name for s in instead_of(exercise, setting, limit=3)) if joints else (),
         rest=plan.rest if plan and plan.rest is not None else DEFAULT_REST_SECONDS,
         each_side=bool(plan and plan.each_side),
         bodyweight=exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT,

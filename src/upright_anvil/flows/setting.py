@@ -1,19 +1,21 @@
 """What a client's plan is read against: place, exercises, estimated maxima, pace."""
 
 from collections.abc import Iterable
-from datetime import timedelta
+from datetime import date, timedelta
 from decimal import Decimal
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.history import current
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.reading import Setting
 from upright_anvil.core.prescription.model import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.core.timing.estimate import pace_factor
-from upright_anvil.flows.clients import body_weight, inventory_of
-from upright_anvil.flows.library import all_exercises
+from upright_anvil.flows.library import all_exercises, library
+from upright_anvil.flows.places import usual_inventory
+from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.ledger import sessions_of_client
@@ -24,18 +26,23 @@ LONGEST_SESSION = timedelta(hours=4)
 """A session outside these was left open or logged afterwards, so it says nothing of the pace. House rule."""
 
 
-def client_setting(scope: Scope, client_id: str, done: Iterable[PerformedSet]) -> Setting:
-    """Answer the setting of a client; ``done`` are the standing sets the maxima are estimated from."""
+def client_setting(scope: Scope, client_id: str, done: Iterable[PerformedSet], today: date | None = None) -> Setting:
+    """Answer the setting of a client; ``done`` are the standing sets the maxima are estimated from.
+
+    With ``today`` the joints stand as they do on that day, without it nothing is said of them.
+    """
     row = client(scope, client_id)
     exercises = all_exercises(scope)
-    weight = body_weight(row)
+    weight = testing.body_weight(scope, client_id)
     body_kg = weight.kg if weight else None
     return Setting(
         unit=Unit(row.unit),
-        inventory=inventory_of(scope, row),
+        inventory=usual_inventory(scope, client_id),
         exercises=exercises,
         max_kg=best_maxima(done, exercises, body_kg),
         body_kg=body_kg,
+        standing=current(health.history(scope, client_id), today) if today else (),
+        ladders=library(scope).ladders,
         pace=pace_of(sessions_of_client(scope, client_id)),
     )
 

@@ -4,9 +4,12 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
 
+from upright_anvil.core.health.screening import Outcome
 from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.flows.health import all_screenings
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.setting import client_setting
+from upright_anvil.flows.test_dues import due_batteries
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import all_clients
 from upright_anvil.store.database import Scope
@@ -67,6 +70,27 @@ class ClientToday:
     next_on: date | None
 
 
+class DueKind(StrEnum):
+    """What is due."""
+
+    RETEST = "re-test"
+    SCREEN = "health screen"
+    CLEARANCE = "clearance"
+
+
+@dataclass(frozen=True, slots=True)
+class DueToday:
+    """Something due for a client: what, its name, the day, the days it is late (negative: to come), one sentence."""
+
+    kind: DueKind
+    client_id: str
+    client: str
+    name: str
+    on: date | None
+    late: int
+    text: str
+
+
 @dataclass(frozen=True, slots=True)
 class TodayView:
     """What the day holds."""
@@ -74,16 +98,18 @@ class TodayView:
     on: date
     sessions: tuple[TodaySession, ...]
     waiting: tuple[Waiting, ...]
+    dues: tuple[DueToday, ...]
     clients: tuple[ClientToday, ...]
 
 
 def open_today(scope: Scope, today: date) -> TodayView:
     """Answer today's sessions, the decisions waiting and all clients."""
     recent = ledger.sessions_since(scope, today - timedelta(days=WAITING_DAYS))
-    names = {c.id: c.name for c in all_clients(scope)}
+    everybody = all_clients(scope)
+    names = {c.id: c.name for c in everybody}
     sessions: list[TodaySession] = []
     clients: list[ClientToday] = []
-    for who in all_clients(scope):
+    for who in everybody:
         mine, entry = _client(scope, who, {s.id: s for s in recent if s.client_id == who.id}, today)
         sessions += mine
         clients.append(entry)
@@ -92,8 +118,38 @@ def open_today(scope: Scope, today: date) -> TodayView:
         on=today,
         sessions=tuple(sorted(sessions, key=lambda s: (order[s.state], s.client))),
         waiting=_waiting(scope, [s for s in recent if s.finished_at is not None], names),
+        dues=(*_health_dues(scope, names, today), *_retests(scope, names, today)),
         clients=tuple(clients),
     )
+
+
+def _health_dues(scope: Scope, names: dict[str, str], today: date) -> list[DueToday]:
+    """Clearances not recorded first, then screens that are missing or old."""
+    dues = []
+    for who, standing in all_screenings(scope, list(names), today).items():
+        if standing.outcome is not None and standing.outcome is not Outcome.CLEAR and standing.reminder:
+            dues.append(DueToday(DueKind.CLEARANCE, who, names[who], standing.outcome, None, 0, standing.reminder))
+        elif standing.due:
+            late = (today - standing.repeat_on).days if standing.repeat_on else 0
+            text = standing.reminder or standing.reason
+            dues.append(DueToday(DueKind.SCREEN, who, names[who], "Health screen", standing.repeat_on, late, text))
+    return sorted(dues, key=lambda d: (d.kind is not DueKind.CLEARANCE, d.client))
+
+
+def _retests(scope: Scope, names: dict[str, str], today: date) -> list[DueToday]:
+    dues = [d for d in due_batteries(scope, None, today) if d.due.shown and d.client_id in names]
+    return [
+        DueToday(
+            DueKind.RETEST,
+            d.client_id,
+            names[d.client_id],
+            d.name,
+            d.due.on,
+            d.due.late,
+            f"Last on {d.last:%d %b %Y}",
+        )
+        for d in dues
+    ]
 
 
 def _client(

@@ -1,4 +1,4 @@
-"""The exercise data file: TOML, one table an exercise, readable and editable by hand."""
+"""The exercise and ladder data files: TOML, one table an exercise or ladder, readable and editable by hand."""
 
 import tomllib
 from decimal import Decimal
@@ -6,34 +6,114 @@ from functools import lru_cache
 from importlib import resources
 from typing import Any
 
+from upright_anvil.core.body.joints import Joint, JointLoad, Stress
+from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
-from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.exercises import CueSet, Exercise, Kind, Pattern
+from upright_anvil.core.library.ladders import Ladder, Ladders
+from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
+
+DATA = resources.files("upright_anvil").joinpath("data")
 
 
 @lru_cache(maxsize=1)
 def shipped_exercises() -> dict[str, Exercise]:
-    """Answer the exercises that ship with the app, by id, in the file's order."""
-    text = resources.files("upright_anvil").joinpath("data/exercises.toml").read_text("utf-8")
-    return parse_exercises(text)
+    """Answer the exercises that ship with the app, by id, file by file in the files' order."""
+    found: dict[str, Exercise] = {}
+    for file in sorted(DATA.joinpath("exercises").iterdir(), key=lambda f: f.name):
+        for exercise_id, exercise in parse_exercises(file.read_text("utf-8")).items():
+            if exercise_id in found:
+                raise ValueError(f"{exercise_id} stands in two files")
+            found[exercise_id] = exercise
+    return found
+
+
+@lru_cache(maxsize=1)
+def shipped_ladders() -> Ladders:
+    """Answer the ladders that ship with the app."""
+    return parse_ladders(DATA.joinpath("ladders.toml").read_text("utf-8"))
 
 
 def parse_exercises(text: str) -> dict[str, Exercise]:
-    """Read an exercise file. Raises `KeyError` or `ValueError` where a field lacks or a value is unknown."""
+    """Read an exercise file. Raises `KeyError` or `ValueError` where a field lacks or is not known."""
     tables = tomllib.loads(text, parse_float=Decimal)
-    return {exercise_id: _exercise(exercise_id, table) for exercise_id, table in tables.items()}
+    return {exercise_id: exercise_of(exercise_id, table) for exercise_id, table in tables.items()}
 
 
-def _exercise(exercise_id: str, table: dict[str, Any]) -> Exercise:
+def parse_ladders(text: str) -> Ladders:
+    """Read a ladder file."""
+    tables = tomllib.loads(text)
+    return Ladders(tuple(Ladder(key, table["name"], tuple(table["rungs"])) for key, table in tables.items()))
+
+
+_WORDS = """
+    name pattern kind movers helpers implements needs share rep_seconds one_sided stable joints strength cues cues_for
+    faults ladder after
+"""
+FIELDS = frozenset(_WORDS.split())
+"""The fields of an exercise's table."""
+
+
+def exercise_of(
+    exercise_id: str, table: dict[str, Any], *, own: bool = False, edited: bool = False, removed: bool = False
+) -> Exercise:
+    """Read one table. Raises `KeyError` or `ValueError` where a field lacks or is not known."""
+    if unknown := set(table) - FIELDS:
+        raise ValueError(f"{exercise_id}: {', '.join(sorted(unknown))} is no field of an exercise")
+    strength = dict(table.get("strength", {}))
     return Exercise(
         id=exercise_id,
         name=table["name"],
         pattern=Pattern(table["pattern"]),
-        movers=tuple(table["movers"]),
-        helpers=tuple(table.get("helpers", ())),
+        movers=tuple(Muscle(m) for m in table["movers"]),
+        helpers=tuple(Muscle(m) for m in table.get("helpers", ())),
         implements=tuple(ImplementKind(kind) for kind in table["implements"]),
         bodyweight_share=Decimal(table.get("share", 0)),
         rep_seconds=table.get("rep_seconds", DEFAULT_REP_SECONDS),
         one_sided=table.get("one_sided", False),
         cues=tuple(table.get("cues", ())),
+        kind=Kind(table.get("kind", "lift")),
+        needs=tuple(Feature(need) for need in table.get("needs", ())),
+        stable=table.get("stable", True),
+        joints=tuple(_joint(name, words) for name, words in table.get("joints", {}).items()),
+        family=strength.pop("of", ""),
+        strength=tuple((ImplementKind(kind), Decimal(share)) for kind, share in strength.items()),
+        cue_sets=tuple(CueSet(school, tuple(cues)) for school, cues in table.get("cues_for", {}).items()),
+        faults=tuple(table.get("faults", ())),
+        ladder=table.get("ladder", ""),
+        after=table.get("after", ""),
+        own=own,
+        edited=edited,
+        removed=removed,
     )
+
+
+def table_of(exercise: Exercise) -> dict[str, Any]:
+    """Write an exercise as a table, the inverse of `exercise_of`; decimals as text, so that it can be kept as JSON."""
+    strength = {"of": exercise.family, **{str(k): str(v) for k, v in exercise.strength}} if exercise.family else {}
+    return {
+        "name": exercise.name,
+        "pattern": exercise.pattern.value,
+        "kind": exercise.kind.value,
+        "movers": [m.value for m in exercise.movers],
+        "helpers": [m.value for m in exercise.helpers],
+        "implements": [i.value for i in exercise.implements],
+        "needs": [n.value for n in exercise.needs],
+        "share": str(exercise.bodyweight_share),
+        "rep_seconds": exercise.rep_seconds,
+        "one_sided": exercise.one_sided,
+        "stable": exercise.stable,
+        "joints": {j.joint.value: f"{j.stress}: {j.how}" for j in exercise.joints},
+        "strength": strength,
+        "cues": list(exercise.cues),
+        "cues_for": {s.school: list(s.cues) for s in exercise.cue_sets},
+        "faults": list(exercise.faults),
+        "ladder": exercise.ladder,
+        "after": exercise.after,
+    }
+
+
+def _joint(name: str, words: str) -> JointLoad:
+    stress, _, how = words.partition(":")
+    return JointLoad(Joint(name), Stress(stress), how.strip())

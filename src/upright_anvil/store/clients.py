@@ -1,4 +1,4 @@
-"""Clients and their places."""
+"""Clients."""
 
 from collections.abc import Sequence
 
@@ -6,7 +6,7 @@ from sqlalchemy import select
 
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import ClientRow, PlaceRow
+from upright_anvil.store.tables import ClientRow
 
 
 def all_clients(scope: Scope) -> Sequence[ClientRow]:
@@ -20,12 +20,4 @@ def client(scope: Scope, client_id: str) -> ClientRow:
     row = scope.db.get(ClientRow, client_id)
     if row is None or row.trainer_id != scope.trainer_id:
         raise NotFoundError("client")
-    return row
-
-
-def place(scope: Scope, place_id: str) -> PlaceRow:
-    """Answer one place. Raises `NotFoundError`."""
-    row = scope.db.get(PlaceRow, place_id)
-    if row is None or row.trainer_id != scope.trainer_id:
-        raise NotFoundError("place")
     return row

@@ -36,9 +36,14 @@ class Database:
         config = Config()
         config.set_main_option("script_location", str(MIGRATIONS))
         with self.engine.connect() as connection:
+            # A table that others point at can only be rebuilt while foreign keys are off, which is said before BEGIN.
+            driver = connection.connection.driver_connection
+            assert driver is not None  # noqa: S101 - a connection that was just opened
+            driver.execute("PRAGMA foreign_keys=OFF")
             config.attributes["connection"] = connection
             command.upgrade(config, "head")
             connection.commit()
+            driver.execute("PRAGMA foreign_keys=ON")
 
     @contextmanager
     def reading(self, trainer_id: str) -> Iterator[Scope]:

@@ -51,6 +51,16 @@ def program_of_client(scope: Scope, client_id: str) -> ProgramRow | None:
     return scope.db.scalars(query).first()
 
 
+def programs_by_client(scope: Scope) -> dict[str, str]:
+    """Answer the id of each client's newest program."""
+    query = (
+        select(ProgramRow.client_id, ProgramRow.id)
+        .where(ProgramRow.trainer_id == scope.trainer_id)
+        .order_by(ProgramRow.created_at)
+    )
+    return {client: program for client, program in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+
+
 def revision(scope: Scope, program_id: str, number: int) -> Revision:
     """Answer one revision. Raises `NotFoundError`."""
     query = select(RevisionRow).where(

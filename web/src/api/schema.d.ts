@@ -305,7 +305,7 @@ export interface paths {
         put?: never;
         /**
          * Add Client
-         * @description Add a client and the place.
+         * @description Add a client; the name is enough.
          */
         post: operations["add_client_api_clients_post"];
         delete?: never;
@@ -326,19 +326,19 @@ export interface paths {
          * @description One client.
          */
         get: operations["client_file_api_clients__client_id__get"];
-        /**
-         * Change Client
-         * @description Change a client and the place.
-         */
-        put: operations["change_client_api_clients__client_id__put"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
         head?: never;
-        patch?: never;
+        /**
+         * Change Client
+         * @description Change some facts of a client.
+         */
+        patch: operations["change_client_api_clients__client_id__patch"];
         trace?: never;
     };
-    "/api/equipment/read": {
+    "/api/clients/{client_id}/places": {
         parameters: {
             query?: never;
             header?: never;
@@ -346,12 +346,12 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
         /**
-         * Read Equipment
-         * @description Read an equipment text out; nothing is kept.
+         * Set Places
+         * @description Say where a client trains, the usual place first.
          */
-        post: operations["read_equipment_api_equipment_read_post"];
+        put: operations["set_places_api_clients__client_id__places_put"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -398,6 +398,190 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Places
+         * @description All places by name.
+         */
+        get: operations["list_places_api_places_get"];
+        put?: never;
+        /**
+         * Add Place
+         * @description Add a place.
+         */
+        post: operations["add_place_api_places_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places/{place_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Change Place
+         * @description Change a place, for everybody who trains there.
+         */
+        put: operations["change_place_api_places__place_id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/equipment/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Equipment
+         * @description Read an equipment text out; nothing is kept.
+         */
+        post: operations["read_equipment_api_equipment_read_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/warning-signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Warning Signs
+         * @description The signs that end a session, and what to do then.
+         */
+        get: operations["warning_signs_api_warning_signs_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Entry
+         * @description Add an entry to a client's history.
+         */
+        post: operations["add_entry_api_clients__client_id__history_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/history/{entry_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Withdraw Entry
+         * @description Withdraw an entry made by mistake.
+         */
+        delete: operations["withdraw_entry_api_clients__client_id__history__entry_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/screens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Screen
+         * @description Keep a health screen.
+         */
+        post: operations["add_screen_api_clients__client_id__screens_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/clearances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Clearance
+         * @description Record what a clinician allowed.
+         */
+        post: operations["add_clearance_api_clients__client_id__clearances_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/cycle-reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Cycle Report
+         * @description Keep a cycle report of a client who opted in.
+         */
+        post: operations["add_cycle_report_api_clients__client_id__cycle_reports_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises": {
         parameters: {
             query?: never;
@@ -406,10 +590,10 @@ export interface paths {
             cookie?: never;
         };
         /**
-         * Exercises
-         * @description The exercises to choose from, by name.
+         * Find Exercises
+         * @description The exercises that fit what was typed, best first; with a place only what can be done there.
          */
-        get: operations["exercises_api_exercises_get"];
+        get: operations["find_exercises_api_exercises_get"];
         put?: never;
         /**
          * Add Exercise
@@ -429,14 +613,250 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put?: never;
+        /**
+         * Exercise Page
+         * @description One exercise with its ladders.
+         */
+        get: operations["exercise_page_api_exercises__exercise_id__get"];
+        /**
+         * Change Exercise
+         * @description Change an own exercise, or keep an edit of a shipped one apart from it.
+         */
+        put: operations["change_exercise_api_exercises__exercise_id__put"];
         post?: never;
         /**
          * Remove Exercise
-         * @description Remove an own exercise from the choices; plans and history keep it.
+         * @description Remove an own exercise, or an edit; plans and history keep it.
          */
         delete: operations["remove_exercise_api_exercises__exercise_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise_id}/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Exercise Substitutes
+         * @description What to do instead, best first.
+         */
+        get: operations["exercise_substitutes_api_exercises__exercise_id__substitutes_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ladders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Ladders
+         * @description All ladders.
+         */
+        get: operations["ladders_api_ladders_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Battery Shelf
+         * @description All batteries and tests.
+         */
+        get: operations["battery_shelf_api_batteries_get"];
+        put?: never;
+        /**
+         * Add Battery
+         * @description Add a battery of the trainer's own.
+         */
+        post: operations["add_battery_api_batteries_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries/{battery_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Change Battery
+         * @description Change an own battery, or keep an edit of a shipped one apart from it.
+         */
+        put: operations["change_battery_api_batteries__battery_id__put"];
+        post?: never;
+        /**
+         * Remove Battery
+         * @description Remove an own battery, or an edit.
+         */
+        delete: operations["remove_battery_api_batteries__battery_id__delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Test
+         * @description Add a test of the trainer's own.
+         */
+        post: operations["add_test_api_tests_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/rounds/{round_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Start Round
+         * @description Start a round.
+         */
+        put: operations["start_round_api_clients__client_id__rounds__round_id__put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{round_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Open Round
+         * @description One round with what was measured the time before.
+         */
+        get: operations["open_round_api_rounds__round_id__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{round_id}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Finish Round
+         * @description Close a round.
+         */
+        post: operations["finish_round_api_rounds__round_id__finish_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Result
+         * @description Keep a result; answered only when it is on disk. An implausible one is asked about first.
+         */
+        post: operations["keep_result_api_clients__client_id__results_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/side-by-side": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Side By Side
+         * @description Two rounds side by side.
+         */
+        get: operations["side_by_side_api_clients__client_id__side_by_side_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Scale
+         * @description The scale's readings as server-sent events, until the weight has settled.
+         */
+        get: operations["scale_api_clients__client_id__scale_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -543,22 +963,10 @@ export interface components {
         };
         /**
          * Aim
-         * @description One set as it would be logged by one tap: reps or seconds, load as added weight or assistance, reps left.
+         * @description What a goal comes down to; the client's own words stand beside it.
+         * @enum {string}
          */
-        Aim: {
-            /** Reps */
-            reps: number | null;
-            /** Seconds */
-            seconds: number | null;
-            load: components["schemas"]["Load"] | null;
-            /**
-             * Assisted
-             * @default false
-             */
-            assisted: boolean;
-            /** Reserve */
-            reserve?: number | null;
-        };
+        "Aim-Input": "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip with a date" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
         /**
          * Alternative
          * @description Something else the trainer may take: a few words, and its shorthand.
@@ -570,45 +978,137 @@ export interface components {
             text: string;
         };
         /**
+         * Answers
+         * @description What the client answered.
+         *
+         *     ``active`` is planned activity of at least moderate intensity, 30 minutes on three or more days a week, for the last
+         *     three months or longer.
+         */
+        Answers: {
+            /** Active */
+            active: boolean;
+            /**
+             * Diseases
+             * @default []
+             */
+            diseases: components["schemas"]["Disease"][];
+            /**
+             * Signs
+             * @default []
+             */
+            signs: components["schemas"]["Sign"][];
+            /** @default light to moderate */
+            intends: components["schemas"]["Intensity"];
+        };
+        /**
+         * AskedBattery
+         * @description A battery: its list of tests, and the weeks until it is due again.
+         */
+        AskedBattery: {
+            /** Name */
+            name: string;
+            /**
+             * Purpose
+             * @default
+             */
+            purpose: string;
+            /** Tests */
+            tests: string[];
+            /** Repeat Weeks */
+            repeat_weeks: number;
+        };
+        /**
+         * AskedClearance
+         * @description What a clinician allowed.
+         */
+        AskedClearance: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** By */
+            by: string;
+            up_to: components["schemas"]["Intensity"];
+            /**
+             * Limits
+             * @default
+             */
+            limits: string;
+        };
+        /**
          * AskedClient
-         * @description A client and the place, as the file's form sends them.
+         * @description A new client; the name is enough. Without a place it is the one most clients share.
          */
         AskedClient: {
             /** Name */
             name: string;
             /** @default kg */
             unit: components["schemas"]["Unit"];
-            /**
-             * Goal
-             * @default
-             */
-            goal: string;
-            /**
-             * About
-             * @default
-             */
-            about: string;
-            /**
-             * Minutes
-             * @default 60
-             */
-            minutes: number;
-            /**
-             * Days A Week
-             * @default 3
-             */
-            days_a_week: number;
+            place?: components["schemas"]["AskedPlace"] | null;
             body_weight?: components["schemas"]["AskedLoad"] | null;
+        };
+        /**
+         * AskedClientChange
+         * @description Some facts of a client; what is left out stays as it is.
+         */
+        AskedClientChange: {
+            /** Name */
+            name?: string | null;
+            unit?: components["schemas"]["Unit"] | null;
+            aim?: components["schemas"]["Aim-Input"] | null;
+            /** Goal */
+            goal?: string | null;
+            second_aim?: components["schemas"]["Aim-Input"] | null;
+            /** Second Goal */
+            second_goal?: string | null;
+            /** About */
+            about?: string | null;
+            /** Minutes */
+            minutes?: number | null;
+            /** Days A Week */
+            days_a_week?: number | null;
+            /** Weekdays */
+            weekdays?: number[] | null;
+            training_age?: components["schemas"]["TrainingAge"] | null;
+            /** Birth Year */
+            birth_year?: number | null;
+            /** Contact */
+            contact?: string | null;
+            /** Emergency Contact */
+            emergency_contact?: string | null;
+            /** Consent On */
+            consent_on?: string | null;
+            /** Cycle Reports */
+            cycle_reports?: boolean | null;
+        };
+        /**
+         * AskedCueSet
+         * @description Cues of one school.
+         */
+        AskedCueSet: {
+            /** School */
+            school: string;
+            /** Cues */
+            cues: string[];
+        };
+        /**
+         * AskedCycleReport
+         * @description What a client who opted in reports.
+         */
+        AskedCycleReport: {
             /**
-             * Place Name
-             * @default Studio
+             * On
+             * Format: date
              */
-            place_name: string;
+            on: string;
+            /** Energy */
+            energy: number;
             /**
-             * Equipment
+             * Words
              * @default
              */
-            equipment: string;
+            words: string;
         };
         /**
          * AskedDecision
@@ -619,7 +1119,7 @@ export interface components {
             id: string;
             /** Line */
             line: string;
-            verdict: components["schemas"]["Verdict"];
+            verdict: components["schemas"]["Verdict-Input"];
             /**
              * Text
              * @default
@@ -657,6 +1157,35 @@ export interface components {
             reason: string;
         };
         /**
+         * AskedEntry
+         * @description An entry on a joint or condition; the id was made by the app.
+         */
+        AskedEntry: {
+            /** Id */
+            id: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Topic */
+            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
+            side?: components["schemas"]["Side"] | null;
+            state: components["schemas"]["State"];
+            /**
+             * Words
+             * @default
+             */
+            words: string;
+            /**
+             * Clinician
+             * @default false
+             */
+            clinician: boolean;
+            /** Due On */
+            due_on?: string | null;
+        };
+        /**
          * AskedEquipment
          * @description An equipment text to be read out.
          */
@@ -668,18 +1197,81 @@ export interface components {
         };
         /**
          * AskedExercise
-         * @description An exercise of the trainer's own.
+         * @description An exercise of the trainer's own, or an edit of one that ships.
          */
         AskedExercise: {
             /** Name */
             name: string;
             pattern: components["schemas"]["Pattern"];
-            implement: components["schemas"]["ImplementKind"];
+            /** @default lift */
+            kind: components["schemas"]["upright_anvil__core__exercises__Kind"];
+            /**
+             * Movers
+             * @default []
+             */
+            movers: components["schemas"]["Muscle"][];
+            /**
+             * Helpers
+             * @default []
+             */
+            helpers: components["schemas"]["Muscle"][];
+            /** Implements */
+            implements: components["schemas"]["ImplementKind"][];
+            /**
+             * Needs
+             * @default []
+             */
+            needs: components["schemas"]["Feature"][];
+            /**
+             * Bodyweight Share
+             * @default 0
+             */
+            bodyweight_share: number | string;
+            /**
+             * Rep Seconds
+             * @default 3
+             */
+            rep_seconds: number;
             /**
              * One Sided
              * @default false
              */
             one_sided: boolean;
+            /**
+             * Stable
+             * @default true
+             */
+            stable: boolean;
+            /**
+             * Joints
+             * @default []
+             */
+            joints: components["schemas"]["AskedJointLoad"][];
+            /**
+             * Cues
+             * @default []
+             */
+            cues: string[];
+            /**
+             * Cue Sets
+             * @default []
+             */
+            cue_sets: components["schemas"]["AskedCueSet"][];
+            /**
+             * Faults
+             * @default []
+             */
+            faults: string[];
+            /**
+             * Ladder
+             * @default
+             */
+            ladder: string;
+            /**
+             * After
+             * @default
+             */
+            after: string;
         };
         /**
          * AskedFinish
@@ -691,6 +1283,19 @@ export interface components {
              * Format: date-time
              */
             finished_at: string;
+        };
+        /**
+         * AskedJointLoad
+         * @description What an exercise asks of a joint.
+         */
+        AskedJointLoad: {
+            joint: components["schemas"]["Joint"];
+            stress: components["schemas"]["Stress"];
+            /**
+             * How
+             * @default
+             */
+            how: string;
         };
         /**
          * AskedLoad
@@ -715,6 +1320,29 @@ export interface components {
             line: string;
             /** Text */
             text: string;
+        };
+        /**
+         * AskedPlace
+         * @description A place with its equipment.
+         */
+        AskedPlace: {
+            /** Name */
+            name: string;
+            /** @default kg */
+            unit: components["schemas"]["Unit"];
+            /**
+             * Equipment
+             * @default
+             */
+            equipment: string;
+        };
+        /**
+         * AskedPlaces
+         * @description Where a client trains, the usual place first.
+         */
+        AskedPlaces: {
+            /** Places */
+            places: string[];
         };
         /**
          * AskedProgram
@@ -743,6 +1371,107 @@ export interface components {
             exercise: string;
         };
         /**
+         * AskedResult
+         * @description One measurement; the id was made by the app.
+         */
+        AskedResult: {
+            /** Id */
+            id: string;
+            /** Test */
+            test: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value?: (number | string) | null;
+            load?: components["schemas"]["AskedLoad"] | null;
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * Variant
+             * @default
+             */
+            variant: string;
+            /** Reserve */
+            reserve?: number | null;
+            ended?: components["schemas"]["Ended"] | null;
+            /** Grade */
+            grade?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Source
+             * @default typed
+             */
+            source: string;
+            /**
+             * Confirmed
+             * @default false
+             */
+            confirmed: boolean;
+            /**
+             * Single
+             * @default false
+             */
+            single: boolean;
+            /** Replaces */
+            replaces?: string | null;
+            /** Round Id */
+            round_id?: string | null;
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+        };
+        /**
+         * AskedRound
+         * @description A round to start; the id was made by the app.
+         */
+        AskedRound: {
+            /** Battery */
+            battery: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+        };
+        /**
+         * AskedScreen
+         * @description The answers of a health screen.
+         */
+        AskedScreen: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Active */
+            active: boolean;
+            /**
+             * Diseases
+             * @default []
+             */
+            diseases: components["schemas"]["Disease"][];
+            /**
+             * Signs
+             * @default []
+             */
+            signs: components["schemas"]["Sign"][];
+            /** @default light to moderate */
+            intends: components["schemas"]["Intensity"];
+        };
+        /**
          * AskedSet
          * @description A set as the floor logs it; the id was made there.
          */
@@ -755,7 +1484,7 @@ export interface components {
             number: number;
             /** Exercise */
             exercise: string;
-            outcome: components["schemas"]["Outcome"];
+            outcome: components["schemas"]["Outcome-Input"];
             /** Reps */
             reps?: number | null;
             /** Seconds */
@@ -804,6 +1533,47 @@ export interface components {
             started_at: string;
         };
         /**
+         * AskedTest
+         * @description A test of the trainer's own.
+         */
+        AskedTest: {
+            /** Name */
+            name: string;
+            kind: components["schemas"]["upright_anvil__core__testing__items__Kind"];
+            /** Standard */
+            standard: string;
+            /** @default more */
+            better: components["schemas"]["Better"];
+            /** Typical Error */
+            typical_error: number | string;
+            /**
+             * Error Is Share
+             * @default false
+             */
+            error_is_share: boolean;
+            /**
+             * Low
+             * @default 0
+             */
+            low: number | string;
+            /** High */
+            high: number | string;
+            /**
+             * Sides
+             * @default false
+             */
+            sides: boolean;
+            /**
+             * Variants
+             * @default []
+             */
+            variants: string[];
+            /** Seconds */
+            seconds?: number | null;
+            /** Metres */
+            metres?: number | null;
+        };
+        /**
          * AskedUndo
          * @description Undo or redo, and the revision it was asked at.
          */
@@ -831,6 +1601,48 @@ export interface components {
             /** Label */
             label: string;
         };
+        /**
+         * Battery
+         * @description An ordered list of tests, repeated every so many weeks.
+         */
+        Battery: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Purpose */
+            purpose: string;
+            /** Tests */
+            tests: string[];
+            /** Repeat Weeks */
+            repeat_weeks: number;
+            /**
+             * Own
+             * @default false
+             */
+            own: boolean;
+            /**
+             * Edited
+             * @default false
+             */
+            edited: boolean;
+        };
+        /**
+         * BatteryShelf
+         * @description All batteries, and all tests by name.
+         */
+        BatteryShelf: {
+            /** Batteries */
+            batteries: components["schemas"]["Battery"][];
+            /** Tests */
+            tests: components["schemas"]["TestItem"][];
+        };
+        /**
+         * Better
+         * @description Which way is progress.
+         * @enum {string}
+         */
+        Better: "more" | "less" | "neither";
         /**
          * Block
          * @description One set: planned outline, done fill, either or both.
@@ -888,6 +1700,17 @@ export interface components {
          */
         Carry: "none" | "matching" | "all";
         /**
+         * Caution
+         * @description One caution: how serious, what it is about, and the sentence.
+         */
+        Caution: {
+            grade: components["schemas"]["Grade"];
+            /** About */
+            about: string;
+            /** Text */
+            text: string;
+        };
+        /**
          * CellView
          * @description A cell with what was done in it.
          */
@@ -895,6 +1718,28 @@ export interface components {
             plan: components["schemas"]["ReadCell"];
             /** Done */
             done: components["schemas"]["Bar"][];
+        };
+        /**
+         * Change
+         * @description From an earlier result to a later one, in the item's unit.
+         *
+         *     ``share`` is of the earlier figure (0.25 = a quarter more); ``error`` is the typical error in the unit.
+         */
+        Change: {
+            /** Earlier */
+            earlier: string;
+            /** Later */
+            later: string;
+            /** Difference */
+            difference: string;
+            /** Share */
+            share: string | null;
+            /** Error */
+            error: string;
+            verdict: components["schemas"]["upright_anvil__core__testing__compare__Verdict"];
+            way: components["schemas"]["Way"];
+            /** Words */
+            words: string;
         };
         /**
          * ChangeDay
@@ -983,26 +1828,124 @@ export interface components {
             kind: components["schemas"]["WeekKind"];
         };
         /**
-         * ClientFacts
-         * @description What the trainer enters of a client and the one place.
+         * ChosenCues
+         * @description Cues, the school they are from (empty for the plain ones), and why they were taken.
          */
-        ClientFacts: {
+        ChosenCues: {
+            /** School */
+            school: string;
+            /** Cues */
+            cues: string[];
+            /**
+             * Why
+             * @default
+             */
+            why: string;
+        };
+        /**
+         * Clearance
+         * @description What a clinician allowed, on a day.
+         */
+        Clearance: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** By */
+            by: string;
+            up_to: components["schemas"]["Intensity"];
+            /**
+             * Limits
+             * @default
+             */
+            limits: string;
+        };
+        /**
+         * ClientEntry
+         * @description A client on the list.
+         */
+        ClientEntry: {
+            /** Id */
+            id: string;
             /** Name */
             name: string;
-            unit: components["schemas"]["Unit"];
             /** Goal */
             goal: string;
-            /** About */
-            about: string;
             /** Minutes */
             minutes: number;
             /** Days A Week */
             days_a_week: number;
-            body_weight: components["schemas"]["Load"] | null;
-            /** Place Name */
-            place_name: string;
-            /** Equipment */
-            equipment: string;
+            unit: components["schemas"]["Unit"];
+            /** Place */
+            place: string;
+            /** Program Id */
+            program_id: string | null;
+        };
+        /**
+         * ClientFacts
+         * @description What the trainer enters of a client; only the name is needed. ``weekdays`` are fixed days, Monday = 0.
+         */
+        ClientFacts: {
+            /** Name */
+            name: string;
+            /** @default kg */
+            unit: components["schemas"]["Unit"];
+            /** @default  */
+            aim: components["schemas"]["upright_anvil__flows__clients__Aim"];
+            /**
+             * Goal
+             * @default
+             */
+            goal: string;
+            /** @default  */
+            second_aim: components["schemas"]["upright_anvil__flows__clients__Aim"];
+            /**
+             * Second Goal
+             * @default
+             */
+            second_goal: string;
+            /**
+             * About
+             * @default
+             */
+            about: string;
+            /**
+             * Minutes
+             * @default 60
+             */
+            minutes: number;
+            /**
+             * Days A Week
+             * @default 3
+             */
+            days_a_week: number;
+            /**
+             * Weekdays
+             * @default []
+             */
+            weekdays: number[];
+            /** @default  */
+            training_age: components["schemas"]["TrainingAge"];
+            /** Birth Year */
+            birth_year?: number | null;
+            /**
+             * Contact
+             * @default
+             */
+            contact: string;
+            /**
+             * Emergency Contact
+             * @default
+             */
+            emergency_contact: string;
+            /** Consent On */
+            consent_on?: string | null;
+            /**
+             * Cycle Reports
+             * @default false
+             */
+            cycle_reports: boolean;
         };
         /**
          * ClientToday
@@ -1024,22 +1967,63 @@ export interface components {
         };
         /**
          * ClientView
-         * @description A client as the file shows it.
+         * @description A client as the file shows it. ``hints`` are calm reminders about what was entered.
          */
         ClientView: {
             /** Id */
             id: string;
             facts: components["schemas"]["ClientFacts"];
-            equipment: components["schemas"]["EquipmentView"];
+            /** Age */
+            age: number | null;
+            /** Hints */
+            hints: string[];
+            /** Places */
+            places: components["schemas"]["PlaceView"][];
+            health: components["schemas"]["HealthView"];
+            /** Body Weights */
+            body_weights: components["schemas"]["Weighed"][];
+            /** Due */
+            due: components["schemas"]["DueBattery"][];
             /** Program Id */
             program_id: string | null;
         };
+        /**
+         * Condition
+         * @description What is not a joint.
+         * @enum {string}
+         */
+        Condition: "heart or vessels" | "blood pressure" | "diabetes or metabolism" | "kidneys" | "lungs" | "surgery" | "medication" | "pregnancy" | "after birth" | "other";
         /**
          * Confidence
          * @description How far the evidence carries: every set with its reserve, some without, or little to go by.
          * @enum {string}
          */
         Confidence: "firm" | "fair" | "thin";
+        /**
+         * CueSet
+         * @description Cues of one school: ``spare knee`` for a joint that complains, ``bias glutes`` for one muscle's sake.
+         */
+        CueSet: {
+            /** School */
+            school: string;
+            /** Cues */
+            cues: string[];
+        };
+        /**
+         * CycleReport
+         * @description One report of a client who opted in.
+         */
+        CycleReport: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Energy */
+            energy: number;
+            /** Words */
+            words: string;
+        };
         /**
          * DayView
          * @description A day of the board; ``seconds`` is its estimated time, ``sessions`` the started session, week by week.
@@ -1063,7 +2047,7 @@ export interface components {
          * @description A decision as it was taken; ``taken`` is the shorthand that went into the plan, empty when declined.
          */
         DecisionView: {
-            verdict: components["schemas"]["Verdict"];
+            verdict: components["schemas"]["upright_anvil__flows__review__Verdict"];
             /** Taken */
             taken: string;
             /** Revision */
@@ -1075,8 +2059,107 @@ export interface components {
             at: string;
         };
         /**
+         * Disease
+         * @description Known diseases the screen asks for.
+         * @enum {string}
+         */
+        Disease: "heart or blood vessels" | "diabetes" | "kidneys";
+        /**
+         * Due
+         * @description The day something is due, and how many days late it is (negative: still to come).
+         */
+        Due: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Late */
+            late: number;
+        };
+        /**
+         * DueBattery
+         * @description A battery a client did, and when it is due again.
+         */
+        DueBattery: {
+            /** Client Id */
+            client_id: string;
+            /** Battery */
+            battery: string;
+            /** Name */
+            name: string;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
+            due: components["schemas"]["Due"];
+        };
+        /**
+         * DueKind
+         * @description What is due.
+         * @enum {string}
+         */
+        DueKind: "re-test" | "health screen" | "clearance";
+        /**
+         * DueToday
+         * @description Something due for a client: what, its name, the day, the days it is late (negative: to come), one sentence.
+         */
+        DueToday: {
+            kind: components["schemas"]["DueKind"];
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            /** Name */
+            name: string;
+            /** On */
+            on: string | null;
+            /** Late */
+            late: number;
+            /** Text */
+            text: string;
+        };
+        /**
+         * Ended
+         * @description Why a test ended.
+         * @enum {string}
+         */
+        Ended: "form" | "breath" | "pain" | "will" | "time" | "target";
+        /**
+         * Entry
+         * @description One dated entry. ``words`` are the trainer's; ``due_on`` is the expected date of a birth.
+         *
+         *     ``clinician`` says that a clinician knows of it. Entries stand in the order they were written.
+         */
+        Entry: {
+            /** Id */
+            id: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Topic */
+            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
+            state: components["schemas"]["State"];
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * Words
+             * @default
+             */
+            words: string;
+            /**
+             * Clinician
+             * @default false
+             */
+            clinician: boolean;
+            /** Due On */
+            due_on?: string | null;
+        };
+        /**
          * EquipmentProblem
-         * @description A line that could not be read: its number (from 1), its text and what was expected there.
+         * @description What could not be read: its line (from 1), the text, and what was expected there.
          */
         EquipmentProblem: {
             /** Line */
@@ -1088,11 +2171,15 @@ export interface components {
         };
         /**
          * EquipmentView
-         * @description An equipment text read out.
+         * @description An equipment text read out; ``features`` are the things without a weight that the text names.
          */
         EquipmentView: {
             /** Kinds */
             kinds: components["schemas"]["LoadsOfKind"][];
+            /** Features */
+            features: components["schemas"]["Feature"][];
+            /** Absent */
+            absent: components["schemas"]["Feature"][];
             /** Problems */
             problems: components["schemas"]["EquipmentProblem"][];
         };
@@ -1100,8 +2187,11 @@ export interface components {
          * Exercise
          * @description What the rules need of an exercise.
          *
-         *     ``implements`` are in order of preference; ``bodyweight_share`` is the share of body weight moved (0 to 1);
-         *     ``rep_seconds`` holds where a line has no tempo; ``one_sided`` moves are prescribed each side.
+         *     ``implements`` are in order of preference; ``needs`` are things the place must have; ``bodyweight_share`` is the
+         *     share of body weight moved (0 to 1); ``rep_seconds`` holds where a line has no tempo; ``one_sided`` moves are
+         *     prescribed each side. ``family`` and ``strength`` say how heavy it is lifted beside its kin: with each implement,
+         *     the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
+         *     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung.
          */
         Exercise: {
             /** Id */
@@ -1110,12 +2200,12 @@ export interface components {
             name: string;
             pattern: components["schemas"]["Pattern"];
             /** Movers */
-            movers: string[];
+            movers: components["schemas"]["Muscle"][];
             /**
              * Helpers
              * @default []
              */
-            helpers: string[];
+            helpers: components["schemas"]["Muscle"][];
             /**
              * Implements
              * @default [
@@ -1143,11 +2233,66 @@ export interface components {
              * @default []
              */
             cues: string[];
+            /** @default lift */
+            kind: components["schemas"]["upright_anvil__core__exercises__Kind"];
+            /**
+             * Needs
+             * @default []
+             */
+            needs: components["schemas"]["Feature"][];
+            /**
+             * Stable
+             * @default true
+             */
+            stable: boolean;
+            /**
+             * Joints
+             * @default []
+             */
+            joints: components["schemas"]["JointLoad"][];
+            /**
+             * Family
+             * @default
+             */
+            family: string;
+            /**
+             * Strength
+             * @default []
+             */
+            strength: [
+                components["schemas"]["ImplementKind"],
+                string
+            ][];
+            /**
+             * Cue Sets
+             * @default []
+             */
+            cue_sets: components["schemas"]["CueSet"][];
+            /**
+             * Faults
+             * @default []
+             */
+            faults: string[];
+            /**
+             * Ladder
+             * @default
+             */
+            ladder: string;
+            /**
+             * After
+             * @default
+             */
+            after: string;
             /**
              * Own
              * @default false
              */
             own: boolean;
+            /**
+             * Edited
+             * @default false
+             */
+            edited: boolean;
             /**
              * Removed
              * @default false
@@ -1167,6 +2312,24 @@ export interface components {
             sessions: number;
         };
         /**
+         * ExerciseView
+         * @description An exercise with its ladders; with a client, the cues she hears and what her joints say of it.
+         */
+        ExerciseView: {
+            exercise: components["schemas"]["Exercise"];
+            /** Ladders */
+            ladders: components["schemas"]["ShownLadder"][];
+            cues: components["schemas"]["ChosenCues"];
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
+        };
+        /**
+         * Feature
+         * @description Things an exercise may need that nobody lifts.
+         * @enum {string}
+         */
+        Feature: "wall" | "chair" | "doorway" | "table" | "open ground" | "bench" | "rack" | "box" | "pull-up bar" | "dip bars" | "anchor" | "straps" | "sliders" | "big ball" | "balance pad" | "stairs" | "rower" | "bike";
+        /**
          * FloorLine
          * @description One exercise of the session; ``loads`` are those that can be made here, lightest first.
          *
@@ -1179,12 +2342,17 @@ export interface components {
             exercise_id: string;
             /** Exercise */
             exercise: string;
-            /** Cues */
-            cues: string[];
+            cues: components["schemas"]["ChosenCues"];
+            /** Faults */
+            faults: string[];
             /** Planned */
             planned: string;
             /** Caution */
             caution: string | null;
+            /** Joints */
+            joints: components["schemas"]["Caution"][];
+            /** Instead */
+            instead: string[];
             /** Rest */
             rest: number;
             /** Each Side */
@@ -1211,7 +2379,7 @@ export interface components {
             /** Stands */
             stands: string | null;
             planned: components["schemas"]["Bar"] | null;
-            aim: components["schemas"]["Aim"];
+            aim: components["schemas"]["upright_anvil__core__ledger__aim__Aim"];
             logged: components["schemas"]["LoggedSet"] | null;
             /** Earlier */
             earlier: components["schemas"]["LoggedSet"][];
@@ -1255,6 +2423,10 @@ export interface components {
             started_at: string | null;
             /** Finished At */
             finished_at: string | null;
+            /** Reminder */
+            reminder: string | null;
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
             /** Lines */
             lines: components["schemas"]["FloorLine"][];
             /** Notes */
@@ -1270,17 +2442,126 @@ export interface components {
             /** Value */
             value: string | null;
         };
+        /**
+         * Found
+         * @description What was found, best first, and how many there are to choose from in all.
+         */
+        Found: {
+            /** Hits */
+            hits: components["schemas"]["Hit"][];
+            /** Of */
+            of: number;
+        };
+        /**
+         * Grade
+         * @description How serious a caution is.
+         * @enum {string}
+         */
+        Grade: "stop" | "caution" | "note";
         /** HTTPValidationError */
         HTTPValidationError: {
             /** Detail */
             detail?: components["schemas"]["ValidationError"][];
         };
         /**
+         * HealthStanding
+         * @description Where a client stands today.
+         *
+         *     ``allowed`` is the hardest intensity open to the client now, None where clearance comes first; ``reminder`` is what
+         *     the floor says until it is settled; ``repeat_on`` when the screen is due again.
+         */
+        HealthStanding: {
+            outcome: components["schemas"]["upright_anvil__core__health__screening__Outcome"] | null;
+            allowed: components["schemas"]["Intensity"] | null;
+            /** Reason */
+            reason: string;
+            /** Repeat On */
+            repeat_on: string | null;
+            /** Reminder */
+            reminder: string | null;
+            /** Due */
+            due: boolean;
+        };
+        /**
+         * HealthView
+         * @description All that is known of a client's health: the timeline newest first, how things stand, screens, clearances.
+         */
+        HealthView: {
+            /** Timeline */
+            timeline: components["schemas"]["Entry"][];
+            /** Standing */
+            standing: components["schemas"]["Standing"][];
+            /** Overlaps */
+            overlaps: string[];
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
+            screening: components["schemas"]["HealthStanding"];
+            /** Screens */
+            screens: components["schemas"]["ScreenView"][];
+            /** Clearances */
+            clearances: components["schemas"]["Clearance"][];
+            /** Cycle Reports */
+            cycle_reports: components["schemas"]["CycleReport"][];
+        };
+        /**
+         * Hit
+         * @description An exercise found, with what a client's joints say of it.
+         */
+        Hit: {
+            exercise: components["schemas"]["Exercise"];
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
+        };
+        /**
          * ImplementKind
          * @description What an exercise can be loaded with.
          * @enum {string}
          */
-        ImplementKind: "barbell" | "dumbbell" | "kettlebell" | "stack" | "band" | "improvised" | "bodyweight";
+        ImplementKind: "barbell" | "dumbbell" | "kettlebell" | "stack" | "band" | "improvised" | "medicine ball" | "assistance" | "bodyweight";
+        /**
+         * Intensity
+         * @description How hard it is meant to be.
+         * @enum {string}
+         */
+        Intensity: "light to moderate" | "vigorous";
+        /**
+         * Joint
+         * @description The joints and regions a client complains of.
+         * @enum {string}
+         */
+        Joint: "neck" | "shoulder" | "elbow" | "wrist" | "lower back" | "hip" | "knee" | "ankle";
+        /**
+         * JointLoad
+         * @description What an exercise asks of one joint, and how: ``knee, moderate, bends under load``.
+         */
+        JointLoad: {
+            joint: components["schemas"]["Joint"];
+            stress: components["schemas"]["Stress"];
+            /** How */
+            how: string;
+        };
+        /**
+         * Kept
+         * @description What is stored of a result; ``new`` is false when it was stored before.
+         */
+        Kept: {
+            /** Id */
+            id: string;
+            /** New */
+            new: boolean;
+        };
+        /**
+         * Ladder
+         * @description A named ladder; ``rungs`` are exercise ids, easiest first.
+         */
+        Ladder: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Rungs */
+            rungs: string[];
+        };
         /**
          * LastTime
          * @description The client's last session with this exercise.
@@ -1315,6 +2596,8 @@ export interface components {
             exercise: string;
             /** Removed */
             removed: boolean;
+            /** Joints */
+            joints: components["schemas"]["Caution"][];
             /** Cells */
             cells: components["schemas"]["CellView"][];
         };
@@ -1334,6 +2617,8 @@ export interface components {
         /**
          * LoadsOfKind
          * @description What can be lifted of one kind, lightest first; ``gaps`` marks the loads that come after a step over the cap.
+         *
+         *     ``other_unit`` is each load in the other unit, rounded to 0.1 for reading only.
          */
         LoadsOfKind: {
             kind: components["schemas"]["ImplementKind"];
@@ -1341,6 +2626,8 @@ export interface components {
             loads: components["schemas"]["Achievable"][];
             /** Gaps */
             gaps: boolean[];
+            /** Other Unit */
+            other_unit: components["schemas"]["Load"][];
         };
         /**
          * LoggedSet
@@ -1349,7 +2636,7 @@ export interface components {
         LoggedSet: {
             /** Id */
             id: string;
-            outcome: components["schemas"]["Outcome"];
+            outcome: components["schemas"]["upright_anvil__core__ledger__rows__Outcome"];
             /** Reps */
             reps: number | null;
             /** Seconds */
@@ -1383,6 +2670,12 @@ export interface components {
             position: number;
         };
         /**
+         * Muscle
+         * @description Muscle groups, as a trainer names them. House rule: twenty-one, fine enough to count sets by.
+         * @enum {string}
+         */
+        Muscle: "quadriceps" | "hamstrings" | "glutes" | "adductors" | "hip abductors" | "hip flexors" | "calves" | "shins" | "ankle stabilisers" | "chest" | "front shoulder" | "side shoulder" | "rear shoulder" | "upper back" | "lats" | "biceps" | "triceps" | "forearms" | "trunk" | "obliques" | "spinal erectors";
+        /**
          * NextCell
          * @description The cell a decision writes: its line, its week's id and number in the program, and what it says now.
          */
@@ -1401,13 +2694,24 @@ export interface components {
          * @description What became of a set: done, skipped on purpose, or taken back (the row that cleared it is kept too).
          * @enum {string}
          */
-        Outcome: "done" | "skipped" | "cleared";
+        "Outcome-Input": "done" | "skipped" | "cleared";
+        /**
+         * Pair
+         * @description One test and side, earlier and later, with the change between them where both have a figure.
+         */
+        Pair: {
+            item: components["schemas"]["TestItem"];
+            side: components["schemas"]["Side"] | null;
+            earlier: components["schemas"]["ResultView"] | null;
+            later: components["schemas"]["ResultView"] | null;
+            change: components["schemas"]["Change"] | null;
+        };
         /**
          * Pattern
-         * @description Movement patterns (rules, volume and balance).
+         * @description Movement patterns (rules, volume and balance), and two for what belongs to none of them.
          * @enum {string}
          */
-        Pattern: "squat" | "hinge" | "lunge" | "push horizontal" | "push vertical" | "pull horizontal" | "pull vertical" | "carry" | "trunk" | "rotation" | "locomotion" | "balance";
+        Pattern: "squat" | "hinge" | "lunge" | "push horizontal" | "push vertical" | "pull horizontal" | "pull vertical" | "carry" | "trunk" | "rotation" | "locomotion" | "balance" | "single joint" | "mobility";
         /**
          * PhaseView
          * @description A phase of the board.
@@ -1423,6 +2727,33 @@ export interface components {
             weeks: components["schemas"]["WeekView"][];
             /** Days */
             days: components["schemas"]["DayView"][];
+        };
+        /**
+         * PlaceFacts
+         * @description What the trainer enters of a place; numbers in ``equipment`` that name no unit are in ``unit``.
+         */
+        PlaceFacts: {
+            /** Name */
+            name: string;
+            /** @default kg */
+            unit: components["schemas"]["Unit"];
+            /**
+             * Equipment
+             * @default
+             */
+            equipment: string;
+        };
+        /**
+         * PlaceView
+         * @description A place with what can be lifted there, and the names of those who train there.
+         */
+        PlaceView: {
+            /** Id */
+            id: string;
+            facts: components["schemas"]["PlaceFacts"];
+            equipment: components["schemas"]["EquipmentView"];
+            /** Clients */
+            clients: string[];
         };
         /**
          * Prescription
@@ -1597,6 +2928,75 @@ export interface components {
             kind: "reps";
         };
         /**
+         * Result
+         * @description One measurement. ``value`` is reps, seconds, metres, centimetres or a grade; loads and body weight are ``load``.
+         *
+         *     ``grade`` adds a quality (0 to 3) to any test. ``confirmed`` says that a doubtful figure was looked at; ``single``
+         *     that the trainer chose a single to failure. ``replaces`` names the row it corrects.
+         */
+        Result: {
+            /** Id */
+            id: string;
+            /** Test */
+            test: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value?: string | null;
+            load?: components["schemas"]["Load"] | null;
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * Variant
+             * @default
+             */
+            variant: string;
+            /** Reserve */
+            reserve?: number | null;
+            ended?: components["schemas"]["Ended"] | null;
+            /** Grade */
+            grade?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Source
+             * @default typed
+             */
+            source: string;
+            /**
+             * Confirmed
+             * @default false
+             */
+            confirmed: boolean;
+            /**
+             * Single
+             * @default false
+             */
+            single: boolean;
+            /** Replaces */
+            replaces?: string | null;
+            /** Round Id */
+            round_id?: string | null;
+            /** At */
+            at?: string | null;
+        };
+        /**
+         * ResultView
+         * @description A result with its figure in the test's unit, and the earlier values it corrects, oldest first.
+         */
+        ResultView: {
+            result: components["schemas"]["Result"];
+            /** Figure */
+            figure: string | null;
+            /** Earlier */
+            earlier: components["schemas"]["Result"][];
+        };
+        /**
          * ReviewLine
          * @description One line after the session: planned against done, the proposal, where it would go, and the decision taken.
          *
@@ -1703,6 +3103,95 @@ export interface components {
             redo_to: number | null;
         };
         /**
+         * RoundHead
+         * @description A round on the list: ``done`` of ``of`` measures have a result.
+         */
+        RoundHead: {
+            /** Id */
+            id: string;
+            /** Battery */
+            battery: string;
+            /** Name */
+            name: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Finished */
+            finished: boolean;
+            /** Done */
+            done: number;
+        };
+        /**
+         * RoundTest
+         * @description One test of a round and side: the result that stands, and the one of the round before.
+         */
+        RoundTest: {
+            item: components["schemas"]["TestItem"];
+            side: components["schemas"]["Side"] | null;
+            result: components["schemas"]["ResultView"] | null;
+            last_time: components["schemas"]["ResultView"] | null;
+            /** Last On */
+            last_on: string | null;
+        };
+        /**
+         * RoundView
+         * @description A round as the floor shows it.
+         */
+        RoundView: {
+            /** Id */
+            id: string;
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            unit: components["schemas"]["Unit"];
+            /** Battery */
+            battery: string;
+            /** Name */
+            name: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Finished At */
+            finished_at: string | null;
+            screening: components["schemas"]["HealthStanding"];
+            /** May Single */
+            may_single: boolean;
+            body_weight: components["schemas"]["Load"] | null;
+            /** Tests */
+            tests: components["schemas"]["RoundTest"][];
+        };
+        /**
+         * Rung
+         * @description A rung of a shown ladder.
+         */
+        Rung: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Here */
+            here: boolean;
+        };
+        /**
+         * ScreenView
+         * @description A health screen that was done.
+         */
+        ScreenView: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            answers: components["schemas"]["Answers"];
+            /** Outcome */
+            outcome: string;
+        };
+        /**
          * Seconds
          * @description A hold or timed target, seconds, 1 to 3600.
          */
@@ -1799,6 +3288,69 @@ export interface components {
             estimate: string | null;
         };
         /**
+         * Shown
+         * @description What the scale shows: seconds since stepping on, the figure in the client's unit, the weight once settled.
+         */
+        Shown: {
+            /** Seconds */
+            seconds: number;
+            /** Figure */
+            figure: number;
+            unit: components["schemas"]["Unit"];
+            settled: components["schemas"]["Load"] | null;
+        };
+        /**
+         * ShownLadder
+         * @description A ladder as it is drawn: easiest first.
+         */
+        ShownLadder: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Rungs */
+            rungs: components["schemas"]["Rung"][];
+        };
+        /**
+         * Side
+         * @description Which side.
+         * @enum {string}
+         */
+        Side: "left" | "right" | "both";
+        /**
+         * SideBySide
+         * @description Two rounds side by side.
+         */
+        SideBySide: {
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            /** Rounds */
+            rounds: components["schemas"]["RoundHead"][];
+            earlier: components["schemas"]["RoundHead"] | null;
+            later: components["schemas"]["RoundHead"] | null;
+            /** Pairs */
+            pairs: components["schemas"]["Pair"][];
+        };
+        /**
+         * Sign
+         * @description Signs and symptoms the screen asks for.
+         * @enum {string}
+         */
+        Sign: "discomfort in chest, neck, jaw or arms, at rest or with effort" | "breathless at rest or with little effort" | "dizzy or fainting" | "breathless lying down or waking breathless at night" | "swollen ankles" | "racing or uneven heartbeat" | "calf pain when walking that stops with rest" | "a heart murmur somebody heard" | "unusual tiredness or breathlessness with everyday things";
+        /**
+         * Standing
+         * @description How one topic and side stands today, by the entry that says so.
+         */
+        Standing: {
+            /** Topic */
+            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
+            side: components["schemas"]["Side"] | null;
+            state: components["schemas"]["State"];
+            entry: components["schemas"]["Entry"];
+        };
+        /**
          * StartedSession
          * @description A session that was started, and whether it was finished.
          */
@@ -1807,6 +3359,52 @@ export interface components {
             id: string;
             /** Finished */
             finished: boolean;
+        };
+        /**
+         * StartingLoad
+         * @description A load to begin with, always an estimate: the load, kilograms before rounding, and how it came about.
+         */
+        StartingLoad: {
+            /** Load */
+            load: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"];
+            /** Unrounded Kg */
+            unrounded_kg: string;
+            /** Why */
+            why: string;
+        };
+        /**
+         * State
+         * @description How a topic stands after an entry, strictest first.
+         * @enum {string}
+         */
+        State: "hurts now" | "spare it" | "watch it" | "over";
+        /**
+         * Stress
+         * @description How much an exercise asks of a joint: moved lightly, worked, or worked hard. House rule.
+         * @enum {string}
+         */
+        Stress: "light" | "moderate" | "much";
+        /**
+         * Substitute
+         * @description One exercise to take instead: its points, why, rungs harder (easier: negative), and a load to begin with.
+         *
+         *     ``cautions`` are what remains to be minded of the joints. ``start`` is always an estimate.
+         */
+        Substitute: {
+            exercise: components["schemas"]["Exercise"];
+            /** Points */
+            points: number;
+            /** Reasons */
+            reasons: string[];
+            implement: components["schemas"]["ImplementKind"];
+            /** Rungs */
+            rungs?: number | null;
+            start?: components["schemas"]["StartingLoad"] | null;
+            /**
+             * Cautions
+             * @default []
+             */
+            cautions: components["schemas"]["Caution"][];
         };
         /**
          * Tempo
@@ -1821,6 +3419,59 @@ export interface components {
             lifting: number | null;
             /** Top */
             top: number | null;
+        };
+        /**
+         * TestItem
+         * @description One test.
+         *
+         *     ``standard`` says what counts; ``sides`` asks for left and right; ``variants`` are ordered easiest first;
+         *     ``seconds`` is a time limit and ``metres`` a fixed distance; ``typical_error`` is in the item's unit, or a share of
+         *     the figure where ``error_is_share``; ``low`` and ``high`` bound what is plausible, beyond them the app asks.
+         */
+        TestItem: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            kind: components["schemas"]["upright_anvil__core__testing__items__Kind"];
+            /** Standard */
+            standard: string;
+            better: components["schemas"]["Better"];
+            /** Typical Error */
+            typical_error: string;
+            /** Low */
+            low: string;
+            /** High */
+            high: string;
+            /**
+             * Error Is Share
+             * @default false
+             */
+            error_is_share: boolean;
+            /**
+             * Exercise
+             * @default
+             */
+            exercise: string;
+            /**
+             * Sides
+             * @default false
+             */
+            sides: boolean;
+            /**
+             * Variants
+             * @default []
+             */
+            variants: string[];
+            /** Seconds */
+            seconds?: number | null;
+            /** Metres */
+            metres?: number | null;
+            /**
+             * Own
+             * @default false
+             */
+            own: boolean;
         };
         /**
          * TodaySession
@@ -1870,9 +3521,17 @@ export interface components {
             sessions: components["schemas"]["TodaySession"][];
             /** Waiting */
             waiting: components["schemas"]["Waiting"][];
+            /** Dues */
+            dues: components["schemas"]["DueToday"][];
             /** Clients */
             clients: components["schemas"]["ClientToday"][];
         };
+        /**
+         * TrainingAge
+         * @description How long the client has trained.
+         * @enum {string}
+         */
+        TrainingAge: "not active so far" | "less than six months" | "coming back after a break" | "six months to two years" | "more than two years" | "";
         /**
          * Unit
          * @description The two units a load can be entered in.
@@ -1912,7 +3571,7 @@ export interface components {
          * @description What the trainer made of a proposal.
          * @enum {string}
          */
-        Verdict: "accepted" | "changed" | "declined";
+        "Verdict-Input": "accepted" | "changed" | "declined";
         /**
          * Waiting
          * @description A finished session with proposals nobody has decided on.
@@ -1932,6 +3591,37 @@ export interface components {
             /** Undecided */
             undecided: number;
         };
+        /**
+         * WarningSigns
+         * @description The signs that end a session, and what to do then.
+         */
+        WarningSigns: {
+            /**
+             * Signs
+             * @default [
+             *       "Pain, pressure or tightness in the chest, neck, jaw or arm",
+             *       "Dizziness, light-headedness or fainting",
+             *       "Breathlessness out of proportion to the effort",
+             *       "A heartbeat that races, flutters or stumbles",
+             *       "Sudden weakness, numbness, a crooked face or muddled speech",
+             *       "A sudden severe headache",
+             *       "Sharp or sudden joint or back pain, swelling, or a joint that gives way",
+             *       "In pregnancy: bleeding, leaking fluid, contractions, or a painful swollen calf"
+             *     ]
+             */
+            signs: string[];
+            /**
+             * What To Do
+             * @default Stop the session. Sit or lay the client down, stay with them. If it does not pass at once, or you are in doubt, call the emergency number. Train again only when a clinician says so.
+             */
+            what_to_do: string;
+        };
+        /**
+         * Way
+         * @description Which way the change went.
+         * @enum {string}
+         */
+        Way: "better" | "worse" | "same" | "other";
         /**
          * WeekKind
          * @description What a week does in its phase.
@@ -1956,6 +3646,80 @@ export interface components {
             /** Is Now */
             is_now: boolean;
         };
+        /**
+         * Weighed
+         * @description A body weight of a day.
+         */
+        Weighed: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            load: components["schemas"]["Load"];
+            /** Source */
+            source: string;
+        };
+        /**
+         * Kind
+         * @description What sort of exercise it is: counted, held, jumped, carried, thrown, or there to get ready or wind down.
+         * @enum {string}
+         */
+        upright_anvil__core__exercises__Kind: "lift" | "hold" | "jump" | "carry" | "throw" | "balance" | "cardio" | "mobility" | "warm-up" | "stretch";
+        /**
+         * Outcome
+         * @description What the screen comes to.
+         * @enum {string}
+         */
+        upright_anvil__core__health__screening__Outcome: "clear" | "light to moderate now, clearance before vigorous" | "clearance first";
+        /**
+         * Aim
+         * @description One set as it would be logged by one tap: reps or seconds, load as added weight or assistance, reps left.
+         */
+        upright_anvil__core__ledger__aim__Aim: {
+            /** Reps */
+            reps: number | null;
+            /** Seconds */
+            seconds: number | null;
+            load: components["schemas"]["Load"] | null;
+            /**
+             * Assisted
+             * @default false
+             */
+            assisted: boolean;
+            /** Reserve */
+            reserve?: number | null;
+        };
+        /**
+         * Outcome
+         * @description What became of a set: done, skipped on purpose, or taken back (the row that cleared it is kept too).
+         * @enum {string}
+         */
+        upright_anvil__core__ledger__rows__Outcome: "done" | "skipped" | "cleared";
+        /**
+         * Verdict
+         * @description How a change stands against the typical error.
+         * @enum {string}
+         */
+        upright_anvil__core__testing__compare__Verdict: "within the typical error" | "more than the typical error" | "clearly more than the typical error" | "another variant";
+        /**
+         * Kind
+         * @description What a test measures.
+         * @enum {string}
+         */
+        upright_anvil__core__testing__items__Kind: "good-form reps" | "hold" | "load for reps" | "time over a distance" | "distance in a time" | "range" | "quality grade" | "body weight" | "girth";
+        /**
+         * Aim
+         * @description What a goal comes down to; the client's own words stand beside it.
+         * @enum {string}
+         */
+        upright_anvil__flows__clients__Aim: "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip with a date" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
+        /**
+         * Verdict
+         * @description What the trainer made of a proposal.
+         * @enum {string}
+         */
+        upright_anvil__flows__review__Verdict: "accepted" | "changed" | "declined";
     };
     responses: never;
     parameters: never;
@@ -2476,7 +4240,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ClientView"][];
+                    "application/json": components["schemas"]["ClientEntry"][];
                 };
             };
         };
@@ -2545,7 +4309,7 @@ export interface operations {
             };
         };
     };
-    change_client_api_clients__client_id__put: {
+    change_client_api_clients__client_id__patch: {
         parameters: {
             query?: never;
             header?: never;
@@ -2556,7 +4320,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedClient"];
+                "application/json": components["schemas"]["AskedClientChange"];
             };
         };
         responses: {
@@ -2580,16 +4344,18 @@ export interface operations {
             };
         };
     };
-    read_equipment_api_equipment_read_post: {
+    set_places_api_clients__client_id__places_put: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                client_id: string;
+            };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedEquipment"];
+                "application/json": components["schemas"]["AskedPlaces"];
             };
         };
         responses: {
@@ -2599,7 +4365,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["EquipmentView"];
+                    "application/json": components["schemas"]["PlaceView"][];
                 };
             };
             /** @description Validation Error */
@@ -2681,7 +4447,7 @@ export interface operations {
             };
         };
     };
-    exercises_api_exercises_get: {
+    list_places_api_places_get: {
         parameters: {
             query?: never;
             header?: never;
@@ -2696,7 +4462,334 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Exercise"][];
+                    "application/json": components["schemas"]["PlaceView"][];
+                };
+            };
+        };
+    };
+    add_place_api_places_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPlace"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    change_place_api_places__place_id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                place_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPlace"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    read_equipment_api_equipment_read_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedEquipment"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EquipmentView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    warning_signs_api_warning_signs_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WarningSigns"];
+                };
+            };
+        };
+    };
+    add_entry_api_clients__client_id__history_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedEntry"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    withdraw_entry_api_clients__client_id__history__entry_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+                entry_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    add_screen_api_clients__client_id__screens_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedScreen"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    add_clearance_api_clients__client_id__clearances_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedClearance"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    add_cycle_report_api_clients__client_id__cycle_reports_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedCycleReport"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HealthView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    find_exercises_api_exercises_get: {
+        parameters: {
+            query?: {
+                q?: string;
+                client?: string | null;
+                place?: string | null;
+                limit?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Found"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
                 };
             };
         };
@@ -2734,6 +4827,74 @@ export interface operations {
             };
         };
     };
+    exercise_page_api_exercises__exercise_id__get: {
+        parameters: {
+            query?: {
+                client?: string | null;
+            };
+            header?: never;
+            path: {
+                exercise_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    change_exercise_api_exercises__exercise_id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedExercise"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Exercise"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
     remove_exercise_api_exercises__exercise_id__delete: {
         parameters: {
             query?: never;
@@ -2751,6 +4912,409 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    exercise_substitutes_api_exercises__exercise_id__substitutes_get: {
+        parameters: {
+            query?: {
+                client?: string | null;
+                place?: string | null;
+                reps?: number;
+            };
+            header?: never;
+            path: {
+                exercise_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Substitute"][];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    ladders_api_ladders_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ladder"][];
+                };
+            };
+        };
+    };
+    battery_shelf_api_batteries_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryShelf"];
+                };
+            };
+        };
+    };
+    add_battery_api_batteries_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBattery"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Battery"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    change_battery_api_batteries__battery_id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                battery_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBattery"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Battery"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    remove_battery_api_batteries__battery_id__delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                battery_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    add_test_api_tests_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedTest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestItem"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    start_round_api_clients__client_id__rounds__round_id__put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+                round_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedRound"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    open_round_api_rounds__round_id__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                round_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    finish_round_api_rounds__round_id__finish_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                round_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RoundView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    keep_result_api_clients__client_id__results_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedResult"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    side_by_side_api_clients__client_id__side_by_side_get: {
+        parameters: {
+            query?: {
+                earlier?: string | null;
+                later?: string | null;
+            };
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SideBySide"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    scale_api_clients__client_id__scale_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shown"];
+                };
             };
             /** @description Validation Error */
             422: {

@@ -1,64 +1,67 @@
-"""Clients and what can be lifted at their place."""
+"""Clients, and where they train."""
 
-from fastapi import APIRouter
+from fastapi import APIRouter, Response
 
-from upright_anvil.api.asked import AskedClient, AskedEquipment, AskedProgram
+from upright_anvil.api.answers import answer
+from upright_anvil.api.asked.clients import AskedClient, AskedClientChange, AskedPlaces
+from upright_anvil.api.asked.programs import AskedProgram
 from upright_anvil.api.studio import Here
-from upright_anvil.flows import board, clients, progress
+from upright_anvil.flows import board, clients, places, progress
 from upright_anvil.flows.board import BoardView
-from upright_anvil.flows.clients import ClientFacts, ClientView, EquipmentView
+from upright_anvil.flows.clients import ClientEntry, ClientFacts, ClientView
+from upright_anvil.flows.places import PlaceFacts, PlaceView
 from upright_anvil.flows.progress import ProgressView
 
-router = APIRouter(tags=["clients"])
+router = APIRouter(prefix="/clients", tags=["clients"])
 
 
-def _facts(asked: AskedClient) -> ClientFacts:
-    fields = asked.model_dump(exclude={"body_weight"})
-    return ClientFacts(**fields, body_weight=asked.body_weight.load() if asked.body_weight else None)
-
-
-@router.get("/clients")
-def list_clients(here: Here) -> list[ClientView]:
+@router.get("")
+def list_clients(here: Here) -> list[ClientEntry]:
     """All clients by name."""
     with here.reading() as scope:
         return list(clients.client_list(scope))
 
 
-@router.post("/clients", status_code=201)
-def add_client(asked: AskedClient, here: Here) -> ClientView:
-    """Add a client and the place."""
+@router.post("", status_code=201, response_model=ClientView)
+def add_client(asked: AskedClient, here: Here) -> Response:
+    """Add a client; the name is enough."""
+    place = PlaceFacts(**asked.place.model_dump()) if asked.place else None
+    weight = asked.body_weight.load() if asked.body_weight else None
     with here.writing() as scope:
-        return clients.add_client(scope, _facts(asked), here.now)
+        view = clients.add_client(scope, ClientFacts(asked.name, asked.unit), here.now, place, weight)
+    return answer(view, 201)
 
 
-@router.get("/clients/{client_id}")
-def client_file(client_id: str, here: Here) -> ClientView:
+@router.get("/{client_id}", response_model=ClientView)
+def client_file(client_id: str, here: Here) -> Response:
     """One client."""
     with here.reading() as scope:
-        return clients.client_file(scope, client_id)
+        return answer(clients.client_file(scope, client_id, here.today))
 
 
-@router.put("/clients/{client_id}")
-def change_client(client_id: str, asked: AskedClient, here: Here) -> ClientView:
-    """Change a client and the place."""
+@router.patch("/{client_id}", response_model=ClientView)
+def change_client(client_id: str, asked: AskedClientChange, here: Here) -> Response:
+    """Change some facts of a client."""
     with here.writing() as scope:
-        return clients.change_client(scope, client_id, _facts(asked))
+        view = clients.change_client(scope, client_id, asked.changes(), here.today)
+    return answer(view)
 
 
-@router.post("/equipment/read")
-def read_equipment(asked: AskedEquipment) -> EquipmentView:
-    """Read an equipment text out; nothing is kept."""
-    return clients.equipment_view(asked.text, asked.unit)
+@router.put("/{client_id}/places")
+def set_places(client_id: str, asked: AskedPlaces, here: Here) -> list[PlaceView]:
+    """Say where a client trains, the usual place first."""
+    with here.writing() as scope:
+        return list(places.set_places(scope, client_id, asked.places))
 
 
-@router.post("/clients/{client_id}/program", status_code=201)
+@router.post("/{client_id}/program", status_code=201)
 def start_program(client_id: str, asked: AskedProgram, here: Here) -> BoardView:
     """Start a client's program."""
     with here.writing() as scope:
         return board.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
 
 
-@router.get("/clients/{client_id}/progress")
+@router.get("/{client_id}/progress")
 def client_progress(client_id: str, here: Here, exercise: str | None = None) -> ProgressView:
     """Progress with one exercise, or with the one done most."""
     with here.reading() as scope:

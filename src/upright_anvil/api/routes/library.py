@@ -1,31 +1,82 @@
-"""Exercises to choose from."""
+"""Exercises: finding one, its page, what to do instead, and the trainer's own."""
 
-from fastapi import APIRouter
+from typing import Annotated
 
-from upright_anvil.api.asked import AskedExercise
+from fastapi import APIRouter, Query, Response
+
+from upright_anvil.api.answers import answer
+from upright_anvil.api.asked.library import AskedExercise
 from upright_anvil.api.studio import Here
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.flows import library
+from upright_anvil.core.library.ladders import Ladder
+from upright_anvil.core.library.substitutes import Substitute
+from upright_anvil.flows import library, substitutes
+from upright_anvil.flows.library import Found
+from upright_anvil.flows.substitutes import ExerciseView
 
-router = APIRouter(prefix="/exercises", tags=["library"])
+router = APIRouter(tags=["library"])
+
+Typed = Annotated[str, Query(max_length=120)]
 
 
-@router.get("")
-def exercises(here: Here) -> list[Exercise]:
-    """The exercises to choose from, by name."""
+@router.get("/exercises", response_model=Found)
+def find_exercises(
+    here: Here,
+    q: Typed = "",
+    client: str | None = None,
+    place: str | None = None,
+    limit: Annotated[int, Query(ge=1, le=100)] = 30,
+) -> Response:
+    """The exercises that fit what was typed, best first; with a place only what can be done there."""
     with here.reading() as scope:
-        return list(library.choices(scope))
+        return answer(library.find(scope, q, limit, here.today, client, place))
 
 
-@router.post("", status_code=201)
+@router.post("/exercises", status_code=201)
 def add_exercise(asked: AskedExercise, here: Here) -> Exercise:
     """Add an exercise of the trainer's own."""
     with here.writing() as scope:
-        return library.add_own(scope, asked.name, asked.pattern, asked.implement, one_sided=asked.one_sided)
+        return library.add_own(scope, asked.exercise())
 
 
-@router.delete("/{exercise_id}", status_code=204)
+@router.get("/exercises/{exercise_id}")
+def exercise_page(exercise_id: str, here: Here, client: str | None = None) -> ExerciseView:
+    """One exercise with its ladders."""
+    with here.reading() as scope:
+        return substitutes.exercise_view(scope, exercise_id, client, here.today)
+
+
+@router.put("/exercises/{exercise_id}")
+def change_exercise(exercise_id: str, asked: AskedExercise, here: Here) -> Exercise:
+    """Change an own exercise, or keep an edit of a shipped one apart from it."""
+    with here.writing() as scope:
+        before = library.library(scope).exercise(exercise_id)
+        return library.change_exercise(scope, exercise_id, asked.exercise(before))
+
+
+@router.delete("/exercises/{exercise_id}", status_code=204)
 def remove_exercise(exercise_id: str, here: Here) -> None:
-    """Remove an own exercise from the choices; plans and history keep it."""
+    """Remove an own exercise, or an edit; plans and history keep it."""
     with here.writing() as scope:
         library.remove_own(scope, exercise_id, here.now)
+
+
+@router.get("/exercises/{exercise_id}/substitutes", response_model=list[Substitute])
+def exercise_substitutes(
+    exercise_id: str,
+    here: Here,
+    client: str | None = None,
+    place: str | None = None,
+    reps: Annotated[int, Query(ge=1, le=20)] = 8,
+) -> Response:
+    """What to do instead, best first."""
+    with here.reading() as scope:
+        found = substitutes.exercise_substitutes(scope, exercise_id, client, place, here.today, reps)
+    return answer(list(found), kind=list[Substitute])
+
+
+@router.get("/ladders")
+def ladders(here: Here) -> list[Ladder]:
+    """All ladders."""
+    with here.reading() as scope:
+        return list(library.library(scope).ladders.all)

@@ -3,7 +3,7 @@
 from fastapi import APIRouter, Response
 
 from upright_anvil.api.answers import answer
-from upright_anvil.api.asked import AskedEdits, AskedReading, AskedUndo
+from upright_anvil.api.asked.programs import AskedEdits, AskedReading, AskedUndo
 from upright_anvil.api.studio import Here
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.flows import board, floor, reading, saving
@@ -61,4 +61,4 @@ def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
 def open_floor(program_id: str, week_id: str, day_id: str, here: Here) -> Response:
     """One session: what is planned, what was done last time, what is done so far."""
     with here.reading() as scope:
-        return answer(floor.open_floor(scope, program_id, week_id, day_id))
+        return answer(floor.open_floor(scope, program_id, week_id, day_id, here.today))

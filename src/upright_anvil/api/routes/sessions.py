@@ -3,7 +3,7 @@
 from fastapi import APIRouter, Response
 
 from upright_anvil.api.answers import answer
-from upright_anvil.api.asked import AskedDecisions, AskedFinish, AskedNote, AskedSet, AskedStart, AskedWeek
+from upright_anvil.api.asked.sessions import AskedDecisions, AskedFinish, AskedNote, AskedSet, AskedStart, AskedWeek
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ledger.rows import PerformedSet, Slot
 from upright_anvil.flows import deciding, logging, review

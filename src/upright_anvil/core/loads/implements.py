@@ -24,6 +24,8 @@ class ImplementKind(StrEnum):
     STACK = "stack"
     BAND = "band"
     IMPROVISED = "improvised"
+    MEDICINE_BALL = "medicine ball"
+    ASSISTANCE = "assistance"
     BODYWEIGHT = "bodyweight"
 
 
@@ -64,9 +66,10 @@ class Barbell:
 
 @dataclass(frozen=True, slots=True)
 class FixedLoads:
-    """Loads that are what they are: dumbbells, kettlebells, bands, improvised things, a vest.
+    """Loads that are what they are: dumbbells, kettlebells, bands, improvised things, a vest, help from a machine.
 
-    ``labels`` names each load where the number is not the name (a band's colour, "rucksack"), else is empty.
+    ``labels`` names each load where the number is not the name (a band's colour, "rucksack", the pin of an adjustable
+    dumbbell), else is empty.
     """
 
     kind: ImplementKind
@@ -81,7 +84,25 @@ class FixedLoads:
         return tuple(sorted(made, key=lambda a: a.load.kg))
 
 
-Implement = Barbell | FixedLoads
+@dataclass(frozen=True, slots=True)
+class Stack:
+    """A cable or machine with a pin: first, last and step, and small add-on weights that go on one at a time."""
+
+    steps: tuple[Load, ...]
+    add_ons: tuple[Load, ...] = ()
+    kind: ImplementKind = ImplementKind.STACK
+
+    def achievable(self) -> tuple[Achievable, ...]:
+        """Answer every pin alone and with each add-on, lightest first."""
+        made = [Achievable(step, f"pin at {step}") for step in self.steps]
+        for step in self.steps:
+            for extra in self.add_ons:
+                total = Load.of(step.value + in_unit(extra.kg, step.unit), step.unit)
+                made.append(Achievable(total, f"pin at {step}, add-on {extra}"))
+        return tuple(sorted(made, key=lambda a: a.load.kg))
+
+
+Implement = Barbell | FixedLoads | Stack
 
 
 @lru_cache(maxsize=64)

@@ -6,7 +6,8 @@ from dataclasses import dataclass, field
 from decimal import Decimal
 from enum import StrEnum
 
-from upright_anvil.core.loads.implements import Achievable, Implement, ImplementKind
+from upright_anvil.core.loads.features import EVERYWHERE, Feature
+from upright_anvil.core.loads.implements import Achievable, FixedLoads, Implement, ImplementKind
 from upright_anvil.core.loads.load import Load
 
 
@@ -36,9 +37,10 @@ class _Rack:
 
 @dataclass(frozen=True, slots=True)
 class Inventory:
-    """The implements of one place."""
+    """The implements of one place, and what else there is."""
 
     implements: tuple[Implement, ...] = ()
+    features: frozenset[Feature] = EVERYWHERE
     _racks: dict[ImplementKind, _Rack] = field(default_factory=dict, init=False, repr=False, compare=False)
     _kinds: frozenset[ImplementKind] = field(default=frozenset(), init=False, repr=False, compare=False)
 
@@ -49,6 +51,10 @@ class Inventory:
     def has(self, kind: ImplementKind) -> bool:
         """Answer whether there is anything of this kind; body weight is always there."""
         return kind in self._kinds
+
+    def offers(self, feature: Feature) -> bool:
+        """Answer whether the place has this thing: a bench, a wall, ground to walk on."""
+        return feature in self.features
 
     def first_of(self, kinds: Iterable[ImplementKind]) -> ImplementKind | None:
         """Answer the first of these kinds that the place has, in the exercise's own order of preference."""
@@ -112,3 +118,7 @@ def _gathered(implements: tuple[Implement, ...], kind: ImplementKind) -> _Rack:
                 by_mass.setdefault(made.load.kg, made)
     kilograms = tuple(sorted(by_mass))
     return _Rack(tuple(by_mass[kg] for kg in kilograms), kilograms)
+
+
+ANYWHERE = Inventory(tuple(FixedLoads(kind, ()) for kind in ImplementKind), frozenset(Feature))
+"""A place that has one of everything, with no loads listed: for asking what could be done at all."""

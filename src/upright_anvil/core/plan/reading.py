@@ -8,6 +8,9 @@ from typing import Literal
 
 from upright_anvil.core.blocks import Athlete, Bar, planned_bar, planned_label
 from upright_anvil.core.exercises import Exercise, unknown_exercise
+from upright_anvil.core.health.cautions import Caution, joint_cautions
+from upright_anvil.core.health.history import Standing
+from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
@@ -19,13 +22,15 @@ from upright_anvil.core.timing.estimate import TimedLine, day_seconds, line_seco
 
 @dataclass(frozen=True, slots=True)
 class Setting:
-    """What a plan is read against: the client's unit and body, the place, the exercises, the pace."""
+    """What a plan is read against: the client's unit, body and joints, the place, the exercises, the pace."""
 
     unit: Unit = Unit.KG
     inventory: Inventory = field(default_factory=Inventory)
     exercises: Mapping[str, Exercise] = field(default_factory=dict)
     max_kg: Mapping[str, Decimal] = field(default_factory=dict)
     body_kg: Decimal | None = None
+    standing: tuple[Standing, ...] = ()
+    ladders: Ladders = field(default_factory=lambda: Ladders(()))
     pace: float = 1.0
 
     def exercise(self, exercise_id: str) -> Exercise:
@@ -108,8 +113,10 @@ def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
 def load_caution(prescription: Prescription, exercise: Exercise, place: Inventory) -> str | None:
     """Say when a planned load cannot be made at the place, with the nearest two; None where it can. House rule."""
     match prescription.load:
+        case BodyweightLoad(added=Load() as load, assisted=True) if place.has(ImplementKind.ASSISTANCE):
+            kind: ImplementKind | None = ImplementKind.ASSISTANCE
         case BodyweightLoad(added=Load() as load, assisted=False):
-            kind: ImplementKind | None = ImplementKind.BODYWEIGHT
+            kind = ImplementKind.BODYWEIGHT
         case Load() as load if load.value:
             kind = exercise.implement_at(place)
             if kind in (None, ImplementKind.BODYWEIGHT):
@@ -125,11 +132,12 @@ def load_caution(prescription: Prescription, exercise: Exercise, place: Inventor
 
 @dataclass(frozen=True, slots=True)
 class ReadLine:
-    """A line read out, one cell a week."""
+    """A line read out, one cell a week, with what the client's joints say of the exercise."""
 
     line: Line
     exercise: Exercise
     cells: tuple[ReadCell, ...]
+    joints: tuple[Caution, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -146,7 +154,8 @@ def read_day(day: Day, weeks: int, setting: Setting) -> ReadDay:
     lines = []
     for line in day.lines:
         exercise = setting.exercise(line.exercise)
-        lines.append(ReadLine(line, exercise, tuple(read_cell(c.text, exercise, setting) for c in line.cells)))
+        cells = tuple(read_cell(c.text, exercise, setting) for c in line.cells)
+        lines.append(ReadLine(line, exercise, cells, joint_cautions(exercise, setting.standing)))
     return ReadDay(day, tuple(lines), tuple(_week_seconds(lines, week, setting) for week in range(weeks)))
 
 

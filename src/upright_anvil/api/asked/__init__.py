@@ -1,0 +1,1 @@
+"""What requests ask, by part of the job."""

@@ -1,0 +1,74 @@
+"""What is asked of a client's file and of places."""
+
+from datetime import date
+from typing import Annotated
+
+from pydantic import Field, StringConstraints
+
+from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId, Note, Words
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.flows.clients import Aim, TrainingAge
+
+Minutes = Annotated[int, Field(ge=10, le=240)]
+Days = Annotated[int, Field(ge=1, le=7)]
+Weekday = Annotated[int, Field(ge=0, le=6)]
+Equipment = Annotated[str, StringConstraints(max_length=4000)]
+
+
+class AskedPlace(Asked):
+    """A place with its equipment."""
+
+    name: Words
+    unit: Unit = Unit.KG
+    equipment: Equipment = ""
+
+
+class AskedClient(Asked):
+    """A new client; the name is enough. Without a place it is the one most clients share."""
+
+    name: Words
+    unit: Unit = Unit.KG
+    place: AskedPlace | None = None
+    body_weight: AskedLoad | None = None
+
+
+class AskedClientChange(Asked):
+    """Some facts of a client; what is left out stays as it is."""
+
+    name: Words | None = None
+    unit: Unit | None = None
+    aim: Aim | None = None
+    goal: Line | None = None
+    second_aim: Aim | None = None
+    second_goal: Line | None = None
+    about: Note | None = None
+    minutes: Minutes | None = None
+    days_a_week: Days | None = None
+    weekdays: list[Weekday] | None = None
+    training_age: TrainingAge | None = None
+    birth_year: int | None = None
+    contact: Line | None = None
+    emergency_contact: Line | None = None
+    consent_on: date | None = None
+    cycle_reports: bool | None = None
+
+    def changes(self) -> dict[str, object]:
+        """Answer what was said; None empties the birth year and the consent, and means nothing elsewhere."""
+        said = {name: getattr(self, name) for name in self.model_fields_set}
+        kept = {k: v for k, v in said.items() if v is not None or k in ("birth_year", "consent_on")}
+        if "weekdays" in kept:
+            kept["weekdays"] = tuple(kept["weekdays"])
+        return kept
+
+
+class AskedPlaces(Asked):
+    """Where a client trains, the usual place first."""
+
+    places: Annotated[list[MadeId], Field(max_length=12)]
+
+
+class AskedEquipment(Asked):
+    """An equipment text to be read out."""
+
+    text: Equipment
+    unit: Unit = Unit.KG

@@ -1,0 +1,76 @@
+"""What the floor and the review after it ask."""
+
+from typing import Annotated
+
+from pydantic import AwareDatetime, Field, StringConstraints
+
+from upright_anvil.api.asked.base import Asked, AskedLoad, MadeId, Note
+from upright_anvil.core.ledger.rows import Outcome
+from upright_anvil.core.prescription.model import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
+from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.flows.review import Verdict
+
+
+class AskedStart(Asked):
+    """A session opened on the floor."""
+
+    program_id: MadeId
+    week_id: Annotated[str, Field(min_length=1, max_length=64)]
+    day_id: Annotated[str, Field(min_length=1, max_length=64)]
+    started_at: AwareDatetime
+
+
+class AskedSet(Asked):
+    """A set as the floor logs it; the id was made there."""
+
+    id: MadeId
+    line: Annotated[str, Field(min_length=1, max_length=64)]
+    number: Annotated[int, Field(ge=1, le=60)]
+    exercise: Annotated[str, Field(min_length=1, max_length=64)]
+    outcome: Outcome
+    reps: Annotated[int, Field(ge=0, le=MAX_REPS)] | None = None
+    seconds: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    load: AskedLoad | None = None
+    assisted: bool = False
+    reserve: Annotated[int, Field(ge=0, le=MAX_RESERVE)] | None = None
+    planned: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
+    note: Note = ""
+    replaces: MadeId | None = None
+    logged_at: AwareDatetime
+
+
+class AskedNote(Asked):
+    """A note on the session, or on one of its lines."""
+
+    id: MadeId
+    line: Annotated[str, Field(max_length=64)] = ""
+    text: Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=1000)]
+
+
+class AskedFinish(Asked):
+    """The end of a session."""
+
+    finished_at: AwareDatetime
+
+
+class AskedDecision(Asked):
+    """A decision on a proposal; the id was made by the app."""
+
+    id: MadeId
+    line: Annotated[str, Field(min_length=1, max_length=64)]
+    verdict: Verdict
+    text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
+    seen: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
+    reason: Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)] = ""
+
+
+class AskedDecisions(Asked):
+    """Decisions taken together: all are kept, or none."""
+
+    decisions: Annotated[list[AskedDecision], Field(min_length=1, max_length=40)]
+
+
+class AskedWeek(Asked):
+    """A week to add; the id was made by the app."""
+
+    week_id: Annotated[str, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]

@@ -1,0 +1,1 @@
+"""Muscles, joints and sides: the body as the rules name it."""

@@ -1,0 +1,1 @@
+"""What a client brings along: history, the health screen, warning signs."""

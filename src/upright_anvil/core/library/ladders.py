@@ -1,0 +1,112 @@
+"""Ladders: exercises in order from easier to harder, and how far two rungs are apart."""
+
+from collections import deque
+from collections.abc import Iterable, Iterator, Mapping
+from dataclasses import dataclass
+from functools import cached_property
+from itertools import pairwise
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.sentences import Refusal
+
+
+@dataclass(frozen=True, slots=True)
+class Ladder:
+    """A named ladder; ``rungs`` are exercise ids, easiest first."""
+
+    id: str
+    name: str
+    rungs: tuple[str, ...]
+
+
+@dataclass(frozen=True)
+class Ladders:
+    """All ladders together, with the steps between their rungs."""
+
+    all: tuple[Ladder, ...]
+
+    @cached_property
+    def _harder(self) -> dict[str, tuple[str, ...]]:
+        return _neighbours((low, high) for ladder in self.all for low, high in _steps(ladder))
+
+    @cached_property
+    def _easier(self) -> dict[str, tuple[str, ...]]:
+        return _neighbours((high, low) for ladder in self.all for low, high in _steps(ladder))
+
+    @cached_property
+    def _of(self) -> dict[str, tuple[Ladder, ...]]:
+        found: dict[str, tuple[Ladder, ...]] = {}
+        for ladder in self.all:
+            for rung in ladder.rungs:
+                found[rung] = (*found.get(rung, ()), ladder)
+        return found
+
+    def of(self, exercise_id: str) -> tuple[Ladder, ...]:
+        """Answer the ladders an exercise stands on."""
+        return self._of.get(exercise_id, ())
+
+    def harder(self, exercise_id: str) -> tuple[str, ...]:
+        """Answer the next rungs up, one for each ladder."""
+        return self._harder.get(exercise_id, ())
+
+    def easier(self, exercise_id: str) -> tuple[str, ...]:
+        """Answer the next rungs down, one for each ladder."""
+        return self._easier.get(exercise_id, ())
+
+    def rungs_between(self, start: str, end: str) -> int | None:
+        """Answer how many rungs ``end`` is above ``start`` (below: negative) on the shortest way; None off the ladder.
+
+        Only ways that climb all along, or fall all along, count: up and down again says nothing. House rule.
+        """
+        up, down = _distance(self._harder, start, end), _distance(self._easier, start, end)
+        if up is not None and (down is None or up <= down):
+            return up
+        return None if down is None else -down
+
+    def with_own(self, own: Iterable[Exercise]) -> "Ladders":
+        """Answer the ladders with own exercises put above the rung they name (below the first where they name none)."""
+        rungs = {ladder.id: list(ladder.rungs) for ladder in self.all}
+        for exercise in own:
+            if exercise.ladder in rungs and exercise.id not in rungs[exercise.ladder]:
+                ladder = rungs[exercise.ladder]
+                ladder.insert(ladder.index(exercise.after) + 1 if exercise.after in ladder else 0, exercise.id)
+        return Ladders(tuple(Ladder(la.id, la.name, tuple(rungs[la.id])) for la in self.all))
+
+
+def check_ladders(ladders: Ladders, exercises: Mapping[str, Exercise]) -> None:
+    """Raise `Refusal` for a rung nobody knows, a rung named twice, or ladders that contradict each other (a cycle)."""
+    for ladder in ladders.all:
+        for rung in ladder.rungs:
+            if rung not in exercises:
+                raise Refusal(f"The ladder {ladder.name} names {rung}, which is no exercise.")
+        if len(set(ladder.rungs)) < len(ladder.rungs):
+            raise Refusal(f"The ladder {ladder.name} names a rung twice.")
+        for rung in ladder.rungs:
+            if any(_distance(ladders._harder, harder, rung) is not None for harder in ladders.harder(rung)):
+                raise Refusal(f"By the ladders, {rung} is harder than itself.")
+
+
+def _steps(ladder: Ladder) -> Iterator[tuple[str, str]]:
+    return pairwise(ladder.rungs)
+
+
+def _neighbours(steps: Iterable[tuple[str, str]]) -> dict[str, tuple[str, ...]]:
+    found: dict[str, tuple[str, ...]] = {}
+    for start, end in steps:
+        if end not in found.get(start, ()):
+            found[start] = (*found.get(start, ()), end)
+    return found
+
+
+def _distance(neighbours: Mapping[str, tuple[str, ...]], start: str, end: str) -> int | None:
+    far = {start: 0}
+    queue = deque([start])
+    while queue:
+        here = queue.popleft()
+        if here == end:
+            return far[here]
+        for there in neighbours.get(here, ()):
+            if there not in far:
+                far[there] = far[here] + 1
+                queue.append(there)
+    return None

@@ -1,0 +1,157 @@
+"""What to do instead: exercises that train the same, can be done at the place and leave sore joints alone."""
+
+from collections.abc import Iterable, Sequence
+from dataclasses import dataclass, field
+from decimal import Decimal
+
+from upright_anvil.core.exercises import Exercise, Kind
+from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.health.history import Standing
+from upright_anvil.core.library.ladders import Ladders
+from upright_anvil.core.library.starting_load import Known, StartingLoad, starting_load
+from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Unit
+
+SAME_PATTERN = 30
+MOVERS = 40
+OTHER_MOVER = 4
+FIRST_RUNG = 18
+RUNG = 5
+SAME_KIND = 10
+SAME_SIDES = 4
+LESS_STABLE = 8
+CARRIES_LOAD = 6
+LEAVES_ALONE = 8
+CAUTIONED = 25
+NOTED = 5
+"""Weights of the ranking, in points. House rule."""
+
+_PREPARING = frozenset({Kind.MOBILITY, Kind.WARM_UP, Kind.STRETCH})
+
+
+@dataclass(frozen=True, slots=True)
+class Situation:
+    """Where and for whom: the place, the joints as they stand, body weight, what is known of the replaced exercise."""
+
+    place: Inventory
+    standing: tuple[Standing, ...] = ()
+    unit: Unit = Unit.KG
+    body_kg: Decimal | None = None
+    known: Known | None = None
+    reps: int = 8
+    reserve: int | None = 2
+
+
+@dataclass(frozen=True, slots=True)
+class Substitute:
+    """One exercise to take instead: its points, why, rungs harder (easier: negative), and a load to begin with.
+
+    ``cautions`` are what remains to be minded of the joints. ``start`` is always an estimate.
+    """
+
+    exercise: Exercise
+    points: int
+    reasons: tuple[str, ...]
+    implement: ImplementKind
+    rungs: int | None = None
+    start: StartingLoad | None = None
+    cautions: tuple[Caution, ...] = field(default=())
+
+
+def substitutes(
+    wanted: Exercise, library: Iterable[Exercise], ladders: Ladders, situation: Situation, limit: int = 8
+) -> tuple[Substitute, ...]:
+    """Answer what to take instead, best first; the same for the same input.
+
+    Only what the place has, what no troubled joint forbids, and what shares a direct mover (or stands within two rungs
+    on a ladder) is offered. Points: pattern, movers, rungs apart, sort, sides, stability, a load that carries over,
+    joints left alone. A tie goes to the name. House rule.
+    """
+    before = joint_cautions(wanted, situation.standing)
+    found = []
+    for candidate in library:
+        offered = _weigh(wanted, candidate, ladders, situation, before)
+        if offered:
+            found.append(offered)
+    found.sort(key=lambda s: (-s.points, s.exercise.name, s.exercise.id))
+    return tuple(_with_start(s, situation) for s in found[:limit])
+
+
+def _weigh(
+    wanted: Exercise, candidate: Exercise, ladders: Ladders, situation: Situation, before: Sequence[Caution]
+) -> Substitute | None:
+    if candidate.removed or candidate.id == wanted.id:
+        return None
+    shared = [m for m in wanted.movers if m in candidate.movers]
+    helped = [m for m in wanted.movers if m in candidate.helpers]
+    if not shared and not (set(ladders.of(wanted.id)) & set(ladders.of(candidate.id))):
+        return None
+    if (wanted.kind in _PREPARING) != (candidate.kind in _PREPARING) or not candidate.possible_at(situation.place):
+        return None
+    implement = candidate.implement_at(situation.place)
+    after = joint_cautions(candidate, situation.standing)
+    if implement is None or any(c.grade is Grade.STOP for c in after):
+        return None
+    rungs = ladders.rungs_between(wanted.id, candidate.id)
+    points, reasons = _likeness(wanted, candidate, shared, helped)
+    if rungs is not None:
+        points += max(FIRST_RUNG - RUNG * (abs(rungs) - 1), 0)
+        reasons.append(f"{abs(rungs)} rung{'s' if abs(rungs) > 1 else ''} {'harder' if rungs > 0 else 'easier'}")
+    spared = [c.about for c in before if all(c.about != a.about for a in after)]
+    points += LEAVES_ALONE * len(spared)
+    reasons += [f"leaves the {about} alone" for about in spared]
+    points -= sum(CAUTIONED if c.grade is Grade.CAUTION else NOTED for c in after)
+    if _kin(wanted, candidate):
+        points += CARRIES_LOAD
+    reasons.append("nothing needed" if implement is ImplementKind.BODYWEIGHT else f"{implement} is here")
+    return Substitute(candidate, points, tuple(reasons), implement, rungs, cautions=after)
+
+
+def _likeness(
+    wanted: Exercise, candidate: Exercise, shared: Sequence[str], helped: Sequence[str]
+) -> tuple[int, list[str]]:
+    points, reasons = 0, []
+    if candidate.pattern is wanted.pattern:
+        points += SAME_PATTERN
+        reasons.append(f"same pattern: {wanted.pattern}")
+    if wanted.movers:
+        points += round(MOVERS * (len(shared) + len(helped) / 2) / len(wanted.movers))
+    points -= OTHER_MOVER * sum(1 for m in candidate.movers if m not in wanted.movers and m not in wanted.helpers)
+    if shared:
+        reasons.append(("same movers: " if len(shared) == len(wanted.movers) else "trains ") + ", ".join(shared))
+    if candidate.kind is wanted.kind:
+        points += SAME_KIND
+    if candidate.one_sided is wanted.one_sided:
+        points += SAME_SIDES
+    if wanted.stable and not candidate.stable:
+        points -= LESS_STABLE
+        reasons.append("less stable")
+    return points, reasons
+
+
+def _kin(wanted: Exercise, candidate: Exercise) -> bool:
+    return bool(wanted.family) and wanted.family == candidate.family
+
+
+def _with_start(offered: Substitute, situation: Situation) -> Substitute:
+    if situation.known is None:
+        return offered
+    start = starting_load(
+        situation.known,
+        offered.exercise,
+        situation.place,
+        situation.body_kg,
+        situation.unit,
+        situation.reps,
+        situation.reserve,
+    )
+    return Substitute(
+        offered.exercise,
+        offered.points,
+        offered.reasons,
+        offered.implement,
+        offered.rungs,
+        start,
+        offered.cautions,
+    )

@@ -1,0 +1,166 @@
+"""Reading one line of an equipment list that names loads."""
+
+import difflib
+import re
+from dataclasses import dataclass
+from decimal import Decimal
+
+from upright_anvil.core.loads.implements import (
+    Barbell,
+    FixedLoads,
+    Implement,
+    ImplementKind,
+    Plates,
+    Stack,
+    plate_sums,
+)
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.sentences import Refusal
+
+MAX_LOADS = 200
+"""More loads than this in one line is a slip of the keyboard."""
+
+Unread = tuple[tuple[str, str], ...]
+"""Parts of a line that could not be read, each with what was expected."""
+
+_NUMBER = r"\d+(?:\.\d+)?"
+_RANGE = re.compile(rf"({_NUMBER})\s*(?:-|–|to)\s*({_NUMBER})\s*by\s*({_NUMBER})")
+_PLATE = re.compile(rf"(\d+)\s*[x×]\s*({_NUMBER})")
+_LABELLED = re.compile(rf"([a-z][a-z \-]*?)\s+({_NUMBER})")
+_CODE = re.compile(rf"({_NUMBER})\s+([a-z][a-z \-]*)")
+_KINDS = {
+    "dumbbell": ImplementKind.DUMBBELL,
+    "block": ImplementKind.DUMBBELL,
+    "kettlebell": ImplementKind.KETTLEBELL,
+    "medicine ball": ImplementKind.MEDICINE_BALL,
+    "vest": ImplementKind.BODYWEIGHT,
+    "belt": ImplementKind.BODYWEIGHT,
+    "assistance": ImplementKind.ASSISTANCE,
+}
+_WORDS = (*_KINDS, "bar", "barbell", "band", "stack")
+
+
+@dataclass(frozen=True, slots=True)
+class ReadLine:
+    """The implements of one line, and the parts that could not be read."""
+
+    implements: tuple[Implement, ...]
+    unread: Unread = ()
+
+
+def read_line(line: str, unit: Unit) -> ReadLine:
+    """Read a lower-case line. Raises `Refusal` when nothing of it can be used. House rule."""
+    written = set(re.findall(r"\b(?<![a-z])(kg|lb)s?\b", line))
+    if len(written) > 1:
+        raise Refusal("Write kilograms and pounds on separate lines.")
+    if written:
+        unit = Unit(written.pop())
+    line = re.sub(r"\s*\b(kg|lb)s?\b", "", line).replace("medicine balls", "medicine ball")
+    word = re.match(r"medicine ball|[a-z]+", line)
+    if not word:
+        raise Refusal("Begin with the thing: bar, dumbbells, kettlebells, stack, bands, vest, rucksack.")
+    name, rest = word.group().removesuffix("s"), line[word.end() :].strip(" :,")
+    if name in ("bar", "barbell"):
+        return _read_barbell(rest, unit)
+    if name == "stack":
+        return _read_stack(rest, unit)
+    if name in _KINDS:
+        return _read_fixed(_KINDS[name], rest, unit)
+    meant = difflib.get_close_matches(name, _WORDS, 1, 0.8) if name not in _WORDS else []
+    if meant:
+        raise Refusal(f"Did you mean '{meant[0]}s'?")
+    return _read_labelled(name, rest, line, unit)
+
+
+def _read_fixed(kind: ImplementKind, rest: str, unit: Unit) -> ReadLine:
+    """Read weights, with a code for some of them after a colon: ``5-50 by 5: 5 white, 10 yellow``."""
+    weights, colon, table = rest.partition(":")
+    if not colon and _CODE.search(rest) and not _RANGE.search(rest):
+        weights, table = "", rest
+    weights = re.sub(r"\bwith\b.*$", "", weights)
+    codes = {_load(value, unit): code.strip() for value, code in _CODE.findall(table)}
+    loads, unread = _read_loads(weights, unit) if weights.strip() else ((), ())
+    left = _CODE.sub("", table).strip(" ,:;")
+    if left:
+        unread = (*unread, (left, "Write each step with its code, for example '5 white, 10 yellow'."))
+    known = {load.kg for load in loads}
+    if loads:
+        unread += tuple(
+            (f"{load} {code}", f"There is no step of {load} in this line.")
+            for load, code in codes.items()
+            if load.kg not in known
+        )
+    else:
+        loads = tuple(codes)
+    if not loads:
+        raise Refusal("Say which weights there are, for example '4-24 by 2' or '8 12 16'.")
+    by_mass = {load.kg: code for load, code in codes.items()}
+    labels = tuple(f"{load}, {by_mass[load.kg]}" if load.kg in by_mass else str(load) for load in loads)
+    return ReadLine((FixedLoads(kind, loads, labels if codes else ()),), unread)
+
+
+def _read_stack(rest: str, unit: Unit) -> ReadLine:
+    main, word, extra = re.sub(r"add[ -]?ons?", "add-on", rest).partition("add-on")
+    steps, unread = _read_loads(main, unit)
+    extras, more = _read_loads(extra, unit) if word else ((), ())
+    return ReadLine((Stack(steps, extras),), unread + more)
+
+
+def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> ReadLine:
+    kind = ImplementKind.BAND if name == "band" else ImplementKind.IMPROVISED
+    text = rest if kind is ImplementKind.BAND else line
+    labelled = _LABELLED.findall(text)
+    example = f"{name} {'green 8, black 15' if name == 'band' else '10'}"
+    if not labelled:
+        raise Refusal(f"Say what each weighs, for example '{example}'.")
+    left = _LABELLED.sub("", text).strip(" ,:")
+    loads = tuple(_load(value, unit) for _, value in labelled)
+    implement = FixedLoads(kind, loads, tuple(label.strip() for label, _ in labelled), estimated=True)
+    return ReadLine((implement,), ((left, f"Say what it weighs, for example '{example}'."),) if left else ())
+
+
+def _read_barbell(rest: str, unit: Unit) -> ReadLine:
+    bar_text, _, plates_text = rest.partition("plates")
+    bar = re.fullmatch(_NUMBER, bar_text.strip(" ,:"))
+    if not bar:
+        raise Refusal("Say what the bar weighs, for example 'bar 20, plates 2x1.25 4x5 4x10'.")
+    plates = tuple(Plates(_load(value, unit), int(count)) for count, value in _PLATE.findall(plates_text))
+    if sum(p.pairs for p in plates) > MAX_LOADS:
+        raise Refusal("That is more plates than a bar holds; write count x weight, for example '4x5'.")
+    plate_sums(plates)
+    left = _PLATE.sub("", plates_text).strip(" ,:")
+    unread: Unread = ((left, "Write plates as count x weight, for example '2x1.25 4x5'."),) if left else ()
+    unread += tuple(
+        (f"{p.count}x{p.load.value}", f"One {p.load} plate is left over: plates go on in pairs.")
+        for p in plates
+        if p.count % 2
+    )
+    return ReadLine((Barbell(_load(bar.group(), unit), plates),), unread)
+
+
+def _read_loads(text: str, unit: Unit) -> tuple[tuple[Load, ...], Unread]:
+    """Read ranges and single weights; what is neither comes back unread. Raises `Refusal` where there is none."""
+    found: list[Load] = []
+    unread: list[tuple[str, str]] = []
+    for first, last, by in _RANGE.findall(text):
+        low, high, step = Decimal(first), Decimal(last), Decimal(by)
+        if step <= 0 or high < low or (high - low) / step > MAX_LOADS:
+            raise Refusal(f"'{first}-{last} by {by}' does not climb in steps; write for example '4-24 by 2'.")
+        while low <= high:
+            found.append(_load(str(low), unit))
+            low += step
+    for single in filter(None, re.split(r"[\s,]+", _RANGE.sub(" ", text))):
+        if re.fullmatch(_NUMBER, single):
+            found.append(_load(single, unit))
+        else:
+            unread.append((single, f"'{single}' is not a weight; write for example '4-24 by 2' or '8 12 16'."))
+    if not found:
+        raise Refusal(unread[0][1] if unread else "Say which weights there are, for example '4-24 by 2' or '8 12 16'.")
+    return tuple(dict.fromkeys(found)), tuple(unread)
+
+
+def _load(value: str, unit: Unit) -> Load:
+    load = Load.of(value, unit)
+    if not load.value:
+        raise Refusal("A weight must be more than zero.")
+    return load

@@ -1,0 +1,1 @@
+"""Tests: what is measured, how it is entered, and what two times say."""

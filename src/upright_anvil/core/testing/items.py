@@ -1,0 +1,104 @@
+"""What can be tested: one item is one measure with its standard, its typical error and what is plausible."""
+
+from dataclasses import dataclass
+from decimal import Decimal
+from enum import StrEnum
+
+
+class Kind(StrEnum):
+    """What a test measures."""
+
+    REPS = "good-form reps"
+    HOLD = "hold"
+    LOAD_REPS = "load for reps"
+    TIME_OVER_DISTANCE = "time over a distance"
+    DISTANCE_IN_TIME = "distance in a time"
+    RANGE = "range"
+    GRADE = "quality grade"
+    BODY_WEIGHT = "body weight"
+    GIRTH = "girth"
+
+
+class Better(StrEnum):
+    """Which way is progress."""
+
+    MORE = "more"
+    LESS = "less"
+    NEITHER = "neither"
+
+
+class Ended(StrEnum):
+    """Why a test ended."""
+
+    FORM = "form"
+    BREATH = "breath"
+    PAIN = "pain"
+    WILL = "will"
+    TIME = "time"
+    TARGET = "target"
+
+
+GRADES = ("cannot, or pain", "with clear faults", "with small faults", "clean")
+"""Quality grades 0 to 3. House rule."""
+
+UNITS = {
+    Kind.REPS: "reps",
+    Kind.HOLD: "s",
+    Kind.LOAD_REPS: "kg",
+    Kind.TIME_OVER_DISTANCE: "s",
+    Kind.DISTANCE_IN_TIME: "m",
+    Kind.RANGE: "cm",
+    Kind.GRADE: "of 3",
+    Kind.BODY_WEIGHT: "kg",
+    Kind.GIRTH: "cm",
+}
+"""The unit figures of a kind are compared in; loads and body weight are kept in the unit they were entered in."""
+
+
+@dataclass(frozen=True, slots=True)
+class TestItem:
+    """One test.
+
+    ``standard`` says what counts; ``sides`` asks for left and right; ``variants`` are ordered easiest first;
+    ``seconds`` is a time limit and ``metres`` a fixed distance; ``typical_error`` is in the item's unit, or a share of
+    the figure where ``error_is_share``; ``low`` and ``high`` bound what is plausible, beyond them the app asks.
+    """
+
+    id: str
+    name: str
+    kind: Kind
+    standard: str
+    better: Better
+    typical_error: Decimal
+    low: Decimal
+    high: Decimal
+    error_is_share: bool = False
+    exercise: str = ""
+    sides: bool = False
+    variants: tuple[str, ...] = ()
+    seconds: int | None = None
+    metres: int | None = None
+    own: bool = False
+
+    @property
+    def unit(self) -> str:
+        """The unit its figures are compared in."""
+        return UNITS[self.kind]
+
+    @property
+    def whole(self) -> bool:
+        """Answer whether figures are whole numbers."""
+        return self.kind in (Kind.REPS, Kind.GRADE)
+
+
+@dataclass(frozen=True, slots=True)
+class Battery:
+    """An ordered list of tests, repeated every so many weeks."""
+
+    id: str
+    name: str
+    purpose: str
+    tests: tuple[str, ...]
+    repeat_weeks: int
+    own: bool = False
+    edited: bool = False

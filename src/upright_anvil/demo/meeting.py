@@ -1,0 +1,124 @@
+"""The demo's first meetings: places, history, health screens and two rounds of tests, made through the flows."""
+
+from datetime import date, datetime, time, timedelta
+from decimal import Decimal
+
+from upright_anvil.core.body.joints import Side
+from upright_anvil.core.health.history import Entry
+from upright_anvil.core.health.screening import Answers, Clearance
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.testing.items import Ended, Kind, TestItem
+from upright_anvil.core.testing.results import Result
+from upright_anvil.demo.people import PEOPLE
+from upright_anvil.demo.person import Measured, Person
+from upright_anvil.demo.places import PLACES
+from upright_anvil.flows import health, testing
+from upright_anvil.flows.batteries import all_tests
+from upright_anvil.flows.clients import add_client, change_client
+from upright_anvil.flows.health import CycleReport
+from upright_anvil.flows.places import add_place, set_places
+from upright_anvil.store.database import Database, Scope
+
+SLIP = "push-up-reps"
+"""The test with one wrong entry in each round that has it: typed, then corrected."""
+
+
+def meet(database: Database, trainer_id: str, now: datetime) -> dict[str, str]:
+    """Set up places and people; answer each client's id by name."""
+    with database.writing(trainer_id) as scope:
+        places = {facts.name: add_place(scope, facts).id for facts in PLACES}
+    ids = {}
+    for number, person in enumerate(PEOPLE):
+        with database.writing(trainer_id) as scope:
+            ids[person.facts.name] = _Meeting(scope, person, number, now).hold(places)
+    return ids
+
+
+class _Meeting:
+    """One person's first weeks."""
+
+    def __init__(self, scope: Scope, person: Person, number: int, now: datetime) -> None:
+        self.scope, self.person, self.number, self.now = scope, person, number, now
+        self.today = now.date()
+        self.made = 0
+
+    def hold(self, places: dict[str, str]) -> str:
+        """Add the client and all that was said and measured; answer the client's id."""
+        person, scope = self.person, self.scope
+        first = self._at(person.rounds[0])
+        who = add_client(scope, person.facts, first).id
+        change_client(scope, who, {"consent_on": first.date()}, self.today)
+        set_places(scope, who, [places[name] for name in person.places])
+        for told in person.history:
+            due = None if told.due_in_weeks is None else self.today + timedelta(weeks=told.due_in_weeks)
+            on = self._on(told.weeks_ago)
+            entry = Entry(self._id(), on, told.topic, told.state, told.side, told.words, told.clinician, due)
+            health.add_entry(scope, who, entry, self.now, self.today)
+        asked = person.screen
+        answers = Answers(asked.active, frozenset(asked.diseases), frozenset(asked.signs), asked.intends)
+        health.add_screen(scope, who, answers, self._on(asked.weeks_ago), self.now, self.today)
+        if person.clearance:
+            said = person.clearance
+            clearance = Clearance(self._on(said.weeks_ago), said.by, said.up_to, said.limits)
+            health.add_clearance(scope, who, clearance, self.now, self.today)
+        if person.facts.cycle_reports:
+            report = CycleReport(self._on(1), 3, "Heavy legs, wants it a little easier")
+            health.add_cycle_report(scope, who, report, self.now, self.today)
+        for index, weeks_ago in enumerate(person.rounds):
+            self._round(who, index, weeks_ago)
+        return who
+
+    def _round(self, who: str, index: int, weeks_ago: int) -> None:
+        at = self._at(weeks_ago)
+        items = all_tests(self.scope)
+        round_id = self._id()
+        testing.start_round(self.scope, who, round_id, self.person.battery, at, at.date())
+        for measured in self.person.results:
+            item = items[measured.test]
+            texts = (measured.second if index else measured.first).split("/")
+            for side, text in zip((Side.LEFT, Side.RIGHT) if item.sides else (None,), texts, strict=True):
+                if item.id == SLIP:
+                    self._keep(who, round_id, at, item, side, measured, text + "0")
+                self._keep(who, round_id, at, item, side, measured, text)
+        testing.finish_round(self.scope, round_id, at + timedelta(minutes=40), at.date())
+
+    def _keep(
+        self, who: str, round_id: str, at: datetime, item: TestItem, side: Side | None, measured: Measured, text: str
+    ) -> None:
+        value, load, reserve = self._figures(item, text)
+        result = Result(
+            id=self._id(),
+            test=item.id,
+            on=at.date(),
+            value=value,
+            load=load,
+            side=side,
+            variant=measured.variant,
+            reserve=reserve,
+            ended=Ended.FORM if item.kind in (Kind.REPS, Kind.HOLD) else None,
+            source="scale" if item.kind is Kind.BODY_WEIGHT else "typed",
+            confirmed=True,
+            round_id=round_id,
+            at=at,
+        )
+        testing.keep_result(self.scope, who, result, at, at.date())
+
+    def _figures(self, item: TestItem, text: str) -> tuple[Decimal | None, Load | None, int | None]:
+        unit = Unit(self.person.facts.unit)
+        if item.kind is Kind.BODY_WEIGHT:
+            return None, Load.of(text, unit), None
+        if item.kind is Kind.LOAD_REPS:
+            load, _, rest = text.partition("x")
+            reps, _, left = rest.partition("+")
+            return Decimal(reps), Load.of(load, unit), int(left)
+        return Decimal(text), None, None
+
+    def _on(self, weeks_ago: int) -> date:
+        return self.today - timedelta(weeks=weeks_ago)
+
+    def _at(self, weeks_ago: int) -> datetime:
+        return datetime.combine(self._on(weeks_ago), time(16, 0), self.now.tzinfo)
+
+    def _id(self) -> str:
+        self.made += 1
+        return f"demo-meet-{self.number:02d}-{self.made:04d}"

@@ -1,0 +1,101 @@
+"""What to do instead of an exercise, for a client at a place."""
+
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.cautions import Caution, joint_cautions
+from upright_anvil.core.library.cues import ChosenCues, cues_for
+from upright_anvil.core.library.ladders import Ladder
+from upright_anvil.core.library.starting_load import Known
+from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
+from upright_anvil.core.loads.inventory import ANYWHERE, Inventory
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.reading import Setting
+from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.library import library
+from upright_anvil.flows.places import inventory_of
+from upright_anvil.flows.setting import client_setting
+from upright_anvil.store import ledger
+from upright_anvil.store.database import Scope
+from upright_anvil.store.places import place
+
+MEANT_REPS = 8
+"""Repetitions a carried-over load is worked out for where no line says. House rule."""
+
+
+@dataclass(frozen=True, slots=True)
+class Rung:
+    """A rung of a shown ladder."""
+
+    id: str
+    name: str
+    here: bool
+
+
+@dataclass(frozen=True, slots=True)
+class ShownLadder:
+    """A ladder as it is drawn: easiest first."""
+
+    id: str
+    name: str
+    rungs: tuple[Rung, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class ExerciseView:
+    """An exercise with its ladders; with a client, the cues she hears and what her joints say of it."""
+
+    exercise: Exercise
+    ladders: tuple[ShownLadder, ...]
+    cues: ChosenCues
+    cautions: tuple[Caution, ...]
+
+
+def exercise_view(scope: Scope, exercise_id: str, client_id: str | None, today: date) -> ExerciseView:
+    """Answer an exercise's page. Raises `NotFoundError`."""
+    shelf = library(scope)
+    exercise = shelf.exercise(exercise_id)
+    standing = client_setting(scope, client_id, (), today).standing if client_id else ()
+    ladders = (_shown(ladder, shelf.exercises, exercise_id) for ladder in shelf.ladders.of(exercise_id))
+    return ExerciseView(exercise, tuple(ladders), cues_for(exercise, standing), joint_cautions(exercise, standing))
+
+
+def exercise_substitutes(
+    scope: Scope,
+    exercise_id: str,
+    client_id: str | None,
+    place_id: str | None,
+    today: date,
+    reps: int = MEANT_REPS,
+) -> tuple[Substitute, ...]:
+    """Answer what to do instead, best first; at the client's usual place unless another is named.
+
+    Without client and place everything is taken to be at hand. Raises `NotFoundError`.
+    """
+    shelf = library(scope)
+    exercise = shelf.exercise(exercise_id)
+    if client_id is None:
+        at = inventory_of(place(scope, place_id)) if place_id else ANYWHERE
+        return substitutes(exercise, shelf.exercises.values(), shelf.ladders, Situation(at))
+    kept = ledger.sets_of_exercises(scope, client_id, [exercise_id])
+    setting = client_setting(scope, client_id, all_rows(done_by_line(kept)), today)
+    at = inventory_of(place(scope, place_id)) if place_id else setting.inventory
+    return instead_of(exercise, setting, at, reps)
+
+
+def instead_of(
+    exercise: Exercise, setting: Setting, at: Inventory | None = None, reps: int = MEANT_REPS, limit: int = 8
+) -> tuple[Substitute, ...]:
+    """Answer what to do instead in a client's setting, best first."""
+    there = setting.inventory if at is None else at
+    implement = exercise.implement_at(setting.inventory)
+    most = setting.max_kg.get(exercise.id)
+    known = Known(exercise, implement, most) if most and implement else None
+    situation = Situation(there, setting.standing, Unit(setting.unit), setting.body_kg, known, reps)
+    return substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit)
+
+
+def _shown(ladder: Ladder, exercises: dict[str, Exercise], here: str) -> ShownLadder:
+    rungs = (Rung(rung, exercises[rung].name, rung == here) for rung in ladder.rungs if rung in exercises)
+    return ShownLadder(ladder.id, ladder.name, tuple(rungs))

@@ -1,0 +1,116 @@
+"""History, health screens, clearances and cycle reports: rows that are added."""
+
+from collections.abc import Sequence
+
+from sqlalchemy import select
+
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.health.history import Condition, Entry, State
+from upright_anvil.core.health.screening import Answers, Clearance, Disease, Intensity, Screen, Sign
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
+
+
+def history(scope: Scope, client_id: str) -> list[Entry]:
+    """Answer a client's entries that were not withdrawn, in the order they were written."""
+    query = (
+        select(HistoryRow)
+        .where(
+            HistoryRow.trainer_id == scope.trainer_id,
+            HistoryRow.client_id == client_id,
+            HistoryRow.withdrawn_at.is_(None),
+        )
+        .order_by(HistoryRow.seq)
+    )
+    return [_entry(row) for row in scope.db.scalars(query)]
+
+
+def histories(scope: Scope) -> dict[str, list[Entry]]:
+    """Answer all clients' entries that were not withdrawn, by client."""
+    query = (
+        select(HistoryRow)
+        .where(HistoryRow.trainer_id == scope.trainer_id, HistoryRow.withdrawn_at.is_(None))
+        .order_by(HistoryRow.seq)
+    )
+    found: dict[str, list[Entry]] = {}
+    for row in scope.db.scalars(query):
+        found.setdefault(row.client_id, []).append(_entry(row))
+    return found
+
+
+def history_row(scope: Scope, entry_id: str) -> HistoryRow:
+    """Answer one entry's row. Raises `NotFoundError`."""
+    query = select(HistoryRow).where(HistoryRow.trainer_id == scope.trainer_id, HistoryRow.id == entry_id)
+    row = scope.db.scalars(query).first()
+    if row is None:
+        raise NotFoundError("entry")
+    return row
+
+
+def screens(scope: Scope, client_id: str) -> list[Screen]:
+    """Answer a client's health screens, oldest first."""
+    return [screen_of(row) for row in screening_rows(scope, client_id)]
+
+
+def screening_rows(scope: Scope, client_id: str | None = None) -> Sequence[ScreeningRow]:
+    """Answer the screens' rows of a client, or of all clients, oldest first."""
+    query = select(ScreeningRow).where(ScreeningRow.trainer_id == scope.trainer_id)
+    if client_id is not None:
+        query = query.where(ScreeningRow.client_id == client_id)
+    return scope.db.scalars(query.order_by(ScreeningRow.on_date, ScreeningRow.seq)).all()
+
+
+def screen_of(row: ScreeningRow) -> Screen:
+    """Read a screen's row."""
+    said = row.answers
+    answers = Answers(
+        active=said["active"],
+        diseases=frozenset(Disease(d) for d in said["diseases"]),
+        signs=frozenset(Sign(s) for s in said["signs"]),
+        intends=Intensity(said["intends"]),
+    )
+    return Screen(row.on_date, answers)
+
+
+def clearances(scope: Scope, client_id: str) -> list[Clearance]:
+    """Answer the clearances recorded for a client, oldest first."""
+    return [clearance_of(row) for row in clearance_rows(scope, client_id)]
+
+
+def clearance_rows(scope: Scope, client_id: str | None = None) -> Sequence[ClearanceRow]:
+    """Answer the clearances' rows of a client, or of all clients, oldest first."""
+    query = select(ClearanceRow).where(ClearanceRow.trainer_id == scope.trainer_id)
+    if client_id is not None:
+        query = query.where(ClearanceRow.client_id == client_id)
+    return scope.db.scalars(query.order_by(ClearanceRow.on_date, ClearanceRow.seq)).all()
+
+
+def clearance_of(row: ClearanceRow) -> Clearance:
+    """Read a clearance's row."""
+    return Clearance(row.on_date, row.by, Intensity(row.up_to), row.limits)
+
+
+def cycle_reports(scope: Scope, client_id: str, limit: int = 30) -> Sequence[CycleReportRow]:
+    """Answer a client's newest cycle reports, newest first."""
+    query = (
+        select(CycleReportRow)
+        .where(CycleReportRow.trainer_id == scope.trainer_id, CycleReportRow.client_id == client_id)
+        .order_by(CycleReportRow.on_date.desc(), CycleReportRow.seq.desc())
+        .limit(limit)
+    )
+    return scope.db.scalars(query).all()
+
+
+def _entry(row: HistoryRow) -> Entry:
+    topic = Joint(row.topic) if row.topic in set(Joint) else Condition(row.topic)
+    return Entry(
+        row.id,
+        row.on_date,
+        topic,
+        State(row.state),
+        Side(row.side) if row.side else None,
+        row.words,
+        row.clinician,
+        row.due_on,
+    )

@@ -1,0 +1,91 @@
+"""Places, and who trains at them."""
+
+from collections.abc import Sequence
+
+from sqlalchemy import func, select
+
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import ClientPlaceRow, ClientRow, PlaceRow
+
+
+def all_places(scope: Scope) -> Sequence[PlaceRow]:
+    """Answer the trainer's places by name."""
+    query = select(PlaceRow).where(PlaceRow.trainer_id == scope.trainer_id).order_by(PlaceRow.name, PlaceRow.id)
+    return scope.db.scalars(query).all()
+
+
+def place(scope: Scope, place_id: str) -> PlaceRow:
+    """Answer one place. Raises `NotFoundError`."""
+    row = scope.db.get(PlaceRow, place_id)
+    if row is None or row.trainer_id != scope.trainer_id:
+        raise NotFoundError("place")
+    return row
+
+
+def places_of_client(scope: Scope, client_id: str) -> Sequence[PlaceRow]:
+    """Answer where a client trains, the usual place first."""
+    query = (
+        select(PlaceRow)
+        .join(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+        .where(ClientPlaceRow.trainer_id == scope.trainer_id, ClientPlaceRow.client_id == client_id)
+        .order_by(ClientPlaceRow.position, PlaceRow.id)
+    )
+    return scope.db.scalars(query).all()
+
+
+def usual_places(scope: Scope) -> dict[str, str]:
+    """Answer the name of each client's usual place, by client."""
+    query = (
+        select(ClientPlaceRow.client_id, PlaceRow.name)
+        .join(PlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+        .where(ClientPlaceRow.trainer_id == scope.trainer_id)
+        .order_by(ClientPlaceRow.position.desc())
+    )
+    return {client: name for client, name in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+
+
+def clients_of_place(scope: Scope, place_id: str) -> Sequence[str]:
+    """Answer the names of the clients who train at a place."""
+    query = (
+        select(ClientRow.name)
+        .join(ClientPlaceRow, ClientPlaceRow.client_id == ClientRow.id)
+        .where(ClientPlaceRow.trainer_id == scope.trainer_id, ClientPlaceRow.place_id == place_id)
+        .order_by(ClientRow.name)
+    )
+    return scope.db.scalars(query).all()
+
+
+def most_shared(scope: Scope) -> str | None:
+    """Answer the id of the place most clients train at, None while there is no place."""
+    query = (
+        select(PlaceRow.id)
+        .outerjoin(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+        .where(PlaceRow.trainer_id == scope.trainer_id)
+        .group_by(PlaceRow.id)
+        .order_by(func.count(ClientPlaceRow.client_id).desc(), PlaceRow.name, PlaceRow.id)
+        .limit(1)
+    )
+    return scope.db.scalars(query).first()
+
+
+def set_places(scope: Scope, client_id: str, place_ids: Sequence[str]) -> None:
+    """Make these the places of a client, the usual one first."""
+    kept = {row.place_id: row for row in _links(scope, client_id)}
+    for position, place_id in enumerate(place_ids):
+        if place_id in kept:
+            kept.pop(place_id).position = position
+        else:
+            scope.db.add(
+                ClientPlaceRow(client_id=client_id, place_id=place_id, trainer_id=scope.trainer_id, position=position)
+            )
+    for row in kept.values():
+        scope.db.delete(row)
+    scope.db.flush()
+
+
+def _links(scope: Scope, client_id: str) -> Sequence[ClientPlaceRow]:
+    query = select(ClientPlaceRow).where(
+        ClientPlaceRow.trainer_id == scope.trainer_id, ClientPlaceRow.client_id == client_id
+    )
+    return scope.db.scalars(query).all()

@@ -1,0 +1,168 @@
+"""Test rounds and results: rows that are added; the trainer's own tests and batteries."""
+
+from collections.abc import Collection, Sequence
+from datetime import date, datetime
+from decimal import Decimal
+
+from sqlalchemy import ColumnElement, func, select
+from sqlalchemy.dialects.sqlite import insert
+
+from upright_anvil.core.body.joints import Side
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.testing.items import Ended
+from upright_anvil.core.testing.results import Result
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import OwnBatteryRow, OwnTestRow, TestResultRow, TestRoundRow
+
+BODY_WEIGHT = "body-weight"
+"""The test whose newest result is the client's body weight."""
+
+
+def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[Result]:
+    query = (
+        select(TestResultRow)
+        .where(TestResultRow.trainer_id == scope.trainer_id, *conditions)
+        .order_by(TestResultRow.seq)
+    )
+    return [_result(row) for row in scope.db.scalars(query)]
+
+
+def results_of_round(scope: Scope, round_id: str) -> list[Result]:
+    """Answer a round's results in the order they arrived."""
+    return _read(scope, TestResultRow.round_id == round_id)
+
+
+def results_of_rounds(scope: Scope, round_ids: Collection[str]) -> list[Result]:
+    """Answer some rounds' results in the order they arrived."""
+    return _read(scope, TestResultRow.round_id.in_(round_ids))
+
+
+def results_of_test(scope: Scope, client_id: str, test: str) -> list[Result]:
+    """Answer a client's results of one test, rounds or not, in the order they arrived."""
+    return _read(scope, TestResultRow.client_id == client_id, TestResultRow.test == test)
+
+
+def body_weight(scope: Scope, client_id: str) -> Load | None:
+    """Answer a client's newest body weight as it was entered: the latest day, the last row of that day."""
+    query = (
+        select(TestResultRow.load, TestResultRow.load_unit)
+        .where(
+            TestResultRow.trainer_id == scope.trainer_id,
+            TestResultRow.client_id == client_id,
+            TestResultRow.test == BODY_WEIGHT,
+        )
+        .order_by(TestResultRow.on_date.desc(), TestResultRow.seq.desc())
+        .limit(1)
+    )
+    row = scope.db.execute(query).first()
+    return Load(Decimal(row.load), Unit(row.load_unit)) if row and row.load else None
+
+
+def add_result(scope: Scope, client_id: str, result: Result, received_at: datetime) -> bool:
+    """Store a result; answer whether it was new. A row whose id is stored already is passed over."""
+    load = result.load
+    statement = insert(TestResultRow).values(
+        id=result.id,
+        trainer_id=scope.trainer_id,
+        client_id=client_id,
+        round_id=result.round_id,
+        test=result.test,
+        on_date=result.on,
+        value=str(result.value) if result.value is not None else None,
+        load=str(load.value) if load else None,
+        load_unit=load.unit.value if load else None,
+        side=result.side.value if result.side else None,
+        variant=result.variant,
+        reserve=result.reserve,
+        ended=result.ended.value if result.ended else None,
+        grade=result.grade,
+        note=result.note,
+        source=result.source,
+        confirmed=result.confirmed,
+        single=result.single,
+        replaces=result.replaces,
+        at=result.at or received_at,
+        received_at=received_at,
+    )
+    found = scope.db.connection().execute(statement.on_conflict_do_nothing(index_elements=["id"]))
+    return bool(found.rowcount)
+
+
+def rounds_of_client(scope: Scope, client_id: str) -> Sequence[TestRoundRow]:
+    """Answer a client's rounds, oldest first."""
+    query = (
+        select(TestRoundRow)
+        .where(TestRoundRow.trainer_id == scope.trainer_id, TestRoundRow.client_id == client_id)
+        .order_by(TestRoundRow.on_date, TestRoundRow.started_at)
+    )
+    return scope.db.scalars(query).all()
+
+
+def find_round(scope: Scope, round_id: str) -> TestRoundRow | None:
+    """Answer a round, None before it was started."""
+    row = scope.db.get(TestRoundRow, round_id)
+    return row if row is not None and row.trainer_id == scope.trainer_id else None
+
+
+def test_round(scope: Scope, round_id: str) -> TestRoundRow:
+    """Answer a round. Raises `NotFoundError`."""
+    row = find_round(scope, round_id)
+    if row is None:
+        raise NotFoundError("test round")
+    return row
+
+
+def latest_rounds(scope: Scope, client_id: str | None) -> list[tuple[str, str, str, int, date]]:
+    """Answer the latest finished round of each battery: client, battery, its name, repeat weeks, the day.
+
+    Of one client, or of all where none is named.
+    """
+    query = (
+        select(
+            TestRoundRow.client_id,
+            TestRoundRow.battery,
+            TestRoundRow.battery_name,
+            TestRoundRow.repeat_weeks,
+            func.max(TestRoundRow.on_date),
+        )
+        .where(TestRoundRow.trainer_id == scope.trainer_id, TestRoundRow.finished_at.is_not(None))
+        .group_by(TestRoundRow.client_id, TestRoundRow.battery)
+    )
+    if client_id is not None:
+        query = query.where(TestRoundRow.client_id == client_id)
+    return [(client, battery, name, weeks, on) for client, battery, name, weeks, on in scope.db.execute(query)]
+
+
+def own_batteries(scope: Scope) -> Sequence[OwnBatteryRow]:
+    """Answer the trainer's own batteries and edits, removed ones included."""
+    query = select(OwnBatteryRow).where(OwnBatteryRow.trainer_id == scope.trainer_id).order_by(OwnBatteryRow.id)
+    return scope.db.scalars(query).all()
+
+
+def own_tests(scope: Scope) -> Sequence[OwnTestRow]:
+    """Answer the trainer's own tests."""
+    query = select(OwnTestRow).where(OwnTestRow.trainer_id == scope.trainer_id).order_by(OwnTestRow.id)
+    return scope.db.scalars(query).all()
+
+
+def _result(row: TestResultRow) -> Result:
+    return Result(
+        id=row.id,
+        test=row.test,
+        on=row.on_date,
+        value=Decimal(row.value) if row.value is not None else None,
+        load=Load(Decimal(row.load), Unit(row.load_unit)) if row.load is not None and row.load_unit else None,
+        side=Side(row.side) if row.side else None,
+        variant=row.variant,
+        reserve=row.reserve,
+        ended=Ended(row.ended) if row.ended else None,
+        grade=row.grade,
+        note=row.note,
+        source=row.source,
+        confirmed=row.confirmed,
+        single=row.single,
+        replaces=row.replaces,
+        round_id=row.round_id,
+        at=row.at,
+    )

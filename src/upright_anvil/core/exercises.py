@@ -31,7 +31,7 @@ class Pattern(StrEnum):
     MOBILITY = "mobility"
 
 
-class Kind(StrEnum):
+class ExerciseKind(StrEnum):
     """What sort of exercise it is: counted, held, jumped, carried, thrown, or there to get ready or wind down."""
 
     LIFT = "lift"
@@ -55,6 +55,14 @@ class CueSet:
 
 
 @dataclass(frozen=True, slots=True)
+class KinShare:
+    """How heavy an exercise is lifted with one implement, as a share of its family's reference lift."""
+
+    implement: ImplementKind
+    share: Decimal
+
+
+@dataclass(frozen=True, slots=True)
 class Exercise:
     """What the rules need of an exercise.
 
@@ -75,12 +83,12 @@ class Exercise:
     rep_seconds: int = DEFAULT_REP_SECONDS
     one_sided: bool = False
     cues: tuple[str, ...] = ()
-    kind: Kind = Kind.LIFT
+    kind: ExerciseKind = ExerciseKind.LIFT
     needs: tuple[Feature, ...] = ()
     stable: bool = True
     joints: tuple[JointLoad, ...] = ()
     family: str = ""
-    strength: tuple[tuple[ImplementKind, Decimal], ...] = ()
+    strength: tuple[KinShare, ...] = ()
     cue_sets: tuple[CueSet, ...] = ()
     faults: tuple[str, ...] = ()
     ladder: str = ""
@@ -100,6 +108,10 @@ class Exercise:
     def missing_at(self, place: Inventory) -> tuple[Feature, ...]:
         """Answer the needed things the place does not have."""
         return tuple(need for need in self.needs if not place.offers(need))
+
+    def share_with(self, implement: ImplementKind | None) -> Decimal | None:
+        """Answer its share of the family's reference lift with an implement; None where nobody has said."""
+        return next((kin.share for kin in self.strength if kin.implement is implement), None)
 
     def stress_on(self, joint: Joint) -> Stress | None:
         """Answer how much it asks of a joint; None where it leaves the joint alone."""

@@ -7,7 +7,7 @@ from upright_anvil.core.body.joints import Side
 from upright_anvil.core.health.history import Entry
 from upright_anvil.core.health.screening import Answers, Clearance
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.testing.items import Ended, Kind, TestItem
+from upright_anvil.core.testing.items import Ended, TestItem, TestKind
 from upright_anvil.core.testing.results import Result
 from upright_anvil.demo.people import PEOPLE
 from upright_anvil.demo.person import Measured, Person
@@ -95,8 +95,8 @@ class _Meeting:
             side=side,
             variant=measured.variant,
             reserve=reserve,
-            ended=Ended.FORM if item.kind in (Kind.REPS, Kind.HOLD) else None,
-            source="scale" if item.kind is Kind.BODY_WEIGHT else "typed",
+            ended=Ended.FORM if item.kind in (TestKind.REPS, TestKind.HOLD) else None,
+            source="scale" if item.kind is TestKind.BODY_WEIGHT else "typed",
             confirmed=True,
             round_id=round_id,
             at=at,
@@ -105,9 +105,9 @@ class _Meeting:
 
     def _figures(self, item: TestItem, text: str) -> tuple[Decimal | None, Load | None, int | None]:
         unit = Unit(self.person.facts.unit)
-        if item.kind is Kind.BODY_WEIGHT:
+        if item.kind is TestKind.BODY_WEIGHT:
             return None, Load.of(text, unit), None
-        if item.kind is Kind.LOAD_REPS:
+        if item.kind is TestKind.LOAD_REPS:
             load, _, rest = text.partition("x")
             reps, _, left = rest.partition("+")
             return Decimal(reps), Load.of(load, unit), int(left)

@@ -26,7 +26,7 @@ OF_AGE = 18
 WEIGHTS_SHOWN = 24
 
 
-class Aim(StrEnum):
+class GoalKind(StrEnum):
     """What a goal comes down to; the client's own words stand beside it."""
 
     SIZE = "muscle size"
@@ -59,9 +59,9 @@ class ClientFacts:
 
     name: str
     unit: Unit = Unit.KG
-    aim: Aim = Aim.NOT_SAID
+    aim: GoalKind = GoalKind.NOT_SAID
     goal: str = ""
-    second_aim: Aim = Aim.NOT_SAID
+    second_aim: GoalKind = GoalKind.NOT_SAID
     second_goal: str = ""
     about: str = ""
     minutes: int = 60
@@ -189,9 +189,9 @@ def facts_of(row: ClientRow) -> ClientFacts:
     return ClientFacts(
         name=row.name,
         unit=Unit(row.unit),
-        aim=Aim(row.aim),
+        aim=GoalKind(row.aim),
         goal=row.goal,
-        second_aim=Aim(row.second_aim),
+        second_aim=GoalKind(row.second_aim),
         second_goal=row.second_goal,
         about=row.about,
         minutes=row.minutes,

@@ -11,7 +11,7 @@ from upright_anvil.core.health.screening import (
     Clearance,
     HealthStanding,
     Intensity,
-    Outcome,
+    ScreenOutcome,
     check_day,
     health_standing,
     screen,
@@ -110,7 +110,7 @@ def all_screenings(scope: Scope, client_ids: list[str], today: date) -> Mapping[
 def may_single(scope: Scope, client_id: str, today: date) -> bool:
     """Answer whether the screen is clear for a single to failure."""
     standing = screening_of(scope, client_id, today)
-    return standing.outcome is Outcome.CLEAR and standing.allowed is Intensity.VIGOROUS and not standing.due
+    return standing.outcome is ScreenOutcome.CLEAR and standing.allowed is Intensity.VIGOROUS and not standing.due
 
 
 def add_entry(scope: Scope, client_id: str, entry: Entry, now: datetime, today: date) -> HealthView:

@@ -30,13 +30,14 @@ class PlaceFacts:
 class LoadsOfKind:
     """What can be lifted of one kind, lightest first; ``gaps`` marks the loads that come after a step over the cap.
 
-    ``other_unit`` is each load in the other unit, rounded to 0.1 for reading only.
+    ``other_unit`` is each load in the other unit, rounded to 0.1 for reading only; ``kilograms`` are for drawing.
     """
 
     kind: ImplementKind
     loads: tuple[Achievable, ...]
     gaps: tuple[bool, ...]
     other_unit: tuple[Load, ...]
+    kilograms: tuple[float, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -128,7 +129,7 @@ def inventory_of(place: PlaceRow) -> Inventory:
 def _loads(inventory: Inventory, kind: ImplementKind) -> LoadsOfKind:
     loads = inventory.achievable(kind)
     gaps = (False, *(before.load.step_to(after.load) > STEP_CAP for before, after in pairwise(loads)))
-    return LoadsOfKind(kind, loads, gaps, tuple(_in_other_unit(made.load) for made in loads))
+    return LoadsOfKind(kind, loads, gaps, tuple(_in_other_unit(made.load) for made in loads), tuple(float(made.load.kg) for made in loads))
 
 
 def _in_other_unit(load: Load) -> Load:

@@ -9,7 +9,7 @@ from typing import Any
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
-from upright_anvil.core.exercises import CueSet, Exercise, Kind, Pattern
+from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, KinShare, Pattern
 from upright_anvil.core.library.ladders import Ladder, Ladders
 from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
@@ -73,12 +73,12 @@ def exercise_of(
         rep_seconds=table.get("rep_seconds", DEFAULT_REP_SECONDS),
         one_sided=table.get("one_sided", False),
         cues=tuple(table.get("cues", ())),
-        kind=Kind(table.get("kind", "lift")),
+        kind=ExerciseKind(table.get("kind", "lift")),
         needs=tuple(Feature(need) for need in table.get("needs", ())),
         stable=table.get("stable", True),
         joints=tuple(_joint(name, words) for name, words in table.get("joints", {}).items()),
         family=strength.pop("of", ""),
-        strength=tuple((ImplementKind(kind), Decimal(share)) for kind, share in strength.items()),
+        strength=tuple(KinShare(ImplementKind(kind), Decimal(share)) for kind, share in strength.items()),
         cue_sets=tuple(CueSet(school, tuple(cues)) for school, cues in table.get("cues_for", {}).items()),
         faults=tuple(table.get("faults", ())),
         ladder=table.get("ladder", ""),
@@ -91,7 +91,7 @@ def exercise_of(
 
 def table_of(exercise: Exercise) -> dict[str, Any]:
     """Write an exercise as a table, the inverse of `exercise_of`; decimals as text, so that it can be kept as JSON."""
-    strength = {"of": exercise.family, **{str(k): str(v) for k, v in exercise.strength}} if exercise.family else {}
+    strength = {"of": exercise.family, **{kin.implement.value: str(kin.share) for kin in exercise.strength}} if exercise.family else {}
     return {
         "name": exercise.name,
         "pattern": exercise.pattern.value,

@@ -6,7 +6,7 @@ from decimal import Decimal
 from functools import lru_cache
 from typing import Any
 
-from upright_anvil.core.testing.items import Battery, Better, Kind, TestItem
+from upright_anvil.core.testing.items import Battery, Better, TestItem, TestKind
 from upright_anvil.formats.exercise_file import DATA
 
 
@@ -33,7 +33,7 @@ def test_of(test_id: str, table: Mapping[str, Any], *, own: bool = False) -> Tes
     return TestItem(
         id=test_id,
         name=table["name"],
-        kind=Kind(table["kind"]),
+        kind=TestKind(table["kind"]),
         standard=table["standard"],
         better=Better(table["better"]),
         typical_error=Decimal(table["typical_error"]),

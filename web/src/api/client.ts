@@ -17,6 +17,7 @@ interface ProblemMembers {
   differences?: Difference[];
   current?: number;
   fields?: { field: string; expected: string }[];
+  doubt?: boolean;
 }
 
 export class Problem extends Error {
@@ -60,9 +61,53 @@ export const api = {
   client: (client_id: string) =>
     told(http.GET("/api/clients/{client_id}", { params: { path: { client_id } } })),
   addClient: (body: Schemas["AskedClient"]) => told(http.POST("/api/clients", { body })),
-  changeClient: (client_id: string, body: Schemas["AskedClient"]) =>
-    told(http.PUT("/api/clients/{client_id}", { params: { path: { client_id } }, body })),
+  changeClient: (client_id: string, body: Schemas["AskedClientChange"]) =>
+    told(http.PATCH("/api/clients/{client_id}", { params: { path: { client_id } }, body })),
+  setPlaces: (client_id: string, places: string[]) =>
+    told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
+  places: () => told(http.GET("/api/places")),
+  addPlace: (body: Schemas["AskedPlace"]) => told(http.POST("/api/places", { body })),
+  changePlace: (place_id: string, body: Schemas["AskedPlace"]) =>
+    told(http.PUT("/api/places/{place_id}", { params: { path: { place_id } }, body })),
   readEquipment: (body: Schemas["AskedEquipment"]) => told(http.POST("/api/equipment/read", { body })),
+  warningSigns: () => told(http.GET("/api/warning-signs")),
+  addEntry: (client_id: string, body: Schemas["AskedEntry"]) =>
+    told(http.POST("/api/clients/{client_id}/history", { params: { path: { client_id } }, body })),
+  withdrawEntry: (client_id: string, entry_id: string) =>
+    told(
+      http.DELETE("/api/clients/{client_id}/history/{entry_id}", {
+        params: { path: { client_id, entry_id } },
+      }),
+    ),
+  addScreen: (client_id: string, body: Schemas["AskedScreen"]) =>
+    told(http.POST("/api/clients/{client_id}/screens", { params: { path: { client_id } }, body })),
+  addClearance: (client_id: string, body: Schemas["AskedClearance"]) =>
+    told(http.POST("/api/clients/{client_id}/clearances", { params: { path: { client_id } }, body })),
+  addCycleReport: (client_id: string, body: Schemas["AskedCycleReport"]) =>
+    told(http.POST("/api/clients/{client_id}/cycle-reports", { params: { path: { client_id } }, body })),
+  batteries: () => told(http.GET("/api/batteries")),
+  addBattery: (body: Schemas["AskedBattery"]) => told(http.POST("/api/batteries", { body })),
+  changeBattery: (battery_id: string, body: Schemas["AskedBattery"]) =>
+    told(http.PUT("/api/batteries/{battery_id}", { params: { path: { battery_id } }, body })),
+  removeBattery: (battery_id: string) =>
+    told(http.DELETE("/api/batteries/{battery_id}", { params: { path: { battery_id } } })),
+  addTest: (body: Schemas["AskedTest"]) => told(http.POST("/api/tests", { body })),
+  startRound: (client_id: string, round_id: string, body: Schemas["AskedRound"]) =>
+    told(
+      http.PUT("/api/clients/{client_id}/rounds/{round_id}", {
+        params: { path: { client_id, round_id } },
+        body,
+      }),
+    ),
+  round: (round_id: string) => told(http.GET("/api/rounds/{round_id}", { params: { path: { round_id } } })),
+  keepResult: (client_id: string, body: Schemas["AskedResult"]) =>
+    told(http.POST("/api/clients/{client_id}/results", { params: { path: { client_id } }, body })),
+  sideBySide: (client_id: string, earlier: string | null, later: string | null) =>
+    told(
+      http.GET("/api/clients/{client_id}/side-by-side", {
+        params: { path: { client_id }, query: { earlier, later } },
+      }),
+    ),
   startProgram: (client_id: string, body: Schemas["AskedProgram"]) =>
     told(http.POST("/api/clients/{client_id}/program", { params: { path: { client_id } }, body })),
   progress: (client_id: string, exercise: string | null) =>
@@ -105,8 +150,20 @@ export const api = {
         body: { week_id },
       }),
     ),
-  exercises: () => told(http.GET("/api/exercises")),
+  findExercises: (q: string, client: string | null, place: string | null, limit = 40) =>
+    told(http.GET("/api/exercises", { params: { query: { q, client, place, limit } } })),
+  exercise: (exercise_id: string, client: string | null) =>
+    told(http.GET("/api/exercises/{exercise_id}", { params: { path: { exercise_id }, query: { client } } })),
+  substitutes: (exercise_id: string, client: string | null, place: string | null) =>
+    told(
+      http.GET("/api/exercises/{exercise_id}/substitutes", {
+        params: { path: { exercise_id }, query: { client, place } },
+      }),
+    ),
+  ladders: () => told(http.GET("/api/ladders")),
   addExercise: (body: Schemas["AskedExercise"]) => told(http.POST("/api/exercises", { body })),
+  changeExercise: (exercise_id: string, body: Schemas["AskedExercise"]) =>
+    told(http.PUT("/api/exercises/{exercise_id}", { params: { path: { exercise_id } }, body })),
   removeExercise: (exercise_id: string) =>
     told(http.DELETE("/api/exercises/{exercise_id}", { params: { path: { exercise_id } } })),
 };

@@ -8,5 +8,16 @@ export const keys = {
   floor: (program: string, week: string, day: string) => ["floor", program, week, day] as const,
   review: (session: string) => ["review", session] as const,
   progress: (client: string, exercise: string | null) => ["progress", client, exercise] as const,
-  exercises: ["exercises"] as const,
+  found: (q: string, client: string | null, place: string | null) =>
+    ["exercises", "found", q, client, place] as const,
+  exercise: (id: string, client: string | null) => ["exercises", "one", id, client] as const,
+  substitutes: (id: string, client: string | null, place: string | null) =>
+    ["exercises", "instead", id, client, place] as const,
+  ladders: ["ladders"] as const,
+  places: ["places"] as const,
+  batteries: ["batteries"] as const,
+  round: (id: string) => ["rounds", id] as const,
+  sideBySide: (client: string, earlier: string | null, later: string | null) =>
+    ["side-by-side", client, earlier, later] as const,
+  warningSigns: ["warning-signs"] as const,
 };

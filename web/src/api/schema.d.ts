@@ -963,10 +963,22 @@ export interface components {
         };
         /**
          * Aim
-         * @description What a goal comes down to; the client's own words stand beside it.
-         * @enum {string}
+         * @description One set as it would be logged by one tap: reps or seconds, load as added weight or assistance, reps left.
          */
-        "Aim-Input": "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip with a date" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
+        Aim: {
+            /** Reps */
+            reps: number | null;
+            /** Seconds */
+            seconds: number | null;
+            load: components["schemas"]["Load"] | null;
+            /**
+             * Assisted
+             * @default false
+             */
+            assisted: boolean;
+            /** Reserve */
+            reserve?: number | null;
+        };
         /**
          * Alternative
          * @description Something else the trainer may take: a few words, and its shorthand.
@@ -1043,8 +1055,32 @@ export interface components {
         AskedClient: {
             /** Name */
             name: string;
-            /** @default kg */
-            unit: components["schemas"]["Unit"];
+            unit?: components["schemas"]["Unit"] | null;
+            aim?: components["schemas"]["GoalKind"] | null;
+            /** Goal */
+            goal?: string | null;
+            second_aim?: components["schemas"]["GoalKind"] | null;
+            /** Second Goal */
+            second_goal?: string | null;
+            /** About */
+            about?: string | null;
+            /** Minutes */
+            minutes?: number | null;
+            /** Days A Week */
+            days_a_week?: number | null;
+            /** Weekdays */
+            weekdays?: number[] | null;
+            training_age?: components["schemas"]["TrainingAge"] | null;
+            /** Birth Year */
+            birth_year?: number | null;
+            /** Contact */
+            contact?: string | null;
+            /** Emergency Contact */
+            emergency_contact?: string | null;
+            /** Consent On */
+            consent_on?: string | null;
+            /** Cycle Reports */
+            cycle_reports?: boolean | null;
             place?: components["schemas"]["AskedPlace"] | null;
             body_weight?: components["schemas"]["AskedLoad"] | null;
         };
@@ -1056,10 +1092,10 @@ export interface components {
             /** Name */
             name?: string | null;
             unit?: components["schemas"]["Unit"] | null;
-            aim?: components["schemas"]["Aim-Input"] | null;
+            aim?: components["schemas"]["GoalKind"] | null;
             /** Goal */
             goal?: string | null;
-            second_aim?: components["schemas"]["Aim-Input"] | null;
+            second_aim?: components["schemas"]["GoalKind"] | null;
             /** Second Goal */
             second_goal?: string | null;
             /** About */
@@ -1119,7 +1155,7 @@ export interface components {
             id: string;
             /** Line */
             line: string;
-            verdict: components["schemas"]["Verdict-Input"];
+            verdict: components["schemas"]["Verdict"];
             /**
              * Text
              * @default
@@ -1204,7 +1240,7 @@ export interface components {
             name: string;
             pattern: components["schemas"]["Pattern"];
             /** @default lift */
-            kind: components["schemas"]["upright_anvil__core__exercises__Kind"];
+            kind: components["schemas"]["ExerciseKind"];
             /**
              * Movers
              * @default []
@@ -1484,7 +1520,7 @@ export interface components {
             number: number;
             /** Exercise */
             exercise: string;
-            outcome: components["schemas"]["Outcome-Input"];
+            outcome: components["schemas"]["Outcome"];
             /** Reps */
             reps?: number | null;
             /** Seconds */
@@ -1539,7 +1575,7 @@ export interface components {
         AskedTest: {
             /** Name */
             name: string;
-            kind: components["schemas"]["upright_anvil__core__testing__items__Kind"];
+            kind: components["schemas"]["TestKind"];
             /** Standard */
             standard: string;
             /** @default more */
@@ -1736,7 +1772,7 @@ export interface components {
             share: string | null;
             /** Error */
             error: string;
-            verdict: components["schemas"]["upright_anvil__core__testing__compare__Verdict"];
+            verdict: components["schemas"]["ChangeVerdict"];
             way: components["schemas"]["Way"];
             /** Words */
             words: string;
@@ -1811,6 +1847,12 @@ export interface components {
              */
             start: string;
         };
+        /**
+         * ChangeVerdict
+         * @description How a change stands against the typical error.
+         * @enum {string}
+         */
+        ChangeVerdict: "within the typical error" | "more than the typical error" | "clearly more than the typical error" | "another variant";
         /**
          * ChangeWeek
          * @description Say whether a week builds, holds or eases off.
@@ -1892,14 +1934,14 @@ export interface components {
             /** @default kg */
             unit: components["schemas"]["Unit"];
             /** @default  */
-            aim: components["schemas"]["upright_anvil__flows__clients__Aim"];
+            aim: components["schemas"]["GoalKind"];
             /**
              * Goal
              * @default
              */
             goal: string;
             /** @default  */
-            second_aim: components["schemas"]["upright_anvil__flows__clients__Aim"];
+            second_aim: components["schemas"]["GoalKind"];
             /**
              * Second Goal
              * @default
@@ -2047,7 +2089,7 @@ export interface components {
          * @description A decision as it was taken; ``taken`` is the shorthand that went into the plan, empty when declined.
          */
         DecisionView: {
-            verdict: components["schemas"]["upright_anvil__flows__review__Verdict"];
+            verdict: components["schemas"]["Verdict"];
             /** Taken */
             taken: string;
             /** Revision */
@@ -2234,7 +2276,7 @@ export interface components {
              */
             cues: string[];
             /** @default lift */
-            kind: components["schemas"]["upright_anvil__core__exercises__Kind"];
+            kind: components["schemas"]["ExerciseKind"];
             /**
              * Needs
              * @default []
@@ -2259,10 +2301,7 @@ export interface components {
              * Strength
              * @default []
              */
-            strength: [
-                components["schemas"]["ImplementKind"],
-                string
-            ][];
+            strength: components["schemas"]["KinShare"][];
             /**
              * Cue Sets
              * @default []
@@ -2311,6 +2350,12 @@ export interface components {
             /** Sessions */
             sessions: number;
         };
+        /**
+         * ExerciseKind
+         * @description What sort of exercise it is: counted, held, jumped, carried, thrown, or there to get ready or wind down.
+         * @enum {string}
+         */
+        ExerciseKind: "lift" | "hold" | "jump" | "carry" | "throw" | "balance" | "cardio" | "mobility" | "warm-up" | "stretch";
         /**
          * ExerciseView
          * @description An exercise with its ladders; with a client, the cues she hears and what her joints say of it.
@@ -2379,7 +2424,7 @@ export interface components {
             /** Stands */
             stands: string | null;
             planned: components["schemas"]["Bar"] | null;
-            aim: components["schemas"]["upright_anvil__core__ledger__aim__Aim"];
+            aim: components["schemas"]["Aim"];
             logged: components["schemas"]["LoggedSet"] | null;
             /** Earlier */
             earlier: components["schemas"]["LoggedSet"][];
@@ -2453,6 +2498,12 @@ export interface components {
             of: number;
         };
         /**
+         * GoalKind
+         * @description What a goal comes down to; the client's own words stand beside it.
+         * @enum {string}
+         */
+        GoalKind: "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip with a date" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
+        /**
          * Grade
          * @description How serious a caution is.
          * @enum {string}
@@ -2471,7 +2522,7 @@ export interface components {
          *     the floor says until it is settled; ``repeat_on`` when the screen is due again.
          */
         HealthStanding: {
-            outcome: components["schemas"]["upright_anvil__core__health__screening__Outcome"] | null;
+            outcome: components["schemas"]["ScreenOutcome"] | null;
             allowed: components["schemas"]["Intensity"] | null;
             /** Reason */
             reason: string;
@@ -2551,6 +2602,15 @@ export interface components {
             new: boolean;
         };
         /**
+         * KinShare
+         * @description How heavy an exercise is lifted with one implement, as a share of its family's reference lift.
+         */
+        KinShare: {
+            implement: components["schemas"]["ImplementKind"];
+            /** Share */
+            share: string;
+        };
+        /**
          * Ladder
          * @description A named ladder; ``rungs`` are exercise ids, easiest first.
          */
@@ -2618,7 +2678,7 @@ export interface components {
          * LoadsOfKind
          * @description What can be lifted of one kind, lightest first; ``gaps`` marks the loads that come after a step over the cap.
          *
-         *     ``other_unit`` is each load in the other unit, rounded to 0.1 for reading only.
+         *     ``other_unit`` is each load in the other unit, rounded to 0.1 for reading only; ``kilograms`` are for drawing.
          */
         LoadsOfKind: {
             kind: components["schemas"]["ImplementKind"];
@@ -2628,6 +2688,8 @@ export interface components {
             gaps: boolean[];
             /** Other Unit */
             other_unit: components["schemas"]["Load"][];
+            /** Kilograms */
+            kilograms: number[];
         };
         /**
          * LoggedSet
@@ -2636,7 +2698,7 @@ export interface components {
         LoggedSet: {
             /** Id */
             id: string;
-            outcome: components["schemas"]["upright_anvil__core__ledger__rows__Outcome"];
+            outcome: components["schemas"]["Outcome"];
             /** Reps */
             reps: number | null;
             /** Seconds */
@@ -2694,7 +2756,7 @@ export interface components {
          * @description What became of a set: done, skipped on purpose, or taken back (the row that cleared it is kept too).
          * @enum {string}
          */
-        "Outcome-Input": "done" | "skipped" | "cleared";
+        Outcome: "done" | "skipped" | "cleared";
         /**
          * Pair
          * @description One test and side, earlier and later, with the change between them where both have a figure.
@@ -3178,6 +3240,12 @@ export interface components {
             here: boolean;
         };
         /**
+         * ScreenOutcome
+         * @description What the screen comes to.
+         * @enum {string}
+         */
+        ScreenOutcome: "clear" | "light to moderate now, clearance before vigorous" | "clearance first";
+        /**
          * ScreenView
          * @description A health screen that was done.
          */
@@ -3433,7 +3501,7 @@ export interface components {
             id: string;
             /** Name */
             name: string;
-            kind: components["schemas"]["upright_anvil__core__testing__items__Kind"];
+            kind: components["schemas"]["TestKind"];
             /** Standard */
             standard: string;
             better: components["schemas"]["Better"];
@@ -3473,6 +3541,12 @@ export interface components {
              */
             own: boolean;
         };
+        /**
+         * TestKind
+         * @description What a test measures.
+         * @enum {string}
+         */
+        TestKind: "good-form reps" | "hold" | "load for reps" | "time over a distance" | "distance in a time" | "range" | "quality grade" | "body weight" | "girth";
         /**
          * TodaySession
          * @description A session of today, or a started one that was never finished.
@@ -3571,7 +3645,7 @@ export interface components {
          * @description What the trainer made of a proposal.
          * @enum {string}
          */
-        "Verdict-Input": "accepted" | "changed" | "declined";
+        Verdict: "accepted" | "changed" | "declined";
         /**
          * Waiting
          * @description A finished session with proposals nobody has decided on.
@@ -3660,66 +3734,6 @@ export interface components {
             /** Source */
             source: string;
         };
-        /**
-         * Kind
-         * @description What sort of exercise it is: counted, held, jumped, carried, thrown, or there to get ready or wind down.
-         * @enum {string}
-         */
-        upright_anvil__core__exercises__Kind: "lift" | "hold" | "jump" | "carry" | "throw" | "balance" | "cardio" | "mobility" | "warm-up" | "stretch";
-        /**
-         * Outcome
-         * @description What the screen comes to.
-         * @enum {string}
-         */
-        upright_anvil__core__health__screening__Outcome: "clear" | "light to moderate now, clearance before vigorous" | "clearance first";
-        /**
-         * Aim
-         * @description One set as it would be logged by one tap: reps or seconds, load as added weight or assistance, reps left.
-         */
-        upright_anvil__core__ledger__aim__Aim: {
-            /** Reps */
-            reps: number | null;
-            /** Seconds */
-            seconds: number | null;
-            load: components["schemas"]["Load"] | null;
-            /**
-             * Assisted
-             * @default false
-             */
-            assisted: boolean;
-            /** Reserve */
-            reserve?: number | null;
-        };
-        /**
-         * Outcome
-         * @description What became of a set: done, skipped on purpose, or taken back (the row that cleared it is kept too).
-         * @enum {string}
-         */
-        upright_anvil__core__ledger__rows__Outcome: "done" | "skipped" | "cleared";
-        /**
-         * Verdict
-         * @description How a change stands against the typical error.
-         * @enum {string}
-         */
-        upright_anvil__core__testing__compare__Verdict: "within the typical error" | "more than the typical error" | "clearly more than the typical error" | "another variant";
-        /**
-         * Kind
-         * @description What a test measures.
-         * @enum {string}
-         */
-        upright_anvil__core__testing__items__Kind: "good-form reps" | "hold" | "load for reps" | "time over a distance" | "distance in a time" | "range" | "quality grade" | "body weight" | "girth";
-        /**
-         * Aim
-         * @description What a goal comes down to; the client's own words stand beside it.
-         * @enum {string}
-         */
-        upright_anvil__flows__clients__Aim: "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip with a date" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
-        /**
-         * Verdict
-         * @description What the trainer made of a proposal.
-         * @enum {string}
-         */
-        upright_anvil__flows__review__Verdict: "accepted" | "changed" | "declined";
     };
     responses: never;
     parameters: never;

@@ -35,6 +35,12 @@ export function Shell() {
           <NavLink to="/clients" className={tab}>
             Clients
           </NavLink>
+          <NavLink to="/library" className={tab}>
+            Library
+          </NavLink>
+          <NavLink to="/batteries" className={tab}>
+            Tests
+          </NavLink>
         </nav>
         <div className="ml-auto flex gap-1">
           <button

@@ -22,6 +22,15 @@ const groups: [string, [string, string][]][] = [
       ["N, P", "Next or previous exercise"],
     ],
   ],
+  ["Library", [["↑ ↓ in the search box", "The exercise before or after"]]],
+  [
+    "Client file",
+    [
+      ["Enter", "Keep the field and go to the next"],
+      ["Esc", "Bring back what is saved"],
+    ],
+  ],
+  ["Testing", [["Space", "Count one repetition"]]],
   ["Everywhere", [["?", "This list"]]],
 ];
 

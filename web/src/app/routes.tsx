@@ -1,4 +1,6 @@
 import { createBrowserRouter, Link } from "react-router";
+import { ClientFrame } from "../features/clients/ClientFrame";
+import { NewClientView } from "../features/clients/NewClientView";
 import { ClientFileView } from "../features/clients/ClientFileView";
 import { ClientsView } from "../features/clients/ClientsView";
 import { TodayView } from "../features/today/TodayView";
@@ -15,8 +17,34 @@ export const router = createBrowserRouter([
     children: [
       { index: true, Component: TodayView },
       { path: "clients", Component: ClientsView },
-      { path: "clients/new", Component: ClientFileView },
-      { path: "clients/:clientId", Component: ClientFileView },
+      { path: "clients/new", Component: NewClientView },
+      {
+        path: "clients/:clientId",
+        Component: ClientFrame,
+        children: [
+          { index: true, Component: ClientFileView },
+          {
+            path: "health",
+            lazy: async () => ({ Component: (await import("../features/health/HealthView")).HealthView }),
+          },
+          {
+            path: "places",
+            lazy: async () => ({ Component: (await import("../features/places/PlacesView")).PlacesView }),
+          },
+          {
+            path: "tests",
+            lazy: async () => ({ Component: (await import("../features/testing/TestsView")).TestsView }),
+          },
+        ],
+      },
+      {
+        path: "library/:exerciseId?",
+        lazy: async () => ({ Component: (await import("../features/library/LibraryView")).LibraryView }),
+      },
+      {
+        path: "batteries",
+        lazy: async () => ({ Component: (await import("../features/testing/BatteriesView")).BatteriesView }),
+      },
       {
         path: "clients/:clientId/progress",
         lazy: async () => ({ Component: (await import("../features/progress/ProgressView")).ProgressView }),
@@ -39,6 +67,12 @@ export const router = createBrowserRouter([
         : []),
       { path: "*", Component: Nowhere },
     ],
+  },
+  {
+    path: "testing/:roundId",
+    ErrorBoundary: Broken,
+    HydrateFallback: Nothing,
+    lazy: async () => ({ Component: (await import("../features/testing/TestingView")).TestingView }),
   },
   {
     path: "floor/:programId/:weekId/:dayId",

@@ -2,6 +2,7 @@
 import type { Schemas } from "../api/client";
 
 const dayMonth = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" });
+const dayMonthYear = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
 const weekdayLong = new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" });
 
 export const weekdays = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
@@ -10,6 +11,16 @@ const asDate = (iso: string) => new Date(iso.length === 10 ? `${iso}T12:00:00` :
 
 export const shortDate = (iso: string) => dayMonth.format(asDate(iso));
 export const longDate = (iso: string) => weekdayLong.format(asDate(iso));
+export const fullDate = (iso: string) => dayMonthYear.format(asDate(iso));
+
+/** Today's date where the trainer is, as the server writes dates. */
+export const today = () => {
+  const now = new Date();
+  return [now.getFullYear(), now.getMonth() + 1, now.getDate()]
+    .map((n) => String(n).padStart(2, "0"))
+    .join("-");
+};
+
 export const clock = (iso: string) =>
   asDate(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
 export const minutes = (seconds: number) => Math.round(seconds / 60);

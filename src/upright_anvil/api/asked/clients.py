@@ -7,7 +7,7 @@ from pydantic import Field, StringConstraints
 
 from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId, Note, Words
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.flows.clients import Aim, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 Minutes = Annotated[int, Field(ge=10, le=240)]
 Days = Annotated[int, Field(ge=1, le=7)]
@@ -23,23 +23,14 @@ class AskedPlace(Asked):
     equipment: Equipment = ""
 
 
-class AskedClient(Asked):
-    """A new client; the name is enough. Without a place it is the one most clients share."""
-
-    name: Words
-    unit: Unit = Unit.KG
-    place: AskedPlace | None = None
-    body_weight: AskedLoad | None = None
-
-
 class AskedClientChange(Asked):
     """Some facts of a client; what is left out stays as it is."""
 
     name: Words | None = None
     unit: Unit | None = None
-    aim: Aim | None = None
+    aim: GoalKind | None = None
     goal: Line | None = None
-    second_aim: Aim | None = None
+    second_aim: GoalKind | None = None
     second_goal: Line | None = None
     about: Note | None = None
     minutes: Minutes | None = None
@@ -59,6 +50,19 @@ class AskedClientChange(Asked):
         if "weekdays" in kept:
             kept["weekdays"] = tuple(kept["weekdays"])
         return kept
+
+
+class AskedClient(AskedClientChange):
+    """A new client; the name is enough. Without a place it is the one most clients share."""
+
+    name: Words
+    place: AskedPlace | None = None
+    body_weight: AskedLoad | None = None
+
+    def facts(self) -> ClientFacts:
+        """Answer the flow's facts."""
+        said = {k: v for k, v in self.changes().items() if k not in ("place", "body_weight")}
+        return ClientFacts(**said)  # type: ignore[arg-type]
 
 
 class AskedPlaces(Asked):

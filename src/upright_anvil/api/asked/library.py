@@ -8,7 +8,7 @@ from pydantic import Field
 from upright_anvil.api.asked.base import Asked, Line, Number, Words
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
-from upright_anvil.core.exercises import CueSet, Exercise, Kind, Pattern
+from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, Pattern
 from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 
@@ -35,7 +35,7 @@ class AskedExercise(Asked):
 
     name: Words
     pattern: Pattern
-    kind: Kind = Kind.LIFT
+    kind: ExerciseKind = ExerciseKind.LIFT
     movers: Annotated[tuple[Muscle, ...], Few] = ()
     helpers: Annotated[tuple[Muscle, ...], Few] = ()
     implements: Annotated[list[ImplementKind], Field(min_length=1, max_length=8)]

@@ -8,7 +8,7 @@ from pydantic import AwareDatetime, Field
 
 from upright_anvil.api.asked.base import Asked, AskedLoad, Figure, Line, MadeId, Note, Words
 from upright_anvil.core.body.joints import Side
-from upright_anvil.core.testing.items import Battery, Better, Ended, Kind, TestItem
+from upright_anvil.core.testing.items import Battery, Better, Ended, TestItem, TestKind
 from upright_anvil.core.testing.results import Result
 
 Seconds = Annotated[int, Field(ge=1, le=7200)]
@@ -18,7 +18,7 @@ class AskedTest(Asked):
     """A test of the trainer's own."""
 
     name: Words
-    kind: Kind
+    kind: TestKind
     standard: Note
     better: Better = Better.MORE
     typical_error: Figure

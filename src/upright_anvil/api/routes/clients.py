@@ -8,7 +8,7 @@ from upright_anvil.api.asked.programs import AskedProgram
 from upright_anvil.api.studio import Here
 from upright_anvil.flows import board, clients, places, progress
 from upright_anvil.flows.board import BoardView
-from upright_anvil.flows.clients import ClientEntry, ClientFacts, ClientView
+from upright_anvil.flows.clients import ClientEntry, ClientView
 from upright_anvil.flows.places import PlaceFacts, PlaceView
 from upright_anvil.flows.progress import ProgressView
 
@@ -28,7 +28,7 @@ def add_client(asked: AskedClient, here: Here) -> Response:
     place = PlaceFacts(**asked.place.model_dump()) if asked.place else None
     weight = asked.body_weight.load() if asked.body_weight else None
     with here.writing() as scope:
-        view = clients.add_client(scope, ClientFacts(asked.name, asked.unit), here.now, place, weight)
+        view = clients.add_client(scope, asked.facts(), here.now, place, weight)
     return answer(view, 201)
 
 

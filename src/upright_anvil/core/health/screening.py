@@ -42,7 +42,7 @@ class Sign(StrEnum):
     TIRED = "unusual tiredness or breathlessness with everyday things"
 
 
-class Outcome(StrEnum):
+class ScreenOutcome(StrEnum):
     """What the screen comes to."""
 
     CLEAR = "clear"
@@ -68,7 +68,7 @@ class Answers:
 class Result:
     """The outcome with its reason."""
 
-    outcome: Outcome
+    outcome: ScreenOutcome
     reason: str
 
 
@@ -98,7 +98,7 @@ class HealthStanding:
     the floor says until it is settled; ``repeat_on`` when the screen is due again.
     """
 
-    outcome: Outcome | None
+    outcome: ScreenOutcome | None
     allowed: Intensity | None
     reason: str
     repeat_on: date | None
@@ -115,25 +115,25 @@ def screen(answers: Answers) -> Result:
     if answers.signs:
         said = "; ".join(sorted(answers.signs))
         first = "Stop training and see a clinician first" if answers.active else "See a clinician before starting"
-        return Result(Outcome.CLEARANCE_FIRST, f"{first}: {said}.")
+        return Result(ScreenOutcome.CLEARANCE_FIRST, f"{first}: {said}.")
     if answers.diseases:
         known = ", ".join(sorted(answers.diseases))
         if answers.active:
             return Result(
-                Outcome.CLEARANCE_BEFORE_VIGOROUS,
+                ScreenOutcome.CLEARANCE_BEFORE_VIGOROUS,
                 f"Known disease ({known}), active and without signs: carry on light to moderate; a clinician's "
                 "clearance from the last twelve months comes before vigorous work.",
             )
         return Result(
-            Outcome.CLEARANCE_FIRST,
+            ScreenOutcome.CLEARANCE_FIRST,
             f"Known disease ({known}) and not active so far: a clinician's clearance comes before starting.",
         )
     if answers.active:
-        return Result(Outcome.CLEAR, "Active, no known disease, no signs: carry on, and build up step by step.")
+        return Result(ScreenOutcome.CLEAR, "Active, no known disease, no signs: carry on, and build up step by step.")
     start = "Not active so far, no known disease, no signs: begin light to moderate"
     if answers.intends is Intensity.VIGOROUS:
-        return Result(Outcome.CLEAR, f"{start} and build up to vigorous over the weeks.")
-    return Result(Outcome.CLEAR, f"{start} and build up step by step.")
+        return Result(ScreenOutcome.CLEAR, f"{start} and build up to vigorous over the weeks.")
+    return Result(ScreenOutcome.CLEAR, f"{start} and build up step by step.")
 
 
 def check_day(on: date, today: date) -> None:
@@ -157,7 +157,7 @@ def health_standing(screens: Sequence[Screen], clearances: Sequence[Clearance], 
     repeat_on = latest.on + timedelta(days=SCREEN_REPEAT_DAYS)
     due = repeat_on <= today
     again = f"The health screen is from {latest.on:%d %b %Y}: ask again." if due else None
-    if result.outcome is Outcome.CLEAR:
+    if result.outcome is ScreenOutcome.CLEAR:
         return HealthStanding(result.outcome, Intensity.VIGOROUS, result.reason, repeat_on, again, due)
     oldest = latest.on if latest.answers.signs else latest.on - timedelta(days=SCREEN_REPEAT_DAYS)
     year_ago = today - timedelta(days=SCREEN_REPEAT_DAYS)
@@ -170,7 +170,7 @@ def health_standing(screens: Sequence[Screen], clearances: Sequence[Clearance], 
         if newest.up_to is Intensity.LIGHT_TO_MODERATE:
             reminder = f"Cleared for light to moderate work only.{limits}"
         return HealthStanding(result.outcome, newest.up_to, reason, repeat_on, reminder, due)
-    if result.outcome is Outcome.CLEARANCE_BEFORE_VIGOROUS:
+    if result.outcome is ScreenOutcome.CLEARANCE_BEFORE_VIGOROUS:
         reminder = "Light to moderate only: clearance before vigorous work is not recorded yet."
         return HealthStanding(result.outcome, Intensity.LIGHT_TO_MODERATE, result.reason, repeat_on, reminder, due)
     reminder = "Clearance by a clinician comes first and is not recorded yet."

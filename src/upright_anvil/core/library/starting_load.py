@@ -46,8 +46,8 @@ def starting_load(
     kin, where body weight is needed and not known, or where even the lightest load is too heavy. House rule.
     """
     implement = to.implement_at(place)
-    share_from = dict(known.exercise.strength).get(known.implement)
-    share_to = dict(to.strength).get(implement) if implement else None
+    share_from = known.exercise.share_with(known.implement)
+    share_to = to.share_with(implement)
     if implement is None or not share_from or not share_to or known.exercise.family != to.family or not to.family:
         return None
     there = known.max_kg / share_from * share_to

@@ -4,7 +4,7 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 from decimal import Decimal
 
-from upright_anvil.core.exercises import Exercise, Kind
+from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
 from upright_anvil.core.health.history import Standing
 from upright_anvil.core.library.ladders import Ladders
@@ -27,7 +27,7 @@ CAUTIONED = 25
 NOTED = 5
 """Weights of the ranking, in points. House rule."""
 
-_PREPARING = frozenset({Kind.MOBILITY, Kind.WARM_UP, Kind.STRETCH})
+_PREPARING = frozenset({ExerciseKind.MOBILITY, ExerciseKind.WARM_UP, ExerciseKind.STRETCH})
 
 
 @dataclass(frozen=True, slots=True)

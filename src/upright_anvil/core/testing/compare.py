@@ -10,7 +10,7 @@ from upright_anvil.core.testing.items import Better, TestItem
 from upright_anvil.core.testing.results import Result, figure
 
 
-class Verdict(StrEnum):
+class ChangeVerdict(StrEnum):
     """How a change stands against the typical error."""
 
     WITHIN = "within the typical error"
@@ -40,7 +40,7 @@ class Change:
     difference: Decimal
     share: Decimal | None
     error: Decimal
-    verdict: Verdict
+    verdict: ChangeVerdict
     way: Way
     words: str
 
@@ -61,10 +61,10 @@ def compare(item: TestItem, earlier: Result, later: Result) -> Change | None:
         harder = item.variants.index(later.variant) > item.variants.index(earlier.variant)
         words = f"{'Harder' if harder else 'Easier'} variant: {earlier.variant} before, {later.variant} now."
         way = Way.BETTER if harder else Way.WORSE
-        return Change(before, after, difference, share, error, Verdict.OTHER_VARIANT, way, words)
-    verdict = Verdict.WITHIN
+        return Change(before, after, difference, share, error, ChangeVerdict.OTHER_VARIANT, way, words)
+    verdict = ChangeVerdict.WITHIN
     if abs(difference) > error:
-        verdict = Verdict.CLEAR if abs(difference) > error * Decimal(str(SURE_ERRORS)) else Verdict.MORE
+        verdict = ChangeVerdict.CLEAR if abs(difference) > error * Decimal(str(SURE_ERRORS)) else ChangeVerdict.MORE
     return Change(
         before,
         after,
@@ -85,12 +85,12 @@ def _way(item: TestItem, difference: Decimal) -> Way:
     return Way.BETTER if (difference > 0) is (item.better is Better.MORE) else Way.WORSE
 
 
-def _words(item: TestItem, difference: Decimal, error: Decimal, verdict: Verdict) -> str:
+def _words(item: TestItem, difference: Decimal, error: Decimal, verdict: ChangeVerdict) -> str:
     size = f"{plain(round(error, 1))} {item.unit}"
     if not difference:
         return "No change."
-    if verdict is Verdict.WITHIN:
+    if verdict is ChangeVerdict.WITHIN:
         return f"Within the typical error of {size}: it may be chance."
-    if verdict is Verdict.MORE:
+    if verdict is ChangeVerdict.MORE:
         return f"More than the typical error of {size}, but it may still be chance."
     return f"Clearly more than the typical error of {size}."

@@ -5,7 +5,7 @@ from decimal import Decimal
 from enum import StrEnum
 
 
-class Kind(StrEnum):
+class TestKind(StrEnum):
     """What a test measures."""
 
     REPS = "good-form reps"
@@ -42,15 +42,15 @@ GRADES = ("cannot, or pain", "with clear faults", "with small faults", "clean")
 """Quality grades 0 to 3. House rule."""
 
 UNITS = {
-    Kind.REPS: "reps",
-    Kind.HOLD: "s",
-    Kind.LOAD_REPS: "kg",
-    Kind.TIME_OVER_DISTANCE: "s",
-    Kind.DISTANCE_IN_TIME: "m",
-    Kind.RANGE: "cm",
-    Kind.GRADE: "of 3",
-    Kind.BODY_WEIGHT: "kg",
-    Kind.GIRTH: "cm",
+    TestKind.REPS: "reps",
+    TestKind.HOLD: "s",
+    TestKind.LOAD_REPS: "kg",
+    TestKind.TIME_OVER_DISTANCE: "s",
+    TestKind.DISTANCE_IN_TIME: "m",
+    TestKind.RANGE: "cm",
+    TestKind.GRADE: "of 3",
+    TestKind.BODY_WEIGHT: "kg",
+    TestKind.GIRTH: "cm",
 }
 """The unit figures of a kind are compared in; loads and body weight are kept in the unit they were entered in."""
 
@@ -66,7 +66,7 @@ class TestItem:
 
     id: str
     name: str
-    kind: Kind
+    kind: TestKind
     standard: str
     better: Better
     typical_error: Decimal
@@ -88,7 +88,7 @@ class TestItem:
     @property
     def whole(self) -> bool:
         """Answer whether figures are whole numbers."""
-        return self.kind in (Kind.REPS, Kind.GRADE)
+        return self.kind in (TestKind.REPS, TestKind.GRADE)
 
 
 @dataclass(frozen=True, slots=True)

@@ -9,7 +9,7 @@ from upright_anvil.core.body.joints import Side
 from upright_anvil.core.loads.load import Load, plain
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.strength.estimate import estimate_max
-from upright_anvil.core.testing.items import GRADES, Ended, Kind, TestItem
+from upright_anvil.core.testing.items import GRADES, Ended, TestItem, TestKind
 
 MOST_REPS = 1000
 MAX_ESTIMATE_RESULT_REPS = 20
@@ -80,25 +80,25 @@ def check_result(item: TestItem, result: Result, today: date, *, clear_for_singl
 
 
 def _check_figure(item: TestItem, result: Result, *, clear_for_single: bool) -> None:
-    weighed = item.kind in (Kind.LOAD_REPS, Kind.BODY_WEIGHT)
+    weighed = item.kind in (TestKind.LOAD_REPS, TestKind.BODY_WEIGHT)
     if weighed and (result.load is None or not result.load.value):
         raise Refusal("Say the weight; it must be more than 0.")
-    if item.kind is Kind.BODY_WEIGHT:
+    if item.kind is TestKind.BODY_WEIGHT:
         return
     value = result.value
     if value is None or not value.is_finite():
         raise Refusal(f"{item.name} needs a figure.")
-    may_be_negative = item.kind is Kind.RANGE
+    may_be_negative = item.kind is TestKind.RANGE
     if value < 0 and not may_be_negative:
         raise Refusal(f"{item.name} cannot be {plain(value)}: it must be 0 or more.")
-    counted = item.whole or item.kind is Kind.LOAD_REPS
+    counted = item.whole or item.kind is TestKind.LOAD_REPS
     if counted and value != int(value):
         raise Refusal(f"{item.name} is counted in whole numbers, not {plain(value)}.")
-    if item.kind is Kind.GRADE and value >= len(GRADES):
+    if item.kind is TestKind.GRADE and value >= len(GRADES):
         raise Refusal(f"A grade is 0 to {len(GRADES) - 1}, not {plain(value)}.")
     if counted and value > MOST_REPS:
         raise Refusal(f"{plain(value)} repetitions is more than anybody counts here.")
-    if item.kind is Kind.LOAD_REPS:
+    if item.kind is TestKind.LOAD_REPS:
         _check_load_reps(int(value), result, clear_for_single=clear_for_single)
 
 
@@ -117,9 +117,9 @@ def figure(item: TestItem, result: Result) -> Decimal | None:
 
     Body weight is in kilograms. None where nothing comparable was measured.
     """
-    if item.kind is Kind.BODY_WEIGHT:
+    if item.kind is TestKind.BODY_WEIGHT:
         return result.load.kg if result.load else None
-    if item.kind is Kind.LOAD_REPS:
+    if item.kind is TestKind.LOAD_REPS:
         if result.load is None or result.value is None:
             return None
         return estimate_max(result.load.kg, int(result.value), result.reserve)

@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Retired schoolteacher, 78. Hears better on the left. Corrects our grammar.",
         minutes=40,
         days_a_week=2,
-        aim=Aim.EVERYDAY,
-        second_aim=Aim.ENJOYMENT,
+        aim=GoalKind.EVERYDAY,
+        second_aim=GoalKind.ENJOYMENT,
         second_goal="Company on Tuesdays",
         training_age=TrainingAge.NEW,
         birth_year=1948,

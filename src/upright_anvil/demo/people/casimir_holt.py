@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Surveyor, 52. Strong legs, tired knees going downhill.",
         minutes=75,
         days_a_week=3,
-        aim=Aim.EVENT,
-        second_aim=Aim.JOINT,
+        aim=GoalKind.EVENT,
+        second_aim=GoalKind.JOINT,
         second_goal="Knees that last downhill",
         training_age=TrainingAge.EXPERIENCED,
         birth_year=1974,

@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Stonemason, 46. Trains in the yard's own gym, in pounds. Bench has stalled for weeks.",
         minutes=60,
         days_a_week=2,
-        aim=Aim.STRENGTH,
-        second_aim=Aim.JOINT,
+        aim=GoalKind.STRENGTH,
+        second_aim=GoalKind.JOINT,
         second_goal="The left shoulder overhead again",
         training_age=TrainingAge.EXPERIENCED,
         birth_year=1980,

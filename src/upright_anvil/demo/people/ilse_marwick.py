@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Orchestral cellist, 41. Left hand rules the week before a concert: no heavy gripping.",
         minutes=60,
         days_a_week=3,
-        aim=Aim.POSTURE,
-        second_aim=Aim.STRENGTH,
+        aim=GoalKind.POSTURE,
+        second_aim=GoalKind.STRENGTH,
         second_goal="Carry the cello up four flights without a stop",
         training_age=TrainingAge.SOME,
         birth_year=1985,

@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Sign
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Taxi dispatcher and bell-ringer, 58. Sits ten hours a day.",
         minutes=45,
         days_a_week=2,
-        aim=Aim.FITNESS,
-        second_aim=Aim.BODY_WEIGHT,
+        aim=GoalKind.FITNESS,
+        second_aim=GoalKind.BODY_WEIGHT,
         second_goal="Two belt holes",
         training_age=TrainingAge.SEDENTARY,
         birth_year=1968,

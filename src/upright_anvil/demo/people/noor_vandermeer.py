@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Night-shift nurse, 34. Forty minutes, at home, two dumbbell pairs that grow in big steps.",
         minutes=40,
         days_a_week=3,
-        aim=Aim.SIZE,
-        second_aim=Aim.FITNESS,
+        aim=GoalKind.SIZE,
+        second_aim=GoalKind.FITNESS,
         second_goal="Nights without the three o'clock dip",
         training_age=TrainingAge.NEW,
         birth_year=1992,

@@ -4,7 +4,7 @@ from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -14,8 +14,8 @@ PERSON = Person(
         about="Museum restorer, 33. Trains while the child sleeps: sessions may end early.",
         minutes=30,
         days_a_week=2,
-        aim=Aim.EVERYDAY,
-        second_aim=Aim.FITNESS,
+        aim=GoalKind.EVERYDAY,
+        second_aim=GoalKind.FITNESS,
         second_goal="Run the harbour loop again",
         training_age=TrainingAge.RETURNING,
         birth_year=1993,

@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Touring lighting technician, 39. Two weeks on the road, one in town.",
         minutes=35,
         days_a_week=3,
-        aim=Aim.STRENGTH,
-        second_aim=Aim.POSTURE,
+        aim=GoalKind.STRENGTH,
+        second_aim=GoalKind.POSTURE,
         second_goal="Neck and back after load-outs",
         training_age=TrainingAge.SOME,
         birth_year=1987,

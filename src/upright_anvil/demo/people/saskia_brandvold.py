@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Bookbinder, 29, climbs. Impatient: give her a number to beat.",
         minutes=60,
         days_a_week=2,
-        aim=Aim.JOINT,
-        second_aim=Aim.EVENT,
+        aim=GoalKind.JOINT,
+        second_aim=GoalKind.EVENT,
         second_goal="The long slab route in April",
         training_age=TrainingAge.RETURNING,
         birth_year=1997,
@@ -31,7 +31,7 @@ PERSON = Person(
             (
                 Lift("assisted-pull-up", "4 x 5-7, bw - 20 kg, rest 2:00, leave 2", 60),
                 Lift("chest-supported-row", "3 x 8-10, 14 kg, rest 90 s, leave 2", 22),
-                Lift("external-rotation", "3 x 12-15 each side, 4 kg, rest 45 s, leave 3", 7),
+                Lift("external-rotation", "3 x 12-15 each side, 6 kg, rest 45 s, leave 3", 11),
                 Lift("side-plank", "2 x 30 s each side, rest 45 s", 0),
             ),
         ),

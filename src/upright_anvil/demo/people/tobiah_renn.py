@@ -5,7 +5,7 @@ from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Disease, Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Allowed, Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import Aim, ClientFacts, TrainingAge
+from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
 
 PERSON = Person(
     ClientFacts(
@@ -15,8 +15,8 @@ PERSON = Person(
         about="Retired ferry pilot, 71. Right knee grumbles on stairs. Wants to row the old dinghy again.",
         minutes=50,
         days_a_week=2,
-        aim=Aim.EVERYDAY,
-        second_aim=Aim.JOINT,
+        aim=GoalKind.EVERYDAY,
+        second_aim=GoalKind.JOINT,
         second_goal="The right knee on stairs",
         training_age=TrainingAge.RETURNING,
         birth_year=1955,

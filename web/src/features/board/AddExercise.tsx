@@ -1,18 +1,20 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useId, useState, type KeyboardEvent } from "react";
 import { api, type Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
-import { OwnExerciseSheet } from "./OwnExerciseSheet";
+import { ExerciseSheet } from "../library/ExerciseSheet";
 import type { Edit } from "./useBoard";
 
 const SHOWN = 8;
 
 /** Type a name, take it with Enter; a name nobody knows can be added as the trainer's own. */
 export function AddExercise({
+  client,
   day,
   save,
 }: {
+  client: string;
   day: Schemas["DayView"];
   save: (edits: Edit[], reason: string) => void;
 }) {
@@ -20,15 +22,18 @@ export function AddExercise({
   const [at, setAt] = useState(0);
   const [own, setOwn] = useState<string | null>(null);
   const list = useId();
-  const queries = useQueryClient();
-  const exercises = useQuery({ queryKey: keys.exercises, queryFn: api.exercises, staleTime: 60_000 });
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const found = words.length
-    ? (exercises.data ?? [])
-        .filter((e) => words.every((word) => e.name.toLowerCase().includes(word)))
-        .slice(0, SHOWN)
-    : [];
-  const open = words.length > 0;
+  const typed = text.trim();
+  const search = useQuery({
+    queryKey: keys.found(typed, client, null),
+    queryFn: () => api.findExercises(typed, client, null, SHOWN),
+    enabled: typed !== "",
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });
+  const hits = typed ? (search.data?.hits ?? []) : [];
+  const found = hits.map((hit) => hit.exercise);
+  const settled = !search.isFetching && !search.isPlaceholderData;
+  const open = typed !== "";
   const add = (exercise: Schemas["Exercise"]) => {
     save(
       [
@@ -45,13 +50,20 @@ export function AddExercise({
     setText("");
     setAt(0);
   };
+  /** Enter came before the answer to what was typed: take the best of it once it is there. */
+  const take = (answer: Schemas["Found"] | undefined) => {
+    const best = answer?.hits[0]?.exercise;
+    if (best) add(best);
+    else if (answer) setOwn(typed);
+  };
   const onKey = (event: KeyboardEvent) => {
     const chosen = found[at];
     if (event.key === "ArrowDown") setAt(Math.min(at + 1, found.length - 1));
     else if (event.key === "ArrowUp") setAt(Math.max(at - 1, 0));
     else if (event.key === "Escape") setText("");
+    else if (event.key === "Enter" && !settled) void search.refetch().then((answer) => take(answer.data));
     else if (event.key === "Enter" && chosen) add(chosen);
-    else if (event.key === "Enter" && open) setOwn(text.trim());
+    else if (event.key === "Enter" && open) setOwn(typed);
     else return;
     event.preventDefault();
   };
@@ -93,10 +105,10 @@ export function AddExercise({
             }}
           >
             <span className="font-medium">{exercise.name}</span>
-            <span className="text-sm text-soft">{exercise.pattern}</span>
+            <HitNote hit={hits[index]} />
           </li>
         ))}
-        {open && found.length === 0 && (
+        {open && settled && found.length === 0 && (
           <li
             role="option"
             aria-selected
@@ -111,16 +123,28 @@ export function AddExercise({
         )}
       </ul>
       {own !== null && (
-        <OwnExerciseSheet
+        <ExerciseSheet
+          exercise={null}
           name={own}
           onClose={() => setOwn(null)}
-          onAdded={(exercise) => {
+          onSaved={(exercise) => {
             setOwn(null);
-            void queries.invalidateQueries({ queryKey: keys.exercises });
             add(exercise);
           }}
         />
       )}
     </div>
+  );
+}
+
+/** What stands beside a hit: its pattern, or what a joint says of it. */
+function HitNote({ hit }: { hit: Schemas["Hit"] | undefined }) {
+  const worst = hit?.cautions[0];
+  if (!worst || worst.grade === "note")
+    return <span className="text-sm text-soft">{hit?.exercise.pattern}</span>;
+  return (
+    <span className={`text-sm ${worst.grade === "stop" ? "text-stop" : "text-caution"}`}>
+      {worst.grade === "stop" ? "not for the" : "mind the"} {worst.about}
+    </span>
   );
 }

@@ -43,6 +43,11 @@ export function DayRows({ view, phase, day, first, carry, save }: Props) {
                 {line.removed && (
                   <span className="block text-sm font-normal text-caution">no longer in the library</span>
                 )}
+                {line.joints
+                  .filter((caution) => caution.grade !== "note")
+                  .map((caution) => (
+                    <JointNote key={caution.about} caution={caution} line={line} client={view.client_id} />
+                  ))}
               </span>
               <LineTools day={day} line={line} index={index} save={save} />
             </span>
@@ -66,7 +71,7 @@ export function DayRows({ view, phase, day, first, carry, save }: Props) {
       ))}
       <tr>
         <td colSpan={phase.weeks.length + 1} className="pt-1 pb-4">
-          <AddExercise day={day} save={save} />
+          <AddExercise client={view.client_id} day={day} save={save} />
         </td>
       </tr>
     </tbody>
@@ -204,5 +209,26 @@ function LineTools({
         <Trash2 size={15} aria-hidden />
       </button>
     </span>
+  );
+}
+
+/** What a joint says of the exercise; the link leads to what to do instead. */
+function JointNote({
+  caution,
+  line,
+  client,
+}: {
+  caution: Schemas["Caution"];
+  line: Schemas["LineView"];
+  client: string;
+}) {
+  return (
+    <Link
+      to={`/library/${line.exercise_id}?client=${client}`}
+      title={caution.text}
+      className={`block text-sm font-normal underline ${caution.grade === "stop" ? "text-stop" : "text-caution"}`}
+    >
+      {caution.grade === "stop" ? "not for the" : "mind the"} {caution.about}
+    </Link>
   );
 }

@@ -1,210 +1,200 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
-import { api, Problem, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
-import { Button } from "../../ui/Button";
-import { Field } from "../../ui/Field";
+import { Choice } from "../../ui/Choice";
+import { weekdays } from "../../ui/format";
 import { Message } from "../../ui/Message";
-import { Waiting } from "../../ui/Waiting";
-import { EquipmentPicture } from "./EquipmentPicture";
+import { SavedField } from "../../ui/SavedField";
+import { Select } from "../../ui/Select";
+import type { Schemas } from "../../api/client";
+import { BodyWeight } from "./BodyWeight";
+import { useClient } from "./ClientFrame";
+import { useSaveFacts } from "./useSaveFacts";
 
-interface Draft {
-  name: string;
-  unit: Schemas["Unit"];
-  goal: string;
-  about: string;
-  minutes: string;
-  days_a_week: string;
-  body_weight: string;
-  place_name: string;
-  equipment: string;
-}
+const goals: Schemas["GoalKind"][] = [
+  "muscle size",
+  "maximal strength",
+  "general fitness",
+  "body weight",
+  "sport or trip with a date",
+  "strong around a joint",
+  "posture",
+  "lagging muscles",
+  "everyday strength",
+  "enjoyment",
+];
+const ages: Schemas["TrainingAge"][] = [
+  "not active so far",
+  "less than six months",
+  "coming back after a break",
+  "six months to two years",
+  "more than two years",
+];
 
-const blank: Draft = {
-  name: "",
-  unit: "kg",
-  goal: "",
-  about: "",
-  minutes: "60",
-  days_a_week: "3",
-  body_weight: "",
-  place_name: "Studio",
-  equipment: "",
-};
-
-/** A client's file: goal, limits, and the place with what can be lifted there. */
+/** Who the client is and what for; each field keeps itself when it is left. */
 export function ClientFileView() {
-  const { clientId } = useParams();
-  const file = useQuery({
-    queryKey: keys.client(clientId ?? "new"),
-    queryFn: () => api.client(clientId ?? ""),
-    enabled: Boolean(clientId),
-  });
-  if (clientId && !file.data) return <Waiting error={file.error} retry={() => void file.refetch()} />;
-  return <ClientForm key={clientId ?? "new"} client={file.data} />;
-}
-
-function draftOf(client: Schemas["ClientView"]): Draft {
+  const client = useClient();
   const { facts } = client;
-  return {
-    ...facts,
-    minutes: String(facts.minutes),
-    days_a_week: String(facts.days_a_week),
-    body_weight: facts.body_weight?.value ?? "",
-  };
-}
-
-/** What the form sends: figures as typed, so that the server can say what is wrong with them. */
-function asked(draft: Draft): Schemas["AskedClient"] {
-  const figure = (text: string) => (/^\d+$/.test(text.trim()) ? Number(text) : (text as unknown as number));
-  const weight = draft.body_weight.trim().replace(",", ".");
-  return {
-    ...draft,
-    minutes: figure(draft.minutes),
-    days_a_week: figure(draft.days_a_week),
-    body_weight: weight ? { value: weight, unit: draft.unit } : null,
-  };
-}
-
-function ClientForm({ client }: { client: Schemas["ClientView"] | undefined }) {
-  const [draft, setDraft] = useState<Draft>(client ? draftOf(client) : blank);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
-  const save = useMutation({
-    mutationFn: () => (client ? api.changeClient(client.id, asked(draft)) : api.addClient(asked(draft))),
-    onSuccess: async (saved) => {
-      queries.setQueryData(keys.client(saved.id), saved);
-      await queries.invalidateQueries();
-      if (!client) void navigate(`/clients/${saved.id}`, { replace: true });
-    },
-  });
-  const start = useMutation({
-    mutationFn: (id: string) => api.startProgram(id, { name: "Strength", weeks: 4 }),
-    onSuccess: async (board) => {
-      await queries.invalidateQueries();
-      void navigate(`/programs/${board.program_id}`);
-    },
-  });
-  const set = (field: keyof Draft) => (event: { target: { value: string } }) =>
-    setDraft({ ...draft, [field]: event.target.value });
-  const wrong = (field: string) =>
-    save.error instanceof Problem
-      ? save.error.more.fields?.find((entry) => entry.field.startsWith(field))?.expected
-      : undefined;
+  const { save, problem, figure, state } = useSaveFacts(client.id);
   return (
     <form
       noValidate
-      className="mx-auto max-w-6xl px-4 py-6"
-      onSubmit={(event) => {
-        event.preventDefault();
-        save.mutate();
-      }}
+      className="grid gap-x-10 gap-y-6 lg:grid-cols-2"
+      onSubmit={(event) => event.preventDefault()}
+      aria-label="Client file"
     >
-      <div className="mb-5 flex flex-wrap items-center gap-3">
-        <h1 className="mr-auto text-2xl font-semibold tracking-tight">
-          {client ? client.facts.name : "New client"}
-        </h1>
-        {client?.program_id && (
-          <>
-            <Link to={`/clients/${client.id}/progress`} className="underline">
-              Progress
-            </Link>
-            <Link to={`/programs/${client.program_id}`} className="underline">
-              Program
-            </Link>
-          </>
-        )}
-        {client && !client.program_id && (
-          <Button onClick={() => start.mutate(client.id)} disabled={start.isPending}>
-            Start a program
-          </Button>
-        )}
-        <Button tone="act" type="submit" disabled={save.isPending}>
-          {client ? "Save" : "Add the client"}
-        </Button>
-      </div>
-      {save.error && (
-        <Message tone="stop" className="mb-4">
-          {save.error.message}
-        </Message>
-      )}
-      {save.isSuccess && !save.isPending && client && (
-        <Message tone="done" className="mb-4">
-          Saved.
-        </Message>
-      )}
-      <div className="grid gap-x-10 gap-y-6 lg:grid-cols-2">
-        <section className="grid content-start gap-3" aria-label="Client">
-          <Field label="Name" problem={wrong("name")}>
-            {(box) => (
-              <input
-                {...box}
-                value={draft.name}
-                onChange={set("name")}
-                autoFocus={!client}
-                autoComplete="off"
-              />
-            )}
-          </Field>
-          <Field label="Main goal" hint="In the client’s own words">
-            {(box) => <input {...box} value={draft.goal} onChange={set("goal")} />}
-          </Field>
-          <div className="grid grid-cols-3 gap-3">
-            <Field label="Minutes a session" problem={wrong("minutes")}>
-              {(box) => (
-                <input {...box} inputMode="numeric" value={draft.minutes} onChange={set("minutes")} />
-              )}
-            </Field>
-            <Field label="Days a week" problem={wrong("days_a_week")}>
-              {(box) => (
-                <input {...box} inputMode="numeric" value={draft.days_a_week} onChange={set("days_a_week")} />
-              )}
-            </Field>
-            <Field label="Units">
-              {(box) => (
-                <select {...box} value={draft.unit} onChange={set("unit")}>
-                  <option value="kg">kilograms, kg</option>
-                  <option value="lb">pounds, lb</option>
-                </select>
-              )}
-            </Field>
-          </div>
-          <Field
-            label={`Body weight, ${draft.unit}`}
-            hint="For push-ups, pull-ups and the like; leave it empty if nobody weighed"
-            problem={wrong("body_weight")}
-          >
-            {(box) => (
-              <input {...box} inputMode="decimal" value={draft.body_weight} onChange={set("body_weight")} />
-            )}
-          </Field>
-          <Field label="Notes">
-            {(box) => <textarea {...box} rows={4} value={draft.about} onChange={set("about")} />}
-          </Field>
-        </section>
-        <section className="grid content-start gap-3" aria-label="Place and equipment">
-          <Field label="Trains at" problem={wrong("place_name")}>
-            {(box) => <input {...box} value={draft.place_name} onChange={set("place_name")} />}
-          </Field>
-          <Field
-            label="Equipment there"
-            hint="One thing a line: bar 20, plates 2x1.25 4x5 4x10 · dumbbells 4-24 by 2 · kettlebells 8 12 16 · stack 5-80 by 5 · bands sand 6, rust 12 · belt 5 10"
-          >
-            {(box) => (
-              <textarea
-                {...box}
-                rows={6}
-                spellCheck={false}
-                placeholder="dumbbells 4-24 by 2"
-                value={draft.equipment}
-                onChange={set("equipment")}
-              />
-            )}
-          </Field>
-          <EquipmentPicture text={draft.equipment} unit={draft.unit} />
-        </section>
-      </div>
+      <section className="grid content-start gap-2" aria-label="What for">
+        <div className="flex items-baseline justify-between">
+          <h2 className="font-semibold">What for</h2>
+          <p role="status" className={state === "Not saved" ? "text-sm text-stop" : "text-sm text-done"}>
+            {state}
+          </p>
+        </div>
+        <div className="grid grid-cols-[13rem_1fr] gap-3">
+          <Select
+            label="Main goal"
+            value={facts.aim}
+            options={goals}
+            empty="not said yet"
+            choose={(aim) => save({ aim })}
+          />
+          <SavedField
+            label="In the client’s own words"
+            value={facts.goal}
+            problem={problem("goal")}
+            save={(goal) => save({ goal })}
+          />
+          <Select
+            label="Second goal"
+            value={facts.second_aim}
+            options={goals}
+            empty="none"
+            choose={(second_aim) => save({ second_aim })}
+          />
+          <SavedField
+            label="Second goal, in own words"
+            value={facts.second_goal}
+            problem={problem("second_goal")}
+            save={(second_goal) => save({ second_goal })}
+          />
+        </div>
+        <div className="grid grid-cols-[8rem_8rem_1fr] gap-3">
+          <SavedField
+            label="Minutes a session"
+            type="numeric"
+            value={String(facts.minutes)}
+            problem={problem("minutes")}
+            save={(text) => save({ minutes: figure(text) })}
+          />
+          <SavedField
+            label="Days a week"
+            type="numeric"
+            value={String(facts.days_a_week)}
+            problem={problem("days_a_week")}
+            save={(text) => save({ days_a_week: figure(text) })}
+          />
+          <FixedDays chosen={facts.weekdays} save={(days) => save({ weekdays: days })} />
+        </div>
+        <SavedField
+          label="Notes"
+          rows={4}
+          value={facts.about}
+          problem={problem("about")}
+          save={(about) => save({ about })}
+        />
+        {client.hints.map((hint) => (
+          <Message key={hint} tone="caution">
+            {hint}
+          </Message>
+        ))}
+      </section>
+      <section className="grid content-start gap-2" aria-label="Who">
+        <h2 className="font-semibold">Who</h2>
+        <div className="grid grid-cols-[1fr_7rem] gap-3">
+          <SavedField
+            label="Name"
+            value={facts.name}
+            problem={problem("name")}
+            save={(name) => save({ name })}
+          />
+          <SavedField
+            label="Birth year"
+            type="numeric"
+            value={facts.birth_year === null ? "" : String(facts.birth_year)}
+            problem={problem("birth_year")}
+            save={(text) => save({ birth_year: text ? figure(text) : null })}
+          />
+        </div>
+        <div className="grid grid-cols-2 gap-3">
+          <Select
+            label="Has trained"
+            value={facts.training_age}
+            options={ages}
+            empty="not said yet"
+            choose={(training_age) => save({ training_age })}
+          />
+          <Choice
+            label="Units"
+            value={facts.unit}
+            options={[
+              ["kg", "kg"],
+              ["lb", "lb"],
+            ]}
+            choose={(unit) => save({ unit })}
+          />
+          <SavedField
+            label="Contact"
+            value={facts.contact}
+            problem={problem("contact")}
+            save={(contact) => save({ contact })}
+          />
+          <SavedField
+            label="Emergency contact"
+            value={facts.emergency_contact}
+            problem={problem("emergency_contact")}
+            save={(emergency_contact) => save({ emergency_contact })}
+          />
+          <SavedField
+            label="Consent to keep this file"
+            type="date"
+            value={facts.consent_on ?? ""}
+            problem={problem("consent_on")}
+            save={(text) => save({ consent_on: text || null })}
+          />
+          <label className="flex items-center gap-2 self-center pt-3 text-sm">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={facts.cycle_reports}
+              onChange={(event) => save({ cycle_reports: event.target.checked })}
+            />
+            Client opts in to reporting her cycle
+          </label>
+        </div>
+        <BodyWeight client={client} />
+      </section>
     </form>
+  );
+}
+
+function FixedDays({ chosen, save }: { chosen: number[]; save: (days: number[]) => void }) {
+  return (
+    <div role="group" aria-label="Fixed days" className="grid content-start gap-1">
+      <span aria-hidden className="text-sm font-medium">
+        Fixed days, if any
+      </span>
+      <div className="flex">
+        {weekdays.map((name, day) => (
+          <button
+            key={name}
+            type="button"
+            aria-pressed={chosen.includes(day)}
+            onClick={() =>
+              save(chosen.includes(day) ? chosen.filter((d) => d !== day) : [...chosen, day].sort())
+            }
+            className="min-h-9 flex-1 border border-r-0 border-line-strong/60 bg-raised text-sm first:rounded-l-md last:rounded-r-md last:border-r aria-pressed:bg-ink aria-pressed:text-ground"
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+    </div>
   );
 }

@@ -23,7 +23,7 @@ export function ClientsView() {
         <p className="text-soft">No clients yet. Add the first; a name is enough.</p>
       )}
       <ul className="border-t border-line">
-        {clients.data.map(({ id, facts, program_id }) => (
+        {clients.data.map(({ id, program_id, ...facts }) => (
           <li
             key={id}
             className="grid grid-cols-[13rem_1fr_auto] items-baseline gap-4 border-b border-line py-3"
@@ -34,7 +34,8 @@ export function ClientsView() {
             <div className="min-w-0">
               <p>{facts.goal}</p>
               <p className="text-sm text-soft">
-                {facts.days_a_week} × {facts.minutes} min a week · {facts.place_name} · {facts.unit}
+                {facts.days_a_week} × {facts.minutes} min a week · {facts.place || "no place yet"} ·{" "}
+                {facts.unit}
               </p>
             </div>
             <div className="flex gap-4">

@@ -24,7 +24,24 @@ export function LineHead({
     <section aria-label={line.exercise} className="pt-3">
       <h2 className="text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
       <p className="text-lg sm:text-xl">{line.planned || "Nothing planned"}</p>
-      {line.cues.length > 0 && <p className="text-soft sm:text-lg">{line.cues.join(" · ")}</p>}
+      {line.cues.cues.length > 0 && (
+        <p className="text-soft sm:text-lg">
+          {line.cues.cues.join(" · ")}
+          {line.cues.school && <span className="text-caution"> ({line.cues.school})</span>}
+        </p>
+      )}
+      {line.joints.map((caution) => (
+        <p
+          key={caution.about}
+          className={`mt-1 flex gap-1.5 ${caution.grade === "stop" ? "text-stop" : caution.grade === "caution" ? "text-caution" : "text-soft"}`}
+        >
+          <TriangleAlert size={18} className="mt-0.5 shrink-0" aria-hidden />
+          <span>
+            {caution.text}
+            {caution.grade !== "note" && line.instead.length > 0 && <> Instead: {line.instead.join(", ")}.</>}
+          </span>
+        </p>
+      ))}
       {line.caution && (
         <p className="mt-1 flex gap-1.5 text-caution">
           <TriangleAlert size={18} className="mt-0.5 shrink-0" aria-hidden />

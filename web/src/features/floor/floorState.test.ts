@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
 import { nextSpot, tally, withWaiting, type AskedSet, type FloorView } from "./floorState";
-import type { Kept } from "./outbox";
+import type { Kept } from "../../outbox/outbox";
 
 const planned = { width: 8, height: 0.75, label: "8 reps with 60 kg" };
 

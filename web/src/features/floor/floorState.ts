@@ -1,6 +1,6 @@
 // The floor's state without the framework: the server's view with what still waits in the browser laid over it.
 import type { Schemas } from "../../api/client";
-import type { Kept } from "./outbox";
+import type { Kept } from "../../outbox/outbox";
 
 export type FloorView = Schemas["FloorView"];
 export type FloorLine = Schemas["FloorLine"];

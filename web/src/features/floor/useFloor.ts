@@ -5,12 +5,7 @@ import { api, type Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { withWaiting, type FloorSet, type ShownLine } from "./floorState";
-import { Outbox } from "./outbox";
-
-/** One outbox for the whole browser tab. */
-const outbox = new Outbox();
-window.addEventListener("online", () => void outbox.flush());
-document.addEventListener("visibilitychange", () => void outbox.flush());
+import { outbox } from "../../outbox/theOutbox";
 
 const ANOTHER_DEVICE = 3000;
 

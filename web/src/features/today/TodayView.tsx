@@ -9,7 +9,7 @@ import { Waiting } from "../../ui/Waiting";
 export function TodayView() {
   const today = useQuery({ queryKey: keys.today, queryFn: api.today });
   if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
-  const { on, sessions, waiting, clients } = today.data;
+  const { on, sessions, waiting, dues, clients } = today.data;
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
       <h1 className="text-2xl font-semibold tracking-tight">{longDate(on)}</h1>
@@ -58,6 +58,16 @@ export function TodayView() {
               Every proposal of the last two weeks is decided.
             </p>
           )}
+          {dues.length > 0 && (
+            <>
+              <h2 className="mt-8 mb-1 font-semibold">Due</h2>
+              <ul className="border-t border-line">
+                {dues.map((due) => (
+                  <DueRow key={`${due.kind}${due.client_id}${due.name}`} due={due} />
+                ))}
+              </ul>
+            </>
+          )}
           <h2 className="mt-8 mb-1 font-semibold">Clients</h2>
           <ul className="border-t border-line">
             {clients.map((client) => (
@@ -86,6 +96,34 @@ export function TodayView() {
         </section>
       </div>
     </div>
+  );
+}
+
+function DueRow({ due }: { due: Schemas["DueToday"] }) {
+  const retest = due.kind === "re-test";
+  const late =
+    due.late > 0
+      ? `${count(due.late, "day")} late`
+      : due.late === 0
+        ? "today"
+        : `in ${count(-due.late, "day")}`;
+  return (
+    <li className="border-b border-line">
+      <Link
+        to={`/clients/${due.client_id}/${retest ? "tests" : "health"}`}
+        className="flex items-baseline gap-3 py-2 hover:bg-sunk"
+      >
+        <span className="font-medium whitespace-nowrap">{due.client}</span>
+        <span className="min-w-0 text-soft">
+          {retest ? `${due.name}, last ${due.text.replace("Last on ", "")}` : due.text}
+        </span>
+        <span
+          className={`ml-auto text-right text-sm whitespace-nowrap ${due.kind === "clearance" ? "text-stop" : due.late >= 0 ? "text-caution" : "text-soft"}`}
+        >
+          {due.kind === "clearance" ? "clearance" : due.on ? `${due.kind} ${late}` : due.kind}
+        </span>
+      </Link>
+    </li>
   );
 }
 

@@ -5,7 +5,7 @@ import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 export interface Entry {
   session: string;
   id: string;
-  kind: "start" | "set" | "note" | "finish";
+  kind: "start" | "set" | "note" | "finish" | "round" | "result" | "round-finish";
   method: "PUT" | "POST";
   path: string;
   body: unknown;
@@ -15,13 +15,17 @@ export interface Kept extends Entry {
   key: number;
   /** Why the server would not take it; such an entry stays until the trainer has read it. */
   refused?: string;
+  /** The server asks whether it is right: it can be sent again, confirmed. */
+  doubt?: boolean;
 }
 
 interface Shape extends DBSchema {
-  outbox: { key: number; value: Entry & { refused?: string } };
+  outbox: { key: number; value: Entry & { refused?: string; doubt?: boolean } };
 }
 
-export type Send = (entry: Entry) => Promise<{ ok: boolean; status: number; detail: string }>;
+export type Send = (
+  entry: Entry,
+) => Promise<{ ok: boolean; status: number; detail: string; doubt?: boolean }>;
 
 /** Sends over HTTP; throws when the server cannot be reached. */
 export const sendByHttp: Send = async (entry) => {
@@ -31,10 +35,16 @@ export const sendByHttp: Send = async (entry) => {
     body: JSON.stringify(entry.body),
     signal: AbortSignal.timeout(8000),
   });
-  const detail = response.ok
-    ? ""
-    : (((await response.json().catch(() => ({}))) as { detail?: string }).detail ?? "");
-  return { ok: response.ok, status: response.status, detail };
+  const told = (response.ok ? {} : await response.json().catch(() => ({}))) as {
+    detail?: string;
+    doubt?: boolean;
+  };
+  return {
+    ok: response.ok,
+    status: response.status,
+    detail: told.detail ?? "",
+    doubt: told.doubt ?? false,
+  };
 };
 
 const SLOWEST_RETRY = 5000;
@@ -86,6 +96,24 @@ export class Outbox {
     this.forget(key);
   }
 
+  /** Sends a doubted entry again, as it was but confirmed. */
+  async confirm(key: number): Promise<void> {
+    const entry = this.entries.find((kept) => kept.key === key);
+    if (!entry) return;
+    const again: Entry = {
+      session: entry.session,
+      id: entry.id,
+      kind: entry.kind,
+      method: entry.method,
+      path: entry.path,
+      body: { ...(entry.body as object), confirmed: true },
+    };
+    await (await this.database).put("outbox", again, key);
+    this.entries = this.entries.map((kept) => (kept.key === key ? { ...again, key } : kept));
+    this.changed();
+    void this.flush();
+  }
+
   /** Sends what waits. Stops at the first that cannot be delivered and tries again later. */
   flush = async (): Promise<void> => {
     if (this.sending) return;
@@ -120,8 +148,9 @@ export class Outbox {
     }
     const { key, ...rest } = entry;
     const refused = answer.detail || `The server would not take it (${answer.status}).`;
-    await database.put("outbox", { ...rest, refused }, key);
-    this.entries = this.entries.map((kept) => (kept.key === key ? { ...kept, refused } : kept));
+    const doubt = answer.doubt ?? false;
+    await database.put("outbox", { ...rest, refused, doubt }, key);
+    this.entries = this.entries.map((kept) => (kept.key === key ? { ...kept, refused, doubt } : kept));
     this.changed();
   }
 

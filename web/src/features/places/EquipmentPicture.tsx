@@ -9,6 +9,8 @@ const names: Record<Schemas["ImplementKind"], string> = {
   stack: "Stack",
   band: "Bands, estimated",
   improvised: "Improvised, estimated",
+  "medicine ball": "Medicine balls",
+  assistance: "Taken off body weight",
   bodyweight: "Added to body weight",
 };
 
@@ -31,6 +33,15 @@ export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["
       {read.data.kinds.map((kind) => (
         <KindLine key={kind.kind} kind={kind} />
       ))}
+      {(read.data.features.length > 0 || read.data.absent.length > 0) && (
+        <p>
+          <span className="text-sm font-medium">Also there: </span>
+          {read.data.features.join(", ") || "nothing listed"}
+          {read.data.absent.length > 0 && (
+            <span className="text-caution">; missing: {read.data.absent.join(", ")}</span>
+          )}
+        </p>
+      )}
       {read.data.kinds.length > 0 && (
         <p className="text-sm text-soft">
           A tick is a load that can be made. Amber marks a step of more than 10 %: there, reps come before
@@ -42,26 +53,32 @@ export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["
 }
 
 function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
-  const { loads, gaps } = kind;
-  const value = (index: number) => Number(loads[index]?.load.value ?? 0);
-  const top = value(loads.length - 1);
-  const at = (index: number) => (top ? (value(index) / top) * 100 : 0);
-  const first = loads[0]?.load;
-  const last = loads.at(-1)?.load;
+  const { loads, gaps, other_unit } = kind;
+  const top = kind.kilograms.at(-1) ?? 0;
+  const at = (index: number) => (top ? ((kind.kilograms[index] ?? 0) / top) * 100 : 0);
+  const [first, last] = [loads[0]?.load, loads.at(-1)?.load];
+  const [low, high] = [other_unit[0], other_unit.at(-1)];
   const big = gaps.filter(Boolean).length;
   return (
     <figure>
-      <figcaption className="flex items-baseline justify-between text-sm">
+      <figcaption className="flex flex-wrap items-baseline justify-between gap-x-3 text-sm">
         <span className="font-medium">{names[kind.kind]}</span>
         <span className="text-soft">
-          {loads.length} {loads.length === 1 ? "load" : "loads"}, {first?.value} to {last?.value} {last?.unit}
-          {big > 0 && <span className="text-caution">, {big} big steps</span>}
+          {loads.length === 1
+            ? `1 load, ${span(first, first)}`
+            : `${loads.length} loads, ${span(first, last)}`}
+          <span className="ml-2">= {span(low, high)}</span>
         </span>
       </figcaption>
-      <svg width="100%" height="24" role="img" aria-label={loads.map((made) => made.load.value).join(", ")}>
+      <svg
+        width="100%"
+        height="24"
+        role="img"
+        aria-label={loads.map((made) => `${made.load.value} ${made.load.unit}`).join(", ")}
+      >
         <line x1="0" x2="100%" y1="18" y2="18" stroke="var(--color-line-strong)" />
         {loads.map((made, index) => (
-          <g key={made.load.value}>
+          <g key={`${made.load.value} ${made.load.unit}`}>
             {gaps[index] && (
               <line
                 x1={`${at(index - 1)}%`}
@@ -81,12 +98,33 @@ function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
               strokeWidth={loads.length > 60 ? 0.75 : 1.5}
             >
               <title>
-                {made.load.value} {made.load.unit}: {made.how}
+                {made.load.value} {made.load.unit} ({other_unit[index]?.value} {other_unit[index]?.unit}):{" "}
+                {made.how}
               </title>
             </line>
           </g>
         ))}
       </svg>
+      {big > 0 && (
+        <p className="text-sm text-caution">
+          {big === 1 ? "1 step" : `${big} steps`} of more than 10 %: {gapsInWords(kind)}
+        </p>
+      )}
     </figure>
   );
+}
+
+function span(low: Schemas["Load"] | undefined, high: Schemas["Load"] | undefined): string {
+  if (!low || !high) return "";
+  return low.value === high.value ? `${low.value} ${low.unit}` : `${low.value} to ${high.value} ${high.unit}`;
+}
+
+const TOLD = 4;
+
+/** The heaviest of the big steps, where they matter most, each as "18 to 24". */
+function gapsInWords({ loads, gaps }: Schemas["LoadsOfKind"]): string {
+  const steps = gaps.flatMap((gap, index) =>
+    gap ? [`${loads[index - 1]?.load.value} to ${loads[index]?.load.value}`] : [],
+  );
+  return steps.length > TOLD ? `up to ${steps.at(-1)}` : steps.join(", ");
 }

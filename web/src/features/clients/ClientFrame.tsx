@@ -1,0 +1,102 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from "react-router";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { shortDate } from "../../ui/format";
+import { Waiting } from "../../ui/Waiting";
+
+const tab = ({ isActive }: { isActive: boolean }) =>
+  `border-b-2 px-3 py-2 ${isActive ? "border-ink font-semibold" : "border-transparent text-soft hover:text-ink"}`;
+
+const outcomeTone = {
+  clear: "text-done",
+  "light to moderate now, clearance before vigorous": "text-caution",
+  "clearance first": "text-stop",
+};
+
+/** What every page of a client's file shares: who it is, where the health screen stands, the ways on. */
+export function ClientFrame() {
+  const { clientId = "" } = useParams();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const file = useQuery({ queryKey: keys.client(clientId), queryFn: () => api.client(clientId) });
+  const start = useMutation({
+    mutationFn: () => api.startProgram(clientId, { name: "Strength", weeks: 4 }),
+    onSuccess: async (board) => {
+      await queries.invalidateQueries();
+      void navigate(`/programs/${board.program_id}`);
+    },
+  });
+  if (!file.data) return <Waiting error={file.error} retry={() => void file.refetch()} />;
+  const client = file.data;
+  const { screening } = client.health;
+  const goal = client.facts.goal || client.facts.aim;
+  return (
+    <div className="mx-auto max-w-6xl px-4 py-5">
+      <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
+        <div className="mr-auto min-w-0">
+          <h1 className="text-2xl font-semibold tracking-tight">{client.facts.name}</h1>
+          <p className="text-soft">
+            {client.age !== null && <>{client.age} years · </>}
+            {goal || "No goal written yet"}
+          </p>
+        </div>
+        <p className="text-right text-sm">
+          <span className="text-soft">Health screen</span>
+          <br />
+          <NavLink
+            to={`/clients/${client.id}/health`}
+            className={`font-medium underline ${screening.outcome ? outcomeTone[screening.outcome] : "text-caution"}`}
+          >
+            {screeningWords(screening)}
+          </NavLink>
+        </p>
+        {!client.program_id && (
+          <Button onClick={() => start.mutate()} disabled={start.isPending}>
+            Start a program
+          </Button>
+        )}
+      </div>
+      <nav
+        aria-label={`File of ${client.facts.name}`}
+        className="mt-3 mb-5 flex flex-wrap border-b border-line"
+      >
+        <NavLink to={`/clients/${client.id}`} end className={tab}>
+          File
+        </NavLink>
+        <NavLink to={`/clients/${client.id}/health`} className={tab}>
+          Health
+        </NavLink>
+        <NavLink to={`/clients/${client.id}/places`} className={tab}>
+          Places
+        </NavLink>
+        <NavLink to={`/clients/${client.id}/tests`} className={tab}>
+          Tests
+        </NavLink>
+        <NavLink to={`/clients/${client.id}/progress`} className={tab}>
+          Progress
+        </NavLink>
+        {client.program_id && (
+          <NavLink to={`/programs/${client.program_id}`} className={tab}>
+            Program
+          </NavLink>
+        )}
+      </nav>
+      <Outlet context={client} />
+    </div>
+  );
+}
+
+/** The client whose file is open, for the pages inside the frame. */
+export function useClient(): Schemas["ClientView"] {
+  return useOutletContext<Schemas["ClientView"]>();
+}
+
+function screeningWords(screening: Schemas["HealthStanding"]): string {
+  if (!screening.outcome) return "not asked yet";
+  if (screening.outcome !== "clear" && screening.allowed === "vigorous") return "cleared by a clinician";
+  if (screening.due && screening.repeat_on)
+    return `${screening.outcome}, ask again since ${shortDate(screening.repeat_on)}`;
+  return screening.outcome;
+}

@@ -1,0 +1,56 @@
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { Field } from "../../ui/Field";
+import { today } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { Sheet } from "../../ui/Sheet";
+import { useHealth } from "./useHealth";
+
+/** What a clinician allowed, when, and with which limits. */
+export function ClearanceSheet({ clientId, onClose }: { clientId: string; onClose: () => void }) {
+  const [on, setOn] = useState(today());
+  const [by, setBy] = useState("");
+  const [upTo, setUpTo] = useState<Schemas["Intensity"]>("light to moderate");
+  const [limits, setLimits] = useState("");
+  const keep = useHealth(() => api.addClearance(clientId, { on, by, up_to: upTo, limits }), onClose);
+  return (
+    <Sheet title="Clearance" open onClose={onClose}>
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          keep.mutate(undefined);
+        }}
+      >
+        <div className="grid grid-cols-[1fr_10rem] gap-3">
+          <Field label="Given by">
+            {(box) => <input {...box} value={by} autoFocus onChange={(event) => setBy(event.target.value)} />}
+          </Field>
+          <Field label="On">
+            {(box) => (
+              <input {...box} type="date" value={on} onChange={(event) => setOn(event.target.value)} />
+            )}
+          </Field>
+        </div>
+        <Choice
+          label="Up to"
+          value={upTo}
+          options={[
+            ["light to moderate", "Light to moderate"],
+            ["vigorous", "Vigorous"],
+          ]}
+          choose={setUpTo}
+        />
+        <Field label="Limits, if any" hint="As the clinician wrote them">
+          {(box) => <input {...box} value={limits} onChange={(event) => setLimits(event.target.value)} />}
+        </Field>
+        {keep.error && <Message tone="stop">{keep.error.message}</Message>}
+        <Button type="submit" tone="act" disabled={!by.trim() || keep.isPending}>
+          Record it
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

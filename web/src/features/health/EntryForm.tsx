@@ -1,0 +1,151 @@
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { freshId } from "../../api/ids";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { Field } from "../../ui/Field";
+import { today } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { Select } from "../../ui/Select";
+import { useHealth } from "./useHealth";
+
+type Topic = Schemas["AskedEntry"]["topic"];
+const paired: Topic[] = ["knee", "shoulder", "hip", "ankle", "elbow", "wrist"];
+const topics: Topic[] = [
+  "knee",
+  "shoulder",
+  "hip",
+  "lower back",
+  "neck",
+  "ankle",
+  "elbow",
+  "wrist",
+  "heart or vessels",
+  "blood pressure",
+  "diabetes or metabolism",
+  "kidneys",
+  "lungs",
+  "surgery",
+  "medication",
+  "pregnancy",
+  "after birth",
+  "other",
+];
+
+/** One dated line of history: what, which side, how it stands now, in a few words. */
+export function EntryForm({ clientId }: { clientId: string }) {
+  const blank = () => ({
+    topic: "knee" as Topic,
+    side: "left" as Schemas["Side"],
+    state: "spare it" as Schemas["State"],
+    words: "",
+    clinician: false,
+    on: today(),
+    due_on: "",
+  });
+  const [draft, setDraft] = useState(blank);
+  const add = useHealth(
+    () =>
+      api.addEntry(clientId, {
+        id: freshId(),
+        on: draft.on,
+        topic: draft.topic,
+        side: paired.includes(draft.topic) ? draft.side : null,
+        state: draft.state,
+        words: draft.words,
+        clinician: draft.clinician,
+        due_on: draft.topic === "pregnancy" && draft.due_on ? draft.due_on : null,
+      }),
+    () => setDraft(blank()),
+  );
+  const set = (change: Partial<typeof draft>) => setDraft({ ...draft, ...change });
+  return (
+    <form
+      aria-label="Add to the history"
+      className="grid gap-3 border-y border-line py-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        add.mutate(undefined);
+      }}
+    >
+      <div className="grid grid-cols-[11rem_1fr_9.5rem] items-start gap-3">
+        <Select
+          label="What"
+          value={draft.topic}
+          options={topics}
+          choose={(topic) => topic && set({ topic })}
+        />
+        <Field label="In a few words">
+          {(box) => (
+            <input
+              {...box}
+              value={draft.words}
+              placeholder="ligament; no trouble for four weeks; came back on the stairs"
+              onChange={(event) => set({ words: event.target.value })}
+            />
+          )}
+        </Field>
+        <Field label="On">
+          {(box) => (
+            <input
+              {...box}
+              type="date"
+              value={draft.on}
+              onChange={(event) => set({ on: event.target.value })}
+            />
+          )}
+        </Field>
+      </div>
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
+        {paired.includes(draft.topic) && (
+          <Choice
+            label="Side"
+            value={draft.side}
+            options={[
+              ["left", "Left"],
+              ["right", "Right"],
+              ["both", "Both"],
+            ]}
+            choose={(side) => set({ side })}
+          />
+        )}
+        <Choice
+          label="From now on"
+          value={draft.state}
+          options={[
+            ["hurts now", "Hurts now"],
+            ["spare it", "Spare it"],
+            ["watch it", "Watch it"],
+            ["over", "Over"],
+          ]}
+          choose={(state) => set({ state })}
+        />
+        {draft.topic === "pregnancy" && (
+          <Field label="Due date">
+            {(box) => (
+              <input
+                {...box}
+                type="date"
+                value={draft.due_on}
+                onChange={(event) => set({ due_on: event.target.value })}
+              />
+            )}
+          </Field>
+        )}
+        <label className="flex min-h-9 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5"
+            checked={draft.clinician}
+            onChange={(event) => set({ clinician: event.target.checked })}
+          />
+          A clinician knows
+        </label>
+        <Button type="submit" tone="act" className="ml-auto" disabled={add.isPending}>
+          Write it down
+        </Button>
+      </div>
+      {add.error && <Message tone="stop">{add.error.message}</Message>}
+    </form>
+  );
+}

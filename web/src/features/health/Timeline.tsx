@@ -1,0 +1,60 @@
+import { api, type Schemas } from "../../api/client";
+import { fullDate } from "../../ui/format";
+import { useHealth } from "./useHealth";
+
+const dots = {
+  "hurts now": "bg-stop border-stop",
+  "spare it": "bg-caution border-caution",
+  "watch it": "bg-raised border-ink",
+  over: "bg-done border-done",
+};
+
+/** The history as it was written, newest first; the newest entry of each topic says how it stands. */
+export function Timeline({ clientId, entries }: { clientId: string; entries: Schemas["Entry"][] }) {
+  const withdraw = useHealth((id: string) => api.withdrawEntry(clientId, id));
+  return (
+    <section aria-labelledby="timeline">
+      <h2 id="timeline" className="mb-2 font-semibold">
+        History
+      </h2>
+      {entries.length === 0 && (
+        <p className="text-soft">
+          Nothing yet. Ask about joints, operations, medicines; write what you hear.
+        </p>
+      )}
+      <ol className="ml-1.5 border-l border-line-strong/60">
+        {entries.map((entry) => (
+          <li key={entry.id} className="group relative grid grid-cols-[6.5rem_1fr_auto] gap-3 pb-3 pl-5">
+            <span
+              aria-hidden
+              className={`absolute top-1 -left-[6.5px] size-3 rounded-full border-2 ${dots[entry.state]}`}
+            />
+            <time dateTime={entry.on} className="text-soft">
+              {fullDate(entry.on)}
+            </time>
+            <p>
+              <span className="font-semibold">
+                {entry.side ? `${entry.side} ${entry.topic}` : entry.topic}
+              </span>
+              <span className="ml-2">{entry.state}</span>
+              {entry.words && <span className="block">{entry.words}</span>}
+              {entry.clinician && <span className="block text-sm text-soft">clinician informed</span>}
+              {entry.due_on && <span className="block text-sm text-soft">due {fullDate(entry.due_on)}</span>}
+            </p>
+            <button
+              type="button"
+              className="min-h-6 self-start rounded px-2 text-sm text-soft underline opacity-70 hover:text-stop focus-visible:opacity-100 group-hover:opacity-100"
+              onClick={() => withdraw.mutate(entry.id)}
+            >
+              Withdraw
+              <span className="sr-only">
+                {" "}
+                the entry on {entry.topic}, {fullDate(entry.on)}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

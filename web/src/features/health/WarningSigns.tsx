@@ -1,0 +1,23 @@
+import { useQuery } from "@tanstack/react-query";
+import { api } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Sheet } from "../../ui/Sheet";
+
+/** The signs that end a session, calmly. */
+export function WarningSigns({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const signs = useQuery({ queryKey: keys.warningSigns, queryFn: api.warningSigns, staleTime: Infinity });
+  return (
+    <Sheet title="Stop the session at any of these" open={open} onClose={onClose}>
+      <ul className="list-disc pl-5 text-lg leading-snug">
+        {signs.data?.signs.map((sign) => (
+          <li key={sign} className="py-1">
+            {sign}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-3 rounded-md border border-stop/40 bg-stop-wash px-3 py-2 text-lg text-stop">
+        {signs.data?.what_to_do}
+      </p>
+    </Sheet>
+  );
+}

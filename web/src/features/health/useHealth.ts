@@ -1,0 +1,13 @@
+// What is written of a client's health changes the file, the floor and the board: all are asked again.
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+
+export function useHealth<T>(write: (asked: T) => Promise<unknown>, onDone?: () => void) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: write,
+    onSuccess: async () => {
+      onDone?.();
+      await queries.invalidateQueries();
+    },
+  });
+}

@@ -1,0 +1,141 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState, type ReactNode } from "react";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Message } from "../../ui/Message";
+import { Waiting } from "../../ui/Waiting";
+import { ExerciseSheet } from "./ExerciseSheet";
+import { LadderPicture } from "./LadderPicture";
+import { SubstituteList } from "./SubstituteList";
+
+const stresses = { light: 1, moderate: 2, much: 3 };
+
+/** One exercise: what it trains, what it asks of the joints, how to say it, where it stands on its ladders. */
+export function ExercisePage({
+  id,
+  client,
+  place,
+}: {
+  id: string;
+  client: string | null;
+  place: string | null;
+}) {
+  const [editing, setEditing] = useState(false);
+  const queries = useQueryClient();
+  const page = useQuery({ queryKey: keys.exercise(id, client), queryFn: () => api.exercise(id, client) });
+  const back = useMutation({
+    mutationFn: () => api.removeExercise(id),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  if (!page.data) return <Waiting error={page.error} retry={() => void page.refetch()} />;
+  const { exercise, ladders, cues, cautions } = page.data;
+  return (
+    <article aria-labelledby="exercise" className="grid content-start gap-5">
+      <div className="flex flex-wrap items-start gap-3">
+        <div className="mr-auto">
+          <h2 id="exercise" className="text-2xl font-semibold tracking-tight">
+            {exercise.name}
+          </h2>
+          <p className="text-soft">
+            {[
+              exercise.kind,
+              exercise.pattern === exercise.kind ? null : exercise.pattern,
+              exercise.one_sided ? "each side" : "both sides together",
+              exercise.stable ? null : "unstable: counts less as strength work",
+              `${exercise.rep_seconds} s a rep`,
+              Number(exercise.bodyweight_share) > 0 &&
+                `moves ${Math.round(Number(exercise.bodyweight_share) * 100)} % of body weight`,
+            ]
+              .filter(Boolean)
+              .join(" · ")}
+          </p>
+        </div>
+        <Button onClick={() => setEditing(true)}>{exercise.own ? "Change" : "Make it yours"}</Button>
+        {(exercise.own || exercise.edited) && !exercise.removed && (
+          <Button tone="quiet" onClick={() => back.mutate()}>
+            {exercise.own ? "Remove" : "Back to how it shipped"}
+          </Button>
+        )}
+      </div>
+      {exercise.removed && (
+        <Message>Removed from the choices; plans and history that name it keep it.</Message>
+      )}
+      {cautions.map((caution) => (
+        <Message key={caution.about} tone={caution.grade === "stop" ? "stop" : "caution"}>
+          {caution.text}
+        </Message>
+      ))}
+      <div className="grid gap-x-8 gap-y-5 md:grid-cols-2">
+        <dl className="grid content-start grid-cols-[6rem_1fr] gap-x-3 gap-y-1.5">
+          <Fact name="Trains">
+            <strong className="font-semibold">{exercise.movers.join(", ") || "not said"}</strong>
+          </Fact>
+          <Fact name="Helped by">{exercise.helpers.join(", ") || "–"}</Fact>
+          <Fact name="Loaded with">{exercise.implements.join(", ")}</Fact>
+          <Fact name="Needs">{exercise.needs.join(", ") || "floor space"}</Fact>
+          <Fact name="Joints">
+            {exercise.joints.length === 0 && "–"}
+            {exercise.joints.map((joint) => (
+              <span key={joint.joint} className="flex items-baseline gap-2">
+                <span aria-hidden className="tracking-tighter">
+                  {"●".repeat(stresses[joint.stress])}
+                  <span className="text-line-strong">{"○".repeat(3 - stresses[joint.stress])}</span>
+                </span>
+                <span>
+                  {joint.joint},{" "}
+                  {joint.stress === "much" ? "a lot" : joint.stress === "light" ? "a little" : "some"}:{" "}
+                  <span className="text-soft">{joint.how}</span>
+                </span>
+              </span>
+            ))}
+          </Fact>
+          <Fact name="Ends a set">{exercise.faults.join(" · ") || "–"}</Fact>
+        </dl>
+        <div className="grid content-start gap-2">
+          <CueList title={cues.school ? `Cues: ${cues.school}` : "Cues"} cues={cues.cues} why={cues.why} />
+          {cues.school && <CueList title="Plain cues" cues={exercise.cues} />}
+          {exercise.cue_sets
+            .filter((set) => set.school !== cues.school)
+            .map((set) => (
+              <CueList key={set.school} title={`To ${set.school}`} cues={set.cues} />
+            ))}
+        </div>
+      </div>
+      {ladders.map((ladder) => (
+        <LadderPicture key={ladder.id} ladder={ladder} />
+      ))}
+      {ladders.length === 0 && <p className="text-soft">It stands on no ladder.</p>}
+      <SubstituteList id={id} client={client} place={place} />
+      {editing && (
+        <ExerciseSheet
+          exercise={exercise}
+          name={exercise.name}
+          onClose={() => setEditing(false)}
+          onSaved={() => setEditing(false)}
+        />
+      )}
+    </article>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <>
+      <dt className="text-soft">{name}</dt>
+      <dd>{children}</dd>
+    </>
+  );
+}
+
+function CueList({ title, cues, why }: { title: string; cues: Schemas["ChosenCues"]["cues"]; why?: string }) {
+  return (
+    <div>
+      <h3 className="text-sm font-medium text-soft first-letter:uppercase">
+        {title}
+        {why && <span className="ml-2 text-caution">{why}</span>}
+      </h3>
+      <p className="text-lg leading-snug">{cues.join(" · ") || "none yet"}</p>
+    </div>
+  );
+}

@@ -1,0 +1,176 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Field } from "../../ui/Field";
+import { Message } from "../../ui/Message";
+import { Select } from "../../ui/Select";
+import { Sheet } from "../../ui/Sheet";
+import { JointTicks } from "./JointTicks";
+import { Ticks } from "./Ticks";
+import { draftOf, features, implementKinds, kinds, muscles, patterns } from "./words";
+
+/** An exercise of the trainer's own, or an edit kept apart from the one that ships. */
+export function ExerciseSheet({
+  exercise,
+  name,
+  onClose,
+  onSaved,
+}: {
+  exercise: Schemas["Exercise"] | null;
+  name: string;
+  onClose: () => void;
+  onSaved: (exercise: Schemas["Exercise"]) => void;
+}) {
+  const [draft, setDraft] = useState<Schemas["AskedExercise"]>(() => draftOf(exercise, name));
+  const [share, setShare] = useState(String(Math.round(Number(draft.bodyweight_share) * 100)));
+  const [seconds, setSeconds] = useState(String(draft.rep_seconds));
+  const queries = useQueryClient();
+  const ladders = useQuery({ queryKey: keys.ladders, queryFn: api.ladders });
+  const save = useMutation({
+    mutationFn: () => {
+      const asked = {
+        ...draft,
+        bodyweight_share: String(Number(share || 0) / 100),
+        rep_seconds: Number(seconds) || (seconds as unknown as number),
+      };
+      return exercise ? api.changeExercise(exercise.id, asked) : api.addExercise(asked);
+    },
+    onSuccess: async (saved) => {
+      await queries.invalidateQueries();
+      onSaved(saved);
+    },
+  });
+  const set = (change: Partial<Schemas["AskedExercise"]>) => setDraft({ ...draft, ...change });
+  const ladder = ladders.data?.find((entry) => entry.id === draft.ladder);
+  const lines = (text: string) =>
+    text
+      .split("\n")
+      .map((line) => line.trim())
+      .filter(Boolean);
+  return (
+    <Sheet title={exercise ? `Change ${exercise.name}` : "An exercise of your own"} open onClose={onClose}>
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          save.mutate();
+        }}
+      >
+        {save.error && <Message tone="stop">{save.error.message}</Message>}
+        <div className="grid grid-cols-2 gap-3">
+          <Field label="Name">
+            {(box) => (
+              <input
+                {...box}
+                value={draft.name}
+                autoFocus
+                onChange={(event) => set({ name: event.target.value })}
+              />
+            )}
+          </Field>
+          <Select label="Sort" value={draft.kind} options={kinds} choose={(kind) => kind && set({ kind })} />
+          <Select
+            label="Movement"
+            value={draft.pattern}
+            options={patterns}
+            choose={(pattern) => pattern && set({ pattern })}
+          />
+          <div className="grid grid-cols-2 gap-3">
+            <Field label="Seconds a rep">
+              {(box) => (
+                <input {...box} value={seconds} onChange={(event) => setSeconds(event.target.value)} />
+              )}
+            </Field>
+            <Field label="% body weight">
+              {(box) => <input {...box} value={share} onChange={(event) => setShare(event.target.value)} />}
+            </Field>
+          </div>
+        </div>
+        <Ticks label="Trains" options={muscles} chosen={draft.movers} change={(movers) => set({ movers })} />
+        <Ticks
+          label="Helped by"
+          options={muscles}
+          chosen={draft.helpers}
+          change={(helpers) => set({ helpers })}
+        />
+        <Ticks
+          label="Loaded with, first choice first"
+          options={implementKinds}
+          chosen={draft.implements}
+          change={(chosen) => set({ implements: chosen })}
+        />
+        <Ticks label="Needs" options={features} chosen={draft.needs} change={(needs) => set({ needs })} />
+        <JointTicks joints={draft.joints} change={(joints) => set({ joints })} />
+        <div className="grid grid-cols-2 gap-3">
+          <Field label="Cues, one a line">
+            {(box) => (
+              <textarea
+                {...box}
+                rows={3}
+                defaultValue={draft.cues.join("\n")}
+                onChange={(event) => set({ cues: lines(event.target.value) })}
+              />
+            )}
+          </Field>
+          <Field label="Faults that end a set, one a line">
+            {(box) => (
+              <textarea
+                {...box}
+                rows={3}
+                defaultValue={draft.faults.join("\n")}
+                onChange={(event) => set({ faults: lines(event.target.value) })}
+              />
+            )}
+          </Field>
+          {(!exercise || exercise.own) && (
+            <>
+              <Select
+                label="Ladder"
+                value={draft.ladder}
+                empty="none"
+                options={(ladders.data ?? []).map((entry) => [entry.id, entry.name] as const)}
+                choose={(id) => set({ ladder: id, after: "" })}
+              />
+              {ladder && (
+                <Select
+                  label="Next harder than"
+                  value={draft.after}
+                  empty="the easiest of all"
+                  options={ladder.rungs
+                    .filter((rung) => rung !== exercise?.id)
+                    .map((rung) => [rung, rung.replaceAll("-", " ")] as const)}
+                  choose={(after) => set({ after })}
+                />
+              )}
+            </>
+          )}
+        </div>
+        <div className="flex gap-6">
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={draft.one_sided}
+              onChange={(event) => set({ one_sided: event.target.checked })}
+            />
+            One side at a time
+          </label>
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5"
+              checked={draft.stable}
+              onChange={(event) => set({ stable: event.target.checked })}
+            />
+            On stable ground
+          </label>
+        </div>
+        <Button tone="act" type="submit" disabled={!draft.name.trim() || save.isPending}>
+          {exercise ? "Keep the change" : "Add it"}
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,178 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState, type KeyboardEvent } from "react";
+import { useNavigate, useParams, useSearchParams } from "react-router";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Waiting } from "../../ui/Waiting";
+import { ExercisePage } from "./ExercisePage";
+import { ExerciseSheet } from "./ExerciseSheet";
+
+/** The library: type to find, arrow keys to choose; beside it the exercise, its ladders and what to do instead. */
+export function LibraryView() {
+  const { exerciseId } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const [adding, setAdding] = useState(false);
+  const navigate = useNavigate();
+  const q = search.get("q") ?? "";
+  const client = search.get("client");
+  const place = search.get("place");
+  const clients = useQuery({ queryKey: keys.clients, queryFn: api.clients });
+  const places = useQuery({ queryKey: keys.places, queryFn: api.places });
+  const found = useQuery({
+    queryKey: keys.found(q, client, place),
+    queryFn: () => api.findExercises(q, client, place),
+    placeholderData: keepPreviousData,
+  });
+  if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
+  const { hits, of } = found.data;
+  const shown = exerciseId ?? hits[0]?.exercise.id;
+  const change = (name: string, value: string) => {
+    const next = new URLSearchParams(search);
+    if (value) next.set(name, value);
+    else next.delete(name);
+    setSearch(next, { replace: true });
+  };
+  const open = (id: string | undefined) => {
+    if (id)
+      void navigate(
+        { pathname: `/library/${id}`, search: search.toString() },
+        { replace: Boolean(exerciseId) },
+      );
+  };
+  const onKey = (event: KeyboardEvent) => {
+    const at = hits.findIndex((hit) => hit.exercise.id === shown);
+    if (event.key === "ArrowDown") open(hits[Math.min(at + 1, hits.length - 1)]?.exercise.id);
+    else if (event.key === "ArrowUp") open(hits[Math.max(at - 1, 0)]?.exercise.id);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <div className="mx-auto grid max-w-7xl gap-x-8 gap-y-4 px-4 py-5 lg:grid-cols-[23rem_1fr]">
+      <section aria-label="Find an exercise" className="grid content-start gap-2">
+        <h1 className="text-2xl font-semibold tracking-tight">Library</h1>
+        <input
+          type="search"
+          aria-label="Find by name, muscle, pattern, kit or a joint to go easy on"
+          placeholder="row, glutes, hinge dumbbell, knee friendly …"
+          value={q}
+          autoFocus
+          onChange={(event) => change("q", event.target.value)}
+          onKeyDown={onKey}
+          className="min-h-10 w-full rounded-md border border-line-strong/60 bg-raised px-3 placeholder:text-soft"
+        />
+        <div className="grid grid-cols-2 gap-2">
+          <Pick
+            label="For"
+            empty="any client"
+            value={client ?? ""}
+            options={(clients.data ?? []).map((entry) => [entry.id, entry.name])}
+            choose={(id) => change("client", id)}
+          />
+          <Pick
+            label="At"
+            empty="any place"
+            value={place ?? ""}
+            options={(places.data ?? []).map((entry) => [entry.id, entry.facts.name])}
+            choose={(id) => change("place", id)}
+          />
+        </div>
+        <p role="status" className="text-sm text-soft">
+          {hits.length === 40 ? "The first 40" : hits.length} of {of} exercises
+        </p>
+        <ul
+          className="max-h-[calc(100dvh-19rem)] overflow-y-auto border-t border-line"
+          tabIndex={0}
+          aria-label="Found"
+        >
+          {hits.map((hit) => (
+            <Row
+              key={hit.exercise.id}
+              hit={hit}
+              chosen={hit.exercise.id === shown}
+              open={() => open(hit.exercise.id)}
+            />
+          ))}
+        </ul>
+        {hits.length === 0 && <p>Nothing fits. Try a muscle, or add your own.</p>}
+        <Button className="justify-self-start" onClick={() => setAdding(true)}>
+          An exercise of your own
+        </Button>
+      </section>
+      {shown && <ExercisePage key={shown} id={shown} client={client} place={place} />}
+      {adding && (
+        <ExerciseSheet
+          exercise={null}
+          name={hits.length === 0 ? q : ""}
+          onClose={() => setAdding(false)}
+          onSaved={(made) => {
+            setAdding(false);
+            open(made.id);
+          }}
+        />
+      )}
+    </div>
+  );
+}
+
+function Row({ hit, chosen, open }: { hit: Schemas["Hit"]; chosen: boolean; open: () => void }) {
+  const { exercise, cautions } = hit;
+  const worst = cautions[0];
+  return (
+    <li className="border-b border-line">
+      <button
+        type="button"
+        aria-pressed={chosen}
+        onClick={open}
+        className="w-full px-2 py-1.5 text-left hover:bg-sunk aria-pressed:bg-sunk"
+      >
+        <span className="flex items-baseline justify-between gap-2">
+          <span className="font-medium">{exercise.name}</span>
+          {worst && worst.grade !== "note" && (
+            <span className={`text-sm ${worst.grade === "stop" ? "text-stop" : "text-caution"}`}>
+              {worst.grade === "stop" ? "not for the" : "mind the"} {worst.about}
+            </span>
+          )}
+          {(exercise.own || exercise.edited) && (
+            <span className="text-sm text-soft">{exercise.own ? "yours" : "changed"}</span>
+          )}
+        </span>
+        <span className="block truncate text-sm text-soft">
+          {exercise.pattern} · {exercise.movers.join(", ")} · {exercise.implements.join(", ")}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+function Pick({
+  label,
+  empty,
+  value,
+  options,
+  choose,
+}: {
+  label: string;
+  empty: string;
+  value: string;
+  options: [string, string][];
+  choose: (id: string) => void;
+}) {
+  return (
+    <label className="flex items-center gap-2 text-sm">
+      {label}
+      <select
+        value={value}
+        onChange={(event) => choose(event.target.value)}
+        className="min-h-9 w-full min-w-0 rounded-md border border-line-strong/60 bg-raised px-2"
+      >
+        <option value="">{empty}</option>
+        {options.map(([id, name]) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,113 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { Field } from "../../ui/Field";
+import { Message } from "../../ui/Message";
+import { EquipmentPicture } from "./EquipmentPicture";
+
+/** One place: its name, its equipment as a trainer writes it, and live beside it what can be lifted. */
+export function PlaceEditor({
+  place,
+  usual,
+  makeUsual,
+  leave,
+  others,
+}: {
+  place: Schemas["PlaceView"];
+  usual: boolean;
+  makeUsual: () => void;
+  leave: () => void;
+  others: string[];
+}) {
+  const [draft, setDraft] = useState(place.facts);
+  const queries = useQueryClient();
+  const save = useMutation({
+    mutationFn: (facts: Schemas["PlaceFacts"]) => api.changePlace(place.id, facts),
+    scope: { id: `place-${place.id}` },
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const keep = (facts: Schemas["PlaceFacts"]) => {
+    if (facts.name.trim() && JSON.stringify(facts) !== JSON.stringify(place.facts)) save.mutate(facts);
+  };
+  return (
+    <section
+      aria-label={place.facts.name}
+      className="grid content-start gap-x-8 gap-y-4 xl:grid-cols-[1fr_1fr]"
+    >
+      <div className="grid content-start gap-3">
+        <div className="grid grid-cols-[1fr_auto] gap-3">
+          <Field label="Place">
+            {(box) => (
+              <input
+                {...box}
+                value={draft.name}
+                onChange={(event) => setDraft({ ...draft, name: event.target.value })}
+                onBlur={() => keep(draft)}
+              />
+            )}
+          </Field>
+          <Choice
+            label="Numbers are"
+            value={draft.unit}
+            options={[
+              ["kg", "kg"],
+              ["lb", "lb"],
+            ]}
+            choose={(unit) => {
+              setDraft({ ...draft, unit });
+              keep({ ...draft, unit });
+            }}
+          />
+        </div>
+        <Field label="Equipment there" hint="One thing a line. Saved when you leave the box.">
+          {(box) => (
+            <textarea
+              {...box}
+              rows={10}
+              spellCheck={false}
+              placeholder="dumbbells 4-24 by 2"
+              value={draft.equipment}
+              onChange={(event) => setDraft({ ...draft, equipment: event.target.value })}
+              onBlur={() => keep(draft)}
+            />
+          )}
+        </Field>
+        {others.length > 0 && (
+          <Message>Shared: a change here is a change for {others.join(", ")} too.</Message>
+        )}
+        {save.error && <Message tone="stop">{save.error.message}</Message>}
+        <div className="flex flex-wrap items-center gap-2">
+          {!usual && <Button onClick={makeUsual}>Make it the usual place</Button>}
+          <Button tone="quiet" onClick={leave}>
+            Does not train here
+          </Button>
+          <p role="status" className="text-sm text-done">
+            {save.isPending ? "Saving …" : save.isSuccess ? "Saved" : ""}
+          </p>
+        </div>
+        <details className="text-sm">
+          <summary className="cursor-pointer font-medium">How to write it</summary>
+          <pre className="mt-1 overflow-x-auto rounded-md bg-sunk p-3 font-sans leading-relaxed">
+            {EXAMPLES}
+          </pre>
+        </details>
+      </div>
+      <EquipmentPicture text={draft.equipment} unit={draft.unit} />
+    </section>
+  );
+}
+
+const EXAMPLES = `bar 20, plates 2x1.25 2x2.5 4x5 4x10
+dumbbells 4-24 by 2
+blocks 5-50 lb by 5: 5 white, 10 sand, 15 rust
+kettlebells 8 12 16
+stack 5-80 by 5, add-on 2.5
+bands sand 6, rust 12          (kg at working stretch)
+medicine balls 3 5
+rucksack 10                    (anything with a weight)
+belt 2.5 5 10   or   vest 5    (added to body weight)
+assistance 5-40 by 5           (taken off body weight)
+bench, rack, pull-up bar, box  (things without a weight)
+no doorway                     (what is missing)`;

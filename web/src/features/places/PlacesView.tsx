@@ -1,0 +1,94 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Message } from "../../ui/Message";
+import { useClient } from "../clients/ClientFrame";
+import { PlaceEditor } from "./PlaceEditor";
+
+/** Where the client trains: the usual place first, each with its equipment and what can be lifted there. */
+export function PlacesView() {
+  const client = useClient();
+  const queries = useQueryClient();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const all = useQuery({ queryKey: keys.places, queryFn: api.places });
+  const ids = client.places.map((place) => place.id);
+  const set = useMutation({
+    mutationFn: (places: string[]) => api.setPlaces(client.id, places),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const add = useMutation({
+    mutationFn: () =>
+      api.addPlace({ name: `${client.facts.name}: new place`, unit: client.facts.unit, equipment: "" }),
+    onSuccess: (place) => {
+      setChosen(place.id);
+      set.mutate([...ids, place.id]);
+    },
+  });
+  const shown = client.places.find((place) => place.id === chosen) ?? client.places[0];
+  const others = (all.data ?? []).filter((place) => !ids.includes(place.id));
+  const error = set.error ?? add.error;
+  return (
+    <div className="grid gap-x-10 gap-y-5 lg:grid-cols-[16rem_1fr]">
+      <section aria-label="Places" className="grid content-start gap-3">
+        <ul className="border-t border-line">
+          {client.places.map((place, index) => (
+            <li key={place.id} className="border-b border-line">
+              <button
+                type="button"
+                aria-pressed={place.id === shown?.id}
+                onClick={() => setChosen(place.id)}
+                className="w-full px-2 py-2 text-left hover:bg-sunk aria-pressed:bg-sunk aria-pressed:font-semibold"
+              >
+                {place.facts.name}
+                <span className="block text-sm font-normal text-soft">
+                  {index === 0 ? "usual place" : "also trains here"}
+                  {place.clients.length > 1 && `, shared by ${place.clients.length}`}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {client.places.length === 0 && (
+          <p className="text-soft">No place yet. Until there is one, only body weight counts as at hand.</p>
+        )}
+        <label className="grid gap-1 text-sm font-medium">
+          Trains at another place of yours
+          <select
+            value=""
+            className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
+            onChange={(event) => {
+              set.mutate([...ids, event.target.value]);
+              setChosen(event.target.value);
+            }}
+          >
+            <option value="">Choose …</option>
+            {others.map((place) => (
+              <option key={place.id} value={place.id}>
+                {place.facts.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Button onClick={() => add.mutate()} disabled={add.isPending}>
+          A new place
+        </Button>
+        {error && <Message tone="stop">{error.message}</Message>}
+      </section>
+      {shown && (
+        <PlaceEditor
+          key={shown.id}
+          place={shown}
+          usual={shown.id === ids[0]}
+          makeUsual={() => set.mutate([shown.id, ...ids.filter((id) => id !== shown.id)])}
+          leave={() => set.mutate(ids.filter((id) => id !== shown.id))}
+          others={others_(shown, client.facts.name)}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Who else trains at a place. */
+const others_ = (place: Schemas["PlaceView"], name: string) => place.clients.filter((who) => who !== name);

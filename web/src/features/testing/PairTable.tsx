@@ -1,0 +1,151 @@
+import type { Schemas } from "../../api/client";
+import { fullDate } from "../../ui/format";
+import { entered, figure, sideName, signed, unitOf } from "./results";
+
+type Pair = Schemas["Pair"];
+
+/** Every test of two rounds: both figures, the change drawn against the typical error, and what it means. */
+export function PairTable({ view }: { view: Schemas["SideBySide"] }) {
+  const better = view.pairs.filter((pair) => pair.change?.way === "better" && isMore(pair)).length;
+  const worse = view.pairs.filter((pair) => pair.change?.way === "worse" && isMore(pair)).length;
+  const compared = view.pairs.filter((pair) => pair.change).length;
+  return (
+    <>
+      {compared > 0 && (
+        <p className="mb-3 text-lg">
+          <span className="font-semibold text-done">{better} better</span>
+          {worse > 0 && <span className="font-semibold text-stop">, {worse} worse</span>} by more than the
+          typical error, of {compared} compared.
+        </p>
+      )}
+      <table className="w-full border-collapse">
+        <caption className="sr-only">Tests then and now</caption>
+        <thead>
+          <tr className="border-b border-line-strong/60 text-left text-sm">
+            <th scope="col" className="py-1.5 font-medium">
+              Test
+            </th>
+            <th scope="col" className="py-1.5 text-right font-medium">
+              {view.earlier ? fullDate(view.earlier.on) : "Then"}
+            </th>
+            <th scope="col" className="py-1.5 pl-4 text-right font-medium">
+              {view.later ? fullDate(view.later.on) : "Now"}
+            </th>
+            <th scope="col" className="py-1.5 pl-4 text-right font-medium">
+              Change
+            </th>
+            <th scope="col" className="w-56 py-1.5 pl-6 font-medium max-md:hidden">
+              Then and now, typical error shaded
+            </th>
+            <th scope="col" className="py-1.5 pl-6 font-medium">
+              What it says
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {view.pairs.map((pair) => (
+            <Row key={`${pair.item.id}${pair.side ?? ""}`} pair={pair} />
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+const isMore = (pair: Pair) => pair.change?.verdict !== "within the typical error";
+
+function Row({ pair }: { pair: Pair }) {
+  const { item, change } = pair;
+  const tone =
+    change && isMore(pair)
+      ? change.way === "better"
+        ? "text-done"
+        : change.way === "worse"
+          ? "text-stop"
+          : ""
+      : "text-soft";
+  return (
+    <tr className="border-b border-line align-middle">
+      <th scope="row" className="py-2 text-left font-medium">
+        {item.name}
+        {sideName(pair.side)}
+      </th>
+      <Cell item={item} view={pair.earlier} />
+      <Cell item={item} view={pair.later} />
+      <td className={`py-2 pl-4 text-right text-lg font-semibold whitespace-nowrap ${tone}`}>
+        {change && (
+          <>
+            {signed(change.difference)} <span className="text-sm font-normal">{unitOf(item)}</span>
+            {change.share !== null && (
+              <span className="block text-sm font-normal">{signed(Number(change.share) * 100)} %</span>
+            )}
+          </>
+        )}
+      </td>
+      <td className="py-2 pl-6 max-md:hidden">{change && <Picture pair={pair} change={change} />}</td>
+      <td className={`py-2 pl-6 text-sm ${tone}`}>{change?.words ?? "Only one of the two was measured."}</td>
+    </tr>
+  );
+}
+
+function Cell({ item, view }: { item: Schemas["TestItem"]; view: Schemas["ResultView"] | null }) {
+  if (!view) return <td className="py-2 pl-4 text-right text-soft">–</td>;
+  const { result } = view;
+  const before = view.earlier.at(-1);
+  return (
+    <td className="py-2 pl-4 text-right whitespace-nowrap">
+      <span className="font-medium">
+        {item.kind === "load for reps" ? `${figure(view.figure)} kg` : entered(item, result)}
+      </span>
+      <span className="block text-sm text-soft">
+        {[
+          item.kind === "load for reps" && `from ${entered(item, result)}`,
+          result.variant,
+          result.ended && `ended by ${result.ended}`,
+          before && `first typed ${entered(item, before)}`,
+        ]
+          .filter(Boolean)
+          .join(" · ")}
+      </span>
+    </td>
+  );
+}
+
+const WIDTH = 210;
+
+/** Two bars on one scale: then as an outline, now filled; the shade around then is the typical error. */
+function Picture({ pair, change }: { pair: Pair; change: Schemas["Change"] }) {
+  const [then, now, error] = [Number(change.earlier), Number(change.later), Number(change.error)];
+  const low = Math.min(0, then, now);
+  const high = Math.max(then, now, then + error, 0.001);
+  const x = (value: number) => ((value - low) / (high - low)) * WIDTH;
+  const fill =
+    change.way === "better" && isMore(pair)
+      ? "var(--color-done)"
+      : change.way === "worse" && isMore(pair)
+        ? "var(--color-stop)"
+        : "var(--color-outline)";
+  const bar = (value: number) => ({
+    x: Math.min(x(0), x(value)),
+    width: Math.max(Math.abs(x(value) - x(0)), 1.5),
+  });
+  return (
+    <svg
+      width={WIDTH + 2}
+      height="30"
+      role="img"
+      aria-label={`then ${figure(then)}, now ${figure(now)} ${unitOf(pair.item)}, typical error ${figure(error)}`}
+    >
+      <rect
+        x={x(then - error)}
+        width={Math.max(x(then + error) - x(then - error), 1)}
+        y="1"
+        height="28"
+        fill="var(--color-caution-wash)"
+      />
+      <rect {...bar(then)} y="4" height="9" fill="none" stroke="var(--color-outline)" strokeWidth="1.5" />
+      <rect {...bar(now)} y="17" height="9" fill={fill} />
+      <line x1={x(0)} x2={x(0)} y1="0" y2="30" stroke="var(--color-line-strong)" />
+    </svg>
+  );
+}

@@ -1,0 +1,127 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate, useSearchParams } from "react-router";
+import { api } from "../../api/client";
+import { freshId } from "../../api/ids";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { fullDate, shortDate, today } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { Waiting } from "../../ui/Waiting";
+import { useClient } from "../clients/ClientFrame";
+import { PairTable } from "./PairTable";
+
+/** A client's tests: start a battery, and two times side by side. */
+export function TestsView() {
+  const client = useClient();
+  const navigate = useNavigate();
+  const [search, setSearch] = useSearchParams();
+  const [battery, setBattery] = useState<string | null>(null);
+  const [earlier, later] = [search.get("earlier"), search.get("later")];
+  const shelf = useQuery({ queryKey: keys.batteries, queryFn: api.batteries });
+  const pairs = useQuery({
+    queryKey: keys.sideBySide(client.id, earlier, later),
+    queryFn: () => api.sideBySide(client.id, earlier, later),
+  });
+  const start = useMutation({
+    mutationFn: async (chosen: string) => {
+      const id = freshId();
+      await api.startRound(client.id, id, {
+        battery: chosen,
+        on: today(),
+        started_at: new Date().toISOString(),
+      });
+      return id;
+    },
+    onSuccess: (id) => navigate(`/testing/${id}`),
+  });
+  if (!pairs.data || !shelf.data) {
+    return <Waiting error={pairs.error ?? shelf.error} retry={() => void pairs.refetch()} />;
+  }
+  const { rounds } = pairs.data;
+  const open = rounds.find((round) => !round.finished);
+  const chosen = battery ?? client.due[0]?.battery ?? rounds[0]?.battery ?? shelf.data.batteries[0]?.id ?? "";
+  const about = shelf.data.batteries.find((entry) => entry.id === chosen);
+  const choose = (which: "earlier" | "later", id: string) => {
+    const next = { earlier: pairs.data.earlier?.id ?? "", later: pairs.data.later?.id ?? "", [which]: id };
+    setSearch(next, { replace: true });
+  };
+  return (
+    <div className="grid gap-6">
+      <section
+        aria-label="Test now"
+        className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-line pb-5"
+      >
+        <label className="grid gap-1 text-sm font-medium">
+          Battery
+          <select
+            value={chosen}
+            onChange={(event) => setBattery(event.target.value)}
+            className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
+          >
+            {shelf.data.batteries.map((entry) => (
+              <option key={entry.id} value={entry.id}>
+                {entry.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Button tone={open ? "plain" : "act"} onClick={() => start.mutate(chosen)} disabled={start.isPending}>
+          Test now
+        </Button>
+        {open && (
+          <Link
+            to={`/testing/${open.id}`}
+            className="inline-flex min-h-9 items-center rounded-md bg-ember px-3 font-semibold text-on-ember hover:brightness-110"
+          >
+            Carry on with {open.name}, {shortDate(open.on)}
+          </Link>
+        )}
+        <p className="min-w-0 flex-1 text-sm text-soft">
+          {about?.purpose} {about && `${about.tests.length} tests, again after ${about.repeat_weeks} weeks.`}{" "}
+          <Link to="/batteries" className="underline">
+            Edit batteries
+          </Link>
+        </p>
+        {client.due.map((entry) => (
+          <p key={entry.battery} className={entry.due.late >= 0 ? "w-full text-caution" : "w-full text-soft"}>
+            {entry.name} was done {fullDate(entry.last)},{" "}
+            {entry.due.late >= 0 ? "due again since" : "due again on"} {fullDate(entry.due.on)}.
+          </p>
+        ))}
+        {start.error && <Message tone="stop">{start.error.message}</Message>}
+      </section>
+      {rounds.length === 0 ? (
+        <p className="text-soft">
+          No tests yet. Choose a battery and test; the next time stands beside this one.
+        </p>
+      ) : (
+        <section aria-labelledby="side-by-side">
+          <div className="mb-3 flex flex-wrap items-end gap-4">
+            <h2 id="side-by-side" className="mr-auto text-lg font-semibold">
+              Side by side
+            </h2>
+            {(["earlier", "later"] as const).map((which) => (
+              <label key={which} className="grid gap-1 text-sm font-medium">
+                {which === "earlier" ? "Then" : "Now"}
+                <select
+                  value={pairs.data[which]?.id ?? ""}
+                  onChange={(event) => choose(which, event.target.value)}
+                  className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
+                >
+                  {pairs.data[which] === null && <option value="">none</option>}
+                  {rounds.map((round) => (
+                    <option key={round.id} value={round.id}>
+                      {fullDate(round.on)}, {round.name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            ))}
+          </div>
+          <PairTable view={pairs.data} />
+        </section>
+      )}
+    </div>
+  );
+}

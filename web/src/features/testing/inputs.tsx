@@ -1,0 +1,244 @@
+import { Minus, Scale } from "lucide-react";
+import { useEffect } from "react";
+import type { Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { countdown } from "../../ui/format";
+import { useScale } from "../clients/useScale";
+import type { useStopwatch } from "./useStopwatch";
+
+type Watch = ReturnType<typeof useStopwatch>;
+
+const box = "min-h-14 w-full rounded-md border border-line-strong/60 bg-raised px-3 text-3xl font-medium";
+
+/** A tap anywhere on the large field counts one; with a time limit the clock starts at the first tap. */
+export function Counter({
+  value,
+  tap,
+  limit,
+  watch,
+}: {
+  value: number;
+  tap: (by: number) => void;
+  limit: number | null;
+  watch: Watch;
+}) {
+  const over = limit !== null && watch.seconds >= limit;
+  const left = limit === null ? null : limit - watch.seconds;
+  return (
+    <div className="flex min-h-56 grow gap-3">
+      <button
+        type="button"
+        disabled={over}
+        onClick={() => {
+          if (limit !== null && !watch.running) watch.start();
+          tap(1);
+        }}
+        className="flex grow touch-manipulation flex-col items-center justify-center rounded-lg border-2 border-line-strong/60 bg-raised select-none active:border-ember active:bg-ember-wash disabled:opacity-60"
+      >
+        <span className="text-[7rem] leading-none font-semibold tabular-nums sm:text-[10rem]">{value}</span>
+        <span className="text-lg text-soft">{over ? "Time" : "Tap for each good rep"}</span>
+        {left !== null && (
+          <span className="mt-1 text-3xl font-medium" role="timer">
+            {countdown(left)}
+          </span>
+        )}
+      </button>
+      <div className="grid content-center gap-3">
+        <Button big className="size-16" aria-label="One fewer" onClick={() => tap(-1)} disabled={value === 0}>
+          <Minus aria-hidden />
+        </Button>
+        {limit !== null && !watch.running && !over && (
+          <Button big onClick={watch.start}>
+            Go
+          </Button>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** Start, stop, again; or type the seconds. */
+export function Stopwatch({
+  watch,
+  typed,
+  type,
+}: {
+  watch: Watch;
+  typed: string;
+  type: (text: string) => void;
+}) {
+  const shown = watch.seconds > 0 || watch.running;
+  return (
+    <div className="flex min-h-56 grow flex-col gap-3">
+      <button
+        type="button"
+        onClick={watch.running ? watch.stop : watch.start}
+        className={`flex grow touch-manipulation flex-col items-center justify-center rounded-lg border-2 select-none ${watch.running ? "border-ember bg-ember-wash" : "border-line-strong/60 bg-raised"}`}
+      >
+        <span className="text-[6rem] leading-none font-semibold tabular-nums sm:text-[9rem]" role="timer">
+          {shown ? watch.seconds.toFixed(watch.running ? 0 : 1) : typed || "0"}
+        </span>
+        <span className="mt-1 text-lg text-soft">
+          {watch.running ? "seconds. Tap to stop" : shown ? "seconds. Tap to go on" : "Tap to start"}
+        </span>
+      </button>
+      <div className="flex items-center gap-3">
+        <label className="flex items-center gap-2">
+          or type
+          <input
+            inputMode="decimal"
+            value={typed}
+            onChange={(event) => {
+              watch.reset();
+              type(event.target.value);
+            }}
+            className="min-h-12 w-24 rounded-md border border-line-strong/60 bg-raised px-3 text-lg"
+          />
+          seconds
+        </label>
+        <Button big disabled={!shown || watch.running} onClick={watch.reset}>
+          Back to 0
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** A load for a few reps with some left: the maximum is estimated. A single is a choice of its own. */
+export function LoadAndReps(props: {
+  unit: Schemas["Unit"];
+  weight: string;
+  reps: string;
+  reserve: number | null;
+  setWeight: (text: string) => void;
+  setReps: (text: string) => void;
+  setReserve: (left: number) => void;
+  single: boolean;
+  maySingle: boolean;
+  setSingle: (single: boolean) => void;
+}) {
+  return (
+    <div className="grid gap-4">
+      <div className="grid grid-cols-2 gap-4">
+        <label className="grid gap-1 text-lg">
+          Load, {props.unit}
+          <input
+            className={box}
+            inputMode="decimal"
+            value={props.weight}
+            onChange={(event) => props.setWeight(event.target.value)}
+          />
+        </label>
+        <label className="grid gap-1 text-lg">
+          Reps
+          <input
+            className={box}
+            inputMode="numeric"
+            value={props.reps}
+            onChange={(event) => props.setReps(event.target.value)}
+          />
+        </label>
+      </div>
+      <Choice
+        big
+        label="Reps left"
+        value={props.reserve}
+        options={[0, 1, 2, 3, 4].map((left) => [left, String(left)] as const)}
+        choose={props.setReserve}
+      />
+      <label className={`flex min-h-12 items-center gap-3 ${props.maySingle ? "" : "text-soft"}`}>
+        <input
+          type="checkbox"
+          className="size-6"
+          disabled={!props.maySingle}
+          checked={props.single}
+          onChange={(event) => props.setSingle(event.target.checked)}
+        />
+        {props.maySingle
+          ? "Test a single to the limit, on purpose"
+          : "A single to the limit is closed: the health screen is not clear for it"}
+      </label>
+    </div>
+  );
+}
+
+/** Body weight, typed or read off the scale. */
+export function WeightBox({
+  clientId,
+  unit,
+  weight,
+  setWeight,
+}: {
+  clientId: string;
+  unit: Schemas["Unit"];
+  weight: string;
+  setWeight: (text: string, source: string) => void;
+}) {
+  const { reading, state, start } = useScale(clientId);
+  const settled = reading?.settled?.value;
+  useEffect(() => {
+    if (settled) setWeight(settled, "scale");
+    // The weight is taken over once, when it settles.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [settled]);
+  return (
+    <div className="grid gap-3">
+      <div className="flex min-h-40 flex-col items-center justify-center rounded-lg border-2 border-line-strong/60 bg-raised">
+        <p className="text-[5rem] leading-none font-semibold sm:text-[7rem]">
+          {state === "reading" && reading ? reading.figure.toFixed(1) : weight || "–"}
+          <span className="ml-2 text-3xl font-normal text-soft">{unit}</span>
+        </p>
+        <p role="status" className={`mt-1 text-lg ${state === "settled" ? "text-done" : "text-soft"}`}>
+          {state === "reading"
+            ? "settling …"
+            : state === "settled"
+              ? "settled"
+              : state === "failed"
+                ? "The scale does not answer; type the weight."
+                : "Step on, then read the scale"}
+        </p>
+      </div>
+      <div className="flex gap-3">
+        <Button big className="flex-1" onClick={start} disabled={state === "reading"}>
+          <Scale aria-hidden /> Read the scale
+        </Button>
+        <label className="flex items-center gap-2">
+          or type
+          <input
+            inputMode="decimal"
+            aria-label={`Body weight, ${unit}`}
+            value={weight}
+            onChange={(event) => setWeight(event.target.value, "typed")}
+            className="min-h-12 w-28 rounded-md border border-line-strong/60 bg-raised px-3 text-lg"
+          />
+        </label>
+      </div>
+    </div>
+  );
+}
+
+/** One figure with its unit. */
+export function FigureBox({
+  label,
+  unit,
+  value,
+  setValue,
+}: {
+  label: string;
+  unit: string;
+  value: string;
+  setValue: (text: string) => void;
+}) {
+  return (
+    <label className="grid max-w-sm gap-1 text-lg">
+      {label}, {unit}
+      <input
+        className={box}
+        inputMode="decimal"
+        value={value}
+        onChange={(event) => setValue(event.target.value)}
+      />
+    </label>
+  );
+}

@@ -168,6 +168,7 @@ class _Story:
                 reps=reps,
                 seconds=seconds,
                 load=_added(plan),
+                assisted=isinstance(plan.load, BodyweightLoad) and plan.load.assisted,
                 reserve=reserve,
                 planned=text,
                 logged_at=at + timedelta(minutes=3 * number),

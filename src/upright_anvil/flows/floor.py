@@ -113,6 +113,7 @@ class FloorView:
     started_at: datetime | None
     finished_at: datetime | None
     reminder: str | None
+    awaited: bool
     cautions: tuple[Caution, ...]
     lines: tuple[FloorLine, ...]
     notes: tuple[str, ...]
@@ -121,7 +122,8 @@ class FloorView:
 def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: date) -> FloorView:
     """Answer the session as it stands. Raises `NotFoundError`, or `Refusal` when no such day is planned.
 
-    ``reminder`` is what the health screen still asks for, ``cautions`` what conditions mean today.
+    ``reminder`` is what the health screen still asks for, ``awaited`` whether a clearance is not recorded yet,
+    ``cautions`` what conditions mean today.
     """
     found = find(scope, program_id, week_id, day_id)
     who = client(scope, found.program.client_id)
@@ -131,6 +133,7 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
     before = [k for k in kept if k.session_id != found.id]
     setting = client_setting(scope, who.id, all_rows(done_by_line(kept)), today)
     notes = ledger.notes_of_session(scope, found.id)
+    screening = screening_of(scope, who.id, today)
     standing = standing_rows(rows)
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
     until = found.row.on_date if found.row else date.max
@@ -156,7 +159,8 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
         estimated_seconds=day_estimate(found.day, found.week, setting),
         started_at=found.row.started_at if found.row else None,
         finished_at=found.row.finished_at if found.row else None,
-        reminder=screening_of(scope, who.id, today).reminder,
+        reminder=screening.reminder,
+        awaited=screening.awaited,
         cautions=general_cautions(setting.standing, today),
         lines=tuple(view for view in lines if view is not None),
         notes=tuple(n.text for n in notes if not n.line),

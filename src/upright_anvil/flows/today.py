@@ -4,7 +4,6 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
 
-from upright_anvil.core.health.screening import ScreenOutcome
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.flows.health import all_screenings
 from upright_anvil.flows.ids import session_id
@@ -127,8 +126,9 @@ def _health_dues(scope: Scope, names: dict[str, str], today: date) -> list[DueTo
     """Clearances not recorded first, then screens that are missing or old."""
     dues = []
     for who, standing in all_screenings(scope, list(names), today).items():
-        if standing.outcome is not None and standing.outcome is not ScreenOutcome.CLEAR and standing.reminder:
-            dues.append(DueToday(DueKind.CLEARANCE, who, names[who], standing.outcome, None, 0, standing.reminder))
+        if standing.awaited and standing.outcome:
+            text = standing.reminder or standing.reason
+            dues.append(DueToday(DueKind.CLEARANCE, who, names[who], standing.outcome, None, 0, text))
         elif standing.due:
             late = (today - standing.repeat_on).days if standing.repeat_on else 0
             text = standing.reminder or standing.reason

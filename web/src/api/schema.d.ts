@@ -2470,6 +2470,8 @@ export interface components {
             finished_at: string | null;
             /** Reminder */
             reminder: string | null;
+            /** Awaited */
+            awaited: boolean;
             /** Cautions */
             cautions: components["schemas"]["Caution"][];
             /** Lines */
@@ -2519,7 +2521,8 @@ export interface components {
          * @description Where a client stands today.
          *
          *     ``allowed`` is the hardest intensity open to the client now, None where clearance comes first; ``reminder`` is what
-         *     the floor says until it is settled; ``repeat_on`` when the screen is due again.
+         *     the floor says until it is settled; ``repeat_on`` when the screen is due again; ``awaited`` whether a clearance is
+         *     still to be recorded.
          */
         HealthStanding: {
             outcome: components["schemas"]["ScreenOutcome"] | null;
@@ -2532,6 +2535,11 @@ export interface components {
             reminder: string | null;
             /** Due */
             due: boolean;
+            /**
+             * Awaited
+             * @default false
+             */
+            awaited: boolean;
         };
         /**
          * HealthView

@@ -95,7 +95,8 @@ class HealthStanding:
     """Where a client stands today.
 
     ``allowed`` is the hardest intensity open to the client now, None where clearance comes first; ``reminder`` is what
-    the floor says until it is settled; ``repeat_on`` when the screen is due again.
+    the floor says until it is settled; ``repeat_on`` when the screen is due again; ``awaited`` whether a clearance is
+    still to be recorded.
     """
 
     outcome: ScreenOutcome | None
@@ -104,6 +105,7 @@ class HealthStanding:
     repeat_on: date | None
     reminder: str | None
     due: bool
+    awaited: bool = False
 
 
 def screen(answers: Answers) -> Result:
@@ -172,6 +174,8 @@ def health_standing(screens: Sequence[Screen], clearances: Sequence[Clearance], 
         return HealthStanding(result.outcome, newest.up_to, reason, repeat_on, reminder, due)
     if result.outcome is ScreenOutcome.CLEARANCE_BEFORE_VIGOROUS:
         reminder = "Light to moderate only: clearance before vigorous work is not recorded yet."
-        return HealthStanding(result.outcome, Intensity.LIGHT_TO_MODERATE, result.reason, repeat_on, reminder, due)
+        return HealthStanding(
+            result.outcome, Intensity.LIGHT_TO_MODERATE, result.reason, repeat_on, reminder, due, awaited=True
+        )
     reminder = "Clearance by a clinician comes first and is not recorded yet."
-    return HealthStanding(result.outcome, None, result.reason, repeat_on, reminder, due)
+    return HealthStanding(result.outcome, None, result.reason, repeat_on, reminder, due, awaited=True)

@@ -62,6 +62,8 @@ class SearchIndex:
 
     def _matching(self, entries: list[_Entry], words: list[str]) -> list[_Entry]:
         found = [e for e in entries if all(f" {word}" in e.words for word in words)]
+        if not words:
+            return found
         whole = " ".join(words)
         return sorted(found, key=lambda e: _rank(e.name, words, whole))
 

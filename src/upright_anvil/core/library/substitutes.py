@@ -100,11 +100,11 @@ def _weigh(
         reasons.append(f"{abs(rungs)} rung{'s' if abs(rungs) > 1 else ''} {'harder' if rungs > 0 else 'easier'}")
     spared = [c.about for c in before if all(c.about != a.about for a in after)]
     points += LEAVES_ALONE * len(spared)
-    reasons += [f"leaves the {about} alone" for about in spared]
+    reasons += [f"spares the {about}" for about in spared]
     points -= sum(CAUTIONED if c.grade is Grade.CAUTION else NOTED for c in after)
     if _kin(wanted, candidate):
         points += CARRIES_LOAD
-    reasons.append("nothing needed" if implement is ImplementKind.BODYWEIGHT else f"{implement} is here")
+    reasons.append("with body weight" if implement is ImplementKind.BODYWEIGHT else f"with {implement}")
     return Substitute(candidate, points, tuple(reasons), implement, rungs, cautions=after)
 
 

@@ -36,7 +36,7 @@ export function ClientFileView() {
   return (
     <form
       noValidate
-      className="grid gap-x-10 gap-y-6 lg:grid-cols-2"
+      className="grid gap-x-10 gap-y-6 lg:grid-cols-[6fr_5fr]"
       onSubmit={(event) => event.preventDefault()}
       aria-label="Client file"
     >
@@ -47,7 +47,7 @@ export function ClientFileView() {
             {state}
           </p>
         </div>
-        <div className="grid grid-cols-[13rem_1fr] gap-3">
+        <div className="grid grid-cols-[11rem_1fr] gap-3">
           <Select
             label="Main goal"
             value={facts.aim}

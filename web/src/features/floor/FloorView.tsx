@@ -5,6 +5,7 @@ import { Button } from "../../ui/Button";
 import { count, minutes } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
+import { HealthBar } from "./HealthBar";
 import { WarningSigns } from "../health/WarningSigns";
 import { ExerciseStrip } from "./ExerciseStrip";
 import { LineHead } from "./LineHead";
@@ -84,32 +85,13 @@ function Floor({ shown, data }: { shown: ShownFloor; data: ReturnType<typeof use
           Finish
         </Button>
       </header>
-      {shown.reminder && (
-        <Message
-          tone={shown.reminder.startsWith("Clearance") ? "stop" : "caution"}
-          className="mx-3 mt-2 flex flex-wrap items-center gap-x-3"
-        >
-          <span className="min-w-0 flex-1">{shown.reminder}</span>
-          <Link
-            className="inline-flex min-h-12 items-center underline"
-            to={`/clients/${shown.client_id}/health`}
-          >
-            Health
-          </Link>
-          <button type="button" className="min-h-12 underline" onClick={() => setSigns(true)}>
-            Warning signs
-          </button>
-        </Message>
-      )}
-      {shown.cautions.map((caution) => (
-        <Message
-          key={caution.about}
-          tone={caution.grade === "stop" ? "stop" : "caution"}
-          className="mx-3 mt-2"
-        >
-          {caution.text}
-        </Message>
-      ))}
+      <HealthBar
+        clientId={shown.client_id}
+        reminder={shown.reminder}
+        awaited={shown.awaited}
+        cautions={shown.cautions}
+        showSigns={() => setSigns(true)}
+      />
       <ExerciseStrip shown={shown} at={lineIndex} choose={(to) => setChosen(firstOpen(shown, to))} />
       {data.refused.map((entry) => (
         <Message key={entry.key} tone="stop" className="m-3">

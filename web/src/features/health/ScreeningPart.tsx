@@ -16,8 +16,7 @@ const tones = {
 export function ScreeningPart({ client }: { client: Schemas["ClientView"] }) {
   const [open, setOpen] = useState<"screen" | "clearance" | "signs" | null>(null);
   const { screening, screens, clearances } = client.health;
-  const wanting =
-    screening.outcome !== null && screening.outcome !== "clear" && screening.allowed !== "vigorous";
+  const wanting = screening.awaited;
   return (
     <section aria-labelledby="screen" className="grid gap-3">
       <h2 id="screen" className="font-semibold">

@@ -93,7 +93,7 @@ function Cell({ item, view }: { item: Schemas["TestItem"]; view: Schemas["Result
   const { result } = view;
   const before = view.earlier.at(-1);
   return (
-    <td className="py-2 pl-4 text-right whitespace-nowrap">
+    <td className="max-w-40 py-2 pl-4 text-right">
       <span className="font-medium">
         {item.kind === "load for reps" ? `${figure(view.figure)} kg` : entered(item, result)}
       </span>
@@ -113,25 +113,29 @@ function Cell({ item, view }: { item: Schemas["TestItem"]; view: Schemas["Result
 
 const WIDTH = 210;
 
-/** Two bars on one scale: then as an outline, now filled; the shade around then is the typical error. */
+/** Measured from zero, or (weights, girths, ranges) on a scale of their own. */
+const fromZero = (kind: Schemas["TestKind"]) =>
+  kind !== "body weight" && kind !== "girth" && kind !== "range";
+
+/**
+ * Then as an outline, now filled, the shade around then is the typical error: bars where a figure counts from zero,
+ * points on a line where it does not.
+ */
 function Picture({ pair, change }: { pair: Pair; change: Schemas["Change"] }) {
   const [then, now, error] = [Number(change.earlier), Number(change.later), Number(change.error)];
-  const low = Math.min(0, then, now);
-  const high = Math.max(then, now, then + error, 0.001);
-  const x = (value: number) => ((value - low) / (high - low)) * WIDTH;
+  const bars = fromZero(pair.item.kind);
+  const low = bars ? 0 : Math.min(then, now) - 2 * error;
+  const high = bars ? Math.max(now, then + error, 0.001) : Math.max(then, now) + 2 * error;
+  const x = (value: number) => (Math.max(value - low, 0) / (high - low)) * WIDTH;
   const fill =
     change.way === "better" && isMore(pair)
       ? "var(--color-done)"
       : change.way === "worse" && isMore(pair)
         ? "var(--color-stop)"
         : "var(--color-outline)";
-  const bar = (value: number) => ({
-    x: Math.min(x(0), x(value)),
-    width: Math.max(Math.abs(x(value) - x(0)), 1.5),
-  });
   return (
     <svg
-      width={WIDTH + 2}
+      width={WIDTH + 4}
       height="30"
       role="img"
       aria-label={`then ${figure(then)}, now ${figure(now)} ${unitOf(pair.item)}, typical error ${figure(error)}`}
@@ -143,9 +147,35 @@ function Picture({ pair, change }: { pair: Pair; change: Schemas["Change"] }) {
         height="28"
         fill="var(--color-caution-wash)"
       />
-      <rect {...bar(then)} y="4" height="9" fill="none" stroke="var(--color-outline)" strokeWidth="1.5" />
-      <rect {...bar(now)} y="17" height="9" fill={fill} />
-      <line x1={x(0)} x2={x(0)} y1="0" y2="30" stroke="var(--color-line-strong)" />
+      {bars ? (
+        <>
+          <rect
+            x="0.75"
+            width={Math.max(x(then), 1.5)}
+            y="4"
+            height="9"
+            fill="none"
+            stroke="var(--color-outline)"
+            strokeWidth="1.5"
+          />
+          <rect x="0" width={Math.max(x(now), 1.5)} y="17" height="9" fill={fill} />
+          <line x1="0.5" x2="0.5" y1="0" y2="30" stroke="var(--color-line-strong)" />
+        </>
+      ) : (
+        <>
+          <line x1="0" x2={WIDTH} y1="15" y2="15" stroke="var(--color-line-strong)" />
+          <line x1={x(then)} x2={x(now)} y1="15" y2="15" stroke={fill} strokeWidth="3" />
+          <circle
+            cx={x(then)}
+            cy="15"
+            r="5"
+            fill="var(--color-ground)"
+            stroke="var(--color-outline)"
+            strokeWidth="1.5"
+          />
+          <circle cx={x(now)} cy="15" r="5.5" fill={fill} />
+        </>
+      )}
     </svg>
   );
 }

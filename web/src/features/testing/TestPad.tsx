@@ -123,6 +123,7 @@ export function TestPad({
           setWeight={setWeight}
           setReps={setValue}
           setReserve={setReserve}
+          last={last?.load?.value ?? ""}
           single={single}
           maySingle={round.may_single}
           setSingle={setSingle}

@@ -9,7 +9,8 @@ import type { useStopwatch } from "./useStopwatch";
 
 type Watch = ReturnType<typeof useStopwatch>;
 
-const box = "min-h-14 w-full rounded-md border border-line-strong/60 bg-raised px-3 text-3xl font-medium";
+const box =
+  "placeholder:text-line-strong min-h-14 w-full rounded-md border border-line-strong/60 bg-raised px-3 text-3xl font-medium";
 
 /** A tap anywhere on the large field counts one; with a time limit the clock starts at the first tap. */
 export function Counter({
@@ -111,6 +112,7 @@ export function LoadAndReps(props: {
   weight: string;
   reps: string;
   reserve: number | null;
+  last: string;
   setWeight: (text: string) => void;
   setReps: (text: string) => void;
   setReserve: (left: number) => void;
@@ -127,6 +129,7 @@ export function LoadAndReps(props: {
             className={box}
             inputMode="decimal"
             value={props.weight}
+            placeholder={props.last}
             onChange={(event) => props.setWeight(event.target.value)}
           />
         </label>

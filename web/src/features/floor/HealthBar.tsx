@@ -1,0 +1,63 @@
+import { ChevronDown, TriangleAlert } from "lucide-react";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Schemas } from "../../api/client";
+
+/** What health asks to be minded in this session: one line, opened to read it all. */
+export function HealthBar({
+  clientId,
+  reminder,
+  awaited,
+  cautions,
+  showSigns,
+}: {
+  clientId: string;
+  reminder: string | null;
+  awaited: boolean;
+  cautions: Schemas["Caution"][];
+  showSigns: () => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const said = [...(reminder ? [reminder] : []), ...cautions.map((caution) => caution.text)];
+  if (said.length === 0) return null;
+  const stop = awaited || cautions.some((caution) => caution.grade === "stop");
+  const tone = stop
+    ? "border-stop/40 bg-stop-wash text-stop"
+    : "border-caution/40 bg-caution-wash text-caution";
+  return (
+    <section aria-label="To mind today" className={`border-b ${tone}`}>
+      <div className="flex items-center gap-2 pl-4">
+        <TriangleAlert size={18} className="shrink-0" aria-hidden />
+        <p role={stop ? "alert" : "status"} className={`min-w-0 flex-1 ${open ? "" : "truncate"}`}>
+          {said[0]}
+        </p>
+        <button
+          type="button"
+          aria-expanded={open}
+          onClick={() => setOpen(!open)}
+          className="flex min-h-12 items-center gap-1 px-3 whitespace-nowrap underline"
+        >
+          {open ? "Less" : said.length > 1 ? `Read all ${said.length}` : "Read"}
+          <ChevronDown size={18} className={open ? "rotate-180" : ""} aria-hidden />
+        </button>
+      </div>
+      {open && (
+        <div className="px-4 pb-2">
+          {said.slice(1).map((text) => (
+            <p key={text} className="mt-1">
+              {text}
+            </p>
+          ))}
+          <p className="flex gap-6">
+            <Link className="inline-flex min-h-12 items-center underline" to={`/clients/${clientId}/health`}>
+              Open the health page
+            </Link>
+            <button type="button" className="min-h-12 underline" onClick={showSigns}>
+              Warning signs
+            </button>
+          </p>
+        </div>
+      )}
+    </section>
+  );
+}

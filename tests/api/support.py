@@ -9,7 +9,12 @@ from upright_anvil.api.app import create_app
 
 Json = dict[str, Any]
 
-CLIENT: Json = {"name": "Ottoline Fisk", "minutes": 60, "days_a_week": 3, "equipment": EQUIPMENT}
+CLIENT: Json = {
+    "name": "Ottoline Fisk",
+    "minutes": 60,
+    "days_a_week": 3,
+    "place": {"name": "Depot", "unit": "kg", "equipment": EQUIPMENT},
+}
 
 
 class ApiTest(StudioTest):

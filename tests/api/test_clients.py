@@ -4,8 +4,8 @@ from tests.api.support import CLIENT, ApiTest
 class ClientsTest(ApiTest):
     def test_a_client_is_added_changed_and_listed(self) -> None:
         made = self.post("/clients", CLIENT | {"body_weight": {"value": "70.5", "unit": "kg"}})
-        self.assertEqual(made["facts"]["body_weight"], {"value": "70.5", "unit": "kg"})
-        changed = self.http.put(f"/api/clients/{made['id']}", json=CLIENT | {"name": "Ottoline", "unit": "lb"}).json()
+        self.assertEqual(made["body_weights"][0]["load"], {"value": "70.5", "unit": "kg"})
+        changed = self.http.patch(f"/api/clients/{made['id']}", json={"name": "Ottoline", "unit": "lb"}).json()
         self.assertEqual((changed["facts"]["name"], changed["facts"]["unit"]), ("Ottoline", "lb"))
         self.assertEqual([c["id"] for c in self.get("/clients")], [made["id"]])
         self.assertEqual(self.get(f"/clients/{made['id']}"), changed)
@@ -30,7 +30,11 @@ class ClientsTest(ApiTest):
             ("body_weight", {"value": "NaN", "unit": "kg"}),
             ("body_weight", {"value": 70.5, "unit": "kg"}),
             ("body_weight", {"value": "70"}),
-            ("equipment", "x" * 5000),
+            ("place", {"name": "Depot", "equipment": "x" * 5000}),
+            ("weekdays", [7]),
+            ("aim", "world peace"),
+            ("consent_on", "yesterday"),
+            ("birth_year", "MCMLXX"),
             ("nickname", "Otti"),
         ]:
             with self.subTest(field=field, value=str(value)[:20]):
@@ -45,7 +49,7 @@ class ClientsTest(ApiTest):
 
     def test_unknown_clients(self) -> None:
         self.problem(self.http.get("/api/clients/nobody"), 404)
-        self.problem(self.http.put("/api/clients/nobody", json=CLIENT), 404)
+        self.problem(self.http.patch("/api/clients/nobody", json={"minutes": 40}), 404)
         self.problem(self.http.post("/api/clients/nobody/program", json={}), 404)
         self.problem(self.http.get("/api/clients/nobody/progress"), 404)
 

@@ -70,15 +70,6 @@ class ProgramsTest(ApiTest):
                 self.problem(self.http.get(f"/api/programs/nowhere{path}"), 404)
         self.problem(self.http.post("/api/programs/nowhere/read", json={"text": "3 x 8", "exercise": "x"}), 404)
 
-    def test_own_exercises(self) -> None:
-        asked = {"name": "Sled drag", "pattern": "locomotion", "implement": "improvised"}
-        made = self.post("/exercises", asked)
-        self.assertIn("Sled drag", [e["name"] for e in self.get("/exercises")])
-        self.problem(self.http.post("/api/exercises", json=asked), 422)
-        self.assertEqual(self.http.delete(f"/api/exercises/{made['id']}").status_code, 204)
-        self.assertNotIn("Sled drag", [e["name"] for e in self.get("/exercises")])
-        self.problem(self.http.delete("/api/exercises/back-squat"), 404)
-
 
 def _cell(text: str) -> dict[str, str]:
     return {"op": "set_cell", "line": "l1", "week": "p1-w1", "text": text}

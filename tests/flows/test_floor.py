@@ -1,6 +1,6 @@
 from datetime import timedelta
 
-from tests.support import NOW, StudioTest
+from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.edits.days import RemoveDay
@@ -17,7 +17,7 @@ SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")
 class FloorTest(StudioTest):
     def open(self, board: BoardView, week: int = 1) -> FloorView:
         with self.studio.reading() as scope:
-            return open_floor(scope, board.program_id, f"p1-w{week}", "p1-d1")
+            return open_floor(scope, board.program_id, f"p1-w{week}", "p1-d1", TODAY)
 
     def test_a_session_opens_before_it_is_started(self) -> None:
         board = self.client_with_program(SQUAT, ("plank", "2 x 40 s"))
@@ -80,9 +80,9 @@ class FloorTest(StudioTest):
         board = self.client_with_program(SQUAT)
         with self.studio.reading() as scope:
             with self.assertRaisesRegex(Refusal, "no longer in the program"):
-                open_floor(scope, board.program_id, "p1-w1", "nowhere")
+                open_floor(scope, board.program_id, "p1-w1", "nowhere", TODAY)
             with self.assertRaises(NotFoundError):
-                open_floor(scope, "nowhere", "p1-w1", "p1-d1")
+                open_floor(scope, "nowhere", "p1-w1", "p1-d1", TODAY)
 
 
 class LoggingTest(StudioTest):
@@ -93,7 +93,7 @@ class LoggingTest(StudioTest):
         with self.studio.writing() as scope:
             self.assertTrue(logging.log_set(scope, sid, row, NOW).again)
         with self.studio.reading() as scope:
-            sets = open_floor(scope, board.program_id, "p1-w1", "p1-d1").lines[0].sets
+            sets = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY).lines[0].sets
         self.assertEqual([len(sets[0].beside), len(sets[0].earlier)], [0, 0])
 
     def test_two_devices_start_one_session(self) -> None:
@@ -127,7 +127,7 @@ class LoggingTest(StudioTest):
             logging.start_session(scope, sid, board.program_id, "p1-w1", "p1-d1", ahead, NOW)
             logging.finish_session(scope, sid, NOW - timedelta(days=1), NOW)
         with self.studio.reading() as scope:
-            view = open_floor(scope, board.program_id, "p1-w1", "p1-d1")
+            view = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY)
         self.assertEqual((view.started_at, view.finished_at), (NOW, NOW))
 
     def test_finishing_again_keeps_the_first_time(self) -> None:
@@ -136,7 +136,7 @@ class LoggingTest(StudioTest):
         self.finish(sid)
         self.finish(sid, NOW + timedelta(hours=5))
         with self.studio.reading() as scope:
-            view = open_floor(scope, board.program_id, "p1-w1", "p1-d1")
+            view = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY)
         self.assertEqual(view.finished_at, NOW + timedelta(minutes=50))
 
     def test_notes_are_kept_once_for_the_line_and_the_session(self) -> None:
@@ -147,5 +147,5 @@ class LoggingTest(StudioTest):
                 logging.add_note(scope, sid, "note-one", "l1", "Left knee drifts in", NOW)
             logging.add_note(scope, sid, "note-two", "", "Slept badly", NOW)
         with self.studio.reading() as scope:
-            view = open_floor(scope, board.program_id, "p1-w1", "p1-d1")
+            view = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY)
         self.assertEqual((view.lines[0].notes, view.notes), (("Left knee drifts in",), ("Slept badly",)))

@@ -109,5 +109,5 @@ class SavingTest(StudioTest):
                 self.save(board, 2, edit)
 
     def test_only_own_exercises_can_be_removed(self) -> None:
-        with self.studio.writing() as scope, self.assertRaisesRegex(LookupError, "exercise of your own"):
+        with self.studio.writing() as scope, self.assertRaisesRegex(LookupError, "edit of this exercise"):
             remove_own(scope, "back-squat", NOW)

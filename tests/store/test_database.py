@@ -8,7 +8,7 @@ from alembic.migration import MigrationContext
 from sqlalchemy import text
 from sqlalchemy.exc import IntegrityError, StatementError
 
-from tests.support import NOW, StudioTest, facts
+from tests.support import NOW, StudioTest, depot, facts
 from upright_anvil.cli import open_database
 from upright_anvil.flows.clients import add_client
 from upright_anvil.store.tables import ClientRow, Table
@@ -32,7 +32,7 @@ class DatabaseTest(StudioTest):
 
     def test_foreign_keys_hold(self) -> None:
         with self.assertRaises(IntegrityError), self.studio.writing() as scope:
-            add_client(scope, facts(), NOW)
+            add_client(scope, facts(), NOW, depot())
             scope.db.execute(text("DELETE FROM place"))
 
     def test_a_moment_needs_its_zone(self) -> None:

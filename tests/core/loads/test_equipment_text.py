@@ -4,6 +4,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.features import EVERYWHERE, Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Unit
 
@@ -84,5 +85,66 @@ class EquipmentTextTest(TestCase):
     @given(st.text(max_size=120))
     def test_never_breaks_whatever_is_typed(self, text: str) -> None:
         read = read_equipment(text, Unit.LB)
-        filled = sum(1 for line in text.splitlines() if line.strip())
-        self.assertEqual(len(read.problems) + len(read.inventory.implements), filled)
+        for line in (line for line in text.splitlines() if line.strip()):
+            alone = read_equipment(line, Unit.LB)
+            understood = alone.inventory.implements or alone.inventory.features != EVERYWHERE
+            self.assertTrue(understood or alone.problems, line)
+        self.assertEqual({p.line for p in read.problems} - set(range(1, len(text.splitlines()) + 1)), set())
+
+
+class MoreEquipmentTest(TestCase):
+    def test_adjustable_steps_carry_their_codes(self) -> None:
+        for text, first in [
+            ("blocks 5-15 lb by 5: 5 white, 10 yellow, 15 red", "5 lb, white"),
+            ("blocks 5-15 lb by 5: 5 white", "5 lb, white"),
+            ("blocks 5-15 lb by 5 with pin colours", "5 lb"),
+            ("blocks 5 white, 10 yellow, 15 red lb", "5 lb, white"),
+        ]:
+            with self.subTest(text=text):
+                read = read_equipment(text, Unit.KG)
+                made = read.inventory.achievable(ImplementKind.DUMBBELL)
+                self.assertEqual((read.problems, len(made), made[0].how), ((), 3, first))
+                self.assertEqual([str(a.load) for a in made], ["5 lb", "10 lb", "15 lb"])
+
+    def test_a_stack_with_an_add_on(self) -> None:
+        self.assertEqual(loads_of("stack 10-30 by 10, add-on 2.5", ImplementKind.STACK), "10 12.5 20 22.5 30 32.5")
+        read = read_equipment("stack 10-30 by 10 add on 2.5 5", Unit.KG)
+        self.assertEqual(read.inventory.achievable(ImplementKind.STACK)[1].how, "pin at 10 kg, add-on 2.5 kg")
+
+    def test_medicine_balls_assistance_and_a_belt(self) -> None:
+        text = "medicine balls 3 5\nassistance 5-15 by 5\nbelt 2.5"
+        self.assertEqual(loads_of(text, ImplementKind.MEDICINE_BALL), "3 5")
+        self.assertEqual(loads_of(text, ImplementKind.ASSISTANCE), "5 10 15")
+        self.assertEqual(loads_of(text, ImplementKind.BODYWEIGHT), "2.5")
+
+    def test_kilograms_and_pounds_side_by_side_stay_what_they_are(self) -> None:
+        read = read_equipment("dumbbells 10 20\ndumbbells 25 45 lb", Unit.KG)
+        made = [str(a.load) for a in read.inventory.achievable(ImplementKind.DUMBBELL)]
+        self.assertEqual((read.problems, made), ((), ["10 kg", "25 lb", "20 kg", "45 lb"]))
+
+    def test_things_without_a_weight(self) -> None:
+        read = read_equipment("bench, rack; pull-up bar\nboxes\nno doorway", Unit.KG)
+        self.assertEqual(read.problems, ())
+        place = read.inventory
+        for there in (Feature.BENCH, Feature.RACK, Feature.PULL_UP_BAR, Feature.BOX, Feature.WALL):
+            self.assertTrue(place.offers(there))
+        self.assertFalse(place.offers(Feature.DOORWAY))
+        self.assertFalse(place.offers(Feature.ROWER))
+
+    def test_half_readable_lines_keep_what_is_read(self) -> None:
+        for text, kind, kept, unread in [
+            ("dumbbells 4-8 by 2, heavy", ImplementKind.DUMBBELL, "4 6 8", "heavy"),
+            ("bar 20, plates 2x5 and more", ImplementKind.BARBELL, "20 30", "and more"),
+            ("bands green 8, black", ImplementKind.BAND, "8", "black"),
+            ("bar 20, plates 3x5", ImplementKind.BARBELL, "20 30", "3x5"),
+            ("blocks 5-15 by 5: 5 white, 7 blue", ImplementKind.DUMBBELL, "5 10 15", "7 kg blue"),
+        ]:
+            with self.subTest(text=text):
+                read = read_equipment(text, Unit.KG)
+                self.assertEqual([(p.line, p.text) for p in read.problems], [(1, unread)])
+                self.assertEqual(loads_of(text, kind), kept)
+
+    def test_one_unknown_thing_does_not_cost_the_others(self) -> None:
+        read = read_equipment("bench, trampoline", Unit.KG)
+        self.assertTrue(read.inventory.offers(Feature.BENCH))
+        self.assertEqual([p.text for p in read.problems], ["trampoline"])

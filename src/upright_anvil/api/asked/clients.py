@@ -3,7 +3,7 @@
 from datetime import date
 from typing import Annotated
 
-from pydantic import Field, StringConstraints
+from pydantic import Field, StringConstraints, ValidationInfo, field_validator
 
 from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId, Note, Words
 from upright_anvil.core.loads.load import Unit
@@ -43,13 +43,20 @@ class AskedClientChange(Asked):
     consent_on: date | None = None
     cycle_reports: bool | None = None
 
+    @field_validator("*", mode="before")
+    @classmethod
+    def _no_emptying(cls, value: object, info: ValidationInfo) -> object:
+        """Only what may be unknown can be emptied."""
+        if value is None and info.field_name not in ("birth_year", "consent_on", "place", "body_weight"):
+            raise ValueError("leave it out, or say a value")
+        return value
+
     def changes(self) -> dict[str, object]:
-        """Answer what was said; None empties the birth year and the consent, and means nothing elsewhere."""
+        """Answer what was said; None empties the birth year and the consent."""
         said = {name: getattr(self, name) for name in self.model_fields_set}
-        kept = {k: v for k, v in said.items() if v is not None or k in ("birth_year", "consent_on")}
-        if "weekdays" in kept:
-            kept["weekdays"] = tuple(kept["weekdays"])
-        return kept
+        if "weekdays" in said:
+            said["weekdays"] = tuple(said["weekdays"])
+        return said
 
 
 class AskedClient(AskedClientChange):

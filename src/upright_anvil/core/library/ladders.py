@@ -81,6 +81,7 @@ def check_ladders(ladders: Ladders, exercises: Mapping[str, Exercise]) -> None:
                 raise Refusal(f"The ladder {ladder.name} names {rung}, which is no exercise.")
         if len(set(ladder.rungs)) < len(ladder.rungs):
             raise Refusal(f"The ladder {ladder.name} names a rung twice.")
+    for ladder in ladders.all:
         for rung in ladder.rungs:
             if any(_distance(ladders._harder, harder, rung) is not None for harder in ladders.harder(rung)):
                 raise Refusal(f"By the ladders, {rung} is harder than itself.")

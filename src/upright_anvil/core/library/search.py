@@ -30,7 +30,7 @@ _SAME_WORD = {
 @dataclass(frozen=True, slots=True)
 class _Entry:
     exercise: Exercise
-    name: str
+    names: tuple[str, str]
     words: str
 
 
@@ -53,7 +53,7 @@ class SearchIndex:
         spared = [Joint(next(filter(None, found))) for found in _FRIENDLY.findall(text)]
         text = _FRIENDLY.sub(" ", text)
         no_kit = bool(_NO_KIT.search(text))
-        words = [_SAME_WORD.get(word, word) for word in _NO_KIT.sub(" ", text).replace(",", " ").split()]
+        words = [_SAME_WORD.get(word, word) for word in _plain(_NO_KIT.sub(" ", text)).split()]
         fitting = [e for e in self._entries if _spares(e.exercise, spared) and (not no_kit or _without_kit(e.exercise))]
         found = self._matching(fitting, words)
         if not found and words:
@@ -65,19 +65,24 @@ class SearchIndex:
         if not words:
             return found
         whole = " ".join(words)
-        return sorted(found, key=lambda e: _rank(e.name, words, whole))
+        return sorted(found, key=lambda e: min(_rank(name, words, whole) for name in e.names))
 
     def _nearest(self, word: str) -> str:
         near = difflib.get_close_matches(word, self._vocabulary, 1, 0.75)
         return near[0] if near else word
 
 
+def _plain(text: str) -> str:
+    """Write a text as plain words, so that ``push-up`` and ``push up`` are the same."""
+    return re.sub(r"[^a-z0-9]+", " ", text)
+
+
 def _entry(exercise: Exercise) -> _Entry:
     kit = " ".join(f"{kind} {kind}s" for kind in exercise.implements)
     name = exercise.name.lower()
-    parts = [name, *exercise.movers, *exercise.helpers, exercise.pattern, exercise.kind, kit, *exercise.needs]
-    words = re.sub(r"[^a-z0-9]+", " ", " ".join(parts))
-    return _Entry(exercise, name, f" {words} {name.replace('-', '')} ")
+    joined = name.replace("-", "")
+    parts = [name, *exercise.movers, *exercise.helpers, exercise.pattern, exercise.kind, kit, *exercise.needs, joined]
+    return _Entry(exercise, (_plain(name), _plain(joined)), f" {_plain(' '.join(parts))} ")
 
 
 def _rank(name: str, words: list[str], whole: str) -> tuple[int, int]:

@@ -18,16 +18,19 @@ MOVERS = 40
 OTHER_MOVER = 4
 FIRST_RUNG = 18
 RUNG = 5
-SAME_KIND = 10
+SAME_KIND = 16
 SAME_SIDES = 4
 LESS_STABLE = 8
 CARRIES_LOAD = 6
 LEAVES_ALONE = 8
-CAUTIONED = 25
+CAUTIONED = 20
 NOTED = 5
-"""Weights of the ranking, in points. House rule."""
+LEAST = 30
+"""Weights of the ranking, in points, and the least that is offered. House rule."""
 
 _PREPARING = frozenset({ExerciseKind.MOBILITY, ExerciseKind.WARM_UP, ExerciseKind.STRETCH})
+_EXPLOSIVE = frozenset({ExerciseKind.JUMP, ExerciseKind.THROW})
+_ENDURANCE = frozenset({ExerciseKind.CARDIO})
 
 
 @dataclass(frozen=True, slots=True)
@@ -66,15 +69,16 @@ def substitutes(
 
     Only what the place has, what no troubled joint forbids, and what shares a direct mover (or stands within two rungs
     on a ladder) is offered. Points: pattern, movers, rungs apart, sort, sides, stability, a load that carries over,
-    joints left alone. A tie goes to the name. House rule.
+    joints spared; below 30 points nothing is offered. Jumps, throws and endurance work stand in for their own sort
+    only. A tie goes to the shorter name: plain exercises have plain names. House rule.
     """
     before = joint_cautions(wanted, situation.standing)
     found = []
     for candidate in library:
         offered = _weigh(wanted, candidate, ladders, situation, before)
-        if offered:
+        if offered and offered.points >= LEAST:
             found.append(offered)
-    found.sort(key=lambda s: (-s.points, s.exercise.name, s.exercise.id))
+    found.sort(key=lambda s: (-s.points, len(s.exercise.name), s.exercise.name, s.exercise.id))
     return tuple(_with_start(s, situation) for s in found[:limit])
 
 
@@ -87,7 +91,7 @@ def _weigh(
     helped = [m for m in wanted.movers if m in candidate.helpers]
     if not shared and not (set(ladders.of(wanted.id)) & set(ladders.of(candidate.id))):
         return None
-    if (wanted.kind in _PREPARING) != (candidate.kind in _PREPARING) or not candidate.possible_at(situation.place):
+    if not _may_stand_in(wanted.kind, candidate.kind) or not candidate.possible_at(situation.place):
         return None
     implement = candidate.implement_at(situation.place)
     after = joint_cautions(candidate, situation.standing)
@@ -106,6 +110,12 @@ def _weigh(
         points += CARRIES_LOAD
     reasons.append("with body weight" if implement is ImplementKind.BODYWEIGHT else f"with {implement}")
     return Substitute(candidate, points, tuple(reasons), implement, rungs, cautions=after)
+
+
+def _may_stand_in(wanted: ExerciseKind, candidate: ExerciseKind) -> bool:
+    if (wanted in _PREPARING) != (candidate in _PREPARING):
+        return False
+    return all(candidate not in sort or wanted in sort for sort in (_EXPLOSIVE, _ENDURANCE))
 
 
 def _likeness(

@@ -1,0 +1,120 @@
+from datetime import date, timedelta
+from unittest import TestCase
+
+from hypothesis import given
+from hypothesis import strategies as st
+
+from upright_anvil.core.health.screening import (
+    Answers,
+    Clearance,
+    Disease,
+    Intensity,
+    Screen,
+    ScreenOutcome,
+    Sign,
+    check_day,
+    health_standing,
+    screen,
+)
+from upright_anvil.core.health.warning_signs import WARNING_SIGNS
+from upright_anvil.core.sentences import Refusal
+
+TODAY = date(2026, 3, 4)
+HEART = frozenset({Disease.CARDIOVASCULAR})
+CHEST = frozenset({Sign.CHEST})
+NONE: frozenset[Disease] = frozenset()
+NO_SIGNS: frozenset[Sign] = frozenset()
+LIGHT, HARD = Intensity.LIGHT_TO_MODERATE, Intensity.VIGOROUS
+
+ALGORITHM = [
+    # active, diseases, signs -> the published outcome
+    (False, NONE, NO_SIGNS, ScreenOutcome.CLEAR),
+    (False, HEART, NO_SIGNS, ScreenOutcome.CLEARANCE_FIRST),
+    (False, NONE, CHEST, ScreenOutcome.CLEARANCE_FIRST),
+    (False, HEART, CHEST, ScreenOutcome.CLEARANCE_FIRST),
+    (True, NONE, NO_SIGNS, ScreenOutcome.CLEAR),
+    (True, HEART, NO_SIGNS, ScreenOutcome.CLEARANCE_BEFORE_VIGOROUS),
+    (True, NONE, CHEST, ScreenOutcome.CLEARANCE_FIRST),
+    (True, HEART, CHEST, ScreenOutcome.CLEARANCE_FIRST),
+]
+
+
+def ago(days: int) -> date:
+    return TODAY - timedelta(days=days)
+
+
+class ScreenTest(TestCase):
+    def test_the_eight_ways_through_the_algorithm(self) -> None:
+        for active, diseases, signs, outcome in ALGORITHM:
+            for intends in Intensity:
+                with self.subTest(active=active, diseases=diseases, signs=signs, intends=intends):
+                    result = screen(Answers(active, diseases, signs, intends))
+                    self.assertEqual(result.outcome, outcome)
+                    self.assertRegex(result.reason, r"\.$")
+
+    def test_the_reason_names_what_was_said(self) -> None:
+        self.assertIn("kidneys", screen(Answers(True, frozenset({Disease.RENAL}))).reason)
+        self.assertIn(str(Sign.DIZZY), screen(Answers(True, NONE, frozenset({Sign.DIZZY}))).reason)
+        self.assertIn("build up to vigorous", screen(Answers(False, intends=HARD)).reason)
+        self.assertIn("Stop training", screen(Answers(True, NONE, CHEST)).reason)
+
+    @given(st.booleans(), st.frozensets(st.sampled_from(Disease)), st.frozensets(st.sampled_from(Sign)))
+    def test_one_more_disease_or_sign_never_opens_more(
+        self, active: bool, diseases: frozenset[Disease], signs: frozenset[Sign]
+    ) -> None:
+        order = list(ScreenOutcome)
+        now = order.index(screen(Answers(active, diseases, signs)).outcome)
+        more = order.index(screen(Answers(active, diseases | HEART, signs | CHEST)).outcome)
+        self.assertGreaterEqual(more, now)
+
+    def test_there_are_warning_signs_to_stop_at(self) -> None:
+        self.assertGreaterEqual(len(WARNING_SIGNS), 6)
+
+    def test_a_day_to_come_is_refused(self) -> None:
+        with self.assertRaisesRegex(Refusal, "has not come yet"):
+            check_day(ago(-1), TODAY)
+
+
+class StandingTest(TestCase):
+    """Small stories: screens and clearances over time, and what the floor may do today."""
+
+    def test_nobody_asked_yet(self) -> None:
+        standing = health_standing([], [], TODAY)
+        self.assertEqual((standing.outcome, standing.allowed, standing.due), (None, None, True))
+        self.assertIn("No health screen yet", standing.reminder or "")
+
+    def test_clear_for_a_year_then_asked_again(self) -> None:
+        clear = Answers(True)
+        fresh, old = (health_standing([Screen(ago(days), clear)], [], TODAY) for days in (364, 365))
+        self.assertEqual((fresh.allowed, fresh.reminder, fresh.due), (HARD, None, False))
+        self.assertTrue(old.due)
+        self.assertIn("ask again", old.reminder or "")
+
+    def test_clearances(self) -> None:
+        disease, signs, idle = Answers(True, HEART), Answers(True, NONE, CHEST), Answers(False, HEART)
+        for story, answers, cleared, allowed, awaited in [
+            ("active with a disease, nothing recorded", disease, [], LIGHT, True),
+            ("cleared to vigorous since", disease, [(10, HARD)], HARD, False),
+            ("cleared half a year before the screen counts for a known disease", disease, [(200, HARD)], HARD, False),
+            ("a clearance of two years ago does not", disease, [(730, HARD)], LIGHT, True),
+            ("signs: a clearance from before them does not count", signs, [(200, HARD)], None, True),
+            ("signs: one from after does", signs, [(5, LIGHT)], LIGHT, False),
+            ("inactive with a disease: first", idle, [], None, True),
+            ("the newest of two counts", disease, [(50, HARD), (5, LIGHT)], LIGHT, False),
+            ("one dated to tomorrow does not count yet", idle, [(-1, HARD)], None, True),
+        ]:
+            with self.subTest(story):
+                clearances = [Clearance(ago(days), "Dr. Halloran", up_to) for days, up_to in cleared]
+                standing = health_standing([Screen(ago(20), answers)], clearances, TODAY)
+                self.assertEqual((standing.allowed, standing.awaited), (allowed, awaited))
+                self.assertEqual(standing.reminder is None, allowed is HARD and not awaited)
+
+    def test_limits_stay_in_sight(self) -> None:
+        limited = Clearance(ago(3), "Dr. Halloran", HARD, "no breath holding")
+        standing = health_standing([Screen(ago(20), Answers(True, HEART))], [limited], TODAY)
+        self.assertIn("no breath holding", standing.reminder or "")
+
+    def test_a_later_screen_opens_the_question_again(self) -> None:
+        screens = [Screen(ago(100), Answers(True)), Screen(ago(2), Answers(True, NONE, CHEST))]
+        self.assertEqual(health_standing(screens, [], TODAY).outcome, ScreenOutcome.CLEARANCE_FIRST)
+        self.assertEqual(health_standing(screens[::-1], [], TODAY).outcome, ScreenOutcome.CLEARANCE_FIRST)

@@ -129,7 +129,13 @@ def inventory_of(place: PlaceRow) -> Inventory:
 def _loads(inventory: Inventory, kind: ImplementKind) -> LoadsOfKind:
     loads = inventory.achievable(kind)
     gaps = (False, *(before.load.step_to(after.load) > STEP_CAP for before, after in pairwise(loads)))
-    return LoadsOfKind(kind, loads, gaps, tuple(_in_other_unit(made.load) for made in loads), tuple(float(made.load.kg) for made in loads))
+    return LoadsOfKind(
+        kind,
+        loads,
+        gaps,
+        tuple(_in_other_unit(made.load) for made in loads),
+        tuple(float(made.load.kg) for made in loads),
+    )
 
 
 def _in_other_unit(load: Load) -> Load:

@@ -91,7 +91,11 @@ def exercise_of(
 
 def table_of(exercise: Exercise) -> dict[str, Any]:
     """Write an exercise as a table, the inverse of `exercise_of`; decimals as text, so that it can be kept as JSON."""
-    strength = {"of": exercise.family, **{kin.implement.value: str(kin.share) for kin in exercise.strength}} if exercise.family else {}
+    strength = (
+        {"of": exercise.family, **{kin.implement.value: str(kin.share) for kin in exercise.strength}}
+        if exercise.family
+        else {}
+    )
     return {
         "name": exercise.name,
         "pattern": exercise.pattern.value,

@@ -18,6 +18,9 @@ def upgrade() -> None:
     _rebuild_client()
     _rebuild_own_exercise()
     op.add_column("trainer", sa.Column("library_mark", sa.String(), nullable=True))
+    op.execute(
+        "UPDATE trainer SET library_mark = lower(hex(randomblob(16))) WHERE id IN (SELECT trainer_id FROM own_exercise)"
+    )
 
 
 def downgrade() -> None:

@@ -1,0 +1,55 @@
+import sqlite3
+import tempfile
+from contextlib import closing
+from pathlib import Path
+from unittest import TestCase
+
+from alembic import command
+from alembic.config import Config
+from sqlalchemy import create_engine
+
+from tests.support import TODAY
+from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.cli import open_database
+from upright_anvil.flows.clients import client_file
+from upright_anvil.flows.library import library
+from upright_anvil.store.database import MIGRATIONS
+
+BEFORE = """
+INSERT INTO trainer VALUES ('trainer', 'Trainer');
+INSERT INTO place VALUES ('place-1', 'trainer', 'Depot', 'lb', 'dumbbells 10 20');
+INSERT INTO client (id, trainer_id, place_id, name, unit, goal, about, minutes, days_a_week, body_weight, created_at)
+VALUES
+('client-1', 'trainer', 'place-1', 'Dell', 'lb', 'Strong', 'Yard', 45, 2, '205.5 lb', '2026-01-05T09:00:00.000+00:00');
+INSERT INTO own_exercise (id, trainer_id, name, pattern, implement, one_sided, removed_at)
+VALUES ('own-1', 'trainer', 'Sled drag', 'locomotion', 'improvised', 1, NULL);
+"""
+
+
+class FromTheFirstTablesTest(TestCase):
+    def test_clients_places_weights_and_own_exercises_come_along(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / "old.sqlite3"
+            config = Config()
+            config.set_main_option("script_location", str(MIGRATIONS))
+            engine = create_engine(f"sqlite:///{path}")
+            with engine.begin() as connection:
+                config.attributes["connection"] = connection
+                command.upgrade(config, "0001")
+            engine.dispose()
+            with closing(sqlite3.connect(path)) as old:
+                old.executescript(BEFORE)
+            database = open_database(path)
+            with database.reading(THE_TRAINER) as scope:
+                view = client_file(scope, "client-1", TODAY)
+                own = library(scope).exercises.get("own-1")
+            with database.engine.connect() as connection:
+                broken = connection.exec_driver_sql("PRAGMA foreign_key_check").all()
+                on = connection.exec_driver_sql("PRAGMA foreign_keys").scalar()
+            database.close()
+        self.assertEqual((view.facts.name, view.facts.goal, view.facts.minutes), ("Dell", "Strong", 45))
+        self.assertEqual([p.facts.name for p in view.places], ["Depot"])
+        self.assertEqual([(str(w.load), str(w.on)) for w in view.body_weights], [("205.5 lb", "2026-01-05")])
+        assert own
+        self.assertEqual((own.name, own.one_sided), ("Sled drag", True))
+        self.assertEqual((broken, on), ([], 1))

@@ -14,13 +14,17 @@ BOARD = (
     "SELECT * FROM program WHERE id = :program",
     "SELECT * FROM revision WHERE program_id = :program ORDER BY number DESC LIMIT 1",
     "SELECT * FROM client WHERE id = :client",
-    "SELECT * FROM place",
+    "SELECT * FROM client_place c JOIN place p ON p.id = c.place_id WHERE c.client_id = :client",
+    "SELECT * FROM history_entry WHERE client_id = :client",
+    "SELECT * FROM test_result WHERE client_id = :client AND test = 'body-weight'",
     "SELECT * FROM own_exercise",
     "SELECT * FROM session WHERE client_id = :client",
     "SELECT * FROM performed_set WHERE client_id = :client",
 )
 FLOOR = (
     *BOARD[:-1],
+    "SELECT * FROM screening WHERE client_id = :client",
+    "SELECT * FROM clearance WHERE client_id = :client",
     "SELECT * FROM performed_set WHERE client_id = :client AND exercise IN"
     " (SELECT exercise FROM performed_set WHERE client_id = :client GROUP BY exercise LIMIT 6)",
     "SELECT * FROM note WHERE client_id = :client",
@@ -30,7 +34,7 @@ FLOOR = (
 def measure() -> list[Figure]:
     """Open both views over HTTP, turn by turn with their SELECTs."""
     with served() as app:
-        session = app.ask("GET", "/today")["sessions"][0]
+        session = next(s for s in app.ask("GET", "/today")["sessions"] if s["client"] == "Casimir Holt")
         names = {"program": session["program_id"], "client": session["client_id"]}
         board = f"/programs/{session['program_id']}"
         floor = f"{board}/weeks/{session['week_id']}/days/{session['day_id']}/floor"

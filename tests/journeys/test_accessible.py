@@ -34,11 +34,61 @@ class AccessibleTest(JourneyTest):
             expect(page.get_by_role("heading", name="Clients")).to_be_visible()
             self.assert_accessible(page, f"Clients, {look}")
             page.get_by_role("link", name="Dell Ostrander").click()
-            expect(page.get_by_text("Barbell")).to_be_visible()
+            expect(page.get_by_label("Birth year")).to_be_visible()
             self.assert_accessible(page, f"Client file, {look}")
             page.get_by_role("link", name="Progress").click()
             expect(page.get_by_text("All sessions")).to_be_visible()
             self.assert_accessible(page, f"Progress, {look}")
+
+    def test_the_client_from_health_to_tests(self) -> None:
+        for dark in (False, True):
+            look = "dark" if dark else "light"
+            page = self.page(DESK, "/clients", dark)
+            page.get_by_role("link", name="Casimir Holt").click()
+            tabs = page.get_by_role("navigation", name="File of")
+            tabs.get_by_role("link", name="Health").click()
+            expect(page.get_by_role("heading", name="How things stand")).to_be_visible()
+            self.assert_accessible(page, f"Health, {look}")
+            page.get_by_role("button", name="Ask again").click()
+            expect(page.get_by_role("dialog", name="Health screen")).to_be_visible()
+            self.assert_accessible(page, f"Screen, {look}")
+            page.keyboard.press("Escape")
+            page.get_by_role("button", name="Warning signs").click()
+            expect(page.get_by_role("dialog").get_by_role("listitem").first).to_be_visible()
+            self.assert_accessible(page, f"Warning signs, {look}")
+            page.keyboard.press("Escape")
+            tabs.get_by_role("link", name="Places").click()
+            expect(page.get_by_text("Barbell")).to_be_visible()
+            self.assert_accessible(page, f"Places, {look}")
+            tabs.get_by_role("link", name="Tests").click()
+            expect(page.get_by_role("table")).to_be_visible()
+            self.assert_accessible(page, f"Tests, {look}")
+
+    def test_library_and_batteries(self) -> None:
+        for dark in (False, True):
+            look = "dark" if dark else "light"
+            page = self.page(DESK, "/library/split-squat?q=squat", dark)
+            expect(page.get_by_role("heading", name="Instead of it")).to_be_visible()
+            self.assert_accessible(page, f"Library, {look}")
+            page.get_by_role("button", name="An exercise of your own").click()
+            expect(page.get_by_role("dialog")).to_be_visible()
+            self.assert_accessible(page, f"Own exercise, {look}")
+            page.keyboard.press("Escape")
+            page.get_by_role("link", name="Tests").click()
+            expect(page.get_by_role("heading", name="Test batteries")).to_be_visible()
+            self.assert_accessible(page, f"Batteries, {look}")
+
+    def test_the_testing_floor(self) -> None:
+        for size, dark in [(TABLET, False), (TABLET, True), (PHONE, False)]:
+            page = self.page(size, "/clients", dark)
+            page.get_by_role("link", name="Casimir Holt").first.click()
+            page.get_by_role("navigation", name="File of").get_by_role("link", name="Tests").click()
+            page.get_by_role("button", name="Test now").click()
+            tests = page.get_by_role("navigation", name="Tests").get_by_role("button")
+            expect(tests.first).to_be_visible()
+            for number in (0, 1):
+                tests.nth(number).click()
+                self.assert_accessible(page, f"Test {number}, {size}")
 
     def test_the_floor(self) -> None:
         for size, dark in [(TABLET, False), (TABLET, True), (PHONE, False)]:

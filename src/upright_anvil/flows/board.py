@@ -121,8 +121,9 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     program = revision.program
     kept = ledger.sets_of_exercises(scope, who.id, {line.exercise for line in _lines(program)})
     done = done_by_line(kept)
-    setting = client_setting(scope, who.id, all_rows(done), today)
-    sessions = {s.id: s for s in ledger.sessions_of_client(scope, who.id) if s.program_id == row.id}
+    every = ledger.sessions_of_client(scope, who.id)
+    setting = client_setting(scope, who.id, all_rows(done), today, every)
+    sessions = {s.id: s for s in every if s.program_id == row.id}
     return BoardView(
         program_id=row.id,
         client_id=who.id,

@@ -6,7 +6,7 @@ from datetime import date, datetime
 from upright_anvil.core.blocks import Bar, done_bar, planned_bar
 from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.cautions import Caution, general_cautions, joint_cautions
+from upright_anvil.core.health.cautions import Caution, Grade, general_cautions, joint_cautions
 from upright_anvil.core.ledger.aim import Aim, aim_for
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.ledger.standing import Standing, done_sets, standing_rows
@@ -131,11 +131,12 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
     before = [k for k in kept if k.session_id != found.id]
-    setting = client_setting(scope, who.id, all_rows(done_by_line(kept)), today)
+    sessions = ledger.sessions_of_client(scope, who.id)
+    setting = client_setting(scope, who.id, all_rows(done_by_line(kept)), today, sessions)
     notes = ledger.notes_of_session(scope, found.id)
     screening = screening_of(scope, who.id, today)
     standing = standing_rows(rows)
-    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
+    dates = {s.id: s.on_date for s in sessions}
     until = found.row.on_date if found.row else date.max
     lines = []
     for line in found.day.lines:
@@ -183,6 +184,7 @@ def _line(
         return None
     planned_sets = plan.sets if plan else 0
     joints = joint_cautions(exercise, setting.standing)
+    pressing = any(caution.grade is not Grade.NOTE for caution in joints)
     last_rows = last.sets if last else ()
     numbers = sorted({*range(1, max(planned_sets, 1) + 1), *standing})
     return FloorLine(
@@ -194,7 +196,7 @@ def _line(
         planned=write(plan) if plan else text,
         caution=_caution(plan, text, exercise, setting),
         joints=joints,
-        instead=tuple(s.exercise.name for s in instead_of(exercise, setting, limit=3)) if joints else (),
+        instead=tuple(s.exercise.name for s in instead_of(exercise, setting, limit=3)) if pressing else (),
         rest=plan.rest if plan and plan.rest is not None else DEFAULT_REST_SECONDS,
         each_side=bool(plan and plan.each_side),
         bodyweight=exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT,

@@ -26,10 +26,17 @@ LONGEST_SESSION = timedelta(hours=4)
 """A session outside these was left open or logged afterwards, so it says nothing of the pace. House rule."""
 
 
-def client_setting(scope: Scope, client_id: str, done: Iterable[PerformedSet], today: date | None = None) -> Setting:
+def client_setting(
+    scope: Scope,
+    client_id: str,
+    done: Iterable[PerformedSet],
+    today: date | None = None,
+    sessions: Iterable[SessionRow] | None = None,
+) -> Setting:
     """Answer the setting of a client; ``done`` are the standing sets the maxima are estimated from.
 
-    With ``today`` the joints stand as they do on that day, without it nothing is said of them.
+    With ``today`` the joints stand as they do on that day, without it nothing is said of them. ``sessions`` are the
+    client's, where the caller has read them already.
     """
     row = client(scope, client_id)
     exercises = all_exercises(scope)
@@ -43,7 +50,7 @@ def client_setting(scope: Scope, client_id: str, done: Iterable[PerformedSet], t
         body_kg=body_kg,
         standing=current(health.history(scope, client_id), today) if today else (),
         ladders=library(scope).ladders,
-        pace=pace_of(sessions_of_client(scope, client_id)),
+        pace=pace_of(sessions_of_client(scope, client_id) if sessions is None else sessions),
     )
 
 

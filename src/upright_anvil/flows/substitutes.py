@@ -78,7 +78,8 @@ def exercise_substitutes(
     if client_id is None:
         at = inventory_of(place(scope, place_id)) if place_id else ANYWHERE
         return substitutes(exercise, shelf.exercises.values(), shelf.ladders, Situation(at))
-    kept = ledger.sets_of_exercises(scope, client_id, [exercise_id])
+    kin = [e.id for e in shelf.exercises.values() if e.family and e.family == exercise.family]
+    kept = ledger.sets_of_exercises(scope, client_id, {exercise_id, *kin})
     setting = client_setting(scope, client_id, all_rows(done_by_line(kept)), today)
     at = inventory_of(place(scope, place_id)) if place_id else setting.inventory
     return instead_of(exercise, setting, at, reps)
@@ -89,11 +90,22 @@ def instead_of(
 ) -> tuple[Substitute, ...]:
     """Answer what to do instead in a client's setting, best first."""
     there = setting.inventory if at is None else at
-    implement = exercise.implement_at(setting.inventory)
-    most = setting.max_kg.get(exercise.id)
-    known = Known(exercise, implement, most) if most and implement else None
+    known = _known(exercise, setting)
     situation = Situation(there, setting.standing, Unit(setting.unit), setting.body_kg, known, reps)
     return substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit)
+
+
+def _known(wanted: Exercise, setting: Setting) -> Known | None:
+    """What the client can do with the exercise itself, else with the kin lifted most like it."""
+    found = []
+    for exercise_id, most in setting.max_kg.items():
+        exercise = setting.exercise(exercise_id)
+        implement = exercise.implement_at(setting.inventory)
+        share = exercise.share_with(implement)
+        if implement and (exercise_id == wanted.id or (share and exercise.family == wanted.family)):
+            unlike = abs((share or 0) - (wanted.share_with(wanted.implement_at(setting.inventory)) or 0))
+            found.append((exercise_id != wanted.id, unlike, exercise_id, Known(exercise, implement, most)))
+    return min(found, key=lambda entry: entry[:3])[3] if found else None
 
 
 def _shown(ladder: Ladder, exercises: dict[str, Exercise], here: str) -> ShownLadder:

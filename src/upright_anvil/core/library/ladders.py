@@ -58,10 +58,13 @@ class Ladders:
 
         Only ways that climb all along, or fall all along, count: up and down again says nothing. House rule.
         """
-        up, down = _distance(self._harder, start, end), _distance(self._easier, start, end)
-        if up is not None and (down is None or up <= down):
-            return up
-        return None if down is None else -down
+        return self.rungs_from(start).get(end)
+
+    def rungs_from(self, start: str) -> dict[str, int]:
+        """Answer all exercises that can be reached from one, and how many rungs above it they are, as above."""
+        down = {end: -rungs for end, rungs in _distances(self._easier, start).items()}
+        up = _distances(self._harder, start)
+        return down | {end: rungs for end, rungs in up.items() if end not in down or rungs <= -down[end]}
 
     def with_own(self, own: Iterable[Exercise]) -> "Ladders":
         """Answer the ladders with own exercises put above the rung they name (below the first where they name none)."""
@@ -83,7 +86,7 @@ def check_ladders(ladders: Ladders, exercises: Mapping[str, Exercise]) -> None:
             raise Refusal(f"The ladder {ladder.name} names a rung twice.")
     for ladder in ladders.all:
         for rung in ladder.rungs:
-            if any(_distance(ladders._harder, harder, rung) is not None for harder in ladders.harder(rung)):
+            if any(rung in _distances(ladders._harder, harder) for harder in ladders.harder(rung)):
                 raise Refusal(f"By the ladders, {rung} is harder than itself.")
 
 
@@ -99,15 +102,13 @@ def _neighbours(steps: Iterable[tuple[str, str]]) -> dict[str, tuple[str, ...]]:
     return found
 
 
-def _distance(neighbours: Mapping[str, tuple[str, ...]], start: str, end: str) -> int | None:
+def _distances(neighbours: Mapping[str, tuple[str, ...]], start: str) -> dict[str, int]:
     far = {start: 0}
     queue = deque([start])
     while queue:
         here = queue.popleft()
-        if here == end:
-            return far[here]
         for there in neighbours.get(here, ()):
             if there not in far:
                 far[there] = far[here] + 1
                 queue.append(there)
-    return None
+    return far

@@ -72,37 +72,54 @@ def substitutes(
     joints spared; below 30 points nothing is offered. Jumps, throws and endurance work stand in for their own sort
     only. A tie goes to the shorter name: plain exercises have plain names. House rule.
     """
-    before = joint_cautions(wanted, situation.standing)
+    near = _Near(
+        joint_cautions(wanted, situation.standing),
+        ladders.rungs_from(wanted.id),
+        _on_its_ladders(wanted, ladders),
+        frozenset(wanted.movers),
+    )
     found = []
     for candidate in library:
-        offered = _weigh(wanted, candidate, ladders, situation, before)
+        offered = _weigh(wanted, candidate, situation, near)
         if offered and offered.points >= LEAST:
             found.append(offered)
     found.sort(key=lambda s: (-s.points, len(s.exercise.name), s.exercise.name, s.exercise.id))
     return tuple(_with_start(s, situation) for s in found[:limit])
 
 
-def _weigh(
-    wanted: Exercise, candidate: Exercise, ladders: Ladders, situation: Situation, before: Sequence[Caution]
-) -> Substitute | None:
+@dataclass(frozen=True, slots=True)
+class _Near:
+    """What is asked of the wanted exercise once: its cautions, the rungs around it, all on its ladders, its movers."""
+
+    before: tuple[Caution, ...]
+    rungs: dict[str, int]
+    ladders: frozenset[str]
+    movers: frozenset[str]
+
+
+def _on_its_ladders(wanted: Exercise, ladders: Ladders) -> frozenset[str]:
+    return frozenset(rung for ladder in ladders.of(wanted.id) for rung in ladder.rungs)
+
+
+def _weigh(wanted: Exercise, candidate: Exercise, situation: Situation, near: _Near) -> Substitute | None:
+    if near.movers.isdisjoint(candidate.movers) and candidate.id not in near.ladders:
+        return None
     if candidate.removed or candidate.id == wanted.id:
         return None
     shared = [m for m in wanted.movers if m in candidate.movers]
     helped = [m for m in wanted.movers if m in candidate.helpers]
-    if not shared and not (set(ladders.of(wanted.id)) & set(ladders.of(candidate.id))):
-        return None
     if not _may_stand_in(wanted.kind, candidate.kind) or not candidate.possible_at(situation.place):
         return None
     implement = candidate.implement_at(situation.place)
     after = joint_cautions(candidate, situation.standing)
     if implement is None or any(c.grade is Grade.STOP for c in after):
         return None
-    rungs = ladders.rungs_between(wanted.id, candidate.id)
+    rungs = near.rungs.get(candidate.id)
     points, reasons = _likeness(wanted, candidate, shared, helped)
     if rungs is not None:
         points += max(FIRST_RUNG - RUNG * (abs(rungs) - 1), 0)
         reasons.append(f"{abs(rungs)} rung{'s' if abs(rungs) > 1 else ''} {'harder' if rungs > 0 else 'easier'}")
-    spared = [c.about for c in before if all(c.about != a.about for a in after)]
+    spared = [c.about for c in near.before if all(c.about != a.about for a in after)]
     points += LEAVES_ALONE * len(spared)
     reasons += [f"spares the {about}" for about in spared]
     points -= sum(CAUTIONED if c.grade is Grade.CAUTION else NOTED for c in after)

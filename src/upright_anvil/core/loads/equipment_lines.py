@@ -65,17 +65,20 @@ def read_line(line: str, unit: Unit) -> ReadLine:
     if name == "stack":
         return _read_stack(rest, unit)
     if name in _KINDS:
-        return _read_fixed(_KINDS[name], rest, unit)
+        return _read_fixed(_KINDS[name], rest, unit, coded=name == "block")
     meant = difflib.get_close_matches(name, _WORDS, 1, 0.8) if name not in _WORDS else []
     if meant:
         raise Refusal(f"Did you mean '{meant[0]}s'?")
     return _read_labelled(name, rest, line, unit)
 
 
-def _read_fixed(kind: ImplementKind, rest: str, unit: Unit) -> ReadLine:
-    """Read weights, with a code for some of them after a colon: ``5-50 by 5: 5 white, 10 yellow``."""
+def _read_fixed(kind: ImplementKind, rest: str, unit: Unit, *, coded: bool) -> ReadLine:
+    """Read weights, with a code for some of them after a colon: ``5-50 by 5: 5 white, 10 yellow``.
+
+    A ``coded`` implement needs no colon: ``blocks 5 white, 10 yellow``.
+    """
     weights, colon, table = rest.partition(":")
-    if not colon and _CODE.search(rest) and not _RANGE.search(rest):
+    if coded and not colon and _CODE.search(rest) and not _RANGE.search(rest):
         weights, table = "", rest
     weights = re.sub(r"\bwith\b.*$", "", weights)
     codes = {_load(value, unit): code.strip() for value, code in _CODE.findall(table)}

@@ -70,7 +70,10 @@ export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
               inputMode="decimal"
               placeholder={client.facts.unit}
               value={typed}
-              onChange={(event) => setTyped(event.target.value)}
+              onChange={(event) => {
+                keep.reset();
+                setTyped(event.target.value);
+              }}
               className="min-h-9 w-24 rounded-md border border-line-strong/60 bg-raised px-2.5 placeholder:text-soft"
             />
           )}

@@ -24,7 +24,7 @@ export function Timeline({ clientId, entries }: { clientId: string; entries: Sch
       )}
       <ol className="ml-1.5 border-l border-line-strong/60">
         {entries.map((entry) => (
-          <li key={entry.id} className="group relative grid grid-cols-[6.5rem_1fr_auto] gap-3 pb-3 pl-5">
+          <li key={entry.id} className="relative grid grid-cols-[6.5rem_1fr_auto] gap-3 pb-3 pl-5">
             <span
               aria-hidden
               className={`absolute top-1 -left-[6.5px] size-3 rounded-full border-2 ${dots[entry.state]}`}
@@ -43,7 +43,7 @@ export function Timeline({ clientId, entries }: { clientId: string; entries: Sch
             </p>
             <button
               type="button"
-              className="min-h-6 self-start rounded px-2 text-sm text-soft underline opacity-70 hover:text-stop focus-visible:opacity-100 group-hover:opacity-100"
+              className="min-h-6 self-start rounded px-2 text-sm text-soft underline hover:text-stop"
               onClick={() => withdraw.mutate(entry.id)}
             >
               Withdraw

@@ -1,0 +1,52 @@
+"""Finding an exercise and what to do instead, with two thousand exercises of one's own beside the shipped ones."""
+
+from itertools import cycle
+
+from bench.figures import Figure, timed
+from bench.served import Served, served
+from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.cli import open_database
+from upright_anvil.formats.exercise_file import shipped_exercises, table_of
+from upright_anvil.store import exercises
+from upright_anvil.store.tables import OwnExerciseRow
+
+OWN = 2000
+TYPED = [
+    *("b", "be", "ben", "benc", "bench", "row", "dumb-row", "hams", "zz"),
+    *("knee%20friendly%20squat", "no%20equipment%20chest", "dumbel%20row", "cable%20p"),
+]
+WANTED = ["back-squat", "bench-press", "pull-up", "split-squat", "plank", "deadlift", "overhead-press", "leg-curl"]
+
+
+def measure() -> list[Figure]:
+    """Ask over HTTP, as the search box and the exercise's page do."""
+    with served() as app:
+        _add_own(app)
+        clients = [c["id"] for c in app.ask("GET", "/clients")]
+        texts, asked = cycle(TYPED), cycle((w, c) for w in WANTED for c in clients)
+        search = timed(lambda _: app.fetch(f"/exercises?q={next(texts)}&limit=40"), 200)
+
+        def instead(_: int) -> None:
+            wanted, client = next(asked)
+            app.fetch(f"/exercises/{wanted}/substitutes?client={client}")
+
+        found = timed(instead, 160)
+        detail = f"{OWN + len(shipped_exercises())} exercises over HTTP, median"
+        return [
+            Figure("find an exercise as it is typed, p95", search.p95, 50, "ms", f"{detail} {search.median:.1f} ms"),
+            Figure("what to do instead, for a client, p95", found.p95, 100, "ms", f"{detail} {found.median:.1f} ms"),
+        ]
+
+
+def _add_own(app: Served) -> None:
+    """Two thousand exercises, each like a shipped one under another name."""
+    shipped = cycle(shipped_exercises().values())
+    database = open_database(app.data)
+    with database.writing(THE_TRAINER) as scope:
+        for number in range(OWN):
+            like = next(shipped)
+            name = f"{like.name}, my way {number}"
+            document = table_of(like) | {"name": name}
+            scope.db.add(OwnExerciseRow(id=f"own-{number:06d}", trainer_id=THE_TRAINER, name=name, document=document))
+        exercises.changed(scope)
+    database.close()

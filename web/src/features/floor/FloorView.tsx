@@ -5,7 +5,7 @@ import { Button } from "../../ui/Button";
 import { count, minutes } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
-import { HealthBar } from "./HealthBar";
+import { HealthBar, HealthSign, toMind } from "./HealthBar";
 import { WarningSigns } from "../health/WarningSigns";
 import { ExerciseStrip } from "./ExerciseStrip";
 import { LineHead } from "./LineHead";
@@ -28,6 +28,8 @@ function Floor({ shown, data }: { shown: ShownFloor; data: ReturnType<typeof use
   const [chosen, setChosen] = useState<Spot | null>(null);
   const [noting, setNoting] = useState(false);
   const [signs, setSigns] = useState(false);
+  const [minding, setMinding] = useState(false);
+  const mind = toMind(shown.reminder, shown.awaited, shown.cautions);
   const rest = useRest(shown.session_id);
   const navigate = useNavigate();
   const spot = chosen ?? nextSpot(shown);
@@ -80,16 +82,17 @@ function Floor({ shown, data }: { shown: ShownFloor; data: ReturnType<typeof use
             {shown.day}, week {shown.week} · about {minutes(shown.estimated_seconds)} of {shown.minutes} min
           </p>
         </div>
+        <HealthSign mind={mind} open={minding} toggle={() => setMinding(!minding)} />
         <Connection away={data.away} waiting={data.waiting} />
         <Button className="min-h-12" tone={allDone ? "act" : "plain"} onClick={() => void finish()}>
           Finish
         </Button>
       </header>
       <HealthBar
+        mind={mind}
+        open={minding}
+        toggle={() => setMinding(!minding)}
         clientId={shown.client_id}
-        reminder={shown.reminder}
-        awaited={shown.awaited}
-        cautions={shown.cautions}
         showSigns={() => setSigns(true)}
       />
       <ExerciseStrip shown={shown} at={lineIndex} choose={(to) => setChosen(firstOpen(shown, to))} />

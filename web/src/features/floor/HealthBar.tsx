@@ -1,31 +1,68 @@
 import { ChevronDown, TriangleAlert } from "lucide-react";
-import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 
+export interface ToMind {
+  said: string[];
+  /** A clearance is not recorded yet, or a condition wants a clinician first. */
+  stop: boolean;
+}
+
+export function toMind(
+  reminder: string | null,
+  awaited: boolean,
+  cautions: Schemas["Caution"][],
+): ToMind | null {
+  const said = [...(reminder ? [reminder] : []), ...cautions.map((caution) => caution.text)];
+  const stop = awaited || cautions.some((caution) => caution.grade === "stop");
+  return said.length ? { said, stop } : null;
+}
+
+/** On a phone what is no stop is a sign in the header, opened with a tap. */
+export function HealthSign({
+  mind,
+  open,
+  toggle,
+}: {
+  mind: ToMind | null;
+  open: boolean;
+  toggle: () => void;
+}) {
+  if (!mind || mind.stop) return null;
+  return (
+    <button
+      type="button"
+      aria-label="To mind today"
+      aria-expanded={open}
+      onClick={toggle}
+      className="grid size-12 shrink-0 place-items-center rounded-md text-caution hover:bg-sunk sm:hidden"
+    >
+      <TriangleAlert aria-hidden />
+    </button>
+  );
+}
+
 /** What health asks to be minded in this session: one line, opened to read it all. */
 export function HealthBar({
+  mind,
+  open,
+  toggle,
   clientId,
-  reminder,
-  awaited,
-  cautions,
   showSigns,
 }: {
+  mind: ToMind | null;
+  open: boolean;
+  toggle: () => void;
   clientId: string;
-  reminder: string | null;
-  awaited: boolean;
-  cautions: Schemas["Caution"][];
   showSigns: () => void;
 }) {
-  const [open, setOpen] = useState(false);
-  const said = [...(reminder ? [reminder] : []), ...cautions.map((caution) => caution.text)];
-  if (said.length === 0) return null;
-  const stop = awaited || cautions.some((caution) => caution.grade === "stop");
+  if (!mind) return null;
+  const { said, stop } = mind;
   const tone = stop
     ? "border-stop/40 bg-stop-wash text-stop"
     : "border-caution/40 bg-caution-wash text-caution";
   return (
-    <section aria-label="To mind today" className={`border-b ${tone}`}>
+    <section aria-label="To mind today" className={`border-b ${tone} ${stop || open ? "" : "max-sm:hidden"}`}>
       <div className="flex items-center gap-2 pl-4">
         <TriangleAlert size={18} className="shrink-0" aria-hidden />
         <p role={stop ? "alert" : "status"} className={`min-w-0 flex-1 ${open ? "" : "truncate"}`}>
@@ -34,7 +71,7 @@ export function HealthBar({
         <button
           type="button"
           aria-expanded={open}
-          onClick={() => setOpen(!open)}
+          onClick={toggle}
           className="flex min-h-12 items-center gap-1 px-3 whitespace-nowrap underline"
         >
           {open ? "Less" : said.length > 1 ? `Read all ${said.length}` : "Read"}

@@ -1,8 +1,10 @@
 import { Plus, TriangleAlert } from "lucide-react";
+import { useState } from "react";
 import { shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { useRoom } from "../../ui/useRoom";
 import type { ShownLine } from "./floorState";
+import { JointButton, JointCaution } from "./JointCaution";
 
 /** The exercise: its plan, its cues, its sets to tap, and what was done last time. */
 export function LineHead({
@@ -20,9 +22,13 @@ export function LineHead({
 }) {
   const { ref, width } = useRoom<HTMLDivElement>();
   const scale = scaleFor(line, width);
+  const [joints, setJoints] = useState(false);
   return (
     <section aria-label={line.exercise} className="pt-3">
-      <h2 className="text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
+      <div className="flex items-center gap-2">
+        <h2 className="text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
+        <JointButton cautions={line.joints} open={joints} toggle={() => setJoints(!joints)} />
+      </div>
       <p className="text-lg sm:text-xl">{line.planned || "Nothing planned"}</p>
       {line.cues.cues.length > 0 && (
         <p className="text-soft sm:text-lg">
@@ -30,18 +36,11 @@ export function LineHead({
           {line.cues.school && <span className="text-caution"> ({line.cues.school})</span>}
         </p>
       )}
-      {line.joints.map((caution) => (
-        <p
-          key={caution.about}
-          className={`mt-1 flex gap-1.5 ${caution.grade === "stop" ? "text-stop" : caution.grade === "caution" ? "text-caution" : "text-soft"}`}
-        >
-          <TriangleAlert size={18} className="mt-0.5 shrink-0" aria-hidden />
-          <span>
-            {caution.text}
-            {caution.grade !== "note" && line.instead.length > 0 && <> Instead: {line.instead.join(", ")}.</>}
-          </span>
-        </p>
-      ))}
+      <div className={joints ? "" : "max-sm:hidden"}>
+        {line.joints.map((caution) => (
+          <JointCaution key={caution.about} caution={caution} instead={line.instead} />
+        ))}
+      </div>
       {line.caution && (
         <p className="mt-1 flex gap-1.5 text-caution">
           <TriangleAlert size={18} className="mt-0.5 shrink-0" aria-hidden />

@@ -11,7 +11,7 @@ export function HealthView() {
   const { health } = client;
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[5fr_4fr]">
-      <section aria-label="History" className="grid content-start gap-4">
+      <section aria-label="Joints and conditions" className="grid content-start gap-4">
         <div>
           <h2 className="mb-1 font-semibold">How things stand</h2>
           {health.standing.length === 0 && <p className="text-soft">No trouble is written down.</p>}

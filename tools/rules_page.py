@@ -11,8 +11,28 @@ PAGE = Path(__file__).parents[1] / "docs" / "rules.md"
 CHAPTERS = (
     (
         "Loads and what can be lifted",
-        ("loads.load", "loads.implements", "loads.inventory", "loads.plating", "loads.equipment_text"),
+        (
+            "loads.load",
+            "loads.implements",
+            "loads.inventory",
+            "loads.plating",
+            "loads.equipment_text",
+            "loads.equipment_lines",
+        ),
     ),
+    (
+        "The library",
+        (
+            "exercises",
+            "library.search",
+            "library.ladders",
+            "library.substitutes",
+            "library.starting_load",
+            "library.cues",
+        ),
+    ),
+    ("Health", ("health.history", "health.cautions", "health.screening", "health.warning_signs")),
+    ("Testing", ("testing.items", "testing.results", "testing.compare", "testing.due", "testing.settling")),
     ("Prescription", ("prescription.model", "prescription.shorthand")),
     ("Time", ("timing.estimate",)),
     ("Strength estimates", ("strength.formulas", "strength.estimate")),

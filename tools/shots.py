@@ -25,11 +25,40 @@ def clients(page: Page) -> None:
     page.get_by_role("heading", name="Clients").wait_for()
 
 
-def client_file(page: Page) -> None:
-    """A client with the place and what can be lifted there."""
-    clients(page)
-    page.get_by_role("link", name="Casimir Holt").click()
-    page.get_by_text("Barbell").wait_for()
+def client_file(client: str, part: str = "") -> Callable[[Page], None]:
+    """A client's file, or one of its parts."""
+
+    def walk(page: Page) -> None:
+        clients(page)
+        page.get_by_role("link", name=client).first.click()
+        page.get_by_label("Birth year").wait_for()
+        if part:
+            page.get_by_role("navigation", name="File of").get_by_role("link", name=part).click()
+            page.get_by_label("Birth year").wait_for(state="hidden")
+
+    return walk
+
+
+def library(page: Page) -> None:
+    """An exercise for a client with a knee to spare: its ladder, and what to do instead."""
+    page.goto("/library/rear-foot-raised-split-squat?q=split")
+    page.get_by_label("For").select_option(label="Casimir Holt")
+    page.get_by_text("estimated").first.wait_for()
+
+
+def testing(client: str, test: str) -> Callable[[Page], None]:
+    """The testing floor in the middle of a test."""
+
+    def walk(page: Page) -> None:
+        client_file(client, "Tests")(page)
+        page.get_by_role("button", name="Test now").click()
+        page.get_by_role("navigation", name="Tests").get_by_role("button", name=test).first.click()
+        counter = page.get_by_role("button", name=re.compile("Tap for each good rep"))
+        for _ in range(13):
+            counter.click()
+        page.get_by_role("button", name="Form", exact=True).click()
+
+    return walk
 
 
 def board(page: Page) -> None:
@@ -80,7 +109,11 @@ def progress(page: Page) -> None:
 PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] = (
     ("today", today, (1280, 800), False),
     ("clients", clients, (1280, 800), False),
-    ("client-file", client_file, (1280, 800), False),
+    ("client-file", client_file("Casimir Holt"), (1280, 800), False),
+    ("health", client_file("Tobiah Renn", "Health"), (1280, 800), False),
+    ("places", client_file("Saskia Brandvold", "Places"), (1280, 800), False),
+    ("tests", client_file("Noor Vandermeer", "Tests"), (1280, 800), False),
+    ("library", library, (1280, 800), False),
     ("board", board, (1280, 800), False),
     ("board-typing", typing, (1280, 800), False),
     ("board-dark", board, (1280, 800), True),
@@ -88,6 +121,8 @@ PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] 
     ("progress", progress, (1280, 800), False),
     ("floor-tablet", floor("Casimir Holt"), (820, 1180), False),
     ("floor-tablet-dark", floor("Ilse Marwick"), (820, 1180), True),
+    ("testing-tablet", testing("Rufus Kettleman", "Push-ups"), (820, 1180), False),
+    ("testing-phone", testing("Oona Feldt", "Squats to a chair"), (390, 844), False),
     ("floor-phone", floor("Dell Ostrander"), (390, 844), False),
 )
 
@@ -105,7 +140,10 @@ def take(
     )
     page = context.new_page()
     walk(page)
-    page.wait_for_load_state("networkidle") if "floor" not in name else page.wait_for_timeout(400)
+    if name.startswith(("floor", "testing")):
+        page.wait_for_timeout(400)
+    else:
+        page.wait_for_load_state("networkidle")
     page.screenshot(path=SHOTS / f"{name}.png")
     context.close()
 

@@ -14,10 +14,22 @@ from upright_anvil.core.prescription.shorthand import read
 
 ROOT = Path(__file__).parents[2]
 
+INSIDE = {"plan/locate", "progression/model"}
+"""Modules of the core that only serve others."""
+
 
 class DocsTest(TestCase):
     def test_the_rules_page_is_the_docstrings(self) -> None:
         self.assertEqual((ROOT / "docs/rules.md").read_text("utf-8"), page(), "run `make rules`")
+
+    def test_the_rules_page_names_every_module_of_the_core_that_answers_something(self) -> None:
+        text = page()
+        core = ROOT / "src/upright_anvil/core"
+        for file in core.rglob("*.py"):
+            name = file.relative_to(core).with_suffix("").as_posix().removesuffix("/__init__")
+            if re.search(r"^def [a-z]", file.read_text("utf-8"), re.MULTILINE) and name not in INSIDE:
+                with self.subTest(module=name):
+                    self.assertIn(f"`core/{name}`", text)
 
     def test_every_shorthand_example_can_be_read(self) -> None:
         text = (ROOT / "docs/formats.md").read_text("utf-8").split("## Equipment")[0]

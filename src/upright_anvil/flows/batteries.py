@@ -6,7 +6,7 @@ from datetime import datetime
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.testing.items import Battery, TestItem
 from upright_anvil.flows.ids import fresh_id
-from upright_anvil.formats.test_file import battery_of, shipped_batteries, shipped_tests, test_of, test_table
+from upright_anvil.formats.testing_file import battery_of, shipped_batteries, shipped_tests, test_of, test_table
 from upright_anvil.store import testing as store
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError

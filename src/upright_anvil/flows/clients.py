@@ -11,7 +11,7 @@ from upright_anvil.core.testing.results import Result
 from upright_anvil.flows.health import HealthView, health_view
 from upright_anvil.flows.ids import fresh_id
 from upright_anvil.flows.places import PlaceFacts, PlaceView, add_place, place_view
-from upright_anvil.flows.test_dues import DueBattery, due_batteries
+from upright_anvil.flows.retests import DueBattery, due_batteries
 from upright_anvil.store import clients as store
 from upright_anvil.store import places, programs, testing
 from upright_anvil.store.database import Scope

@@ -7,8 +7,8 @@ from enum import StrEnum
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.flows.health import all_screenings
 from upright_anvil.flows.ids import session_id
+from upright_anvil.flows.retests import due_batteries
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.test_dues import due_batteries
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import all_clients
 from upright_anvil.store.database import Scope

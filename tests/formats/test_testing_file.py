@@ -3,7 +3,7 @@ from unittest import TestCase
 
 from upright_anvil.core.testing.items import TestKind
 from upright_anvil.formats.exercise_file import shipped_exercises
-from upright_anvil.formats.test_file import shipped_batteries, shipped_tests, test_of, test_table
+from upright_anvil.formats.testing_file import shipped_batteries, shipped_tests, test_of, test_table
 
 
 class TestFileTest(TestCase):

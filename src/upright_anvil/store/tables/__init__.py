@@ -1,0 +1,32 @@
+"""The tables. Every row that belongs to a client carries its trainer."""
+
+from upright_anvil.store.tables.base import Table
+from upright_anvil.store.tables.health import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
+from upright_anvil.store.tables.library import OwnBatteryRow, OwnExerciseRow, OwnTestRow
+from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, TrainerRow
+from upright_anvil.store.tables.programs import ProgramRow, RevisionRow
+from upright_anvil.store.tables.sessions import DecisionRow, NoteRow, PerformedSetRow, SessionRow
+from upright_anvil.store.tables.testing import TestResultRow, TestRoundRow
+
+__all__ = [
+    "ClearanceRow",
+    "ClientPlaceRow",
+    "ClientRow",
+    "CycleReportRow",
+    "DecisionRow",
+    "HistoryRow",
+    "NoteRow",
+    "OwnBatteryRow",
+    "OwnExerciseRow",
+    "OwnTestRow",
+    "PerformedSetRow",
+    "PlaceRow",
+    "ProgramRow",
+    "RevisionRow",
+    "ScreeningRow",
+    "SessionRow",
+    "Table",
+    "TestResultRow",
+    "TestRoundRow",
+    "TrainerRow",
+]

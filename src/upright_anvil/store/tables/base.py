@@ -1,0 +1,34 @@
+"""What all tables share."""
+
+from datetime import UTC, datetime
+from typing import Any
+
+from sqlalchemy import JSON, String
+from sqlalchemy.engine import Dialect
+from sqlalchemy.orm import DeclarativeBase
+from sqlalchemy.types import TypeDecorator
+
+
+class Instant(TypeDecorator[datetime]):
+    """A moment, kept as ISO 8601 text in UTC."""
+
+    impl = String
+    cache_ok = True
+
+    def process_bind_param(self, value: datetime | None, dialect: Dialect) -> str | None:
+        """Write a moment; one without a time zone is refused."""
+        if value is None:
+            return None
+        if value.tzinfo is None:
+            raise ValueError("a moment needs its time zone")
+        return value.astimezone(UTC).isoformat(timespec="milliseconds")
+
+    def process_result_value(self, value: Any, dialect: Dialect) -> datetime | None:
+        """Read a moment."""
+        return None if value is None else datetime.fromisoformat(value)
+
+
+class Table(DeclarativeBase):
+    """The base of all tables."""
+
+    type_annotation_map = {datetime: Instant, dict[str, Any]: JSON, list[str]: JSON}  # noqa: RUF012 - SQLAlchemy's own attribute

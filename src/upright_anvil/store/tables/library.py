@@ -1,0 +1,44 @@
+"""The trainer's own exercises, tests and batteries."""
+
+from datetime import datetime
+from typing import Any
+
+from sqlalchemy import ForeignKey
+from sqlalchemy.orm import Mapped, mapped_column
+
+from upright_anvil.store.tables.base import Table
+
+
+class OwnExerciseRow(Table):
+    """An exercise the trainer added, or (``shipped_id``) an edit of one that ships; the document is its table.
+
+    A removed one stays, so that plans which name it still open.
+    """
+
+    __tablename__ = "own_exercise"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    shipped_id: Mapped[str | None]
+    name: Mapped[str]
+    document: Mapped[dict[str, Any]]
+    removed_at: Mapped[datetime | None]
+
+
+class OwnBatteryRow(Table):
+    """A battery of the trainer's own, or (``shipped_id``) an edit of one that ships."""
+
+    __tablename__ = "own_battery"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    shipped_id: Mapped[str | None]
+    document: Mapped[dict[str, Any]]
+    removed_at: Mapped[datetime | None]
+
+
+class OwnTestRow(Table):
+    """A test of the trainer's own."""
+
+    __tablename__ = "own_test"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    document: Mapped[dict[str, Any]]

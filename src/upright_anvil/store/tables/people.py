@@ -1,0 +1,63 @@
+"""Trainers, clients and places."""
+
+from datetime import date, datetime
+
+from sqlalchemy import ForeignKey
+from sqlalchemy.orm import Mapped, mapped_column
+
+from upright_anvil.store.tables.base import Table
+
+
+class TrainerRow(Table):
+    """A trainer; one for now. ``library_mark`` is new whenever the trainer's own exercises change."""
+
+    __tablename__ = "trainer"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    name: Mapped[str]
+    library_mark: Mapped[str | None]
+
+
+class PlaceRow(Table):
+    """A place and its equipment, as text in the unit it was written in."""
+
+    __tablename__ = "place"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    name: Mapped[str]
+    unit: Mapped[str]
+    equipment: Mapped[str]
+
+
+class ClientRow(Table):
+    """A client; empty text and None stand for what nobody has said yet. Weekdays are digits, Monday = 0."""
+
+    __tablename__ = "client"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    name: Mapped[str]
+    unit: Mapped[str]
+    aim: Mapped[str]
+    goal: Mapped[str]
+    second_aim: Mapped[str]
+    second_goal: Mapped[str]
+    about: Mapped[str]
+    minutes: Mapped[int]
+    days_a_week: Mapped[int]
+    weekdays: Mapped[str]
+    training_age: Mapped[str]
+    birth_year: Mapped[int | None]
+    contact: Mapped[str]
+    emergency_contact: Mapped[str]
+    consent_on: Mapped[date | None]
+    cycle_reports: Mapped[bool]
+    created_at: Mapped[datetime]
+
+
+class ClientPlaceRow(Table):
+    """Where a client trains; position 0 is the usual place."""
+
+    __tablename__ = "client_place"
+    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), primary_key=True)
+    place_id: Mapped[str] = mapped_column(ForeignKey("place.id"), primary_key=True, index=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    position: Mapped[int]

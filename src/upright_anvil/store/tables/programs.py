@@ -1,0 +1,37 @@
+"""Programs and their revisions."""
+
+from datetime import datetime
+
+from sqlalchemy import ForeignKey
+from sqlalchemy.orm import Mapped, mapped_column
+
+from upright_anvil.store.tables.base import Table
+
+
+class ProgramRow(Table):
+    """A client's program; ``revision`` is the number of the one that holds."""
+
+    __tablename__ = "program"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
+    revision: Mapped[int]
+    created_at: Mapped[datetime]
+
+
+class RevisionRow(Table):
+    """One immutable state of a program.
+
+    ``undo_to`` and ``redo_to`` are the revisions whose content undo and redo bring back from here.
+    """
+
+    __tablename__ = "revision"
+    program_id: Mapped[str] = mapped_column(ForeignKey("program.id"), primary_key=True)
+    number: Mapped[int] = mapped_column(primary_key=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    author: Mapped[str]
+    at: Mapped[datetime]
+    reason: Mapped[str]
+    undo_to: Mapped[int | None]
+    redo_to: Mapped[int | None]
+    document: Mapped[str]

@@ -15,6 +15,7 @@ from upright_anvil.flows.health import (
     add_entry,
     add_screen,
     may_single,
+    restore_entry,
     withdraw_entry,
 )
 from upright_anvil.flows.today import DueKind, open_today
@@ -51,6 +52,8 @@ class HealthTest(StudioTest):
                 withdraw_entry(scope, other, knee(State.HURTS).id, NOW, TODAY)
             view = withdraw_entry(scope, who, knee(State.HURTS).id, NOW, TODAY)
             self.assertEqual((view.timeline, view.standing), ((), ()))
+            back = restore_entry(scope, who, knee(State.HURTS).id, TODAY)
+            self.assertEqual([s.name for s in back.standing], ["left knee"])
             with self.assertRaises(NotFoundError):
                 withdraw_entry(scope, who, "no-such-entry", NOW, TODAY)
 

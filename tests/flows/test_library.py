@@ -81,6 +81,8 @@ class LibraryTest(StudioTest):
             self.assertEqual((line.exercise, line.removed, line.cells[0].plan.state), ("Sled drag", True, "read"))
             caution = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY).lines[0].caution
             self.assertIn("removed from the library", caution or "")
+        with self.studio.writing() as scope:
+            self.assertFalse(change_exercise(scope, own, sled()).removed)
 
     def test_a_client_and_a_place_narrow_what_is_found(self) -> None:
         with self.studio.writing() as scope:

@@ -148,6 +148,16 @@ def withdraw_entry(scope: Scope, client_id: str, entry_id: str, now: datetime, t
     return health_view(scope, client_id, today)
 
 
+def restore_entry(scope: Scope, client_id: str, entry_id: str, today: date) -> HealthView:
+    """Undo a withdrawal. Raises `NotFoundError`, `Refusal`."""
+    row = store.history_row(scope, entry_id)
+    if row.client_id != client_id:
+        raise Refusal("This entry belongs to another client.")
+    row.withdrawn_at = None
+    scope.db.flush()
+    return health_view(scope, client_id, today)
+
+
 def add_screen(scope: Scope, client_id: str, answers: Answers, on: date, now: datetime, today: date) -> HealthView:
     """Keep a health screen with its outcome. Raises `NotFoundError`, `Refusal`."""
     client(scope, client_id)

@@ -140,13 +140,16 @@ def add_own(scope: Scope, exercise: Exercise) -> Exercise:
 
 
 def change_exercise(scope: Scope, exercise_id: str, exercise: Exercise) -> Exercise:
-    """Change an own exercise, or keep an edit of a shipped one apart from it. Raises `NotFoundError`, `Refusal`."""
+    """Change an own exercise, a removed one comes back; or keep an edit of a shipped one apart from it.
+
+    Raises `NotFoundError`, `Refusal`.
+    """
     name = _free_name(scope, exercise.name, exercise_id)
     document = table_of(exercise) | {"name": name}
     if exercise_id not in shipped_exercises():
         _check_rung(scope, exercise)
         row = store.own_exercise(scope, exercise_id)
-        row.name, row.document = name, document
+        row.name, row.document, row.removed_at = name, document, None
     else:
         edit = store.edit_of(scope, exercise_id)
         if edit is None:

@@ -79,6 +79,12 @@ export const api = {
         params: { path: { client_id, entry_id } },
       }),
     ),
+  restoreEntry: (client_id: string, entry_id: string) =>
+    told(
+      http.PUT("/api/clients/{client_id}/history/{entry_id}", {
+        params: { path: { client_id, entry_id } },
+      }),
+    ),
   addScreen: (client_id: string, body: Schemas["AskedScreen"]) =>
     told(http.POST("/api/clients/{client_id}/screens", { params: { path: { client_id } }, body })),
   addClearance: (client_id: string, body: Schemas["AskedClearance"]) =>

@@ -27,6 +27,12 @@ export function SavedField({
   autoFocus?: boolean;
 }) {
   const [typed, setTyped] = useState<string | null>(null);
+  const [saved, setSaved] = useState(value);
+  if (saved !== value) {
+    // What came back from the server takes over.
+    setSaved(value);
+    setTyped(null);
+  }
   const leave = () => {
     if (typed !== null && typed.trim() !== value) save(typed.trim());
     else setTyped(null);
@@ -38,8 +44,7 @@ export function SavedField({
       nextField(event.currentTarget)?.focus();
     }
   };
-  // What came back from the server takes over once it says what was typed.
-  const shown = typed === null || typed.trim() === value ? (typed ?? value) : typed;
+  const shown = typed ?? value;
   return (
     <Field label={label} hint={hint} problem={problem}>
       {(box) =>

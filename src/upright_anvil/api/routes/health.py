@@ -30,6 +30,13 @@ def withdraw_entry(client_id: str, entry_id: str, here: Here) -> HealthView:
         return health.withdraw_entry(scope, client_id, entry_id, here.now, here.today)
 
 
+@router.put("/clients/{client_id}/history/{entry_id}")
+def restore_entry(client_id: str, entry_id: str, here: Here) -> HealthView:
+    """Undo a withdrawal."""
+    with here.writing() as scope:
+        return health.restore_entry(scope, client_id, entry_id, here.today)
+
+
 @router.post("/clients/{client_id}/screens", status_code=201)
 def add_screen(client_id: str, asked: AskedScreen, here: Here) -> HealthView:
     """Keep a health screen."""

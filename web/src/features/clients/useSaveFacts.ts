@@ -1,5 +1,6 @@
 // Saving single facts of a client as they are entered, and what the server said of the last one.
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 
@@ -7,27 +8,49 @@ type Changes = Schemas["AskedClientChange"];
 
 export function useSaveFacts(clientId: string) {
   const queries = useQueryClient();
+  // What was wrong with each field, until that field is saved: another one saved does not hide it.
+  const [wrong, setWrong] = useState<Partial<Record<keyof Changes, string>>>({});
+  const fieldsOf = (changes: Changes) => Object.keys(changes) as (keyof Changes)[];
+  const told = (error: Error) =>
+    (error instanceof Problem ? error.more.fields?.[0]?.expected : undefined) ?? error.message;
   const saving = useMutation({
     mutationFn: (changes: Changes) => api.changeClient(clientId, changes),
     scope: { id: `client-${clientId}` },
-    onSuccess: (client) => {
+    onMutate: (changes) => {
+      const { weekdays } = changes;
+      if (!weekdays) return;
+      queries.setQueryData<Schemas["ClientView"]>(keys.client(clientId), (client) =>
+        client ? { ...client, facts: { ...client.facts, weekdays } } : client,
+      );
+    },
+    onError: (error, changes) =>
+      setWrong((before) => ({
+        ...before,
+        ...Object.fromEntries(fieldsOf(changes).map((field) => [field, told(error)])),
+      })),
+    onSuccess: (client, changes) => {
+      setWrong((before) =>
+        Object.fromEntries(
+          Object.entries(before).filter(([field]) => !fieldsOf(changes).includes(field as keyof Changes)),
+        ),
+      );
       queries.setQueryData(keys.client(clientId), client);
       void queries.invalidateQueries({ queryKey: keys.clients, exact: true });
       void queries.invalidateQueries({ queryKey: keys.today });
     },
   });
-  const last = saving.variables ? Object.keys(saving.variables)[0] : undefined;
-  const problem = (field: keyof Changes): string | undefined => {
-    if (!saving.error || last !== field) return undefined;
-    const told = saving.error instanceof Problem ? saving.error.more.fields : undefined;
-    return told?.[0]?.expected ?? saving.error.message;
-  };
   /** A number as typed: words stay words, so that the server can say what is wrong with them. */
   const figure = (text: string) => (/^\d+$/.test(text) ? Number(text) : (text as unknown as number));
   return {
     save: (changes: Changes) => saving.mutate(changes),
-    problem,
+    problem: (field: keyof Changes) => wrong[field],
     figure,
-    state: saving.isPending ? "Saving …" : saving.isError ? "Not saved" : saving.isSuccess ? "Saved" : "",
+    state: saving.isPending
+      ? "Saving …"
+      : Object.keys(wrong).length
+        ? "Not saved"
+        : saving.isSuccess
+          ? "Saved"
+          : "",
   };
 }

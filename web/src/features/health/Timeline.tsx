@@ -1,5 +1,7 @@
 import { api, type Schemas } from "../../api/client";
 import { fullDate } from "../../ui/format";
+import { Button } from "../../ui/Button";
+import { Message } from "../../ui/Message";
 import { useHealth } from "./useHealth";
 
 const dots = {
@@ -12,11 +14,19 @@ const dots = {
 /** The history as it was written, newest first; the newest entry of each topic says how it stands. */
 export function Timeline({ clientId, entries }: { clientId: string; entries: Schemas["Entry"][] }) {
   const withdraw = useHealth((id: string) => api.withdrawEntry(clientId, id));
+  const restore = useHealth((id: string) => api.restoreEntry(clientId, id), withdraw.reset);
+  const gone = withdraw.isSuccess ? withdraw.variables : undefined;
   return (
     <section aria-labelledby="timeline">
       <h2 id="timeline" className="mb-2 font-semibold">
         History
       </h2>
+      {gone && (
+        <Message className="mb-3 flex items-center gap-3">
+          Withdrawn; it is kept and no longer counts.
+          <Button onClick={() => restore.mutate(gone)}>Undo</Button>
+        </Message>
+      )}
       {entries.length === 0 && (
         <p className="text-soft">
           Nothing yet. Ask about joints, operations, medicines; write what you hear.

@@ -7,6 +7,7 @@ import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { ExerciseSheet } from "./ExerciseSheet";
 import { LadderPicture } from "./LadderPicture";
+import { draftOf } from "./words";
 import { SubstituteList } from "./SubstituteList";
 
 const stresses = { light: 1, moderate: 2, much: 3 };
@@ -26,6 +27,10 @@ export function ExercisePage({
   const page = useQuery({ queryKey: keys.exercise(id, client), queryFn: () => api.exercise(id, client) });
   const back = useMutation({
     mutationFn: () => api.removeExercise(id),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const restore = useMutation({
+    mutationFn: (asked: Schemas["AskedExercise"]) => api.changeExercise(id, asked),
     onSuccess: () => queries.invalidateQueries(),
   });
   if (!page.data) return <Waiting error={page.error} retry={() => void page.refetch()} />;
@@ -59,7 +64,10 @@ export function ExercisePage({
         )}
       </div>
       {exercise.removed && (
-        <Message>Removed from the choices; plans and history that name it keep it.</Message>
+        <Message className="flex items-center gap-3">
+          Removed from the choices; plans and history that name it keep it.
+          <Button onClick={() => restore.mutate(draftOf(exercise, exercise.name))}>Undo</Button>
+        </Message>
       )}
       {cautions.map((caution) => (
         <Message key={caution.about} tone={caution.grade === "stop" ? "stop" : "caution"}>

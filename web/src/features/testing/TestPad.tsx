@@ -3,7 +3,7 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { shortDate } from "../../ui/format";
-import { Counter, FigureBox, LoadAndReps, Stopwatch, WeightBox } from "./inputs";
+import { Clock, Counter, FigureBox, LoadAndReps, Stopwatch, WeightBox } from "./inputs";
 import { entered, sideName, unitOf } from "./results";
 import { useStopwatch } from "./useStopwatch";
 import type { Said } from "./useRound";
@@ -149,6 +149,7 @@ export function TestPad({
           choose={(g) => setValue(String(g))}
         />
       )}
+      {item.kind === "distance in a time" && item.seconds && <Clock watch={watch} limit={item.seconds} />}
       {(item.kind === "range" || item.kind === "girth" || item.kind === "distance in a time") && (
         <FigureBox label={item.name} unit={unitOf(item)} value={value} setValue={setValue} />
       )}

@@ -245,3 +245,23 @@ export function FigureBox({
     </label>
   );
 }
+
+/** A clock that runs down while a distance is covered. */
+export function Clock({ watch, limit }: { watch: Watch; limit: number }) {
+  const over = watch.seconds >= limit;
+  return (
+    <button
+      type="button"
+      onClick={watch.running ? watch.stop : watch.start}
+      disabled={over}
+      className={`flex min-h-40 flex-col items-center justify-center rounded-lg border-2 ${watch.running ? "border-ember bg-ember-wash" : "border-line-strong/60 bg-raised"}`}
+    >
+      <span className="text-[5rem] leading-none font-semibold sm:text-[7rem]" role="timer">
+        {countdown(limit - watch.seconds)}
+      </span>
+      <span className="mt-1 text-lg text-soft">
+        {over ? "Time" : watch.running ? "Tap to stop" : "Tap to start"}
+      </span>
+    </button>
+  );
+}

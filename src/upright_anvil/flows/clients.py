@@ -33,7 +33,7 @@ class GoalKind(StrEnum):
     STRENGTH = "maximal strength"
     FITNESS = "general fitness"
     BODY_WEIGHT = "body weight"
-    EVENT = "sport or trip with a date"
+    EVENT = "sport or trip"
     JOINT = "strong around a joint"
     POSTURE = "posture"
     LAGGING = "lagging muscles"

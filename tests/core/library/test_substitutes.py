@@ -32,7 +32,7 @@ CASES: list[tuple[str, str, Inventory, tuple[Standing, ...], str, str]] = [
         "leg-press",
         "front-squat box-squat goblet-x deadlift",
     ),
-    ("squat, knee to spare", "back-squat", STUDIO, at(SPARE, KNEE), "chair-squat", "front-squat pistol-squat"),
+    ("squat, knee to spare", "back-squat", STUDIO, at(SPARE, KNEE), "goblet-squat", "front-squat pistol-squat"),
     ("squat, knee hurts", "back-squat", STUDIO, at(HURTS, KNEE), "chair-squat", "goblet-squat leg-press split-squat"),
     ("squat, knee only watched", "back-squat", STUDIO, at(WATCH, KNEE), "goblet-squat", "squat-jump"),
     ("bench with dumbbells, no bench", "bench-press", PAIRS, SOUND, "floor-press", "dumbbell-bench-press"),

@@ -2508,7 +2508,7 @@ export interface components {
          * @description What a goal comes down to; the client's own words stand beside it.
          * @enum {string}
          */
-        GoalKind: "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip with a date" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
+        GoalKind: "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
         /**
          * Grade
          * @description How serious a caution is.

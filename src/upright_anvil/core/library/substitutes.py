@@ -22,6 +22,7 @@ SAME_KIND = 16
 SAME_SIDES = 4
 LESS_STABLE = 8
 CARRIES_LOAD = 6
+UNLOADED = 9
 LEAVES_ALONE = 8
 CAUTIONED = 20
 NOTED = 5
@@ -68,8 +69,8 @@ def substitutes(
     """Answer what to take instead, best first; the same for the same input.
 
     Only what the place has, what no troubled joint forbids, and what shares a direct mover (or stands within two rungs
-    on a ladder) is offered. Points: pattern, movers, rungs apart, sort, sides, stability, a load that carries over,
-    joints spared; below 30 points nothing is offered. Jumps, throws and endurance work stand in for their own sort
+    on a ladder) is offered. Points: pattern, movers, rungs apart, sort, sides, stability, load kept, a load that carries
+    over, joints spared; below 30 points nothing is offered. Jumps, throws and endurance work stand in for their own sort
     only. A tie goes to the shorter name: plain exercises have plain names. House rule.
     """
     near = _Near(
@@ -123,6 +124,8 @@ def _weigh(wanted: Exercise, candidate: Exercise, situation: Situation, near: _N
     points += LEAVES_ALONE * len(spared)
     reasons += [f"spares the {about}" for about in spared]
     points -= sum(CAUTIONED if c.grade is Grade.CAUTION else NOTED for c in after)
+    if implement is ImplementKind.BODYWEIGHT and ImplementKind.BODYWEIGHT not in wanted.implements:
+        points -= UNLOADED
     if _kin(wanted, candidate):
         points += CARRIES_LOAD
     reasons.append("with body weight" if implement is ImplementKind.BODYWEIGHT else f"with {implement}")

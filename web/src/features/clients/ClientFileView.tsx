@@ -13,7 +13,7 @@ const goals: Schemas["GoalKind"][] = [
   "maximal strength",
   "general fitness",
   "body weight",
-  "sport or trip with a date",
+  "sport or trip",
   "strong around a joint",
   "posture",
   "lagging muscles",
@@ -165,7 +165,7 @@ export function ClientFileView() {
               checked={facts.cycle_reports}
               onChange={(event) => save({ cycle_reports: event.target.checked })}
             />
-            Client opts in to reporting her cycle
+            Opts in to cycle reports
           </label>
         </div>
         <BodyWeight client={client} />

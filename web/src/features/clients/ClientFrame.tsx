@@ -47,7 +47,7 @@ export function ClientFrame() {
           <br />
           <NavLink
             to={`/clients/${client.id}/health`}
-            className={`font-medium underline ${screening.outcome ? outcomeTone[screening.outcome] : "text-caution"}`}
+            className={`font-medium underline ${screening.outcome && !screening.due ? outcomeTone[screening.outcome] : "text-caution"}`}
           >
             {screeningWords(screening)}
           </NavLink>

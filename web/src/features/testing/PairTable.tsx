@@ -93,7 +93,7 @@ function Cell({ item, view }: { item: Schemas["TestItem"]; view: Schemas["Result
   const { result } = view;
   const before = view.earlier.at(-1);
   return (
-    <td className="max-w-40 py-2 pl-4 text-right">
+    <td className="max-w-44 py-2 pl-4 text-right">
       <span className="font-medium">
         {item.kind === "load for reps" ? `${figure(view.figure)} kg` : entered(item, result)}
       </span>
@@ -101,7 +101,7 @@ function Cell({ item, view }: { item: Schemas["TestItem"]; view: Schemas["Result
         {[
           item.kind === "load for reps" && `from ${entered(item, result)}`,
           result.variant,
-          result.ended && `ended by ${result.ended}`,
+          result.ended && `to ${result.ended}`,
           before && `first typed ${entered(item, before)}`,
         ]
           .filter(Boolean)

@@ -68,10 +68,10 @@ def substitutes(
 ) -> tuple[Substitute, ...]:
     """Answer what to take instead, best first; the same for the same input.
 
-    Only what the place has, what no troubled joint forbids, and what shares a direct mover (or stands within two rungs
-    on a ladder) is offered. Points: pattern, movers, rungs apart, sort, sides, stability, load kept, a load that carries
-    over, joints spared; below 30 points nothing is offered. Jumps, throws and endurance work stand in for their own sort
-    only. A tie goes to the shorter name: plain exercises have plain names. House rule.
+    Only what the place has, what no troubled joint forbids, and what shares a direct mover or a ladder is offered.
+    Points: pattern, movers, rungs apart, sort, sides, stability, load kept, a load that carries over, joints spared;
+    below 30 points nothing is offered. Jumps, throws and endurance work stand in for their own sort only. A tie goes
+    to the shorter name: plain exercises have plain names. House rule.
     """
     near = _Near(
         joint_cautions(wanted, situation.standing),

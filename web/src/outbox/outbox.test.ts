@@ -54,6 +54,25 @@ describe("Outbox", () => {
     expect(took).toEqual(["a", "b"]);
   });
 
+  it("keeps what the server doubts, and sends it confirmed once it was looked at", async () => {
+    const sent: unknown[] = [];
+    const send: Send = async ({ body }) => {
+      sent.push(body);
+      return (body as { confirmed?: boolean }).confirmed
+        ? yes
+        : { ok: false, status: 409, detail: "Is that right?", doubt: true };
+    };
+    const outbox = new Outbox(send, name);
+    await outbox.put(entry("a"));
+    await vi.waitFor(() => expect(outbox.waiting()[0]?.doubt).toBe(true));
+    expect(outbox.waiting()[0]?.refused).toBe("Is that right?");
+    const reopened = new Outbox(send, name);
+    await vi.waitFor(() => expect(reopened.waiting()[0]?.doubt).toBe(true));
+    await reopened.confirm(reopened.waiting()[0]?.key ?? -1);
+    await emptied(reopened);
+    expect(sent.at(-1)).toEqual({ id: "a", confirmed: true });
+  });
+
   it("outlives the tab it was filled in", async () => {
     const { took, state, send } = server();
     state.away = true;

@@ -22,7 +22,7 @@ export function Field({
 }) {
   const id = useId();
   return (
-    <div className="grid gap-1">
+    <div className="grid content-start gap-1">
       <label htmlFor={id} className="text-sm font-medium">
         {label}
       </label>

@@ -3,6 +3,7 @@ import { weekdays } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { SavedField } from "../../ui/SavedField";
 import { Select } from "../../ui/Select";
+import { Tick } from "../../ui/Tick";
 import type { Schemas } from "../../api/client";
 import { BodyWeight } from "./BodyWeight";
 import { useClient } from "./ClientFrame";
@@ -158,15 +159,9 @@ export function ClientFileView() {
             problem={problem("consent_on")}
             save={(text) => save({ consent_on: text || null })}
           />
-          <label className="flex items-center gap-2 self-center pt-3 text-sm">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={facts.cycle_reports}
-              onChange={(event) => save({ cycle_reports: event.target.checked })}
-            />
+          <Tick checked={facts.cycle_reports} set={(checked) => save({ cycle_reports: checked })}>
             Opts in to cycle reports
-          </label>
+          </Tick>
         </div>
         <BodyWeight client={client} />
       </section>

@@ -7,6 +7,7 @@ import { Field } from "../../ui/Field";
 import { today } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
+import { Tick } from "../../ui/Tick";
 import { useHealth } from "./useHealth";
 
 type Topic = Schemas["AskedEntry"]["topic"];
@@ -132,15 +133,9 @@ export function EntryForm({ clientId }: { clientId: string }) {
             )}
           </Field>
         )}
-        <label className="flex min-h-9 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={draft.clinician}
-            onChange={(event) => set({ clinician: event.target.checked })}
-          />
+        <Tick checked={draft.clinician} set={(checked) => set({ clinician: checked })}>
           A clinician knows
-        </label>
+        </Tick>
         <Button type="submit" tone="act" className="ml-auto" disabled={add.isPending}>
           Write it down
         </Button>

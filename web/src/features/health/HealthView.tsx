@@ -3,6 +3,7 @@ import { Message } from "../../ui/Message";
 import { CycleReports } from "./CycleReports";
 import { EntryForm } from "./EntryForm";
 import { ScreeningPart } from "./ScreeningPart";
+import { topicName } from "./names";
 import { Timeline } from "./Timeline";
 
 /** How joints and conditions stand, how they came to stand so, and the health screen. */
@@ -21,7 +22,7 @@ export function HealthView() {
                 key={`${at.topic}${at.side ?? ""}`}
                 className={`rounded-md border px-3 py-1.5 ${tones[at.state]}`}
               >
-                <span className="font-semibold">{at.side ? `${at.side} ${at.topic}` : at.topic}</span>
+                <span className="font-semibold">{topicName(at.topic, at.side)}</span>
                 <span className="ml-2">{at.state}</span>
               </li>
             ))}

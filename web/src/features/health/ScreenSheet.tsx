@@ -5,6 +5,7 @@ import { Choice } from "../../ui/Choice";
 import { today } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
+import { Tick } from "../../ui/Tick";
 import { useHealth } from "./useHealth";
 
 const diseases: Schemas["Disease"][] = ["heart or blood vessels", "diabetes", "kidneys"];
@@ -113,28 +114,20 @@ function Ticks<T extends string>({
     <fieldset>
       <legend className="text-sm font-medium">{legend}</legend>
       {options.map((option) => (
-        <label key={option} className="flex min-h-8 items-center gap-2.5">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={chosen.includes(option)}
-            onChange={(event) => {
-              change(event.target.checked ? [...chosen, option] : chosen.filter((o) => o !== option));
-              if (event.target.checked) setNone(false);
-            }}
-          />
+        <Tick
+          key={option}
+          checked={chosen.includes(option)}
+          set={(ticked) => {
+            change(ticked ? [...chosen, option] : chosen.filter((o) => o !== option));
+            if (ticked) setNone(false);
+          }}
+        >
           <span className="first-letter:uppercase">{option}</span>
-        </label>
+        </Tick>
       ))}
-      <label className="flex min-h-8 items-center gap-2.5 font-medium">
-        <input
-          type="checkbox"
-          className="size-5"
-          checked={none && chosen.length === 0}
-          onChange={(event) => setNone(event.target.checked)}
-        />
+      <Tick className="font-medium" checked={none && chosen.length === 0} set={setNone}>
         None of these
-      </label>
+      </Tick>
     </fieldset>
   );
 }

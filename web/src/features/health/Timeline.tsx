@@ -2,6 +2,7 @@ import { api, type Schemas } from "../../api/client";
 import { fullDate } from "../../ui/format";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
+import { topicName } from "./names";
 import { useHealth } from "./useHealth";
 
 const dots = {
@@ -43,9 +44,7 @@ export function Timeline({ clientId, entries }: { clientId: string; entries: Sch
               {fullDate(entry.on)}
             </time>
             <p>
-              <span className="font-semibold">
-                {entry.side ? `${entry.side} ${entry.topic}` : entry.topic}
-              </span>
+              <span className="font-semibold">{topicName(entry.topic, entry.side)}</span>
               <span className="ml-2">{entry.state}</span>
               {entry.words && <span className="block">{entry.words}</span>}
               {entry.clinician && <span className="block text-sm text-soft">clinician informed</span>}

@@ -1,7 +1,12 @@
+import { useState } from "react";
 import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
 import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
+import { SavedField } from "../../ui/SavedField";
+import { Select } from "../../ui/Select";
 import { SetBlocks, type Bar } from "../../ui/SetBlocks";
+import { Tick } from "../../ui/Tick";
 
 const bar = (width: number, height: number): Bar => ({ width, height, label: "" });
 const blocks = [
@@ -13,6 +18,9 @@ const blocks = [
 
 /** Every part of the interface on one page, in development only. */
 export function KitView() {
+  const [kept, setKept] = useState("Ottoline Fisk");
+  const [unit, setUnit] = useState<"kg" | "lb" | "">("");
+  const [ticked, setTicked] = useState(false);
   return (
     <div className="grid max-w-3xl gap-6 p-6">
       <h1 className="text-2xl font-semibold">Kit</h1>
@@ -38,6 +46,26 @@ export function KitView() {
       <Field label="A field" problem="Must be a whole number">
         {(box) => <input {...box} />}
       </Field>
+      <SavedField label="A field that keeps itself" value={kept} save={setKept} hint={`Kept: ${kept}`} />
+      <Select
+        label="One of a list"
+        value={unit}
+        options={["kg", "lb"] as const}
+        empty="none"
+        choose={setUnit}
+      />
+      <Choice
+        label="One of a few"
+        value={unit || null}
+        options={[
+          ["kg", "kilograms"],
+          ["lb", "pounds"],
+        ]}
+        choose={setUnit}
+      />
+      <Tick checked={ticked} set={setTicked}>
+        A box to tick
+      </Tick>
     </div>
   );
 }

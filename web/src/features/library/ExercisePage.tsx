@@ -7,7 +7,7 @@ import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { ExerciseSheet } from "./ExerciseSheet";
 import { LadderPicture } from "./LadderPicture";
-import { draftOf } from "./words";
+import { draftOf, kitName } from "./words";
 import { SubstituteList } from "./SubstituteList";
 
 const stresses = { light: 1, moderate: 2, much: 3 };
@@ -80,7 +80,7 @@ export function ExercisePage({
             <strong className="font-semibold">{exercise.movers.join(", ") || "not said"}</strong>
           </Fact>
           <Fact name="Helped by">{exercise.helpers.join(", ") || "–"}</Fact>
-          <Fact name="Loaded with">{exercise.implements.join(", ")}</Fact>
+          <Fact name="Loaded with">{exercise.implements.map(kitName).join(", ")}</Fact>
           <Fact name="Needs">{exercise.needs.join(", ") || "floor space"}</Fact>
           <Fact name="Joints">
             {exercise.joints.length === 0 && "–"}

@@ -7,9 +7,10 @@ import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
+import { Tick } from "../../ui/Tick";
 import { JointTicks } from "./JointTicks";
 import { Ticks } from "./Ticks";
-import { draftOf, features, implementKinds, kinds, muscles, patterns } from "./words";
+import { draftOf, features, implementKinds, kinds, kitName, muscles, patterns } from "./words";
 
 /** An exercise of the trainer's own, or an edit kept apart from the one that ships. */
 export function ExerciseSheet({
@@ -98,6 +99,7 @@ export function ExerciseSheet({
         <Ticks
           label="Loaded with, first choice first"
           options={implementKinds}
+          name={kitName}
           chosen={draft.implements}
           change={(chosen) => set({ implements: chosen })}
         />
@@ -148,24 +150,12 @@ export function ExerciseSheet({
           )}
         </div>
         <div className="flex gap-6">
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={draft.one_sided}
-              onChange={(event) => set({ one_sided: event.target.checked })}
-            />
+          <Tick checked={draft.one_sided} set={(checked) => set({ one_sided: checked })}>
             One side at a time
-          </label>
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5"
-              checked={draft.stable}
-              onChange={(event) => set({ stable: event.target.checked })}
-            />
+          </Tick>
+          <Tick checked={draft.stable} set={(checked) => set({ stable: checked })}>
             On stable ground
-          </label>
+          </Tick>
         </div>
         <Button tone="act" type="submit" disabled={!draft.name.trim() || save.isPending}>
           {exercise ? "Keep the change" : "Add it"}

@@ -6,6 +6,7 @@ import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Waiting } from "../../ui/Waiting";
 import { ExercisePage } from "./ExercisePage";
+import { kitName } from "./words";
 import { ExerciseSheet } from "./ExerciseSheet";
 
 /** The library: type to find, arrow keys to choose; beside it the exercise, its ladders and what to do instead. */
@@ -138,7 +139,7 @@ function Row({ hit, chosen, open }: { hit: Schemas["Hit"]; chosen: boolean; open
           )}
         </span>
         <span className="block truncate text-sm text-soft">
-          {exercise.pattern} · {exercise.movers.join(", ")} · {exercise.implements.join(", ")}
+          {exercise.pattern} · {exercise.movers.join(", ")} · {exercise.implements.map(kitName).join(", ")}
         </span>
       </button>
     </li>

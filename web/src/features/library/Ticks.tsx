@@ -4,11 +4,14 @@ export function Ticks<T extends string>({
   options,
   chosen,
   change,
+  name = (option) => option,
 }: {
   label: string;
   options: readonly T[];
   chosen: readonly T[];
   change: (chosen: T[]) => void;
+  /** How an option is said where its word is not enough. */
+  name?: (option: T) => string;
 }) {
   return (
     <div role="group" aria-label={label} className="grid gap-1">
@@ -28,7 +31,7 @@ export function Ticks<T extends string>({
             }
             className="min-h-7 rounded border border-line-strong/60 px-2 text-sm aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground"
           >
-            {option}
+            {name(option)}
           </button>
         ))}
       </div>

@@ -39,6 +39,9 @@ export const implementKinds: Schemas["ImplementKind"][] = [
   "improvised",
   "medicine ball",
 ];
+/** What an exercise is loaded with, as one says it. */
+export const kitName = (kind: Schemas["ImplementKind"]) => (kind === "bodyweight" ? "body weight" : kind);
+
 export const muscles: Schemas["Muscle"][] = [
   "quadriceps",
   "hamstrings",

@@ -6,6 +6,7 @@ import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
+import { Tick } from "../../ui/Tick";
 
 const kinds: Schemas["TestKind"][] = [
   "good-form reps",
@@ -94,15 +95,9 @@ export function OwnTestSheet({
             {(box) => <input {...box} value={text.seconds} onChange={set("seconds")} />}
           </Field>
         </div>
-        <label className="flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5"
-            checked={sides}
-            onChange={(e) => setSides(e.target.checked)}
-          />
+        <Tick checked={sides} set={(checked) => setSides(checked)}>
           Left and right
-        </label>
+        </Tick>
         <Button type="submit" tone="act" disabled={!text.name.trim() || add.isPending}>
           Add it
         </Button>

@@ -17,7 +17,7 @@ from upright_anvil.core.plan.document import Line
 from upright_anvil.core.plan.reading import Setting, load_caution, prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
-from upright_anvil.flows.substitutes import instead_of
+from upright_anvil.flows.substitutes import names_instead
 from upright_anvil.flows.training_session import FoundSession
 from upright_anvil.store import ledger
 
@@ -116,7 +116,7 @@ def floor_line(
         planned=write(plan) if plan else text,
         caution=_caution(plan, text, exercise, setting),
         joints=joints,
-        instead=tuple(s.exercise.name for s in instead_of(exercise, setting, limit=3)) if pressing else (),
+        instead=names_instead(exercise, setting) if pressing else (),
         rest=plan.rest if plan and plan.rest is not None else DEFAULT_REST_SECONDS,
         each_side=bool(plan and plan.each_side),
         bodyweight=exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT,

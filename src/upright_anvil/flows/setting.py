@@ -13,7 +13,7 @@ from upright_anvil.core.plan.reading import Setting
 from upright_anvil.core.prescription.model import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.core.timing.estimate import pace_factor
-from upright_anvil.flows.library import all_exercises, library
+from upright_anvil.flows.library import library
 from upright_anvil.flows.places import usual_inventory
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
@@ -39,7 +39,8 @@ def client_setting(
     client's, where the caller has read them already.
     """
     row = client(scope, client_id)
-    exercises = all_exercises(scope)
+    shelf = library(scope)
+    exercises = shelf.exercises
     weight = testing.body_weight(scope, client_id)
     body_kg = weight.kg if weight else None
     return Setting(
@@ -49,7 +50,7 @@ def client_setting(
         max_kg=best_maxima(done, exercises, body_kg),
         body_kg=body_kg,
         standing=current(health.history(scope, client_id), today) if today else (),
-        ladders=library(scope).ladders,
+        ladders=shelf.ladders,
         pace=pace_of(sessions_of_client(scope, client_id) if sessions is None else sessions),
     )
 

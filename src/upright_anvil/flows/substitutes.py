@@ -1,10 +1,12 @@
 """What to do instead of an exercise, for a client at a place."""
 
+from collections import OrderedDict
 from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, joint_cautions
+from upright_anvil.core.health.history import Standing
 from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.library.ladders import Ladder
 from upright_anvil.core.library.starting_load import Known
@@ -19,6 +21,9 @@ from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.places import place
+
+REMEMBERED = 500
+"""How many answers for the floor are kept in memory."""
 
 MEANT_REPS = 8
 """Repetitions a carried-over load is worked out for where no line says. House rule."""
@@ -93,6 +98,23 @@ def instead_of(
     known = _known(exercise, setting)
     situation = Situation(there, setting.standing, Unit(setting.unit), setting.body_kg, known, reps)
     return substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit)
+
+
+_names: OrderedDict[tuple[int, int, str, tuple[Standing, ...]], tuple[Setting, tuple[str, ...]]] = OrderedDict()
+
+
+def names_instead(exercise: Exercise, setting: Setting) -> tuple[str, ...]:
+    """Answer the names of the best three, for the floor; remembered while library, place and joints stay the same.
+
+    The setting is kept with its answer, so that no other library or place can come to stand at the same address.
+    """
+    key = (id(setting.exercises), id(setting.inventory), exercise.id, setting.standing)
+    if key not in _names:
+        found = instead_of(exercise, setting, limit=3)
+        _names[key] = (setting, tuple(s.exercise.name for s in found))
+        if len(_names) > REMEMBERED:
+            _names.popitem(last=False)
+    return _names[key][1]
 
 
 def _known(wanted: Exercise, setting: Setting) -> Known | None:

@@ -26,7 +26,10 @@ export function PlacesView() {
       set.mutate([...ids, place.id]);
     },
   });
-  const shown = client.places.find((place) => place.id === chosen) ?? client.places[0];
+  const changing = set.isPending || add.isPending;
+  // While the list changes no other place stands in for the chosen one: what is typed must not land there.
+  const shown =
+    client.places.find((place) => place.id === chosen) ?? (changing ? undefined : client.places[0]);
   const others = (all.data ?? []).filter((place) => !ids.includes(place.id));
   const error = set.error ?? add.error;
   return (
@@ -83,7 +86,7 @@ export function PlacesView() {
           usual={shown.id === ids[0]}
           makeUsual={() => set.mutate([shown.id, ...ids.filter((id) => id !== shown.id)])}
           leave={() => set.mutate(ids.filter((id) => id !== shown.id))}
-          others={others_(shown, client.facts.name)}
+          others={whoElse(shown, client.facts.name)}
         />
       )}
     </div>
@@ -91,4 +94,4 @@ export function PlacesView() {
 }
 
 /** Who else trains at a place. */
-const others_ = (place: Schemas["PlaceView"], name: string) => place.clients.filter((who) => who !== name);
+const whoElse = (place: Schemas["PlaceView"], name: string) => place.clients.filter((who) => who !== name);

@@ -5,7 +5,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.support import NOW, TODAY, StudioTest, depot, facts
-from upright_anvil.core.body.joints import Side
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.sentences import Refusal
@@ -13,7 +14,7 @@ from upright_anvil.core.testing.items import Battery, Better, TestItem, TestKind
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows.batteries import add_test, all_batteries, battery, remove_battery, save_battery, shelf
 from upright_anvil.flows.clients import add_client
-from upright_anvil.flows.health import add_screen
+from upright_anvil.flows.health import add_entry, add_screen
 from upright_anvil.flows.testing import (
     DoubtError,
     RoundTest,
@@ -87,6 +88,14 @@ class RoundsTest(StudioTest):
         ]:
             with self.subTest(words=words), self.assertRaisesRegex((Refusal, NotFoundError), words):  # type: ignore[arg-type]
                 self.keep(row)
+
+    def test_a_joint_in_trouble_is_minded_in_the_tests_too(self) -> None:
+        with self.studio.writing() as scope:
+            entry = Entry("entry-wrist", TODAY, Joint.WRIST, State.SPARE, Side.BOTH)
+            add_entry(scope, self.who, entry, NOW, TODAY)
+        self.start()
+        self.assertEqual([c.about for c in self.look_at("round-00001", "push-up-reps").cautions], ["both wrists"])
+        self.assertEqual(self.look_at("round-00001", "wall-sit-hold").cautions, ())
 
     def test_a_single_waits_for_the_screen(self) -> None:
         self.start(which="strength-estimate")

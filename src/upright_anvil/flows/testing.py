@@ -5,6 +5,7 @@ from datetime import date, datetime
 from decimal import Decimal
 
 from upright_anvil.core.body.joints import Side
+from upright_anvil.core.health.cautions import Caution, joint_cautions
 from upright_anvil.core.health.screening import HealthStanding
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
@@ -12,7 +13,8 @@ from upright_anvil.core.testing.compare import Change, compare
 from upright_anvil.core.testing.items import TestItem
 from upright_anvil.core.testing.results import Result, check_result, figure, standing_results
 from upright_anvil.flows.batteries import all_tests, battery
-from upright_anvil.flows.health import may_single, screening_of
+from upright_anvil.flows.health import may_single, screening_of, standing_of
+from upright_anvil.flows.library import all_exercises
 from upright_anvil.store import testing as store
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -42,10 +44,14 @@ class ResultView:
 
 @dataclass(frozen=True, slots=True)
 class RoundTest:
-    """One test of a round and side: the result that stands, and the one of the round before."""
+    """One test of a round and side: the result that stands, and the one of the round before.
+
+    ``cautions`` are what the client's joints say of the exercise it is done with.
+    """
 
     item: TestItem
     side: Side | None
+    cautions: tuple[Caution, ...]
     result: ResultView | None
     last_time: ResultView | None
     last_on: date | None
@@ -137,10 +143,13 @@ def open_round(scope: Scope, round_id: str, today: date) -> RoundView:
     now = _by_slot(items, store.results_of_round(scope, round_id))
     last = _by_slot(items, sorted(past, key=lambda r: dates[r.round_id or ""]))
     tests = []
+    standing, exercises = standing_of(scope, who.id, today), all_exercises(scope)
     for item, side in _slots(items, row.tests):
+        exercise = exercises.get(item.exercise)
+        cautions = joint_cautions(exercise, standing) if exercise else ()
         earlier = last.get((item.id, side))
         last_on = dates[earlier.result.round_id or ""] if earlier else None
-        tests.append(RoundTest(item, side, now.get((item.id, side)), earlier, last_on))
+        tests.append(RoundTest(item, side, cautions, now.get((item.id, side)), earlier, last_on))
     return RoundView(
         id=row.id,
         client_id=who.id,

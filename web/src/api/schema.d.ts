@@ -3200,10 +3200,14 @@ export interface components {
         /**
          * RoundTest
          * @description One test of a round and side: the result that stands, and the one of the round before.
+         *
+         *     ``cautions`` are what the client's joints say of the exercise it is done with.
          */
         RoundTest: {
             item: components["schemas"]["TestItem"];
             side: components["schemas"]["Side"] | null;
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
             result: components["schemas"]["ResultView"] | null;
             last_time: components["schemas"]["ResultView"] | null;
             /** Last On */

@@ -3,8 +3,9 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { shortDate } from "../../ui/format";
+import { JointCaution } from "../floor/JointCaution";
 import { Clock, Counter, FigureBox, LoadAndReps, Stopwatch, WeightBox } from "./inputs";
-import { entered, sideName, unitOf } from "./results";
+import { entered, figure as figureText, sideName, unitOf } from "./results";
 import { useStopwatch } from "./useStopwatch";
 import type { Said } from "./useRound";
 
@@ -103,6 +104,15 @@ export function TestPad({
             : "First time with this test."}
         </p>
       </div>
+      {test.cautions.map((caution) => (
+        <JointCaution key={caution.about} caution={caution} instead={[]} />
+      ))}
+      {loaded && test.result?.figure && (
+        <p className="text-lg font-medium">
+          Estimated maximum {figureText(test.result.figure)} kg
+          <span className="font-normal text-soft">, house estimate from the reps done and left</span>
+        </p>
+      )}
       {item.variants.length > 0 && (
         <Choice
           big

@@ -4,7 +4,7 @@ import { shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { useRoom } from "../../ui/useRoom";
 import type { ShownLine } from "./floorState";
-import { JointButton, JointCaution } from "./JointCaution";
+import { JointButton, JointCaution } from "../health/JointCaution";
 
 /** The exercise: its plan, its cues, its sets to tap, and what was done last time. */
 export function LineHead({

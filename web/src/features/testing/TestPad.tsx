@@ -3,7 +3,7 @@ import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { shortDate } from "../../ui/format";
-import { JointCaution } from "../floor/JointCaution";
+import { JointCaution } from "../health/JointCaution";
 import { Clock, Counter, FigureBox, LoadAndReps, Stopwatch, WeightBox } from "./inputs";
 import { entered, figure as figureText, sideName, unitOf } from "./results";
 import { useStopwatch } from "./useStopwatch";

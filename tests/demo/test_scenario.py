@@ -7,8 +7,12 @@ from sqlalchemy import text
 
 from tests.demo.filled import demo_copy, demo_day
 from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.core.health.screening import ScreenOutcome
 from upright_anvil.demo.scenario import WEEKS_BEHIND, fill
 from upright_anvil.flows.board import open_board
+from upright_anvil.flows.clients import client_file, client_list
+from upright_anvil.flows.library import all_exercises
+from upright_anvil.flows.testing import side_by_side
 from upright_anvil.flows.today import open_today
 from upright_anvil.store.database import Database
 
@@ -55,3 +59,50 @@ class ScenarioTest(TestCase):
         before = self.count("SELECT count(*) FROM client")
         fill(self.database, THE_TRAINER, demo_day())
         self.assertEqual(self.count("SELECT count(*) FROM client"), before)
+
+    def test_ten_people_have_files_places_screens_and_two_rounds_of_tests(self) -> None:
+        today = demo_day().date()
+        outcomes = set()
+        with self.database.reading(THE_TRAINER) as scope:
+            people = client_list(scope)
+            self.assertEqual(len(people), 10)
+            for person in people:
+                with self.subTest(person=person.name):
+                    view = client_file(scope, person.id, today)
+                    self.assertTrue(view.facts.goal and view.facts.second_goal and view.facts.emergency_contact)
+                    self.assertTrue(view.age and 18 <= view.age <= 90)
+                    self.assertEqual(view.hints, ())
+                    self.assertTrue(view.places)
+                    self.assertEqual([p.equipment.problems for p in view.places], [()] * len(view.places))
+                    self.assertGreaterEqual(len(view.health.timeline), 1)
+                    self.assertIsNotNone(view.health.screening.outcome)
+                    outcomes.add(view.health.screening.outcome)
+                    self.assertGreaterEqual(len(view.body_weights), 2)
+                    compared = side_by_side(scope, person.id, None, None)
+                    self.assertEqual(len(compared.rounds), 2)
+                    changes = [p.change for p in compared.pairs if p.change]
+                    self.assertGreaterEqual(len(changes), 5)
+                    self.assertIn("better", {c.way for c in changes})
+        self.assertEqual(outcomes, set(ScreenOutcome))
+
+    def test_a_slip_of_the_keyboard_was_corrected_and_is_kept(self) -> None:
+        with self.database.reading(THE_TRAINER) as scope:
+            ilse = next(c for c in client_list(scope) if c.name == "Ilse Marwick")
+            pairs = side_by_side(scope, ilse.id, None, None).pairs
+        later = next(p.later for p in pairs if p.item.id == "push-up-reps")
+        assert later
+        self.assertEqual(([int(r.value or 0) for r in later.earlier], later.figure), ([120], 12))
+
+    def test_today_tells_what_is_due(self) -> None:
+        with self.database.reading(THE_TRAINER) as scope:
+            dues = open_today(scope, demo_day().date()).dues
+        self.assertEqual({d.kind for d in dues}, {"clearance", "health screen", "re-test"})
+        self.assertEqual(dues[0].kind, "clearance")
+
+    def test_the_library_holds_all_that_is_planned(self) -> None:
+        with self.database.reading(THE_TRAINER) as scope:
+            exercises = all_exercises(scope)
+            for session in open_today(scope, demo_day().date()).sessions:
+                for phase in open_board(scope, session.program_id, demo_day().date()).phases:
+                    for day in phase.days:
+                        self.assertTrue(all(line.exercise_id in exercises for line in day.lines))

@@ -6,6 +6,8 @@ import { keys } from "../../api/keys";
 
 type Changes = Schemas["AskedClientChange"];
 
+const CHOSEN = new Set(["weekdays", "cycle_reports", "aim", "second_aim", "training_age", "unit"]);
+
 export function useSaveFacts(clientId: string) {
   const queries = useQueryClient();
   // What was wrong with each field, until that field is saved: another one saved does not hide it.
@@ -17,17 +19,19 @@ export function useSaveFacts(clientId: string) {
     mutationFn: (changes: Changes) => api.changeClient(clientId, changes),
     scope: { id: `client-${clientId}` },
     onMutate: (changes) => {
-      const { weekdays } = changes;
-      if (!weekdays) return;
+      // What is chosen, not typed, shows at once.
+      const chosen = Object.fromEntries(Object.entries(changes).filter(([field]) => CHOSEN.has(field)));
       queries.setQueryData<Schemas["ClientView"]>(keys.client(clientId), (client) =>
-        client ? { ...client, facts: { ...client.facts, weekdays } } : client,
+        client ? { ...client, facts: { ...client.facts, ...chosen } } : client,
       );
     },
-    onError: (error, changes) =>
+    onError: (error, changes) => {
+      void queries.invalidateQueries({ queryKey: keys.client(clientId) });
       setWrong((before) => ({
         ...before,
         ...Object.fromEntries(fieldsOf(changes).map((field) => [field, told(error)])),
-      })),
+      }));
+    },
     onSuccess: (client, changes) => {
       setWrong((before) =>
         Object.fromEntries(

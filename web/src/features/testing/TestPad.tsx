@@ -4,9 +4,11 @@ import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { shortDate } from "../../ui/format";
 import { JointCaution } from "../health/JointCaution";
-import { Clock, Counter, FigureBox, LoadAndReps, Stopwatch, WeightBox } from "./inputs";
+import { Clock, Counter, Stopwatch } from "./clocks";
+import { FigureBox, LoadAndReps, WeightBox } from "./figures";
 import { entered, figure as figureText, sideName, unitOf } from "./results";
 import { useStopwatch } from "./useStopwatch";
+import { draftOf, isEnough, saidOf, wordsOf, type Draft } from "./draft";
 import type { Said } from "./useRound";
 
 const ends = [
@@ -39,26 +41,21 @@ export function TestPad({
   const { item } = test;
   const kept = test.result?.result;
   const last = test.last_time?.result;
-  const [value, setValue] = useState(kept?.value ? String(Number(kept.value)) : "");
-  const [weight, setWeight] = useState(kept?.load?.value ?? "");
-  const [reserve, setReserve] = useState<number | null>(kept?.reserve ?? 2);
-  const [variant, setVariant] = useState(kept?.variant ?? last?.variant ?? item.variants.at(-1) ?? "");
-  const [ended, setEnded] = useState<Schemas["Ended"] | null>(kept?.ended ?? null);
-  const [grade, setGrade] = useState<number | null>(kept?.grade ?? null);
-  const [note, setNote] = useState(kept?.note ?? "");
-  const [single, setSingle] = useState(false);
-  const [source, setSource] = useState("typed");
-  const timedOut = useCallback(() => setEnded("time"), []);
+  const [draft, setDraft] = useState<Draft>(() => draftOf(test));
+  const set = (change: Partial<Draft>) => setDraft((was) => ({ ...was, ...change }));
+  const timedOut = useCallback(() => setDraft((was) => ({ ...was, ended: "time" })), []);
   const timed = item.kind === "hold" || item.kind === "time over a distance";
   const watch = useStopwatch(item.seconds ?? null, timedOut);
+  const ran = timed ? watch.seconds : 0;
   const counts = item.kind === "good-form reps";
   const weighed = item.kind === "body weight";
   const loaded = item.kind === "load for reps";
   const effort = counts || item.kind === "hold" || loaded;
-  const reading = timed && watch.seconds > 0 ? watch.seconds.toFixed(1) : null;
-  const figure = reading ?? value.trim().replace(",", ".").replace("−", "-");
-  const enough = weighed ? weight.trim() !== "" : figure !== "" && (!loaded || weight.trim() !== "");
-  const tap = useCallback((by: number) => setValue((was) => String(Math.max(Number(was || 0) + by, 0))), []);
+  const enough = isEnough(item, draft, ran);
+  const tap = useCallback(
+    (by: number) => setDraft((was) => ({ ...was, value: String(Math.max(Number(was.value || 0) + by, 0)) })),
+    [],
+  );
 
   useEffect(() => {
     if (!counts) return;
@@ -74,22 +71,6 @@ export function TestPad({
     return () => window.removeEventListener("keydown", keys);
   }, [counts, tap]);
 
-  const said = (): Said => ({
-    value: weighed ? null : figure,
-    load: weighed || loaded ? { value: weight.trim().replace(",", "."), unit: round.unit } : null,
-    variant: item.variants.length ? variant : "",
-    reserve: loaded ? reserve : null,
-    ended,
-    grade: item.kind === "quality grade" ? null : grade,
-    note,
-    source: weighed ? source : "typed",
-    single,
-  });
-  const words = weighed
-    ? `${weight} ${round.unit}`
-    : loaded
-      ? `${weight} ${round.unit} × ${figure}`
-      : `${figure} ${unitOf(item)}`;
   return (
     <main className="flex grow flex-col gap-4 px-4 pt-4 pb-4">
       <div>
@@ -117,57 +98,69 @@ export function TestPad({
         <Choice
           big
           label="Variant"
-          value={variant}
+          value={draft.variant}
           options={item.variants.map((name) => [name, name] as const)}
-          choose={setVariant}
+          choose={(variant) => set({ variant })}
         />
       )}
-      {counts && <Counter value={Number(value || 0)} tap={tap} limit={item.seconds ?? null} watch={watch} />}
-      {timed && <Stopwatch watch={watch} typed={value} type={setValue} />}
+      {counts && (
+        <Counter value={Number(draft.value || 0)} tap={tap} limit={item.seconds ?? null} watch={watch} />
+      )}
+      {timed && <Stopwatch watch={watch} typed={draft.value} type={(value) => set({ value })} />}
       {loaded && (
         <LoadAndReps
           unit={round.unit}
-          weight={weight}
-          reps={value}
-          reserve={reserve}
-          setWeight={setWeight}
-          setReps={setValue}
-          setReserve={setReserve}
+          weight={draft.weight}
+          reps={draft.value}
+          reserve={draft.reserve}
+          setWeight={(weight) => set({ weight })}
+          setReps={(value) => set({ value })}
+          setReserve={(reserve) => set({ reserve })}
           last={last?.load?.value ?? ""}
-          single={single}
+          single={draft.single}
           maySingle={round.may_single}
-          setSingle={setSingle}
+          setSingle={(single) => set({ single })}
         />
       )}
       {weighed && (
         <WeightBox
           clientId={round.client_id}
           unit={round.unit}
-          weight={weight}
-          setWeight={(text, from) => {
-            setWeight(text);
-            setSource(from);
-          }}
+          weight={draft.weight}
+          setWeight={(weight, source) => set({ weight, source })}
         />
       )}
       {item.kind === "quality grade" && (
         <Choice
           big
           label="Grade"
-          value={figure === "" ? null : Number(figure)}
+          value={draft.value === "" ? null : Number(draft.value)}
           options={grades}
-          choose={(g) => setValue(String(g))}
+          choose={(g) => set({ value: String(g) })}
         />
       )}
       {item.kind === "distance in a time" && item.seconds && <Clock watch={watch} limit={item.seconds} />}
       {(item.kind === "range" || item.kind === "girth" || item.kind === "distance in a time") && (
-        <FigureBox label={item.name} unit={unitOf(item)} value={value} setValue={setValue} />
+        <FigureBox
+          label={item.name}
+          unit={unitOf(item)}
+          value={draft.value}
+          setValue={(value) => set({ value })}
+        />
       )}
-      {effort && <Choice big label="Ended by" value={ended} options={ends} choose={setEnded} />}
+      {effort && (
+        <Choice big label="Ended by" value={draft.ended} options={ends} choose={(ended) => set({ ended })} />
+      )}
       {(counts || item.kind === "hold") && (
-        <Choice big label="Quality, if you grade it" value={grade} options={grades} choose={setGrade} />
+        <Choice
+          big
+          label="Quality, if you grade it"
+          value={draft.grade}
+          options={grades}
+          choose={(grade) => set({ grade })}
+        />
       )}
-      {ended === "pain" && (
+      {draft.ended === "pain" && (
         <p className="rounded-md border border-stop/40 bg-stop-wash px-3 py-2 text-lg text-stop">
           Leave this test. Write down where it hurt, and in the file from now on. Sharp pain, swelling or a
           joint that gives way ends the session.
@@ -176,8 +169,8 @@ export function TestPad({
       <label className="grid gap-1 text-sm font-medium">
         Note
         <input
-          value={note}
-          onChange={(event) => setNote(event.target.value)}
+          value={draft.note}
+          onChange={(event) => set({ note: event.target.value })}
           className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-3 text-lg font-normal"
         />
       </label>
@@ -187,9 +180,11 @@ export function TestPad({
           tone="act"
           className="min-h-16 flex-1 text-2xl"
           disabled={!enough || watch.running}
-          onClick={() => keep(said())}
+          onClick={() => keep(saidOf(item, draft, ran, round.unit))}
         >
-          {enough ? `${kept ? "Correct to" : "Keep"} ${words}` : "Measure first"}
+          {enough
+            ? `${kept ? "Correct to" : "Keep"} ${wordsOf(item, draft, ran, round.unit)}`
+            : "Measure first"}
         </Button>
         <Button big className="min-h-16" onClick={skip}>
           Next

@@ -1,41 +1,32 @@
-// A stopwatch that goes by the clock, not by ticks, so that a sleeping tab shows the right second when it wakes.
+// Binds the stopwatch to React: ticks redraw, the clock says how long it ran.
 import { useEffect, useState } from "react";
+import { isOver, secondsAt, started, still, stopped } from "./stopwatch";
 
 export function useStopwatch(limit: number | null, onLimit: () => void) {
-  const [started, setStarted] = useState<number | null>(null);
-  const [before, setBefore] = useState(0);
+  const [watch, setWatch] = useState(still);
   const [now, setNow] = useState(0);
-  const running = started !== null;
-  const ran = before + (running ? Math.max(now - started, 0) : 0);
-  const seconds = limit === null ? ran / 1000 : Math.min(ran / 1000, limit);
+  const running = watch.since !== null;
   useEffect(() => {
-    if (started === null) return;
+    if (!running) return;
     const tick = setInterval(() => {
       const moment = Date.now();
       setNow(moment);
-      if (limit !== null && before + moment - started >= limit * 1000) {
-        setStarted(null);
-        setBefore(limit * 1000);
+      if (isOver(watch, moment, limit)) {
+        setWatch(stopped(watch, moment, limit));
         onLimit();
       }
     }, 100);
     return () => clearInterval(tick);
-  }, [started, before, limit, onLimit]);
+  }, [running, watch, limit, onLimit]);
   return {
-    seconds,
+    seconds: secondsAt(watch, now, limit),
     running,
     start: () => {
       const moment = Date.now();
       setNow(moment);
-      setStarted(moment);
+      setWatch(started(watch, moment));
     },
-    stop: () => {
-      if (started !== null) setBefore(before + Date.now() - started);
-      setStarted(null);
-    },
-    reset: () => {
-      setStarted(null);
-      setBefore(0);
-    },
+    stop: () => setWatch(stopped(watch, Date.now(), limit)),
+    reset: () => setWatch(still),
   };
 }

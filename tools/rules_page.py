@@ -36,6 +36,7 @@ CHAPTERS = (
     ("Prescription", ("prescription.model", "prescription.shorthand")),
     ("Time", ("timing.estimate",)),
     ("Strength estimates", ("strength.formulas", "strength.estimate")),
+    ("Volume", ("volume.hard_sets", "volume.bands", "volume.weeks")),
     ("Set blocks", ("blocks",)),
     ("The ledger", ("ledger.rows", "ledger.standing", "ledger.aim")),
     ("The plan", ("plan.document", "plan.edits", "plan.compare", "plan.reading", "plan.next_cell")),

@@ -65,7 +65,7 @@ def board(page: Page) -> None:
     """The program board."""
     today(page)
     page.get_by_role("listitem").filter(has_text="Casimir Holt").get_by_role("link", name="Program").click()
-    page.get_by_role("table").wait_for()
+    page.get_by_role("table").first.wait_for()
 
 
 def typing(page: Page) -> None:

@@ -2,18 +2,11 @@ from dataclasses import replace
 from datetime import date, timedelta
 
 from tests.support import NOW, TODAY, StudioTest, depot, facts
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.testing.results import Result
-from upright_anvil.flows.clients import (
-    ClientFacts,
-    GoalKind,
-    TrainingAge,
-    add_client,
-    change_client,
-    client_file,
-    client_list,
-)
+from upright_anvil.flows.clients import ClientFacts, add_client, change_client, client_file, client_list
 from upright_anvil.flows.testing import keep_result
 from upright_anvil.store.not_found import NotFoundError
 

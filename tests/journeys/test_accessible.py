@@ -23,7 +23,7 @@ class AccessibleTest(JourneyTest):
             page.get_by_role("button", name="Change").first.click()
             self.assert_accessible(page, f"After the session, {look}")
             page.get_by_role("link", name="Program").click()
-            expect(page.get_by_role("table")).to_be_visible()
+            expect(page.get_by_role("table").first).to_be_visible()
             self.assert_accessible(page, f"Board, {look}")
             page.locator('[data-cell="0:2"]').click()
             page.keyboard.type("?")
@@ -61,7 +61,7 @@ class AccessibleTest(JourneyTest):
             expect(page.get_by_text("Barbell")).to_be_visible()
             self.assert_accessible(page, f"Places, {look}")
             tabs.get_by_role("link", name="Tests").click()
-            expect(page.get_by_role("table")).to_be_visible()
+            expect(page.get_by_role("table").first).to_be_visible()
             self.assert_accessible(page, f"Tests, {look}")
 
     def test_library_and_batteries(self) -> None:

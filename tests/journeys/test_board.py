@@ -78,6 +78,19 @@ class BoardTest(JourneyTest):
         expect(two.locator('[data-cell="1:2"]')).to_have_accessible_name("Romanian deadlift, week 7: 3 x 5, 80 kg")
         expect(two.locator('[data-cell="0:2"]')).to_have_accessible_name("Back squat, week 7: 5 x 5, 85 kg")
 
+    def test_the_sets_of_a_muscle_follow_what_is_typed(self) -> None:
+        page = self.board()
+        row = page.get_by_role("row").filter(has=page.get_by_role("rowheader", name="quadriceps", exact=True))
+        expect(row).to_contain_text("13 sets")
+        row.get_by_text("13 sets").click()
+        expect(row.get_by_text("Back squat: 4")).to_be_visible()
+        page.locator('[data-cell="0:2"]').focus()
+        page.keyboard.type("6 x 7, 82.5 kg, rest 2:30, leave 2")
+        page.keyboard.press("Enter")
+        expect(row).to_contain_text("15 sets")
+        page.get_by_label("in week").select_option(label="5")
+        expect(row).to_contain_text("13 sets, 13 done")
+
     def test_lines_days_weeks_and_phases(self) -> None:
         page = self.board()
         add = page.get_by_role("combobox", name="Add an exercise to Heavy legs")

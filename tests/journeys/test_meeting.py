@@ -239,6 +239,7 @@ class MeetingTest(JourneyTest):
     def test_a_test_of_ones_own_joins_a_battery_and_is_done(self) -> None:
         page = self.page(DESK, "/batteries")
         page.get_by_role("button", name="A battery of your own").click()
+        expect(page.get_by_label("Name", exact=True)).to_have_value("New battery")
         page.get_by_label("Name", exact=True).fill("Bell tower")
         page.keyboard.press("Tab")
         page.get_by_role("button", name="A test of your own").click()

@@ -4,14 +4,18 @@ from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 
 from upright_anvil.core.blocks import Bar, done_bar
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.cautions import Caution
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Day, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.reading import ReadCell, ReadDay, Setting, read_phase
 from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.volume.bands import Band, band_for
+from upright_anvil.core.volume.weeks import WeekVolume
 from upright_anvil.flows.done import Done, all_rows, done_by_line
 from upright_anvil.flows.ids import fresh_id, session_id
 from upright_anvil.flows.setting import client_setting
+from upright_anvil.flows.volume import phase_volume
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -72,13 +76,14 @@ class DayView:
 
 @dataclass(frozen=True, slots=True)
 class PhaseView:
-    """A phase of the board."""
+    """A phase of the board; ``volume`` is told week by week."""
 
     id: str
     name: str
     purpose: str
     weeks: tuple[WeekView, ...]
     days: tuple[DayView, ...]
+    volume: tuple[WeekVolume, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -124,6 +129,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     every = ledger.sessions_of_client(scope, who.id)
     setting = client_setting(scope, who.id, all_rows(done), today, every)
     sessions = {s.id: s for s in every if s.program_id == row.id}
+    band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
     return BoardView(
         program_id=row.id,
         client_id=who.id,
@@ -134,7 +140,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
         name=program.name,
         start=program.start,
         revision=_revision(revision),
-        phases=tuple(_phase(row, program, phase, setting, done, sessions, today) for phase in program.phases),
+        phases=tuple(_phase(row, program, phase, setting, done, sessions, today, band) for phase in program.phases),
     )
 
 
@@ -189,6 +195,7 @@ def _phase(
     done: Done,
     sessions: dict[str, SessionRow],
     today: date,
+    band: Band,
 ) -> PhaseView:
     mondays = [(number, monday) for number, (p, _, monday) in enumerate(program.weeks(), start=1) if p.id == phase.id]
     weeks = tuple(
@@ -199,7 +206,8 @@ def _phase(
     for read in read_phase(phase, setting):
         ids = tuple(session_id(row.id, week.id, read.day.id) for week in phase.weeks)
         days.append(_day(read, ids, setting, done, sessions))
-    return PhaseView(phase.id, phase.name, phase.purpose, weeks, tuple(days))
+    volume = phase_volume(row, phase, setting, done, band)
+    return PhaseView(phase.id, phase.name, phase.purpose, weeks, tuple(days), volume)
 
 
 def _day(

@@ -3,8 +3,8 @@
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from datetime import date, datetime
-from enum import StrEnum
 
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.testing.results import Result
@@ -24,33 +24,6 @@ OF_AGE = 18
 """Years below which a parent or guardian has a say. House rule: local law may differ."""
 
 WEIGHTS_SHOWN = 24
-
-
-class GoalKind(StrEnum):
-    """What a goal comes down to; the client's own words stand beside it."""
-
-    SIZE = "muscle size"
-    STRENGTH = "maximal strength"
-    FITNESS = "general fitness"
-    BODY_WEIGHT = "body weight"
-    EVENT = "sport or trip"
-    JOINT = "strong around a joint"
-    POSTURE = "posture"
-    LAGGING = "lagging muscles"
-    EVERYDAY = "everyday strength"
-    ENJOYMENT = "enjoyment"
-    NOT_SAID = ""
-
-
-class TrainingAge(StrEnum):
-    """How long the client has trained."""
-
-    SEDENTARY = "not active so far"
-    NEW = "less than six months"
-    RETURNING = "coming back after a break"
-    SOME = "six months to two years"
-    EXPERIENCED = "more than two years"
-    NOT_SAID = ""
 
 
 @dataclass(frozen=True, slots=True)

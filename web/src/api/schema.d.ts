@@ -1630,6 +1630,18 @@ export interface components {
             week_id: string;
         };
         /**
+         * Band
+         * @description The sets a muscle is usually given in a week, fractional, and what the figures rest on.
+         */
+        Band: {
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            /** Source */
+            source: string;
+        };
+        /**
          * Bar
          * @description One outline or fill: width in repetitions, height as a share of the maximum (0 to 1), and what it says.
          */
@@ -2553,7 +2565,7 @@ export interface components {
             /** Timeline */
             timeline: components["schemas"]["Entry"][];
             /** Standing */
-            standing: components["schemas"]["Standing"][];
+            standing: components["schemas"]["upright_anvil__core__health__history__Standing"][];
             /** Overlaps */
             overlaps: string[];
             /** Cautions */
@@ -2750,6 +2762,22 @@ export interface components {
          */
         Muscle: "quadriceps" | "hamstrings" | "glutes" | "adductors" | "hip abductors" | "hip flexors" | "calves" | "shins" | "ankle stabilisers" | "chest" | "front shoulder" | "side shoulder" | "rear shoulder" | "upper back" | "lats" | "biceps" | "triceps" | "forearms" | "trunk" | "obliques" | "spinal erectors";
         /**
+         * MuscleWeek
+         * @description One muscle in one week: fractional sets planned and done, where the plan lies, and what they come from.
+         *
+         *     ``lines`` name the exercises with the sets each gives, most first.
+         */
+        MuscleWeek: {
+            muscle: components["schemas"]["Muscle"];
+            /** Planned */
+            planned: string;
+            /** Done */
+            done: string;
+            standing: components["schemas"]["upright_anvil__core__volume__bands__Standing"];
+            /** Lines */
+            lines: string[];
+        };
+        /**
          * NextCell
          * @description The cell a decision writes: its line, its week's id and number in the program, and what it says now.
          */
@@ -2788,7 +2816,7 @@ export interface components {
         Pattern: "squat" | "hinge" | "lunge" | "push horizontal" | "push vertical" | "pull horizontal" | "pull vertical" | "carry" | "trunk" | "rotation" | "locomotion" | "balance" | "single joint" | "mobility";
         /**
          * PhaseView
-         * @description A phase of the board.
+         * @description A phase of the board; ``volume`` is told week by week.
          */
         PhaseView: {
             /** Id */
@@ -2801,6 +2829,8 @@ export interface components {
             weeks: components["schemas"]["WeekView"][];
             /** Days */
             days: components["schemas"]["DayView"][];
+            /** Volume */
+            volume: components["schemas"]["WeekVolume"][];
         };
         /**
          * PlaceFacts
@@ -3424,17 +3454,6 @@ export interface components {
          */
         Sign: "discomfort in chest, neck, jaw or arms, at rest or with effort" | "breathless at rest or with little effort" | "dizzy or fainting" | "breathless lying down or waking breathless at night" | "swollen ankles" | "racing or uneven heartbeat" | "calf pain when walking that stops with rest" | "a heart murmur somebody heard" | "unusual tiredness or breathlessness with everyday things";
         /**
-         * Standing
-         * @description How one topic and side stands today, by the entry that says so.
-         */
-        Standing: {
-            /** Topic */
-            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
-            side: components["schemas"]["Side"] | null;
-            state: components["schemas"]["State"];
-            entry: components["schemas"]["Entry"];
-        };
-        /**
          * StartedSession
          * @description A session that was started, and whether it was finished.
          */
@@ -3737,6 +3756,21 @@ export interface components {
             is_now: boolean;
         };
         /**
+         * WeekVolume
+         * @description One week's volume: the muscles that get work, those that get none, sets that push and pull, and the band.
+         */
+        WeekVolume: {
+            /** Muscles */
+            muscles: components["schemas"]["MuscleWeek"][];
+            /** Without */
+            without: components["schemas"]["Muscle"][];
+            /** Push */
+            push: number;
+            /** Pull */
+            pull: number;
+            band: components["schemas"]["Band"];
+        };
+        /**
          * Weighed
          * @description A body weight of a day.
          */
@@ -3750,6 +3784,23 @@ export interface components {
             /** Source */
             source: string;
         };
+        /**
+         * Standing
+         * @description How one topic and side stands today, by the entry that says so.
+         */
+        upright_anvil__core__health__history__Standing: {
+            /** Topic */
+            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
+            side: components["schemas"]["Side"] | null;
+            state: components["schemas"]["State"];
+            entry: components["schemas"]["Entry"];
+        };
+        /**
+         * Standing
+         * @description Where a week's sets lie against the band.
+         * @enum {string}
+         */
+        upright_anvil__core__volume__bands__Standing: "below" | "within" | "above";
     };
     responses: never;
     parameters: never;

@@ -6,8 +6,9 @@ from typing import Annotated
 from pydantic import Field, StringConstraints, ValidationInfo, field_validator
 
 from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId, Note, Words
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
+from upright_anvil.flows.clients import ClientFacts
 
 Minutes = Annotated[int, Field(ge=10, le=240)]
 Days = Annotated[int, Field(ge=1, le=7)]

@@ -1,11 +1,12 @@
 """Ilse Marwick: an orchestral cellist with a left wrist to look after."""
 
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
+from upright_anvil.flows.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(

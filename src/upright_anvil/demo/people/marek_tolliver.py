@@ -1,11 +1,12 @@
 """Marek Tolliver: not active so far, and not cleared yet."""
 
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Sign
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
+from upright_anvil.flows.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(

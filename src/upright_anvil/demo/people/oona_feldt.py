@@ -1,10 +1,11 @@
 """Oona Feldt: five months after a birth, no program yet."""
 
 from upright_anvil.core.body.joints import Joint
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.person import Asked, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts, GoalKind, TrainingAge
+from upright_anvil.flows.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(

@@ -11,6 +11,7 @@ import { DayRows } from "./DayRows";
 import { HistorySheet } from "./HistorySheet";
 import { RefusedSheet } from "./RefusedSheet";
 import { useBoard } from "./useBoard";
+import { VolumePanel } from "./VolumePanel";
 import { WeekHeads } from "./WeekHeads";
 
 /** The program board: weeks across, days and exercises down; a prescription is typed into its cell. */
@@ -105,6 +106,7 @@ export function BoardView() {
         </table>
       </div>
       <AddDay phase={phase} save={save} />
+      <VolumePanel key={phase.id} phase={phase} />
       <Legend />
       <HistorySheet programId={programId} open={history} onClose={() => setHistory(false)} />
       <RefusedSheet

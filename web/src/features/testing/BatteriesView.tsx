@@ -41,7 +41,7 @@ export function BatteriesView() {
           </ul>
           <NewBattery onAdded={setChosen} />
         </nav>
-        {shown && <BatteryEditor key={JSON.stringify(shown)} battery={shown} tests={shelf.data.tests} />}
+        {shown && <BatteryEditor key={shown.id} battery={shown} tests={shelf.data.tests} />}
       </div>
     </div>
   );
@@ -65,21 +65,18 @@ function NewBattery({ onAdded }: { onAdded: (id: string) => void }) {
 }
 
 function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests: Schemas["TestItem"][] }) {
-  const [name, setName] = useState(battery.name);
-  const [purpose, setPurpose] = useState(battery.purpose);
-  const [weeks, setWeeks] = useState(String(battery.repeat_weeks));
   const [own, setOwn] = useState(false);
   const queries = useQueryClient();
   const refresh = () => queries.invalidateQueries({ queryKey: keys.batteries });
   const save = useMutation({
-    mutationFn: (change: Partial<Schemas["AskedBattery"]>) =>
-      api.changeBattery(battery.id, {
-        name: battery.name,
-        purpose: battery.purpose,
-        tests: battery.tests,
-        repeat_weeks: battery.repeat_weeks,
-        ...change,
-      }),
+    // One after the other, each on top of what the one before came to.
+    scope: { id: `battery-${battery.id}` },
+    mutationFn: (change: Partial<Schemas["AskedBattery"]>) => {
+      const shelf = queries.getQueryData<Schemas["BatteryShelf"]>(keys.batteries);
+      const { name, purpose, tests, repeat_weeks } =
+        shelf?.batteries.find((entry) => entry.id === battery.id) ?? battery;
+      return api.changeBattery(battery.id, { name, purpose, tests, repeat_weeks, ...change });
+    },
     onSuccess: refresh,
   });
   const back = useMutation({ mutationFn: () => api.removeBattery(battery.id), onSuccess: refresh });
@@ -92,41 +89,11 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
   };
   return (
     <section aria-label={battery.name} className="grid content-start gap-4">
-      <div className="grid grid-cols-[1fr_2fr_8rem] gap-3">
-        <Field label="Name">
-          {(box) => (
-            <input
-              {...box}
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-              onBlur={() => name.trim() && name !== battery.name && save.mutate({ name })}
-            />
-          )}
-        </Field>
-        <Field label="What it is for">
-          {(box) => (
-            <input
-              {...box}
-              value={purpose}
-              onChange={(event) => setPurpose(event.target.value)}
-              onBlur={() => purpose !== battery.purpose && save.mutate({ purpose })}
-            />
-          )}
-        </Field>
-        <Field label="Again after, weeks">
-          {(box) => (
-            <input
-              {...box}
-              inputMode="numeric"
-              value={weeks}
-              onChange={(event) => setWeeks(event.target.value)}
-              onBlur={() =>
-                Number(weeks) !== battery.repeat_weeks && save.mutate({ repeat_weeks: Number(weeks) || 0 })
-              }
-            />
-          )}
-        </Field>
-      </div>
+      <BatteryFields
+        key={`${battery.name}|${battery.purpose}|${battery.repeat_weeks}`}
+        battery={battery}
+        save={(change) => save.mutate(change)}
+      />
       {(save.error ?? back.error) && <Message tone="stop">{(save.error ?? back.error)?.message}</Message>}
       <ol className="border-t border-line">
         {battery.tests.map((id, index) => {
@@ -205,6 +172,55 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
         />
       )}
     </section>
+  );
+}
+
+function BatteryFields({
+  battery,
+  save,
+}: {
+  battery: Schemas["Battery"];
+  save: (change: Partial<Schemas["AskedBattery"]>) => void;
+}) {
+  const [name, setName] = useState(battery.name);
+  const [purpose, setPurpose] = useState(battery.purpose);
+  const [weeks, setWeeks] = useState(String(battery.repeat_weeks));
+  return (
+    <div className="grid grid-cols-[1fr_2fr_8rem] gap-3">
+      <Field label="Name">
+        {(box) => (
+          <input
+            {...box}
+            value={name}
+            onChange={(event) => setName(event.target.value)}
+            onBlur={() => name.trim() && name !== battery.name && save({ name })}
+          />
+        )}
+      </Field>
+      <Field label="What it is for">
+        {(box) => (
+          <input
+            {...box}
+            value={purpose}
+            onChange={(event) => setPurpose(event.target.value)}
+            onBlur={() => purpose !== battery.purpose && save({ purpose })}
+          />
+        )}
+      </Field>
+      <Field label="Again after, weeks">
+        {(box) => (
+          <input
+            {...box}
+            inputMode="numeric"
+            value={weeks}
+            onChange={(event) => setWeeks(event.target.value)}
+            onBlur={() =>
+              Number(weeks) !== battery.repeat_weeks && save({ repeat_weeks: Number(weeks) || 0 })
+            }
+          />
+        )}
+      </Field>
+    </div>
   );
 }
 

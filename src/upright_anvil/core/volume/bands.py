@@ -1,0 +1,54 @@
+"""How many hard sets a muscle is given in a week, by goal and training age: house defaults, never a law."""
+
+from dataclasses import dataclass
+from decimal import Decimal
+from enum import StrEnum
+
+from upright_anvil.core.goals import GoalKind, TrainingAge
+
+
+class Standing(StrEnum):
+    """Where a week's sets lie against the band."""
+
+    BELOW = "below"
+    WITHIN = "within"
+    ABOVE = "above"
+
+
+@dataclass(frozen=True, slots=True)
+class Band:
+    """The sets a muscle is usually given in a week, fractional, and what the figures rest on."""
+
+    low: int
+    high: int
+    source: str
+
+    def standing(self, sets: Decimal) -> Standing:
+        """Answer where a number of sets lies; the ends belong to the band."""
+        if sets < self.low:
+            return Standing.BELOW
+        return Standing.ABOVE if sets > self.high else Standing.WITHIN
+
+
+SIZE = Band(8, 20, "House band for size, from fractional dose-response (Pelland et al. 2025)")
+STRENGTH = Band(4, 14, "House band for strength: gains level off early (Pelland et al. 2025)")
+GENERAL = Band(3, 12, "House band for general training")
+BEGINNING = Band(2, 8, "House band for the first months, whatever the goal")
+
+_BY_GOAL = {
+    GoalKind.SIZE: SIZE,
+    GoalKind.LAGGING: SIZE,
+    GoalKind.STRENGTH: STRENGTH,
+    GoalKind.JOINT: STRENGTH,
+}
+_FIRST_MONTHS = frozenset({TrainingAge.SEDENTARY, TrainingAge.NEW})
+
+
+def band_for(goal: GoalKind, training_age: TrainingAge) -> Band:
+    """Answer the band for a goal and a training age. House rule.
+
+    The first months have a band of their own; a goal nobody named is general training.
+    """
+    if training_age in _FIRST_MONTHS:
+        return BEGINNING
+    return _BY_GOAL.get(goal, GENERAL)

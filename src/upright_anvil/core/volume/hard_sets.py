@@ -1,0 +1,93 @@
+"""Which planned sets count as hard, and what each muscle gets of them."""
+
+from collections import defaultdict
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from decimal import Decimal
+
+from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet
+from upright_anvil.core.prescription.model import Prescription, Reps
+
+MOST_RESERVE = 4
+FEWEST_REPS = 4
+MOST_REPS = 35
+SHORTEST_HOLD = 15
+DIRECT = Decimal(1)
+HELPING = Decimal("0.5")
+
+_COUNTED = frozenset({ExerciseKind.LIFT, ExerciseKind.HOLD, ExerciseKind.CARRY})
+_PUSH = frozenset({Pattern.PUSH_HORIZONTAL, Pattern.PUSH_VERTICAL})
+_PULL = frozenset({Pattern.PULL_HORIZONTAL, Pattern.PULL_VERTICAL})
+
+
+@dataclass(frozen=True, slots=True)
+class PlannedLine:
+    """An exercise with what is asked of it in one week."""
+
+    exercise: Exercise
+    prescription: Prescription
+
+
+@dataclass(frozen=True, slots=True)
+class Volume:
+    """Hard sets of a week: fractional sets by muscle, whole sets by pattern, and the sets that push and pull."""
+
+    muscles: Mapping[Muscle, Decimal]
+    patterns: Mapping[Pattern, int]
+    push: int
+    pull: int
+
+
+def hard_sets(line: PlannedLine) -> int:
+    """Answer how many of a line's sets are hard.
+
+    A working set with at most four repetitions left (or nobody said), of 4 to 35 repetitions or 15 s and more; the
+    upper end of a range counts. Only lifts, holds and carries are counted: no jumps and throws, no endurance work,
+    nothing that prepares or winds down. Rules, volume and balance; house rule.
+    """
+    asked = line.prescription
+    reps = asked.target.high if isinstance(asked.target, Reps) else None
+    seconds = None if isinstance(asked.target, Reps) else asked.target.seconds
+    return asked.sets if _is_hard(line.exercise, reps, seconds, asked.reserve) else 0
+
+
+def is_hard(row: PerformedSet, exercise: Exercise) -> bool:
+    """Answer whether a performed set was a hard one, by the same measure. House rule."""
+    return row.outcome is Outcome.DONE and _is_hard(exercise, row.reps, row.seconds, row.reserve)
+
+
+def _is_hard(exercise: Exercise, reps: int | None, seconds: int | None, reserve: int | None) -> bool:
+    if exercise.kind not in _COUNTED or (reserve is not None and reserve > MOST_RESERVE):
+        return False
+    if reps is not None:
+        return FEWEST_REPS <= reps <= MOST_REPS
+    return seconds is not None and seconds >= SHORTEST_HOLD
+
+
+def volume_of(lines: Iterable[PlannedLine]) -> Volume:
+    """Answer the volume of a week's lines.
+
+    A hard set counts 1 for each direct mover and 0.5 for each helper (fractional counting: Pelland et al. 2025). A set
+    done each side counts once.
+    """
+    return counted((line.exercise, hard_sets(line)) for line in lines)
+
+
+def counted(work: Iterable[tuple[Exercise, int]]) -> Volume:
+    """Answer the volume of exercises with their hard sets, as above."""
+    muscles: dict[Muscle, Decimal] = defaultdict(Decimal)
+    patterns: dict[Pattern, int] = defaultdict(int)
+    push = pull = 0
+    for exercise, sets in work:
+        if not sets:
+            continue
+        for muscle in exercise.movers:
+            muscles[muscle] += sets * DIRECT
+        for muscle in exercise.helpers:
+            muscles[muscle] += sets * HELPING
+        patterns[exercise.pattern] += sets
+        push += sets if exercise.pattern in _PUSH else 0
+        pull += sets if exercise.pattern in _PULL else 0
+    return Volume(dict(muscles), dict(patterns), push, pull)

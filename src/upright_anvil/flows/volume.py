@@ -1,0 +1,30 @@
+"""The volume of a phase's weeks: what is planned, and what was done of it."""
+
+from upright_anvil.core.plan.document import Phase
+from upright_anvil.core.plan.reading import Setting, prescription_or_none
+from upright_anvil.core.volume.bands import Band
+from upright_anvil.core.volume.hard_sets import PlannedLine, is_hard
+from upright_anvil.core.volume.weeks import WeekVolume, week_volume
+from upright_anvil.flows.done import Done
+from upright_anvil.flows.ids import session_id
+from upright_anvil.store.tables import ProgramRow
+
+
+def phase_volume(row: ProgramRow, phase: Phase, setting: Setting, done: Done, band: Band) -> tuple[WeekVolume, ...]:
+    """Answer each week's volume; unreadable lines count nothing."""
+    return tuple(_week(row, phase, week, setting, done, band) for week in range(len(phase.weeks)))
+
+
+def _week(row: ProgramRow, phase: Phase, week: int, setting: Setting, done: Done, band: Band) -> WeekVolume:
+    planned, real = [], []
+    for day in phase.days:
+        sid = session_id(row.id, phase.weeks[week].id, day.id)
+        for line in day.lines:
+            exercise = setting.exercise(line.exercise)
+            asked = prescription_or_none(line.cells[week].text, setting.unit)
+            if asked:
+                planned.append(PlannedLine(exercise, asked))
+            for performed in done.get((sid, line.id), ()):
+                did = setting.exercise(performed.exercise)
+                real.append((did, int(is_hard(performed, did))))
+    return week_volume(planned, real, band)

@@ -43,6 +43,7 @@ class MeetingTest(JourneyTest):
         page.get_by_role("button", name="Read the scale").click()
         expect(page.get_by_text("settled", exact=True)).to_be_visible()
         page.get_by_role("button", name="Keep it").click()
+        expect(page.get_by_text("settled", exact=True)).to_have_count(0)
         expect(page.get_by_text("off the scale")).to_be_visible()
         page.get_by_label("Body weight, kg").fill("635")
         page.get_by_role("button", name="Keep it").click()

@@ -3,16 +3,18 @@
 from collections.abc import Sequence
 from uuid import uuid4
 
-from sqlalchemy import select
+from sqlalchemy import bindparam, select
 
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import OwnExerciseRow, TrainerRow
 
+_MARK = select(TrainerRow.library_mark).where(TrainerRow.id == bindparam("trainer"))
+
 
 def library_mark(scope: Scope) -> str | None:
     """Answer the mark of the library's present state: new after every change, None before the first."""
-    return scope.db.scalar(select(TrainerRow.library_mark).where(TrainerRow.id == scope.trainer_id))
+    return scope.db.scalar(_MARK, {"trainer": scope.trainer_id})
 
 
 def changed(scope: Scope) -> None:

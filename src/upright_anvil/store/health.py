@@ -2,7 +2,7 @@
 
 from collections.abc import Sequence
 
-from sqlalchemy import select
+from sqlalchemy import bindparam, select
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Condition, Entry, State
@@ -11,19 +11,32 @@ from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
 
+# What every opening of a floor asks is put together once: building a query costs as much as running it.
+_HISTORY = (
+    select(HistoryRow)
+    .where(
+        HistoryRow.trainer_id == bindparam("trainer"),
+        HistoryRow.client_id == bindparam("client"),
+        HistoryRow.withdrawn_at.is_(None),
+    )
+    .order_by(HistoryRow.seq)
+)
+_SCREENS = (
+    select(ScreeningRow)
+    .where(ScreeningRow.trainer_id == bindparam("trainer"), ScreeningRow.client_id == bindparam("client"))
+    .order_by(ScreeningRow.on_date, ScreeningRow.seq)
+)
+_CLEARANCES = (
+    select(ClearanceRow)
+    .where(ClearanceRow.trainer_id == bindparam("trainer"), ClearanceRow.client_id == bindparam("client"))
+    .order_by(ClearanceRow.on_date, ClearanceRow.seq)
+)
+
 
 def history(scope: Scope, client_id: str) -> list[Entry]:
     """Answer a client's entries that were not withdrawn, in the order they were written."""
-    query = (
-        select(HistoryRow)
-        .where(
-            HistoryRow.trainer_id == scope.trainer_id,
-            HistoryRow.client_id == client_id,
-            HistoryRow.withdrawn_at.is_(None),
-        )
-        .order_by(HistoryRow.seq)
-    )
-    return [_entry(row) for row in scope.db.scalars(query)]
+    rows = scope.db.scalars(_HISTORY, {"trainer": scope.trainer_id, "client": client_id})
+    return [_entry(row) for row in rows]
 
 
 def histories(scope: Scope) -> dict[str, list[Entry]]:
@@ -50,7 +63,8 @@ def history_row(scope: Scope, entry_id: str) -> HistoryRow:
 
 def screens(scope: Scope, client_id: str) -> list[Screen]:
     """Answer a client's health screens, oldest first."""
-    return [screen_of(row) for row in screening_rows(scope, client_id)]
+    rows = scope.db.scalars(_SCREENS, {"trainer": scope.trainer_id, "client": client_id})
+    return [screen_of(row) for row in rows]
 
 
 def screening_rows(scope: Scope, client_id: str | None = None) -> Sequence[ScreeningRow]:
@@ -75,7 +89,8 @@ def screen_of(row: ScreeningRow) -> Screen:
 
 def clearances(scope: Scope, client_id: str) -> list[Clearance]:
     """Answer the clearances recorded for a client, oldest first."""
-    return [clearance_of(row) for row in clearance_rows(scope, client_id)]
+    rows = scope.db.scalars(_CLEARANCES, {"trainer": scope.trainer_id, "client": client_id})
+    return [clearance_of(row) for row in rows]
 
 
 def clearance_rows(scope: Scope, client_id: str | None = None) -> Sequence[ClearanceRow]:

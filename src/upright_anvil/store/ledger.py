@@ -145,14 +145,21 @@ def session(scope: Scope, session_id: str) -> SessionRow:
     return row
 
 
+_SESSIONS = (
+    select(SessionRow)
+    .where(SessionRow.trainer_id == bindparam("trainer"), SessionRow.client_id == bindparam("client"))
+    .order_by(SessionRow.on_date, SessionRow.started_at)
+)
+_NOTES = (
+    select(NoteRow)
+    .where(NoteRow.trainer_id == bindparam("trainer"), NoteRow.session_id == bindparam("session"))
+    .order_by(NoteRow.seq)
+)
+
+
 def sessions_of_client(scope: Scope, client_id: str) -> Sequence[SessionRow]:
     """Answer a client's sessions, oldest first."""
-    query = (
-        select(SessionRow)
-        .where(SessionRow.trainer_id == scope.trainer_id, SessionRow.client_id == client_id)
-        .order_by(SessionRow.on_date, SessionRow.started_at)
-    )
-    return scope.db.scalars(query).all()
+    return scope.db.scalars(_SESSIONS, {"trainer": scope.trainer_id, "client": client_id}).all()
 
 
 def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:
@@ -167,12 +174,7 @@ def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:
 
 def notes_of_session(scope: Scope, session_id: str) -> Sequence[NoteRow]:
     """Answer a session's notes in the order they arrived."""
-    query = (
-        select(NoteRow)
-        .where(NoteRow.trainer_id == scope.trainer_id, NoteRow.session_id == session_id)
-        .order_by(NoteRow.seq)
-    )
-    return scope.db.scalars(query).all()
+    return scope.db.scalars(_NOTES, {"trainer": scope.trainer_id, "session": session_id}).all()
 
 
 def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequence[DecisionRow]:

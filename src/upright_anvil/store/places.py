@@ -2,11 +2,18 @@
 
 from collections.abc import Sequence
 
-from sqlalchemy import func, select
+from sqlalchemy import bindparam, func, select
 
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClientPlaceRow, ClientRow, PlaceRow
+
+_PLACES = (
+    select(PlaceRow)
+    .join(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+    .where(ClientPlaceRow.trainer_id == bindparam("trainer"), ClientPlaceRow.client_id == bindparam("client"))
+    .order_by(ClientPlaceRow.position, PlaceRow.id)
+)
 
 
 def all_places(scope: Scope) -> Sequence[PlaceRow]:
@@ -25,13 +32,7 @@ def place(scope: Scope, place_id: str) -> PlaceRow:
 
 def places_of_client(scope: Scope, client_id: str) -> Sequence[PlaceRow]:
     """Answer where a client trains, the usual place first."""
-    query = (
-        select(PlaceRow)
-        .join(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
-        .where(ClientPlaceRow.trainer_id == scope.trainer_id, ClientPlaceRow.client_id == client_id)
-        .order_by(ClientPlaceRow.position, PlaceRow.id)
-    )
-    return scope.db.scalars(query).all()
+    return scope.db.scalars(_PLACES, {"trainer": scope.trainer_id, "client": client_id}).all()
 
 
 def usual_places(scope: Scope) -> dict[str, str]:

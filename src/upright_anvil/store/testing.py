@@ -4,7 +4,7 @@ from collections.abc import Collection, Sequence
 from datetime import date, datetime
 from decimal import Decimal
 
-from sqlalchemy import ColumnElement, func, select
+from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.body.joints import Side
@@ -17,6 +17,18 @@ from upright_anvil.store.tables import OwnBatteryRow, OwnTestRow, TestResultRow,
 
 BODY_WEIGHT = "body-weight"
 """The test whose newest result is the client's body weight."""
+
+
+_BODY_WEIGHT = (
+    select(TestResultRow.load, TestResultRow.load_unit)
+    .where(
+        TestResultRow.trainer_id == bindparam("trainer"),
+        TestResultRow.client_id == bindparam("client"),
+        TestResultRow.test == BODY_WEIGHT,
+    )
+    .order_by(TestResultRow.on_date.desc(), TestResultRow.seq.desc())
+    .limit(1)
+)
 
 
 def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[Result]:
@@ -45,17 +57,7 @@ def results_of_test(scope: Scope, client_id: str, test: str) -> list[Result]:
 
 def body_weight(scope: Scope, client_id: str) -> Load | None:
     """Answer a client's newest body weight as it was entered: the latest day, the last row of that day."""
-    query = (
-        select(TestResultRow.load, TestResultRow.load_unit)
-        .where(
-            TestResultRow.trainer_id == scope.trainer_id,
-            TestResultRow.client_id == client_id,
-            TestResultRow.test == BODY_WEIGHT,
-        )
-        .order_by(TestResultRow.on_date.desc(), TestResultRow.seq.desc())
-        .limit(1)
-    )
-    row = scope.db.execute(query).first()
+    row = scope.db.execute(_BODY_WEIGHT, {"trainer": scope.trainer_id, "client": client_id}).first()
     return Load(Decimal(row.load), Unit(row.load_unit)) if row and row.load else None
 
 

@@ -118,3 +118,47 @@ class StandingTest(TestCase):
         screens = [Screen(ago(100), Answers(True)), Screen(ago(2), Answers(True, NONE, CHEST))]
         self.assertEqual(health_standing(screens, [], TODAY).outcome, ScreenOutcome.CLEARANCE_FIRST)
         self.assertEqual(health_standing(screens[::-1], [], TODAY).outcome, ScreenOutcome.CLEARANCE_FIRST)
+
+
+screens = st.lists(
+    st.builds(
+        Screen,
+        st.integers(0, 800).map(ago),
+        st.builds(
+            Answers, st.booleans(), st.frozensets(st.sampled_from(Disease)), st.frozensets(st.sampled_from(Sign))
+        ),
+    ),
+    max_size=5,
+)
+clearances = st.lists(
+    st.builds(Clearance, st.integers(-5, 800).map(ago), st.just("Dr. Halloran"), st.sampled_from(Intensity)), max_size=5
+)
+
+
+class InvariantsTest(TestCase):
+    @given(screens, clearances)
+    def test_nothing_is_opened_that_nobody_cleared(self, asked: list[Screen], given_: list[Clearance]) -> None:
+        standing = health_standing(asked, given_, TODAY)
+        if standing.allowed is HARD and standing.outcome is not ScreenOutcome.CLEAR:
+            self.assertTrue(any(c.up_to is HARD and c.on <= TODAY for c in given_))
+        if standing.allowed is None:
+            self.assertTrue(standing.reminder)
+        if standing.awaited:
+            self.assertIn("not recorded yet", standing.reminder or "")
+
+    @given(screens, clearances)
+    def test_the_order_in_which_papers_are_kept_changes_nothing(
+        self, asked: list[Screen], given_: list[Clearance]
+    ) -> None:
+        days = [s.on for s in asked] + [c.on for c in given_]
+        if len(set(days)) == len(days):
+            once = health_standing(asked, given_, TODAY)
+            self.assertEqual(health_standing(asked[::-1], given_[::-1], TODAY), once)
+
+    @given(screens)
+    def test_a_screen_is_due_a_year_after_the_newest(self, asked: list[Screen]) -> None:
+        standing = health_standing(asked, [], TODAY)
+        if asked:
+            newest = max(s.on for s in asked)
+            self.assertEqual(standing.repeat_on, newest + timedelta(days=365))
+            self.assertEqual(standing.due, newest <= ago(365))

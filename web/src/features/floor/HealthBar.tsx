@@ -1,22 +1,6 @@
 import { ChevronDown, TriangleAlert } from "lucide-react";
 import { Link } from "react-router";
-import type { Schemas } from "../../api/client";
-
-export interface ToMind {
-  said: string[];
-  /** A clearance is not recorded yet, or a condition wants a clinician first. */
-  stop: boolean;
-}
-
-export function toMind(
-  reminder: string | null,
-  awaited: boolean,
-  cautions: Schemas["Caution"][],
-): ToMind | null {
-  const said = [...(reminder ? [reminder] : []), ...cautions.map((caution) => caution.text)];
-  const stop = awaited || cautions.some((caution) => caution.grade === "stop");
-  return said.length ? { said, stop } : null;
-}
+import type { ToMind } from "./toMind";
 
 /** On a phone what is no stop is a sign in the header, opened with a tap. */
 export function HealthSign({

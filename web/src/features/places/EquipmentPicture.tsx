@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { api, type Schemas } from "../../api/client";
 import { Message } from "../../ui/Message";
+import { gapsInWords, span } from "./steps";
 
 const names: Record<Schemas["ImplementKind"], string> = {
   barbell: "Barbell",
@@ -112,19 +113,4 @@ function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
       )}
     </figure>
   );
-}
-
-function span(low: Schemas["Load"] | undefined, high: Schemas["Load"] | undefined): string {
-  if (!low || !high) return "";
-  return low.value === high.value ? `${low.value} ${low.unit}` : `${low.value} to ${high.value} ${high.unit}`;
-}
-
-const TOLD = 4;
-
-/** The heaviest of the big steps, where they matter most, each as "18 to 24". */
-function gapsInWords({ loads, gaps }: Schemas["LoadsOfKind"]): string {
-  const steps = gaps.flatMap((gap, index) =>
-    gap ? [`${loads[index - 1]?.load.value} to ${loads[index]?.load.value}`] : [],
-  );
-  return steps.length > TOLD ? `up to ${steps.at(-1)}` : steps.join(", ");
 }

@@ -80,15 +80,19 @@ class _Story:
 
     def _past_sessions(self) -> Iterator[tuple[int, int, date]]:
         for week in range(WEEKS_BEHIND + 1):
-            for day, weekday in enumerate(self._weekdays()):
+            for day, weekday in enumerate(sorted(self._weekdays())):
                 on = self.start + timedelta(weeks=week, days=weekday)
                 if on < self.now.date():
                     yield week, day, on
 
     def _weekdays(self) -> list[int]:
-        """Training days around today's weekday, so that a session waits today."""
+        """The weekday of each day: the first is today's, so that it waits today, the others later in the week.
+
+        Closer together late in the week; at a weekend they come round to its beginning.
+        """
         today = self.now.weekday()
-        return sorted((today + shift) % 7 for shift in (0, 2, 4)[: len(self.person.days)])
+        shifts = {3: (0, 2, 3), 4: (0, 1, 2)}.get(today, (0, 2, 4))
+        return [(today + shift) % 7 for shift in shifts[: len(self.person.days)]]
 
     def _first_phase(self) -> list[Edit]:
         edits: list[Edit] = [ChangePhase(phase="p1", name="Groundwork", purpose="Learn the lifts, build a base")]

@@ -10,7 +10,21 @@ from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.implements import Barbell, FixedLoads, ImplementKind, Plates
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.model import BodyweightLoad, Prescription, Reps, Seconds, Tempo
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LastTime, OpenLoad, ShareOfMax
+from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule
+from upright_anvil.core.prescription.schemes import (
+    BackOff,
+    Checkpoints,
+    Cluster,
+    Density,
+    Drops,
+    EveryStart,
+    LastMost,
+    Varied,
+)
+from upright_anvil.core.prescription.schemes.back_off import Cut
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
+from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.model import Exposure, Situation
 
 units = st.sampled_from(Unit)
@@ -40,16 +54,93 @@ reps = st.tuples(st.integers(1, 100), st.integers(1, 100)).map(lambda pair: Reps
 phases = st.one_of(st.none(), st.integers(0, 60))
 tempos = st.builds(Tempo, phases, phases, phases, phases)
 bodyweight = st.one_of(st.just(BodyweightLoad()), st.builds(BodyweightLoad, loads, st.booleans()))
-prescriptions = st.builds(
-    Prescription,
-    sets=st.integers(1, 20),
-    target=st.one_of(reps, st.builds(Seconds, st.integers(1, 3600))),
-    each_side=st.booleans(),
-    load=st.one_of(st.none(), loads, bodyweight),
-    tempo=st.one_of(st.none(), tempos),
-    rest=st.one_of(st.none(), st.integers(0, 1800)),
-    reserve=st.one_of(st.none(), st.integers(0, 10)),
+halves = st.integers(2, 240).map(lambda n: Decimal(n) / 2)
+labels = st.from_regex(r"[A-Za-z][A-Za-z0-9-]{0,9}", fullmatch=True)
+load_targets = st.one_of(
+    loads,
+    bodyweight,
+    st.builds(ShareOfMax, halves.map(lambda half: Decimal(Load.of(half).value))),
+    st.builds(Coded, st.sampled_from(["band", "step"]), labels),
+    st.builds(LastTime, st.one_of(st.none(), loads)),
+    st.just(OpenLoad()),
 )
+mosts = st.builds(Most, st.one_of(st.none(), st.integers(1, 100)))
+holds = st.builds(Seconds, st.integers(1, 3600))
+targets = st.one_of(reps, mosts, holds, st.builds(Distance, st.integers(1, 50_000)))
+others = st.lists(st.builds(OtherKit, loads, targets), max_size=2).map(tuple)
+activities = st.from_regex(r"[a-z]{2,8}( [a-z]{2,8}){0,2}", fullmatch=True)
+
+
+@st.composite
+def _alike(draw: st.DrawFn) -> dict[str, object]:
+    """Straight sets."""
+    return {"sets": draw(st.integers(1, 20)), "target": draw(targets), "load": draw(st.none() | load_targets)}
+
+
+@st.composite
+def _varied(draw: st.DrawFn) -> dict[str, object]:
+    count = draw(st.integers(2, 5))
+    each_target = draw(st.lists(targets, min_size=count, max_size=count))
+    each_load = draw(st.lists(load_targets, min_size=count, max_size=count))
+    if len(set(each_target)) == 1 or draw(st.booleans()):
+        each_target = [each_target[0]] * count
+    if len(set(each_load)) == 1 or (draw(st.booleans()) and len(set(each_target)) > 1):
+        each_load = [each_load[0]] * count
+    differ = tuple(tuple(given) if len(set(given)) > 1 else () for given in (each_target, each_load))
+    if not any(differ):
+        return draw(_alike())
+    scheme = Varied(*differ)  # type: ignore[arg-type]
+    return {"sets": count, "target": each_target[0], "load": each_load[0], "scheme": scheme}
+
+
+@st.composite
+def _schemed(draw: st.DrawFn) -> dict[str, object]:
+    fields, count = draw(_alike()), draw(st.integers(1, 4))
+    kind = draw(st.sampled_from(["last", "drops", "back off", "cluster", "every", "density", "checkpoints"]))
+    if kind == "last":
+        low = draw(st.integers(1, 30))
+        return fields | {"target": Reps(low, low + 2), "scheme": LastMost(draw(st.none() | st.integers(low, 100)))}
+    if kind == "drops":
+        top = draw(st.integers(50, 100))
+        lighter = tuple(Load.of(top - 5 * n) for n in range(1, count + 1))
+        return fields | {"load": Load.of(top), "scheme": Drops(lighter)}
+    if kind == "back off":
+        lighter_by = draw(st.builds(Cut, st.integers(1, 60)) | loads)
+        return fields | {"load": draw(loads), "scheme": BackOff(count, draw(reps), lighter_by)}
+    if kind == "cluster":
+        parts = tuple(draw(st.lists(st.integers(1, 9), min_size=2, max_size=6)))
+        return fields | {"target": Reps(sum(parts), sum(parts)), "scheme": Cluster(parts, draw(st.integers(1, 120)))}
+    if kind == "every":
+        return fields | {"scheme": EveryStart(draw(st.integers(10, 900)))}
+    if kind == "density":
+        return fields | {"sets": 1, "scheme": Density(draw(st.integers(60, 3600)))}
+    first = draw(st.integers(5, 60))
+    return fields | {"target": Seconds(first), "scheme": Checkpoints(tuple(first + 5 * n for n in range(1, count + 1)))}
+
+
+@st.composite
+def _prescriptions(draw: st.DrawFn) -> Prescription:
+    """Anything the model allows."""
+    fields = draw(st.one_of(_alike(), _alike(), _varied(), _schemed()))
+    each_side = draw(st.booleans())
+    sides = [None, *(rule for rule in SideRule if rule.leads is each_side)]
+    rest = draw(st.none() | st.integers(0, 1800))
+    effort = draw(st.sampled_from(["", "reserve", "rpe"]))
+    return Prescription(
+        **fields,  # type: ignore[arg-type]
+        each_side=each_side,
+        side=draw(st.sampled_from(sides)),
+        tempo=draw(st.none() | tempos),
+        rest=rest,
+        activity="" if rest is None else draw(st.just("") | activities),
+        reserve=draw(st.integers(0, 10)) if effort == "reserve" else None,
+        rpe=draw(st.integers(2, 20)) / Decimal(2) if effort == "rpe" else None,
+        others=draw(others),
+        ramp=draw(st.booleans()),
+    )
+
+
+prescriptions = _prescriptions()
 
 BODY = Decimal(80)
 
@@ -82,7 +173,8 @@ def _plausible(draw: st.DrawFn, place: Inventory, kind: ImplementKind) -> Prescr
 
 @st.composite
 def _performed(draw: st.DrawFn, asked: Prescription) -> tuple[PerformedSet, ...]:
-    added = asked.load.added if isinstance(asked.load, BodyweightLoad) else asked.load
+    weight = asked.load if isinstance(asked.load, Load) else None
+    added = asked.load.added if isinstance(asked.load, BodyweightLoad) else weight
     assisted = isinstance(asked.load, BodyweightLoad) and asked.load.assisted
     rows = []
     for number in range(1, draw(st.integers(0, asked.sets + 1)) + 1):

@@ -6,10 +6,13 @@ Planned is an outline, done is filled, changed keeps the outline behind the fill
 from dataclasses import dataclass
 from decimal import Decimal
 
-from upright_anvil.core.constants import DEFAULT_RESERVE
+from upright_anvil.core.constants import DEFAULT_RESERVE, WALKING_PACE
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget, Prescription, Reps, moved_kg
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax, moved_kg
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes.base import SetPlan
+from upright_anvil.core.prescription.targets import Distance, Target, amount_of, reps_of, spoken
 from upright_anvil.core.strength.estimate import share_of_max
 
 SECONDS_PER_REP = 4
@@ -44,21 +47,32 @@ class Athlete:
     max_kg: Decimal | None = None
 
 
-def planned_bar(prescription: Prescription, exercise: Exercise, athlete: Athlete, label: str | None = None) -> Bar:
+def planned_bar(
+    prescription: Prescription,
+    exercise: Exercise,
+    athlete: Athlete,
+    label: str | None = None,
+    plan: SetPlan | None = None,
+) -> Bar:
     """Answer the outline of one planned set. The height comes from the load, else from reps and reserve. House rule.
 
-    ``label`` is `planned_label` where the caller has it already.
+    ``plan`` is the set where sets differ, else the first; ``label`` is `planned_label` where the caller has it already.
     """
-    p = prescription
-    reps = p.target.high if isinstance(p.target, Reps) else None
-    return _bar(reps, p.amount, p.load, p.reserve, label or planned_label(p), exercise, athlete)
+    one = plan or prescription.plans[0]
+    said = label or planned_label(prescription, one)
+    return _bar(reps_of(one.target), drawn(one.target), one.load, prescription.left, said, exercise, athlete)
 
 
-def planned_label(prescription: Prescription) -> str:
+def planned_label(prescription: Prescription, plan: SetPlan | None = None) -> str:
     """Say what one planned set is: ``8-10 reps each side with 20 kg``."""
-    p = prescription
-    amount = f"{p.target} reps" if isinstance(p.target, Reps) else str(p.target)
-    return f"{amount}{' each side' if p.each_side else ''}{_with_load(p.load)}"
+    one = plan or prescription.plans[0]
+    sides = " each side" if prescription.each_side else ""
+    return f"{spoken(one.target)}{sides}{_with_load(one.load)}"
+
+
+def drawn(target: Target) -> float:
+    """Answer how wide a target is drawn before it is scaled: repetitions, or seconds; a distance as its seconds."""
+    return amount_of(target) / WALKING_PACE if isinstance(target, Distance) else amount_of(target)
 
 
 def done_bar(row: PerformedSet, exercise: Exercise, athlete: Athlete) -> Bar:
@@ -88,7 +102,7 @@ def _with_load(load: LoadTarget | None) -> str:
 
 def _bar(
     reps: int | None,
-    amount: int,
+    amount: float,
     load: LoadTarget | None,
     reserve: int | None,
     label: str,
@@ -96,7 +110,9 @@ def _bar(
     athlete: Athlete,
 ) -> Bar:
     moved = moved_kg(load, exercise.bodyweight_share, athlete.body_kg) if load else None
-    if athlete.max_kg and moved is not None:
+    if isinstance(load, ShareOfMax):
+        height = float(load.per_cent) / 100
+    elif athlete.max_kg and moved is not None:
         height = float(moved / athlete.max_kg)
     elif reps:
         height = share_of_max(reps + (DEFAULT_RESERVE if reserve is None else reserve))

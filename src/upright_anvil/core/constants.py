@@ -51,6 +51,12 @@ TRANSITION_CHANGE_SECONDS: Final = 60
 DEFAULT_REST_SECONDS: Final = 90
 """Rest between sets assumed in the time estimate when the line does not say. House rule."""
 
+WALKING_PACE: Final = 1.0
+"""Metres a second reckoned with for carries, crawls and walks. House rule."""
+
+RUNNING_PACE: Final = 2.5
+"""Metres a second reckoned with for endurance work. House rule."""
+
 PACE_MIN: Final = 0.7
 PACE_MAX: Final = 1.6
 """Bounds of a client's pace factor (actual / estimated minutes). House rule."""

@@ -17,8 +17,10 @@ from upright_anvil.core.plan.edits.days import AddDay, RemoveDay
 from upright_anvil.core.plan.edits.lines import AddLine
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.core.prescription.model import BodyweightLoad, Prescription, Seconds, moved_kg
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, moved_kg
+from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.strength.estimate import house_factor
 from upright_anvil.demo.meeting import meet
 from upright_anvil.demo.people import PEOPLE
@@ -186,14 +188,15 @@ class _Story:
         if isinstance(plan.target, Seconds):
             return None, plan.target.seconds - (5 if self.chance.random() < 0.1 else 0), None  # noqa: PLR2004 - one in ten
         moved = moved_kg(plan.load, exercise.bodyweight_share, self.body.kg if self.body else None)
-        limit = plan.target.high + 3
+        limit = plan.amount + 3
         if moved:
             strength = self.lifts[exercise.id].true_max_kg * form
             able = (r for r in range(HARDEST, 0, -1) if float(moved) * (house_factor(r) or 9) <= strength)
             limit = next(able, 1)
-        reps = max(1, min(plan.target.high, limit - (plan.reserve or 0)))
-        if reps < plan.target.low:
-            reps = max(1, min(plan.target.low, limit))
+        high, low = plan.amount, plan.target.low if isinstance(plan.target, Reps) else 1
+        reps = max(1, min(high, limit - (plan.left or 0)))
+        if reps < low:
+            reps = max(1, min(low, limit))
         said = self.chance.random() < 0.85  # noqa: PLR2004 - now and then nobody says
         return reps, None, min(max(limit - reps, 0), 5) if said else None
 
@@ -224,5 +227,7 @@ def _added(plan: Prescription) -> Load | None:
     match plan.load:
         case BodyweightLoad(added=added):
             return added
-        case load:
-            return load
+        case Load():
+            return plan.load
+        case _:
+            return None

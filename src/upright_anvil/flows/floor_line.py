@@ -16,6 +16,7 @@ from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.document import Line
 from upright_anvil.core.plan.reading import Setting, load_caution, prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.flows.substitutes import names_instead
 from upright_anvil.flows.training_session import FoundSession
@@ -102,7 +103,8 @@ def floor_line(
     plan = prescription_or_none(text, setting.unit)
     if not text and not standing:
         return None
-    planned_sets = plan.sets if plan else 0
+    plans = plan.plans if plan else ()
+    planned_sets = len(plans)
     joints = joint_cautions(exercise, setting.standing)
     pressing = any(caution.grade is not Grade.NOTE for caution in joints)
     last_rows = last.sets if last else ()
@@ -121,7 +123,7 @@ def floor_line(
         each_side=bool(plan and plan.each_side),
         bodyweight=exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT,
         sets=tuple(
-            _set(n, plan if n <= planned_sets else None, plan, exercise, setting, standing.get(n), last_rows)
+            _set(n, plans[n - 1] if n <= planned_sets else None, plan, exercise, setting, standing.get(n), last_rows)
             for n in numbers
         ),
         last_time=last,
@@ -140,7 +142,7 @@ def _caution(plan: Prescription | None, text: str, exercise: Exercise, setting: 
 
 def _set(
     number: int,
-    outline: Prescription | None,
+    one: SetPlan | None,
     plan: Prescription | None,
     exercise: Exercise,
     setting: Setting,
@@ -156,8 +158,8 @@ def _set(
     return FloorSet(
         number=number,
         stands=standing.row.id if standing else None,
-        planned=planned_bar(outline, exercise, athlete) if outline else None,
-        aim=aim_for(plan, before.reps if before else None, before.load if before else None),
+        planned=planned_bar(plan, exercise, athlete, plan=one) if plan and one else None,
+        aim=aim_for(plan, before.reps if before else None, before.load if before else None, one),
         logged=logged(standing.row) if standing and standing.row.outcome is not Outcome.CLEARED else None,
         earlier=tuple(logged(r) for r in standing.earlier) if standing else (),
         beside=tuple(logged(r) for r in standing.beside) if standing else (),

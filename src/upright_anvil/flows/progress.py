@@ -10,7 +10,7 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.reading import Setting, prescription_or_none
-from upright_anvil.core.prescription.model import moved_kg
+from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimates_by_formula
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import all_exercises
@@ -128,18 +128,17 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setti
         moved = moved_kg(added_load(best[1]), share, setting.body_kg)
         figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
         formulas = tuple(FormulaEstimate(name, _shown(kg, setting.unit)) for name, kg in figures.items())
-    outline = planned_bar(plan, exercise, athlete) if plan else None
-    count = max(plan.sets if plan else 0, len(done))
+    count = max(len(plan.plans) if plan else 0, len(done))
     return SessionPoint(
         on=on,
         planned=planned,
         planned_moved=_shown(moved_kg(plan.load, share, setting.body_kg), setting.unit) if plan else None,
         planned_amount=plan.amount if plan else None,
-        planned_sets=plan.sets if plan else None,
+        planned_sets=len(plan.plans) if plan else None,
         sets=sets,
         blocks=tuple(
             Block(
-                outline if plan and n < plan.sets else None,
+                planned_bar(plan, exercise, athlete, plan=plan.plans[n]) if plan and n < len(plan.plans) else None,
                 done_bar(done[n], exercise, athlete) if n < len(done) else None,
             )
             for n in range(count)

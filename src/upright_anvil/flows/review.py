@@ -159,11 +159,15 @@ def _line(
     plan = prescription_or_none(planned, setting.unit)
     proposal, why_none = _proposal(found, line, exposures, plan, done, setting)
     athlete = setting.athlete(exercise.id)
-    outline = planned_bar(plan, exercise, athlete) if plan else None
     fills = [done_bar(r, exercise, athlete) for r in done]
-    count = max(plan.sets if plan else 0, len(fills))
+    plans = plan.plans if plan else ()
+    count = max(len(plans), len(fills))
     blocks = tuple(
-        Block(outline if plan and n < plan.sets else None, fills[n] if n < len(fills) else None) for n in range(count)
+        Block(
+            planned_bar(plan, exercise, athlete, plan=plans[n]) if plan and n < len(plans) else None,
+            fills[n] if n < len(fills) else None,
+        )
+        for n in range(count)
     )
     preview = proposal.prescription if proposal else None
     return ReviewLine(
@@ -174,7 +178,7 @@ def _line(
         blocks=blocks,
         proposal=proposal,
         proposed=proposal.text if proposal else "",
-        preview=tuple(Block(planned_bar(preview, exercise, athlete), None) for _ in range(preview.sets))
+        preview=tuple(Block(planned_bar(preview, exercise, athlete, plan=one), None) for one in preview.plans)
         if preview
         else (),
         why_none=why_none,

@@ -10,7 +10,7 @@ from upright_anvil.core.health.history import current
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.reading import Setting
-from upright_anvil.core.prescription.model import moved_kg
+from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.core.timing.estimate import pace_factor
 from upright_anvil.flows.library import library

@@ -9,7 +9,7 @@ from upright_anvil.core.library.starting_load import Known, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.model import BodyweightLoad
+from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.formats.exercise_file import shipped_exercises
 
 ALL = shipped_exercises()

@@ -2,7 +2,10 @@ from decimal import Decimal
 from unittest import TestCase
 
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget, Prescription, Reps, Tempo, moved_kg
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.sentences import Refusal
 
 

@@ -1630,6 +1630,17 @@ export interface components {
             week_id: string;
         };
         /**
+         * BackOff
+         * @description The lighter sets: how many, of what, at which load or how much lighter.
+         */
+        BackOff: {
+            /** Sets */
+            sets: number;
+            target: components["schemas"]["Reps"];
+            /** Load */
+            load: components["schemas"]["Load"] | components["schemas"]["Cut"];
+        };
+        /**
          * Band
          * @description The sets a muscle is usually given in a week, fractional, and what the figures rest on.
          */
@@ -1886,6 +1897,14 @@ export interface components {
             kind: components["schemas"]["WeekKind"];
         };
         /**
+         * Checkpoints
+         * @description Seconds of the later marks, climbing, one to four.
+         */
+        Checkpoints: {
+            /** Seconds */
+            seconds: number[];
+        };
+        /**
          * ChosenCues
          * @description Cues, the school they are from (empty for the plain ones), and why they were taken.
          */
@@ -2046,6 +2065,32 @@ export interface components {
             program_id: string | null;
         };
         /**
+         * Cluster
+         * @description Repetitions part by part, and the pause between parts, seconds (1 to 120).
+         */
+        Cluster: {
+            /** Parts */
+            parts: number[];
+            /**
+             * Pause
+             * @default 20
+             */
+            pause: number;
+        };
+        /**
+         * Coded
+         * @description A band by its label, or the step of an adjustable set by its code.
+         */
+        Coded: {
+            /**
+             * Sort
+             * @enum {string}
+             */
+            sort: "band" | "step";
+            /** Label */
+            label: string;
+        };
+        /**
          * Condition
          * @description What is not a joint.
          * @enum {string}
@@ -2066,6 +2111,14 @@ export interface components {
             school: string;
             /** Cues */
             cues: string[];
+        };
+        /**
+         * Cut
+         * @description A load lighter by per cent, 1 to 60.
+         */
+        Cut: {
+            /** Per Cent */
+            per_cent: number;
         };
         /**
          * CycleReport
@@ -2117,11 +2170,41 @@ export interface components {
             at: string;
         };
         /**
+         * Density
+         * @description The time, seconds, 60 to 3600; the rounds are what comes of it.
+         */
+        Density: {
+            /** Seconds */
+            seconds: number;
+        };
+        /**
          * Disease
          * @description Known diseases the screen asks for.
          * @enum {string}
          */
         Disease: "heart or blood vessels" | "diabetes" | "kidneys";
+        /**
+         * Distance
+         * @description A distance, metres, 1 to 50,000.
+         */
+        Distance: {
+            /** Metres */
+            metres: number;
+            /**
+             * Kind
+             * @default distance
+             * @constant
+             */
+            kind: "distance";
+        };
+        /**
+         * Drops
+         * @description The lighter loads in order, one to four.
+         */
+        Drops: {
+            /** Loads */
+            loads: components["schemas"]["Load"][];
+        };
         /**
          * Due
          * @description The day something is due, and how many days late it is (negative: still to come).
@@ -2240,6 +2323,14 @@ export interface components {
             absent: components["schemas"]["Feature"][];
             /** Problems */
             problems: components["schemas"]["EquipmentProblem"][];
+        };
+        /**
+         * EveryStart
+         * @description Seconds from one start to the next, 10 to 900.
+         */
+        EveryStart: {
+            /** Seconds */
+            seconds: number;
         };
         /**
          * Exercise
@@ -2422,7 +2513,7 @@ export interface components {
             bodyweight: boolean;
             /** Sets */
             sets: components["schemas"]["FloorSet"][];
-            last_time: components["schemas"]["LastTime"] | null;
+            last_time: components["schemas"]["upright_anvil__flows__floor_line__LastTime"] | null;
             /** Loads */
             loads: components["schemas"]["Load"][];
             /** Notes */
@@ -2647,19 +2738,12 @@ export interface components {
             rungs: string[];
         };
         /**
-         * LastTime
-         * @description The client's last session with this exercise.
+         * LastMost
+         * @description The last set is as many as possible, up to a cap where there is one.
          */
-        LastTime: {
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** Planned */
-            planned: string;
-            /** Sets */
-            sets: components["schemas"]["LoggedSet"][];
+        LastMost: {
+            /** Cap */
+            cap?: number | null;
         };
         /**
          * Lever
@@ -2739,6 +2823,20 @@ export interface components {
             logged_at: string | null;
         };
         /**
+         * Most
+         * @description As many repetitions as possible, up to a cap where there is one; how many stay in reserve stands beside it.
+         */
+        Most: {
+            /** Cap */
+            cap?: number | null;
+            /**
+             * Kind
+             * @default most
+             * @constant
+             */
+            kind: "most";
+        };
+        /**
          * MoveLine
          * @description Move a line to a position of its own or another day of the phase.
          */
@@ -2790,6 +2888,20 @@ export interface components {
             week: number;
             /** Text */
             text: string;
+        };
+        /**
+         * OpenLoad
+         * @description Left open on purpose: found on the day.
+         */
+        OpenLoad: Record<string, never>;
+        /**
+         * OtherKit
+         * @description What to do with a lighter or heavier load than the planned one: ``or 8 kg x 15``.
+         */
+        OtherKit: {
+            load: components["schemas"]["Load"];
+            /** Target */
+            target: components["schemas"]["Reps"] | components["schemas"]["Most"] | components["schemas"]["Seconds"] | components["schemas"]["Distance"];
         };
         /**
          * Outcome
@@ -2861,25 +2973,49 @@ export interface components {
         };
         /**
          * Prescription
-         * @description Sets of a target, each side or not, with what is said of load, tempo, rest (seconds) and reserve (reps left).
+         * @description Sets of a target, with what is said of sides, load, tempo, rest (seconds) and reserve (repetitions left).
+         *
+         *     ``rpe`` says the reserve the other way round (10 = nothing left, halves allowed); only one of the two is given.
+         *     ``scheme`` says how the sets relate where they are not all alike; ``ramp`` that they only lead up to the work.
+         *     ``activity`` is what the client does in the rest, ``others`` what to do with other loads.
          */
         Prescription: {
             /** Sets */
             sets: number;
             /** Target */
-            target: components["schemas"]["Reps"] | components["schemas"]["Seconds"];
+            target: components["schemas"]["Reps"] | components["schemas"]["Most"] | components["schemas"]["Seconds"] | components["schemas"]["Distance"];
             /**
              * Each Side
              * @default false
              */
             each_side: boolean;
             /** Load */
-            load?: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | null;
+            load?: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["upright_anvil__core__prescription__load_targets__LastTime"] | components["schemas"]["OpenLoad"] | null;
             tempo?: components["schemas"]["Tempo"] | null;
             /** Rest */
             rest?: number | null;
             /** Reserve */
             reserve?: number | null;
+            /** Rpe */
+            rpe?: string | null;
+            side?: components["schemas"]["SideRule"] | null;
+            /**
+             * Activity
+             * @default
+             */
+            activity: string;
+            /** Scheme */
+            scheme?: components["schemas"]["Varied"] | components["schemas"]["LastMost"] | components["schemas"]["Drops"] | components["schemas"]["BackOff"] | components["schemas"]["Cluster"] | components["schemas"]["EveryStart"] | components["schemas"]["Density"] | components["schemas"]["Checkpoints"] | null;
+            /**
+             * Others
+             * @default []
+             */
+            others: components["schemas"]["OtherKit"][];
+            /**
+             * Ramp
+             * @default false
+             */
+            ramp: boolean;
         };
         /**
          * ProgressView
@@ -3402,6 +3538,14 @@ export interface components {
             estimate: string | null;
         };
         /**
+         * ShareOfMax
+         * @description A share of the estimated maximum, per cent, 1 to 120 in steps of a half.
+         */
+        ShareOfMax: {
+            /** Per Cent */
+            per_cent: string;
+        };
+        /**
          * Shown
          * @description What the scale shows: seconds since stepping on, the figure in the client's unit, the weight once settled.
          */
@@ -3448,6 +3592,12 @@ export interface components {
             pairs: components["schemas"]["Pair"][];
         };
         /**
+         * SideRule
+         * @description Which side leads where each side is worked, or the one side that is.
+         * @enum {string}
+         */
+        SideRule: "left first" | "right first" | "alternate lead" | "left only" | "right only";
+        /**
          * Sign
          * @description Signs and symptoms the screen asks for.
          * @enum {string}
@@ -3469,7 +3619,7 @@ export interface components {
          */
         StartingLoad: {
             /** Load */
-            load: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"];
+            load: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["upright_anvil__core__prescription__load_targets__LastTime"] | components["schemas"]["OpenLoad"];
             /** Unrounded Kg */
             unrounded_kg: string;
             /** Why */
@@ -3676,6 +3826,22 @@ export interface components {
             ctx?: Record<string, never>;
         };
         /**
+         * Varied
+         * @description ``targets`` set by set, empty where all are alike; ``loads`` likewise.
+         */
+        Varied: {
+            /**
+             * Targets
+             * @default []
+             */
+            targets: (components["schemas"]["Reps"] | components["schemas"]["Most"] | components["schemas"]["Seconds"] | components["schemas"]["Distance"])[];
+            /**
+             * Loads
+             * @default []
+             */
+            loads: (components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["upright_anvil__core__prescription__load_targets__LastTime"] | components["schemas"]["OpenLoad"])[];
+        };
+        /**
          * Verdict
          * @description What the trainer made of a proposal.
          * @enum {string}
@@ -3796,11 +3962,33 @@ export interface components {
             entry: components["schemas"]["Entry"];
         };
         /**
+         * LastTime
+         * @description The load of the last session, plus a little where it is said.
+         */
+        upright_anvil__core__prescription__load_targets__LastTime: {
+            plus?: components["schemas"]["Load"] | null;
+        };
+        /**
          * Standing
          * @description Where a week's sets lie against the band.
          * @enum {string}
          */
         upright_anvil__core__volume__bands__Standing: "below" | "within" | "above";
+        /**
+         * LastTime
+         * @description The client's last session with this exercise.
+         */
+        upright_anvil__flows__floor_line__LastTime: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Planned */
+            planned: string;
+            /** Sets */
+            sets: components["schemas"]["LoggedSet"][];
+        };
     };
     responses: never;
     parameters: never;

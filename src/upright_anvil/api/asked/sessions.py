@@ -6,7 +6,7 @@ from pydantic import AwareDatetime, Field, StringConstraints
 
 from upright_anvil.api.asked.base import Asked, AskedLoad, MadeId, Note
 from upright_anvil.core.ledger.rows import Outcome
-from upright_anvil.core.prescription.model import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
+from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
 from upright_anvil.flows.review import Verdict
 

@@ -2,8 +2,13 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.constants import WALKING_PACE
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.model import BodyweightLoad, Prescription, Seconds
+from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes.base import SetPlan
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
 
 
 @dataclass(frozen=True, slots=True)
@@ -21,29 +26,40 @@ FREE_AIM = Aim(reps=8, seconds=None, load=None)
 """What stands ready where the plan says nothing that can be read. House rule."""
 
 
-def aim_for(plan: Prescription | None, last_reps: int | None, last_load: Load | None) -> Aim:
-    """Answer the set that one tap logs.
+def aim_for(
+    plan: Prescription | None, last_reps: int | None, last_load: Load | None, one: SetPlan | None = None
+) -> Aim:
+    """Answer the set that one tap logs; ``one`` is the set where sets differ.
 
     In a range, last time's reps of the same set when the load is the same and they lie in the range, else the bottom of
-    the range. Without a planned load, last time's. House rule.
+    the range. As many as possible starts from last time's. A distance is logged by the seconds it takes, at a walk.
+    Without a planned load, last time's. House rule.
     """
     if plan is None:
         return FREE_AIM if last_reps is None else Aim(last_reps, None, last_load)
-    load, assisted = _written(plan, last_load)
-    if isinstance(plan.target, Seconds):
-        return Aim(None, plan.target.seconds, load, assisted, plan.reserve)
-    same = load == last_load or (load is not None and last_load is not None and load.same_as(last_load))
-    reps = plan.target.low
-    if same and last_reps is not None and last_reps > reps:
-        reps = min(last_reps, plan.target.high)
-    return Aim(reps, None, load, assisted, plan.reserve)
+    step = one or plan.plans[0]
+    load, assisted = _written(step.load, last_load)
+    match step.target:
+        case Seconds():
+            return Aim(None, step.target.seconds, load, assisted, plan.left)
+        case Distance():
+            return Aim(None, min(round(step.target.metres / WALKING_PACE), MAX_HOLD_SECONDS), load, assisted, plan.left)
+        case Most():
+            reps = last_reps if last_reps is not None else min(step.target.reckoned, FREE_AIM.reps or 1)
+            return Aim(reps if step.target.cap is None else min(reps, step.target.cap), None, load, assisted, plan.left)
+        case Reps():
+            same = load == last_load or (load is not None and last_load is not None and load.same_as(last_load))
+            reps = step.target.low
+            if same and last_reps is not None and last_reps > reps:
+                reps = min(last_reps, step.target.high)
+            return Aim(reps, None, load, assisted, plan.left)
 
 
-def _written(plan: Prescription, last_load: Load | None) -> tuple[Load | None, bool]:
-    match plan.load:
+def _written(wanted: LoadTarget | None, last_load: Load | None) -> tuple[Load | None, bool]:
+    match wanted:
         case BodyweightLoad(added=added, assisted=assisted):
             return added, assisted
-        case None:
+        case Load():
+            return wanted, False
+        case _:
             return last_load, False
-        case load:
-            return load, False

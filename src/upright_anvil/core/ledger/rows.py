@@ -5,7 +5,7 @@ from datetime import datetime
 from enum import StrEnum
 
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.model import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
+from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
 from upright_anvil.core.sentences import Refusal
 
 

@@ -8,7 +8,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load, Unit, in_unit, plain
-from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
 from upright_anvil.core.strength.estimate import share_of_max
 
 

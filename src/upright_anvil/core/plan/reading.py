@@ -15,7 +15,8 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Day, Line, Phase
-from upright_anvil.core.prescription.model import BodyweightLoad, Prescription
+from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts
 from upright_anvil.core.timing.estimate import TimedLine, day_seconds, line_seconds, transition_seconds
 

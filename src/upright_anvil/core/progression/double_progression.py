@@ -14,16 +14,12 @@ from typing import Final
 
 from upright_anvil.core.constants import BRIDGE_SLOWER_SECONDS, MAX_ESTIMATE_REPS
 from upright_anvil.core.loads.load import per_cent
-from upright_anvil.core.prescription.model import (
-    MAX_REPS,
-    BodyweightLoad,
-    LoadTarget,
-    Prescription,
-    Reps,
-    Seconds,
-    Tempo,
-)
+from upright_anvil.core.prescription.bounds import MAX_REPS
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
+from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.evidence import Showing, confidence, sentences, showing, within_reserve
 from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
 from upright_anvil.core.progression.steps import LoadStep, moved, step_down, step_up
@@ -42,9 +38,28 @@ def propose(situation: Situation) -> Proposal:
     base = replace(now, load=shown.load if shown.load is not None else now.load)
     if not shown.amounts:
         return _answer(situation, Lever.HOLD, now, "Nothing was done, so the same again.")
-    if isinstance(now.target, Seconds):
-        return _hold_seconds(situation, now.target, base, shown)
-    return _reps(situation, now.target, base, shown)
+    if other := _led_otherwise(now):
+        return _answer(situation, Lever.HOLD, now, other)
+    match now.target:
+        case Seconds():
+            return _hold_seconds(situation, now.target, base, shown)
+        case Reps():
+            return _reps(situation, now.target, base, shown)
+        case Most() | Distance():
+            return _answer(situation, Lever.HOLD, now, "Nothing to climb to is written here: the same again.")
+
+
+def _led_otherwise(now: Prescription) -> str | None:
+    """Why a line is not led by repetitions and load; None where it is."""
+    if isinstance(now.load, ShareOfMax):
+        return "The load is a share of the maximum, so it follows the estimate: the same again."
+    if isinstance(now.load, Coded):
+        return f"What comes after {now.load} is for you to say: the same again."
+    if now.scheme is not None:
+        return "Sets that differ or run by the clock are not led by reps in a range: the same again."
+    if now.ramp:
+        return "These sets only lead up to the work: the same again."
+    return None
 
 
 def _reps(situation: Situation, target: Reps, base: Prescription, shown: Showing) -> Proposal:
@@ -68,7 +83,7 @@ def _reps(situation: Situation, target: Reps, base: Prescription, shown: Showing
 
 def _last_allows(base: Prescription, shown: Showing) -> bool:
     last = shown.reserves[-1]
-    return base.reserve is None or last is None or last >= base.reserve
+    return base.left is None or last is None or last >= base.left
 
 
 def _short(situation: Situation, base: Prescription, shown: Showing) -> Proposal:
@@ -85,7 +100,7 @@ def _short(situation: Situation, base: Prescription, shown: Showing) -> Proposal
 
 
 def _low(prescription: Prescription) -> int:
-    return prescription.target.low if isinstance(prescription.target, Reps) else prescription.target.seconds
+    return prescription.target.low if isinstance(prescription.target, Reps) else prescription.amount
 
 
 def _raise(situation: Situation, base: Prescription) -> Proposal:
@@ -128,7 +143,7 @@ def _bridge(situation: Situation, base: Prescription, step: LoadStep, jump: Pres
 
 def _bridge_reps(situation: Situation, base: Prescription, to: LoadTarget) -> int:
     """Reps at today's load whose estimate predicts the bottom of the range at the next, within the estimate's reach."""
-    reserve = base.reserve or 0
+    reserve = base.left or 0
     here, there = (moved(situation, load) if load else None for load in (base.load, to))
     reps = reps_that_predict(here, reserve, there, _low(situation.home)) if here and there else None
     return reps if reps is not None else MAX_ESTIMATE_REPS - reserve

@@ -4,7 +4,9 @@ from dataclasses import dataclass
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget, Prescription
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.targets import reps_of
 from upright_anvil.core.progression.model import Confidence, Exposure
 
 
@@ -36,7 +38,7 @@ def showing(exposure: Exposure) -> Showing:
     used = min((load for load in loads if load is not None), key=_heft, default=None)
     if isinstance(exposure.prescription.load, BodyweightLoad):
         used = _as_bodyweight(used if len([x for x in loads if x is not None]) == len(sets) else None)
-    return Showing(used, amounts, tuple(row.reserve for row in sets), exposure.prescription.sets)
+    return Showing(used, amounts, tuple(row.reserve for row in sets), len(exposure.prescription.plans))
 
 
 def _heft(load: LoadTarget) -> float:
@@ -46,6 +48,8 @@ def _heft(load: LoadTarget) -> float:
         case BodyweightLoad(added=added, assisted=assisted):
             kg = float(added.kg) if added else 0.0
             return -kg if assisted else kg
+        case _:
+            return 0.0
 
 
 def _as_bodyweight(load: LoadTarget | None) -> BodyweightLoad:
@@ -60,7 +64,7 @@ def _as_bodyweight(load: LoadTarget | None) -> BodyweightLoad:
 
 def within_reserve(prescription: Prescription, reserves: tuple[int | None, ...]) -> bool:
     """Answer whether no set went deeper than the planned reserve; a reserve nobody said counts as kept. House rule."""
-    wanted = prescription.reserve
+    wanted = prescription.left
     return wanted is None or all(r is None or r >= wanted for r in reserves)
 
 
@@ -68,7 +72,7 @@ def confidence(prescription: Prescription, shown: Showing) -> Confidence:
     """Answer how far the evidence carries. House rule."""
     if not shown.complete:
         return Confidence.THIN
-    if prescription.reserve is not None and any(r is None for r in shown.reserves):
+    if prescription.left is not None and any(r is None for r in shown.reserves):
         return Confidence.FAIR
     return Confidence.FIRM
 
@@ -76,14 +80,14 @@ def confidence(prescription: Prescription, shown: Showing) -> Confidence:
 def sentences(exposure: Exposure, shown: Showing) -> tuple[str, ...]:
     """Say what was done against what was asked."""
     p = exposure.prescription
-    unit = "reps" if p.target.kind == "reps" else "s"
+    unit = "s" if reps_of(p.target) is None else "reps"
     done = ", ".join(str(a) for a in shown.amounts)
     at = f" at {shown.load}" if shown.load is not None else ""
     first = f"Asked {p.sets} x {p.target}{_load(p)}; done {done} {unit}{at}." if done else "No set was done."
     said = [r for r in shown.reserves if r is not None]
     if not said or not done:
-        return (first,) if p.reserve is None or not done else (first, "Nobody said how many reps were left.")
-    asked = "" if p.reserve is None else f"; {p.reserve} asked"
+        return (first,) if p.left is None or not done else (first, "Nobody said how many reps were left.")
+    asked = "" if p.left is None else f"; {p.left} asked"
     return (first, f"Reps left: {', '.join('?' if r is None else str(r) for r in shown.reserves)}{asked}.")
 
 

@@ -5,7 +5,7 @@ from decimal import Decimal
 
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.model import BodyweightLoad, LoadTarget, moved_kg
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
 from upright_anvil.core.progression.model import Situation
 
 

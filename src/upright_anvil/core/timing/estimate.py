@@ -16,12 +16,17 @@ from upright_anvil.core.constants import (
     PACE_MIN,
     PACE_NEEDS,
     PACE_SESSIONS,
+    RUNNING_PACE,
     TRANSITION_CHANGE_SECONDS,
     TRANSITION_SECONDS,
+    WALKING_PACE,
 )
-from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.core.prescription.model import Prescription, Reps
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes import Cluster, Density, EveryStart
+from upright_anvil.core.prescription.schemes.base import SetPlan
+from upright_anvil.core.prescription.targets import Distance, amount_of, reps_of
 
 
 @dataclass(frozen=True, slots=True)
@@ -33,20 +38,60 @@ class TimedLine:
     implement: ImplementKind | None
 
 
-def set_seconds(prescription: Prescription, exercise: Exercise) -> int:
-    """Answer the seconds one set takes, both sides included. House rule."""
-    p = prescription
-    if isinstance(p.target, Reps):
-        one_side = p.target.high * (p.tempo.rep_seconds if p.tempo else exercise.rep_seconds)
+def one_set(plan: SetPlan, prescription: Prescription, exercise: Exercise) -> int:
+    """Answer the seconds of one planned set, both sides and the change between them included. House rule.
+
+    Repetitions take the tempo's seconds, else the exercise's own; a distance is reckoned at a walking pace, or a
+    runner's for endurance work.
+    """
+    reps = reps_of(plan.target)
+    if reps is not None:
+        each = prescription.tempo.rep_seconds if prescription.tempo else exercise.rep_seconds
+        one_side = reps * each
+    elif isinstance(plan.target, Distance):
+        pace = RUNNING_PACE if exercise.kind is ExerciseKind.CARDIO else WALKING_PACE
+        one_side = round(plan.target.metres / pace)
     else:
-        one_side = p.target.seconds
-    return 2 * one_side + CHANGE_SIDES_SECONDS if p.each_side else one_side
+        one_side = amount_of(plan.target)
+    if isinstance(prescription.scheme, Cluster):
+        one_side += prescription.scheme.pause * (len(prescription.scheme.parts) - 1)
+    return 2 * one_side + CHANGE_SIDES_SECONDS if prescription.each_side else one_side
+
+
+def set_seconds(prescription: Prescription, exercise: Exercise) -> int:
+    """Answer the seconds the longest set takes, both sides included. House rule."""
+    return max(one_set(plan, prescription, exercise) for plan in prescription.plans)
 
 
 def line_seconds(line: TimedLine) -> int:
-    """Answer the seconds of a straight block: its sets and the rests between them. House rule."""
-    rest = line.prescription.rest if line.prescription.rest is not None else DEFAULT_REST_SECONDS
-    return line.prescription.sets * set_seconds(line.prescription, line.exercise) + (line.prescription.sets - 1) * rest
+    """Answer the seconds of a block on its own: its sets and the rests between them. House rule.
+
+    A set at every start of a clock takes until the next start, most rounds in a time take that time; what follows at
+    once has no rest before it.
+    """
+    p = line.prescription
+    match p.scheme:
+        case Density():
+            return p.scheme.seconds
+        case EveryStart():
+            return p.sets * max(p.scheme.seconds, set_seconds(p, line.exercise))
+        case _:
+            plans = p.plans
+            rests = sum(1 for plan in plans[1:] if not plan.at_once)
+            return sum(one_set(plan, p, line.exercise) for plan in plans) + rests * rest_of(p)
+
+
+def rest_of(prescription: Prescription) -> int:
+    """Answer the rest between sets, seconds; a house figure where the line does not say."""
+    return prescription.rest if prescription.rest is not None else DEFAULT_REST_SECONDS
+
+
+def rounds_in_time(prescription: Prescription, exercise: Exercise) -> int:
+    """Answer how many sets to reckon with: those that are written, or the rounds that fit into a time. House rule."""
+    if isinstance(prescription.scheme, Density):
+        round_seconds = set_seconds(prescription, exercise) + (prescription.rest or 0)
+        return max(1, prescription.scheme.seconds // max(round_seconds, 1))
+    return len(prescription.plans)
 
 
 def day_seconds(lines: Sequence[TimedLine], pace: float = 1.0) -> int:

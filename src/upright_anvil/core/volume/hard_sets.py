@@ -8,12 +8,16 @@ from decimal import Decimal
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
-from upright_anvil.core.prescription.model import Prescription, Reps
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes import Density
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target
+from upright_anvil.core.timing.estimate import rounds_in_time
 
 MOST_RESERVE = 4
 FEWEST_REPS = 4
 MOST_REPS = 35
 SHORTEST_HOLD = 15
+SHORTEST_DISTANCE = 15
 DIRECT = Decimal(1)
 HELPING = Decimal("0.5")
 
@@ -44,26 +48,38 @@ def hard_sets(line: PlannedLine) -> int:
     """Answer how many of a line's sets are hard.
 
     A working set with at most four repetitions left (or nobody said), of 4 to 35 repetitions or 15 s and more; the
-    upper end of a range counts. Only lifts, holds and carries are counted: no jumps and throws, no endurance work,
-    nothing that prepares or winds down. Rules, volume and balance; house rule.
+    upper end of a range counts, as many as possible is hard, ramp-up sets are not, a carry counts from 15 m on. Only
+    lifts, holds and carries are counted: no jumps and throws, no endurance work, nothing that prepares or winds down.
+    Rules, volume and balance; house rule.
     """
     asked = line.prescription
-    reps = asked.target.high if isinstance(asked.target, Reps) else None
-    seconds = None if isinstance(asked.target, Reps) else asked.target.seconds
-    return asked.sets if _is_hard(line.exercise, reps, seconds, asked.reserve) else 0
+    if asked.ramp:
+        return 0
+    counted = sum(_is_hard(line.exercise, plan.target, asked.left) for plan in asked.plans)
+    rounds = rounds_in_time(asked, line.exercise) if isinstance(asked.scheme, Density) else 1
+    return counted * rounds
 
 
 def is_hard(row: PerformedSet, exercise: Exercise) -> bool:
     """Answer whether a performed set was a hard one, by the same measure. House rule."""
-    return row.outcome is Outcome.DONE and _is_hard(exercise, row.reps, row.seconds, row.reserve)
+    if row.outcome is not Outcome.DONE or not (row.reps or row.seconds):
+        return False
+    target = Reps(row.reps, row.reps) if row.reps else Seconds(row.seconds or 1)
+    return _is_hard(exercise, target, row.reserve)
 
 
-def _is_hard(exercise: Exercise, reps: int | None, seconds: int | None, reserve: int | None) -> bool:
+def _is_hard(exercise: Exercise, target: Target, reserve: int | None) -> bool:
     if exercise.kind not in _COUNTED or (reserve is not None and reserve > MOST_RESERVE):
         return False
-    if reps is not None:
-        return FEWEST_REPS <= reps <= MOST_REPS
-    return seconds is not None and seconds >= SHORTEST_HOLD
+    match target:
+        case Reps():
+            return FEWEST_REPS <= target.high <= MOST_REPS
+        case Most():
+            return True
+        case Seconds():
+            return target.seconds >= SHORTEST_HOLD
+        case Distance():
+            return target.metres >= SHORTEST_DISTANCE
 
 
 def volume_of(lines: Iterable[PlannedLine]) -> Volume:

@@ -1,0 +1,42 @@
+"""The bounds of a prescription's numbers, and the sentence that refuses what lies outside."""
+
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.sentences import Refusal
+
+MAX_SETS = 20
+MAX_REPS = 100
+MAX_HOLD_SECONDS = 3600
+MAX_METRES = 50_000
+MAX_REST_SECONDS = 1800
+MAX_RESERVE = 10
+MAX_PHASE_SECONDS = 60
+MAX_PER_CENT = 120
+MAX_DENSITY_SECONDS = 3600
+MAX_ALTERNATIVES = 4
+
+
+def within(what: str, value: int, low: int, high: int, unit: str = "") -> None:
+    """Raise `Refusal` unless a value lies in its bounds."""
+    if not low <= value <= high:
+        raise Refusal(f"{what} must be {low} to {high}{unit}, not {value}.")
+
+
+def check_sets(sets: int) -> None:
+    """Raise `Refusal` unless it is a number of sets."""
+    within("Sets", sets, 1, MAX_SETS)
+
+
+def check_rest(seconds: int) -> None:
+    """Raise `Refusal` unless it is a rest, seconds."""
+    within("Rest", seconds, 0, MAX_REST_SECONDS, " s")
+
+
+def check_reserve(reps: int) -> None:
+    """Raise `Refusal` unless it is a number of repetitions left."""
+    within("Reps left", reps, 0, MAX_RESERVE)
+
+
+def check_load(load: Load) -> None:
+    """Raise `Refusal` for a load of nothing."""
+    if not load.value:
+        raise Refusal("A load must be more than 0; leave it out where there is none.")

@@ -1,0 +1,150 @@
+"""The clauses of a line: for each its pattern, its name in a complaint, and what it says to the draft."""
+
+import re
+from collections.abc import Callable
+from dataclasses import dataclass
+from decimal import Decimal
+
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription import patterns
+from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load, check_reserve, check_rest
+from upright_anvil.core.prescription.draft import Draft, read_loads, read_target, tidy, weight_of
+from upright_anvil.core.prescription.model import MAX_ACTIVITY, OtherKit, SideRule
+from upright_anvil.core.prescription.schemes import BackOff, Checkpoints, Cluster, Density, Drops, EveryStart, LastMost
+from upright_anvil.core.prescription.schemes.back_off import Cut
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.sentences import Refusal
+
+
+@dataclass(frozen=True, slots=True)
+class Clause:
+    """One clause. ``slot`` says which clauses exclude each other; ``example`` is offered to a misspelt one."""
+
+    slot: str
+    name: str
+    pattern: "re.Pattern[str]"
+    take: "Callable[[Draft, re.Match[str]], None]"
+    word: str = ""
+    example: str = ""
+    repeats: bool = False
+
+
+def _each(draft: Draft, _: "re.Match[str]") -> None:
+    draft.each_side = True
+
+
+def _side(draft: Draft, found: "re.Match[str]") -> None:
+    draft.side = SideRule(tidy(found.group(1).lower()))
+
+
+def _loads(draft: Draft, found: "re.Match[str]") -> None:
+    draft.loads = read_loads(found.group(1), draft.unit)
+    for load in draft.loads:
+        if isinstance(load, Load):
+            check_load(load)
+
+
+def _tempo(draft: Draft, found: "re.Match[str]") -> None:
+    written = found.group(1).lower()
+    phases = [p.strip() for p in written.split("-")] if "-" in written else list(written)
+    if any("x" in p and p != "x" for p in phases):
+        raise Refusal("A tempo phase must be seconds or X.")
+    draft.tempo = Tempo(*(None if p == "x" else int(p) for p in phases))
+
+
+def _rest(draft: Draft, found: "re.Match[str]") -> None:
+    draft.rest = patterns.seconds_of(*found.groups()[:4])
+    check_rest(draft.rest)
+    draft.activity = tidy(found.group(5) or "")
+    if len(draft.activity) > MAX_ACTIVITY:
+        raise Refusal(f"What is done in the rest has at most {MAX_ACTIVITY} characters.")
+
+
+def _leave(draft: Draft, found: "re.Match[str]") -> None:
+    draft.reserve = int(found.group(1))
+    check_reserve(draft.reserve)
+
+
+def _rpe(draft: Draft, found: "re.Match[str]") -> None:
+    draft.rpe = Decimal(found.group(1).replace(",", ".")).normalize()
+    if not 1 <= draft.rpe <= 10 or draft.rpe * 2 % 1:  # noqa: PLR2004 - the scale's own ends
+        raise Refusal(f"RPE must be 1 to 10, in halves, not {draft.rpe:f}.")
+
+
+def _ramp(draft: Draft, _: "re.Match[str]") -> None:
+    draft.ramp = True
+
+
+def _other(draft: Draft, found: "re.Match[str]") -> None:
+    if len(draft.others) >= MAX_ALTERNATIVES:
+        raise Refusal(f"At most {MAX_ALTERNATIVES} other loads.")
+    load = weight_of(found.group(1), found.group(2), draft.unit)
+    check_load(load)
+    draft.others += (OtherKit(load, read_target(found.group(3).strip())),)
+
+
+def _last_most(draft: Draft, found: "re.Match[str]") -> None:
+    draft.scheme = LastMost(int(found.group(1)) if found.group(1) else None)
+
+
+def _drops(draft: Draft, found: "re.Match[str]") -> None:
+    loads = read_loads(found.group(1), draft.unit)
+    weights = tuple(load for load in loads if isinstance(load, Load))
+    if len(weights) != len(loads):
+        raise Refusal("A drop goes to a weight, for example drop to 15/10 kg.")
+    draft.scheme = Drops(weights)
+
+
+def _back_off(draft: Draft, found: "re.Match[str]") -> None:
+    sets, low, high, minus, number, unit = found.groups()
+    target = Reps(int(low), int(high or low))
+    if minus or unit == "%":
+        cut = Decimal(number.replace(",", "."))
+        if not minus or unit != "%" or cut % 1:
+            raise Refusal("Write how much lighter in whole per cent, for example at -15 %.")
+        draft.scheme = BackOff(int(sets), target, Cut(int(cut)))
+    else:
+        draft.scheme = BackOff(int(sets), target, weight_of(number, unit, draft.unit))
+
+
+def _pause(draft: Draft, found: "re.Match[str]") -> None:
+    if not draft.parts:
+        raise Refusal("A pause needs a set in parts, for example 4 x 2+2+2.")
+    draft.scheme = Cluster(draft.parts, patterns.seconds_of(*found.groups()))
+
+
+def _every(draft: Draft, found: "re.Match[str]") -> None:
+    draft.scheme = EveryStart(patterns.seconds_of(*found.groups()))
+
+
+def _in_time(draft: Draft, found: "re.Match[str]") -> None:
+    if not draft.most_rounds:
+        raise Refusal("A time for most rounds needs 'most x', for example most x 5, in 12:00.")
+    draft.scheme = Density(patterns.seconds_of(*found.groups()))
+
+
+def _checkpoints(draft: Draft, found: "re.Match[str]") -> None:
+    marks = re.findall(r"\d+", found.group(1))
+    draft.scheme = Checkpoints(tuple(int(mark) for mark in marks))
+
+
+CLAUSES: tuple[Clause, ...] = (
+    Clause("each", "'each side'", patterns.EACH, _each, "each side", "each side"),
+    Clause("side", "which side leads", patterns.SIDE, _side, "left first", "left first"),
+    Clause("tempo", "a tempo", patterns.TEMPO, _tempo, "tempo", "tempo 3-1-X-0"),
+    Clause("rest", "a rest", patterns.REST, _rest, "rest", "rest 2:00"),
+    Clause("effort", "'leave'", patterns.LEAVE, _leave, "leave", "leave 2"),
+    Clause("effort", "'rpe'", patterns.RPE, _rpe, "rpe", "rpe 8"),
+    Clause("ramp", "'ramp-up'", patterns.RAMP, _ramp, "ramp-up", "ramp-up"),
+    Clause("other", "another load", patterns.OTHER, _other, repeats=True),
+    Clause("scheme", "a last set of max", patterns.LAST_MOST, _last_most, "last set max", "last set max"),
+    Clause("scheme", "a drop", patterns.DROPS, _drops, "drop to", "drop to 15/10 kg"),
+    Clause("scheme", "backing off", patterns.BACK_OFF, _back_off, "back off", "back off 3 x 8 at -15 %"),
+    Clause("scheme", "a pause", patterns.PAUSE, _pause, "pause", "pause 20 s"),
+    Clause("scheme", "'every'", patterns.EVERY, _every, "every", "every 60 s"),
+    Clause("scheme", "a time for most rounds", patterns.IN_TIME, _in_time),
+    Clause("scheme", "checkpoints", patterns.CHECKPOINTS, _checkpoints, "checkpoints", "checkpoints 50/60 s"),
+    Clause("load", "a load", patterns.LOADS, _loads, "bw", "bw"),
+)
+"""Every clause, in the order they are tried; a load comes last because a bare number is one."""

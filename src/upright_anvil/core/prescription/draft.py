@@ -1,0 +1,167 @@
+"""A prescription in the making: what the reader has found so far, clause by clause."""
+
+import re
+from dataclasses import dataclass, field
+from decimal import Decimal
+from typing import Literal
+
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.prescription import patterns
+from upright_anvil.core.prescription.load_targets import (
+    MAX_LABEL,
+    BodyweightLoad,
+    Coded,
+    LastTime,
+    LoadTarget,
+    OpenLoad,
+    ShareOfMax,
+)
+from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule
+from upright_anvil.core.prescription.schemes import Scheme, Varied
+from upright_anvil.core.prescription.targets import (
+    METRES_PER_KILOMETRE,
+    Distance,
+    Most,
+    Reps,
+    Seconds,
+    Target,
+)
+from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.sentences import Refusal
+
+
+@dataclass(slots=True)
+class Draft:
+    """What was read; ``unit`` holds for loads that name none, ``where`` is the position of each clause found."""
+
+    unit: Unit
+    sets: int = 0
+    targets: tuple[Target, ...] = ()
+    loads: tuple[LoadTarget, ...] = ()
+    each_side: bool = False
+    side: SideRule | None = None
+    tempo: Tempo | None = None
+    rest: int | None = None
+    activity: str = ""
+    reserve: int | None = None
+    rpe: Decimal | None = None
+    ramp: bool = False
+    parts: tuple[int, ...] = ()
+    most_rounds: bool = False
+    scheme: Scheme | None = None
+    others: tuple[OtherKit, ...] = ()
+    where: dict[str, int] = field(default_factory=dict)
+
+    def prescription(self) -> Prescription:
+        """Put it together. Raises `Refusal` where the clauses do not go together."""
+        return Prescription(
+            sets=self.sets,
+            target=self.targets[0],
+            each_side=self.each_side or bool(self.side and self.side.leads),
+            load=self.loads[0] if self.loads else None,
+            tempo=self.tempo,
+            rest=self.rest,
+            reserve=self.reserve,
+            rpe=self.rpe,
+            side=self.side,
+            activity=self.activity,
+            scheme=self._scheme(),
+            others=self.others,
+            ramp=self.ramp,
+        )
+
+    def _scheme(self) -> Scheme | None:
+        targets = self.targets if len(set(self.targets)) > 1 else ()
+        loads = self.loads if len(set(self.loads)) > 1 or len(self.loads) not in (0, 1, self.sets) else ()
+        if not targets and not loads:
+            return self.scheme
+        if self.scheme is not None:
+            raise Refusal(f"Sets that differ do not go with '{self.scheme}'.")
+        return Varied(targets, loads)
+
+
+def read_target(text: str) -> Target:
+    """Read one target of a list. Raises `Refusal` for a value outside its bounds."""
+    if found := patterns.MAX.fullmatch(text):
+        return Most(int(found.group(1)) if found.group(1) else None)
+    if found := patterns.HOLD.fullmatch(text):
+        return Seconds(patterns.seconds_of(*found.groups()))
+    if found := patterns.METRES.fullmatch(text):
+        return metres(found)
+    found = patterns.REPS.fullmatch(text)
+    if not found:
+        raise Refusal(f"A target is repetitions, seconds or metres, not '{text}'.")
+    return Reps(int(found.group(1)), int(found.group(2) or found.group(1)))
+
+
+def metres(found: "re.Match[str]") -> Distance:
+    """Answer the distance of a match; kilometres may have decimals, metres not."""
+    number, unit = Decimal(found.group(1)), found.group(2).lower()
+    total = number * (METRES_PER_KILOMETRE if unit == "km" else 1)
+    if total % 1:
+        raise Refusal(f"A distance is whole metres, not {total} m.")
+    return Distance(int(total))
+
+
+def read_targets(text: str) -> tuple[Target, ...]:
+    """Read targets parted by strokes; a unit written once, at the end, holds for all."""
+    pieces = [piece.strip() for piece in text.split("/")]
+    last = re.search(r"\d\s*(seconds|secs|sec|s|m)$", pieces[-1], re.I)
+    if last and all(piece.isdigit() for piece in pieces[:-1]):
+        pieces = [f"{piece} {last.group(1)}" for piece in pieces[:-1]] + pieces[-1:]
+    return tuple(read_target(piece) for piece in pieces)
+
+
+_WEIGHT = re.compile(rf"{patterns.NUMBER}{patterns.UNIT}", re.I)
+_ADDED = re.compile(rf"([+-])\s*{patterns.NUMBER}{patterns.UNIT}", re.I)
+
+
+def read_loads(text: str, unit: Unit) -> tuple[LoadTarget, ...]:
+    """Read loads parted by strokes; a number without a unit takes the next one's, at last the client's."""
+    found: list[LoadTarget] = []
+    spoken: str | None = None
+    for piece in reversed([piece.strip() for piece in text.split("/")]):
+        weight = _WEIGHT.fullmatch(piece)
+        if weight:
+            spoken = weight.group(2) or spoken
+            found.append(weighed(weight.group(1), spoken, unit))
+        else:
+            found.append(_named(piece, unit))
+    return tuple(reversed(found))
+
+
+def weighed(number: str, spoken: str | None, unit: Unit) -> Load | ShareOfMax:
+    """Answer a weight, or a share of the maximum where the unit is per cent."""
+    if spoken == "%":
+        return ShareOfMax(Decimal(Load.of(number.replace(",", ".")).value))
+    return weight_of(number, spoken, unit)
+
+
+def weight_of(number: str, spoken: str | None, unit: Unit) -> Load:
+    """Answer a weight in the unit that was said, else the client's."""
+    if spoken == "%":
+        raise Refusal("A weight is wanted here, for example 20 kg.")
+    said = unit if spoken is None else Unit.LB if spoken.lower().startswith("lb") else Unit.KG
+    return Load.of(number.replace(",", "."), said)
+
+
+def _named(text: str, unit: Unit) -> LoadTarget:
+    words = text.lower()
+    added = _ADDED.search(text)
+    plus = weight_of(added.group(2), added.group(3), unit) if added else None
+    if words.startswith("last"):
+        return LastTime(plus)
+    if words.startswith("open"):
+        return OpenLoad()
+    if words.startswith(("band", "step")):
+        sort: Literal["band", "step"] = "band" if words.startswith("band") else "step"
+        label = text.split(None, 1)[1]
+        if len(label) > MAX_LABEL:
+            raise Refusal(f"A label has at most {MAX_LABEL} characters.")
+        return Coded(sort, label)
+    return BodyweightLoad(plus, assisted=bool(added and added.group(1) == "-"))
+
+
+def tidy(words: str) -> str:
+    """Answer words with single spaces."""
+    return " ".join(words.split())

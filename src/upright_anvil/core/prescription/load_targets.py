@@ -1,0 +1,100 @@
+"""How a load is asked for: a weight, body weight, a share of the maximum, a band or code, last time's, or left open."""
+
+from dataclasses import dataclass
+from decimal import Decimal
+from typing import Literal
+
+from upright_anvil.core.loads.load import Load, plain
+from upright_anvil.core.prescription.bounds import MAX_PER_CENT, check_load
+from upright_anvil.core.sentences import Refusal
+
+MAX_LABEL = 20
+
+
+@dataclass(frozen=True, slots=True)
+class BodyweightLoad:
+    """Body weight, with something added (a vest, a held plate) or taken off (assistance)."""
+
+    added: Load | None = None
+    assisted: bool = False
+
+    def __post_init__(self) -> None:
+        if self.assisted and self.added is None:
+            raise Refusal("Say how much assistance there is, for example 'bw - 15 kg'.")
+        if self.added is not None and not self.added.value:
+            raise Refusal("Body weight with nothing added is written 'bw'.")
+
+    def __str__(self) -> str:
+        return "bw" if self.added is None else f"bw {'-' if self.assisted else '+'} {self.added}"
+
+
+@dataclass(frozen=True, slots=True)
+class ShareOfMax:
+    """A share of the estimated maximum, per cent, 1 to 120 in steps of a half."""
+
+    per_cent: Decimal
+
+    def __post_init__(self) -> None:
+        if not 1 <= self.per_cent <= MAX_PER_CENT or self.per_cent * 2 % 1:
+            raise Refusal(f"A share of the max must be 1 to {MAX_PER_CENT} %, in halves, not {self.per_cent}.")
+
+    def __str__(self) -> str:
+        return f"{plain(self.per_cent)} %"
+
+
+@dataclass(frozen=True, slots=True)
+class Coded:
+    """A band by its label, or the step of an adjustable set by its code."""
+
+    sort: Literal["band", "step"]
+    label: str
+
+    def __str__(self) -> str:
+        return f"{self.sort} {self.label}"
+
+
+@dataclass(frozen=True, slots=True)
+class LastTime:
+    """The load of the last session, plus a little where it is said."""
+
+    plus: Load | None = None
+
+    def __post_init__(self) -> None:
+        if self.plus is not None:
+            check_load(self.plus)
+
+    def __str__(self) -> str:
+        return "last time" if self.plus is None else f"last time + {self.plus}"
+
+
+@dataclass(frozen=True, slots=True)
+class OpenLoad:
+    """Left open on purpose: found on the day."""
+
+    def __str__(self) -> str:
+        return "open load"
+
+
+LoadTarget = Load | BodyweightLoad | ShareOfMax | Coded | LastTime | OpenLoad
+
+
+def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Decimal | None) -> Decimal | None:
+    """Answer the kilograms that move, or None where nobody can say.
+
+    ``share`` is the exercise's share of body weight moved (0 for a barbell lift), ``body_kg`` the client's body weight.
+    A plain load on an exercise that also moves body weight counts both. House rule.
+    """
+    if share and body_kg is None:
+        return None
+    own = share * (body_kg or Decimal(0))
+    match load:
+        case Load():
+            return load.kg + own
+        case BodyweightLoad(added=None):
+            return own or None
+        case BodyweightLoad(added=added, assisted=assisted) if added is not None:
+            return max(own - added.kg, Decimal(0)) if assisted else own + added.kg
+        case ShareOfMax() | Coded() | LastTime() | OpenLoad():
+            return None
+        case _:
+            return own or None

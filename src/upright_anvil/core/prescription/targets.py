@@ -1,0 +1,113 @@
+"""What one set asks for: repetitions, a range, as many as possible, seconds or a distance."""
+
+from dataclasses import dataclass
+from typing import Literal
+
+from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES, MAX_REPS, within
+from upright_anvil.core.sentences import Refusal
+
+METRES_PER_KILOMETRE = 1000
+ASSUMED_MOST = 12
+"""Repetitions reckoned with where as many as possible are asked for without a cap. House rule."""
+
+
+@dataclass(frozen=True, slots=True)
+class Reps:
+    """A repetition target: ``low`` to ``high``, equal for a fixed number. 1 to 100."""
+
+    low: int
+    high: int
+    kind: Literal["reps"] = "reps"
+
+    def __post_init__(self) -> None:
+        within("Repetitions", self.low, 1, MAX_REPS)
+        within("Repetitions", self.high, 1, MAX_REPS)
+        if self.high < self.low:
+            raise Refusal(f"A range climbs: write {self.high}-{self.low}, not {self.low}-{self.high}.")
+
+    def __str__(self) -> str:
+        return str(self.low) if self.low == self.high else f"{self.low}-{self.high}"
+
+
+@dataclass(frozen=True, slots=True)
+class Most:
+    """As many repetitions as possible, up to a cap where there is one; how many stay in reserve stands beside it."""
+
+    cap: int | None = None
+    kind: Literal["most"] = "most"
+
+    def __post_init__(self) -> None:
+        if self.cap is not None:
+            within("A cap", self.cap, 1, MAX_REPS)
+
+    @property
+    def reckoned(self) -> int:
+        """The repetitions to reckon with: the cap, else a house figure."""
+        return self.cap if self.cap is not None else ASSUMED_MOST
+
+    def __str__(self) -> str:
+        return "max" if self.cap is None else f"max to {self.cap}"
+
+
+@dataclass(frozen=True, slots=True)
+class Seconds:
+    """A hold or timed target, seconds, 1 to 3600."""
+
+    seconds: int
+    kind: Literal["seconds"] = "seconds"
+
+    def __post_init__(self) -> None:
+        within("A hold", self.seconds, 1, MAX_HOLD_SECONDS, " s")
+
+    def __str__(self) -> str:
+        return f"{self.seconds} s"
+
+
+@dataclass(frozen=True, slots=True)
+class Distance:
+    """A distance, metres, 1 to 50,000."""
+
+    metres: int
+    kind: Literal["distance"] = "distance"
+
+    def __post_init__(self) -> None:
+        within("A distance", self.metres, 1, MAX_METRES, " m")
+
+    def __str__(self) -> str:
+        return f"{self.metres} m"
+
+
+Target = Reps | Most | Seconds | Distance
+
+
+def reps_of(target: Target) -> int | None:
+    """Answer the repetitions a target comes to at most; None where it is not counted in repetitions."""
+    match target:
+        case Reps():
+            return target.high
+        case Most():
+            return target.reckoned
+        case Seconds() | Distance():
+            return None
+
+
+def amount_of(target: Target) -> int:
+    """Answer the upper end of a target in its own unit: repetitions, seconds or metres."""
+    match target:
+        case Seconds():
+            return target.seconds
+        case Distance():
+            return target.metres
+        case Reps() | Most():
+            return reps_of(target) or 0
+
+
+def spoken(target: Target) -> str:
+    """Say a target with its unit: ``8-10 reps``, ``as many reps as possible``, ``40 s``, ``20 m``."""
+    match target:
+        case Reps():
+            return f"{target} reps"
+        case Most():
+            return "as many reps as possible" + ("" if target.cap is None else f", at most {target.cap}")
+        case Seconds() | Distance():
+            return str(target)

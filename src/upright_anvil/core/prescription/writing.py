@@ -1,0 +1,56 @@
+"""Writing a prescription in its normal form."""
+
+from upright_anvil.core.loads.load import plain
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes import Cluster, Density, Varied
+from upright_anvil.core.prescription.schemes.base import write_time
+from upright_anvil.core.prescription.schemes.varied import write_loads
+
+__all__ = ["write", "write_parts", "write_time"]
+
+
+def write(prescription: Prescription) -> str:
+    """Write the normal form: ``4 x 8-10, 62.5 kg, tempo 3-1-X-0, rest 2:00, leave 2``. Lossless."""
+    return ", ".join(part for part in write_parts(prescription) if part)
+
+
+def write_parts(prescription: Prescription) -> tuple[str, str]:
+    """Write the normal form in two: the work (sets, target, load, scheme), and how it is done."""
+    p = prescription
+    work = [_head(p) + (" each side" if p.each_side else "")]
+    if p.side is not None:
+        work.append(str(p.side))
+    if p.load is not None:
+        work.append(_loads(p))
+    if p.scheme is not None and not isinstance(p.scheme, Varied):
+        work.append(str(p.scheme))
+    if p.ramp:
+        work.append("ramp-up")
+    manner = [str(other) for other in p.others]
+    if p.tempo is not None:
+        manner.append(f"tempo {p.tempo}")
+    if p.rest is not None:
+        manner.append(f"rest {write_time(p.rest)}" + (f" with {p.activity}" if p.activity else ""))
+    if p.reserve is not None:
+        manner.append(f"leave {p.reserve}")
+    if p.rpe is not None:
+        manner.append(f"rpe {plain(p.rpe)}")
+    return ", ".join(work), ", ".join(manner)
+
+
+def _head(p: Prescription) -> str:
+    match p.scheme:
+        case Varied(targets=targets) if targets:
+            return "/".join(str(target) for target in targets)
+        case Cluster():
+            return f"{p.sets} x {p.scheme.head}"
+        case Density():
+            return f"most x {p.target}"
+        case _:
+            return f"{p.sets} x {p.target}"
+
+
+def _loads(p: Prescription) -> str:
+    if isinstance(p.scheme, Varied) and p.scheme.loads:
+        return write_loads(p.scheme.loads)
+    return str(p.load)

@@ -7,7 +7,8 @@ from bench.figures import NO_AIM, Figure, timed
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week
-from upright_anvil.core.plan.reading import Setting, forget_texts, read_phase
+from upright_anvil.core.plan.reading import forget_texts, read_phase
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.formats.exercise_file import shipped_exercises
 
 WEEKS, DAYS, LINES = 16, 4, 10

@@ -57,6 +57,12 @@ WALKING_PACE: Final = 1.0
 RUNNING_PACE: Final = 2.5
 """Metres a second reckoned with for endurance work. House rule."""
 
+REST_INSIDE_SECONDS: Final = 15
+"""Rest between the lines of a round where the group does not say. House rule."""
+
+CIRCUIT_REST_AFTER: Final = 60
+"""Rest after a round of a circuit where the group does not say. House rule."""
+
 PACE_MIN: Final = 0.7
 PACE_MAX: Final = 1.6
 """Bounds of a client's pace factor (actual / estimated minutes). House rule."""

@@ -8,7 +8,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.cautions import Caution
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Day, Line, Phase, Program, Week, WeekKind
-from upright_anvil.core.plan.reading import ReadCell, ReadDay, Setting, read_phase
+from upright_anvil.core.plan.reading import ReadCell, ReadDay, read_phase
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.volume.bands import Band, band_for
 from upright_anvil.core.volume.weeks import WeekVolume

@@ -6,7 +6,7 @@ from datetime import date, datetime
 from upright_anvil.core.health.cautions import Caution, general_cautions
 from upright_anvil.core.ledger.standing import standing_rows
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.reading import day_estimate, settings_of
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.floor_line import FloorLine, floor_line, last_time
 from upright_anvil.flows.health import screening_of
@@ -51,7 +51,7 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
     """
     found = find(scope, program_id, week_id, day_id)
     who = client(scope, found.program.client_id)
-    exercises = {line.exercise for line in found.day.lines}
+    exercises = {line.exercise_in(found.phase.weeks[found.week]) for line in found.day.lines}
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
     before = [k for k in kept if k.session_id != found.id]
@@ -63,11 +63,13 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
     dates = {s.id: s.on_date for s in sessions}
     until = found.row.on_date if found.row else date.max
     lines = []
+    week = found.phase.weeks[found.week]
+    here = settings_of(found.day, (week,), setting)[0]
     for line in found.day.lines:
-        last = last_time(line.exercise, before, dates, until, setting)
+        last = last_time(line.exercise_in(week), before, dates, until, setting)
         own = {slot.number: s for slot, s in standing.items() if slot.line == line.id}
         text = [n.text for n in notes if n.line == line.id]
-        lines.append(floor_line(line, found, setting, own, last, tuple(text)))
+        lines.append(floor_line(line, found, here, own, last, tuple(text)))
     return FloorView(
         session_id=found.id,
         program_id=found.program.id,
@@ -81,7 +83,7 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
         week=found.number,
         phase=found.phase.name,
         planned_for=found.planned_for,
-        estimated_seconds=day_estimate(found.day, found.week, setting),
+        estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, setting),
         started_at=found.row.started_at if found.row else None,
         finished_at=found.row.finished_at if found.row else None,
         reminder=screening.reminder,

@@ -14,7 +14,9 @@ from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.document import Line
-from upright_anvil.core.plan.reading import Setting, load_caution, prescription_or_none
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.resolving import load_caution
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import write
@@ -98,7 +100,7 @@ def floor_line(
     notes: tuple[str, ...],
 ) -> FloorLine | None:
     """One line; None when it rests this week and nothing was logged."""
-    exercise = setting.exercise(line.exercise)
+    exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
     text = line.cells[found.week].text
     plan = prescription_or_none(text, setting.unit)
     if not text and not standing:
@@ -137,7 +139,7 @@ def _caution(plan: Prescription | None, text: str, exercise: Exercise, setting: 
         return f"'{text}' cannot be read as a prescription; log what you do." if text else None
     if exercise.removed:
         return "This exercise was removed from the library; the plan still names it."
-    return load_caution(plan, exercise, setting.inventory)
+    return load_caution(plan, exercise, setting)
 
 
 def _set(

@@ -42,7 +42,7 @@ def start_session(
             week_id=week_id,
             day_id=day_id,
             on_date=started.astimezone().date(),
-            estimated_seconds=day_estimate(found.day, found.week, unpaced),
+            estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, unpaced),
             started_at=started,
         )
     )

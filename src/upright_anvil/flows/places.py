@@ -115,12 +115,6 @@ def equipment_view(text: str, unit: Unit) -> EquipmentView:
     )
 
 
-def usual_inventory(scope: Scope, client_id: str) -> Inventory:
-    """Answer what can be lifted at a client's usual place; nothing but body weight where none is known."""
-    places = store.places_of_client(scope, client_id)
-    return inventory_of(places[0]) if places else Inventory()
-
-
 def inventory_of(place: PlaceRow) -> Inventory:
     """Answer what can be lifted at a place."""
     return read_equipment(place.equipment, Unit(place.unit)).inventory

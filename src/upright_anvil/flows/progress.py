@@ -9,7 +9,8 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit, in_unit
-from upright_anvil.core.plan.reading import Setting, prescription_or_none
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimates_by_formula
 from upright_anvil.flows.done import all_rows, done_by_line

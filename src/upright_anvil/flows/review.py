@@ -9,7 +9,9 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Line, Program, WeekKind
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
-from upright_anvil.core.plan.reading import Setting, load_caution, prescription_or_none
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.resolving import load_caution
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.double_progression import ID as DOUBLE_PROGRESSION
@@ -91,7 +93,7 @@ def review_session(scope: Scope, sid: str) -> ReviewView:
     found = find_started(scope, sid)
     row = _started(found)
     who = client(scope, row.client_id)
-    exercises = {line.exercise for line in found.day.lines}
+    exercises = {line.exercise_in(found.phase.weeks[found.week]) for line in found.day.lines}
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     done = done_by_line(kept)
     setting = client_setting(scope, who.id, all_rows(done))
@@ -154,7 +156,7 @@ def _line(
     program: Program,
     taken: DecisionRow | None,
 ) -> ReviewLine:
-    exercise = setting.exercise(line.exercise)
+    exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
     planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
     plan = prescription_or_none(planned, setting.unit)
     proposal, why_none = _proposal(found, line, exposures, plan, done, setting)
@@ -202,7 +204,7 @@ def _proposal(
         return None, "What was planned cannot be read as a prescription, so there is nothing to go by."
     if not done:
         return None, "Nothing was logged for this exercise, so the plan stays as it is."
-    exercise = setting.exercise(line.exercise)
+    exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
     situation = Situation(
         exercise,
         setting.inventory,
@@ -211,7 +213,7 @@ def _proposal(
         setting.body_kg,
     )
     proposal = policy(DOUBLE_PROGRESSION).propose(situation)
-    caution = load_caution(proposal.prescription, exercise, setting.inventory)
+    caution = load_caution(proposal.prescription, exercise, setting)
     if caution:
         return None, f"{caution} Type what should come next."
     return proposal, ""

@@ -1,6 +1,6 @@
 """What a client's plan is read against: place, exercises, estimated maxima, pace."""
 
-from collections.abc import Iterable
+from collections.abc import Collection, Iterable
 from datetime import date, timedelta
 from decimal import Decimal
 
@@ -8,17 +8,19 @@ from upright_anvil.core.blocks import added_load
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.reading import Setting
+from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.core.timing.estimate import pace_factor
 from upright_anvil.flows.library import library
-from upright_anvil.flows.places import usual_inventory
+from upright_anvil.flows.places import inventory_of
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.ledger import sessions_of_client
+from upright_anvil.store.places import places_of_client
 from upright_anvil.store.tables import SessionRow
 
 SHORTEST_SESSION = timedelta(minutes=5)
@@ -29,7 +31,7 @@ LONGEST_SESSION = timedelta(hours=4)
 def client_setting(
     scope: Scope,
     client_id: str,
-    done: Iterable[PerformedSet],
+    done: Collection[PerformedSet],
     today: date | None = None,
     sessions: Iterable[SessionRow] | None = None,
 ) -> Setting:
@@ -39,20 +41,39 @@ def client_setting(
     client's, where the caller has read them already.
     """
     row = client(scope, client_id)
+    places = places_of_client(scope, client_id)
+    inventories = {place.id: inventory_of(place) for place in places}
     shelf = library(scope)
     exercises = shelf.exercises
     weight = testing.body_weight(scope, client_id)
     body_kg = weight.kg if weight else None
     return Setting(
         unit=Unit(row.unit),
-        inventory=usual_inventory(scope, client_id),
+        inventory=next(iter(inventories.values()), Inventory()),
         exercises=exercises,
         max_kg=best_maxima(done, exercises, body_kg),
         body_kg=body_kg,
         standing=current(health.history(scope, client_id), today) if today else (),
         ladders=shelf.ladders,
         pace=pace_of(sessions_of_client(scope, client_id) if sessions is None else sessions),
+        places=inventories,
+        place_names={place.id: place.name for place in places},
+        last_loads=latest_loads(done),
     )
+
+
+def latest_loads(done: Iterable[PerformedSet]) -> dict[str, Load]:
+    """Answer the load used last of each exercise, by the time it was logged."""
+    latest: dict[str, PerformedSet] = {}
+    for row in done:
+        before = latest.get(row.exercise)
+        if row.load is not None and (before is None or _when(row) >= _when(before)):
+            latest[row.exercise] = row
+    return {exercise: row.load for exercise, row in latest.items() if row.load is not None}
+
+
+def _when(row: PerformedSet) -> float:
+    return row.logged_at.timestamp() if row.logged_at else 0.0
 
 
 def best_maxima(

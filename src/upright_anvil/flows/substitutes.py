@@ -13,7 +13,7 @@ from upright_anvil.core.library.starting_load import Known
 from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
 from upright_anvil.core.loads.inventory import ANYWHERE, Inventory
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.reading import Setting
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import library
 from upright_anvil.flows.places import inventory_of

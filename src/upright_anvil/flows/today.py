@@ -186,7 +186,7 @@ def _client(
                     on=on,
                     state=state,
                     exercises=sum(1 for line in day.lines if line.cells[index].text),
-                    estimated_seconds=day_estimate(day, index, setting),
+                    estimated_seconds=day_estimate(day, phase.weeks, index, setting),
                     minutes=who.minutes,
                 )
             )

@@ -1,7 +1,8 @@
 """The volume of a phase's weeks: what is planned, and what was done of it."""
 
 from upright_anvil.core.plan.document import Phase
-from upright_anvil.core.plan.reading import Setting, prescription_or_none
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.volume.bands import Band
 from upright_anvil.core.volume.hard_sets import PlannedLine, is_hard
 from upright_anvil.core.volume.weeks import WeekVolume, week_volume
@@ -20,7 +21,7 @@ def _week(row: ProgramRow, phase: Phase, week: int, setting: Setting, done: Done
     for day in phase.days:
         sid = session_id(row.id, phase.weeks[week].id, day.id)
         for line in day.lines:
-            exercise = setting.exercise(line.exercise)
+            exercise = setting.exercise(line.exercise_in(phase.weeks[week]))
             asked = prescription_or_none(line.cells[week].text, setting.unit)
             if asked:
                 planned.append(PlannedLine(exercise, asked))

@@ -10,12 +10,14 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.document import Day
-from upright_anvil.core.plan.reading import Setting, day_estimate, read_cell, read_day, read_phase
+from upright_anvil.core.plan.document import Day, Week
+from upright_anvil.core.plan.reading import day_estimate, read_cell, read_day, read_phase
+from upright_anvil.core.plan.setting import Setting
 
 SQUAT = Exercise("back-squat", "Back squat", Pattern.SQUAT, (), implements=(ImplementKind.BARBELL,), rep_seconds=4)
 PULL_UP = Exercise("pull-up", "Pull-up", Pattern.PULL_VERTICAL, (), bodyweight_share=Decimal(1))
 PLACE = read_equipment("bar 20, plates 2x2.5 4x10\nbelt 5", Unit.KG).inventory
+WEEK = (Week(id="w"),)
 SETTING = Setting(inventory=PLACE, exercises={e.id: e for e in (SQUAT, PULL_UP)})
 
 
@@ -63,11 +65,11 @@ class DayTest(TestCase):
         day = Day(
             id="d", name="D", weekday=0, groups=(line("a", "1 x 10, tempo 1-0-1-0"), line("b", ""), line("c", "?"))
         )
-        self.assertEqual(day_estimate(day, 0, SETTING), 20)
+        self.assertEqual(day_estimate(day, WEEK, 0, SETTING), 20)
 
     def test_an_exercise_nobody_knows_still_opens(self) -> None:
         day = Day(id="d", name="D", weekday=0, groups=(line("a", "3 x 8", exercise="sled-drag"),))
-        read = read_day(day, 1, SETTING).lines[0]
+        read = read_day(day, WEEK, SETTING).lines[0]
         self.assertEqual((read.exercise.name, read.exercise.removed, read.cells[0].state), ("sled drag", True, "read"))
 
     def test_days_come_by_weekday_with_a_time_for_each_week(self) -> None:
@@ -75,6 +77,6 @@ class DayTest(TestCase):
         self.assertEqual([d.day.name for d in days], ["Legs", "Press"])
         self.assertEqual([len(d.seconds) for d in days], [3, 3])
         self.assertEqual(days[1].seconds[2], 0)
-        paced = replace(SETTING, pace=1.3)
-        for day in read_phase(program().phases[0], paced):
-            self.assertEqual(day.seconds, tuple(day_estimate(day.day, week, paced) for week in range(3)))
+        paced, phase = replace(SETTING, pace=1.3), program().phases[0]
+        for day in read_phase(phase, paced):
+            self.assertEqual(day.seconds, tuple(day_estimate(day.day, phase.weeks, week, paced) for week in range(3)))

@@ -1,99 +1,66 @@
-"""The plan document: program, phases, weeks, days, groups, lines, with one cell a week.
-
-A cell holds its shorthand as text. The text is the one record of what was planned: `shorthand.read` gives the
-prescription, and a line that cannot be read is kept as it was typed. Documents are immutable; edits make new ones.
-"""
+"""The plan document: program, phases, weeks, days, groups, lines, with one cell a week."""
 
 from collections.abc import Iterator
 from datetime import date, timedelta
-from enum import StrEnum
 from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, model_validator
+from pydantic import Field, model_validator
 
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.core.plan.parts import (
+    MAX_LINES,
+    Answer,
+    Cell,
+    Day,
+    Group,
+    GroupKind,
+    Id,
+    Line,
+    MovedSession,
+    Name,
+    Pairing,
+    Part,
+    Section,
+    Week,
+    WeekKind,
+)
+
+__all__ = [
+    "MAX_DAYS",
+    "MAX_LINES",
+    "MAX_PHASES",
+    "MAX_WEEKS",
+    "Answer",
+    "Cell",
+    "Day",
+    "Group",
+    "GroupKind",
+    "Id",
+    "Line",
+    "MovedSession",
+    "Name",
+    "Pairing",
+    "Part",
+    "Phase",
+    "Program",
+    "Section",
+    "Week",
+    "WeekKind",
+]
 
 MAX_WEEKS = 52
 MAX_DAYS = 7
-MAX_LINES = 40
 MAX_PHASES = 12
-
-Id = Annotated[str, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
-Name = Annotated[str, Field(min_length=1, max_length=80)]
-
-
-class Part(BaseModel):
-    """Any part of the document: frozen, and strict about unknown fields."""
-
-    model_config = ConfigDict(frozen=True, extra="forbid")
-
-
-class WeekKind(StrEnum):
-    """What a week does in its phase."""
-
-    BUILD = "build"
-    HOLD = "hold"
-    EASE_OFF = "ease off"
-
-
-class Week(Part):
-    """One week of a phase."""
-
-    id: Id
-    kind: WeekKind = WeekKind.BUILD
-
-
-class Cell(Part):
-    """What a line asks for in one week: shorthand, or whatever was typed; empty when the line rests that week."""
-
-    text: Annotated[str, Field(max_length=MAX_LENGTH)] = ""
-
-
-class Line(Part):
-    """One exercise through the weeks of a phase; ``cells`` has one cell a week, in their order.
-
-    ``home`` is the shorthand that a rise goes back to, where the first cell no longer says it; else it is empty.
-    """
-
-    id: Id
-    exercise: Id
-    cells: tuple[Cell, ...]
-    home: Annotated[str, Field(max_length=MAX_LENGTH)] = ""
-
-    @property
-    def begun_with(self) -> str:
-        """The shorthand the line began with: reps go back to its range and tempo after a rise."""
-        return self.home or next((cell.text for cell in self.cells if cell.text), "")
-
-
-class Group(Part):
-    """Lines done together; on its own for now."""
-
-    id: Id
-    kind: Literal["single"] = "single"
-    lines: tuple[Line, ...] = ()
-
-
-class Day(Part):
-    """One training day of every week; ``weekday`` counts from Monday = 0."""
-
-    id: Id
-    name: Name
-    weekday: Annotated[int, Field(ge=0, le=6)]
-    groups: tuple[Group, ...] = ()
-
-    @property
-    def lines(self) -> tuple[Line, ...]:
-        """The day's lines in order."""
-        return tuple(line for group in self.groups for line in group.lines)
+MAX_ANSWERS = 500
+MAX_MOVED = 300
 
 
 class Phase(Part):
-    """A stretch of weeks with one structure and one purpose."""
+    """A stretch of weeks with one structure, one purpose and a method."""
 
     id: Id
     name: Name
     purpose: Annotated[str, Field(max_length=200)] = ""
+    method: Annotated[str, Field(max_length=200)] = ""
     weeks: Annotated[tuple[Week, ...], Field(min_length=1, max_length=MAX_WEEKS)]
     days: Annotated[tuple[Day, ...], Field(max_length=MAX_DAYS)] = ()
 
@@ -109,12 +76,17 @@ class Phase(Part):
 
 
 class Program(Part):
-    """A client's program. ``start`` is a Monday; weeks follow each other through the phases without gaps."""
+    """A client's program. ``start`` is a Monday; weeks follow each other through the phases without gaps.
+
+    ``answers`` are the trainer's reasons to what the checks asked, ``moved`` the sessions not held as planned.
+    """
 
     version: Literal[1] = 1
     name: Name
     start: date
     phases: Annotated[tuple[Phase, ...], Field(min_length=1, max_length=MAX_PHASES)]
+    answers: Annotated[tuple[Answer, ...], Field(max_length=MAX_ANSWERS)] = ()
+    moved: Annotated[tuple[MovedSession, ...], Field(max_length=MAX_MOVED)] = ()
 
     @model_validator(mode="after")
     def _sound(self) -> "Program":
@@ -134,10 +106,20 @@ class Program(Part):
                 monday += timedelta(days=7)
 
     def sessions(self) -> Iterator[tuple[Phase, int, Day, date]]:
-        """Go through all planned sessions by date: phase, index of the week in it, day, date."""
+        """Go through all sessions by date: phase, index of the week in it, day, date.
+
+        A moved session comes on its new date; one that was dropped or merged into another does not come.
+        """
+        changed = {(m.week, m.day): m for m in self.moved}
+        held = []
         for phase, index, monday in self.weeks():
-            for day in sorted(phase.days, key=lambda d: d.weekday):
-                yield phase, index, day, monday + timedelta(days=day.weekday)
+            for day in phase.days:
+                move = changed.get((phase.weeks[index].id, day.id))
+                if move is None:
+                    held.append((phase, index, day, monday + timedelta(days=day.weekday)))
+                elif move.to is not None:
+                    held.append((phase, index, day, move.to))
+        yield from sorted(held, key=lambda session: session[3])
 
 
 def _parts(program: Program) -> Iterator[Phase | Week | Day | Group | Line]:

@@ -6,7 +6,7 @@ from typing import TypeVar
 
 from pydantic import ValidationError
 
-from upright_anvil.core.plan.document import Day, Line, Part, Phase, Program
+from upright_anvil.core.plan.document import Day, Group, Line, Part, Phase, Program
 from upright_anvil.core.sentences import Refusal
 
 _Part = TypeVar("_Part", bound=Part)
@@ -46,6 +46,16 @@ def find_line(program: Program, line_id: str) -> LinePlace:
                 if line.id == line_id:
                     return LinePlace(phase, day, line)
     raise Refusal("That line is no longer in the program.")
+
+
+def find_group(program: Program, group_id: str) -> tuple[Day, Group]:
+    """Answer the group with this id and its day. Raises `Refusal` when there is none."""
+    for phase in program.phases:
+        for day in phase.days:
+            for group in day.groups:
+                if group.id == group_id:
+                    return day, group
+    raise Refusal("That group is no longer in the program.")
 
 
 def week_index(phase: Phase, week_id: str) -> int:

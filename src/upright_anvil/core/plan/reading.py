@@ -1,47 +1,22 @@
 """A plan read out: each cell's prescription or why it cannot be read, its time, its set blocks, its cautions."""
 
-from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
-from decimal import Decimal
+from collections.abc import Sequence
+from dataclasses import dataclass
 from functools import lru_cache
 from typing import Literal
 
-from upright_anvil.core.blocks import Athlete, Bar, planned_bar, planned_label
-from upright_anvil.core.exercises import Exercise, unknown_exercise
+from upright_anvil.core.blocks import Bar, planned_bar, planned_label
+from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, joint_cautions
-from upright_anvil.core.health.history import Standing
-from upright_anvil.core.library.ladders import Ladders
-from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.plan.document import Day, Line, Phase
-from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.document import Day, Group, Line, Phase, Week
+from upright_anvil.core.plan.resolving import load_caution, resolved
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts
-from upright_anvil.core.timing.estimate import TimedLine, day_seconds, line_seconds, transition_seconds
-
-
-@dataclass(frozen=True, slots=True)
-class Setting:
-    """What a plan is read against: the client's unit, body and joints, the place, the exercises, the pace."""
-
-    unit: Unit = Unit.KG
-    inventory: Inventory = field(default_factory=Inventory)
-    exercises: Mapping[str, Exercise] = field(default_factory=dict)
-    max_kg: Mapping[str, Decimal] = field(default_factory=dict)
-    body_kg: Decimal | None = None
-    standing: tuple[Standing, ...] = ()
-    ladders: Ladders = field(default_factory=lambda: Ladders(()))
-    pace: float = 1.0
-
-    def exercise(self, exercise_id: str) -> Exercise:
-        """Answer the exercise, or a stand-in for one that is gone."""
-        return self.exercises.get(exercise_id) or unknown_exercise(exercise_id)
-
-    def athlete(self, exercise_id: str) -> Athlete:
-        """Answer what the set blocks of this exercise are drawn against."""
-        return Athlete(self.body_kg, self.max_kg.get(exercise_id))
-
+from upright_anvil.core.timing.estimate import TimedLine, line_seconds, transition_seconds
+from upright_anvil.core.timing.groups import group_seconds
 
 CellState = Literal["empty", "read", "unreadable"]
 
@@ -50,7 +25,8 @@ CellState = Literal["empty", "read", "unreadable"]
 class ReadCell:
     """A cell read out: its normal form or why it cannot be read, seconds of work and rest, one outline for its sets.
 
-    ``work`` and ``manner`` are the two halves of the normal form (what is done, and how).
+    ``work`` and ``manner`` are the two halves of the normal form (what is done, and how). ``bars`` has an outline for
+    each set where the sets differ, else it is empty and ``bar`` stands for all. ``note`` says what the load comes to.
     """
 
     state: CellState
@@ -62,17 +38,21 @@ class ReadCell:
     seconds: int = 0
     caution: str | None = None
     unreadable: Unreadable | None = None
+    bars: tuple[Bar, ...] = ()
+    note: str = ""
 
 
 @dataclass(frozen=True, slots=True)
 class _Remembered:
-    """What a text always comes to, whoever it is for."""
+    """What a text always comes to, whoever it is for; ``differ`` are its sets where they are not all alike."""
 
     prescription: Prescription
     text: str
     work: str
     manner: str
     label: str
+    sets: int
+    differ: tuple[SetPlan, ...]
 
 
 @lru_cache(maxsize=8192)
@@ -80,7 +60,9 @@ def _remembered(text: str, unit: Unit) -> _Remembered:
     prescription = read(text, unit)
     work, manner = write_parts(prescription)
     normal = f"{work}, {manner}" if manner else work
-    return _Remembered(prescription, normal, work, manner, planned_label(prescription))
+    plans = prescription.plans
+    differ = plans if len(set(plans)) > 1 else ()
+    return _Remembered(prescription, normal, work, manner, planned_label(prescription), len(plans), differ)
 
 
 def forget_texts() -> None:
@@ -98,37 +80,20 @@ def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
     except ShorthandError as error:
         return ReadCell("unreadable", text, unreadable=error.why)
     prescription = line.prescription
-    timed = TimedLine(prescription, exercise, None)
+    athlete = setting.athlete(exercise.id)
+    found = resolved(prescription.load, exercise, setting)
     return ReadCell(
         state="read",
         text=line.text,
         work=line.work,
         manner=line.manner,
-        sets=prescription.sets,
-        bar=planned_bar(prescription, exercise, setting.athlete(exercise.id), line.label),
-        seconds=line_seconds(timed),
-        caution=load_caution(prescription, exercise, setting.inventory),
+        sets=line.sets,
+        bar=planned_bar(prescription, exercise, athlete, line.label),
+        seconds=line_seconds(TimedLine(prescription, exercise, None)),
+        caution=load_caution(prescription, exercise, setting),
+        bars=tuple(planned_bar(prescription, exercise, athlete, plan=plan) for plan in line.differ),
+        note=found.why if found else "",
     )
-
-
-def load_caution(prescription: Prescription, exercise: Exercise, place: Inventory) -> str | None:
-    """Say when a planned load cannot be made at the place, with the nearest two; None where it can. House rule."""
-    match prescription.load:
-        case BodyweightLoad(added=Load() as load, assisted=True) if place.has(ImplementKind.ASSISTANCE):
-            kind: ImplementKind | None = ImplementKind.ASSISTANCE
-        case BodyweightLoad(added=Load() as load, assisted=False):
-            kind = ImplementKind.BODYWEIGHT
-        case Load() as load if load.value:
-            kind = exercise.implement_at(place)
-            if kind in (None, ImplementKind.BODYWEIGHT):
-                wanted = " or ".join(k for k in exercise.implements if k is not ImplementKind.BODYWEIGHT)
-                return f"There is no {wanted or 'load'} for this at the place."
-        case _:
-            return None
-    if kind is None or place.find(kind, load):
-        return None
-    near = " or ".join(str(a.load) for a in place.around(kind, load))
-    return f"{load} cannot be made here: take {near}." if near else f"There is nothing here to add {load} with."
 
 
 @dataclass(frozen=True, slots=True)
@@ -142,41 +107,93 @@ class ReadLine:
 
 
 @dataclass(frozen=True, slots=True)
+class ReadGroup:
+    """A group read out."""
+
+    group: Group
+    lines: tuple[ReadLine, ...]
+
+
+@dataclass(frozen=True, slots=True)
 class ReadDay:
-    """A day read out: its lines, and the estimated seconds of each week."""
+    """A day read out: its groups, and the estimated seconds of each week."""
 
     day: Day
-    lines: tuple[ReadLine, ...]
+    groups: tuple[ReadGroup, ...]
     seconds: tuple[int, ...]
 
-
-def read_day(day: Day, weeks: int, setting: Setting) -> ReadDay:
-    """Read a day of a phase with this many weeks. House rule."""
-    lines = []
-    for line in day.lines:
-        exercise = setting.exercise(line.exercise)
-        cells = tuple(read_cell(c.text, exercise, setting) for c in line.cells)
-        lines.append(ReadLine(line, exercise, cells, joint_cautions(exercise, setting.standing)))
-    return ReadDay(day, tuple(lines), tuple(_week_seconds(lines, week, setting) for week in range(weeks)))
+    @property
+    def lines(self) -> tuple[ReadLine, ...]:
+        """The day's lines in order."""
+        return tuple(line for group in self.groups for line in group.lines)
 
 
-def _week_seconds(lines: Sequence[ReadLine], week: int, setting: Setting) -> int:
+def read_day(day: Day, weeks: Sequence[Week], setting: Setting) -> ReadDay:
+    """Read a day of a phase with these weeks, each at its place. House rule."""
+    settings = settings_of(day, weeks, setting)
+    groups = tuple(
+        ReadGroup(group, tuple(_line(line, weeks, settings) for line in group.lines)) for group in day.groups
+    )
+    return ReadDay(day, groups, tuple(_week_seconds(groups, n, week, settings[n]) for n, week in enumerate(weeks)))
+
+
+def settings_of(day: Day, weeks: Sequence[Week], setting: Setting) -> tuple[Setting, ...]:
+    """Answer the setting a day is read against in each week: the week's place, else the day's, else the usual one."""
+    here = setting.at(day.place) if day.place else setting
+    return tuple(setting.at(week.place) if week.place else here for week in weeks)
+
+
+def _line(line: Line, weeks: Sequence[Week], settings: Sequence[Setting]) -> ReadLine:
+    cells = tuple(
+        read_cell(cell.text, setting.exercise(line.exercise_in(week)), setting)
+        for cell, week, setting in zip(line.cells, weeks, settings, strict=True)
+    )
+    exercise = settings[0].exercise(line.exercise)
+    return ReadLine(line, exercise, cells, joint_cautions(exercise, settings[0].standing))
+
+
+def _week_seconds(groups: Sequence[ReadGroup], number: int, week: Week, setting: Setting) -> int:
     """The day's estimate from cells that are read already: the same as `day_estimate`."""
-    working = [line for line in lines if line.cells[week].state == "read"]
-    total = sum(line.cells[week].seconds for line in working)
-    implements = [line.exercise.implement_at(setting.inventory) for line in working]
-    return round((total + transition_seconds(implements)) * setting.pace)
+    total, before, blocks = 0, None, 0
+    for read_group in groups:
+        trained = [line for line in read_group.lines if line.cells[number].state == "read"]
+        if not trained:
+            continue
+        if len(trained) == 1:
+            total += trained[0].cells[number].seconds
+        else:
+            texts = [(line.line, line.cells[number].text) for line in trained]
+            total += group_seconds(read_group.group, [t for t in timed(texts, week, setting) if t])
+        first = setting.exercise(trained[0].line.exercise_in(week)).implement_at(setting.inventory)
+        total += transition_seconds((before, first)) if blocks else 0
+        before = setting.exercise(trained[-1].line.exercise_in(week)).implement_at(setting.inventory)
+        blocks += 1
+    return round(total * setting.pace)
 
 
-def day_estimate(day: Day, week: int, setting: Setting) -> int:
+def timed(lines: Sequence[tuple[Line, str]], week: Week, setting: Setting) -> list[TimedLine | None]:
+    """Answer lines with their texts as they are timed in a week; None for one that cannot be read or rests."""
+    found: list[TimedLine | None] = []
+    for line, text in lines:
+        prescription = prescription_or_none(text, setting.unit)
+        exercise = setting.exercise(line.exercise_in(week))
+        implement = exercise.implement_at(setting.inventory)
+        found.append(TimedLine(prescription, exercise, implement) if prescription else None)
+    return found
+
+
+def day_estimate(day: Day, weeks: Sequence[Week], number: int, setting: Setting) -> int:
     """Answer the estimated seconds of a day in one week (index from 0); resting and unreadable lines count none."""
-    timed = []
-    for line in day.lines:
-        prescription = prescription_or_none(line.cells[week].text, setting.unit)
-        if prescription:
-            exercise = setting.exercise(line.exercise)
-            timed.append(TimedLine(prescription, exercise, exercise.implement_at(setting.inventory)))
-    return day_seconds(timed, setting.pace)
+    week = weeks[number]
+    here = settings_of(day, (week,), setting)[0]
+    total, before, blocks = 0, None, 0
+    for group in day.groups:
+        trained = [t for t in timed([(line, line.cells[number].text) for line in group.lines], week, here) if t]
+        if trained:
+            total += group_seconds(group, trained)
+            total += transition_seconds((before, trained[0].implement)) if blocks else 0
+            before, blocks = trained[-1].implement, blocks + 1
+    return round(total * setting.pace)
 
 
 def prescription_or_none(text: str, unit: Unit) -> Prescription | None:
@@ -189,4 +206,4 @@ def prescription_or_none(text: str, unit: Unit) -> Prescription | None:
 
 def read_phase(phase: Phase, setting: Setting) -> tuple[ReadDay, ...]:
     """Read all days of a phase, by weekday."""
-    return tuple(read_day(d, len(phase.weeks), setting) for d in sorted(phase.days, key=lambda d: d.weekday))
+    return tuple(read_day(d, phase.weeks, setting) for d in sorted(phase.days, key=lambda d: d.weekday))

@@ -14,7 +14,7 @@ ONE_LOAD = rf"(?:{_ONE_BODY}|{_ONE_LAST}|{_ONE_CODE}|open\s*load\b|{_ONE_WEIGHT}
 
 _ONE_TARGET = (
     r"(?:max(?:\s*(?:up\s*)?to\s*\d+)?\b|\d+:\d\d(?!\d)|\d+(?:\.\d+)?\s*(?:seconds|secs|sec|s|min|km|m)\b"
-    r"|\d+(?:\s*(?:-|–|to)\s*\d+)?)"
+    r"|\d+(?:\s*(?:-|–|to)\s*\d+)?(?:\s*reps?\b)?)"
 )
 
 HEAD = re.compile(r"\s*(\d+)\s*(?:sets?\s*(?:of|x)?|[x×*])\s*", re.I)

@@ -5,6 +5,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Cluster, Density, Varied
 from upright_anvil.core.prescription.schemes.base import write_time
 from upright_anvil.core.prescription.schemes.varied import write_loads
+from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target
 
 __all__ = ["write", "write_parts", "write_time"]
 
@@ -41,13 +42,19 @@ def write_parts(prescription: Prescription) -> tuple[str, str]:
 def _head(p: Prescription) -> str:
     match p.scheme:
         case Varied(targets=targets) if targets:
-            return "/".join(str(target) for target in targets)
+            return "/".join(_listed(target, targets) for target in targets)
         case Cluster():
             return f"{p.sets} x {p.scheme.head}"
         case Density():
             return f"most x {p.target}"
         case _:
             return f"{p.sets} x {p.target}"
+
+
+def _listed(target: Target, beside: tuple[Target, ...]) -> str:
+    """One target of a list: repetitions say so beside seconds or metres, whose unit would else be taken for theirs."""
+    timed = any(isinstance(other, Seconds | Distance) for other in beside)
+    return f"{target} reps" if timed and isinstance(target, Reps) else str(target)
 
 
 def _loads(p: Prescription) -> str:

@@ -6,27 +6,40 @@ from typing import Annotated
 from pydantic import Field
 
 from upright_anvil.core.plan.document import Program
+from upright_anvil.core.plan.edits.calendar import AnswerFinding, HoldSession, MoveSession
 from upright_anvil.core.plan.edits.cells import SetCell
-from upright_anvil.core.plan.edits.days import AddDay, ChangeDay, RemoveDay
-from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, MoveLine, RemoveLine
-from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase, ChangeProgram
+from upright_anvil.core.plan.edits.days import AddDay, ChangeDay, RemoveDay, RepeatDay, SetDay
+from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines, Ungroup
+from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, ChangeLine, MoveGroup, MoveLine, RemoveLine
+from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase, ChangeProgram, RemovePhase
 from upright_anvil.core.plan.edits.weeks import AddWeek, ChangeWeek, RemoveWeek
 
 Edit = Annotated[
     SetCell
     | AddLine
     | MoveLine
+    | MoveGroup
     | RemoveLine
     | ChangeExercise
+    | ChangeLine
+    | GroupLines
+    | Ungroup
+    | ChangeGroup
     | AddDay
+    | RepeatDay
     | ChangeDay
+    | SetDay
     | RemoveDay
     | AddWeek
     | ChangeWeek
     | RemoveWeek
     | AddPhase
     | ChangePhase
-    | ChangeProgram,
+    | RemovePhase
+    | ChangeProgram
+    | MoveSession
+    | HoldSession
+    | AnswerFinding,
     Field(discriminator="op"),
 ]
 

@@ -1,11 +1,12 @@
-"""Days of a phase: add, rename, change the weekday, take out."""
+"""Days of a phase: add, repeat, rename, change the weekday, say where and how long, take out."""
 
 from typing import Annotated, Literal
 
 from pydantic import Field
 
-from upright_anvil.core.plan.document import Day, Id, Name, Part, Program
+from upright_anvil.core.plan.document import Day, Group, Id, Name, Part, Program
 from upright_anvil.core.plan.locate import find_day, find_phase, rebuilt, with_day, with_phase
+from upright_anvil.core.plan.parts import Minutes, OptionalId
 
 Weekday = Annotated[int, Field(ge=0, le=6)]
 
@@ -27,6 +28,25 @@ class AddDay(Part):
         return with_phase(program, self.phase, lambda p: rebuilt(p, days=(*p.days, fresh)))
 
 
+class RepeatDay(Part):
+    """Add a day like another of the phase, on another weekday; the new ids follow from the caller's."""
+
+    op: Literal["repeat_day"] = "repeat_day"
+    day: Id
+    copy_id: Annotated[str, Field(min_length=1, max_length=40, pattern=r"^[A-Za-z0-9_-]+$")]
+    name: Name
+    weekday: Weekday
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the copy, unless it is there already. Raises `Refusal` when the day is gone."""
+        phase, day = find_day(program, self.day)
+        if any(d.id == self.copy_id for d in phase.days):
+            return program
+        groups = tuple(_copied(group, f"{self.copy_id}-g{n}") for n, group in enumerate(day.groups, start=1))
+        fresh = rebuilt(day, id=self.copy_id, name=self.name, weekday=self.weekday, groups=groups)
+        return with_phase(program, phase.id, lambda p: rebuilt(p, days=(*p.days, fresh)))
+
+
 class ChangeDay(Part):
     """Rename a day or move it to another weekday."""
 
@@ -40,6 +60,22 @@ class ChangeDay(Part):
         return with_day(program, self.day, lambda d: rebuilt(d, name=self.name, weekday=self.weekday))
 
 
+class SetDay(Part):
+    """Say where a day is trained and how long it may take; empty means the client's usual."""
+
+    op: Literal["set_day"] = "set_day"
+    day: Id
+    place: OptionalId = ""
+    minutes: Minutes | None = None
+    top_up: bool = False
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the day changed. Raises `Refusal` when it is gone."""
+        return with_day(
+            program, self.day, lambda d: rebuilt(d, place=self.place, minutes=self.minutes, top_up=self.top_up)
+        )
+
+
 class RemoveDay(Part):
     """Take a day and its lines out of the phase."""
 
@@ -51,3 +87,8 @@ class RemoveDay(Part):
         phase, _ = find_day(program, self.day)
         kept = tuple(d for d in phase.days if d.id != self.day)
         return with_phase(program, phase.id, lambda p: rebuilt(p, days=kept))
+
+
+def _copied(group: Group, group_id: str) -> Group:
+    lines = tuple(rebuilt(line, id=f"{group_id}-l{n}") for n, line in enumerate(group.lines, start=1))
+    return rebuilt(group, id=group_id, lines=lines)

@@ -1,33 +1,42 @@
-"""Lines of a day: add, move, take out, change the exercise."""
+"""Lines of a day: add, move, take out, change the exercise, say more of them."""
 
 from typing import Annotated, Literal
 
 from pydantic import Field
 
-from upright_anvil.core.plan.document import Day, Group, Id, Line, Part, Program
+from upright_anvil.core.plan.document import Day, Id, Line, Part, Program, Section
 from upright_anvil.core.plan.edits.cells import empty_cells
-from upright_anvil.core.plan.locate import find_day, find_line, rebuilt, with_day, with_line
+from upright_anvil.core.plan.edits.groups import single, without
+from upright_anvil.core.plan.locate import find_day, find_group, find_line, rebuilt, with_day, with_line
+from upright_anvil.core.plan.parts import MAX_CUES, Cell, OptionalId, Words
 from upright_anvil.core.sentences import Refusal
 
 Position = Annotated[int, Field(ge=0, le=100)]
 
 
 class AddLine(Part):
-    """Add an exercise to a day; the id is made by the caller, so that sending twice adds once."""
+    """Add an exercise to a day; the id is made by the caller, so that sending twice adds once.
+
+    ``text`` is put into every week. Without a section it goes where it usually belongs: after the last line of it.
+    """
 
     op: Literal["add_line"] = "add_line"
     day: Id
     line: Id
     exercise: Id
     position: Position = 100
+    section: Section | None = None
+    text: Annotated[str, Field(max_length=400)] = ""
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the line, unless it is there already. Raises `Refusal` when the day is gone."""
         phase, day = find_day(program, self.day)
         if any(line.id == self.line for line in day.lines):
             return program
-        fresh = Line(id=self.line, exercise=self.exercise, cells=empty_cells(len(phase.weeks)))
-        return with_day(program, day.id, lambda d: _inserted(d, fresh, self.position))
+        weeks = len(phase.weeks)
+        cells = (Cell(text=self.text.strip()),) * weeks if self.text.strip() else empty_cells(weeks)
+        fresh = Line(id=self.line, exercise=self.exercise, cells=cells)
+        return with_day(program, day.id, lambda d: _inserted(d, fresh, self.position, self.section))
 
 
 class RemoveLine(Part):
@@ -38,11 +47,14 @@ class RemoveLine(Part):
 
     def apply(self, program: Program) -> Program:
         """Answer the program without the line. Raises `Refusal` when it is gone."""
-        return with_day(program, find_line(program, self.line).day.id, lambda d: _without(d, self.line))
+        return with_day(program, find_line(program, self.line).day.id, lambda d: without(d, {self.line}))
 
 
 class MoveLine(Part):
-    """Move a line to a position of its own or another day of the phase."""
+    """Move a line to a position of its own or another day of the phase; it leaves its group.
+
+    ``position`` counts the day's groups. The line takes the section of the group it comes to stand before.
+    """
 
     op: Literal["move_line"] = "move_line"
     line: Id
@@ -55,27 +67,73 @@ class MoveLine(Part):
         phase, _ = find_day(program, self.day)
         if phase.id != place.phase.id:
             raise Refusal("A line moves within its phase; the other phase has weeks of its own.")
-        without = with_day(program, place.day.id, lambda d: _without(d, self.line))
-        return with_day(without, self.day, lambda d: _inserted(d, place.line, self.position))
+        left = with_day(program, place.day.id, lambda d: without(d, {self.line}))
+        return with_day(left, self.day, lambda d: _inserted(d, place.line, self.position, None))
+
+
+class MoveGroup(Part):
+    """Move a whole group to a position of its own or another day of the phase."""
+
+    op: Literal["move_group"] = "move_group"
+    group: Id
+    day: Id
+    position: Position
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the group moved. Raises `Refusal` across phases."""
+        day, group = find_group(program, self.group)
+        phase, _ = find_day(program, self.day)
+        if day.id not in {d.id for d in phase.days}:
+            raise Refusal("A group moves within its phase; the other phase has weeks of its own.")
+        left = with_day(program, day.id, lambda d: rebuilt(d, groups=tuple(g for g in d.groups if g.id != group.id)))
+
+        def inserted(target: Day) -> Day:
+            return rebuilt(target, groups=(*target.groups[: self.position], group, *target.groups[self.position :]))
+
+        return with_day(left, self.day, inserted)
 
 
 class ChangeExercise(Part):
-    """Swap the exercise of a line; its cells stay."""
+    """Swap the exercise of a line; its cells stay. In B weeks only where ``variant`` says so."""
 
     op: Literal["change_exercise"] = "change_exercise"
     line: Id
     exercise: Id
+    variant: Literal["", "B"] = ""
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the exercise swapped. Raises `Refusal` when the line is gone."""
-        return with_line(program, self.line, lambda line: rebuilt(line, exercise=self.exercise))
+        name = "exercise_b" if self.variant == "B" else "exercise"
+        return with_line(program, self.line, lambda line: rebuilt(line, **{name: self.exercise}))
 
 
-def _inserted(day: Day, line: Line, position: int) -> Day:
-    single = Group(id=f"g-{line.id}"[:64], lines=(line,))
-    return rebuilt(day, groups=(*day.groups[:position], single, *day.groups[position:]))
+class ChangeLine(Part):
+    """Say more of a line: what it is for, its cues, the rungs named in advance. What is left out stays."""
+
+    op: Literal["change_line"] = "change_line"
+    line: Id
+    reason: Words | None = None
+    cues: Annotated[tuple[Annotated[str, Field(max_length=120)], ...], Field(max_length=MAX_CUES)] | None = None
+    easier: OptionalId | None = None
+    harder: OptionalId | None = None
+    exercise_b: OptionalId | None = None
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the line changed. Raises `Refusal` when it is gone."""
+        names = ("reason", "cues", "easier", "harder", "exercise_b")
+        said = {name: value for name in names if (value := getattr(self, name)) is not None}
+        return with_line(program, self.line, lambda line: rebuilt(line, **said))
 
 
-def _without(day: Day, line_id: str) -> Day:
-    kept = (rebuilt(g, lines=tuple(line for line in g.lines if line.id != line_id)) for g in day.groups)
-    return rebuilt(day, groups=tuple(g for g in kept if g.lines))
+_ORDER = {section: number for number, section in enumerate(Section)}
+
+
+def _inserted(day: Day, line: Line, position: int, section: Section | None) -> Day:
+    groups = day.groups
+    if section is not None:
+        at = sum(1 for g in groups if _ORDER[g.section] <= _ORDER[section])
+        at = next((n for n, g in enumerate(groups) if _ORDER[g.section] > _ORDER[section]), at)
+        return rebuilt(day, groups=(*groups[:at], single(line, section), *groups[at:]))
+    near = groups[position] if position < len(groups) else groups[-1] if groups else None
+    fresh = single(line, near.section if near else Section.MAIN)
+    return rebuilt(day, groups=(*groups[:position], fresh, *groups[position:]))

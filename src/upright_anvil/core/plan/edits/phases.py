@@ -1,12 +1,13 @@
 """Phases, and the program's own name and start."""
 
 from datetime import date
+from itertools import count
 from typing import Annotated, Literal
 
 from pydantic import Field
 
-from upright_anvil.core.plan.document import Cell, Day, Group, Id, Line, Name, Part, Phase, Program, Week, WeekKind
-from upright_anvil.core.plan.locate import rebuilt, with_phase
+from upright_anvil.core.plan.document import Cell, Day, Id, Line, Name, Part, Phase, Program, Week, WeekKind
+from upright_anvil.core.plan.locate import find_phase, rebuilt, with_phase
 from upright_anvil.core.sentences import Refusal
 
 
@@ -30,16 +31,33 @@ class AddPhase(Part):
 
 
 class ChangePhase(Part):
-    """Rename a phase or say what it is for."""
+    """Rename a phase, say what it is for and by which method."""
 
     op: Literal["change_phase"] = "change_phase"
     phase: Id
     name: Name
     purpose: Annotated[str, Field(max_length=200)] = ""
+    method: Annotated[str, Field(max_length=200)] = ""
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the phase changed. Raises `Refusal` when it is gone."""
-        return with_phase(program, self.phase, lambda p: rebuilt(p, name=self.name, purpose=self.purpose))
+        return with_phase(
+            program, self.phase, lambda p: rebuilt(p, name=self.name, purpose=self.purpose, method=self.method)
+        )
+
+
+class RemovePhase(Part):
+    """Take a phase with all its weeks out of the program."""
+
+    op: Literal["remove_phase"] = "remove_phase"
+    phase: Id
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program without the phase. Raises `Refusal` for the only one."""
+        find_phase(program, self.phase)
+        if len(program.phases) == 1:
+            raise Refusal("A program keeps at least one phase.")
+        return rebuilt(program, phases=tuple(p for p in program.phases if p.id != self.phase))
 
 
 class ChangeProgram(Part):
@@ -57,14 +75,15 @@ class ChangeProgram(Part):
 
 
 def _begun_again(day: Day, day_id: str, week: int) -> Day:
-    lines = (
-        Line(
-            id=f"{day_id}-l{n}",
-            exercise=line.exercise,
-            cells=(Cell(text=line.cells[week].text),) * len(line.cells),
-            home=line.begun_with,
-        )
-        for n, line in enumerate(day.lines, start=1)
+    numbers = count(1)
+
+    def begun(line: Line) -> Line:
+        text = line.cells[week].text
+        cells = (Cell(text=text),) * len(line.cells)
+        return rebuilt(line, id=f"{day_id}-l{next(numbers)}", cells=cells, home=line.begun_with)
+
+    groups = tuple(
+        rebuilt(group, id=f"{day_id}-g{n}", lines=tuple(begun(line) for line in group.lines))
+        for n, group in enumerate(day.groups, start=1)
     )
-    groups = tuple(Group(id=f"g-{line.id}", lines=(line,)) for line in lines)
-    return Day(id=day_id, name=day.name, weekday=day.weekday, groups=groups)
+    return rebuilt(day, id=day_id, groups=groups)

@@ -5,6 +5,7 @@ from typing import Literal
 
 from upright_anvil.core.plan.document import Cell, Day, Id, Line, Part, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_phase, rebuilt, week_index, with_phase
+from upright_anvil.core.plan.parts import OptionalId, Variant
 from upright_anvil.core.sentences import Refusal
 
 
@@ -28,12 +29,14 @@ class AddWeek(Part):
 
 
 class ChangeWeek(Part):
-    """Say whether a week builds, holds or eases off."""
+    """Say whether a week builds, holds or eases off, which variants it trains, and where. What is left out stays."""
 
     op: Literal["change_week"] = "change_week"
     phase: Id
     week: Id
-    kind: WeekKind
+    kind: WeekKind | None = None
+    variant: Variant | None = None
+    place: OptionalId | None = None
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the week changed. Raises `Refusal` when it is gone."""
@@ -41,7 +44,8 @@ class ChangeWeek(Part):
 
         def changed(phase: Phase) -> Phase:
             weeks = list(phase.weeks)
-            weeks[index] = rebuilt(weeks[index], kind=self.kind)
+            said = {n: value for n in ("kind", "variant", "place") if (value := getattr(self, n)) is not None}
+            weeks[index] = rebuilt(weeks[index], **said)
             return rebuilt(phase, weeks=tuple(weeks))
 
         return with_phase(program, self.phase, changed)

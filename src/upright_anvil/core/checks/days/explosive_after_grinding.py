@@ -1,0 +1,47 @@
+"""Jumps and throws after grinding work.
+
+Speed is trained fresh. A pair of strength then explosive is on purpose and left alone. The fix moves it to the front
+of the main section.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.study import Standpoint, StudiedDay
+from upright_anvil.core.exercises import ExerciseKind
+from upright_anvil.core.plan.document import Pairing
+from upright_anvil.core.plan.edits.lines import MoveGroup
+
+EXPLOSIVE = frozenset({ExerciseKind.JUMP, ExerciseKind.THROW})
+
+
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+    ground = [a for a in day.asked if a.exercise.kind is ExerciseKind.LIFT and a.hard]
+    for asked in day.asked:
+        if asked.exercise.kind not in EXPLOSIVE or not asked.prescription or asked.group.pairing is Pairing.EXPLOSIVE:
+            continue
+        before = [
+            a
+            for a in ground
+            if day.asked.index(a) < day.asked.index(asked) and set(a.exercise.movers) & set(asked.exercise.movers)
+        ]
+        if before:
+            first = day.day.groups.index(before[0].group)
+            fix = Fix("Move it before", (MoveGroup(group=asked.group.id, day=day.day.id, position=first),))
+            yield Hit(
+                f"{asked.exercise.name} comes after {before[0].exercise.name}, which tires the same muscles.",
+                day=day.day.id,
+                line=asked.line.id,
+                fix=fix,
+            )
+
+
+CHECK = Check(
+    id="explosive-after-grinding",
+    level="day",
+    severity=Severity.QUESTION,
+    title="Explosive after grinding",
+    why="Tired muscles move slowly, and speed is what a jump or throw is for.",
+    source="ACSM, MSSE 2009;41:687; house rule",
+    look=_look,
+)

@@ -1,0 +1,35 @@
+"""Ready fixes the checks share."""
+
+from dataclasses import replace
+
+from upright_anvil.core.checks.model import Fix
+from upright_anvil.core.checks.study import Asked
+from upright_anvil.core.library.substitutes import Situation, substitutes
+from upright_anvil.core.plan.edits.cells import SetCell
+from upright_anvil.core.plan.edits.lines import ChangeExercise
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import write
+
+
+def rewrite(asked: Asked, label: str, **changes: object) -> Fix | None:
+    """Answer the fix that changes some of a line's prescription in its week."""
+    if asked.prescription is None:
+        return None
+    return to(asked, label, replace(asked.prescription, **changes))  # type: ignore[arg-type]
+
+
+def to(asked: Asked, label: str, prescription: Prescription) -> Fix:
+    """Answer the fix that puts a prescription into a line's week."""
+    return Fix(label, (SetCell(line=asked.line.id, week=asked.week.id, text=write(prescription)),))
+
+
+def swap(asked: Asked) -> Fix | None:
+    """Answer the fix that takes the best substitute at the place for the client's joints; None where there is none."""
+    here = asked.setting
+    situation = Situation(here.inventory, here.standing, here.unit, here.body_kg)
+    best = next(iter(substitutes(asked.exercise, here.exercises.values(), here.ladders, situation, 1)), None)
+    if best is None:
+        return None
+    variant = "B" if asked.line.exercise_in(asked.week) != asked.line.exercise else ""
+    edit = ChangeExercise(line=asked.line.id, exercise=best.exercise.id, variant=variant)
+    return Fix(f"Take {best.exercise.name} instead", (edit,))

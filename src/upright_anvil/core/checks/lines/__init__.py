@@ -1,0 +1,1 @@
+"""Checks that look at one line of one week at a time."""

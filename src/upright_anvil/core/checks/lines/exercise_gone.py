@@ -1,0 +1,25 @@
+"""A line whose exercise was removed from the library.
+
+The plan still names it and it is still trained; cues, muscles and substitutes are gone with it.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+
+
+def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+    if asked.text and asked.exercise.removed:
+        yield Hit(f"{asked.exercise.name} is no longer in the library.", line=asked.line.id)
+
+
+CHECK = Check(
+    id="exercise-gone",
+    level="line",
+    severity=Severity.QUESTION,
+    title="Exercise no longer in the library",
+    why="Without its entry nobody knows its muscles, joints and kit.",
+    source="House rule",
+    look=_look,
+)

@@ -1,0 +1,30 @@
+"""A variant that loads a joint in trouble.
+
+A joint that hurts or is to be spared, and an exercise that asks something of it. The fix takes the best substitute
+that leaves it alone.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.health.cautions import Grade, joint_cautions
+
+
+def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+    if not asked.prescription:
+        return
+    pressing = [c for c in joint_cautions(asked.exercise, asked.setting.standing) if c.grade is not Grade.NOTE]
+    for caution in pressing[:1]:
+        yield Hit(f"{asked.exercise.name}: {caution.text}", line=asked.line.id, swap=True)
+
+
+CHECK = Check(
+    id="joint-in-trouble",
+    level="line",
+    severity=Severity.CAUTION,
+    title="A joint in trouble",
+    why="A joint that complains is loaded by this variant; another trains the same.",
+    source="House rule; the client's history and a clinician's word come first",
+    look=_look,
+)

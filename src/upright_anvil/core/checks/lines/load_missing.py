@@ -1,0 +1,41 @@
+"""A load that cannot be made at the place.
+
+Example: 11 kg where dumbbells go by 2. The fix takes the next lighter load that can be made.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.fixes import rewrite
+from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.plan.resolving import load_caution
+
+
+def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+    if not asked.prescription or not asked.exercise.possible_at(asked.setting.inventory):
+        return
+    caution = load_caution(asked.prescription, asked.exercise, asked.setting)
+    if caution:
+        yield Hit(f"{asked.exercise.name}: {caution}", line=asked.line.id, fix=_made(asked))
+
+
+def _made(asked: Asked) -> Fix | None:
+    """The nearest load that can be made, the lighter of two; only where one load holds for all sets."""
+    wanted = asked.prescription.load if asked.prescription else None
+    kind = asked.exercise.implement_at(asked.setting.inventory)
+    if not isinstance(wanted, Load) or kind is None or (asked.prescription and asked.prescription.scheme):
+        return None
+    near = asked.setting.inventory.around(kind, wanted)
+    return rewrite(asked, f"Take {near[0].load}", load=near[0].load) if near else None
+
+
+CHECK = Check(
+    id="load-missing",
+    level="line",
+    severity=Severity.CAUTION,
+    title="A load nobody owns",
+    why="A load that cannot be made becomes a guess on the day.",
+    source="Rules, loads",
+    look=_look,
+)

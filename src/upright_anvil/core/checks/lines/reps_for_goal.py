@@ -1,0 +1,57 @@
+"""Repetitions outside the usual band for the goal.
+
+Size grows from about 5 to 35 repetitions taken near failure; strength needs heavy work, 1 to 8. Elsewhere 4 to 30.
+Outside it asks for a reason, never forbids. Holds, jumps, carries and preparation are left alone.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.exercises import ExerciseKind
+from upright_anvil.core.goals import GoalKind
+from upright_anvil.core.plan.document import Section
+from upright_anvil.core.prescription.targets import Reps
+
+SIZE = (5, 35)
+STRENGTH_MAIN = (1, 8)
+GENERAL = (4, 30)
+
+
+def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+    if not asked.prescription or asked.prescription.ramp or asked.exercise.kind is not ExerciseKind.LIFT:
+        return
+    if asked.group.section not in (Section.MAIN, Section.ACCESSORY):
+        return
+    low, high = _band(asked, who)
+    reps = [
+        r
+        for plan in asked.prescription.plans
+        if isinstance(plan.target, Reps)
+        for r in (plan.target.low, plan.target.high)
+    ]
+    if reps and (min(reps) > high or max(reps) < low):
+        said = f"{min(reps)}-{max(reps)}" if min(reps) != max(reps) else str(reps[0])
+        yield Hit(
+            f"{asked.exercise.name}: {said} reps; for {who.goal or 'training in general'} {low} to {high} are usual.",
+            line=asked.line.id,
+        )
+
+
+def _band(asked: Asked, who: Standpoint) -> tuple[int, int]:
+    if who.wants(GoalKind.SIZE, GoalKind.LAGGING):
+        return SIZE
+    if who.wants(GoalKind.STRENGTH) and asked.is_main and asked.compound:
+        return STRENGTH_MAIN
+    return GENERAL
+
+
+CHECK = Check(
+    id="reps-for-goal",
+    level="line",
+    severity=Severity.QUESTION,
+    title="Repetitions for the goal",
+    why="Outside the band the set serves another purpose than the goal; a reason is worth keeping.",
+    source="Schoenfeld et al., JSCR 2017;31:3508; ACSM, MSSE 2009;41:687",
+    look=_look,
+)

@@ -1,0 +1,53 @@
+"""A rest shorter than the goal wants.
+
+Strength: 2 min and more between heavy sets of several joints (Grgic 2018). Size: 1 min and more (Schoenfeld 2016).
+Inside pairs and circuits the round's own rest counts, so they are left alone. The fix writes the published minimum.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.fixes import rewrite
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.goals import GoalKind
+from upright_anvil.core.plan.document import GroupKind
+from upright_anvil.core.prescription.shorthand import write_time
+
+STRENGTH = 120
+SIZE = 60
+
+
+def least_rest(goal: GoalKind) -> int:
+    """Answer the published least rest between sets of main lifts for a goal, seconds; 0 where none is."""
+    return {GoalKind.STRENGTH: STRENGTH, GoalKind.SIZE: SIZE, GoalKind.LAGGING: SIZE}.get(goal, 0)
+
+
+def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+    asks = asked.prescription
+    if (
+        asks is None
+        or asks.rest is None
+        or not asked.is_main
+        or not asked.compound
+        or asked.group.kind is not GroupKind.SINGLE
+    ):
+        return
+    least = least_rest(who.goal)
+    if len(asks.plans) > 1 and not asks.ramp and asks.rest < least:
+        fix = rewrite(asked, f"Rest {write_time(least)}", rest=least)
+        yield Hit(
+            f"{asked.exercise.name}: {write_time(asks.rest)} rest; {write_time(least)} and more for {who.goal}.",
+            line=asked.line.id,
+            fix=fix,
+        )
+
+
+CHECK = Check(
+    id="rest-too-short",
+    level="line",
+    severity=Severity.QUESTION,
+    title="Rest too short",
+    why="Short rests cost repetitions and load in the next set; keep them where that is the point.",
+    source="Grgic et al., Sports Med 2018;48:137; Schoenfeld et al., JSCR 2016;30:1805",
+    look=_look,
+)

@@ -1,0 +1,34 @@
+"""A tempo that makes one set absurdly long.
+
+Beyond two minutes a set of repetitions trains patience. Example: 15 repetitions at 5-2-3-2 take 3 min.
+"""
+
+from collections.abc import Iterator
+from dataclasses import replace
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.prescription.targets import reps_of
+from upright_anvil.core.timing.estimate import set_seconds
+
+LONGEST = 120
+
+
+def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+    asks = asked.prescription
+    if asks is None or reps_of(asks.target) is None or asks.tempo is None:
+        return
+    one_side = set_seconds(replace(asks, each_side=False, side=None, scheme=None), asked.exercise)
+    if one_side > LONGEST:
+        yield Hit(f"{asked.exercise.name}: one set takes {one_side} s at tempo {asks.tempo}.", line=asked.line.id)
+
+
+CHECK = Check(
+    id="set-too-long",
+    level="line",
+    severity=Severity.QUESTION,
+    title="A set that takes too long",
+    why="Beyond two minutes under load the set stops being the lift it was.",
+    source="House rule",
+    look=_look,
+)

@@ -1,0 +1,30 @@
+"""Sets to failure in the first months.
+
+Beginners gain as well with two or three in reserve, and their form goes first. The fix leaves two.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.fixes import rewrite
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.exercises import ExerciseKind
+
+
+def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+    if asked.prescription and who.is_new and asked.prescription.left == 0 and asked.exercise.kind is ExerciseKind.LIFT:
+        fix = rewrite(asked, "Leave 2", reserve=2, rpe=None)
+        yield Hit(
+            f"{asked.exercise.name}: nothing left in reserve in the client's first months.", line=asked.line.id, fix=fix
+        )
+
+
+CHECK = Check(
+    id="to-failure-new",
+    level="line",
+    severity=Severity.CAUTION,
+    title="To failure in the first months",
+    why="In the first months form fails before the muscle does.",
+    source="ACSM, MSSE 2009;41:687; house rule",
+    look=_look,
+)

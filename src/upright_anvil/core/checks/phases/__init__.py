@@ -1,0 +1,1 @@
+"""Checks that look at one phase at a time."""

@@ -1,0 +1,48 @@
+"""A load that climbs more than a tenth in one week.
+
+The same line, the same or more repetitions. Published steps are 2 to 10 % (ACSM 2009).
+"""
+
+from collections.abc import Iterator
+from decimal import Decimal
+from itertools import pairwise
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedPhase
+from upright_anvil.core.constants import STEP_CAP
+from upright_anvil.core.loads.load import Load, per_cent
+from upright_anvil.core.plan.document import WeekKind
+
+
+def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
+    for before, after in pairwise(phase.weeks):
+        earlier = {a.line.id: a for a in before.asked}
+        for now in after.asked:
+            then = earlier.get(now.line.id)
+            if then is None or then.exercise is not now.exercise or before.week.kind is WeekKind.EASE_OFF:
+                continue
+            rise = _rise(then, now)
+            if rise is not None and rise > STEP_CAP:
+                yield Hit(f"{now.exercise.name} goes up by {per_cent(rise)} in week {after.number}.", line=now.line.id)
+
+
+def _rise(then: Asked, now: Asked) -> Decimal | None:
+    a, b = then.prescription, now.prescription
+    if a is None or b is None or not isinstance(a.load, Load) or not isinstance(b.load, Load) or b.amount < a.amount:
+        return None
+    kind = now.exercise.implement_at(now.setting.inventory)
+    step = now.setting.inventory.step_up(kind, a.load) if kind else None
+    if step is not None and b.load.kg <= step.to.load.kg:
+        return None
+    return a.load.step_to(b.load)
+
+
+CHECK = Check(
+    id="load-jump",
+    level="phase",
+    severity=Severity.QUESTION,
+    title="A jump in load",
+    why="Steps of 2 to 10 % are earned week by week; a bigger one is bridged with repetitions first.",
+    source="ACSM, MSSE 2009;41:687",
+    look=_look,
+)

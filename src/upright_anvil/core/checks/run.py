@@ -1,0 +1,100 @@
+"""Running the checks over a program: hits merged over the weeks, answered ones marked."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass, field
+
+from upright_anvil.core.checks.fixes import swap
+from upright_anvil.core.checks.model import Check, Finding, Fix, Hit, Severity
+from upright_anvil.core.checks.registry import ALL
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedPhase, StudiedWeek, study
+from upright_anvil.core.plan.document import Answer, Program
+
+_SEVERE = {severity: number for number, severity in enumerate(Severity)}
+_OF = {level: tuple(c for c in ALL if c.level == level) for level in ("line", "day", "week", "phase")}
+
+
+@dataclass(slots=True)
+class _Merged:
+    """Hits that say the same, week after week."""
+
+    check: Check
+    hit: Hit
+    asked: Asked | None
+    weeks: list[int] = field(default_factory=list)
+    fixes: list[Fix] = field(default_factory=list)
+
+
+_Key = tuple[str, str, str, str]
+
+
+def findings(program: Program, who: Standpoint, phase_id: str | None = None) -> tuple[Finding, ...]:
+    """Answer what the checks find, most serious first; all of a program or one phase. House rule.
+
+    Hits with the same sentence are one finding with its weeks. A finding the trainer has answered keeps the reason as
+    long as its sentence, numbers included, stays the same.
+    """
+    answers = {(a.check, a.where): a for a in program.answers}
+    found: list[Finding] = []
+    for phase in study(program, who, phase_id):
+        merged: dict[_Key, _Merged] = {}
+        for check, hit, asked, weeks in _hits(phase, who):
+            day = hit.day or (next((d.id for d in phase.phase.days if asked.line in d.lines), "") if asked else "")
+            entry = merged.setdefault((check.id, day, hit.line, hit.message), _Merged(check, hit, asked))
+            entry.weeks += weeks
+            if hit.fix:
+                entry.fixes.append(hit.fix)
+        found += [_finding(key, entry, phase, answers) for key, entry in merged.items()]
+    return tuple(sorted(found, key=lambda f: _SEVERE[f.severity]))
+
+
+def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Hit, Asked | None, list[int]]]:
+    for week in phase.weeks:
+        yield from _of_week(week, who)
+    for check in _OF["phase"]:
+        for hit in check.look(phase, who):  # type: ignore[call-arg, arg-type]
+            yield check, hit, None, []
+
+
+def _of_week(week: StudiedWeek, who: Standpoint) -> Iterator[tuple[Check, Hit, Asked | None, list[int]]]:
+    for day in week.days:
+        for asked in day.asked:
+            if asked.text:
+                for check in _OF["line"]:
+                    for hit in check.look(asked, day, who):  # type: ignore[call-arg, arg-type]
+                        yield check, hit, asked, [week.number]
+        for check in _OF["day"]:
+            for hit in check.look(day, who):  # type: ignore[call-arg, arg-type]
+                yield check, hit, None, [week.number]
+    for check in _OF["week"]:
+        for hit in check.look(week, who):  # type: ignore[call-arg, arg-type]
+            yield check, hit, None, [week.number]
+
+
+def _finding(key: _Key, entry: _Merged, phase: StudiedPhase, answers: dict[tuple[str, str], Answer]) -> Finding:
+    check, hit = entry.check, entry.hit
+    where = "/".join((phase.phase.id, key[1], key[2]) + ((hit.message,) if check.level == "week" else ()))[:200]
+    answer = answers.get((check.id, where))
+    return Finding(
+        check=check.id,
+        severity=check.severity,
+        title=check.title,
+        message=hit.message,
+        why=check.why,
+        source=check.source,
+        phase=phase.phase.id,
+        day=key[1],
+        line=hit.line,
+        where=where,
+        weeks=tuple(dict.fromkeys(entry.weeks)),
+        fix=_fix(entry),
+        answered=answer.reason if answer and answer.message == hit.message[:500] else "",
+    )
+
+
+def _fix(entry: _Merged) -> Fix | None:
+    if entry.hit.swap and entry.asked:
+        return swap(entry.asked)
+    if not entry.fixes:
+        return None
+    edits = dict.fromkeys(edit for fix in entry.fixes for edit in fix.edits)
+    return Fix(entry.fixes[0].label, tuple(edits))

@@ -1,0 +1,216 @@
+"""A plan prepared for the checks: every line of every week with its exercise, prescription and place, read once."""
+
+from collections.abc import Iterable, Iterator
+from dataclasses import dataclass, field
+from datetime import date, timedelta
+from decimal import Decimal
+from functools import cached_property
+
+from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
+from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program, Section, Week
+from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
+from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.volume.bands import Band, band_for
+from upright_anvil.core.volume.hard_sets import DIRECT, HELPING, PlannedLine, hard_sets
+
+
+@dataclass(frozen=True, slots=True)
+class Standpoint:
+    """Whom the plan is for: goals, training age, minutes and days wanted, and whether vigorous work is cleared.
+
+    ``clearance`` says what the health screen still asks for, empty where nothing stands against vigorous work.
+    """
+
+    setting: Setting = field(default_factory=Setting)
+    goal: GoalKind = GoalKind.NOT_SAID
+    second_goal: GoalKind = GoalKind.NOT_SAID
+    training_age: TrainingAge = TrainingAge.NOT_SAID
+    minutes: int = 60
+    days_a_week: int = 3
+    clearance: str = ""
+
+    @property
+    def band(self) -> Band:
+        """The band of hard sets a week."""
+        return band_for(self.goal, self.training_age)
+
+    @property
+    def is_new(self) -> bool:
+        """Whether these are the client's first months."""
+        return self.training_age in (TrainingAge.SEDENTARY, TrainingAge.NEW)
+
+    def wants(self, *goals: GoalKind) -> bool:
+        """Answer whether the main goal is one of these."""
+        return self.goal in goals
+
+
+@dataclass(frozen=True)
+class Asked:
+    """One line in one week: what is asked, of which exercise, where. ``text`` is what stands in the cell."""
+
+    line: Line
+    group: Group
+    exercise: Exercise
+    text: str
+    prescription: Prescription | None
+    week: Week
+    setting: Setting
+
+    @cached_property
+    def hard(self) -> int:
+        """Hard sets of the line."""
+        return hard_sets(PlannedLine(self.exercise, self.prescription)) if self.prescription else 0
+
+    @cached_property
+    def share(self) -> Decimal | None:
+        """The heaviest planned load as a share of the estimated maximum (1 = the maximum); None where unknown."""
+        most = self.setting.max_kg.get(self.exercise.id)
+        if not self.prescription or not most:
+            return None
+        shares = [self._moved(plan.load) for plan in self.prescription.plans]
+        known = [kg / most for kg in shares if kg is not None]
+        return max(known, default=None)
+
+    def _moved(self, load: LoadTarget | None) -> Decimal | None:
+        found = resolved(load, self.exercise, self.setting)
+        if found is not None and found.load is None:
+            return None
+        real = found.load if found else load
+        return moved_kg(real, self.exercise.bodyweight_share, self.setting.body_kg)
+
+    @property
+    def is_main(self) -> bool:
+        """Whether it is a lift of the main section."""
+        return self.group.section is Section.MAIN and self.exercise.kind is ExerciseKind.LIFT
+
+    @property
+    def compound(self) -> bool:
+        """Whether it moves more than one joint: not single-joint work, not mobility."""
+        return self.exercise.pattern not in (Pattern.SINGLE_JOINT, Pattern.MOBILITY)
+
+
+@dataclass(frozen=True)
+class StudiedDay:
+    """One session: its lines in order, with what it trains."""
+
+    phase: Phase
+    day: Day
+    week: Week
+    index: int
+    number: int
+    on: date
+    asked: tuple[Asked, ...]
+    setting: Setting
+
+    @cached_property
+    def seconds(self) -> int:
+        """The estimated time, seconds."""
+        return day_estimate(self.day, self.phase.weeks, self.index, self.setting)
+
+    @cached_property
+    def muscles(self) -> dict[Muscle, Decimal]:
+        """Fractional hard sets by muscle."""
+        return fractional((asked.exercise, asked.hard) for asked in self.asked)
+
+    @property
+    def trained(self) -> bool:
+        """Whether anything readable is planned."""
+        return any(asked.prescription for asked in self.asked)
+
+
+@dataclass(frozen=True)
+class StudiedWeek:
+    """One week of a phase with its sessions by date."""
+
+    phase: Phase
+    week: Week
+    index: int
+    number: int
+    days: tuple[StudiedDay, ...]
+
+    @cached_property
+    def muscles(self) -> dict[Muscle, Decimal]:
+        """Fractional hard sets by muscle."""
+        return fractional((asked.exercise, asked.hard) for asked in self.asked)
+
+    @property
+    def asked(self) -> Iterator[Asked]:
+        """All lines of the week."""
+        return (asked for day in self.days for asked in day.asked)
+
+    @cached_property
+    def patterns(self) -> dict[Pattern, int]:
+        """Hard sets by pattern."""
+        found: dict[Pattern, int] = {}
+        for asked in self.asked:
+            if asked.hard:
+                found[asked.exercise.pattern] = found.get(asked.exercise.pattern, 0) + asked.hard
+        return found
+
+    @cached_property
+    def hard(self) -> int:
+        """Hard sets in all."""
+        return sum(asked.hard for asked in self.asked)
+
+
+@dataclass(frozen=True)
+class StudiedPhase:
+    """A phase with its weeks in order, and the last week of the phase before it."""
+
+    phase: Phase
+    weeks: tuple[StudiedWeek, ...]
+    before: StudiedWeek | None = None
+
+
+def fractional(work: Iterable[tuple[Exercise, int]]) -> dict[Muscle, Decimal]:
+    """Answer fractional hard sets by muscle: direct movers 1, helpers 0.5 (Pelland et al. 2025)."""
+    found: dict[Muscle, Decimal] = {}
+    for exercise, sets in work:
+        if sets:
+            for share, muscles in ((DIRECT, exercise.movers), (HELPING, exercise.helpers)):
+                for muscle in muscles:
+                    found[muscle] = found.get(muscle, Decimal(0)) + sets * share
+    return found
+
+
+def study(program: Program, who: Standpoint, phase_id: str | None = None) -> tuple[StudiedPhase, ...]:
+    """Read a program out for the checks, all of it or one phase. House rule."""
+    studied: list[StudiedPhase] = []
+    number, monday = 0, program.start
+    for phase in program.phases:
+        if phase_id not in (None, phase.id):
+            number, monday = number + len(phase.weeks), monday + timedelta(weeks=len(phase.weeks))
+            continue
+        weeks = []
+        for index, week in enumerate(phase.weeks):
+            number += 1
+            weeks.append(_week(phase, week, index, number, monday, who.setting))
+            monday += timedelta(days=7)
+        studied.append(StudiedPhase(phase, tuple(weeks), studied[-1].weeks[-1] if studied else None))
+    return tuple(studied)
+
+
+def _week(phase: Phase, week: Week, index: int, number: int, monday: date, setting: Setting) -> StudiedWeek:
+    days = []
+    for day in sorted(phase.days, key=lambda d: d.weekday):
+        here = settings_of(day, (week,), setting)[0]
+        asked = tuple(
+            Asked(
+                line,
+                group,
+                here.exercise(line.exercise_in(week)),
+                line.cells[index].text,
+                prescription_or_none(line.cells[index].text, here.unit),
+                week,
+                here,
+            )
+            for group in day.groups
+            for line in group.lines
+        )
+        days.append(StudiedDay(phase, day, week, index, number, monday + timedelta(days=day.weekday), asked, here))
+    return StudiedWeek(phase, week, index, number, tuple(days))

@@ -1,0 +1,1 @@
+"""Checks that look at one week at a time."""

@@ -1,0 +1,34 @@
+"""Fewer hard sets for a trained muscle than the band starts with.
+
+Only muscles the plan trains directly, only in building weeks, only where size is the goal.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Standpoint, StudiedWeek
+from upright_anvil.core.goals import GoalKind
+from upright_anvil.core.loads.load import plain
+from upright_anvil.core.plan.document import WeekKind
+
+
+def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Hit]:
+    if week.week.kind is not WeekKind.BUILD or not who.wants(GoalKind.SIZE, GoalKind.LAGGING):
+        return
+    direct = {muscle for a in week.asked if a.hard and a.compound for muscle in a.exercise.movers}
+    for muscle in sorted(direct):
+        if week.muscles[muscle] < who.band.low:
+            yield Hit(
+                f"{plain(week.muscles[muscle])} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}."
+            )
+
+
+CHECK = Check(
+    id="muscle-too-little",
+    level="week",
+    severity=Severity.QUESTION,
+    title="Too few sets for a muscle",
+    why="Below the band a muscle is held, hardly grown.",
+    source="House bands, from Pelland et al. 2025",
+    look=_look,
+)

@@ -1,0 +1,24 @@
+"""More hard sets for a muscle in a week than the band holds."""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Standpoint, StudiedWeek
+from upright_anvil.core.loads.load import plain
+
+
+def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Hit]:
+    for muscle, sets in week.muscles.items():
+        if sets > who.band.high:
+            yield Hit(f"{plain(sets)} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}.")
+
+
+CHECK = Check(
+    id="muscle-too-much",
+    level="week",
+    severity=Severity.QUESTION,
+    title="Too many sets for a muscle",
+    why="Above the band each set adds little and costs recovery; fine for a lagging muscle, with a reason.",
+    source="House bands, from Pelland et al. 2025",
+    look=_look,
+)

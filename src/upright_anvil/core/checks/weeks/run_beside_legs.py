@@ -1,0 +1,52 @@
+"""A run next to heavy legs.
+
+Running or hard endurance work on the same day before, the day before or the day after a session hard on the legs.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedWeek
+from upright_anvil.core.exercises import ExerciseKind, Pattern
+from upright_anvil.core.timing.estimate import TimedLine, line_seconds
+
+LEGS = frozenset({Muscle.QUADRICEPS, Muscle.HAMSTRINGS, Muscle.GLUTES})
+HEAVY = 8
+LONG_SECONDS = 900
+
+
+def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
+    for run in week.days:
+        if not any(
+            a.exercise.kind is ExerciseKind.CARDIO and a.exercise.pattern is Pattern.LOCOMOTION and _long(a)
+            for a in run.asked
+        ):
+            continue
+        for legs in week.days:
+            heavy = sum(sets for muscle, sets in legs.muscles.items() if muscle in LEGS)
+            near = abs(legs.day.weekday - run.day.weekday) == 1
+            if near and heavy >= HEAVY:
+                yield Hit(
+                    f"The run on {run.day.name} is a day from {legs.day.name}, which is hard on the legs.",
+                    day=run.day.id,
+                )
+
+
+def _long(asked: Asked) -> bool:
+    """Whether it is a run of its own, not a warm-up: a quarter of an hour and more."""
+    return (
+        asked.prescription is not None
+        and line_seconds(TimedLine(asked.prescription, asked.exercise, None)) >= LONG_SECONDS
+    )
+
+
+CHECK = Check(
+    id="run-beside-legs",
+    level="week",
+    severity=Severity.QUESTION,
+    title="A run beside heavy legs",
+    why="Tired legs run badly, and run legs lift badly; a day between serves both.",
+    source="House rule",
+    look=_look,
+)

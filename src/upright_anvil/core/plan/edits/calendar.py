@@ -1,0 +1,67 @@
+"""Single sessions that are not held as planned, and the trainer's reasons to what the checks asked."""
+
+from datetime import date
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from upright_anvil.core.plan.document import Answer, Id, MovedSession, Part, Program
+from upright_anvil.core.plan.locate import find_day, rebuilt, week_index
+from upright_anvil.core.plan.parts import OptionalId, Words
+from upright_anvil.core.sentences import Refusal
+
+
+class MoveSession(Part):
+    """Move one session to a date, merge it into another day of its week, or drop it (neither)."""
+
+    op: Literal["move_session"] = "move_session"
+    week: Id
+    day: Id
+    to: date | None = None
+    into: OptionalId = ""
+    reason: Words = ""
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the session moved. Raises `Refusal` for a day outside its phase."""
+        phase, _ = find_day(program, self.day)
+        week_index(phase, self.week)
+        if self.into and (self.into == self.day or self.into not in {d.id for d in phase.days}):
+            raise Refusal("A session is merged into another day of the same phase.")
+        if self.into and self.to:
+            raise Refusal("A session is either moved or merged, not both.")
+        fresh = MovedSession(week=self.week, day=self.day, to=self.to, into=self.into, reason=self.reason)
+        return rebuilt(program, moved=(*_others(program, self.week, self.day), fresh))
+
+
+class HoldSession(Part):
+    """Hold a session as planned after all."""
+
+    op: Literal["hold_session"] = "hold_session"
+    week: Id
+    day: Id
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the session back where it was planned."""
+        return rebuilt(program, moved=_others(program, self.week, self.day))
+
+
+class AnswerFinding(Part):
+    """Keep the trainer's reason to a finding; an empty reason takes an earlier one back."""
+
+    op: Literal["answer_finding"] = "answer_finding"
+    check: Id
+    where: Annotated[str, Field(max_length=200)]
+    message: Annotated[str, Field(max_length=500)]
+    reason: Words = ""
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the reason kept."""
+        others = tuple(a for a in program.answers if (a.check, a.where) != (self.check, self.where))
+        if not self.reason.strip():
+            return rebuilt(program, answers=others)
+        fresh = Answer(check=self.check, where=self.where, message=self.message, reason=self.reason.strip())
+        return rebuilt(program, answers=(*others, fresh))
+
+
+def _others(program: Program, week: str, day: str) -> tuple[MovedSession, ...]:
+    return tuple(m for m in program.moved if (m.week, m.day) != (week, day))

@@ -1,0 +1,118 @@
+"""Groups: put lines together, part them, say how they go."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from upright_anvil.core.plan.document import Day, Group, GroupKind, Id, Line, Pairing, Part, Program, Section
+from upright_anvil.core.plan.locate import find_group, find_line, rebuilt, with_day
+from upright_anvil.core.plan.parts import EXACTLY, RestSeconds, kind_for
+from upright_anvil.core.sentences import Refusal
+
+
+class GroupLines(Part):
+    """Put lines of a day together where the first of them stands; the id is made by the caller.
+
+    A pair has two lines, a tri-set three, circuits any number. What was left of other groups stays where it was.
+    """
+
+    op: Literal["group_lines"] = "group_lines"
+    lines: Annotated[tuple[Id, ...], Field(min_length=2, max_length=12)]
+    group: Id
+    kind: GroupKind
+    pairing: Pairing = Pairing.NONE
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the group. Raises `Refusal` for lines of several days or too many of them."""
+        places = [find_line(program, line) for line in dict.fromkeys(self.lines)]
+        day = places[0].day
+        if any(place.day.id != day.id for place in places):
+            raise Refusal("Lines are grouped within one day; move them to the same day first.")
+        exact = EXACTLY.get(self.kind)
+        if exact is not None and exact != len(places):
+            raise Refusal(f"A {self.kind} has {exact} lines; {len(places)} are chosen.")
+        chosen = {place.line.id for place in places}
+        together = tuple(line for line in day.lines if line.id in chosen)
+        section = next(g.section for g in day.groups if any(line.id in chosen for line in g.lines))
+        whole = Group(id=self.group, kind=self.kind, lines=together, section=section, pairing=self._pairing())
+        return with_day(program, day.id, lambda d: _regrouped(d, chosen, whole))
+
+    def _pairing(self) -> Pairing:
+        return self.pairing if self.kind is GroupKind.PAIR else Pairing.NONE
+
+
+class Ungroup(Part):
+    """Part a group: each of its lines stands on its own again, in their order."""
+
+    op: Literal["ungroup"] = "ungroup"
+    group: Id
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the group parted. Raises `Refusal` when it is gone."""
+        day, group = find_group(program, self.group)
+        singles = tuple(single(line, group.section) for line in group.lines)
+        groups: list[Group] = []
+        for held in day.groups:
+            groups += singles if held.id == self.group else (held,)
+        return with_day(program, day.id, lambda d: rebuilt(d, groups=tuple(groups)))
+
+
+class ChangeGroup(Part):
+    """Say what a group is: its section, its kind and pairing, its rests (seconds). What is left out stays."""
+
+    op: Literal["change_group"] = "change_group"
+    group: Id
+    section: Section | None = None
+    kind: GroupKind | None = None
+    pairing: Pairing | None = None
+    rest_inside: RestSeconds | None = None
+    rest_after: RestSeconds | None = None
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the group changed. Raises `Refusal` when it is gone or the kind does not fit."""
+        day, group = find_group(program, self.group)
+        said = {name: value for name in _GROUP_FIELDS if (value := getattr(self, name)) is not None}
+        if said.get("kind") not in (None, GroupKind.PAIR) or (group.kind is not GroupKind.PAIR and "kind" not in said):
+            said["pairing"] = Pairing.NONE
+        return with_day(
+            program,
+            day.id,
+            lambda d: rebuilt(d, groups=tuple(rebuilt(g, **said) if g.id == self.group else g for g in d.groups)),
+        )
+
+
+_GROUP_FIELDS = ("section", "kind", "pairing", "rest_inside", "rest_after")
+
+
+def single(line: Line, section: Section) -> Group:
+    """Answer a line as a group of its own."""
+    return Group(id=f"g-{line.id}"[:64], lines=(line,), section=section)
+
+
+def without(day: Day, chosen: frozenset[str] | set[str]) -> Day:
+    """Answer a day without some lines; what is left of their groups is called what it has become."""
+    return rebuilt(day, groups=tuple(g for held in day.groups if (g := _less(held, chosen)) is not None))
+
+
+def _less(group: Group, chosen: frozenset[str] | set[str]) -> Group | None:
+    left = tuple(line for line in group.lines if line.id not in chosen)
+    if len(left) == len(group.lines):
+        return group
+    if not left:
+        return None
+    kind = kind_for(group.kind, len(left))
+    pairing = group.pairing if kind is GroupKind.PAIR else Pairing.NONE
+    return rebuilt(group, lines=left, kind=kind, pairing=pairing)
+
+
+def _regrouped(day: Day, chosen: set[str], whole: Group) -> Day:
+    groups: list[Group] = []
+    placed = False
+    for held in day.groups:
+        if not placed and any(line.id in chosen for line in held.lines):
+            groups.append(whole)
+            placed = True
+        rest = _less(held, chosen)
+        if rest is not None:
+            groups.append(rest if rest.id != whole.id else rebuilt(rest, id=f"{rest.id}-rest"[:64]))
+    return rebuilt(day, groups=tuple(groups))

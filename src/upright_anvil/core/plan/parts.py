@@ -1,0 +1,194 @@
+"""The parts of a plan document below the phase: weeks, days, groups, lines, cells.
+
+A cell holds its shorthand as text. The text is the one record of what was planned: `shorthand.read` gives the
+prescription, and a line that cannot be read is kept as it was typed. Documents are immutable; edits make new ones.
+"""
+
+from datetime import date
+from enum import StrEnum
+from typing import Annotated, Literal
+
+from pydantic import BaseModel, ConfigDict, Field, model_validator
+
+from upright_anvil.core.prescription.bounds import MAX_REST_SECONDS
+from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+
+MAX_LINES = 40
+MAX_CUES = 5
+
+Id = Annotated[str, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
+Name = Annotated[str, Field(min_length=1, max_length=80)]
+OptionalId = Annotated[str, Field(max_length=64, pattern=r"^[A-Za-z0-9_-]*$")]
+Words = Annotated[str, Field(max_length=300)]
+RestSeconds = Annotated[int, Field(ge=0, le=MAX_REST_SECONDS)]
+Minutes = Annotated[int, Field(ge=5, le=240)]
+
+
+class Part(BaseModel):
+    """Any part of the document: frozen, and strict about unknown fields."""
+
+    model_config = ConfigDict(frozen=True, extra="forbid")
+
+
+class WeekKind(StrEnum):
+    """What a week does in its phase."""
+
+    BUILD = "build"
+    HOLD = "hold"
+    EASE_OFF = "ease off"
+
+
+Variant = Literal["", "A", "B"]
+"""Which variants a week trains, where weeks alternate."""
+
+
+class Week(Part):
+    """One week of a phase; ``place`` is where it is trained when the client travels."""
+
+    id: Id
+    kind: WeekKind = WeekKind.BUILD
+    variant: Variant = ""
+    place: OptionalId = ""
+
+
+class Cell(Part):
+    """What a line asks for in one week: shorthand, or whatever was typed; empty when the line rests that week."""
+
+    text: Annotated[str, Field(max_length=MAX_LENGTH)] = ""
+
+
+class Line(Part):
+    """One exercise through the weeks of a phase; ``cells`` has one cell a week, in their order.
+
+    ``home`` is the shorthand that a rise goes back to, where the first cell no longer says it; else it is empty.
+    ``exercise_b`` takes the exercise's place in B weeks. ``easier`` and ``harder`` are the rungs named in advance,
+    ``cues`` those chosen for this client, ``reason`` what the line is for.
+    """
+
+    id: Id
+    exercise: Id
+    cells: tuple[Cell, ...]
+    home: Annotated[str, Field(max_length=MAX_LENGTH)] = ""
+    exercise_b: OptionalId = ""
+    easier: OptionalId = ""
+    harder: OptionalId = ""
+    cues: Annotated[tuple[Annotated[str, Field(max_length=120)], ...], Field(max_length=MAX_CUES)] = ()
+    reason: Words = ""
+
+    @property
+    def begun_with(self) -> str:
+        """The shorthand the line began with: reps go back to its range and tempo after a rise."""
+        return self.home or next((cell.text for cell in self.cells if cell.text), "")
+
+    def exercise_in(self, week: Week) -> str:
+        """Answer the exercise this line trains in a week."""
+        return self.exercise_b if week.variant == "B" and self.exercise_b else self.exercise
+
+
+class Section(StrEnum):
+    """The sections of a session, in their usual order."""
+
+    WARM_UP = "warm-up"
+    MAIN = "main"
+    ACCESSORY = "accessory"
+    TRUNK = "trunk"
+    FINISHER = "finisher"
+    CARDIO = "cardio"
+    COOL_DOWN = "cool-down"
+
+
+class GroupKind(StrEnum):
+    """How the lines of a group are done together."""
+
+    SINGLE = "single"
+    PAIR = "pair"
+    TRI_SET = "tri-set"
+    CIRCUIT = "circuit"
+    INTERVALS = "interval circuit"
+
+
+class Pairing(StrEnum):
+    """What a pair is for."""
+
+    NONE = ""
+    OPPOSITE = "opposite muscles"
+    SAME = "same muscle"
+    EXPLOSIVE = "strength, then explosive"
+
+
+EXACTLY = {GroupKind.SINGLE: 1, GroupKind.PAIR: 2, GroupKind.TRI_SET: 3}
+
+
+class Group(Part):
+    """Lines done together, round by round; a line on its own is a group of one.
+
+    ``rest_inside`` is the rest between the lines of a round, ``rest_after`` the rest after a round, seconds; without
+    them a house figure holds.
+    """
+
+    id: Id
+    kind: GroupKind = GroupKind.SINGLE
+    lines: tuple[Line, ...] = ()
+    section: Section = Section.MAIN
+    pairing: Pairing = Pairing.NONE
+    rest_inside: RestSeconds | None = None
+    rest_after: RestSeconds | None = None
+
+    @model_validator(mode="after")
+    def _as_many_as_its_kind(self) -> "Group":
+        count, exact = len(self.lines), EXACTLY.get(self.kind)
+        if exact is not None and count != exact:
+            raise ValueError(f"a {self.kind} has {exact} line{'s' if exact > 1 else ''}, not {count}")
+        if exact is None and not count:
+            raise ValueError(f"a {self.kind} needs at least one line")
+        if self.pairing and self.kind is not GroupKind.PAIR:
+            raise ValueError("only a pair says what it pairs")
+        return self
+
+
+def kind_for(kind: GroupKind, count: int) -> GroupKind:
+    """Answer what a group is called once it has this many lines: a pair that loses one is a single line. House rule."""
+    if count <= 1:
+        return GroupKind.SINGLE
+    if kind in (GroupKind.CIRCUIT, GroupKind.INTERVALS):
+        return kind
+    return {2: GroupKind.PAIR, 3: GroupKind.TRI_SET}.get(count, GroupKind.CIRCUIT)
+
+
+class Day(Part):
+    """One training day of every week; ``weekday`` counts from Monday = 0.
+
+    ``place`` is where it is trained, ``minutes`` how long it may take, where they are not the client's usual ones.
+    """
+
+    id: Id
+    name: Name
+    weekday: Annotated[int, Field(ge=0, le=6)]
+    groups: tuple[Group, ...] = ()
+    place: OptionalId = ""
+    minutes: Minutes | None = None
+    top_up: bool = False
+
+    @property
+    def lines(self) -> tuple[Line, ...]:
+        """The day's lines in order."""
+        return tuple(line for group in self.groups for line in group.lines)
+
+
+class Answer(Part):
+    """The trainer's reason for what a check asked; it holds as long as the finding says the same ``message``."""
+
+    check: Id
+    where: Annotated[str, Field(max_length=200)]
+    message: Annotated[str, Field(max_length=500)]
+    reason: Annotated[str, Field(min_length=1, max_length=300)]
+
+
+class MovedSession(Part):
+    """One session that is not held as planned: moved to a date, merged into another day, or dropped (neither)."""
+
+    week: Id
+    day: Id
+    to: date | None = None
+    into: OptionalId = ""
+    reason: Words = ""

@@ -1,0 +1,46 @@
+"""What a plan is read against."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from decimal import Decimal
+
+from upright_anvil.core.blocks import Athlete
+from upright_anvil.core.exercises import Exercise, unknown_exercise
+from upright_anvil.core.health.history import Standing
+from upright_anvil.core.library.ladders import Ladders
+from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Load, Unit
+
+
+@dataclass(frozen=True, slots=True)
+class Setting:
+    """What a plan is read against: the client's unit, body and joints, the places, the exercises, the pace.
+
+    ``inventory`` is that of the usual place, ``places`` those of all the client's places by id, ``place_names`` their
+    names; ``last_loads`` is what was used last of each exercise.
+    """
+
+    unit: Unit = Unit.KG
+    inventory: Inventory = field(default_factory=Inventory)
+    exercises: Mapping[str, Exercise] = field(default_factory=dict)
+    max_kg: Mapping[str, Decimal] = field(default_factory=dict)
+    body_kg: Decimal | None = None
+    standing: tuple[Standing, ...] = ()
+    ladders: Ladders = field(default_factory=lambda: Ladders(()))
+    pace: float = 1.0
+    places: Mapping[str, Inventory] = field(default_factory=dict)
+    place_names: Mapping[str, str] = field(default_factory=dict)
+    last_loads: Mapping[str, Load] = field(default_factory=dict)
+
+    def exercise(self, exercise_id: str) -> Exercise:
+        """Answer the exercise, or a stand-in for one that is gone."""
+        return self.exercises.get(exercise_id) or unknown_exercise(exercise_id)
+
+    def athlete(self, exercise_id: str) -> Athlete:
+        """Answer what the set blocks of this exercise are drawn against."""
+        return Athlete(self.body_kg, self.max_kg.get(exercise_id))
+
+    def at(self, place_id: str) -> "Setting":
+        """Answer the setting at a place; at the usual one where none is named or it is not known any more."""
+        inventory = self.places.get(place_id)
+        return self if inventory is None or inventory is self.inventory else replace(self, inventory=inventory)

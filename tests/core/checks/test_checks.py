@@ -1,0 +1,255 @@
+"""Each check fires where it should and stays quiet beside it: a plan that is asked about, and one that is not."""
+
+from dataclasses import replace
+from unittest import TestCase
+
+from tests.core.checks.plans import KNEE, ROOM, SETTING, SORE, STUDIO, WHO, pair, plan
+from upright_anvil.core.checks.registry import ALL, CHECKS, by_id, check
+from upright_anvil.core.checks.run import findings
+from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.health.history import State
+from upright_anvil.core.plan.document import Pairing, Program
+from upright_anvil.core.plan.edits import apply_edits
+from upright_anvil.core.plan.edits.calendar import AnswerFinding
+from upright_anvil.core.plan.edits.cells import SetCell
+from upright_anvil.core.plan.edits.weeks import ChangeWeek
+
+SIZE = replace(WHO, goal=GoalKind.SIZE, training_age=TrainingAge.SOME)
+STRENGTH = replace(WHO, goal=GoalKind.STRENGTH, training_age=TrainingAge.SOME)
+NEW = replace(WHO, training_age=TrainingAge.NEW)
+UNCLEAR = replace(WHO, clearance="The health screen asks for a clearance before vigorous work.")
+WATCHED = replace(WHO, setting=replace(SETTING, standing=(replace(KNEE, state=State.WATCH),)))
+HOME = replace(WHO, setting=replace(SETTING, inventory=ROOM))
+SQUAT = "back-squat: 3 x 8, 90 kg"
+Case = tuple[str, Program, Standpoint, Program, Standpoint]
+"""Check, the plan and client it asks about, and the plan and client it leaves alone."""
+
+
+def one(*lines: str, **more: object) -> Program:
+    return plan((0, lines), **more)  # type: ignore[arg-type]
+
+
+def legs(*weekdays: int) -> list[tuple[int, tuple[str, ...]]]:
+    return [(day, ("leg-press: 3 x 10", "goblet-squat: 3 x 10")) for day in weekdays]
+
+
+CASES: list[Case] = [
+    ("unreadable", one("back-squat: 3 x heavy"), WHO, one(SQUAT), WHO),
+    ("exercise-gone", one("no-such-thing: 3 x 8"), WHO, one(SQUAT), WHO),
+    ("kit-missing", one("cable-row: 3 x 8"), HOME, one("dumbbell-row: 3 x 8 each side"), HOME),
+    ("load-missing", one("goblet-squat: 3 x 8, 13 kg"), WHO, one("goblet-squat: 3 x 8, 12 kg"), WHO),
+    ("joint-in-trouble", one("back-squat: 3 x 8"), SORE, one("bench-press: 3 x 8"), SORE),
+    ("too-heavy", one("back-squat: 3 x 8, 125 kg"), WHO, one("back-squat: 3 x 8, 100 kg"), WHO),
+    ("near-max", one("back-squat: 1 x 1, 135 kg"), WHO, one("back-squat: 1 x 1, 130 kg"), WHO),
+    ("max-on-risky", one("back-squat: 3 x max, 80 kg"), WHO, one("push-up: 3 x max"), WHO),
+    ("to-failure-new", one("leg-press: 3 x 8, leave 0"), NEW, one("leg-press: 3 x 8, leave 0"), SIZE),
+    ("few-reps-new", one("back-squat: 3 x 3, 60 kg"), NEW, one("back-squat: 3 x 8, 60 kg"), NEW),
+    (
+        "restricted-flow",
+        one("leg-press: 4 x 20", method="restricted flow"),
+        WHO,
+        one("back-squat: 4 x 20, 30 %", method="restricted flow"),
+        WHO,
+    ),
+    (
+        "restricted-flow",
+        one("back-squat: 4 x 20, 30 % ! restricted flow"),
+        UNCLEAR,
+        one("back-squat: 4 x 20, 30 %"),
+        UNCLEAR,
+    ),
+    ("reps-for-goal", one("leg-press: 3 x 40"), SIZE, one("leg-press: 3 x 30"), SIZE),
+    ("reps-for-goal", one("back-squat: 3 x 12"), STRENGTH, one("accessory/leg-press: 3 x 12"), STRENGTH),
+    ("load-for-goal", one("back-squat: 3 x 8, 80 kg"), STRENGTH, one("back-squat: 3 x 5, 110 kg"), STRENGTH),
+    ("rest-too-short", one("back-squat: 3 x 5, rest 60 s"), STRENGTH, one("back-squat: 3 x 5, rest 3:00"), STRENGTH),
+    ("rest-too-short", one("back-squat: 3 x 8, rest 45 s"), SIZE, one("back-squat: 3 x 8, rest 45 s"), WHO),
+    ("set-too-long", one("leg-press: 3 x 15, tempo 5-2-3-2"), WHO, one("leg-press: 3 x 8, tempo 3-1-1-0"), WHO),
+    ("side-not-said", one("split-squat: 3 x 8"), WHO, one("split-squat: 3 x 8 each side"), WHO),
+    ("unstable-for-strength", one("single-leg-deadlift: 3 x 8 each side"), STRENGTH, one(SQUAT), STRENGTH),
+    ("too-easy", one("back-squat: 3 x 8, leave 6"), WHO, one("back-squat: 3 x 8, leave 6", kinds="e"), WHO),
+    ("day-too-long", one("back-squat: 10 x 8, rest 5:00"), replace(WHO, minutes=40), one(SQUAT), WHO),
+    ("empty-day", one(), WHO, one(SQUAT), WHO),
+    ("muscle-day", one("leg-press: 6 x 10", "goblet-squat: 6 x 10"), WHO, one("leg-press: 6 x 10"), WHO),
+    ("tired-before-strength", one("trunk/plank: 3 x 60 s", SQUAT), WHO, one(SQUAT, "trunk/plank: 3 x 60 s"), WHO),
+    ("explosive-after-grinding", one(SQUAT, "squat-jump: 3 x 5"), WHO, one("squat-jump: 3 x 5", SQUAT), WHO),
+    (
+        "explosive-after-grinding",
+        one(SQUAT, "squat-jump: 3 x 5"),
+        WHO,
+        plan((0, [pair(SQUAT, "squat-jump: 3 x 5", Pairing.EXPLOSIVE)])),
+        WHO,
+    ),
+    (
+        "same-muscle-pair",
+        plan((0, [pair("push-up: 3 x 10", "bench-press: 3 x 8")])),
+        WHO,
+        plan((0, [pair("push-up: 3 x 10", "bench-press: 3 x 8", Pairing.SAME)])),
+        WHO,
+    ),
+    (
+        "same-muscle-pair",
+        plan((0, [pair("push-up: 3 x 10", "bench-press: 3 x 8")])),
+        WHO,
+        plan((0, [pair("bench-press: 3 x 8", "barbell-row: 3 x 8")])),
+        WHO,
+    ),
+    (
+        "no-ramp-up",
+        one("back-squat: 3 x 3, 125 kg"),
+        WHO,
+        one("back-squat: 8/5/3, 70/90/110 kg, ramp-up", "back-squat: 3 x 3, 125 kg"),
+        WHO,
+    ),
+    ("no-warm-up", one(SQUAT), NEW, one("warm-up/march-in-place: 1 x 120 s", SQUAT), NEW),
+    ("no-warm-up", one("bench-press: 3 x 8"), WATCHED, one(SQUAT), WHO),
+    ("twice-in-a-day", one(SQUAT, SQUAT), WHO, one(SQUAT, f"{SQUAT} ! back-off sets"), WHO),
+    ("order-of-sections", one(SQUAT, "warm-up/high-knees: 1 x 30 s"), WHO, one("warm-up/high-knees: 1 x 30 s"), WHO),
+    ("order-of-sections", one("cool-down/quad-stretch: 1 x 30 s", SQUAT), WHO, one(SQUAT), WHO),
+    (
+        "novelty",
+        one(
+            *(
+                f"{e}: 2 x 10"
+                for e in ("leg-press", "push-up", "cable-row", "crunch", "sit-up", "deadlift", "hip-thrust", "leg-curl")
+            )
+        ),
+        NEW,
+        one("leg-press: 2 x 10", "push-up: 2 x 10"),
+        NEW,
+    ),
+    ("muscle-too-much", plan(*legs(0, 2, 4, 6)), WHO, plan(*legs(0, 3)), WHO),
+    ("muscle-too-little", one("bench-press: 3 x 10"), SIZE, one("bench-press: 9 x 10"), SIZE),
+    ("consecutive-days", plan(*legs(0, 1)), WHO, plan(*legs(0, 2)), WHO),
+    (
+        "run-beside-legs",
+        plan((0, ["leg-press: 6 x 10", "romanian-deadlift: 4 x 8"]), (1, ["cardio/easy-run: 1 x 30 min"])),
+        WHO,
+        plan((0, ["leg-press: 6 x 10", "romanian-deadlift: 4 x 8"]), (3, ["cardio/easy-run: 1 x 30 min"])),
+        WHO,
+    ),
+    ("left-and-right", one("side-plank: 3 x 30 s, left only"), WHO, one("side-plank: 3 x 30 s each side"), WHO),
+    (
+        "push-and-pull",
+        one("bench-press: 6 x 8", "barbell-row: 3 x 8"),
+        WHO,
+        one("bench-press: 5 x 8", "barbell-row: 4 x 8"),
+        WHO,
+    ),
+    ("front-and-back", one("leg-press: 8 x 8"), WHO, one("leg-press: 4 x 8", "deadlift: 4 x 8"), WHO),
+    (
+        "top-up-often",
+        plan(*legs(0, 2, 4), top_ups=3),
+        WHO,
+        plan(*legs(0, 2, 4), top_ups=1),
+        WHO,
+    ),
+    ("no-rest-day", plan(*legs(0, 1, 2, 3, 4, 5, 6)), WHO, plan(*legs(0, 2)), WHO),
+    ("days-wanted", plan(*legs(0, 2, 4)), replace(WHO, days_a_week=2), plan(*legs(0, 2)), replace(WHO, days_a_week=2)),
+    ("week-jump", one("leg-press: 6 x 8 | 12 x 8", kinds="bb"), WHO, one("leg-press: 6 x 8 | 7 x 8", kinds="bb"), WHO),
+    (
+        "load-jump",
+        one("back-squat: 3 x 8, 60 kg | 3 x 8, 75 kg", kinds="bb"),
+        WHO,
+        one("back-squat: 3 x 8, 60 kg | 3 x 8, 62.5 kg", kinds="bb"),
+        WHO,
+    ),
+    ("no-easing-off", one(SQUAT, kinds="bbbbbbb"), WHO, one(SQUAT, kinds="bbbebbb"), WHO),
+    ("easing-off-hard", one("leg-press: 6 x 8", kinds="be"), WHO, one("leg-press: 6 x 8 | 3 x 8", kinds="be"), WHO),
+    (
+        "pattern-missing",
+        one("leg-press: 6 x 8", "bench-press: 6 x 8"),
+        WHO,
+        one("leg-press: 4 x 8", "bench-press: 4 x 8", "barbell-row: 4 x 8", "deadlift: 4 x 8"),
+        WHO,
+    ),
+    ("clearance-missing", one("leg-press: 3 x 8, leave 1"), UNCLEAR, one("leg-press: 3 x 8, leave 4"), UNCLEAR),
+    ("empty-phase", plan(), WHO, one(SQUAT), WHO),
+]
+
+
+def found(check_id: str, program: Program, who: Standpoint) -> list[str]:
+    return [f.message for f in findings(program, who) if f.check == check_id]
+
+
+class ChecksTest(TestCase):
+    def test_fires(self) -> None:
+        for number, (check_id, asked, who, _, _) in enumerate(CASES):
+            with self.subTest(check_id, number=number):
+                messages = found(check_id, asked, who)
+                self.assertTrue(messages)
+                self.assertRegex(messages[0], r"\.$")
+
+    def test_stays_quiet(self) -> None:
+        for number, (check_id, _, _, quiet, who) in enumerate(CASES):
+            with self.subTest(check_id, number=number):
+                self.assertEqual(found(check_id, quiet, who), [])
+
+    def test_every_check_has_a_case(self) -> None:
+        self.assertEqual({case[0] for case in CASES}, set(CHECKS))
+
+    def test_a_fix_mends_what_was_found(self) -> None:
+        mended = set()
+        for check_id, asked, who, _, _ in CASES:
+            before = [f for f in findings(asked, who) if f.check == check_id]
+            fix = before[0].fix
+            if fix is None:
+                continue
+            mended.add(check_id)
+            with self.subTest(check_id):
+                after = found(check_id, apply_edits(asked, fix.edits), who)
+                self.assertNotIn(before[0].message, after)
+        self.assertGreater(len(mended), 14)
+
+
+class RegistryTest(TestCase):
+    def test_holds_what_the_rules_ask_for(self) -> None:
+        self.assertGreaterEqual(len(ALL), 28)
+        for entry in ALL:
+            with self.subTest(entry.id):
+                self.assertTrue(entry.title and entry.why.endswith(".") and entry.source)
+
+    def test_an_id_twice_or_unknown_is_refused(self) -> None:
+        with self.assertRaisesRegex(ValueError, "two checks"):
+            by_id((ALL[0], ALL[0]))
+        with self.assertRaisesRegex(ValueError, "no check"):
+            check("no-such-check")
+
+
+class FindingsTest(TestCase):
+    def test_the_same_in_several_weeks_is_one_finding(self) -> None:
+        told = [f for f in findings(one("goblet-squat: 3 x 8, 13 kg", kinds="bbb"), WHO) if f.check == "load-missing"]
+        self.assertEqual([f.weeks for f in told], [(1, 2, 3)])
+        assert told[0].fix
+        self.assertEqual(len(told[0].fix.edits), 3)
+
+    def test_most_serious_first(self) -> None:
+        told = findings(one("back-squat: 3 x heavy", "split-squat: 3 x 8", "goblet-squat: 3 x 8, 13 kg"), WHO)
+        order = [f.severity.value for f in told]
+        self.assertEqual(order, sorted(order, key=["error", "caution", "question", "note"].index))
+
+    def test_a_reason_holds_until_the_numbers_change(self) -> None:
+        program = one("leg-press: 3 x 40")
+        asked = next(f for f in findings(program, SIZE) if f.check == "reps-for-goal")
+        answer = AnswerFinding(check=asked.check, where=asked.where, message=asked.message, reason="Knees like it")
+        answered = answer.apply(program)
+        self.assertEqual(
+            [f.answered for f in findings(answered, SIZE) if f.check == "reps-for-goal"], ["Knees like it"]
+        )
+        changed = SetCell(line="l1", week="w1", text="3 x 50").apply(answered)
+        self.assertEqual([f.answered for f in findings(changed, SIZE) if f.check == "reps-for-goal"], [""])
+        withdrawn = answer.model_copy(update={"reason": ""}).apply(answered)
+        self.assertEqual(withdrawn.answers, ())
+
+    def test_a_good_plan_has_nothing_serious(self) -> None:
+        good = plan(
+            (0, ["warm-up/high-knees: 1 x 60 s", "leg-press: 3 x 8", "bench-press: 3 x 8", "barbell-row: 3 x 8"]),
+            (3, ["warm-up/high-knees: 1 x 60 s", "deadlift: 3 x 8", "overhead-press: 3 x 8", "lat-pulldown: 3 x 8"]),
+        )
+        self.assertEqual([f.title for f in findings(good, WHO) if f.severity.value in ("error", "caution")], [])
+
+    def test_a_travel_week_is_checked_at_its_place(self) -> None:
+        away = ChangeWeek(phase="p", week="w2", place="room").apply(one("cable-row: 3 x 8", kinds="bb"))
+        told = [f for f in findings(away, WHO) if f.check == "kit-missing"]
+        self.assertEqual([f.weeks for f in told], [(2,)])
+        self.assertIs(SETTING.at("studio").inventory, STUDIO)

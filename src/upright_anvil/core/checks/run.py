@@ -38,7 +38,7 @@ def findings(program: Program, who: Standpoint, phase_id: str | None = None) -> 
     for phase in study(program, who, phase_id):
         merged: dict[_Key, _Merged] = {}
         for check, hit, asked, weeks in _hits(phase, who):
-            day = hit.day or (next((d.id for d in phase.phase.days if asked.line in d.lines), "") if asked else "")
+            day = hit.day or (asked.day if asked else "")
             entry = merged.setdefault((check.id, day, hit.line, hit.message), _Merged(check, hit, asked))
             entry.weeks += weeks
             if hit.fix:

@@ -60,6 +60,7 @@ class Asked:
     prescription: Prescription | None
     week: Week
     setting: Setting
+    day: str = ""
 
     @cached_property
     def hard(self) -> int:
@@ -195,6 +196,14 @@ def study(program: Program, who: Standpoint, phase_id: str | None = None) -> tup
     return tuple(studied)
 
 
+def study_week(program: Program, who: Standpoint, week_id: str) -> StudiedWeek | None:
+    """Read one week out for the checks; None where the program has none with this id."""
+    for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
+        if phase.weeks[index].id == week_id:
+            return _week(phase, phase.weeks[index], index, number, monday, who.setting)
+    return None
+
+
 def _week(phase: Phase, week: Week, index: int, number: int, monday: date, setting: Setting) -> StudiedWeek:
     days = []
     for day in sorted(phase.days, key=lambda d: d.weekday):
@@ -208,6 +217,7 @@ def _week(phase: Phase, week: Week, index: int, number: int, monday: date, setti
                 prescription_or_none(line.cells[index].text, here.unit),
                 week,
                 here,
+                day.id,
             )
             for group in day.groups
             for line in group.lines

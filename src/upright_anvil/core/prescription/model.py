@@ -1,6 +1,6 @@
 """One prescription: what a line asks for in one week."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from decimal import Decimal
 from enum import StrEnum
 
@@ -71,6 +71,8 @@ class Prescription:
     scheme: Scheme | None = None
     others: tuple[OtherKit, ...] = ()
     ramp: bool = False
+    plans: tuple[SetPlan, ...] = field(init=False, compare=False, repr=False)
+    """Every set in order."""
 
     def __post_init__(self) -> None:
         check_sets(self.sets)
@@ -87,8 +89,10 @@ class Prescription:
             raise Refusal("Something to do in the rest needs a rest, for example rest 1:00 with easy walk.")
         if len(self.others) > MAX_ALTERNATIVES:
             raise Refusal(f"At most {MAX_ALTERNATIVES} other loads, not {len(self.others)}.")
+        straight = Straight(self.sets, self.target, self.load)
         if self.scheme is not None:
-            self.scheme.check(self.straight)
+            self.scheme.check(straight)
+        object.__setattr__(self, "plans", self.scheme.plans(straight) if self.scheme else straight.plans())
 
     def _check_effort(self) -> None:
         if self.rpe is None:
@@ -97,16 +101,6 @@ class Prescription:
             raise Refusal("Say how hard only once: 'leave 2' or 'rpe 8'.")
         if not 1 <= self.rpe <= MAX_RESERVE or self.rpe * 2 % 1:
             raise Refusal(f"RPE must be 1 to 10, in halves, not {self.rpe}.")
-
-    @property
-    def straight(self) -> Straight:
-        """The sets as if they were all alike: what a scheme starts from."""
-        return Straight(self.sets, self.target, self.load)
-
-    @property
-    def plans(self) -> tuple[SetPlan, ...]:
-        """Every set in order."""
-        return self.scheme.plans(self.straight) if self.scheme else self.straight.plans()
 
     @property
     def left(self) -> int | None:

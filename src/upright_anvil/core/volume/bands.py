@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from decimal import Decimal
 from enum import StrEnum
 
+from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.goals import GoalKind, TrainingAge
 
 
@@ -13,6 +14,20 @@ class Standing(StrEnum):
     BELOW = "below"
     WITHIN = "within"
     ABOVE = "above"
+
+
+BIG_MUSCLES = (
+    Muscle.QUADRICEPS,
+    Muscle.HAMSTRINGS,
+    Muscle.GLUTES,
+    Muscle.CHEST,
+    Muscle.LATS,
+    Muscle.UPPER_BACK,
+    Muscle.FRONT_SHOULDER,
+    Muscle.TRICEPS,
+    Muscle.BICEPS,
+)
+"""The muscles a plan is expected to bring into the band. House rule."""
 
 
 @dataclass(frozen=True, slots=True)

@@ -9,7 +9,7 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.schemes import Density
+from upright_anvil.core.prescription.schemes import Density, EveryStart
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target
 from upright_anvil.core.timing.estimate import rounds_in_time
 
@@ -48,12 +48,14 @@ def hard_sets(line: PlannedLine) -> int:
     """Answer how many of a line's sets are hard.
 
     A working set with at most four repetitions left (or nobody said), of 4 to 35 repetitions or 15 s and more; the
-    upper end of a range counts, as many as possible is hard, ramp-up sets are not, a carry counts from 15 m on. Only
+    upper end of a range counts, as many as possible is hard, ramp-up sets are not, sets by the clock only where
+    the reserve is said, a carry counts from 15 m on. Only
     lifts, holds and carries are counted: no jumps and throws, no endurance work, nothing that prepares or winds down.
     Rules, volume and balance; house rule.
     """
     asked = line.prescription
-    if asked.ramp:
+    by_the_clock = isinstance(asked.scheme, Density | EveryStart)
+    if asked.ramp or (by_the_clock and asked.left is None):
         return 0
     counted = sum(_is_hard(line.exercise, plan.target, asked.left) for plan in asked.plans)
     rounds = rounds_in_time(asked, line.exercise) if isinstance(asked.scheme, Density) else 1

@@ -4,12 +4,10 @@ Beyond two minutes a set of repetitions trains patience. Example: 15 repetitions
 """
 
 from collections.abc import Iterator
-from dataclasses import replace
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
 from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
 from upright_anvil.core.prescription.targets import reps_of
-from upright_anvil.core.timing.estimate import set_seconds
 
 LONGEST = 120
 
@@ -18,7 +16,7 @@ def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     asks = asked.prescription
     if asks is None or reps_of(asks.target) is None or asks.tempo is None:
         return
-    one_side = set_seconds(replace(asks, each_side=False, side=None, scheme=None), asked.exercise)
+    one_side = (reps_of(asks.target) or 0) * asks.tempo.rep_seconds
     if one_side > LONGEST:
         yield Hit(f"{asked.exercise.name}: one set takes {one_side} s at tempo {asks.tempo}.", line=asked.line.id)
 

@@ -1,6 +1,6 @@
 """Fewer hard sets for a trained muscle than the band starts with.
 
-Only muscles the plan trains directly, only in building weeks, only where size is the goal.
+Only the big muscles the plan trains directly, only in building weeks, only where size is the goal.
 """
 
 from collections.abc import Iterator
@@ -10,13 +10,14 @@ from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.loads.load import plain
 from upright_anvil.core.plan.document import WeekKind
+from upright_anvil.core.volume.bands import BIG_MUSCLES
 
 
 def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Hit]:
     if week.week.kind is not WeekKind.BUILD or not who.wants(GoalKind.SIZE, GoalKind.LAGGING):
         return
     direct = {muscle for a in week.asked if a.hard and a.compound for muscle in a.exercise.movers}
-    for muscle in sorted(direct):
+    for muscle in sorted(direct & set(BIG_MUSCLES)):
         if week.muscles[muscle] < who.band.low:
             yield Hit(
                 f"{plain(week.muscles[muscle])} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}."

@@ -1,0 +1,198 @@
+"""The choice itself: which exercise with how many sets in which slot, solved as one integer program by HiGHS.
+
+Maximise the points of what is chosen, minus what is missed: empty slots, muscles outside the band, push and pull far
+apart. Hard: the minutes of each day, each exercise once a day and twice a week, at most ten sets for a muscle in a
+session. A wish that cannot be kept has its slack counted and is named.
+"""
+
+from collections import defaultdict
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from typing import Any
+
+import highspy
+
+from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.drafting.candidates import Candidate
+from upright_anvil.core.drafting.slots import DayShape, Slot
+from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.volume.bands import BIG_MUSCLES, Band
+
+MOST_IN_SESSION = 10
+HARD_DAY = 4.5
+PUSH = (Pattern.PUSH_HORIZONTAL, Pattern.PUSH_VERTICAL)
+PULL = (Pattern.PULL_HORIZONTAL, Pattern.PULL_VERTICAL)
+FRONT = (Pattern.SQUAT, Pattern.LUNGE)
+RATIO = 1.4
+BELOW, ABOVE, APART, AGAIN, EXTRA_SET = 8.0, 100.0, 10.0, 18.0, 3.0
+"""Points lost for a set below or above the band, a set of push and pull apart, an exercise twice, and won for a set."""
+
+
+@dataclass(frozen=True, slots=True)
+class Choice:
+    """What fills a slot."""
+
+    slot: Slot
+    candidate: Candidate
+    sets: int
+
+
+@dataclass(frozen=True, slots=True)
+class Task:
+    """What the solver is given: days with their slots, who may fill them, seconds of each, and the wishes.
+
+    ``seconds`` answers slot, exercise and sets in seconds, changes included; ``limits`` are the days' seconds, less
+    what the warm-up takes. ``pins`` name the exercise of a slot.
+    """
+
+    days: Sequence[DayShape]
+    candidates: Mapping[str, Sequence[Candidate]]
+    seconds: Mapping[tuple[str, str, int], int]
+    sets: Mapping[str, Sequence[int]]
+    limits: Sequence[int]
+    band: Band
+    pins: Mapping[str, str]
+
+
+@dataclass(frozen=True, slots=True)
+class Solved:
+    """The choices in the order of the slots, and for each big muscle how many sets stay below the band."""
+
+    choices: tuple[Choice, ...]
+    short: Mapping[Muscle, float]
+
+
+def solve(task: Task) -> Solved:
+    """Answer the best week. Deterministic: one thread, no time limit, a gap of half a per cent."""
+    return _Model(task).solved()
+
+
+class _Model:
+    """The integer program while it is put together."""
+
+    def __init__(self, task: Task) -> None:
+        self.task = task
+        self.highs = highspy.Highs()  # type: ignore[no-untyped-call]
+        self.highs.setOptionValue("log_to_console", False)
+        self.highs.setOptionValue("output_flag", False)
+        self.highs.setOptionValue("threads", 1)
+        self.highs.setOptionValue("mip_rel_gap", 0.005)
+        self.highs.setOptionValue("random_seed", 1)
+        self.taken: dict[tuple[str, str, int], Any] = {}
+        self.goal: Any = 0.0
+        self.of_day: dict[int, list[tuple[Slot, Candidate, int, Any]]] = defaultdict(list)
+        self.short: dict[Muscle, Any] = {}
+
+    def solved(self) -> Solved:
+        self._choices()
+        for number, limit in enumerate(self.task.limits):
+            spent = self._sum(self.task.seconds[s.id, c.exercise.id, k] * x for s, c, k, x in self.of_day[number])
+            if self.of_day[number]:
+                self.highs.addConstr(spent <= limit)
+        self._once()
+        self._muscles()
+        self._balance()
+        self.highs.maximize(self.goal)
+        value = self.highs.val
+        chosen = [
+            Choice(slot, candidate, sets)
+            for day in range(len(self.task.days))
+            for slot, candidate, sets, x in self.of_day[day]
+            if value(x) > 0.5  # noqa: PLR2004 - a binary
+        ]
+        return Solved(tuple(chosen), {muscle: float(value(slack)) for muscle, slack in self.short.items()})
+
+    def _choices(self) -> None:
+        for number, day in enumerate(self.task.days):
+            for slot in day.slots:
+                pinned = self.task.pins.get(slot.id)
+                options = []
+                for candidate in self.task.candidates[slot.id]:
+                    if pinned and candidate.exercise.id != pinned:
+                        continue
+                    for sets in self.task.sets[slot.id]:
+                        x = self.highs.addBinary()
+                        worth = slot.wanted + candidate.points + EXTRA_SET * sets
+                        self.goal = self.goal + worth * x
+                        options.append(x)
+                        self.of_day[number].append((slot, candidate, sets, x))
+                if options:
+                    self.highs.addConstr(self._sum(options) <= 1)
+
+    def _once(self) -> None:
+        week: dict[str, list[Any]] = defaultdict(list)
+        for number in range(len(self.task.days)):
+            today: dict[str, list[Any]] = defaultdict(list)
+            for _, candidate, _, x in self.of_day[number]:
+                today[candidate.exercise.id].append(x)
+            for exercise, xs in today.items():
+                self.highs.addConstr(self._sum(xs) <= 1)
+                week[exercise] += xs
+        for xs in week.values():
+            again = self.highs.addVariable(0, 1)
+            self.highs.addConstr(self._sum(xs) <= 1 + again)
+            self.goal = self.goal - AGAIN * again
+
+    def _muscles(self) -> None:
+        band = self.task.band
+        for muscle in Muscle:
+            by_day = [self._sets_of(day, muscle) for day in range(len(self.task.days))]
+            for day_sets in by_day:
+                if day_sets is not None:
+                    self.highs.addConstr(day_sets <= MOST_IN_SESSION)
+            real = [sets for sets in by_day if sets is not None]
+            if real:
+                above = self.highs.addVariable(0, 100)
+                self.highs.addConstr(self._sum(real) - above <= band.high)
+                self.goal = self.goal - ABOVE * above
+            if muscle in BIG_MUSCLES:
+                below = self.short[muscle] = self.highs.addVariable(0, 100)
+                self.highs.addConstr((self._sum(real) + below if real else below) >= band.low)
+                self.goal = self.goal - BELOW * below
+            self._apart(by_day)
+
+    def _apart(self, by_day: Sequence[Any]) -> None:
+        """Of two days in a row only one is hard on a muscle."""
+        for number in range(len(by_day) - 1):
+            first, second = self.task.days[number], self.task.days[number + 1]
+            if second.weekday - first.weekday == 1 and by_day[number] is not None and by_day[number + 1] is not None:
+                which = self.highs.addBinary()
+                self.highs.addConstr(by_day[number] <= HARD_DAY + MOST_IN_SESSION * which)
+                self.highs.addConstr(by_day[number + 1] <= HARD_DAY + MOST_IN_SESSION * (1 - which))
+
+    def _balance(self) -> None:
+        push, pull = self._pattern_sets(PUSH), self._pattern_sets(PULL)
+        if push is not None and pull is not None:
+            slack = self.highs.addVariable(0, 100)
+            self.highs.addConstr(push <= RATIO * pull + slack)
+            self.highs.addConstr(pull <= RATIO * push + slack)
+            self.goal = self.goal - APART * slack
+        front, hinge = self._pattern_sets(FRONT), self._pattern_sets((Pattern.HINGE,))
+        if front is not None and hinge is not None:
+            slack = self.highs.addVariable(0, 100)
+            self.highs.addConstr(front <= 2.5 * hinge + slack)
+            self.goal = self.goal - APART * slack
+
+    def _sets_of(self, day: int, muscle: Muscle) -> Any:
+        return self._sum(
+            share * sets * x
+            for _, candidate, sets, x in self.of_day[day]
+            if (share := _share(candidate.exercise, muscle))
+        )
+
+    def _pattern_sets(self, patterns: Sequence[Pattern]) -> Any:
+        return self._sum(
+            sets * x
+            for day in range(len(self.task.days))
+            for _, candidate, sets, x in self.of_day[day]
+            if candidate.exercise.pattern in patterns
+        )
+
+    def _sum(self, parts: Any) -> Any:
+        """The sum of expressions; None of none."""
+        parts = list(parts)
+        return self.highs.qsum(parts) if parts else None
+
+
+def _share(exercise: Exercise, muscle: Muscle) -> float:
+    return 1.0 if muscle in exercise.movers else 0.5 if muscle in exercise.helpers else 0.0

@@ -1,0 +1,1 @@
+"""Fitting a session into the time there is."""

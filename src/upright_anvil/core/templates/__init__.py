@@ -1,0 +1,1 @@
+"""Starting points: programs of our own that adapt to the client when they are used."""

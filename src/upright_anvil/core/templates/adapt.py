@@ -1,0 +1,177 @@
+"""A template made into a client's phase: variants for the place and the joints, loads from the client's own sets,
+level and minutes kept."""
+
+from collections.abc import Iterator
+from dataclasses import dataclass, replace
+from datetime import date
+
+from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.exercises import Exercise, ExerciseKind
+from upright_anvil.core.fitting.fit import fit
+from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.library.substitutes import Situation, substitutes
+from upright_anvil.core.plan.document import Cell, Day, Group, GroupKind, Line, Phase, Program, Section, Week, WeekKind
+from upright_anvil.core.plan.edits import apply_edits
+from upright_anvil.core.plan.parts import kind_for
+from upright_anvil.core.plan.paths import Path, PathKind, along
+from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.templates.model import Template, TemplateDay, TemplateGroup, TemplateLine
+
+EASIER_RESERVE = 2
+"""The least reserve a client in the first months is given. House rule."""
+
+FEWEST_SETS = 2
+SECONDS = 60
+
+
+@dataclass(frozen=True, slots=True)
+class Adapted:
+    """The phase, and what was changed on the way, in sentences."""
+
+    phase: Phase
+    changes: tuple[str, ...]
+
+
+def adapt(template: Template, who: Standpoint, phase_id: str, name: str = "") -> Adapted:
+    """Answer a template as a phase of a client. Never fails: what cannot be done at the place is left out and said.
+
+    Variants: the wanted exercise where the place has it and no joint stands against it, else the best substitute, else
+    none. Loads: from the client's estimate, rounded down to the place. First months: one set fewer, at least two left.
+    Minutes: the cheapest changes until every session fits. House rule.
+    """
+    notes: list[str] = []
+    weeks = tuple(Week(id=f"{phase_id}-w{n}", kind=kind) for n, kind in enumerate(template.weeks, start=1))
+    days = tuple(
+        _day(day, f"{phase_id}-d{n}", weeks, who, notes) for n, day in enumerate(_days(template, who, notes), start=1)
+    )
+    phase = Phase(
+        id=phase_id,
+        name=name or template.name,
+        purpose=template.suits[:200],
+        method=template.method[:200],
+        weeks=weeks,
+        days=days,
+    )
+    return Adapted(_fitted(phase, who, notes), tuple(dict.fromkeys(notes)))
+
+
+def _days(template: Template, who: Standpoint, notes: list[str]) -> tuple[TemplateDay, ...]:
+    most = max(who.days_a_week, 1)
+    if len(template.days) > most and not any(day.top_up for day in template.days):
+        notes.append(f"{who.days_a_week} of its {len(template.days)} days taken: the client has no more.")
+        return template.days[:most]
+    return template.days
+
+
+def _day(day: TemplateDay, day_id: str, weeks: tuple[Week, ...], who: Standpoint, notes: list[str]) -> Day:
+    groups = []
+    taken: set[str] = set()
+    for n, group in enumerate(day.groups, start=1):
+        lines = tuple(_lines(group, f"{day_id}-g{n}", weeks, who, taken, notes))
+        if lines:
+            whole = len(lines) == len(group.lines)
+            groups.append(
+                Group(
+                    id=f"{day_id}-g{n}",
+                    kind=group.kind if whole else kind_for(group.kind, len(lines)),
+                    lines=lines,
+                    section=group.section,
+                    pairing=group.pairing if whole and group.kind is GroupKind.PAIR else group.pairing.NONE,
+                    rest_inside=group.rest_inside,
+                    rest_after=group.rest_after,
+                )
+            )
+    return Day(id=day_id, name=day.name, weekday=day.weekday, groups=tuple(groups), top_up=day.top_up)
+
+
+def _lines(
+    group: TemplateGroup, group_id: str, weeks: tuple[Week, ...], who: Standpoint, taken: set[str], notes: list[str]
+) -> Iterator[Line]:
+    for n, line in enumerate(group.lines, start=1):
+        exercise = chosen(line.exercise, who.setting, taken, notes)
+        if exercise is None:
+            continue
+        taken.add(exercise.id)
+        start = first_cell(line, exercise, group.section, who)
+        yield Line(
+            id=f"{group_id}-l{n}",
+            exercise=exercise.id,
+            cells=cells(line.path, start, weeks, exercise, who.setting),
+            reason=line.reason[:300],
+        )
+
+
+def chosen(wanted: str, setting: Setting, taken: set[str], notes: list[str]) -> Exercise | None:
+    """Answer the wanted exercise, or what to do instead here; None where nothing fits, which is noted."""
+    exercise = setting.exercise(wanted)
+    here, standing = setting.inventory, setting.standing
+    against = [c for c in joint_cautions(exercise, standing) if c.grade is not Grade.NOTE]
+    if exercise.possible_at(here) and not against and wanted not in taken:
+        return exercise
+    situation = Situation(here, standing, setting.unit, setting.body_kg)
+    for found in substitutes(exercise, setting.exercises.values(), setting.ladders, situation):
+        clear = not any(c.grade is not Grade.NOTE for c in found.cautions)
+        if found.exercise.id not in taken and clear:
+            why = f"for the {against[0].about}" if against else "for the place"
+            notes.append(f"{found.exercise.name} instead of {exercise.name}, {why}.")
+            return found.exercise
+    notes.append(f"{exercise.name} left out: nothing here stands in for it.")
+    return None
+
+
+def first_cell(line: TemplateLine, exercise: Exercise, section: Section, who: Standpoint) -> Prescription:
+    """Answer a line's first week for the client: sides, level, and a load where the estimate knows one."""
+    asked = read(line.text, who.setting.unit)
+    if exercise.one_sided and not asked.each_side and asked.side is None:
+        asked = replace(asked, each_side=True)
+    if not exercise.one_sided and asked.each_side and exercise.id != line.exercise:
+        asked = replace(asked, each_side=False, side=None)
+    working = section not in (Section.WARM_UP, Section.COOL_DOWN)
+    if who.is_new and working and asked.scheme is None and exercise.kind is ExerciseKind.LIFT:
+        sets = max(asked.sets - 1, min(asked.sets, FEWEST_SETS))
+        left = asked.reserve if asked.reserve is None else max(asked.reserve, EASIER_RESERVE)
+        asked = replace(asked, sets=sets, reserve=left)
+    return loaded(asked, exercise, who.setting)
+
+
+def loaded(asked: Prescription, exercise: Exercise, setting: Setting) -> Prescription:
+    """Answer a prescription with a load from the client's estimate, where it names none and one is known."""
+    if asked.load is not None or not isinstance(asked.target, Reps) or asked.scheme is not None:
+        return asked
+    load = suggested(exercise, setting, asked.target.high, asked.left or 0)
+    if load is not None:
+        return replace(asked, load=load)
+    only_body = exercise.bodyweight_share and exercise.implement_at(setting.inventory) == "bodyweight"
+    return replace(asked, load=BodyweightLoad()) if only_body and exercise.kind is ExerciseKind.LIFT else asked
+
+
+def cells(
+    path: Path, start: Prescription, weeks: tuple[Week, ...], exercise: Exercise, setting: Setting
+) -> tuple[Cell, ...]:
+    """Answer a line's cells along its path; along none where the path does not fit what the line became."""
+    kinds = [WeekKind(week.kind) for week in weeks]
+    try:
+        found = along(path, start, kinds, exercise, setting.inventory)
+    except Refusal:
+        found = along(Path(PathKind.COPY), start, kinds, exercise, setting.inventory)
+    return tuple(Cell(text=write(one)) for one in found)
+
+
+def _fitted(phase: Phase, who: Standpoint, notes: list[str]) -> Phase:
+    """The phase with its longest week fitted into the minutes, the same in every week."""
+    program = Program(name="Template", start=date(2026, 1, 5), phases=(phase,))
+    limit = who.minutes * SECONDS
+    for day in phase.days:
+        for week in phase.weeks:
+            fitted = fit(program, week.id, day.id, (day.minutes or who.minutes) * SECONDS, who)
+            used = [saving for saving in fitted.savings if saving.chosen]
+            program = apply_edits(program, [edit for saving in used for edit in saving.edits])
+            if used and week is phase.weeks[0]:
+                notes.append(f"{day.name} made to fit {limit // SECONDS} min: {'; '.join(s.label for s in used)}.")
+    return program.phases[0]

@@ -12,7 +12,7 @@ class ProgramsTest(ApiTest):
         self.assertEqual((wrong["position"], wrong["nearest"]), (7, "3 x 8, tempo 3-1-1-0"))
 
     def test_an_unreadable_line_is_kept_as_typed(self) -> None:
-        cell = self.program("3 x heavy")["phases"][0]["days"][0]["lines"][0]["cells"][0]["plan"]
+        cell = self.program("3 x heavy")["phases"][0]["days"][0]["groups"][0]["lines"][0]["cells"][0]["plan"]
         self.assertEqual((cell["state"], cell["text"]), ("unreadable", "3 x heavy"))
 
     def test_a_stale_save_is_a_conflict_with_the_difference(self) -> None:
@@ -29,7 +29,7 @@ class ProgramsTest(ApiTest):
         board = self.program()
         path = f"/programs/{board['program_id']}"
         undone = self.post(f"{path}/undo", {"base": 2})
-        self.assertEqual(undone["phases"][0]["days"][0]["lines"], [])
+        self.assertEqual(undone["phases"][0]["days"][0]["groups"], [])
         self.assertEqual(self.post(f"{path}/redo", {"base": 3})["phases"], board["phases"])
         self.assertEqual([r["number"] for r in self.get(f"{path}/revisions")], [4, 3, 2, 1])
         self.problem(self.http.post(f"/api{path}/redo", json={"base": 4}), 422)
@@ -45,7 +45,7 @@ class ProgramsTest(ApiTest):
             ("an unknown op", good | {"edits": [{"op": "burn"}]}),
             ("an unknown field", good | {"edits": [{"op": "remove_line", "line": "l1", "force": True}]}),
             ("an unknown line", good | {"edits": [{"op": "remove_line", "line": "l9"}]}),
-            ("a text of a kilometre", good | {"edits": [_cell("x" * 300)]}),
+            ("a text of a kilometre", good | {"edits": [_cell("x" * 500)]}),
             ("base that is no number", good | {"base": "latest"}),
             ("a negative base", good | {"base": -1}),
             (

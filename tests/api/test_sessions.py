@@ -83,7 +83,7 @@ class SessionsTest(ApiTest):
         decision = {"id": "decision-1", "line": "l1", "verdict": "accepted", "seen": line["next_cell"]["text"]}
         decided = self.post(f"/sessions/{sid}/decisions", {"decisions": [decision]})
         self.assertEqual(decided["lines"][0]["decision"]["revision"], 3)
-        cells = self.get(f"/programs/{board['program_id']}")["phases"][0]["days"][0]["lines"][0]["cells"]
+        cells = self.get(f"/programs/{board['program_id']}")["phases"][0]["days"][0]["groups"][0]["lines"][0]["cells"]
         self.assertIn("62.5 kg", cells[1]["plan"]["text"])
 
     def test_a_decision_on_a_cell_that_moved_is_a_conflict(self) -> None:

@@ -10,14 +10,27 @@ from starlette.exceptions import HTTPException
 from upright_anvil import __version__
 from upright_anvil.api import problems
 from upright_anvil.api.body_limit import BodyLimit
-from upright_anvil.api.routes import clients, health, library, places, programs, sessions, testing, today
+from upright_anvil.api.routes import (
+    clients,
+    health,
+    library,
+    places,
+    planning,
+    programs,
+    sessions,
+    starting,
+    testing,
+    today,
+)
 from upright_anvil.api.studio import Studio
 
 ROUTERS = (
     sessions.router,
     programs.router,
+    planning.router,
     today.router,
     clients.router,
+    starting.router,
     places.router,
     health.router,
     library.router,

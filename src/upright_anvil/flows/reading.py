@@ -1,15 +1,75 @@
-"""Reading a line while it is typed."""
+"""Reading a line while it is typed, and what may be typed next."""
 
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.reading import ReadCell, read_cell
+from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.database import Scope
 
 
+@dataclass(frozen=True, slots=True)
+class LastNumbers:
+    """What was done last of an exercise: the date, what was planned, and the sets in words."""
+
+    on: date
+    planned: str
+    done: str
+
+
+@dataclass(frozen=True, slots=True)
+class Hints:
+    """What may be typed for an exercise: loads of the place, lightest first, last time's numbers, a load that fits.
+
+    ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate.
+    """
+
+    loads: tuple[Load, ...]
+    last: LastNumbers | None
+    fitting: Load | None
+
+
 def read_line(scope: Scope, program_id: str, text: str, exercise_id: str) -> ReadCell:
     """Answer one line read out against the program's client, as the board would show it. Raises `NotFoundError`."""
+    setting = setting_of_program(scope, program_id, exercise_id)
+    return read_cell(text, setting.exercise(exercise_id), setting)
+
+
+def setting_of_program(scope: Scope, program_id: str, exercise_id: str) -> Setting:
+    """Answer the setting of a program's client, with the maximum of one exercise. Raises `NotFoundError`."""
+    program = programs.program_row(scope, program_id)
+    kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
+    return client_setting(scope, program.client_id, all_rows(done_by_line(kept)))
+
+
+REPS, LEFT = 8, 2
+
+
+def hints(scope: Scope, program_id: str, exercise_id: str) -> Hints:
+    """Answer what may be typed for an exercise. Raises `NotFoundError`."""
     program = programs.program_row(scope, program_id)
     kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
     setting = client_setting(scope, program.client_id, all_rows(done_by_line(kept)))
-    return read_cell(text, setting.exercise(exercise_id), setting)
+    exercise = setting.exercise(exercise_id)
+    kind = exercise.implement_at(setting.inventory)
+    loads = tuple(a.load for a in setting.inventory.achievable(kind)) if kind else ()
+    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, program.client_id)}
+    return Hints(loads, _last(kept, dates), suggested(exercise, setting, REPS, LEFT))
+
+
+def _last(kept: Sequence[ledger.KeptSet], dates: dict[str, date]) -> LastNumbers | None:
+    if not kept:
+        return None
+    latest = max((dates[k.session_id], k.session_id) for k in kept)
+    sets = [row for (session, _), rows in done_by_line(kept).items() if session == latest[1] for row in rows]
+    if not sets:
+        return None
+    load = f" with {sets[0].load}" if sets[0].load else ""
+    said = ", ".join(str(row.reps if row.reps is not None else f"{row.seconds} s") for row in sets)
+    return LastNumbers(latest[0], sets[0].planned, f"{said}{load}")

@@ -34,14 +34,14 @@ def save_edits(
 
     Raises `StaleSaveError` when that revision no longer holds, `Refusal` when an edit does not fit, `NotFoundError`.
     """
-    before = _fresh(scope, program_id, base)
+    before = fresh_base(scope, program_id, base)
     _check_exercises(scope, edits)
     return board_of(scope, write_revision(scope, before, apply_edits(before.program, edits), reason, now), today)
 
 
 def undo(scope: Scope, program_id: str, base: int, now: datetime, today: date) -> BoardView:
     """Bring back what the program said before the last change. Raises `Refusal` when there is nothing to undo."""
-    here = _fresh(scope, program_id, base)
+    here = fresh_base(scope, program_id, base)
     if here.undo_to is None:
         raise Refusal("There is nothing to undo.")
     target = programs.revision(scope, program_id, here.undo_to)
@@ -58,7 +58,7 @@ def undo(scope: Scope, program_id: str, base: int, now: datetime, today: date) -
 
 def redo(scope: Scope, program_id: str, base: int, now: datetime, today: date) -> BoardView:
     """Bring back what the last undo took away. Raises `Refusal` when there is nothing to redo."""
-    here = _fresh(scope, program_id, base)
+    here = fresh_base(scope, program_id, base)
     if here.redo_to is None:
         raise Refusal("There is nothing to redo.")
     target = programs.revision(scope, program_id, here.redo_to)
@@ -88,8 +88,8 @@ def _kept(scope: Scope, revision: Revision, today: date) -> BoardView:
     return board_of(scope, revision, today)
 
 
-def _fresh(scope: Scope, program_id: str, base: int) -> Revision:
-    """The current revision, when it is the one a save started from."""
+def fresh_base(scope: Scope, program_id: str, base: int) -> Revision:
+    """Answer the current revision, when it is the one a save started from. Raises `StaleSaveError`."""
     now = programs.current(scope, program_id)
     if now.number != base:
         then = programs.revision(scope, program_id, base)
@@ -101,7 +101,7 @@ def _fresh(scope: Scope, program_id: str, base: int) -> Revision:
 def _check_exercises(scope: Scope, edits: Sequence[Edit]) -> None:
     known = all_exercises(scope)
     for edit in edits:
-        if isinstance(edit, AddLine | ChangeExercise):
+        if isinstance(edit, AddLine | ChangeExercise) and edit.exercise:
             exercise = known.get(edit.exercise)
             if exercise is None or exercise.removed:
                 raise Refusal("That exercise is not in the library; choose another or add it as your own.")

@@ -79,6 +79,12 @@ def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet
     return _kept(scope, _T.session_id.in_(session_ids))
 
 
+def exercises_of_client(scope: Scope, client_id: str) -> set[str]:
+    """Answer the ids of all exercises a client has done."""
+    query = select(_T.exercise).where(_T.trainer_id == scope.trainer_id, _T.client_id == client_id).distinct()
+    return set(scope.db.scalars(query))
+
+
 def sets_of_exercises(scope: Scope, client_id: str, exercises: Collection[str]) -> list[KeptSet]:
     """Answer a client's rows of some exercises."""
     return _kept(scope, _T.client_id == client_id, _T.exercise.in_(exercises))

@@ -270,6 +270,226 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/phases/{phase_id}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Findings Of
+         * @description What the checks find in a phase.
+         */
+        get: operations["findings_of_api_programs__program_id__phases__phase_id__findings_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try Edits
+         * @description What edits would change; nothing is kept.
+         */
+        post: operations["try_edits_api_programs__program_id__try_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/hints": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Hints
+         * @description What may be typed for an exercise: loads of the place, last time's numbers.
+         */
+        get: operations["hints_api_programs__program_id__hints_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Fill
+         * @description Fill lines from a week on along a path, as a new revision.
+         */
+        post: operations["fill_api_programs__program_id__fill_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Fit Session
+         * @description Ranked changes that fit a session into some minutes.
+         */
+        get: operations["fit_session_api_programs__program_id__weeks__week_id__days__day_id__fit_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Calendar Of
+         * @description Every session with its date and what became of it.
+         */
+        get: operations["calendar_of_api_programs__program_id__calendar_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/ways-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Ways Out
+         * @description What can become of a session that cannot be held, best first.
+         */
+        get: operations["ways_out_api_programs__program_id__weeks__week_id__days__day_id__ways_out_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/phases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Template Phase
+         * @description Add a template as the next phase.
+         */
+        post: operations["add_template_phase_api_programs__program_id__phases_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare Revisions
+         * @description What differs between two revisions.
+         */
+        get: operations["compare_revisions_api_programs__program_id__compare_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/revisions/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * As It Was
+         * @description The program as it stood at a revision.
+         */
+        get: operations["as_it_was_api_programs__program_id__revisions__number__get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Restore
+         * @description Bring a revision back, as a new one.
+         */
+        post: operations["restore_api_programs__program_id__restore_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -392,6 +612,86 @@ export interface paths {
         get: operations["client_progress_api_clients__client_id__progress_get"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Templates
+         * @description All templates as they would become for a client.
+         */
+        get: operations["templates_api_clients__client_id__templates_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/program/from-template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start From Template
+         * @description Start a client's program from a template.
+         */
+        post: operations["start_from_template_api_clients__client_id__program_from_template_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Draft
+         * @description A draft from the client file; nothing is kept.
+         */
+        post: operations["draft_api_clients__client_id__draft_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/program/from-draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start From Draft
+         * @description Start a client's program from a draft.
+         */
+        post: operations["start_from_draft_api_clients__client_id__program_from_draft_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -916,6 +1216,8 @@ export interface components {
         /**
          * AddLine
          * @description Add an exercise to a day; the id is made by the caller, so that sending twice adds once.
+         *
+         *     ``text`` is put into every week. Without a section it goes where it usually belongs: after the last line of it.
          */
         AddLine: {
             /**
@@ -934,6 +1236,12 @@ export interface components {
              * @default 100
              */
             position: number;
+            section?: components["schemas"]["Section"] | null;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
         };
         /**
          * AddPhase
@@ -992,6 +1300,28 @@ export interface components {
             label: string;
             /** Text */
             text: string;
+        };
+        /**
+         * AnswerFinding
+         * @description Keep the trainer's reason to a finding; an empty reason takes an earlier one back.
+         */
+        AnswerFinding: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "answer_finding";
+            /** Check */
+            check: string;
+            /** Where */
+            where: string;
+            /** Message */
+            message: string;
+            /**
+             * Reason
+             * @default
+             */
+            reason: string;
         };
         /**
          * Answers
@@ -1185,6 +1515,36 @@ export interface components {
             decisions: components["schemas"]["AskedDecision"][];
         };
         /**
+         * AskedDraft
+         * @description What is wanted of a draft: weeks, the seed, exercises pinned to slots and exercises rolled away from them.
+         */
+        AskedDraft: {
+            /**
+             * Weeks
+             * @default 8
+             */
+            weeks: number;
+            /**
+             * Seed
+             * @default 1
+             */
+            seed: number;
+            /**
+             * Pins
+             * @default {}
+             */
+            pins: {
+                [key: string]: string;
+            };
+            /**
+             * Avoid
+             * @default {}
+             */
+            avoid: {
+                [key: string]: string[];
+            };
+        };
+        /**
          * AskedEdits
          * @description Edits, and the revision they started from.
          */
@@ -1192,7 +1552,7 @@ export interface components {
             /** Base */
             base: number;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["AddDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["ChangeProgram"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /** Reason */
             reason: string;
         };
@@ -1362,6 +1722,34 @@ export interface components {
             text: string;
         };
         /**
+         * AskedPath
+         * @description A path to fill lines along from a week on; ``step`` is in the path's own unit, ``per_cents`` are a wave's.
+         */
+        AskedPath: {
+            /** Base */
+            base: number;
+            /** Lines */
+            lines: string[];
+            /** Week */
+            week: string;
+            /**
+             * Until
+             * @default
+             */
+            until: string;
+            kind: components["schemas"]["PathKind"];
+            /**
+             * Step
+             * @default 0
+             */
+            step: number | string;
+            /**
+             * Per Cents
+             * @default []
+             */
+            per_cents: (number | string)[];
+        };
+        /**
          * AskedPlace
          * @description A place with its equipment.
          */
@@ -1409,6 +1797,16 @@ export interface components {
             text: string;
             /** Exercise */
             exercise: string;
+        };
+        /**
+         * AskedRestore
+         * @description A revision to bring back, and the one it was asked at.
+         */
+        AskedRestore: {
+            /** Base */
+            base: number;
+            /** Number */
+            number: number;
         };
         /**
          * AskedResult
@@ -1573,6 +1971,24 @@ export interface components {
             started_at: string;
         };
         /**
+         * AskedTemplate
+         * @description A template to start from.
+         */
+        AskedTemplate: {
+            /** Template */
+            template: string;
+        };
+        /**
+         * AskedTemplatePhase
+         * @description A template to add as the next phase, and the revision it is added to.
+         */
+        AskedTemplatePhase: {
+            /** Template */
+            template: string;
+            /** Base */
+            base: number;
+        };
+        /**
          * AskedTest
          * @description A test of the trainer's own.
          */
@@ -1612,6 +2028,14 @@ export interface components {
             seconds?: number | null;
             /** Metres */
             metres?: number | null;
+        };
+        /**
+         * AskedTrial
+         * @description Edits to be tried, without making them.
+         */
+        AskedTrial: {
+            /** Edits */
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
         };
         /**
          * AskedUndo
@@ -1740,6 +2164,8 @@ export interface components {
             revision: components["schemas"]["RevisionView"];
             /** Phases */
             phases: components["schemas"]["PhaseView"][];
+            /** Places */
+            places: components["schemas"]["PlaceHead"][];
         };
         /**
          * BodyweightLoad
@@ -1752,6 +2178,61 @@ export interface components {
              * @default false
              */
             assisted: boolean;
+        };
+        /**
+         * CalendarSession
+         * @description One session on its date; ``state`` is planned, done, missed, moved, merged or dropped.
+         */
+        CalendarSession: {
+            /** Week Id */
+            week_id: string;
+            /** Day Id */
+            day_id: string;
+            /** Day */
+            day: string;
+            /** Week */
+            week: number;
+            /** Phase */
+            phase: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Planned For
+             * Format: date
+             */
+            planned_for: string;
+            /** State */
+            state: string;
+            /** Place */
+            place: string;
+            /** Reason */
+            reason: string;
+        };
+        /**
+         * CalendarView
+         * @description A program's sessions by date.
+         */
+        CalendarView: {
+            /** Program Id */
+            program_id: string;
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            /** Name */
+            name: string;
+            /** Revision */
+            revision: number;
+            /**
+             * Today
+             * Format: date
+             */
+            today: string;
+            /** Sessions */
+            sessions: components["schemas"]["CalendarSession"][];
         };
         /**
          * Carry
@@ -1823,7 +2304,7 @@ export interface components {
         };
         /**
          * ChangeExercise
-         * @description Swap the exercise of a line; its cells stay.
+         * @description Swap the exercise of a line; its cells stay. In B weeks only where ``variant`` says so.
          */
         ChangeExercise: {
             /**
@@ -1835,10 +2316,59 @@ export interface components {
             line: string;
             /** Exercise */
             exercise: string;
+            /**
+             * Variant
+             * @default
+             * @enum {string}
+             */
+            variant: "" | "B";
+        };
+        /**
+         * ChangeGroup
+         * @description Say what a group is: its section, its kind and pairing, its rests (seconds). What is left out stays.
+         */
+        ChangeGroup: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "change_group";
+            /** Group */
+            group: string;
+            section?: components["schemas"]["Section"] | null;
+            kind?: components["schemas"]["GroupKind"] | null;
+            pairing?: components["schemas"]["Pairing"] | null;
+            /** Rest Inside */
+            rest_inside?: number | null;
+            /** Rest After */
+            rest_after?: number | null;
+        };
+        /**
+         * ChangeLine
+         * @description Say more of a line: what it is for, its cues, the rungs named in advance. What is left out stays.
+         */
+        ChangeLine: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "change_line";
+            /** Line */
+            line: string;
+            /** Reason */
+            reason?: string | null;
+            /** Cues */
+            cues?: string[] | null;
+            /** Easier */
+            easier?: string | null;
+            /** Harder */
+            harder?: string | null;
+            /** Exercise B */
+            exercise_b?: string | null;
         };
         /**
          * ChangePhase
-         * @description Rename a phase or say what it is for.
+         * @description Rename a phase, say what it is for and by which method.
          */
         ChangePhase: {
             /**
@@ -1855,6 +2385,11 @@ export interface components {
              * @default
              */
             purpose: string;
+            /**
+             * Method
+             * @default
+             */
+            method: string;
         };
         /**
          * ChangeProgram
@@ -1882,7 +2417,7 @@ export interface components {
         ChangeVerdict: "within the typical error" | "more than the typical error" | "clearly more than the typical error" | "another variant";
         /**
          * ChangeWeek
-         * @description Say whether a week builds, holds or eases off.
+         * @description Say whether a week builds, holds or eases off, which variants it trains, and where. What is left out stays.
          */
         ChangeWeek: {
             /**
@@ -1894,7 +2429,11 @@ export interface components {
             phase: string;
             /** Week */
             week: string;
-            kind: components["schemas"]["WeekKind"];
+            kind?: components["schemas"]["WeekKind"] | null;
+            /** Variant */
+            variant?: ("" | "A" | "B") | null;
+            /** Place */
+            place?: string | null;
         };
         /**
          * Checkpoints
@@ -2091,6 +2630,16 @@ export interface components {
             label: string;
         };
         /**
+         * Comparison
+         * @description Two revisions and what differs between them.
+         */
+        Comparison: {
+            before: components["schemas"]["RevisionHead"];
+            after: components["schemas"]["RevisionHead"];
+            /** Differences */
+            differences: components["schemas"]["Difference"][];
+        };
+        /**
          * Condition
          * @description What is not a joint.
          * @enum {string}
@@ -2150,8 +2699,16 @@ export interface components {
             seconds: number[];
             /** Sessions */
             sessions: (components["schemas"]["StartedSession"] | null)[];
-            /** Lines */
-            lines: components["schemas"]["LineView"][];
+            /** Groups */
+            groups: components["schemas"]["GroupView"][];
+            /** Place */
+            place: string;
+            /** Minutes */
+            minutes: number | null;
+            /** Top Up */
+            top_up: boolean;
+            /** Moved */
+            moved: (components["schemas"]["MovedView"] | null)[];
         };
         /**
          * DecisionView
@@ -2178,6 +2735,18 @@ export interface components {
             seconds: number;
         };
         /**
+         * Difference
+         * @description One place that differs: where (in words), and the text before and after; empty where there was nothing.
+         */
+        Difference: {
+            /** Where */
+            where: string;
+            /** Before */
+            before: string;
+            /** After */
+            after: string;
+        };
+        /**
          * Disease
          * @description Known diseases the screen asks for.
          * @enum {string}
@@ -2196,6 +2765,48 @@ export interface components {
              * @constant
              */
             kind: "distance";
+        };
+        /**
+         * DraftDay
+         * @description A day of a draft; ``minutes`` is the longest of its weeks.
+         */
+        DraftDay: {
+            /** Name */
+            name: string;
+            /** Weekday */
+            weekday: number;
+            /** Lines */
+            lines: components["schemas"]["DraftLine"][];
+        };
+        /**
+         * DraftLine
+         * @description A line of a draft: its slot, its exercise, the first week's prescription and why it was chosen.
+         */
+        DraftLine: {
+            /** Slot */
+            slot: string;
+            /** Exercise Id */
+            exercise_id: string;
+            /** Exercise */
+            exercise: string;
+            /** Text */
+            text: string;
+            /** Reason */
+            reason: string;
+        };
+        /**
+         * DraftView
+         * @description A draft before it is kept: its first phase day by day, the phases by name, and the wishes it could not keep.
+         */
+        DraftView: {
+            /** Days */
+            days: components["schemas"]["DraftDay"][];
+            /** Phases */
+            phases: string[];
+            /** Weeks */
+            weeks: number;
+            /** Relax */
+            relax: string[];
         };
         /**
          * Drops
@@ -2458,6 +3069,16 @@ export interface components {
             sessions: number;
         };
         /**
+         * ExerciseHead
+         * @description An exercise by id and name.
+         */
+        ExerciseHead: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+        };
+        /**
          * ExerciseKind
          * @description What sort of exercise it is: counted, held, jumped, carried, thrown, or there to get ready or wind down.
          * @enum {string}
@@ -2481,6 +3102,79 @@ export interface components {
          * @enum {string}
          */
         Feature: "wall" | "chair" | "doorway" | "table" | "open ground" | "bench" | "rack" | "box" | "pull-up bar" | "dip bars" | "anchor" | "straps" | "sliders" | "big ball" | "balance pad" | "stairs" | "rower" | "bike";
+        /**
+         * Finding
+         * @description A hit with everything the board needs: the check, the weeks (numbers in the program), and the trainer's reason.
+         *
+         *     ``where`` names the place in words and, with the check, tells findings apart.
+         */
+        Finding: {
+            /** Check */
+            check: string;
+            severity: components["schemas"]["Severity"];
+            /** Title */
+            title: string;
+            /** Message */
+            message: string;
+            /** Why */
+            why: string;
+            /** Source */
+            source: string;
+            /** Phase */
+            phase: string;
+            /** Day */
+            day: string;
+            /** Line */
+            line: string;
+            /** Where */
+            where: string;
+            /** Weeks */
+            weeks: number[];
+            fix: components["schemas"]["Fix"] | null;
+            /**
+             * Answered
+             * @default
+             */
+            answered: string;
+        };
+        /**
+         * FindingsView
+         * @description The findings of one phase, at one revision.
+         */
+        FindingsView: {
+            /** Revision */
+            revision: number;
+            /** Findings */
+            findings: components["schemas"]["Finding"][];
+        };
+        /**
+         * Fit
+         * @description A session against its time: seconds now, seconds there are, what can be changed, what all chosen come to.
+         *
+         *     ``fits`` says whether the chosen changes are enough.
+         */
+        Fit: {
+            /** Seconds */
+            seconds: number;
+            /** Limit */
+            limit: number;
+            /** Savings */
+            savings: components["schemas"]["Saving"][];
+            /** After */
+            after: number;
+            /** Fits */
+            fits: boolean;
+        };
+        /**
+         * Fix
+         * @description A ready fix: what it does in words, and the edits that do it.
+         */
+        Fix: {
+            /** Label */
+            label: string;
+            /** Edits */
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+        };
         /**
          * FloorLine
          * @description One exercise of the session; ``loads`` are those that can be made here, lightest first.
@@ -2618,6 +3312,49 @@ export interface components {
          * @enum {string}
          */
         Grade: "stop" | "caution" | "note";
+        /**
+         * GroupKind
+         * @description How the lines of a group are done together.
+         * @enum {string}
+         */
+        GroupKind: "single" | "pair" | "tri-set" | "circuit" | "interval circuit";
+        /**
+         * GroupLines
+         * @description Put lines of a day together where the first of them stands; the id is made by the caller.
+         *
+         *     A pair has two lines, a tri-set three, circuits any number. What was left of other groups stays where it was.
+         */
+        GroupLines: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "group_lines";
+            /** Lines */
+            lines: string[];
+            /** Group */
+            group: string;
+            kind: components["schemas"]["GroupKind"];
+            /** @default  */
+            pairing: components["schemas"]["Pairing"];
+        };
+        /**
+         * GroupView
+         * @description Lines of a day done together; a line on its own is a group of one.
+         */
+        GroupView: {
+            /** Id */
+            id: string;
+            kind: components["schemas"]["GroupKind"];
+            pairing: components["schemas"]["Pairing"];
+            section: components["schemas"]["Section"];
+            /** Rest Inside */
+            rest_inside: number | null;
+            /** Rest After */
+            rest_after: number | null;
+            /** Lines */
+            lines: components["schemas"]["LineView"][];
+        };
         /** HTTPValidationError */
         HTTPValidationError: {
             /** Detail */
@@ -2670,6 +3407,18 @@ export interface components {
             cycle_reports: components["schemas"]["CycleReport"][];
         };
         /**
+         * Hints
+         * @description What may be typed for an exercise: loads of the place, lightest first, last time's numbers, a load that fits.
+         *
+         *     ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate.
+         */
+        Hints: {
+            /** Loads */
+            loads: components["schemas"]["Load"][];
+            last: components["schemas"]["LastNumbers"] | null;
+            fitting: components["schemas"]["Load"] | null;
+        };
+        /**
          * Hit
          * @description An exercise found, with what a client's joints say of it.
          */
@@ -2677,6 +3426,21 @@ export interface components {
             exercise: components["schemas"]["Exercise"];
             /** Cautions */
             cautions: components["schemas"]["Caution"][];
+        };
+        /**
+         * HoldSession
+         * @description Hold a session as planned after all.
+         */
+        HoldSession: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "hold_session";
+            /** Week */
+            week: string;
+            /** Day */
+            day: string;
         };
         /**
          * ImplementKind
@@ -2746,6 +3510,21 @@ export interface components {
             cap?: number | null;
         };
         /**
+         * LastNumbers
+         * @description What was done last of an exercise: the date, what was planned, and the sets in words.
+         */
+        LastNumbers: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Planned */
+            planned: string;
+            /** Done */
+            done: string;
+        };
+        /**
          * Lever
          * @description What a proposal changes.
          * @enum {string}
@@ -2753,7 +3532,7 @@ export interface components {
         Lever: "load" | "reps" | "hold seconds" | "slower lowering" | "hold" | "ease off";
         /**
          * LineView
-         * @description A line of the board.
+         * @description A line of the board; ``variant_b``, ``easier`` and ``harder`` are other exercises, None where none is named.
          */
         LineView: {
             /** Id */
@@ -2768,6 +3547,13 @@ export interface components {
             joints: components["schemas"]["Caution"][];
             /** Cells */
             cells: components["schemas"]["CellView"][];
+            /** Reason */
+            reason: string;
+            /** Cues */
+            cues: string[];
+            variant_b: components["schemas"]["ExerciseHead"] | null;
+            easier: components["schemas"]["ExerciseHead"] | null;
+            harder: components["schemas"]["ExerciseHead"] | null;
         };
         /**
          * Load
@@ -2823,6 +3609,20 @@ export interface components {
             logged_at: string | null;
         };
         /**
+         * MinutesChange
+         * @description What an edit does to the minutes of a session.
+         */
+        MinutesChange: {
+            /** Day */
+            day: string;
+            /** Week */
+            week: number;
+            /** Before */
+            before: number;
+            /** After */
+            after: number;
+        };
+        /**
          * Most
          * @description As many repetitions as possible, up to a cap where there is one; how many stay in reserve stands beside it.
          */
@@ -2837,8 +3637,27 @@ export interface components {
             kind: "most";
         };
         /**
+         * MoveGroup
+         * @description Move a whole group to a position of its own or another day of the phase.
+         */
+        MoveGroup: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "move_group";
+            /** Group */
+            group: string;
+            /** Day */
+            day: string;
+            /** Position */
+            position: number;
+        };
+        /**
          * MoveLine
-         * @description Move a line to a position of its own or another day of the phase.
+         * @description Move a line to a position of its own or another day of the phase; it leaves its group.
+         *
+         *     ``position`` counts the day's groups. The line takes the section of the group it comes to stand before.
          */
         MoveLine: {
             /**
@@ -2852,6 +3671,45 @@ export interface components {
             day: string;
             /** Position */
             position: number;
+        };
+        /**
+         * MoveSession
+         * @description Move one session to a date, merge it into another day of its week, or drop it (neither).
+         */
+        MoveSession: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "move_session";
+            /** Week */
+            week: string;
+            /** Day */
+            day: string;
+            /** To */
+            to?: string | null;
+            /**
+             * Into
+             * @default
+             */
+            into: string;
+            /**
+             * Reason
+             * @default
+             */
+            reason: string;
+        };
+        /**
+         * MovedView
+         * @description A session that is not held as planned: on another date, merged into a day (by name), or dropped (neither).
+         */
+        MovedView: {
+            /** To */
+            to: string | null;
+            /** Into */
+            into: string;
+            /** Reason */
+            reason: string;
         };
         /**
          * Muscle
@@ -2921,6 +3779,18 @@ export interface components {
             change: components["schemas"]["Change"] | null;
         };
         /**
+         * Pairing
+         * @description What a pair is for.
+         * @enum {string}
+         */
+        Pairing: "" | "opposite muscles" | "same muscle" | "strength, then explosive";
+        /**
+         * PathKind
+         * @description What a path changes from week to week.
+         * @enum {string}
+         */
+        PathKind: "the same" | "load" | "reps" | "seconds" | "rest" | "sets" | "reps left" | "three up, one easy" | "wave of the max";
+        /**
          * Pattern
          * @description Movement patterns (rules, volume and balance), and two for what belongs to none of them.
          * @enum {string}
@@ -2937,6 +3807,8 @@ export interface components {
             name: string;
             /** Purpose */
             purpose: string;
+            /** Method */
+            method: string;
             /** Weeks */
             weeks: components["schemas"]["WeekView"][];
             /** Days */
@@ -2958,6 +3830,16 @@ export interface components {
              * @default
              */
             equipment: string;
+        };
+        /**
+         * PlaceHead
+         * @description One of the client's places, the usual one first.
+         */
+        PlaceHead: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
         };
         /**
          * PlaceView
@@ -3075,7 +3957,8 @@ export interface components {
          * ReadCell
          * @description A cell read out: its normal form or why it cannot be read, seconds of work and rest, one outline for its sets.
          *
-         *     ``work`` and ``manner`` are the two halves of the normal form (what is done, and how).
+         *     ``work`` and ``manner`` are the two halves of the normal form (what is done, and how). ``bars`` has an outline for
+         *     each set where the sets differ, else it is empty and ``bar`` stands for all. ``note`` says what the load comes to.
          */
         ReadCell: {
             /**
@@ -3109,6 +3992,16 @@ export interface components {
             /** Caution */
             caution?: string | null;
             unreadable?: components["schemas"]["Unreadable"] | null;
+            /**
+             * Bars
+             * @default []
+             */
+            bars: components["schemas"]["Bar"][];
+            /**
+             * Note
+             * @default
+             */
+            note: string;
         };
         /**
          * RemoveDay
@@ -3137,6 +4030,19 @@ export interface components {
             line: string;
         };
         /**
+         * RemovePhase
+         * @description Take a phase with all its weeks out of the program.
+         */
+        RemovePhase: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "remove_phase";
+            /** Phase */
+            phase: string;
+        };
+        /**
          * RemoveWeek
          * @description Take a week out of its phase.
          */
@@ -3150,6 +4056,25 @@ export interface components {
             phase: string;
             /** Week */
             week: string;
+        };
+        /**
+         * RepeatDay
+         * @description Add a day like another of the phase, on another weekday; the new ids follow from the caller's.
+         */
+        RepeatDay: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "repeat_day";
+            /** Day */
+            day: string;
+            /** Copy Id */
+            copy_id: string;
+            /** Name */
+            name: string;
+            /** Weekday */
+            weekday: number;
         };
         /**
          * Reps
@@ -3422,6 +4347,29 @@ export interface components {
             here: boolean;
         };
         /**
+         * Saving
+         * @description One change with what it saves (seconds) and what it costs; ``chosen`` are those that together fit the time.
+         */
+        Saving: {
+            /** Key */
+            key: string;
+            /** Rank */
+            rank: number;
+            /** Label */
+            label: string;
+            /** Price */
+            price: string;
+            /** Saves */
+            saves: number;
+            /** Edits */
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            /**
+             * Chosen
+             * @default false
+             */
+            chosen: boolean;
+        };
+        /**
          * ScreenOutcome
          * @description What the screen comes to.
          * @enum {string}
@@ -3455,6 +4403,12 @@ export interface components {
              */
             kind: "seconds";
         };
+        /**
+         * Section
+         * @description The sections of a session, in their usual order.
+         * @enum {string}
+         */
+        Section: "warm-up" | "main" | "accessory" | "trunk" | "finisher" | "cardio" | "cool-down";
         /**
          * SessionPoint
          * @description One session: planned and done side by side, and its best estimate with every formula's figure.
@@ -3518,6 +4472,31 @@ export interface components {
             by_hand: boolean;
         };
         /**
+         * SetDay
+         * @description Say where a day is trained and how long it may take; empty means the client's usual.
+         */
+        SetDay: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_day";
+            /** Day */
+            day: string;
+            /**
+             * Place
+             * @default
+             */
+            place: string;
+            /** Minutes */
+            minutes?: number | null;
+            /**
+             * Top Up
+             * @default false
+             */
+            top_up: boolean;
+        };
+        /**
          * SetPoint
          * @description A set that was done, in the client's unit; ``moved`` includes body weight where it moves.
          */
@@ -3537,6 +4516,12 @@ export interface components {
             /** Estimate */
             estimate: string | null;
         };
+        /**
+         * Severity
+         * @description How serious a finding is. Nothing is forbidden; an error is what nobody could train.
+         * @enum {string}
+         */
+        Severity: "error" | "caution" | "question" | "note";
         /**
          * ShareOfMax
          * @description A share of the estimated maximum, per cent, 1 to 120 in steps of a half.
@@ -3604,6 +4589,15 @@ export interface components {
          */
         Sign: "discomfort in chest, neck, jaw or arms, at rest or with effort" | "breathless at rest or with little effort" | "dizzy or fainting" | "breathless lying down or waking breathless at night" | "swollen ankles" | "racing or uneven heartbeat" | "calf pain when walking that stops with rest" | "a heart murmur somebody heard" | "unusual tiredness or breathlessness with everyday things";
         /**
+         * Started
+         * @description A program that was begun from a template or draft, and what was changed on the way.
+         */
+        Started: {
+            board: components["schemas"]["BoardView"];
+            /** Changes */
+            changes: string[];
+        };
+        /**
          * StartedSession
          * @description A session that was started, and whether it was finished.
          */
@@ -3658,6 +4652,32 @@ export interface components {
              * @default []
              */
             cautions: components["schemas"]["Caution"][];
+        };
+        /**
+         * TemplateView
+         * @description A template as it is chosen: what it is, what it asks, and what it would become for a client.
+         */
+        TemplateView: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** School */
+            school: string;
+            /** Suits */
+            suits: string;
+            /** Asks */
+            asks: string;
+            /** Method */
+            method: string;
+            /** Weeks */
+            weeks: number;
+            /** Days */
+            days: number;
+            /** Lines */
+            lines: string[];
+            /** Changes */
+            changes: string[];
         };
         /**
          * Tempo
@@ -3792,6 +4812,33 @@ export interface components {
          */
         TrainingAge: "not active so far" | "less than six months" | "coming back after a break" | "six months to two years" | "more than two years" | "";
         /**
+         * TrialView
+         * @description What edits would change, without making them: cells and order, minutes, findings that go and that come.
+         */
+        TrialView: {
+            /** Differences */
+            differences: components["schemas"]["Difference"][];
+            /** Minutes */
+            minutes: components["schemas"]["MinutesChange"][];
+            /** Gone */
+            gone: string[];
+            /** New */
+            new: string[];
+        };
+        /**
+         * Ungroup
+         * @description Part a group: each of its lines stands on its own again, in their order.
+         */
+        Ungroup: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "ungroup";
+            /** Group */
+            group: string;
+        };
+        /**
          * Unit
          * @description The two units a load can be entered in.
          * @enum {string}
@@ -3898,6 +4945,25 @@ export interface components {
          */
         Way: "better" | "worse" | "same" | "other";
         /**
+         * WayOut
+         * @description One thing to do with a session that cannot be held: its edit, and its consequences in words.
+         *
+         *     ``clashes`` is how many muscles would be worked hard again too soon, ``lost`` the hard sets that are not done.
+         */
+        WayOut: {
+            /** Label */
+            label: string;
+            edit: components["schemas"]["MoveSession"];
+            /** Clashes */
+            clashes: number;
+            /** Lost */
+            lost: number;
+            /** Minutes */
+            minutes: number;
+            /** Consequences */
+            consequences: string[];
+        };
+        /**
          * WeekKind
          * @description What a week does in its phase.
          * @enum {string}
@@ -3920,6 +4986,10 @@ export interface components {
             monday: string;
             /** Is Now */
             is_now: boolean;
+            /** Variant */
+            variant: string;
+            /** Place */
+            place: string;
         };
         /**
          * WeekVolume
@@ -4474,6 +5544,376 @@ export interface operations {
             };
         };
     };
+    findings_of_api_programs__program_id__phases__phase_id__findings_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+                phase_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindingsView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    try_edits_api_programs__program_id__try_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedTrial"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    hints_api_programs__program_id__hints_get: {
+        parameters: {
+            query: {
+                exercise: string;
+            };
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hints"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    fill_api_programs__program_id__fill_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPath"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    fit_session_api_programs__program_id__weeks__week_id__days__day_id__fit_get: {
+        parameters: {
+            query: {
+                minutes: number;
+            };
+            header?: never;
+            path: {
+                program_id: string;
+                week_id: string;
+                day_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fit"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    calendar_of_api_programs__program_id__calendar_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    ways_out_api_programs__program_id__weeks__week_id__days__day_id__ways_out_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+                week_id: string;
+                day_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayOut"][];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    add_template_phase_api_programs__program_id__phases_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedTemplatePhase"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    compare_revisions_api_programs__program_id__compare_get: {
+        parameters: {
+            query: {
+                before: number;
+                after: number;
+            };
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Comparison"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    as_it_was_api_programs__program_id__revisions__number__get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    restore_api_programs__program_id__restore_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedRestore"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
     open_today_api_today_get: {
         parameters: {
             query?: never;
@@ -4703,6 +6143,142 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProgressView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    templates_api_clients__client_id__templates_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateView"][];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    start_from_template_api_clients__client_id__program_from_template_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedTemplate"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    draft_api_clients__client_id__draft_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedDraft"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    start_from_draft_api_clients__client_id__program_from_draft_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedDraft"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Started"];
                 };
             };
             /** @description Validation Error */

@@ -46,6 +46,19 @@ class ChangePhase(Part):
         )
 
 
+class PutPhase(Part):
+    """Add a phase that was made elsewhere, by a template or draft, after the last."""
+
+    op: Literal["put_phase"] = "put_phase"
+    value: Phase
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the phase, unless it is there already. Raises `Refusal` past the most phases."""
+        if any(p.id == self.value.id for p in program.phases):
+            return program
+        return rebuilt(program, phases=(*program.phases, self.value))
+
+
 class RemovePhase(Part):
     """Take a phase with all its weeks out of the program."""
 

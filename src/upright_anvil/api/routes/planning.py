@@ -1,0 +1,107 @@
+"""Help with writing a program: findings, trying edits, filling, fitting, the calendar, revisions."""
+
+from typing import Annotated
+
+from fastapi import APIRouter, Query, Response
+
+from upright_anvil.api.answers import answer
+from upright_anvil.api.asked.programs import AskedPath, AskedRestore, AskedTemplatePhase, AskedTrial
+from upright_anvil.api.studio import Here
+from upright_anvil.core.fitting.fit import Fit
+from upright_anvil.core.plan.calendar import WayOut
+from upright_anvil.flows import calendar, filling, findings, fitting, reading, revisions, starting
+from upright_anvil.flows.board import BoardView
+from upright_anvil.flows.calendar import CalendarView
+from upright_anvil.flows.findings import FindingsView, TrialView
+from upright_anvil.flows.reading import Hints
+from upright_anvil.flows.revisions import Comparison
+from upright_anvil.flows.starting import Started
+
+router = APIRouter(prefix="/programs/{program_id}", tags=["planning"])
+
+
+@router.get("/phases/{phase_id}/findings", response_model=FindingsView)
+def findings_of(program_id: str, phase_id: str, here: Here) -> Response:
+    """What the checks find in a phase."""
+    with here.reading() as scope:
+        return answer(findings.findings_of(scope, program_id, phase_id, here.today))
+
+
+@router.post("/try", response_model=TrialView)
+def try_edits(program_id: str, asked: AskedTrial, here: Here) -> Response:
+    """What edits would change; nothing is kept."""
+    with here.reading() as scope:
+        return answer(findings.try_edits(scope, program_id, asked.edits, here.today))
+
+
+@router.get("/hints", response_model=Hints)
+def hints(program_id: str, exercise: str, here: Here) -> Response:
+    """What may be typed for an exercise: loads of the place, last time's numbers."""
+    with here.reading() as scope:
+        return answer(reading.hints(scope, program_id, exercise))
+
+
+@router.post("/fill", status_code=201, response_model=BoardView)
+def fill(program_id: str, asked: AskedPath, here: Here) -> Response:
+    """Fill lines from a week on along a path, as a new revision."""
+    with here.writing() as scope:
+        view = filling.fill(
+            scope, program_id, asked.base, asked.lines, asked.week, asked.path(), here.now, here.today, asked.until
+        )
+    return answer(view, 201)
+
+
+@router.get("/weeks/{week_id}/days/{day_id}/fit", response_model=Fit)
+def fit_session(
+    program_id: str, week_id: str, day_id: str, minutes: Annotated[int, Query(ge=5, le=240)], here: Here
+) -> Response:
+    """Ranked changes that fit a session into some minutes."""
+    with here.reading() as scope:
+        return answer(fitting.fit_session(scope, program_id, week_id, day_id, minutes, here.today))
+
+
+@router.get("/calendar", response_model=CalendarView)
+def calendar_of(program_id: str, here: Here) -> Response:
+    """Every session with its date and what became of it."""
+    with here.reading() as scope:
+        return answer(calendar.calendar_of(scope, program_id, here.today))
+
+
+@router.get("/weeks/{week_id}/days/{day_id}/ways-out", response_model=list[WayOut])
+def ways_out(program_id: str, week_id: str, day_id: str, here: Here) -> Response:
+    """What can become of a session that cannot be held, best first."""
+    with here.reading() as scope:
+        found = calendar.ways_out_of(scope, program_id, week_id, day_id, here.today)
+    return answer(found, kind=tuple[WayOut, ...])
+
+
+@router.post("/phases", status_code=201, response_model=Started)
+def add_template_phase(program_id: str, asked: AskedTemplatePhase, here: Here) -> Response:
+    """Add a template as the next phase."""
+    with here.writing() as scope:
+        view = starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
+    return answer(view, 201)
+
+
+@router.get("/compare", response_model=Comparison)
+def compare_revisions(
+    program_id: str, before: Annotated[int, Query(ge=1)], after: Annotated[int, Query(ge=1)], here: Here
+) -> Response:
+    """What differs between two revisions."""
+    with here.reading() as scope:
+        return answer(revisions.compare_revisions(scope, program_id, before, after))
+
+
+@router.get("/revisions/{number}", response_model=BoardView)
+def as_it_was(program_id: str, number: int, here: Here) -> Response:
+    """The program as it stood at a revision."""
+    with here.reading() as scope:
+        return answer(revisions.as_it_was(scope, program_id, number, here.today))
+
+
+@router.post("/restore", status_code=201, response_model=BoardView)
+def restore(program_id: str, asked: AskedRestore, here: Here) -> Response:
+    """Bring a revision back, as a new one."""
+    with here.writing() as scope:
+        view = revisions.restore(scope, program_id, asked.base, asked.number, here.now, here.today)
+    return answer(view, 201)

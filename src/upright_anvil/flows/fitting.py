@@ -1,0 +1,19 @@
+"""Fitting a session into the minutes there are."""
+
+from datetime import date
+
+from upright_anvil.core.fitting.fit import Fit, fit
+from upright_anvil.flows.board import exercises_of
+from upright_anvil.flows.standpoint import standpoint
+from upright_anvil.store import programs
+from upright_anvil.store.database import Scope
+
+SECONDS = 60
+
+
+def fit_session(scope: Scope, program_id: str, week_id: str, day_id: str, minutes: int, today: date) -> Fit:
+    """Answer ranked changes that fit a session into some minutes. Raises `Refusal`, `NotFoundError`."""
+    program = programs.current(scope, program_id).program
+    row = programs.program_row(scope, program_id)
+    who = standpoint(scope, row.client_id, today, exercises_of(program))
+    return fit(program, week_id, day_id, minutes * SECONDS, who)

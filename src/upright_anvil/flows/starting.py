@@ -1,0 +1,175 @@
+"""Starting points: a template or a draft made into a program, or into the next phase of one."""
+
+from dataclasses import dataclass
+from datetime import date, datetime, timedelta
+
+from upright_anvil.core.drafting.draft import Wish, draft
+from upright_anvil.core.plan.document import Phase, Program
+from upright_anvil.core.plan.edits.phases import PutPhase
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.templates.adapt import adapt
+from upright_anvil.core.templates.model import Template
+from upright_anvil.flows.board import BoardView, board_of, keep_first
+from upright_anvil.flows.ids import fresh_id
+from upright_anvil.flows.saving import fresh_base, write_revision
+from upright_anvil.flows.standpoint import standpoint
+from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.programs import program_of_client, program_row
+
+
+@dataclass(frozen=True, slots=True)
+class TemplateView:
+    """A template as it is chosen: what it is, what it asks, and what it would become for a client."""
+
+    id: str
+    name: str
+    school: str
+    suits: str
+    asks: str
+    method: str
+    weeks: int
+    days: int
+    lines: tuple[str, ...]
+    changes: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class DraftLine:
+    """A line of a draft: its slot, its exercise, the first week's prescription and why it was chosen."""
+
+    slot: str
+    exercise_id: str
+    exercise: str
+    text: str
+    reason: str
+
+
+@dataclass(frozen=True, slots=True)
+class DraftDay:
+    """A day of a draft; ``minutes`` is the longest of its weeks."""
+
+    name: str
+    weekday: int
+    lines: tuple[DraftLine, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class DraftView:
+    """A draft before it is kept: its first phase day by day, the phases by name, and the wishes it could not keep."""
+
+    days: tuple[DraftDay, ...]
+    phases: tuple[str, ...]
+    weeks: int
+    relax: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Started:
+    """A program that was begun from a template or draft, and what was changed on the way."""
+
+    board: BoardView
+    changes: tuple[str, ...]
+
+
+def templates_for(scope: Scope, client_id: str, today: date) -> tuple[TemplateView, ...]:
+    """Answer all templates as they would become for a client. Raises `NotFoundError`."""
+    who = standpoint(scope, client_id, today)
+    found = []
+    for template in shipped_templates().values():
+        adapted = adapt(template, who, "t")
+        lines = tuple(
+            f"{day.name}: {', '.join(who.setting.exercise(line.exercise).name for line in day.lines)}"
+            for day in adapted.phase.days
+        )
+        found.append(
+            TemplateView(
+                id=template.id,
+                name=template.name,
+                school=template.school,
+                suits=template.suits,
+                asks=template.asks,
+                method=template.method,
+                weeks=len(template.weeks),
+                days=len(adapted.phase.days),
+                lines=lines,
+                changes=adapted.changes,
+            )
+        )
+    return tuple(found)
+
+
+def start_from_template(scope: Scope, client_id: str, template_id: str, now: datetime, today: date) -> Started:
+    """Start a client's program from a template. Raises `Refusal` when there is one already, `NotFoundError`."""
+    template = _template(template_id)
+    _check_none(scope, client_id)
+    adapted = adapt(template, standpoint(scope, client_id, today), "p1")
+    program = Program(name=template.name, start=_monday(today), phases=(adapted.phase,))
+    first = keep_first(scope, client_id, program, f"Started from the template {template.name}", now)
+    return Started(board_of(scope, first, today), adapted.changes)
+
+
+def add_template_phase(
+    scope: Scope, program_id: str, base: int, template_id: str, now: datetime, today: date
+) -> Started:
+    """Add a template as the next phase of a program. Raises `StaleSaveError`, `Refusal`, `NotFoundError`."""
+    before = fresh_base(scope, program_id, base)
+    template = _template(template_id)
+    row = program_of_row(scope, program_id)
+    adapted = adapt(template, standpoint(scope, row, today), f"p{fresh_id()[:8]}")
+    reason = f"Phase from the template {template.name}"
+    after = write_revision(scope, before, PutPhase(value=adapted.phase).apply(before.program), reason, now)
+    return Started(board_of(scope, after, today), adapted.changes)
+
+
+def draft_for(scope: Scope, client_id: str, wish: Wish, today: date) -> DraftView:
+    """Answer a draft from the client file, without keeping it. Raises `Refusal` where nothing fits, `NotFoundError`."""
+    who = standpoint(scope, client_id, today)
+    made = draft(who, "Draft", _monday(today), wish)
+    first: Phase = made.program.phases[0]
+    days = []
+    for day in first.days:
+        lines = tuple(
+            DraftLine(
+                made.slots.get(line.id, ""),
+                line.exercise,
+                who.setting.exercise(line.exercise).name,
+                line.cells[0].text,
+                line.reason,
+            )
+            for line in day.lines
+        )
+        days.append(DraftDay(day.name, day.weekday, lines))
+    names = tuple(f"{phase.name}, {len(phase.weeks)} weeks: {phase.purpose}" for phase in made.program.phases)
+    return DraftView(tuple(days), names, wish.weeks, made.relax)
+
+
+def start_from_draft(scope: Scope, client_id: str, wish: Wish, now: datetime, today: date) -> Started:
+    """Start a client's program from a draft. Raises `Refusal`, `NotFoundError`."""
+    _check_none(scope, client_id)
+    made = draft(standpoint(scope, client_id, today), "Drafted program", _monday(today), wish)
+    first = keep_first(scope, client_id, made.program, "Drafted from the client file", now)
+    return Started(board_of(scope, first, today), made.relax)
+
+
+def program_of_row(scope: Scope, program_id: str) -> str:
+    """Answer whose program it is. Raises `NotFoundError`."""
+    return program_row(scope, program_id).client_id
+
+
+def _template(template_id: str) -> Template:
+    found = shipped_templates().get(template_id)
+    if found is None:
+        raise NotFoundError("template")
+    return found
+
+
+def _check_none(scope: Scope, client_id: str) -> None:
+    if program_of_client(scope, client_id):
+        raise Refusal(f"{client(scope, client_id).name} has a program already; add a phase to it.")
+
+
+def _monday(today: date) -> date:
+    return today - timedelta(days=today.weekday())

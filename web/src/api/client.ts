@@ -134,6 +134,73 @@ export const api = {
     told(http.POST("/api/programs/{program_id}/redo", { params: { path: { program_id } }, body: { base } })),
   readLine: (program_id: string, body: Schemas["AskedReading"]) =>
     told(http.POST("/api/programs/{program_id}/read", { params: { path: { program_id } }, body })),
+  findings: (program_id: string, phase_id: string) =>
+    told(
+      http.GET("/api/programs/{program_id}/phases/{phase_id}/findings", {
+        params: { path: { program_id, phase_id } },
+      }),
+    ),
+  tryEdits: (program_id: string, edits: Schemas["AskedTrial"]["edits"]) =>
+    told(http.POST("/api/programs/{program_id}/try", { params: { path: { program_id } }, body: { edits } })),
+  hints: (program_id: string, exercise: string) =>
+    told(
+      http.GET("/api/programs/{program_id}/hints", { params: { path: { program_id }, query: { exercise } } }),
+    ),
+  fill: (program_id: string, body: Schemas["AskedPath"]) =>
+    told(http.POST("/api/programs/{program_id}/fill", { params: { path: { program_id } }, body })),
+  fit: (program_id: string, week_id: string, day_id: string, minutes: number) =>
+    told(
+      http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/fit", {
+        params: { path: { program_id, week_id, day_id }, query: { minutes } },
+      }),
+    ),
+  calendar: (program_id: string) =>
+    told(http.GET("/api/programs/{program_id}/calendar", { params: { path: { program_id } } })),
+  waysOut: (program_id: string, week_id: string, day_id: string) =>
+    told(
+      http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/ways-out", {
+        params: { path: { program_id, week_id, day_id } },
+      }),
+    ),
+  addTemplatePhase: (program_id: string, base: number, template: string) =>
+    told(
+      http.POST("/api/programs/{program_id}/phases", {
+        params: { path: { program_id } },
+        body: { base, template },
+      }),
+    ),
+  compare: (program_id: string, before: number, after: number) =>
+    told(
+      http.GET("/api/programs/{program_id}/compare", {
+        params: { path: { program_id }, query: { before, after } },
+      }),
+    ),
+  asItWas: (program_id: string, number: number) =>
+    told(
+      http.GET("/api/programs/{program_id}/revisions/{number}", {
+        params: { path: { program_id, number } },
+      }),
+    ),
+  restore: (program_id: string, base: number, number: number) =>
+    told(
+      http.POST("/api/programs/{program_id}/restore", {
+        params: { path: { program_id } },
+        body: { base, number },
+      }),
+    ),
+  templates: (client_id: string) =>
+    told(http.GET("/api/clients/{client_id}/templates", { params: { path: { client_id } } })),
+  startFromTemplate: (client_id: string, template: string) =>
+    told(
+      http.POST("/api/clients/{client_id}/program/from-template", {
+        params: { path: { client_id } },
+        body: { template },
+      }),
+    ),
+  draft: (client_id: string, body: Schemas["AskedDraft"]) =>
+    told(http.POST("/api/clients/{client_id}/draft", { params: { path: { client_id } }, body })),
+  startFromDraft: (client_id: string, body: Schemas["AskedDraft"]) =>
+    told(http.POST("/api/clients/{client_id}/program/from-draft", { params: { path: { client_id } }, body })),
   floor: (program_id: string, week_id: string, day_id: string) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor", {

@@ -5,6 +5,17 @@ export const keys = {
   client: (id: string) => ["clients", id] as const,
   board: (program: string) => ["board", program] as const,
   history: (program: string) => ["history", program] as const,
+  findings: (program: string, phase: string, revision: number) =>
+    ["findings", program, phase, revision] as const,
+  hints: (program: string, exercise: string) => ["hints", program, exercise] as const,
+  fit: (program: string, week: string, day: string, minutes: number, revision: number) =>
+    ["fit", program, week, day, minutes, revision] as const,
+  calendar: (program: string) => ["calendar", program] as const,
+  waysOut: (program: string, week: string, day: string) => ["ways-out", program, week, day] as const,
+  asItWas: (program: string, number: number) => ["as-it-was", program, number] as const,
+  compare: (program: string, before: number, after: number) => ["compare", program, before, after] as const,
+  templates: (client: string) => ["templates", client] as const,
+  draft: (client: string, wish: unknown) => ["draft", client, wish] as const,
   floor: (program: string, week: string, day: string) => ["floor", program, week, day] as const,
   review: (session: string) => ["review", session] as const,
   progress: (client: string, exercise: string | null) => ["progress", client, exercise] as const,

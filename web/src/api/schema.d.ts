@@ -1529,18 +1529,12 @@ export interface components {
              * @default 1
              */
             seed: number;
-            /**
-             * Pins
-             * @default {}
-             */
-            pins: {
+            /** Pins */
+            pins?: {
                 [key: string]: string;
             };
-            /**
-             * Avoid
-             * @default {}
-             */
-            avoid: {
+            /** Avoid */
+            avoid?: {
                 [key: string]: string[];
             };
         };
@@ -1743,11 +1737,8 @@ export interface components {
              * @default 0
              */
             step: number | string;
-            /**
-             * Per Cents
-             * @default []
-             */
-            per_cents: (number | string)[];
+            /** Per Cents */
+            per_cents?: (number | string)[];
         };
         /**
          * AskedPlace
@@ -3797,6 +3788,17 @@ export interface components {
          */
         Pattern: "squat" | "hinge" | "lunge" | "push horizontal" | "push vertical" | "pull horizontal" | "pull vertical" | "carry" | "trunk" | "rotation" | "locomotion" | "balance" | "single joint" | "mobility";
         /**
+         * PatternWeek
+         * @description Hard sets of one pattern in one week, planned and done.
+         */
+        PatternWeek: {
+            pattern: components["schemas"]["Pattern"];
+            /** Planned */
+            planned: number;
+            /** Done */
+            done: number;
+        };
+        /**
          * PhaseView
          * @description A phase of the board; ``volume`` is told week by week.
          */
@@ -4613,7 +4615,7 @@ export interface components {
          */
         StartingLoad: {
             /** Load */
-            load: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["upright_anvil__core__prescription__load_targets__LastTime"] | components["schemas"]["OpenLoad"];
+            load: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"];
             /** Unrounded Kg */
             unrounded_kg: string;
             /** Why */
@@ -4993,7 +4995,10 @@ export interface components {
         };
         /**
          * WeekVolume
-         * @description One week's volume: the muscles that get work, those that get none, sets that push and pull, and the band.
+         * @description One week's volume: muscles that get work, those that get none, patterns, push and pull, sides, and the band.
+         *
+         *     ``left`` and ``right`` are the sets a side is worked on its own; each side counts for both. ``planned`` and ``done``
+         *     are all hard sets.
          */
         WeekVolume: {
             /** Muscles */
@@ -5005,6 +5010,16 @@ export interface components {
             /** Pull */
             pull: number;
             band: components["schemas"]["Band"];
+            /** Patterns */
+            patterns: components["schemas"]["PatternWeek"][];
+            /** Left */
+            left: number;
+            /** Right */
+            right: number;
+            /** Planned */
+            planned: number;
+            /** Done */
+            done: number;
         };
         /**
          * Weighed

@@ -32,6 +32,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import("../features/places/PlacesView")).PlacesView }),
           },
           {
+            path: "start",
+            lazy: async () => ({ Component: (await import("../features/starting/StartView")).StartView }),
+          },
+          {
             path: "tests",
             lazy: async () => ({ Component: (await import("../features/testing/TestsView")).TestsView }),
           },
@@ -52,6 +56,10 @@ export const router = createBrowserRouter([
       {
         path: "programs/:programId",
         lazy: async () => ({ Component: (await import("../features/board/BoardView")).BoardView }),
+      },
+      {
+        path: "programs/:programId/calendar",
+        lazy: async () => ({ Component: (await import("../features/calendar/CalendarView")).CalendarView }),
       },
       {
         path: "sessions/:sessionId",

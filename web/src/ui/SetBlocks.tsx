@@ -118,11 +118,16 @@ export function SetBlocks({
   );
 }
 
-/** The same outline for each planned set, with what was done laid over it. */
-export function blocksOf(sets: number, planned: Bar | null | undefined, done: Bar[]): DrawnBlock[] {
+/** The same outline for each planned set (or each its own, where sets differ), with what was done laid over it. */
+export function blocksOf(
+  sets: number,
+  planned: Bar | null | undefined,
+  done: Bar[],
+  each: Bar[] = [],
+): DrawnBlock[] {
   const count = Math.max(planned ? sets : 0, done.length);
   return Array.from({ length: count }, (_, n) => ({
-    planned: planned && n < sets ? planned : null,
+    planned: planned && n < sets ? (each[n] ?? planned) : null,
     done: done[n] ?? null,
   }));
 }

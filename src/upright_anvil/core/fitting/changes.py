@@ -19,7 +19,8 @@ from upright_anvil.core.plan.edits.lines import MoveLine
 from upright_anvil.core.prescription.shorthand import write, write_time
 
 LEAST_REST = 45
-"""The least rest that is ever proposed, seconds. House rule."""
+LEAST_MAIN_REST = 60
+"""The least rests that are ever proposed, for small and for main work, seconds. House rule."""
 
 LEAST_MAIN_SETS = 2
 
@@ -50,12 +51,13 @@ Finder = Callable[[StudiedDay, StudiedWeek, Standpoint], Iterator[Change]]
 
 
 def rests(day: StudiedDay, _: StudiedWeek, who: Standpoint) -> Iterator[Change]:
-    """Trim the rest of a line to the published least for the goal, never below 45 s."""
+    """Trim the rest of a line to the published least for the goal, never below 60 s for main lifts and 45 s for others."""
     for asked in day.asked:
         asks = asked.prescription
         if asks is None or asks.rest is None or len(asks.plans) < 2 or asks.ramp:  # noqa: PLR2004 - one set has no rest
             continue
-        floor = max(least_rest(who.goal) if asked.is_main and asked.compound else 0, LEAST_REST)
+        big = asked.is_main and asked.compound
+        floor = max(least_rest(who.goal), LEAST_MAIN_REST) if big else LEAST_REST
         if asks.rest > floor:
             shorter = replace(asks, rest=floor)
             label = f"{asked.exercise.name}: rest {write_time(floor)} instead of {write_time(asks.rest)}"

@@ -8,7 +8,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load, Unit, in_unit, plain
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
+from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.strength.estimate import share_of_max
 
 
@@ -25,7 +25,7 @@ class Known:
 class StartingLoad:
     """A load to begin with, always an estimate: the load, kilograms before rounding, and how it came about."""
 
-    load: LoadTarget
+    load: Load | BodyweightLoad
     unrounded_kg: Decimal
     why: str
 

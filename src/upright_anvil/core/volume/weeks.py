@@ -6,8 +6,9 @@ from dataclasses import dataclass
 from decimal import Decimal
 
 from upright_anvil.core.body.muscles import Muscle
-from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.load import plain
+from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.volume.bands import Band, Standing
 from upright_anvil.core.volume.hard_sets import DIRECT, HELPING, PlannedLine, counted, hard_sets
 
@@ -27,20 +28,39 @@ class MuscleWeek:
 
 
 @dataclass(frozen=True, slots=True)
+class PatternWeek:
+    """Hard sets of one pattern in one week, planned and done."""
+
+    pattern: Pattern
+    planned: int
+    done: int
+
+
+@dataclass(frozen=True, slots=True)
 class WeekVolume:
-    """One week's volume: the muscles that get work, those that get none, sets that push and pull, and the band."""
+    """One week's volume: muscles that get work, those that get none, patterns, push and pull, sides, and the band.
+
+    ``left`` and ``right`` are the sets a side is worked on its own; each side counts for both. ``planned`` and ``done``
+    are all hard sets.
+    """
 
     muscles: tuple[MuscleWeek, ...]
     without: tuple[Muscle, ...]
     push: int
     pull: int
     band: Band
+    patterns: tuple[PatternWeek, ...]
+    left: int
+    right: int
+    planned: int
+    done: int
 
 
 def week_volume(planned: Sequence[PlannedLine], done: Iterable[tuple[Exercise, int]], band: Band) -> WeekVolume:
     """Answer a week's volume from its planned lines and the hard sets done of each exercise. House rule."""
     work = [(line.exercise, hard_sets(line)) for line in planned]
-    volume, real, given = counted(work), counted(done), _given(work)
+    performed = list(done)
+    volume, real, given = counted(work), counted(performed), _given(work)
     muscles = []
     for muscle in Muscle:
         if muscle in volume.muscles or muscle in real.muscles:
@@ -48,7 +68,29 @@ def week_volume(planned: Sequence[PlannedLine], done: Iterable[tuple[Exercise, i
             did = real.muscles.get(muscle, Decimal(0))
             muscles.append(MuscleWeek(muscle, sets, did, band.standing(sets), given.get(muscle, ())))
     without = tuple(m for m in Muscle if m not in volume.muscles and m not in real.muscles)
-    return WeekVolume(tuple(muscles), without, volume.push, volume.pull, band)
+    patterns = tuple(
+        PatternWeek(pattern, volume.patterns.get(pattern, 0), real.patterns.get(pattern, 0))
+        for pattern in Pattern
+        if pattern in volume.patterns or pattern in real.patterns
+    )
+    return WeekVolume(
+        muscles=tuple(muscles),
+        without=without,
+        push=volume.push,
+        pull=volume.pull,
+        band=band,
+        patterns=patterns,
+        left=_side(planned, SideRule.RIGHT_ONLY),
+        right=_side(planned, SideRule.LEFT_ONLY),
+        planned=sum(sets for _, sets in work),
+        done=sum(sets for _, sets in performed),
+    )
+
+
+def _side(planned: Sequence[PlannedLine], other: SideRule) -> int:
+    """Sets one side is worked on its own: those of each side, and its own, but not the other's."""
+    asked = (line.prescription for line in planned)
+    return sum(len(p.plans) for p in asked if p.each_side or (p.side and not p.side.leads and p.side is not other))
 
 
 def _given(work: Sequence[tuple[Exercise, int]]) -> dict[Muscle, tuple[str, ...]]:

@@ -22,7 +22,7 @@ export function AddExercise({
   const [at, setAt] = useState(0);
   const [own, setOwn] = useState<string | null>(null);
   const list = useId();
-  const typed = text.trim();
+  const { name: typed, line: asked } = parted(text.trim());
   const search = useQuery({
     queryKey: keys.found(typed, client, null),
     queryFn: () => api.findExercises(typed, client, null, SHOWN),
@@ -43,9 +43,11 @@ export function AddExercise({
           line: `l${freshId().slice(0, 12)}`,
           exercise: exercise.id,
           position: 100,
+          section: sectionOf(exercise),
+          text: asked,
         },
       ],
-      `${exercise.name} added to ${day.name}`,
+      `${exercise.name} added to ${day.name}${asked ? `: ${asked}` : ""}`,
     );
     setText("");
     setAt(0);
@@ -68,7 +70,7 @@ export function AddExercise({
     event.preventDefault();
   };
   return (
-    <div className="relative ml-2 w-64">
+    <div className="relative ml-2 w-72">
       <input
         role="combobox"
         aria-label={`Add an exercise to ${day.name}`}
@@ -76,7 +78,7 @@ export function AddExercise({
         aria-controls={list}
         aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
         autoComplete="off"
-        placeholder="Add an exercise …"
+        placeholder="Add: goblet squat 3x10 16 …"
         value={text}
         onChange={(event) => {
           setText(event.target.value);
@@ -115,10 +117,10 @@ export function AddExercise({
             className="cursor-pointer px-2 py-1.5"
             onMouseDown={(event) => {
               event.preventDefault();
-              setOwn(text.trim());
+              setOwn(typed);
             }}
           >
-            Nobody here knows it. Add “{text.trim()}” as your own
+            Nobody here knows it. Add “{typed}” as your own
           </li>
         )}
       </ul>
@@ -148,3 +150,20 @@ function HitNote({ hit }: { hit: Schemas["Hit"] | undefined }) {
     </span>
   );
 }
+
+/** A name with shorthand behind it: ``goblet squat 3x10 16``. */
+export function parted(text: string): { name: string; line: string } {
+  const found = /^(.*?[^\s,:])[\s,:]+((?:\d+\s*(?:x|×|\*|sets\b)|\d+(?:-\d+)?\/|most\s*x).*)$/i.exec(text);
+  return found ? { name: found[1] ?? text, line: found[2] ?? "" } : { name: text, line: "" };
+}
+
+const sections: Partial<Record<Schemas["ExerciseKind"], Schemas["Section"]>> = {
+  "warm-up": "warm-up",
+  mobility: "warm-up",
+  stretch: "cool-down",
+  cardio: "cardio",
+};
+
+/** Where an exercise usually goes; null leaves it behind the last line. */
+const sectionOf = (exercise: Schemas["Exercise"]): Schemas["Section"] | null =>
+  sections[exercise.kind ?? "lift"] ?? null;

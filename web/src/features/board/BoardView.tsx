@@ -1,18 +1,26 @@
-import { History, Redo2, Undo2 } from "lucide-react";
-import { useEffect, useState } from "react";
+import { CalendarDays, History, Redo2, Undo2 } from "lucide-react";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { useQuery } from "@tanstack/react-query";
 import { Link, useParams, useSearchParams } from "react-router";
-import type { Schemas } from "../../api/client";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
 import { freshId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { clock, shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
-import { AddDay } from "./AddDay";
-import { DayRows } from "./DayRows";
+import { BoardSheets } from "./BoardSheets";
+import { ChosenBar } from "./ChosenBar";
+import type { Command } from "./commands";
+import type { Opened } from "./DayRows";
+import { Dock } from "./Dock";
 import { HistorySheet } from "./HistorySheet";
+import { PhaseTabs } from "./PhaseTabs";
+import { linesBefore, PhaseTable } from "./PhaseTable";
 import { RefusedSheet } from "./RefusedSheet";
+import { runCommand } from "./runCommand";
 import { useBoard } from "./useBoard";
-import { VolumePanel } from "./VolumePanel";
-import { WeekHeads } from "./WeekHeads";
+
+const NONE: ReadonlySet<string> = new Set();
 
 /** The program board: weeks across, days and exercises down; a prescription is typed into its cell. */
 export function BoardView() {
@@ -20,25 +28,53 @@ export function BoardView() {
   const [search, setSearch] = useSearchParams();
   const [history, setHistory] = useState(false);
   const [carry, setCarry] = useState(true);
-  const { board, refused, saving, save, undo, redo, saveOnTop, takeTheirs } = useBoard(programId);
+  const [first, setFirst] = useState(false);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(NONE);
+  const [opened, setOpened] = useState<Opened & { fill?: { lines: string[]; week: string } }>({});
+  const { board, refused, saving, save, fill, undo, redo, restore, addTemplate, saveOnTop, takeTheirs } =
+    useBoard(programId);
   const view = board.data;
+  const written = useFirstWritten(programId, first);
 
   useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
+    const pressed = (event: KeyboardEvent) => {
       const typing = event.target instanceof HTMLElement && event.target.matches("input, textarea, select");
+      if (event.key === "Escape" && !typing) setChosen(NONE);
       if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
       event.preventDefault();
       if (event.shiftKey) redo();
       else undo();
     };
-    window.addEventListener("keydown", keys);
-    return () => window.removeEventListener("keydown", keys);
+    window.addEventListener("keydown", pressed);
+    return () => window.removeEventListener("keydown", pressed);
   }, [undo, redo]);
+
+  const choose = useCallback((line: string) => {
+    setChosen((before) => {
+      const next = new Set(before);
+      if (!next.delete(line)) next.add(line);
+      return next;
+    });
+  }, []);
+  const open = useCallback((what: Opened) => setOpened(what), []);
+  const latest = useRef({ view, chosen });
+  useEffect(() => {
+    latest.current = { view, chosen };
+  }, [view, chosen]);
+  const command = useCallback(
+    (what: Command, line: string, week: string) => {
+      const { view: board, chosen: lines } = latest.current;
+      if (board) runCommand(what, line, week, board, lines, { save, fill, choose, setOpened });
+    },
+    [save, fill, choose],
+  );
 
   if (!view) return <Waiting error={board.error} retry={() => void board.refetch()} />;
   const now = view.phases.find((phase) => phase.weeks.some((week) => week.is_now));
+  const all = search.get("phase") === "all";
   const phase = view.phases.find((p) => p.id === search.get("phase")) ?? now ?? view.phases.at(-1);
   if (!phase) return null;
+  const shown = all ? view.phases : [phase];
   return (
     <div className="px-4 py-4">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
@@ -55,21 +91,31 @@ export function BoardView() {
         </p>
       </div>
       <div className="mt-2 flex flex-wrap items-center gap-2">
-        <PhaseTabs view={view} chosen={phase.id} choose={(id) => setSearch({ phase: id })} />
-        <Button
-          tone="quiet"
-          onClick={() => {
+        <PhaseTabs
+          view={view}
+          chosen={all ? null : phase.id}
+          choose={(id) => setSearch({ phase: id })}
+          add={() => {
             const id = `p${freshId().slice(0, 8)}`;
             save([{ op: "add_phase", phase: id, name: `Phase ${view.phases.length + 1}` }], "Phase added");
             setSearch({ phase: id });
           }}
-        >
-          Add a phase
-        </Button>
-        <div className="ml-auto flex items-center gap-2">
-          <label className="flex items-center gap-2 text-sm">
+          addTemplate={(template) => {
+            addTemplate(template);
+            setSearch({});
+          }}
+        />
+        <div className="ml-auto flex flex-wrap items-center gap-x-3 gap-y-2">
+          <label
+            className="flex items-center gap-2 text-sm"
+            title="What is typed carries on into the following weeks that said the same"
+          >
             <input type="checkbox" checked={carry} onChange={(event) => setCarry(event.target.checked)} />
-            Carry on to weeks that said the same
+            Carry on
+          </label>
+          <label className="flex items-center gap-2 text-sm">
+            <input type="checkbox" checked={first} onChange={(event) => setFirst(event.target.checked)} />
+            As first written
           </label>
           <Button disabled={!view.revision.undo_to || saving} onClick={undo} aria-label="Undo">
             <Undo2 size={18} aria-hidden />
@@ -77,38 +123,61 @@ export function BoardView() {
           <Button disabled={!view.revision.redo_to || saving} onClick={redo} aria-label="Redo">
             <Redo2 size={18} aria-hidden />
           </Button>
+          <Link
+            to={`/programs/${programId}/calendar`}
+            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong/60 bg-raised px-3 hover:border-ink"
+          >
+            <CalendarDays size={18} aria-hidden /> Calendar
+          </Link>
           <Button onClick={() => setHistory(true)}>
             <History size={18} aria-hidden /> Logbook
           </Button>
         </div>
       </div>
-      {phase.purpose && <p className="mt-2 text-soft">{phase.purpose}</p>}
-      <div className="mt-3 overflow-x-auto">
-        <table
-          className="w-full table-fixed border-collapse"
-          style={{ minWidth: `${14 + phase.weeks.length * 13}rem` }}
-        >
-          <caption className="sr-only">
-            {phase.name}: exercises down, weeks across. Arrow keys move, typing replaces a cell.
-          </caption>
-          <WeekHeads phase={phase} save={save} />
-          {phase.days.map((day, index) => (
-            <DayRows
-              key={day.id}
-              view={view}
-              phase={phase}
-              day={day}
-              first={rowOf(phase, index)}
-              carry={carry}
-              save={save}
-            />
+      <div className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
+        <div className="min-w-0">
+          {shown.map((one) => (
+            <section key={one.id} aria-label={one.name}>
+              {all && <h2 className="mt-4 text-lg font-semibold">{one.name}</h2>}
+              <PhaseTable
+                view={view}
+                phase={one}
+                row={all ? rowsBefore(view, one) : 0}
+                carry={carry}
+                chosen={chosen}
+                firstWritten={written}
+                choose={choose}
+                open={open}
+                command={command}
+                save={save}
+              />
+            </section>
           ))}
-        </table>
+          <Legend />
+        </div>
+        <Dock
+          view={view}
+          phase={phase}
+          save={save}
+          show={(line) =>
+            document.querySelector<HTMLElement>(`[data-line="${line}"]`)?.scrollIntoView({ block: "center" })
+          }
+        />
       </div>
-      <AddDay phase={phase} save={save} />
-      <VolumePanel key={phase.id} phase={phase} />
-      <Legend />
-      <HistorySheet programId={programId} open={history} onClose={() => setHistory(false)} />
+      <ChosenBar
+        phase={phase}
+        chosen={chosen}
+        clear={() => setChosen(NONE)}
+        fill={() => setOpened({ fill: { lines: [...chosen], week: phase.weeks[0]?.id ?? "" } })}
+        save={save}
+      />
+      <BoardSheets view={view} opened={opened} close={() => setOpened({})} save={save} fill={fill} />
+      <HistorySheet
+        programId={programId}
+        open={history}
+        onClose={() => setHistory(false)}
+        restore={restore}
+      />
       <RefusedSheet
         refused={refused}
         saveOnTop={() => void saveOnTop()}
@@ -118,48 +187,43 @@ export function BoardView() {
   );
 }
 
-/** The grid row at which a day's lines begin. */
-const rowOf = (phase: Schemas["PhaseView"], day: number) =>
-  phase.days.slice(0, day).reduce((rows, before) => rows + before.lines.length, 0);
-
-function PhaseTabs({
-  view,
-  chosen,
-  choose,
-}: {
-  view: Schemas["BoardView"];
-  chosen: string;
-  choose: (id: string) => void;
-}) {
-  return (
-    <div className="flex" role="group" aria-label="Phases">
-      {view.phases.map((phase) => (
-        <button
-          key={phase.id}
-          type="button"
-          aria-pressed={phase.id === chosen}
-          onClick={() => choose(phase.id)}
-          className="border border-r-0 border-line-strong/60 px-3 py-1.5 first:rounded-l-md last:rounded-r-md last:border-r aria-pressed:bg-ink aria-pressed:text-ground"
-        >
-          {phase.name}
-          <span className="ml-2 text-sm opacity-75">
-            {phase.weeks[0]?.number}–{phase.weeks.at(-1)?.number}
-          </span>
-        </button>
-      ))}
-    </div>
-  );
+/** What every cell said when the program was first written, by line and week; null where that is not shown. */
+function useFirstWritten(programId: string, shown: boolean): ReadonlyMap<string, string> | null {
+  const found = useQuery({
+    queryKey: keys.asItWas(programId, 1),
+    queryFn: () => api.asItWas(programId, 1),
+    enabled: shown,
+    staleTime: Infinity,
+    select: textsOf,
+  });
+  return shown ? (found.data ?? null) : null;
 }
+
+function textsOf(view: Schemas["BoardView"]): ReadonlyMap<string, string> {
+  const texts = new Map<string, string>();
+  for (const phase of view.phases)
+    for (const day of phase.days)
+      for (const group of day.groups)
+        for (const line of group.lines)
+          line.cells.forEach((cell, n) =>
+            texts.set(`${line.id} ${phase.weeks[n]?.id ?? ""}`, cell.plan.text),
+          );
+  return texts;
+}
+
+const rowsBefore = (view: Schemas["BoardView"], phase: Schemas["PhaseView"]) =>
+  view.phases.slice(0, view.phases.indexOf(phase)).reduce((rows, one) => rows + linesBefore(one), 0);
 
 function Legend() {
   return (
-    <p className="mt-6 max-w-3xl text-sm text-soft">
+    <p className="mt-2 max-w-3xl text-sm text-soft">
       Each set is a block: as wide as its repetitions, as high as its load is of the client’s estimated
       maximum (the dotted line). Outline is planned, green is done. Type for example{" "}
       <code className="font-sans font-medium text-ink">
         4 x 8-10, 62.5 kg, tempo 3-1-X-0, rest 2:00, leave 2
       </code>{" "}
-      or <code className="font-sans font-medium text-ink">3 x 40 s each side, rest 30 s</code>.
+      or <code className="font-sans font-medium text-ink">12/10/8/max, 16/18/20/22 kg</code>. All keys stand
+      under <kbd>?</kbd>.
     </p>
   );
 }

@@ -1,21 +1,30 @@
 import { TriangleAlert } from "lucide-react";
-import { useState, type KeyboardEvent } from "react";
+import { memo, useState, type KeyboardEvent } from "react";
 import type { Schemas } from "../../api/client";
 import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
 import { CellEditor } from "./CellEditor";
+import { commandOf, type Command } from "./commands";
+import { draftOf, dropDraft, keepDraft } from "./drafts";
 import type { Edit } from "./useBoard";
 
 interface Props {
   programId: string;
   line: Schemas["LineView"];
+  /** The exercise trained in this week: another one in B weeks. */
+  exercise: Schemas["ExerciseHead"];
   week: Schemas["WeekView"];
   cell: Schemas["CellView"] | undefined;
-  /** The week before: what it said of tempo, rest and reserve need not be said again. */
-  before: Schemas["CellView"] | undefined;
+  /** What the week before said of tempo, rest and reserve need not be said again. */
+  before: string;
+  /** What the cell said when the program was first written, where that is shown and differs. */
+  first: string | null;
   row: number;
   column: number;
+  /** Whether it is one of the last columns. */
+  late: boolean;
   carry: boolean;
   save: (edits: Edit[], reason: string) => void;
+  command: (what: Command, line: string, week: string) => void;
 }
 
 /** Moves the focus to the cell at a row and column, if there is one. */
@@ -24,10 +33,18 @@ export function focusCell(row: number, column: number): void {
 }
 
 /** One cell: its set blocks and its shorthand, read out; it opens for typing where it stands. */
-export function CellBox({ programId, line, week, cell, before, row, column, carry, save }: Props) {
+export const CellBox = memo(function CellBox(props: Props) {
+  const { programId, line, exercise, week, cell, before, first, row, column, late, carry, save, command } =
+    props;
   const [draft, setDraft] = useState<string | null>(null);
+  const [left, setLeft] = useState(() => draftOf(programId, line.id, week.id));
   const [sent, setSent] = useState<{ text: string; over: Schemas["CellView"] | undefined } | null>(null);
   const plan = cell?.plan;
+  const close = () => {
+    dropDraft(programId, line.id, week.id);
+    setLeft(null);
+    setDraft(null);
+  };
   const keep = (text: string, far: boolean) => {
     if (text.trim() !== plan?.text || far) {
       setSent({ text: text.trim(), over: cell });
@@ -42,11 +59,12 @@ export function CellBox({ programId, line, week, cell, before, row, column, carr
             by_hand: true,
           },
         ],
-        `${line.exercise}, week ${week.number}: ${text.trim() || "emptied"}`,
+        `${exercise.name}, week ${week.number}: ${text.trim() || "emptied"}`,
       );
     }
-    setDraft(null);
+    close();
   };
+  const open = () => setDraft(left ?? plan?.text ?? "");
   const keys = (event: KeyboardEvent) => {
     const moves: Record<string, [number, number]> = {
       ArrowUp: [-1, 0],
@@ -54,11 +72,17 @@ export function CellBox({ programId, line, week, cell, before, row, column, carr
       ArrowLeft: [0, -1],
       ArrowRight: [0, 1],
     };
+    const asked = commandOf(event);
     const move = moves[event.key];
-    if (event.ctrlKey || event.metaKey || event.altKey) return;
-    if (move) focusCell(row + move[0], column + move[1]);
+    if (asked) command(asked, line.id, week.id);
+    else if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (asked === "choose up") focusCell(row - 1, column);
+    else if (asked === "choose down") focusCell(row + 1, column);
+    else if (asked) {
+      // The command is on its way; the cell keeps the focus.
+    } else if (move) focusCell(row + move[0], column + move[1]);
     else if (event.key === "Delete" || event.key === "Backspace") keep("", false);
-    else if (event.key === "Enter" || event.key === "F2") setDraft(plan?.text ?? "");
+    else if (event.key === "Enter" || event.key === "F2") open();
     else if (event.key.length === 1) setDraft(event.key);
     else return;
     event.preventDefault();
@@ -67,16 +91,18 @@ export function CellBox({ programId, line, week, cell, before, row, column, carr
     return (
       <CellEditor
         programId={programId}
-        exercise={line.exercise_id}
+        exercise={exercise.id}
         start={draft}
-        label={`${line.exercise}, week ${week.number}`}
+        label={`${exercise.name}, week ${week.number}`}
+        late={late}
+        onType={(text) => keepDraft(programId, line.id, week.id, text)}
         onKeep={(text, { far, move }) => {
           keep(text, far);
           const [down, right] = move;
-          requestAnimationFrame(() => focusCell(row + down, column + right));
+          if (down || right) requestAnimationFrame(() => focusCell(row + down, column + right));
         }}
         onLeave={() => {
-          setDraft(null);
+          close();
           requestAnimationFrame(() => focusCell(row, column));
         }}
       />
@@ -87,12 +113,13 @@ export function CellBox({ programId, line, week, cell, before, row, column, carr
     <button
       type="button"
       data-cell={`${row}:${column}`}
-      onClick={() => setDraft(plan?.text ?? "")}
+      data-line={line.id}
+      onClick={open}
       onKeyDown={keys}
-      className="flex h-full min-h-11 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left focus-visible:-outline-offset-2 hover:bg-raised"
+      className="flex h-full min-h-10 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left focus-visible:-outline-offset-2 hover:bg-raised"
     >
       <span className="sr-only">
-        {line.exercise}, week {week.number}: {waiting ?? (plan?.text || "empty")}
+        {exercise.name}, week {week.number}: {waiting ?? (plan?.text || "empty")}
       </span>
       {waiting !== null ? (
         <span aria-hidden className="text-soft">
@@ -103,16 +130,22 @@ export function CellBox({ programId, line, week, cell, before, row, column, carr
       ) : (
         plan &&
         plan.state === "read" && (
-          <ReadOut
-            cell={cell}
-            plan={plan}
-            manner={plan.manner === before?.plan.manner ? "" : (plan.manner ?? "")}
-          />
+          <ReadOut cell={cell} plan={plan} manner={plan.manner === before ? "" : (plan.manner ?? "")} />
         )
+      )}
+      {left !== null && left !== plan?.text && (
+        <span className="text-sm leading-tight text-caution">
+          Not kept yet: {left || "emptied"}. Enter opens it.
+        </span>
+      )}
+      {first !== null && (
+        <span className="text-sm leading-tight text-soft">
+          first: <span className="italic">{first || "nothing"}</span>
+        </span>
       )}
     </button>
   );
-}
+});
 
 /** For the eyes: a screen reader has the same in the cell's first words, and what was done after them. */
 function ReadOut({
@@ -130,12 +163,13 @@ function ReadOut({
         <span className="sr-only">; done {cell.done.map((bar) => bar.label).join(", ")}</span>
       )}
       <span aria-hidden>
-        <SetBlocks blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done)} label="" />
+        <SetBlocks blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done, plan.bars)} label="" />
       </span>
       <span aria-hidden className="leading-tight">
         <span className="font-medium">{plan.work}</span>
         {manner && <span className="block text-sm text-soft">{manner}</span>}
       </span>
+      {plan.note && <span className="text-sm leading-tight text-soft">{plan.note}</span>}
       {plan.caution && (
         <span className="flex gap-1 text-sm leading-tight text-caution">
           <TriangleAlert size={14} className="mt-0.5 shrink-0" aria-hidden />

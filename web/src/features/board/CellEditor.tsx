@@ -1,6 +1,8 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useId, useState, type KeyboardEvent } from "react";
-import { api } from "../../api/client";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { load, shortDate } from "../../ui/format";
 import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
 
 interface Kept {
@@ -16,6 +18,8 @@ export function CellEditor({
   exercise,
   start,
   label,
+  late,
+  onType,
   onKeep,
   onLeave,
 }: {
@@ -23,6 +27,9 @@ export function CellEditor({
   exercise: string;
   start: string;
   label: string;
+  /** In the last columns what opens opens to the left. */
+  late: boolean;
+  onType: (text: string) => void;
   onKeep: (text: string, how: Kept) => void;
   onLeave: () => void;
 }) {
@@ -35,14 +42,19 @@ export function CellEditor({
     queryFn: () => api.readLine(programId, { text: asked, exercise }),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
-    enabled: asked.length <= 200,
+    enabled: asked.length <= 400,
+  });
+  const known = useQuery({
+    queryKey: keys.hints(programId, exercise),
+    queryFn: () => api.hints(programId, exercise),
+    staleTime: 60_000,
   });
   const answer = read.data;
   const keep = (how: Kept, what = text) => {
     setLeft(true);
     onKeep(what, how);
   };
-  const keys = (event: KeyboardEvent) => {
+  const onKey = (event: KeyboardEvent) => {
     event.stopPropagation();
     if (event.key === "Enter") keep({ far: event.shiftKey, move: [event.shiftKey ? 0 : 1, 0] });
     else if (event.key === "Tab") keep({ far: false, move: [0, event.shiftKey ? -1 : 1] });
@@ -54,7 +66,7 @@ export function CellEditor({
   };
   const unreadable = answer?.state === "unreadable" ? answer.unreadable : null;
   return (
-    <div className="relative">
+    <div className="relative min-h-10">
       <input
         autoFocus
         aria-label={label}
@@ -63,28 +75,46 @@ export function CellEditor({
         spellCheck={false}
         autoComplete="off"
         value={text}
-        maxLength={200}
-        onChange={(event) => setText(event.target.value)}
-        onKeyDown={keys}
+        maxLength={400}
+        onChange={(event) => {
+          setText(event.target.value);
+          onType(event.target.value);
+        }}
+        onKeyDown={onKey}
         onFocus={(event) => event.currentTarget.setSelectionRange(text.length, text.length)}
         onBlur={() => !left && keep({ far: false, move: [0, 0] })}
-        className="w-full border-2 border-focus bg-raised px-1.5 py-1.5 font-medium outline-none"
+        className={`absolute top-0 z-20 w-[max(100%,20rem)] border-2 border-focus bg-raised px-1.5 py-1.5 font-medium outline-none ${late ? "right-0" : "left-0"}`}
       />
       <div
         id={hint}
         aria-live="polite"
-        className="absolute top-full left-0 z-20 w-[22rem] max-w-[90vw] border border-line-strong/60 bg-raised px-2 py-1.5 text-sm shadow-lg"
+        className={`absolute top-10 z-20 w-[22rem] max-w-[90vw] border border-line-strong/60 bg-raised px-2 py-1.5 text-sm shadow-lg ${late ? "right-0" : "left-0"}`}
       >
         {answer?.state === "read" && (
           <>
-            <SetBlocks size="small" blocks={blocksOf(answer.sets ?? 0, answer.bar, [])} label={answer.text} />
+            <SetBlocks
+              size="small"
+              blocks={blocksOf(answer.sets ?? 0, answer.bar, [], answer.bars)}
+              label={answer.text}
+            />
             <p className="mt-1 font-medium">{answer.text}</p>
+            {answer.note && <p className="text-soft">{answer.note}</p>}
             {answer.caution && <p className="text-caution">{answer.caution}</p>}
             <p className="text-soft">Enter keeps it, Shift + Enter in all following weeks too.</p>
           </>
         )}
         {(!answer || answer.state === "empty") && (
           <p className="text-soft">For example 3 x 8-10, 20 kg, rest 90 s, leave 2</p>
+        )}
+        {known.data && (
+          <Known
+            hints={known.data}
+            put={(what) => {
+              setText(what);
+              onType(what);
+            }}
+            text={text}
+          />
         )}
         {unreadable && (
           <>
@@ -109,6 +139,58 @@ export function CellEditor({
           </>
         )}
       </div>
+    </div>
+  );
+}
+
+const LOADS = 6;
+
+/** Last time's numbers and the loads of the place, to be taken with one tap. */
+function Known({ hints, text, put }: { hints: Schemas["Hints"]; text: string; put: (text: string) => void }) {
+  const around = hints.fitting ?? hints.last?.planned.match(/(\d+(?:\.\d+)?) (?:kg|lb)/)?.[1];
+  const middle = typeof around === "string" ? Number(around) : Number(around?.value ?? 0);
+  const nearest = hints.loads.findIndex((one) => Number(one.value) >= middle);
+  const from = Math.max(0, Math.min(nearest - LOADS / 2, hints.loads.length - LOADS));
+  const shown = hints.loads.slice(from, from + LOADS);
+  const take = (what: string) => (event: { preventDefault: () => void }) => {
+    event.preventDefault();
+    put(what);
+  };
+  return (
+    <div className="mt-1 border-t border-line pt-1">
+      {hints.last && (
+        <p>
+          <span className="text-soft">
+            {shortDate(hints.last.on)}: {hints.last.done}.
+          </span>{" "}
+          {hints.last.planned && (
+            <button
+              type="button"
+              tabIndex={-1}
+              className="font-medium underline"
+              onMouseDown={take(hints.last.planned)}
+            >
+              {hints.last.planned}
+            </button>
+          )}
+        </p>
+      )}
+      {shown.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-2 text-soft">
+          Here:
+          {shown.map((one) => (
+            <button
+              key={load(one)}
+              type="button"
+              tabIndex={-1}
+              className="min-h-6 text-ink underline decoration-line-strong"
+              onMouseDown={take(`${text.trim().replace(/,$/, "")}${text.trim() ? ", " : ""}${load(one)}`)}
+            >
+              {load(one)}
+            </button>
+          ))}
+        </p>
+      )}
     </div>
   );
 }

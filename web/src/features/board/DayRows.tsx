@@ -1,10 +1,21 @@
-import { ArrowDown, ArrowUp, Trash2 } from "lucide-react";
+import { SlidersHorizontal, Trash2 } from "lucide-react";
+import { Fragment, useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
-import { minutes, weekdays } from "../../ui/format";
+import { minutes, shortDate, weekdays } from "../../ui/format";
 import { AddExercise } from "./AddExercise";
 import { CellBox } from "./CellBox";
-import type { Edit } from "./useBoard";
+import type { Command } from "./commands";
+import { GroupHead, SectionSelect } from "./GroupHead";
+import { LineHead } from "./LineHead";
+import type { Save } from "./useBoard";
+
+export interface Opened {
+  line?: string;
+  day?: string;
+  week?: string;
+  fit?: { week: string; day: string };
+}
 
 interface Props {
   view: Schemas["BoardView"];
@@ -12,64 +23,139 @@ interface Props {
   day: Schemas["DayView"];
   first: number;
   carry: boolean;
-  save: (edits: Edit[], reason: string) => void;
+  chosen: ReadonlySet<string>;
+  firstWritten: ReadonlyMap<string, string> | null;
+  choose: (line: string) => void;
+  open: (what: Opened) => void;
+  command: (what: Command, line: string, week: string) => void;
+  save: Save;
 }
 
-/** A day: its time in each week against the client's minutes, then its exercises. */
-export function DayRows({ view, phase, day, first, carry, save }: Props) {
+/** A day: its time in each week against the client's minutes, then its sections, groups and exercises. */
+export function DayRows(props: Props) {
+  const { view, phase, day, first, carry, chosen, firstWritten, choose, open, command, save } = props;
+  const [over, setOver] = useState<number | null>(null);
+  const starts = day.groups.map((_, n) =>
+    day.groups.slice(0, n).reduce((rows, group) => rows + group.lines.length, first),
+  );
+  const drop = (position: number) => ({
+    onDragOver: (event: React.DragEvent) => {
+      if (!event.dataTransfer.types.includes("text/x-line")) return;
+      event.preventDefault();
+      setOver(position);
+    },
+    onDragLeave: () => setOver(null),
+    onDrop: (event: React.DragEvent) => {
+      setOver(null);
+      const line = event.dataTransfer.getData("text/x-line");
+      if (!line) return;
+      event.preventDefault();
+      save([{ op: "move_line", line, day: day.id, position }], `A line moved to ${day.name}`);
+    },
+  });
   return (
     <tbody>
-      <tr className="border-b border-line bg-sunk">
+      <tr
+        className={`border-b border-line bg-sunk ${over === 0 && day.groups.length === 0 ? "outline-2 outline-ember" : ""}`}
+        {...drop(0)}
+      >
         <th scope="rowgroup" className="px-2 py-1.5 text-left">
-          <DayName day={day} save={save} />
+          <DayName day={day} open={open} save={save} />
         </th>
         {phase.weeks.map((week, index) => (
           <td key={week.id} className="px-2 py-1.5 text-sm">
             <DayTime
               seconds={day.seconds[index] ?? 0}
-              limit={view.minutes}
+              limit={day.minutes ?? view.minutes}
               floor={`/floor/${view.program_id}/${week.id}/${day.id}`}
               session={day.sessions[index] ?? null}
+              moved={day.moved[index] ?? null}
+              fit={() => open({ fit: { week: week.id, day: day.id } })}
             />
           </td>
         ))}
       </tr>
-      {day.lines.map((line, index) => (
-        <tr key={line.id} className="group border-b border-line">
-          <th scope="row" className="px-2 py-1 text-left align-top font-medium">
-            <span className="flex items-start gap-1">
-              <span className="mr-auto">
-                {line.exercise}
-                {line.removed && (
-                  <span className="block text-sm font-normal text-caution">no longer in the library</span>
-                )}
-                {line.joints
-                  .filter((caution) => caution.grade !== "note")
-                  .map((caution) => (
-                    <JointNote key={caution.about} caution={caution} line={line} client={view.client_id} />
-                  ))}
-              </span>
-              <LineTools day={day} line={line} index={index} save={save} />
-            </span>
-          </th>
-          {phase.weeks.map((week, column) => (
-            <td key={week.id} className={`h-px p-0 align-top ${week.is_now ? "bg-ember-wash/45" : ""}`}>
-              <CellBox
-                programId={view.program_id}
-                line={line}
-                week={week}
-                cell={line.cells[column]}
-                before={line.cells[column - 1]}
-                row={first + index}
-                column={column}
-                carry={carry}
-                save={save}
-              />
-            </td>
+      {day.groups.map((group, at) => (
+        <Fragment key={group.id}>
+          {(at === 0 || day.groups[at - 1]?.section !== group.section) && (
+            <tr className={over === at ? "border-t-2 border-ember" : ""} {...drop(at)}>
+              <th
+                scope="rowgroup"
+                colSpan={phase.weeks.length + 1}
+                className="px-2 text-left leading-none font-normal"
+              >
+                <SectionSelect group={group} save={save} />
+              </th>
+            </tr>
+          )}
+          {group.lines.length > 1 && (
+            <tr className="border-l-4 border-ink bg-sunk/60" {...drop(at)}>
+              <th scope="rowgroup" colSpan={phase.weeks.length + 1} className="px-2 py-1 text-left">
+                <GroupHead group={group} save={save} />
+              </th>
+            </tr>
+          )}
+          {group.lines.map((line, index) => (
+            <tr
+              key={line.id}
+              className={`group border-b border-line ${group.lines.length > 1 ? "border-l-4 border-l-ink" : ""} ${
+                chosen.has(line.id) ? "bg-focus/10" : ""
+              } ${over === at && index === 0 ? "border-t-2 border-t-ember" : ""}`}
+              {...drop(at)}
+            >
+              <th
+                scope="row"
+                aria-label={line.exercise}
+                className="px-2 py-1 text-left align-top font-medium"
+              >
+                <LineHead
+                  client={view.client_id}
+                  day={day}
+                  group={group}
+                  line={line}
+                  index={at}
+                  last={at === day.groups.length - 1}
+                  chosen={chosen.has(line.id)}
+                  choose={choose}
+                  open={(id) => open({ line: id })}
+                  save={save}
+                />
+              </th>
+              {phase.weeks.map((week, column) => {
+                const cell = line.cells[column];
+                const was = firstWritten?.get(`${line.id} ${week.id}`);
+                const exercise =
+                  week.variant === "B" && line.variant_b
+                    ? line.variant_b
+                    : { id: line.exercise_id, name: line.exercise };
+                return (
+                  <td key={week.id} className={`h-px p-0 align-top ${week.is_now ? "bg-ember-wash/45" : ""}`}>
+                    <CellBox
+                      programId={view.program_id}
+                      line={line}
+                      exercise={exercise}
+                      week={week}
+                      cell={cell}
+                      before={line.cells[column - 1]?.plan.manner ?? ""}
+                      first={firstWritten && (was ?? "") !== (cell?.plan.text ?? "") ? (was ?? "") : null}
+                      row={(starts[at] ?? first) + index}
+                      column={column}
+                      late={column > 0 && column >= phase.weeks.length - 2}
+                      carry={carry}
+                      save={save}
+                      command={command}
+                    />
+                  </td>
+                );
+              })}
+            </tr>
           ))}
-        </tr>
+        </Fragment>
       ))}
-      <tr>
+      <tr
+        {...drop(day.groups.length)}
+        className={over === day.groups.length ? "border-t-2 border-ember" : ""}
+      >
         <td colSpan={phase.weeks.length + 1} className="pt-1 pb-4">
           <AddExercise client={view.client_id} day={day} save={save} />
         </td>
@@ -78,7 +164,7 @@ export function DayRows({ view, phase, day, first, carry, save }: Props) {
   );
 }
 
-function DayName({ day, save }: { day: Schemas["DayView"]; save: Props["save"] }) {
+function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Opened) => void; save: Save }) {
   const change = (name: string, weekday: number) => {
     if (name && (name !== day.name || weekday !== day.weekday)) {
       save([{ op: "change_day", day: day.id, name, weekday }], `${name}, ${weekdays[weekday]}`);
@@ -106,7 +192,15 @@ function DayName({ day, save }: { day: Schemas["DayView"]; save: Props["save"] }
           </option>
         ))}
       </select>
-      {day.lines.length === 0 && (
+      <button
+        type="button"
+        aria-label={`Place, minutes and more of ${day.name}`}
+        className="rounded p-1.5 text-soft hover:text-ink"
+        onClick={() => open({ day: day.id })}
+      >
+        <SlidersHorizontal size={15} aria-hidden />
+      </button>
+      {day.groups.length === 0 && (
         <button
           type="button"
           aria-label={`Take out ${day.name}`}
@@ -125,20 +219,24 @@ function DayTime({
   limit,
   floor,
   session,
+  moved,
+  fit,
 }: {
   seconds: number;
   limit: number;
   floor: string;
   session: Schemas["StartedSession"] | null;
+  moved: Schemas["MovedView"] | null;
+  fit: () => void;
 }) {
   const needs = minutes(seconds);
   const over = needs > limit;
   return (
-    <span className="flex items-center gap-2">
-      <svg width="64" height="8" aria-hidden>
-        <rect width="64" height="8" fill="var(--color-line)" />
+    <span className="flex flex-wrap items-center gap-x-2">
+      <svg width="40" height="8" aria-hidden>
+        <rect width="40" height="8" fill="var(--color-line)" />
         <rect
-          width={Math.min(64, (needs / limit) * 64)}
+          width={Math.min(40, (needs / limit) * 40)}
           height="8"
           fill={over ? "var(--color-caution)" : "var(--color-outline)"}
         />
@@ -147,88 +245,27 @@ function DayTime({
         {needs} of {limit} min{over && ", too long"}
       </span>
       {seconds > 0 && (
-        <Link
-          to={session?.finished ? `/sessions/${session.id}` : floor}
-          className="ml-auto text-soft underline hover:text-ink"
-        >
-          {session?.finished ? "look back" : session ? "carry on" : "floor"}
-        </Link>
+        <span className="ml-auto flex gap-2">
+          <button type="button" className="min-h-6 text-soft underline hover:text-ink" onClick={fit}>
+            fit
+          </button>
+          <Link
+            to={session?.finished ? `/sessions/${session.id}` : floor}
+            className="inline-flex min-h-6 items-center text-soft underline hover:text-ink"
+          >
+            {session?.finished ? "look back" : session ? "carry on" : "floor"}
+          </Link>
+        </span>
+      )}
+      {moved && (
+        <span className="w-full text-caution">
+          {moved.to
+            ? `moved to ${shortDate(moved.to)}`
+            : moved.into
+              ? `merged into ${moved.into}`
+              : "dropped"}
+        </span>
       )}
     </span>
-  );
-}
-
-function LineTools({
-  day,
-  line,
-  index,
-  save,
-}: {
-  day: Schemas["DayView"];
-  line: Schemas["LineView"];
-  index: number;
-  save: Props["save"];
-}) {
-  const move = (to: number) =>
-    save(
-      [{ op: "move_line", line: line.id, day: day.id, position: to }],
-      `${line.exercise} moved in ${day.name}`,
-    );
-  const look =
-    "rounded p-1.5 text-soft opacity-0 group-hover:opacity-100 focus-visible:opacity-100 hover:text-ink";
-  return (
-    <span className="flex shrink-0">
-      {index > 0 && (
-        <button
-          type="button"
-          aria-label={`Move ${line.exercise} up`}
-          className={look}
-          onClick={() => move(index - 1)}
-        >
-          <ArrowUp size={15} aria-hidden />
-        </button>
-      )}
-      {index < day.lines.length - 1 && (
-        <button
-          type="button"
-          aria-label={`Move ${line.exercise} down`}
-          className={look}
-          onClick={() => move(index + 1)}
-        >
-          <ArrowDown size={15} aria-hidden />
-        </button>
-      )}
-      <button
-        type="button"
-        aria-label={`Take out ${line.exercise}`}
-        className={look}
-        onClick={() =>
-          save([{ op: "remove_line", line: line.id }], `${line.exercise} taken out of ${day.name}`)
-        }
-      >
-        <Trash2 size={15} aria-hidden />
-      </button>
-    </span>
-  );
-}
-
-/** What a joint says of the exercise; the link leads to what to do instead. */
-function JointNote({
-  caution,
-  line,
-  client,
-}: {
-  caution: Schemas["Caution"];
-  line: Schemas["LineView"];
-  client: string;
-}) {
-  return (
-    <Link
-      to={`/library/${line.exercise_id}?client=${client}`}
-      title={caution.text}
-      className={`block text-sm font-normal underline ${caution.grade === "stop" ? "text-stop" : "text-caution"}`}
-    >
-      {caution.grade === "stop" ? "not for the" : "mind the"} {caution.about}
-    </Link>
   );
 }

@@ -1,37 +1,110 @@
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { api } from "../../api/client";
 import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
 import { clock, shortDate } from "../../ui/format";
 import { Sheet } from "../../ui/Sheet";
 
-/** What changed, when and why, newest first. */
+/** What changed, when and why, newest first; any two can be laid side by side, any one brought back. */
 export function HistorySheet({
   programId,
   open,
   onClose,
+  restore,
 }: {
   programId: string;
   open: boolean;
   onClose: () => void;
+  restore: (number: number) => void;
 }) {
+  const [picked, setPicked] = useState<number[]>([]);
   const history = useQuery({
     queryKey: keys.history(programId),
     queryFn: () => api.history(programId),
     enabled: open,
   });
+  const pick = (number: number) =>
+    setPicked(
+      picked.includes(number) ? picked.filter((one) => one !== number) : [...picked.slice(-1), number],
+    );
+  const [before, after] = [...picked].sort((a, b) => a - b);
+  const newest = history.data?.[0]?.number;
   return (
     <Sheet title="Logbook of this program" open={open} onClose={onClose}>
-      <ol className="grid gap-2">
+      <p className="text-sm text-soft">Tick two to see what differs between them.</p>
+      {before !== undefined && after !== undefined && (
+        <Compared programId={programId} before={before} after={after} />
+      )}
+      <ol className="mt-2 grid">
         {history.data?.map((entry) => (
-          <li key={entry.number} className="grid grid-cols-[2.5rem_8rem_1fr] gap-2 border-b border-line pb-2">
+          <li
+            key={entry.number}
+            className="grid grid-cols-[1.5rem_2.5rem_7rem_1fr_auto] items-center gap-2 border-b border-line py-1"
+          >
+            <input
+              type="checkbox"
+              className="size-5"
+              aria-label={`Compare revision ${entry.number}`}
+              checked={picked.includes(entry.number)}
+              onChange={() => pick(entry.number)}
+            />
             <span className="text-soft">{entry.number}</span>
-            <span className="text-soft">
+            <span className="text-sm text-soft">
               {shortDate(entry.at)} {clock(entry.at)}
             </span>
             <span>{entry.reason}</span>
+            {entry.number !== newest && (
+              <Button
+                tone="quiet"
+                aria-label={`Bring revision ${entry.number} back`}
+                onClick={() => {
+                  restore(entry.number);
+                  onClose();
+                }}
+              >
+                Bring back
+              </Button>
+            )}
           </li>
         ))}
       </ol>
     </Sheet>
+  );
+}
+
+function Compared({ programId, before, after }: { programId: string; before: number; after: number }) {
+  const found = useQuery({
+    queryKey: keys.compare(programId, before, after),
+    queryFn: () => api.compare(programId, before, after),
+  });
+  if (!found.data) return null;
+  return (
+    <div
+      className="my-2 max-h-72 overflow-auto rounded border border-line"
+      tabIndex={0}
+      role="region"
+      aria-label="What differs"
+    >
+      <table className="w-full text-left text-sm">
+        <thead>
+          <tr className="bg-sunk">
+            <th className="p-1.5 font-medium">Where</th>
+            <th className="p-1.5 font-medium">Revision {before}</th>
+            <th className="p-1.5 font-medium">Revision {after}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {found.data.differences.map((one) => (
+            <tr key={one.where + one.before + one.after} className="border-t border-line align-top">
+              <td className="p-1.5">{one.where}</td>
+              <td className="p-1.5 text-soft">{one.before || "nothing"}</td>
+              <td className="p-1.5">{one.after || "nothing"}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {found.data.differences.length === 0 && <p className="p-2">The two say the same.</p>}
+    </div>
   );
 }

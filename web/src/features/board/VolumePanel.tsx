@@ -1,5 +1,5 @@
-import { useState } from "react";
 import type { Schemas } from "../../api/client";
+import { WeekPicker } from "./WeekPicker";
 
 type Week = Schemas["WeekVolume"];
 
@@ -11,53 +11,35 @@ const tones = {
 const words = { below: "below the band", within: "within the band", above: "above the band" };
 
 /** Hard sets of a week by muscle: planned as an outline, done as a fill, the client's band shaded behind. */
-export function VolumePanel({ phase }: { phase: Schemas["PhaseView"] }) {
-  const now = phase.weeks.findIndex((week) => week.is_now);
-  const [chosen, setChosen] = useState<number | null>(null);
-  const at = chosen ?? Math.max(now, 0);
+export function VolumePanel({
+  phase,
+  at,
+  choose,
+}: {
+  phase: Schemas["PhaseView"];
+  at: number;
+  choose: (week: number) => void;
+}) {
   const week = phase.volume[at];
   if (!week) return null;
   const most = Math.max(
     week.band.high * 1.2,
     ...week.muscles.map((m) => Math.max(Number(m.planned), Number(m.done))),
   );
-  const half = Math.ceil(week.muscles.length / 2);
   return (
-    <section aria-labelledby="volume" className="mt-6">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h2 id="volume" className="font-semibold">
-          Hard sets by muscle
-        </h2>
-        <label className="flex items-center gap-2 text-sm">
-          in week
-          <select
-            value={at}
-            onChange={(event) => setChosen(Number(event.target.value))}
-            className="min-h-8 rounded-md border border-line-strong/60 bg-raised px-2"
-          >
-            {phase.weeks.map((entry, index) => (
-              <option key={entry.id} value={index}>
-                {entry.number}
-                {entry.is_now ? ", now" : ""}
-              </option>
-            ))}
-          </select>
-        </label>
-        <p className="ml-auto text-sm text-soft">
-          Band {week.band.low} to {week.band.high} sets a week, shaded. Push {week.push}, pull {week.pull}{" "}
-          sets.
+    <>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <WeekPicker phase={phase} at={at} choose={choose} />
+        <p className="text-sm text-soft">
+          Band {week.band.low} to {week.band.high} sets a week, shaded.
         </p>
       </div>
       {week.muscles.length === 0 ? (
         <p className="mt-2 text-soft">Nothing that counts as a hard set is planned in this week yet.</p>
       ) : (
-        <div className="mt-2 grid gap-x-10 lg:grid-cols-2">
-          {[week.muscles.slice(0, half), week.muscles.slice(half)].map((muscles, index) => (
-            <Table key={index} muscles={muscles} week={week} most={most} part={index + 1} />
-          ))}
-        </div>
+        <Table muscles={week.muscles} week={week} most={most} />
       )}
-      <details className="mt-2 max-w-3xl text-sm text-soft">
+      <details className="mt-2 text-sm text-soft">
         <summary className="cursor-pointer">How it is counted, and what gets nothing</summary>
         <p className="mt-1">
           A hard set has at most 4 reps left (or nobody said) and 4 to 35 reps or 15 s and more. It counts 1
@@ -65,25 +47,14 @@ export function VolumePanel({ phase }: { phase: Schemas["PhaseView"] }) {
           {week.without.join(", ") || "no muscle"}.
         </p>
       </details>
-    </section>
+    </>
   );
 }
 
-function Table({
-  muscles,
-  week,
-  most,
-  part,
-}: {
-  muscles: Schemas["MuscleWeek"][];
-  week: Week;
-  most: number;
-  part: number;
-}) {
-  if (muscles.length === 0) return null;
+function Table({ muscles, week, most }: { muscles: Schemas["MuscleWeek"][]; week: Week; most: number }) {
   return (
-    <table className="w-full table-fixed border-collapse self-start">
-      <caption className="sr-only">Hard sets by muscle, part {part}</caption>
+    <table className="mt-2 w-full table-fixed border-collapse">
+      <caption className="sr-only">Hard sets by muscle</caption>
       <thead className="sr-only">
         <tr>
           <th scope="col">Muscle</th>
@@ -94,13 +65,13 @@ function Table({
       <tbody>
         {muscles.map((entry) => (
           <tr key={entry.muscle} className="border-b border-line">
-            <th scope="row" className="w-36 py-1 text-left font-medium">
+            <th scope="row" className="w-28 py-1 text-left leading-tight font-medium">
               {entry.muscle}
             </th>
             <td className="py-1">
               <Bar entry={entry} band={week.band} most={most} />
             </td>
-            <td className={`w-44 py-1 pl-3 text-right text-sm ${tones[entry.standing]}`}>
+            <td className={`w-24 py-1 pl-2 text-right text-sm ${tones[entry.standing]}`}>
               <details>
                 <summary className="cursor-pointer">
                   {Number(entry.planned)} sets

@@ -1,22 +1,28 @@
+import { SlidersHorizontal } from "lucide-react";
 import type { Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { shortDate } from "../../ui/format";
-import type { Edit } from "./useBoard";
+import type { Opened } from "./DayRows";
+import type { Save } from "./useBoard";
 
 const kinds: Schemas["WeekKind"][] = ["build", "hold", "ease off"];
 
 /** The weeks of a phase: number, date, and what each does. */
 export function WeekHeads({
   phase,
+  places,
+  open,
   save,
 }: {
   phase: Schemas["PhaseView"];
-  save: (edits: Edit[], reason: string) => void;
+  places: Schemas["PlaceHead"][];
+  open: (what: Opened) => void;
+  save: Save;
 }) {
   return (
     <thead>
       <tr className="border-b-2 border-ink text-left align-bottom">
-        <th scope="col" className="w-52 pb-1 font-normal">
+        <th scope="col" className="w-56 pb-1 font-normal">
           <button
             type="button"
             className="text-sm text-soft underline hover:text-ink"
@@ -31,15 +37,26 @@ export function WeekHeads({
           </button>
         </th>
         {phase.weeks.map((week) => (
-          <th key={week.id} scope="col" className={`px-2 pb-1 ${week.is_now ? "bg-ember-wash" : ""}`}>
-            <span className="flex items-baseline gap-2">
-              <span className="font-semibold">Week {week.number}</span>
-              <span className="text-sm font-normal text-soft">{shortDate(week.monday)}</span>
+          <th
+            key={week.id}
+            scope="col"
+            className={`px-2 pb-1 ${week.is_now ? "bg-ember-wash" : ""} ${week.kind === "ease off" ? "border-t-4 border-line-strong/60" : ""}`}
+          >
+            <span className="flex flex-wrap items-baseline gap-x-2">
+              <span className="font-semibold whitespace-nowrap">
+                Week {week.number}
+                {week.variant && ` ${week.variant}`}
+              </span>
+              <span className="text-sm font-normal whitespace-nowrap text-soft">
+                {shortDate(week.monday)}
+              </span>
               {week.is_now && <span className="text-sm font-semibold text-ember">now</span>}
+            </span>
+            <span className="flex items-center gap-1">
               <select
                 aria-label={`What week ${week.number} does`}
                 value={week.kind}
-                className="ml-auto bg-transparent text-sm font-normal text-soft"
+                className="-ml-1 bg-transparent text-sm font-normal text-soft"
                 onChange={(event) =>
                   save(
                     [
@@ -58,7 +75,20 @@ export function WeekHeads({
                   <option key={kind}>{kind}</option>
                 ))}
               </select>
+              <button
+                type="button"
+                aria-label={`Variant and place of week ${week.number}`}
+                className="self-center rounded p-1 text-soft hover:text-ink"
+                onClick={() => open({ week: week.id })}
+              >
+                <SlidersHorizontal size={14} aria-hidden />
+              </button>
             </span>
+            {week.place && (
+              <span className="block text-sm font-normal text-caution">
+                at {places.find((place) => place.id === week.place)?.name ?? "a place that is gone"}
+              </span>
+            )}
           </th>
         ))}
       </tr>

@@ -1,19 +1,24 @@
 // The board's data and the ways to change it; a stale save keeps the edits until the trainer says what becomes of them.
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useCallback, useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 
 export type Edit = Schemas["AskedEdits"]["edits"][number];
+export type Save = (edits: Edit[], reason: string) => void;
+export type Fill = (path: Omit<Schemas["AskedPath"], "base">) => void;
 
-interface Save {
+interface Saving {
   edits: Edit[];
   reason: string;
 }
 
-export interface Refused extends Save {
+export interface Refused extends Saving {
   problem: Problem;
 }
+
+type Step =
+  "undo" | "redo" | { restore: number } | { fill: Omit<Schemas["AskedPath"], "base"> } | { template: string };
 
 export function useBoard(programId: string) {
   const queries = useQueryClient();
@@ -25,13 +30,14 @@ export function useBoard(programId: string) {
   const show = (view: Schemas["BoardView"]) => {
     queries.setQueryData(keys.board(programId), view);
     void queries.invalidateQueries({ queryKey: keys.history(programId) });
+    void queries.invalidateQueries({ queryKey: keys.calendar(programId) });
     void queries.invalidateQueries({ queryKey: keys.today });
   };
   // One save after the other: the next starts from the revision the last one made.
   const scope = { id: `save-${programId}` };
   const save = useMutation({
     scope,
-    mutationFn: ({ edits, reason }: Save) => api.saveEdits(programId, { base: latest(), edits, reason }),
+    mutationFn: ({ edits, reason }: Saving) => api.saveEdits(programId, { base: latest(), edits, reason }),
     onSuccess: show,
     onError: (error, asked) => {
       if (error instanceof Problem) setRefused({ ...asked, problem: error });
@@ -39,20 +45,33 @@ export function useBoard(programId: string) {
   });
   const step = useMutation({
     scope,
-    mutationFn: (way: "undo" | "redo") => api[way](programId, latest()),
+    mutationFn: async (way: Step) => {
+      if (way === "undo" || way === "redo") return api[way](programId, latest());
+      if ("restore" in way) return api.restore(programId, latest(), way.restore);
+      if ("fill" in way) return api.fill(programId, { base: latest(), ...way.fill });
+      return (await api.addTemplatePhase(programId, latest(), way.template)).board;
+    },
     onSuccess: show,
     onError: (error) => {
       if (error instanceof Problem) setRefused({ edits: [], reason: "", problem: error });
     },
   });
+  const { mutate: mutateSave } = save;
+  const { mutate: mutateStep } = step;
 
   return {
     board,
     refused,
     saving: save.isPending || step.isPending,
-    save: (edits: Edit[], reason: string) => save.mutate({ edits, reason }),
-    undo: () => step.mutate("undo"),
-    redo: () => step.mutate("redo"),
+    save: useCallback<Save>(
+      (edits, reason) => mutateSave({ edits, reason: reason.slice(0, 300) }),
+      [mutateSave],
+    ),
+    undo: useCallback(() => mutateStep("undo"), [mutateStep]),
+    redo: useCallback(() => mutateStep("redo"), [mutateStep]),
+    restore: useCallback((number: number) => mutateStep({ restore: number }), [mutateStep]),
+    fill: useCallback<Fill>((path) => mutateStep({ fill: path }), [mutateStep]),
+    addTemplate: useCallback((template: string) => mutateStep({ template }), [mutateStep]),
     /** Look at the newest revision and put the refused edits on top of it. */
     saveOnTop: async () => {
       const again = refused;

@@ -1,8 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from "react-router";
+import { useQuery } from "@tanstack/react-query";
+import { Link, NavLink, Outlet, useOutletContext, useParams } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
-import { Button } from "../../ui/Button";
 import { shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
 
@@ -18,16 +17,7 @@ const outcomeTone = {
 /** What every page of a client's file shares: who it is, where the health screen stands, the ways on. */
 export function ClientFrame() {
   const { clientId = "" } = useParams();
-  const queries = useQueryClient();
-  const navigate = useNavigate();
   const file = useQuery({ queryKey: keys.client(clientId), queryFn: () => api.client(clientId) });
-  const start = useMutation({
-    mutationFn: () => api.startProgram(clientId, { name: "Strength", weeks: 4 }),
-    onSuccess: async (board) => {
-      await queries.invalidateQueries();
-      void navigate(`/programs/${board.program_id}`);
-    },
-  });
   if (!file.data) return <Waiting error={file.error} retry={() => void file.refetch()} />;
   const client = file.data;
   const { screening } = client.health;
@@ -53,9 +43,12 @@ export function ClientFrame() {
           </NavLink>
         </p>
         {!client.program_id && (
-          <Button onClick={() => start.mutate()} disabled={start.isPending}>
+          <Link
+            to={`/clients/${client.id}/start`}
+            className="inline-flex min-h-9 items-center rounded-md border border-line-strong/60 bg-raised px-3 hover:border-ink"
+          >
             Start a program
-          </Button>
+          </Link>
         )}
       </div>
       <nav

@@ -1,0 +1,119 @@
+import type { Schemas } from "../../api/client";
+import { WeekPicker } from "./WeekPicker";
+
+/** Patterns of a week, planned and done; push against pull, left against right; planned against done over the weeks. */
+export function BalancePanel({
+  phase,
+  at,
+  choose,
+}: {
+  phase: Schemas["PhaseView"];
+  at: number;
+  choose: (week: number) => void;
+}) {
+  const week = phase.volume[at];
+  if (!week) return null;
+  const most = Math.max(1, ...week.patterns.map((one) => Math.max(one.planned, one.done)));
+  const busiest = Math.max(1, ...phase.volume.map((one) => Math.max(one.planned, one.done)));
+  return (
+    <>
+      <WeekPicker phase={phase} at={at} choose={choose} />
+      <table className="mt-2 w-full border-collapse">
+        <caption className="sr-only">Hard sets by pattern</caption>
+        <tbody>
+          {week.patterns.map((one) => (
+            <tr key={one.pattern} className="border-b border-line">
+              <th scope="row" className="w-32 py-1 text-left font-medium">
+                {one.pattern}
+              </th>
+              <td>
+                <Pair planned={one.planned} done={one.done} most={most} label={one.pattern} />
+              </td>
+              <td className="w-24 text-right text-sm">
+                {one.planned} sets{one.done > 0 && <span className="block text-soft">{one.done} done</span>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Scale left="push" right="pull" a={week.push} b={week.pull} />
+      <Scale left="left" right="right" a={week.left} b={week.right} />
+      <h3 className="mt-4 font-semibold">Hard sets, week by week</h3>
+      <table className="mt-1 w-full border-collapse">
+        <caption className="sr-only">Hard sets planned and done in each week</caption>
+        <tbody>
+          {phase.volume.map((one, n) => (
+            <tr key={phase.weeks[n]?.id ?? n} className="border-b border-line">
+              <th scope="row" className="w-16 py-0.5 text-left text-sm font-normal">
+                Week {phase.weeks[n]?.number}
+              </th>
+              <td>
+                <Pair
+                  planned={one.planned}
+                  done={one.done}
+                  most={busiest}
+                  label={`week ${phase.weeks[n]?.number}`}
+                />
+              </td>
+              <td className="w-24 text-right text-sm">
+                {one.planned}
+                {one.done > 0 && <span className="text-soft">, {one.done} done</span>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+function Pair({
+  planned,
+  done,
+  most,
+  label,
+}: {
+  planned: number;
+  done: number;
+  most: number;
+  label: string;
+}) {
+  const width = (sets: number) => `${(sets / most) * 99}%`;
+  return (
+    <svg width="100%" height="14" role="img" aria-label={`${label}: ${planned} planned, ${done} done`}>
+      <rect x="0" y="3" height="8" width={width(done)} fill="var(--color-done)" />
+      <rect
+        x="0.75"
+        y="3"
+        height="8"
+        width={width(planned)}
+        fill="none"
+        stroke="var(--color-outline)"
+        strokeWidth="1.5"
+      />
+    </svg>
+  );
+}
+
+/** Two shares of one bar. */
+function Scale({ left, right, a, b }: { left: string; right: string; a: number; b: number }) {
+  if (a + b === 0) return null;
+  const share = (a / (a + b)) * 100;
+  return (
+    <p className="mt-3 text-sm">
+      <span className="flex justify-between">
+        <span>
+          {left} {a} sets
+        </span>
+        <span>
+          {b} sets {right}
+        </span>
+      </span>
+      <svg width="100%" height="10" aria-hidden>
+        <rect width={`${share}%`} height="10" fill="var(--color-outline)" />
+        <rect x={`${share}%`} width={`${100 - share}%`} height="10" fill="var(--color-line)" />
+        <line x1="50%" x2="50%" y1="0" y2="10" stroke="var(--color-ember)" strokeWidth="2" />
+      </svg>
+    </p>
+  );
+}

@@ -1,0 +1,96 @@
+import type { Schemas } from "../../api/client";
+import { freshId } from "../../api/ids";
+import { Button } from "../../ui/Button";
+import { count } from "../../ui/format";
+import type { Save } from "./useBoard";
+
+/** What can be done with the lines that are chosen: group, fill, move, take out. */
+export function ChosenBar({
+  phase,
+  chosen,
+  clear,
+  fill,
+  save,
+}: {
+  phase: Schemas["PhaseView"];
+  chosen: ReadonlySet<string>;
+  clear: () => void;
+  fill: () => void;
+  save: Save;
+}) {
+  const lines = phase.days.flatMap((day) =>
+    day.groups.flatMap((group) =>
+      group.lines.filter((line) => chosen.has(line.id)).map((line) => ({ day, line })),
+    ),
+  );
+  if (lines.length === 0) return null;
+  const ids = lines.map(({ line }) => line.id);
+  const names = lines.map(({ line }) => line.exercise).join(", ");
+  const oneDay = new Set(lines.map(({ day }) => day.id)).size === 1;
+  const together = (kind: Schemas["GroupKind"], pairing: Schemas["Pairing"] = "") => {
+    save(
+      [{ op: "group_lines", lines: ids, group: `g${freshId().slice(0, 12)}`, kind, pairing }],
+      `${names}: ${pairing || kind}`,
+    );
+    clear();
+  };
+  return (
+    <div
+      role="toolbar"
+      aria-label="Chosen lines"
+      className="fixed bottom-4 left-1/2 z-30 flex max-w-[94vw] -translate-x-1/2 flex-wrap items-center gap-2 rounded-lg border border-line-strong bg-raised px-4 py-2 shadow-xl"
+    >
+      <span className="mr-2 font-medium">{count(ids.length, "line")} chosen</span>
+      {oneDay && ids.length === 2 && (
+        <>
+          <Button onClick={() => together("pair", "opposite muscles")}>Pair opposites</Button>
+          <Button onClick={() => together("pair")}>Pair</Button>
+        </>
+      )}
+      {oneDay && ids.length === 3 && <Button onClick={() => together("tri-set")}>Tri-set</Button>}
+      {oneDay && ids.length > 1 && (
+        <>
+          <Button onClick={() => together("circuit")}>Circuit</Button>
+          <Button onClick={() => together("interval circuit")}>Interval circuit</Button>
+        </>
+      )}
+      <Button onClick={fill}>Fill on …</Button>
+      <select
+        aria-label="Move the chosen lines to a day"
+        value=""
+        className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2"
+        onChange={(event) => {
+          const day = phase.days.find((one) => one.id === event.target.value);
+          if (!day) return;
+          save(
+            ids.map((line) => ({ op: "move_line" as const, line, day: day.id, position: 100 })),
+            `${names} moved to ${day.name}`,
+          );
+          clear();
+        }}
+      >
+        <option value="">Move to …</option>
+        {phase.days.map((day) => (
+          <option key={day.id} value={day.id}>
+            {day.name}
+          </option>
+        ))}
+      </select>
+      <Button
+        tone="stop"
+        onClick={() => {
+          save(
+            ids.map((line) => ({ op: "remove_line" as const, line })),
+            `${names} taken out`,
+          );
+          clear();
+        }}
+      >
+        Take out
+      </Button>
+      <Button tone="quiet" onClick={clear}>
+        Clear
+      </Button>
+    </div>
+  );
+}

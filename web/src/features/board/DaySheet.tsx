@@ -1,0 +1,114 @@
+import type { Schemas } from "../../api/client";
+import { freshId } from "../../api/ids";
+import { Button } from "../../ui/Button";
+import { Field } from "../../ui/Field";
+import { weekdays } from "../../ui/format";
+import { SavedField } from "../../ui/SavedField";
+import { Sheet } from "../../ui/Sheet";
+import { Tick } from "../../ui/Tick";
+import type { Save } from "./useBoard";
+
+/** Where a day is trained, how long it may take, whether it is a top-up; repeating it and taking it out. */
+export function DaySheet({
+  view,
+  phase,
+  day,
+  save,
+  onClose,
+}: {
+  view: Schemas["BoardView"];
+  phase: Schemas["PhaseView"];
+  day: Schemas["DayView"];
+  save: Save;
+  onClose: () => void;
+}) {
+  const set = (change: Partial<Pick<Schemas["SetDay"], "place" | "minutes" | "top_up">>, what: string) =>
+    save(
+      [
+        {
+          op: "set_day",
+          day: day.id,
+          place: day.place,
+          minutes: day.minutes,
+          top_up: day.top_up,
+          ...change,
+        },
+      ],
+      `${day.name}: ${what}`,
+    );
+  const free = weekdays.map((_, n) => n).filter((n) => !phase.days.some((one) => one.weekday === n));
+  return (
+    <Sheet title={day.name} open onClose={onClose}>
+      <form className="grid gap-3" onSubmit={(event) => event.preventDefault()}>
+        <Field label="Place" hint="Loads that do not exist there are marked on the board.">
+          {(box) => (
+            <select
+              {...box}
+              value={day.place}
+              onChange={(event) => {
+                const place = view.places.find((one) => one.id === event.target.value);
+                set({ place: event.target.value }, `at ${place?.name ?? "the usual place"}`);
+              }}
+            >
+              <option value="">the usual one{view.places[0] ? `, ${view.places[0].name}` : ""}</option>
+              {view.places.map((place) => (
+                <option key={place.id} value={place.id}>
+                  {place.name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        <SavedField
+          label="Minutes"
+          type="numeric"
+          value={day.minutes ? String(day.minutes) : ""}
+          placeholder={String(view.minutes)}
+          hint="5 to 240; empty means the client's usual."
+          save={(text) => {
+            const minutes = text ? Number(text) : null;
+            if (minutes === null || (Number.isInteger(minutes) && minutes >= 5 && minutes <= 240))
+              set({ minutes }, minutes ? `${minutes} min` : "usual minutes");
+          }}
+        />
+        <Tick checked={day.top_up} set={(top_up) => set({ top_up }, top_up ? "a top-up" : "a full day")}>
+          A short optional top-up session
+        </Tick>
+      </form>
+      <div className="mt-4 flex flex-wrap items-center gap-2 border-t border-line pt-3">
+        {free.map((weekday) => (
+          <Button
+            key={weekday}
+            onClick={() => {
+              save(
+                [
+                  {
+                    op: "repeat_day",
+                    day: day.id,
+                    copy_id: `d${freshId().slice(0, 10)}`,
+                    name: `${day.name} again`.slice(0, 80),
+                    weekday,
+                  },
+                ],
+                `${day.name} repeated on ${weekdays[weekday]}`,
+              );
+              onClose();
+            }}
+          >
+            Repeat on {weekdays[weekday]}
+          </Button>
+        ))}
+        <Button
+          tone="stop"
+          className="ml-auto"
+          onClick={() => {
+            save([{ op: "remove_day", day: day.id }], `${day.name} taken out`);
+            onClose();
+          }}
+        >
+          Take the day out
+        </Button>
+      </div>
+    </Sheet>
+  );
+}

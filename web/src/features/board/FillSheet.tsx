@@ -1,0 +1,129 @@
+import { useState } from "react";
+import type { Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { count } from "../../ui/format";
+import { Sheet } from "../../ui/Sheet";
+import type { Fill } from "./useBoard";
+
+interface Choice {
+  kind: Schemas["PathKind"];
+  label: string;
+  step: string;
+  unit: string;
+}
+
+const choices: Choice[] = [
+  { kind: "the same", label: "The same every week", step: "", unit: "" },
+  { kind: "load", label: "Load", step: "2.5", unit: "a week, in the load's own unit" },
+  { kind: "reps", label: "Repetitions", step: "1", unit: "reps a week" },
+  { kind: "seconds", label: "Seconds or metres", step: "5", unit: "a week" },
+  { kind: "rest", label: "Rest", step: "-5", unit: "s a week" },
+  { kind: "sets", label: "Sets", step: "1", unit: "sets a week" },
+  { kind: "reps left", label: "Reps left", step: "-1", unit: "a week" },
+  { kind: "three up, one easy", label: "Three weeks up, one easy", step: "2.5", unit: "a week, load" },
+  {
+    kind: "wave of the max",
+    label: "Wave of the estimated max",
+    step: "70 75 80 60",
+    unit: "%, week by week",
+  },
+];
+
+/** Lines filled on from a week along a path; what comes of it stands on the board at once, and undo takes it back. */
+export function FillSheet({
+  phase,
+  lines,
+  week,
+  fill,
+  onClose,
+}: {
+  phase: Schemas["PhaseView"];
+  lines: string[];
+  week: string;
+  fill: Fill;
+  onClose: () => void;
+}) {
+  const [from, setFrom] = useState(week);
+  const [kind, setKind] = useState<Schemas["PathKind"]>("load");
+  const chosen = choices.find((choice) => choice.kind === kind) ?? choices[0];
+  const [steps, setSteps] = useState<Record<string, string>>({});
+  const step = steps[kind] ?? chosen?.step ?? "";
+  const figures = step.split(/[\s,/]+/).filter(Boolean);
+  const wrong =
+    kind !== "the same" && (figures.length === 0 || figures.some((one) => Number.isNaN(Number(one))));
+  const go = () => {
+    if (wrong) return;
+    const wave = kind === "wave of the max";
+    fill({
+      lines,
+      week: from,
+      kind,
+      until: "",
+      step: wave || kind === "the same" ? "0" : (figures[0] ?? "0"),
+      per_cents: wave ? figures : [],
+    });
+    onClose();
+  };
+  return (
+    <Sheet title={`Fill ${count(lines.length, "line")} on`} open onClose={onClose}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          go();
+        }}
+      >
+        <label className="flex items-center gap-2">
+          From what week
+          <select
+            value={from}
+            onChange={(event) => setFrom(event.target.value)}
+            className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2"
+          >
+            {phase.weeks.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.number}
+              </option>
+            ))}
+          </select>
+          says, to the end of the phase
+        </label>
+        <div role="radiogroup" aria-label="What changes from week to week" className="mt-3 grid gap-1">
+          {choices.map((choice) => (
+            <label
+              key={choice.kind}
+              className="flex min-h-9 items-center gap-2 rounded px-2 has-checked:bg-sunk has-checked:font-medium"
+            >
+              <input
+                type="radio"
+                name="path"
+                checked={choice.kind === kind}
+                onChange={() => setKind(choice.kind)}
+              />
+              <span className="w-56">{choice.label}</span>
+              {choice.kind === kind && choice.step && (
+                <>
+                  <input
+                    autoFocus
+                    aria-label={`Step: ${choice.label}`}
+                    value={step}
+                    aria-invalid={wrong}
+                    onChange={(event) => setSteps({ ...steps, [kind]: event.target.value })}
+                    className="w-32 rounded-md border border-line-strong/60 bg-raised px-2 py-1 text-right aria-invalid:border-stop"
+                  />
+                  <span className="text-sm font-normal text-soft">{choice.unit}</span>
+                </>
+              )}
+            </label>
+          ))}
+        </div>
+        <p className="mt-2 text-sm text-soft">
+          Weeks that hold stay as the week before. Weeks that ease off get a third fewer sets and a tenth less
+          load. Every load is one the place can make.
+        </p>
+        <Button type="submit" tone="act" className="mt-3" disabled={wrong}>
+          Fill on
+        </Button>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,216 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { count } from "../../ui/format";
+import type { Save } from "./useBoard";
+
+const marks: Record<Schemas["Severity"], [string, string]> = {
+  error: ["✕", "text-stop"],
+  caution: ["▲", "text-caution"],
+  question: ["?", "text-ink"],
+  note: ["·", "text-soft"],
+};
+
+export function useFindings(programId: string, phase: string, revision: number) {
+  return useQuery({
+    queryKey: keys.findings(programId, phase, revision),
+    queryFn: () => api.findings(programId, phase),
+    placeholderData: keepPreviousData,
+    staleTime: 30_000,
+  });
+}
+
+/** What the checks find: each explains itself, offers a fix that can be looked at first, or takes the trainer's reason. */
+export function FindingsPanel({
+  programId,
+  findings,
+  show,
+  save,
+}: {
+  programId: string;
+  findings: Schemas["Finding"][];
+  show: (line: string) => void;
+  save: Save;
+}) {
+  const open = findings.filter((one) => !one.answered);
+  const answered = findings.filter((one) => one.answered);
+  return (
+    <>
+      {open.length === 0 && <p className="text-done">The checks find nothing to ask about.</p>}
+      <ul className="grid">
+        {open.map((one) => (
+          <Finding
+            key={one.check + one.where + one.message}
+            one={one}
+            programId={programId}
+            show={show}
+            save={save}
+          />
+        ))}
+      </ul>
+      {answered.length > 0 && (
+        <details className="mt-3">
+          <summary className="cursor-pointer text-soft">{count(answered.length, "finding")} answered</summary>
+          <ul>
+            {answered.map((one) => (
+              <li key={one.check + one.where} className="border-b border-line py-1.5 text-sm">
+                {one.message}
+                <span className="block font-medium">“{one.answered}”</span>
+                <Button
+                  tone="quiet"
+                  onClick={() =>
+                    save(
+                      [
+                        {
+                          op: "answer_finding",
+                          check: one.check,
+                          where: one.where,
+                          message: one.message,
+                          reason: "",
+                        },
+                      ],
+                      `Reason taken back: ${one.title}`,
+                    )
+                  }
+                >
+                  Ask again
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
+  );
+}
+
+function Finding({
+  one,
+  programId,
+  show,
+  save,
+}: {
+  one: Schemas["Finding"];
+  programId: string;
+  show: (line: string) => void;
+  save: Save;
+}) {
+  const [unfolded, setUnfolded] = useState(false);
+  const [reason, setReason] = useState("");
+  const [mark, tone] = marks[one.severity];
+  const trial = useQuery({
+    queryKey: ["try", programId, one.check, one.where, one.message],
+    queryFn: () => api.tryEdits(programId, one.fix?.edits ?? []),
+    enabled: unfolded && one.fix !== null,
+  });
+  return (
+    <li className="border-b border-line py-1.5">
+      <button
+        type="button"
+        aria-expanded={unfolded}
+        onClick={() => {
+          setUnfolded(!unfolded);
+          if (one.line) show(one.line);
+        }}
+        className="grid w-full grid-cols-[1.25rem_1fr] text-left leading-snug"
+      >
+        <span className={`font-semibold ${tone}`}>
+          <span aria-hidden>{mark}</span>
+          <span className="sr-only">{one.severity}: </span>
+        </span>
+        <span>
+          {one.message}
+          {one.weeks.length > 0 && <span className="text-sm text-soft"> {weekWords(one.weeks)}</span>}
+        </span>
+      </button>
+      {unfolded && (
+        <div className="mt-1 ml-5 grid gap-2 text-sm">
+          <p>{one.why}</p>
+          <p className="text-soft">{one.source}</p>
+          {one.fix && (
+            <div className="rounded bg-sunk p-2">
+              {trial.data && <Trial trial={trial.data} />}
+              <Button
+                className="mt-1"
+                onClick={() =>
+                  save(one.fix?.edits ?? [], `${one.fix?.label ?? ""} (${one.title.toLowerCase()})`)
+                }
+              >
+                {one.fix.label}
+              </Button>
+            </div>
+          )}
+          {one.severity !== "error" && (
+            <form
+              className="flex gap-2"
+              onSubmit={(event) => {
+                event.preventDefault();
+                if (!reason.trim()) return;
+                save(
+                  [
+                    {
+                      op: "answer_finding",
+                      check: one.check,
+                      where: one.where,
+                      message: one.message,
+                      reason,
+                    },
+                  ],
+                  `${one.title}: ${reason}`,
+                );
+              }}
+            >
+              <input
+                aria-label={`Your reason: ${one.title}`}
+                placeholder="Your reason keeps it quiet"
+                value={reason}
+                maxLength={300}
+                onChange={(event) => setReason(event.target.value)}
+                className="min-w-0 flex-1 rounded-md border border-line-strong/60 bg-raised px-2"
+              />
+              <Button type="submit" disabled={!reason.trim()}>
+                Keep it
+              </Button>
+            </form>
+          )}
+        </div>
+      )}
+    </li>
+  );
+}
+
+const SHOWN = 4;
+
+/** What a fix would change, before it is made. */
+function Trial({ trial }: { trial: Schemas["TrialView"] }) {
+  return (
+    <ul>
+      {trial.differences.slice(0, SHOWN).map((one) => (
+        <li key={one.where + one.after}>
+          <span className="text-soft">{one.where}:</span> {one.before && <s>{one.before}</s>}{" "}
+          {one.after || "taken out"}
+        </li>
+      ))}
+      {trial.differences.length > SHOWN && <li>and {trial.differences.length - SHOWN} more</li>}
+      {trial.minutes.slice(0, 1).map((one) => (
+        <li key={one.day}>
+          {one.day}: {one.before} → {one.after} min
+        </li>
+      ))}
+      {trial.new.slice(0, 1).map((message) => (
+        <li key={message} className="text-caution">
+          Then: {message}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+export function weekWords(weeks: number[]): string {
+  const first = weeks[0] ?? 0;
+  const last = weeks.at(-1) ?? first;
+  if (weeks.length === 1) return `Week ${first}.`;
+  return last - first === weeks.length - 1 ? `Weeks ${first} to ${last}.` : `Weeks ${weeks.join(", ")}.`;
+}

@@ -1,0 +1,149 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Sheet } from "../../ui/Sheet";
+import { Waiting } from "../../ui/Waiting";
+import type { Save } from "./useBoard";
+
+const saved = (seconds: number) =>
+  seconds < 60
+    ? `${seconds} s`
+    : `${Math.floor(seconds / 60)} min ${seconds % 60 ? `${seconds % 60} s` : ""}`;
+
+/** A session against the minutes there are: ranked changes with what they save and what they cost. */
+export function FitSheet({
+  view,
+  day,
+  week,
+  save,
+  onClose,
+}: {
+  view: Schemas["BoardView"];
+  day: Schemas["DayView"];
+  week: Schemas["WeekView"];
+  save: Save;
+  onClose: () => void;
+}) {
+  const usual = day.minutes ?? view.minutes;
+  const [minutes, setMinutes] = useState(usual);
+  const fit = useQuery({
+    queryKey: keys.fit(view.program_id, week.id, day.id, minutes, view.revision.number),
+    queryFn: () => api.fit(view.program_id, week.id, day.id, minutes),
+    placeholderData: keepPreviousData,
+    enabled: minutes >= 5 && minutes <= 240,
+  });
+  const found = fit.data;
+  const chosen = found?.savings.filter((one) => one.chosen) ?? [];
+  const spare = found?.savings.filter((one) => !one.chosen) ?? [];
+  const apply = (savings: Schemas["Saving"][]) =>
+    save(
+      savings.flatMap((one) => one.edits),
+      `${day.name}, week ${week.number}, fitted: ${savings.map((one) => one.label).join("; ")}`,
+    );
+  return (
+    <Sheet title={`${day.name}, week ${week.number}: fit the time`} open onClose={onClose}>
+      <div className="flex flex-wrap items-center gap-2">
+        <label className="flex items-center gap-2">
+          Minutes there are
+          <input
+            type="number"
+            min={5}
+            max={240}
+            value={minutes}
+            onChange={(event) => setMinutes(Number(event.target.value))}
+            className="w-20 rounded-md border border-line-strong/60 bg-raised px-2 py-1 text-right"
+          />
+        </label>
+        <Button onClick={() => setMinutes(Math.max(5, usual - 15))}>15 min late</Button>
+        {found && (
+          <p className="ml-auto">
+            takes <b>{Math.round(found.seconds / 60)} min</b>
+            {chosen.length > 0 && (
+              <>
+                , then <b>{Math.round(found.after / 60)} min</b>
+              </>
+            )}
+          </p>
+        )}
+      </div>
+      {!found ? (
+        <Waiting error={fit.error} retry={() => void fit.refetch()} />
+      ) : (
+        <>
+          {chosen.length === 0 && found.fits && <p className="mt-3 text-done">It fits as it is.</p>}
+          {!found.fits && (
+            <p className="mt-3 text-caution">
+              Even with all of this it takes {Math.round(found.after / 60)} min. Move or leave out a main lift
+              yourself.
+            </p>
+          )}
+          {chosen.length > 0 && (
+            <section aria-labelledby="fit-chosen" className="mt-3">
+              <div className="flex items-center justify-between">
+                <h3 id="fit-chosen" className="font-semibold">
+                  The cheapest that fit
+                </h3>
+                <Button tone="act" onClick={() => apply(chosen)}>
+                  Apply all {chosen.length}
+                </Button>
+              </div>
+              <Savings savings={chosen} apply={apply} />
+            </section>
+          )}
+          {spare.length > 0 && (
+            <section aria-labelledby="fit-spare" className="mt-4">
+              <h3 id="fit-spare" className="font-semibold">
+                Also possible
+              </h3>
+              <Savings savings={spare} apply={apply} />
+            </section>
+          )}
+          <p className="mt-3 text-sm text-soft">
+            Cheapest first: rests, pairs of opposite muscles, accessories moved, fewer accessory sets, fewer
+            main sets. Same-muscle pairs are never offered. Undo takes any of it back.
+          </p>
+        </>
+      )}
+    </Sheet>
+  );
+}
+
+function Savings({
+  savings,
+  apply,
+}: {
+  savings: Schemas["Saving"][];
+  apply: (savings: Schemas["Saving"][]) => void;
+}) {
+  return (
+    <table className="mt-1 w-full text-left">
+      <thead className="text-sm text-soft">
+        <tr>
+          <th className="font-normal">Change</th>
+          <th className="w-24 font-normal">Saves</th>
+          <th className="w-20">
+            <span className="sr-only">Apply</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {savings.map((one) => (
+          <tr key={one.key + one.label} className="border-t border-line align-top">
+            <td className="py-1.5">
+              {one.label}
+              <span className="block text-sm text-soft">costs {one.price}</span>
+            </td>
+            <td className="py-1.5">{saved(one.saves)}</td>
+            <td className="py-1 text-right">
+              <Button aria-label={`Apply: ${one.label}`} onClick={() => apply([one])}>
+                Apply
+              </Button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,168 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Field } from "../../ui/Field";
+import { SavedField } from "../../ui/SavedField";
+import { Sheet } from "../../ui/Sheet";
+import type { Edit, Save } from "./useBoard";
+
+/** More of a line: what it is for, the cues for this client, the rungs named in advance, what to do instead. */
+export function LineSheet({
+  client,
+  line,
+  save,
+  onClose,
+}: {
+  client: string;
+  line: Schemas["LineView"];
+  save: Save;
+  onClose: () => void;
+}) {
+  const [place, setPlace] = useState<"" | "B">("");
+  const page = useQuery({
+    queryKey: keys.exercise(line.exercise_id, client),
+    queryFn: () => api.exercise(line.exercise_id, client),
+  });
+  const instead = useQuery({
+    queryKey: keys.substitutes(line.exercise_id, client, null),
+    queryFn: () => api.substitutes(line.exercise_id, client, null),
+  });
+  const rungs = page.data?.ladders[0]?.rungs ?? [];
+  const at = rungs.findIndex((rung) => rung.here);
+  const change = (fields: Omit<Schemas["ChangeLine"], "op" | "line">, what: string) =>
+    save([{ op: "change_line", line: line.id, ...fields } as Edit], `${line.exercise}: ${what}`);
+  const cues = line.cues ?? [];
+  return (
+    <Sheet title={line.exercise} open onClose={onClose}>
+      <form className="grid gap-3" onSubmit={(event) => event.preventDefault()}>
+        <SavedField
+          label="What it is for"
+          value={line.reason}
+          hint="Kept with the plan; the floor and the checks see it."
+          save={(reason) => change({ reason }, reason || "no reason")}
+        />
+        <SavedField
+          label="Cues for this client"
+          value={cues.join("\n")}
+          rows={3}
+          hint={
+            page.data?.cues.cues.length
+              ? `One a line, up to five. Without any the floor shows: ${page.data.cues.cues.join(" · ")}`
+              : "One a line, up to five."
+          }
+          save={(text) =>
+            change(
+              {
+                cues: text
+                  .split("\n")
+                  .map((cue) => cue.trim())
+                  .filter(Boolean)
+                  .slice(0, 5),
+              },
+              "cues",
+            )
+          }
+        />
+        {rungs.length > 1 && (
+          <div className="grid grid-cols-2 gap-3">
+            <RungSelect
+              label="Easier, if need be"
+              value={line.easier?.id ?? ""}
+              rungs={at < 0 ? rungs : rungs.slice(0, at)}
+              choose={(easier) => change({ easier }, "an easier rung named")}
+            />
+            <RungSelect
+              label="Harder, when it is time"
+              value={line.harder?.id ?? ""}
+              rungs={at < 0 ? rungs : rungs.slice(at + 1)}
+              choose={(harder) => change({ harder }, "a harder rung named")}
+            />
+          </div>
+        )}
+      </form>
+      <section aria-labelledby="swap" className="mt-4">
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          <h3 id="swap" className="font-semibold">
+            Do instead
+          </h3>
+          <label className="flex items-center gap-2 text-sm">
+            <select
+              value={place}
+              onChange={(event) => setPlace(event.target.value as "" | "B")}
+              className="min-h-8 rounded-md border border-line-strong/60 bg-raised px-2"
+            >
+              <option value="">in every week</option>
+              <option value="B">in B weeks</option>
+            </select>
+          </label>
+        </div>
+        {line.variant_b && (
+          <p className="flex items-center justify-between text-sm">
+            B weeks train {line.variant_b.name}.
+            <Button tone="quiet" onClick={() => change({ exercise_b: "" }, "the same in every week")}>
+              The same in every week
+            </Button>
+          </p>
+        )}
+        <ol className="mt-1 border-t border-line">
+          {instead.data?.slice(0, 6).map((one) => (
+            <li key={one.exercise.id} className="flex items-center gap-3 border-b border-line py-1.5">
+              <span className="mr-auto">
+                <span className="font-medium">{one.exercise.name}</span>
+                <span className="block text-sm text-soft">{one.reasons.join(" · ")}</span>
+              </span>
+              <Button
+                aria-label={`Take ${one.exercise.name}`}
+                onClick={() => {
+                  save(
+                    [
+                      {
+                        op: "change_exercise",
+                        line: line.id,
+                        exercise: one.exercise.id,
+                        variant: place,
+                      } as Edit,
+                    ],
+                    `${one.exercise.name} instead of ${line.exercise}${place ? " in B weeks" : ""}`,
+                  );
+                  onClose();
+                }}
+              >
+                Take it
+              </Button>
+            </li>
+          ))}
+        </ol>
+      </section>
+    </Sheet>
+  );
+}
+
+function RungSelect({
+  label,
+  value,
+  rungs,
+  choose,
+}: {
+  label: string;
+  value: string;
+  rungs: Schemas["Rung"][];
+  choose: (id: string) => void;
+}) {
+  return (
+    <Field label={label}>
+      {(box) => (
+        <select {...box} value={value} onChange={(event) => choose(event.target.value)}>
+          <option value="">not named</option>
+          {rungs.map((rung) => (
+            <option key={rung.id} value={rung.id}>
+              {rung.name}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
+  );
+}

@@ -1,0 +1,74 @@
+import type { Schemas } from "../../api/client";
+import { AddDay } from "./AddDay";
+import type { Command } from "./commands";
+import { DayRows, type Opened } from "./DayRows";
+import type { Save } from "./useBoard";
+import { WeekHeads } from "./WeekHeads";
+
+/** One phase: weeks across, days and exercises down. */
+export function PhaseTable({
+  view,
+  phase,
+  row,
+  carry,
+  chosen,
+  firstWritten,
+  choose,
+  open,
+  command,
+  save,
+}: {
+  view: Schemas["BoardView"];
+  phase: Schemas["PhaseView"];
+  /** The grid row at which the phase begins. */
+  row: number;
+  carry: boolean;
+  chosen: ReadonlySet<string>;
+  firstWritten: ReadonlyMap<string, string> | null;
+  choose: (line: string) => void;
+  open: (what: Opened) => void;
+  command: (what: Command, line: string, week: string) => void;
+  save: Save;
+}) {
+  return (
+    <>
+      {(phase.purpose || phase.method) && (
+        <p className="mt-2 text-soft">{[phase.purpose, phase.method].filter(Boolean).join(" · ")}</p>
+      )}
+      <div className="mt-3 overflow-x-auto pb-44">
+        <table
+          className="w-full table-fixed border-collapse"
+          style={{ minWidth: `${14 + phase.weeks.length * 11}rem` }}
+        >
+          <caption className="sr-only">
+            {phase.name}: exercises down, weeks across. Arrow keys move, typing replaces a cell.
+          </caption>
+          <WeekHeads phase={phase} places={view.places} open={open} save={save} />
+          {phase.days.map((day, index) => (
+            <DayRows
+              key={day.id}
+              view={view}
+              phase={phase}
+              day={day}
+              first={row + linesBefore(phase, index)}
+              carry={carry}
+              chosen={chosen}
+              firstWritten={firstWritten}
+              choose={choose}
+              open={open}
+              command={command}
+              save={save}
+            />
+          ))}
+        </table>
+        <AddDay phase={phase} save={save} />
+      </div>
+    </>
+  );
+}
+
+const linesOf = (day: Schemas["DayView"]) => day.groups.reduce((sum, group) => sum + group.lines.length, 0);
+
+/** How many lines a phase has before a day; all of them without one. */
+export const linesBefore = (phase: Schemas["PhaseView"], day = phase.days.length) =>
+  phase.days.slice(0, day).reduce((rows, before) => rows + linesOf(before), 0);

@@ -1,0 +1,60 @@
+import type { Schemas } from "../../api/client";
+import { minutes } from "../../ui/format";
+
+/** Minutes of each day and week against what there is, as a picture that is its own table. */
+export function TimePanel({ view, phase }: { view: Schemas["BoardView"]; phase: Schemas["PhaseView"] }) {
+  return (
+    <>
+      <p className="text-sm text-soft">
+        Estimated from sets, rests and changes, times the client’s pace of {view.pace.toFixed(2)}
+        {view.pace === 1 && " (not known yet)"}.
+      </p>
+      {phase.days.map((day) => {
+        const limit = day.minutes ?? view.minutes;
+        const most = Math.max(limit * 1.15, ...day.seconds.map(minutes));
+        return (
+          <table key={day.id} className="mt-3 w-full border-collapse">
+            <caption className="text-left font-medium">
+              {day.name} <span className="font-normal text-soft">{limit} min</span>
+            </caption>
+            <tbody>
+              {phase.weeks.map((week, n) => {
+                const needs = minutes(day.seconds[n] ?? 0);
+                return (
+                  <tr key={week.id}>
+                    <th scope="row" className="w-14 text-left text-sm font-normal text-soft">
+                      Week {week.number}
+                    </th>
+                    <td>
+                      <svg width="100%" height="12" role="img" aria-label={`${needs} of ${limit} min`}>
+                        <rect
+                          y="2"
+                          height="8"
+                          width={`${(needs / most) * 100}%`}
+                          fill={needs > limit ? "var(--color-caution)" : "var(--color-outline)"}
+                        />
+                        <line
+                          x1={`${(limit / most) * 100}%`}
+                          x2={`${(limit / most) * 100}%`}
+                          y1="0"
+                          y2="12"
+                          stroke="var(--color-ember)"
+                          strokeWidth="2"
+                        />
+                      </svg>
+                    </td>
+                    <td
+                      className={`w-16 text-right text-sm ${needs > limit ? "font-medium text-caution" : ""}`}
+                    >
+                      {needs} min
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        );
+      })}
+    </>
+  );
+}

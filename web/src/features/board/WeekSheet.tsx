@@ -1,0 +1,84 @@
+import type { Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { Field } from "../../ui/Field";
+import { Sheet } from "../../ui/Sheet";
+import type { Save } from "./useBoard";
+
+/** What a week trains where weeks alternate, and where it is trained when the client travels. */
+export function WeekSheet({
+  view,
+  phase,
+  week,
+  save,
+  onClose,
+}: {
+  view: Schemas["BoardView"];
+  phase: Schemas["PhaseView"];
+  week: Schemas["WeekView"];
+  save: Save;
+  onClose: () => void;
+}) {
+  const change = (fields: Partial<Schemas["ChangeWeek"]>, what: string) =>
+    save([{ op: "change_week", phase: phase.id, week: week.id, ...fields }], `Week ${week.number}: ${what}`);
+  const alternate = () =>
+    save(
+      phase.weeks.map((one, n) => ({
+        op: "change_week" as const,
+        phase: phase.id,
+        week: one.id,
+        variant: n % 2 ? ("B" as const) : ("A" as const),
+      })),
+      `${phase.name}: weeks alternate A and B`,
+    );
+  return (
+    <Sheet title={`Week ${week.number}`} open onClose={onClose}>
+      <div className="grid gap-4">
+        <div className="flex flex-wrap items-end gap-3">
+          <Choice
+            label="Variants"
+            value={week.variant as "" | "A" | "B"}
+            options={[
+              ["", "no alternation"],
+              ["A", "A"],
+              ["B", "B"],
+            ]}
+            choose={(variant) => change({ variant }, variant ? `${variant} week` : "no alternation")}
+          />
+          <Button onClick={alternate}>Alternate A and B in the whole phase</Button>
+        </div>
+        <Field label="Place" hint="For a travel week: every day of it is read against this place.">
+          {(box) => (
+            <select
+              {...box}
+              value={week.place}
+              onChange={(event) => {
+                const place = view.places.find((one) => one.id === event.target.value);
+                change({ place: event.target.value }, place ? `at ${place.name}` : "at the usual place");
+              }}
+            >
+              <option value="">where each day says</option>
+              {view.places.map((place) => (
+                <option key={place.id} value={place.id}>
+                  {place.name}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+        {phase.weeks.length > 1 && (
+          <Button
+            tone="stop"
+            className="justify-self-start"
+            onClick={() => {
+              save([{ op: "remove_week", phase: phase.id, week: week.id }], `Week ${week.number} taken out`);
+              onClose();
+            }}
+          >
+            Take the week out
+          </Button>
+        )}
+      </div>
+    </Sheet>
+  );
+}

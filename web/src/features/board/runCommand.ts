@@ -1,0 +1,77 @@
+// What a command on a cell does to the board.
+import type { Schemas } from "../../api/client";
+import type { Command } from "./commands";
+import type { Opened } from "./DayRows";
+import type { Fill, Save } from "./useBoard";
+
+let copied = "";
+
+interface Hands {
+  save: Save;
+  fill: Fill;
+  choose: (line: string) => void;
+  setOpened: (what: Opened & { fill?: { lines: string[]; week: string } }) => void;
+}
+
+export function runCommand(
+  what: Command,
+  lineId: string,
+  weekId: string,
+  view: Schemas["BoardView"],
+  chosen: ReadonlySet<string>,
+  hands: Hands,
+): void {
+  const place = placeOf(view, lineId);
+  if (!place) return;
+  const { day, at, group, line, phase } = place;
+  const week = phase.weeks.findIndex((one) => one.id === weekId);
+  const text = line.cells[week]?.plan.text ?? "";
+  const lines = chosen.has(lineId) ? [...chosen] : [lineId];
+  switch (what) {
+    case "copy":
+      copied = text;
+      void navigator.clipboard?.writeText(text).catch(() => undefined);
+      return;
+    case "paste":
+      return hands.save(
+        lines.map((id) => ({
+          op: "set_cell" as const,
+          line: id,
+          week: weekId,
+          text: copied,
+          carry: "none" as const,
+          by_hand: true,
+        })),
+        `${line.exercise}, week ${phase.weeks[week]?.number}: ${copied || "emptied"}`,
+      );
+    case "copy on":
+      return hands.fill({ lines, week: weekId, kind: "the same", step: "0", until: "", per_cents: [] });
+    case "fill":
+      return hands.setOpened({ fill: { lines, week: weekId } });
+    case "more":
+      return hands.setOpened({ line: lineId });
+    case "choose":
+    case "choose up":
+    case "choose down":
+      return hands.choose(lineId);
+    case "move up":
+    case "move down": {
+      const to = what === "move up" ? at - 1 : at + 1;
+      if (to < 0 || to >= day.groups.length) return;
+      return hands.save(
+        [{ op: "move_group", group: group.id, day: day.id, position: to }],
+        `${line.exercise} moved in ${day.name}`,
+      );
+    }
+  }
+}
+
+function placeOf(view: Schemas["BoardView"], lineId: string) {
+  for (const phase of view.phases)
+    for (const day of phase.days)
+      for (const [at, group] of day.groups.entries()) {
+        const line = group.lines.find((one) => one.id === lineId);
+        if (line) return { phase, day, at, group, line };
+      }
+  return null;
+}

@@ -1,0 +1,205 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useParams } from "react-router";
+import { api, Problem, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { longDate, shortDate } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { Sheet } from "../../ui/Sheet";
+import { Waiting } from "../../ui/Waiting";
+
+type Session = Schemas["CalendarSession"];
+
+const tones: Record<string, string> = {
+  done: "text-done",
+  missed: "text-stop font-medium",
+  moved: "text-caution",
+  merged: "text-soft line-through",
+  dropped: "text-soft line-through",
+  planned: "",
+};
+
+/** A program on the calendar: a week a row; a missed session is moved, merged or dropped, with what that does. */
+export function CalendarView() {
+  const { programId = "" } = useParams();
+  const [asked, setAsked] = useState<Session | null>(null);
+  const found = useQuery({ queryKey: keys.calendar(programId), queryFn: () => api.calendar(programId) });
+  if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
+  const view = found.data;
+  const weeks = new Map<string, Session[]>();
+  for (const session of view.sessions) {
+    const monday = mondayOf(session.on);
+    weeks.set(monday, [...(weeks.get(monday) ?? []), session]);
+  }
+  const missed = view.sessions.filter((one) => one.state === "missed");
+  const lately = missed.at(-1);
+  return (
+    <div className="mx-auto max-w-6xl px-4 py-5">
+      <h1 className="text-2xl font-semibold tracking-tight">
+        Calendar <span className="font-normal text-soft">of</span>{" "}
+        <Link to={`/programs/${programId}`} className="hover:underline">
+          {view.name}
+        </Link>{" "}
+        <span className="font-normal text-soft">for {view.client}</span>
+      </h1>
+      {lately && (
+        <p className="mt-1">
+          {lately.day} of {shortDate(lately.planned_for)} was not held.{" "}
+          <button type="button" className="font-medium underline" onClick={() => setAsked(lately)}>
+            What becomes of it?
+          </button>
+        </p>
+      )}
+      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Weeks">
+        <table className="w-full min-w-[56rem] table-fixed border-collapse">
+          <thead>
+            <tr className="border-b-2 border-ink text-left text-sm">
+              <th scope="col" className="w-32 py-1">
+                Week of
+              </th>
+              {["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"].map((name) => (
+                <th key={name} scope="col" className="px-1 py-1">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {[...weeks].map(([monday, sessions]) => (
+              <tr key={monday} className="border-b border-line align-top">
+                <th scope="row" className="py-2 text-left font-normal">
+                  {shortDate(monday)}
+                  <span className="block text-sm text-soft">
+                    {sessions[0]?.phase}, week {sessions[0]?.week}
+                  </span>
+                </th>
+                {[0, 1, 2, 3, 4, 5, 6].map((weekday) => {
+                  const on = plusDays(monday, weekday);
+                  return (
+                    <td key={weekday} className={`px-1 py-1.5 ${on === view.today ? "bg-ember-wash" : ""}`}>
+                      {on === view.today && <span className="text-sm font-semibold text-ember">today</span>}
+                      {sessions
+                        .filter((one) => one.on === on)
+                        .map((one) => (
+                          <button
+                            key={one.week_id + one.day_id}
+                            type="button"
+                            disabled={one.state === "done"}
+                            onClick={() => setAsked(one)}
+                            className="block min-h-8 w-full rounded border border-line-strong/60 bg-raised px-1.5 py-1 text-left text-sm leading-tight enabled:hover:border-ink"
+                          >
+                            <span className={tones[one.state]}>{one.day}</span>
+                            {one.state !== "planned" && (
+                              <span className="block text-soft">
+                                {one.state}
+                                {one.state === "moved" && ` from ${shortDate(one.planned_for)}`} {one.reason}
+                              </span>
+                            )}
+                            {one.place && <span className="block text-soft">at {one.place}</span>}
+                          </button>
+                        ))}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {asked && <WaysOutSheet view={view} session={asked} onClose={() => setAsked(null)} />}
+    </div>
+  );
+}
+
+/** What can become of one session, best first. */
+function WaysOutSheet({
+  view,
+  session,
+  onClose,
+}: {
+  view: Schemas["CalendarView"];
+  session: Session;
+  onClose: () => void;
+}) {
+  const queries = useQueryClient();
+  const [reason, setReason] = useState("");
+  const { program_id: program } = view;
+  const ways = useQuery({
+    queryKey: keys.waysOut(program, session.week_id, session.day_id),
+    queryFn: () => api.waysOut(program, session.week_id, session.day_id),
+  });
+  const save = useMutation({
+    mutationFn: ({ edits, words }: { edits: Schemas["AskedEdits"]["edits"]; words: string }) =>
+      api.saveEdits(program, { base: view.revision, edits, reason: words }),
+    onSuccess: async (board) => {
+      queries.setQueryData(keys.board(program), board);
+      await queries.invalidateQueries({ queryKey: keys.calendar(program) });
+      await queries.invalidateQueries({ queryKey: keys.today });
+      onClose();
+    },
+  });
+  const words = (what: string) =>
+    `${session.day}, week ${session.week}: ${what.charAt(0).toLowerCase()}${what.slice(1)}${reason ? `. ${reason}` : ""}`.slice(
+      0,
+      300,
+    );
+  return (
+    <Sheet title={`${session.day}, ${longDate(session.planned_for)}`} open onClose={onClose}>
+      {save.error instanceof Problem && <Message tone="stop">{save.error.message}</Message>}
+      <label className="grid gap-1 text-sm font-medium">
+        Why, for the logbook
+        <input
+          value={reason}
+          maxLength={200}
+          placeholder="client away, ill, room taken …"
+          onChange={(event) => setReason(event.target.value)}
+          className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal"
+        />
+      </label>
+      <ul className="mt-3">
+        {ways.data?.map((way) => (
+          <li key={way.label} className="flex items-center gap-3 border-t border-line py-2">
+            <span className="mr-auto">
+              <span className="font-medium">{way.label}</span>
+              <span className={`block text-sm ${way.clashes ? "text-caution" : "text-soft"}`}>
+                {way.consequences.join("; ")}
+              </span>
+            </span>
+            <Button
+              disabled={save.isPending}
+              aria-label={way.label}
+              onClick={() => save.mutate({ edits: [{ ...way.edit, reason }], words: words(way.label) })}
+            >
+              Do it
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {["moved", "merged", "dropped"].includes(session.state) && (
+        <Button
+          className="mt-2"
+          onClick={() =>
+            save.mutate({
+              edits: [{ op: "hold_session", week: session.week_id, day: session.day_id }],
+              words: words("Held as planned after all"),
+            })
+          }
+        >
+          Hold it as planned after all
+        </Button>
+      )}
+    </Sheet>
+  );
+}
+
+const at = (iso: string) => new Date(`${iso}T12:00:00Z`);
+const written = (date: Date) => date.toISOString().slice(0, 10);
+
+function plusDays(iso: string, days: number): string {
+  const date = at(iso);
+  date.setUTCDate(date.getUTCDate() + days);
+  return written(date);
+}
+
+const mondayOf = (iso: string) => plusDays(iso, -((at(iso).getUTCDay() + 6) % 7));

@@ -1,0 +1,180 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { Dices, Pin, PinOff } from "lucide-react";
+import { useState } from "react";
+import { api, Problem, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Message } from "../../ui/Message";
+import { weekdays } from "../../ui/format";
+
+interface Wish {
+  weeks: number;
+  seed: number;
+  pins: Record<string, string>;
+  avoid: Record<string, string[]>;
+}
+
+/** A program drafted from the file alone: each choice with its reason; one exercise or day is rolled again, others pinned. */
+export function DraftPart({
+  client,
+  start,
+  busy,
+}: {
+  client: Schemas["ClientView"];
+  start: (make: () => Promise<Schemas["BoardView"]>) => void;
+  busy: boolean;
+}) {
+  const [weeks, setWeeks] = useState("8");
+  const [wish, setWish] = useState<Wish | null>(null);
+  const found = useQuery({
+    queryKey: keys.draft(client.id, wish),
+    queryFn: () => api.draft(client.id, wish ?? { weeks: 8, seed: 1, pins: {}, avoid: {} }),
+    enabled: wish !== null,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const draft = wish ? found.data : undefined;
+  const number = Number(weeks);
+  const wrong = !Number.isInteger(number) || number < 1 || number > 26;
+  const pinAll = (except: string[]) => {
+    const pins: Record<string, string> = {};
+    for (const line of draft?.days.flatMap((day) => day.lines) ?? [])
+      if (line.slot && !except.includes(line.slot)) pins[line.slot] = line.exercise_id;
+    return pins;
+  };
+  /** Roll some slots again: everything else stays, what stood in them does not come back. */
+  const roll = (lines: Schemas["DraftLine"][]) => {
+    if (!wish) return;
+    const avoid = { ...wish.avoid };
+    for (const line of lines) avoid[line.slot] = [...(avoid[line.slot] ?? []), line.exercise_id];
+    setWish({ ...wish, pins: pinAll(lines.map((line) => line.slot)), avoid });
+  };
+  const pinned = (line: Schemas["DraftLine"]) => wish?.pins[line.slot] === line.exercise_id;
+  const togglePin = (line: Schemas["DraftLine"]) => {
+    if (!wish) return;
+    const others = Object.entries(wish.pins).filter(([slot]) => slot !== line.slot);
+    const own: [string, string][] = pinned(line) ? [] : [[line.slot, line.exercise_id]];
+    setWish({ ...wish, pins: Object.fromEntries([...others, ...own]) });
+  };
+  return (
+    <section aria-labelledby="draft">
+      <h2 id="draft" className="text-lg font-semibold">
+        Draft for me
+      </h2>
+      <p className="text-soft">
+        From the file: {client.facts.aim || "no goal yet"}, {client.facts.days_a_week} days a week,{" "}
+        {client.facts.minutes} min, {client.facts.training_age || "level not said"}, the usual place, the
+        joints as they stand. It passes the app’s own checks and gives its reasons; you decide.
+      </p>
+      <form
+        className="mt-2 flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!wrong)
+            setWish({ weeks: number, seed: (wish?.seed ?? 0) + 1, pins: onlyPinned(wish), avoid: {} });
+        }}
+      >
+        <label className="grid gap-1 text-sm font-medium">
+          Weeks, 1 to 26
+          <input
+            value={weeks}
+            inputMode="numeric"
+            aria-invalid={wrong}
+            onChange={(event) => setWeeks(event.target.value)}
+            className="min-h-9 w-24 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal aria-invalid:border-stop"
+          />
+        </label>
+        <Button type="submit" tone={wish ? "plain" : "act"} disabled={wrong || found.isFetching}>
+          {wish ? "Draft another" : "Draft it"}
+        </Button>
+        {draft && (
+          <Button
+            tone="act"
+            disabled={busy || found.isFetching}
+            onClick={() =>
+              wish &&
+              start(async () => (await api.startFromDraft(client.id, { ...wish, pins: pinAll([]) })).board)
+            }
+          >
+            Start with this draft
+          </Button>
+        )}
+      </form>
+      {found.error instanceof Problem && (
+        <div className="mt-3">
+          <Message tone="stop">{found.error.message}</Message>
+        </div>
+      )}
+      {draft && (
+        <div className="mt-3" aria-live="polite" aria-busy={found.isFetching}>
+          {draft.relax.map((sentence) => (
+            <p key={sentence} className="text-caution">
+              {sentence}
+            </p>
+          ))}
+          <p className="text-soft">{draft.phases.join(" → ")}. The first week:</p>
+          <div className="mt-2 grid gap-x-8 gap-y-5 lg:grid-cols-2">
+            {draft.days.map((day) => (
+              <section key={day.name + day.weekday} aria-label={day.name}>
+                <div className="flex items-center justify-between border-b-2 border-ink">
+                  <h3 className="font-semibold">
+                    {day.name} <span className="font-normal text-soft">{weekdays[day.weekday]}</span>
+                  </h3>
+                  <Button
+                    tone="quiet"
+                    aria-label={`Roll ${day.name} again`}
+                    onClick={() => roll(day.lines.filter((line) => line.slot && !pinned(line)))}
+                  >
+                    <Dices size={16} aria-hidden /> Roll the day
+                  </Button>
+                </div>
+                <ul>
+                  {day.lines.map((line) => (
+                    <li
+                      key={line.slot + line.exercise_id + line.text}
+                      className="flex items-start gap-1 border-b border-line py-1"
+                    >
+                      <div className="mr-auto min-w-0">
+                        <span className="font-medium">{line.exercise}</span>{" "}
+                        <span className="text-soft">{line.text}</span>
+                        {line.reason && (
+                          <span className="block text-sm text-soft">
+                            {line.reason.replace(/^Drafted: /, "")}
+                          </span>
+                        )}
+                      </div>
+                      {line.slot && (
+                        <>
+                          <button
+                            type="button"
+                            aria-pressed={pinned(line)}
+                            aria-label={`Keep ${line.exercise}`}
+                            className="rounded p-1.5 text-soft hover:text-ink aria-pressed:text-ember"
+                            onClick={() => togglePin(line)}
+                          >
+                            {pinned(line) ? <Pin size={16} aria-hidden /> : <PinOff size={16} aria-hidden />}
+                          </button>
+                          <button
+                            type="button"
+                            aria-label={`Roll ${line.exercise} again`}
+                            className="rounded p-1.5 text-soft hover:text-ink"
+                            onClick={() => roll([line])}
+                          >
+                            <Dices size={16} aria-hidden />
+                          </button>
+                        </>
+                      )}
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            ))}
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** A fresh draft keeps what the trainer has pinned. */
+const onlyPinned = (wish: Wish | null) => wish?.pins ?? {};

@@ -1,0 +1,137 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, Problem, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { count } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { useClient } from "../clients/ClientFrame";
+import { DraftPart } from "./DraftPart";
+
+/** How a program begins: drafted from the file, from a template, or empty. */
+export function StartView() {
+  const client = useClient();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const go = async (board: Schemas["BoardView"]) => {
+    await queries.invalidateQueries();
+    void navigate(`/programs/${board.program_id}`);
+  };
+  const begun = useMutation({
+    mutationFn: (make: () => Promise<Schemas["BoardView"]>) => make(),
+    onSuccess: go,
+  });
+  const start = (make: () => Promise<Schemas["BoardView"]>) => begun.mutate(make);
+  return (
+    <div className="grid gap-8">
+      {begun.error instanceof Problem && <Message tone="stop">{begun.error.message}</Message>}
+      <DraftPart client={client} start={start} busy={begun.isPending} />
+      <Templates client={client.id} start={start} busy={begun.isPending} />
+      <Empty client={client.id} start={start} busy={begun.isPending} />
+    </div>
+  );
+}
+
+interface Part {
+  client: string;
+  start: (make: () => Promise<Schemas["BoardView"]>) => void;
+  busy: boolean;
+}
+
+function Templates({ client, start, busy }: Part) {
+  const found = useQuery({ queryKey: keys.templates(client), queryFn: () => api.templates(client) });
+  return (
+    <section aria-labelledby="templates">
+      <h2 id="templates" className="text-lg font-semibold">
+        From a template
+      </h2>
+      <p className="text-soft">
+        Shown as they would become here: variants for the place and the joints, loads from the client’s own
+        sets, made to fit the minutes.
+      </p>
+      <ul className="mt-2 grid border-t border-line lg:grid-cols-2 lg:gap-x-8">
+        {found.data?.map((one) => (
+          <li key={one.id} className="flex items-start gap-3 border-b border-line py-2.5">
+            <div className="mr-auto min-w-0">
+              <h3 className="font-semibold">
+                {one.name}{" "}
+                <span className="text-sm font-normal text-soft">
+                  {count(one.days, "day")}, {count(one.weeks, "week")} · {one.school.toLowerCase()}
+                </span>
+              </h3>
+              <p className="text-sm">{one.suits}</p>
+              <details className="text-sm">
+                <summary className="cursor-pointer text-soft">
+                  What it becomes{one.changes.length > 0 && `, ${count(one.changes.length, "change")}`}
+                </summary>
+                <ul className="mt-1 grid gap-0.5">
+                  {one.lines.map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                  {one.changes.map((change) => (
+                    <li key={change} className="text-caution">
+                      {change}
+                    </li>
+                  ))}
+                </ul>
+              </details>
+            </div>
+            <Button
+              aria-label={`Start with ${one.name}`}
+              disabled={busy}
+              onClick={() => start(async () => (await api.startFromTemplate(client, one.id)).board)}
+            >
+              Start with it
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Empty({ client, start, busy }: Part) {
+  const [name, setName] = useState("Strength");
+  const [weeks, setWeeks] = useState("4");
+  const number = Number(weeks);
+  const wrong = !Number.isInteger(number) || number < 1 || number > 52;
+  return (
+    <section aria-labelledby="empty">
+      <h2 id="empty" className="text-lg font-semibold">
+        Empty, to be typed
+      </h2>
+      <form
+        className="mt-2 flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (!wrong && name.trim())
+            start(() => api.startProgram(client, { name: name.trim(), weeks: number }));
+        }}
+      >
+        <label className="grid gap-1 text-sm font-medium">
+          Name
+          <input
+            value={name}
+            maxLength={80}
+            onChange={(event) => setName(event.target.value)}
+            className="min-h-9 w-56 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal"
+          />
+        </label>
+        <label className="grid gap-1 text-sm font-medium">
+          Weeks, 1 to 52
+          <input
+            value={weeks}
+            inputMode="numeric"
+            aria-invalid={wrong}
+            onChange={(event) => setWeeks(event.target.value)}
+            className="min-h-9 w-24 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal aria-invalid:border-stop"
+          />
+        </label>
+        <Button type="submit" disabled={busy || wrong || !name.trim()}>
+          Start empty
+        </Button>
+      </form>
+    </section>
+  );
+}

@@ -78,7 +78,7 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
         client_id=who.id,
         client=who.name,
         unit=setting.unit,
-        minutes=who.minutes,
+        minutes=found.day.minutes or who.minutes,
         day=found.day.name,
         week=found.number,
         phase=found.phase.name,

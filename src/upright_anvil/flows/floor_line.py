@@ -13,13 +13,14 @@ from upright_anvil.core.ledger.standing import Standing, done_sets
 from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.document import Line
+from upright_anvil.core.plan.document import Day, Line
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import load_caution
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.timing.groups import rest_inside
 from upright_anvil.flows.substitutes import names_instead
 from upright_anvil.flows.training_session import FoundSession
 from upright_anvil.store import ledger
@@ -70,13 +71,15 @@ class LastTime:
 class FloorLine:
     """One exercise of the session; ``loads`` are those that can be made here, lightest first.
 
-    ``bodyweight`` says that loads are added to body weight.
+    ``bodyweight`` says that loads are added to body weight, ``together`` with what it is done round by round.
     """
 
     line: str
     exercise_id: str
     exercise: str
     cues: ChosenCues
+    together: str
+    reason: str
     faults: tuple[str, ...]
     planned: str
     caution: str | None
@@ -115,7 +118,11 @@ def floor_line(
         line=line.id,
         exercise_id=exercise.id,
         exercise=exercise.name,
-        cues=cues_for(exercise, setting.standing),
+        cues=ChosenCues("", line.cues, "Chosen for this client.")
+        if line.cues
+        else cues_for(exercise, setting.standing),
+        together=_together(line, found.day, setting),
+        reason=line.reason,
         faults=exercise.faults,
         planned=write(plan) if plan else text,
         caution=_caution(plan, text, exercise, setting),
@@ -132,6 +139,16 @@ def floor_line(
         loads=_loads(exercise, setting),
         notes=notes,
     )
+
+
+def _together(line: Line, day: Day, setting: Setting) -> str:
+    """Say what a line is done together with; nothing where it stands on its own."""
+    group = next((g for g in day.groups if line in g.lines and len(g.lines) > 1), None)
+    if group is None:
+        return ""
+    others = " and ".join(setting.exercise(other.exercise).name for other in group.lines if other is not line)
+    what = f"{group.kind}, {group.pairing}" if group.pairing else group.kind
+    return f"{what.capitalize()} with {others}: {rest_inside(group)} s inside a round."
 
 
 def _caution(plan: Prescription | None, text: str, exercise: Exercise, setting: Setting) -> str | None:

@@ -3170,7 +3170,7 @@ export interface components {
          * FloorLine
          * @description One exercise of the session; ``loads`` are those that can be made here, lightest first.
          *
-         *     ``bodyweight`` says that loads are added to body weight.
+         *     ``bodyweight`` says that loads are added to body weight, ``together`` with what it is done round by round.
          */
         FloorLine: {
             /** Line */
@@ -3180,6 +3180,10 @@ export interface components {
             /** Exercise */
             exercise: string;
             cues: components["schemas"]["ChosenCues"];
+            /** Together */
+            together: string;
+            /** Reason */
+            reason: string;
             /** Faults */
             faults: string[];
             /** Planned */

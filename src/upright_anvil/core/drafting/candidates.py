@@ -67,7 +67,7 @@ def _fits(exercise: Exercise, slot: Slot, who: Standpoint) -> bool:
 
 
 def _weighed(exercise: Exercise, slot: Slot, who: Standpoint, seed: int) -> Candidate:
-    points, reasons = 50.0, [f"{slot.role} of the day"]
+    points, reasons = 50.0, [slot.role]
     implement = exercise.implement_at(who.setting.inventory)
     if implement in _LOADED:
         points += 12

@@ -51,7 +51,7 @@ Finder = Callable[[StudiedDay, StudiedWeek, Standpoint], Iterator[Change]]
 
 
 def rests(day: StudiedDay, _: StudiedWeek, who: Standpoint) -> Iterator[Change]:
-    """Trim the rest of a line to the published least for the goal, never below 60 s for main lifts and 45 s for others."""
+    """Trim the rest of a line to the published least for the goal, never below 60 s (small work 45 s)."""
     for asked in day.asked:
         asks = asked.prescription
         if asks is None or asks.rest is None or len(asks.plans) < 2 or asks.ramp:  # noqa: PLR2004 - one set has no rest

@@ -39,14 +39,15 @@ def ways_out(week: StudiedWeek, day_id: str, held: Sequence[date], today: date, 
     """Answer what can become of a session of this week, best first. House rule.
 
     ``held`` are the dates of the week's other sessions. Days that are past are not offered. A move that leaves every
-    muscle its recovery comes before a merge, a merge that fits before a drop.
+    muscle its recovery comes before a merge, a merge that
+    fits before a drop; of equals the earlier date.
     """
     missed = next((day for day in week.days if day.day.id == day_id), None)
     if missed is None:
         return ()
     others = [day for day in week.days if day.day.id != day_id]
     ways = [*_moves(missed, others, held, today), *_merges(missed, others, today, setting), _drop(missed)]
-    return tuple(sorted(ways, key=lambda way: (way.clashes + way.lost, way.label)))
+    return tuple(sorted(ways, key=lambda way: (way.clashes + way.lost, way.edit.to or date.max, way.label)))
 
 
 def _hard(day: StudiedDay) -> set[Muscle]:

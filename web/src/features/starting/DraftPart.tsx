@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { Dices, Pin, PinOff } from "lucide-react";
+import { Dices, Pin } from "lucide-react";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
@@ -152,7 +152,7 @@ export function DraftPart({
                             className="rounded p-1.5 text-soft hover:text-ink aria-pressed:text-ember"
                             onClick={() => togglePin(line)}
                           >
-                            {pinned(line) ? <Pin size={16} aria-hidden /> : <PinOff size={16} aria-hidden />}
+                            <Pin size={16} aria-hidden fill={pinned(line) ? "currentColor" : "none"} />
                           </button>
                           <button
                             type="button"

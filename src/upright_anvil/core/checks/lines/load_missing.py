@@ -13,7 +13,7 @@ from upright_anvil.core.plan.resolving import load_caution
 
 
 def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
-    if not asked.prescription or not asked.exercise.possible_at(asked.setting.inventory):
+    if not asked.prescription or asked.exercise.implement_at(asked.setting.inventory) is None:
         return
     caution = load_caution(asked.prescription, asked.exercise, asked.setting)
     if caution:

@@ -5,6 +5,8 @@ import inspect
 from pathlib import Path
 
 from upright_anvil.core import constants
+from upright_anvil.core.checks.model import Check
+from upright_anvil.core.checks.registry import ALL
 
 PAGE = Path(__file__).parents[1] / "docs" / "rules.md"
 
@@ -33,13 +35,50 @@ CHAPTERS = (
     ),
     ("Health", ("health.history", "health.cautions", "health.screening", "health.warning_signs")),
     ("Testing", ("testing.items", "testing.results", "testing.compare", "testing.due", "testing.settling")),
-    ("Prescription", ("prescription.model", "prescription.shorthand")),
-    ("Time", ("timing.estimate",)),
+    (
+        "Prescription",
+        (
+            "prescription.targets",
+            "prescription.load_targets",
+            "prescription.tempo",
+            "prescription.model",
+            "prescription.shorthand",
+            "prescription.misreading",
+        ),
+    ),
+    (
+        "Schemes",
+        tuple(
+            f"prescription.schemes.{name}"
+            for name in ("varied", "last_most", "drops", "back_off", "cluster", "every", "density", "checkpoints")
+        ),
+    ),
+    ("Time", ("timing.estimate", "timing.groups")),
     ("Strength estimates", ("strength.formulas", "strength.estimate")),
     ("Volume", ("volume.hard_sets", "volume.bands", "volume.weeks")),
     ("Set blocks", ("blocks",)),
     ("The ledger", ("ledger.rows", "ledger.standing", "ledger.aim")),
-    ("The plan", ("plan.document", "plan.edits", "plan.compare", "plan.reading", "plan.next_cell")),
+    (
+        "The plan",
+        (
+            "plan.document",
+            "plan.parts",
+            "plan.edits",
+            "plan.paths",
+            "plan.compare",
+            "plan.reading",
+            "plan.resolving",
+            "plan.next_cell",
+            "plan.calendar",
+        ),
+    ),
+    ("Fitting the time", ("fitting.changes", "fitting.fit")),
+    ("Starting points", ("templates.adapt",)),
+    (
+        "Drafting",
+        ("drafting.slots", "drafting.candidates", "drafting.doses", "drafting.solve", "drafting.draft"),
+    ),
+    ("Running the checks", ("checks.study", "checks.run", "checks.registry")),
     (
         "Progression",
         (
@@ -63,6 +102,8 @@ def page() -> str:
         parts.append(f"## {title}\n")
         for name in modules:
             parts += _module(name)
+    parts.append("## Checks on a plan\n")
+    parts += [_check(check) for check in ALL]
     parts.append("## Constants\n")
     parts.append(_constants())
     return "\n".join(parts)
@@ -80,6 +121,13 @@ def _module(name: str) -> list[str]:
         ):
             parts.append(f"- **{each}**: {' '.join((inspect.getdoc(value) or '').split())}")
     return [*parts, ""]
+
+
+def _check(check: Check) -> str:
+    """A check with its docstring, what it answers when asked why, and its source."""
+    module = importlib.import_module(f"upright_anvil.core.checks.{check.level}s.{check.id.replace('-', '_')}")
+    said = " ".join((inspect.getdoc(module) or "").split())
+    return f"### {check.title}\n\n`{check.id}`, {check.severity}. {said} *{check.why}* Source: {check.source}.\n"
 
 
 def _constants() -> str:

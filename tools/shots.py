@@ -68,6 +68,24 @@ def board(page: Page) -> None:
     page.get_by_role("table").first.wait_for()
 
 
+def start(page: Page) -> None:
+    """A draft from the client file, and the templates as they would become."""
+    page.goto("/clients")
+    page.get_by_role("link", name="Oona Feldt").first.click()
+    page.get_by_role("link", name="Start a program").click()
+    page.get_by_role("button", name="Draft it").click()
+    page.get_by_role("button", name="Start with this draft").wait_for()
+
+
+def calendar(page: Page) -> None:
+    """A program on the calendar, one session moved."""
+    board(page)
+    page.get_by_role("link", name="Calendar").click()
+    page.get_by_role("row").filter(has_text="week 8").get_by_role("button", name="Upper body").click()
+    page.get_by_role("button", name=re.compile("^Do it: Move it to")).first.click()
+    page.get_by_text("moved from").wait_for()
+
+
 def typing(page: Page) -> None:
     """A slip while typing: where, what was expected, the nearest line."""
     board(page)
@@ -114,10 +132,12 @@ PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] 
     ("places", client_file("Saskia Brandvold", "Places"), (1280, 800), False),
     ("tests", client_file("Noor Vandermeer", "Tests"), (1280, 800), False),
     ("library", library, (1280, 800), False),
+    ("start", start, (1280, 800), False),
     ("board", board, (1280, 800), False),
     ("board-typing", typing, (1280, 800), False),
     ("board-dark", board, (1280, 800), True),
     ("review", review, (1280, 800), False),
+    ("calendar", calendar, (1280, 800), False),
     ("progress", progress, (1280, 800), False),
     ("floor-tablet", floor("Casimir Holt"), (820, 1180), False),
     ("floor-tablet-dark", floor("Ilse Marwick"), (820, 1180), True),

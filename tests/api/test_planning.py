@@ -1,6 +1,7 @@
 """Help with writing over HTTP: findings, trials, paths, fitting, calendar, revisions, templates, drafts."""
 
-from tests.api.support import CLIENT, ApiTest, Json
+from tests.api.support import CLIENT, ApiTest, Json, a_set
+from tests.support import NOW
 
 
 class PlanningTest(ApiTest):
@@ -87,6 +88,23 @@ class PlanningTest(ApiTest):
         self.assertEqual((moved["planned_for"], moved["on"], moved["reason"]), ("2026-03-02", "2026-03-05", "Away"))
         today = self.get("/today")
         self.assertNotIn("2026-03-02", str(today))
+
+    def test_a_merged_session_is_run_with_the_other(self) -> None:
+        self.edit({"op": "add_line", "day": "p1-d2", "line": "l2", "exercise": "barbell-row", "text": "3 x 8"})
+        self.edit({"op": "move_session", "week": "p1-w1", "day": "p1-d1", "into": "p1-d2"}, base=3)
+        floor = self.get(f"{self.path}/weeks/p1-w1/days/p1-d2/floor")
+        self.assertEqual([line["exercise_id"] for line in floor["lines"]], ["barbell-row", "back-squat"])
+        today = next(s for s in self.get("/today")["sessions"] if s["program_id"] == self.board["program_id"])
+        self.assertEqual(today["exercises"], 2)
+        started = {"program_id": self.board["program_id"], "week_id": "p1-w1", "day_id": "p1-d2"}
+        at = {"started_at": NOW.isoformat()}
+        self.assertEqual(self.http.put(f"/api/sessions/{floor['session_id']}", json=started | at).status_code, 200)
+        self.post(f"/sessions/{floor['session_id']}/sets", a_set(), 200)
+        cell = self.get(self.path)["phases"][0]["days"][0]["groups"][0]["lines"][0]["cells"][0]
+        self.assertEqual(len(cell["done"]), 1, "what was done shows where it was planned")
+        self.assertIn(
+            "back-squat", [line["exercise_id"] for line in self.get(f"/sessions/{floor['session_id']}/review")["lines"]]
+        )
 
     def test_revisions_are_compared_and_brought_back(self) -> None:
         self.edit({"op": "set_cell", "line": "l1", "week": "p1-w2", "text": "3 x 5, 70 kg"})

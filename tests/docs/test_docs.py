@@ -14,7 +14,17 @@ from upright_anvil.core.prescription.shorthand import read
 
 ROOT = Path(__file__).parents[2]
 
-INSIDE = {"plan/locate", "progression/model"}
+INSIDE = {
+    "plan/locate",
+    "progression/model",
+    "checks/fixes",
+    "checks/lines/rest_too_short",
+    "prescription/bounds",
+    "prescription/draft",
+    "prescription/patterns",
+    "prescription/schemes/base",
+    "prescription/writing",
+}
 """Modules of the core that only serve others."""
 
 

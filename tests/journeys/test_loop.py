@@ -56,7 +56,8 @@ class LoopTest(JourneyTest):
         expect(page.get_by_text("Saved", exact=True)).to_be_visible()
 
     def write_program(self, page: Page) -> None:
-        page.get_by_role("button", name="Start a program").click()
+        page.get_by_role("link", name="Start a program").click()
+        page.get_by_role("button", name="Start empty").click()
         add = page.get_by_role("combobox", name="Add an exercise to Day 1")
         add.fill("back sq")
         add.press("Enter")

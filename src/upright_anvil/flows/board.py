@@ -281,9 +281,9 @@ def _phase(
     )
     days = []
     for read in read_phase(phase, setting):
-        ids = tuple(session_id(row.id, week.id, read.day.id) for week in phase.weeks)
+        ids = tuple(session_id(row.id, week.id, program.held_by(week.id, read.day.id)) for week in phase.weeks)
         days.append(_day(read, phase, program, ids, setting, done, sessions))
-    volume = phase_volume(row, phase, setting, done, band)
+    volume = phase_volume(row, program, phase, setting, done, band)
     return PhaseView(phase.id, phase.name, phase.purpose, phase.method, weeks, tuple(days), volume)
 
 

@@ -162,8 +162,9 @@ def _client(
     setting = client_setting(scope, who.id, ())
     offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
     sessions, coming = [], None
-    for phase, index, day, on in program.sessions():
+    for phase, index, planned, on in program.sessions():
         week = phase.weeks[index].id
+        day = program.as_held(phase, week, planned)
         sid = session_id(row.id, week, day.id)
         kept = started.get(sid)
         open_before = kept is not None and kept.finished_at is None

@@ -64,8 +64,9 @@ def find_started(scope: Scope, sid: str) -> FoundSession:
 def _located(
     sid: str, program: ProgramRow, revision: Revision, week_id: str, day_id: str, row: SessionRow | None
 ) -> FoundSession:
-    phase, day = find_day(revision.program, day_id)
+    phase, planned_day = find_day(revision.program, day_id)
     index = week_index(phase, week_id)
+    day = revision.program.as_held(phase, week_id, planned_day)
     number, monday = next(
         (n, monday)
         for n, (p, i, monday) in enumerate(revision.program.weeks(), start=1)

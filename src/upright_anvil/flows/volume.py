@@ -1,6 +1,6 @@
 """The volume of a phase's weeks: what is planned, and what was done of it."""
 
-from upright_anvil.core.plan.document import Phase
+from upright_anvil.core.plan.document import Phase, Program
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.volume.bands import Band
@@ -11,15 +11,19 @@ from upright_anvil.flows.ids import session_id
 from upright_anvil.store.tables import ProgramRow
 
 
-def phase_volume(row: ProgramRow, phase: Phase, setting: Setting, done: Done, band: Band) -> tuple[WeekVolume, ...]:
+def phase_volume(
+    row: ProgramRow, program: Program, phase: Phase, setting: Setting, done: Done, band: Band
+) -> tuple[WeekVolume, ...]:
     """Answer each week's volume; unreadable lines count nothing."""
-    return tuple(_week(row, phase, week, setting, done, band) for week in range(len(phase.weeks)))
+    return tuple(_week(row, program, phase, week, setting, done, band) for week in range(len(phase.weeks)))
 
 
-def _week(row: ProgramRow, phase: Phase, week: int, setting: Setting, done: Done, band: Band) -> WeekVolume:
+def _week(
+    row: ProgramRow, program: Program, phase: Phase, week: int, setting: Setting, done: Done, band: Band
+) -> WeekVolume:
     planned, real = [], []
     for day in phase.days:
-        sid = session_id(row.id, phase.weeks[week].id, day.id)
+        sid = session_id(row.id, phase.weeks[week].id, program.held_by(phase.weeks[week].id, day.id))
         for line in day.lines:
             exercise = setting.exercise(line.exercise_in(phase.weeks[week]))
             asked = prescription_or_none(line.cells[week].text, setting.unit)

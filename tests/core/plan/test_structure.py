@@ -134,8 +134,24 @@ class CalendarEditsTest(TestCase):
         dropped = MoveSession(week="w1", day="d1").apply(moved)
         self.assertEqual(len(list(dropped.sessions())), 5)
         self.assertEqual(len(dropped.moved), 1)
+        self.assertEqual(dropped.held_by("w1", "d1"), "d1")
         held = HoldSession(week="w1", day="d1").apply(dropped)
         self.assertEqual(list(held.sessions()), list(program().sessions()))
+
+    def test_a_merged_session_is_held_with_the_other(self) -> None:
+        merged = MoveSession(week="w1", day="d1", into="d2").apply(program())
+        phase = merged.phases[0]
+        together = merged.as_held(phase, "w1", phase.days[1])
+        self.assertEqual([line.id for line in together.lines], ["press", "squat", "calf"])
+        self.assertEqual(merged.as_held(phase, "w2", phase.days[1]), phase.days[1])
+        self.assertEqual((merged.held_by("w1", "d1"), merged.held_by("w2", "d1")), ("d2", "d1"))
+        for words, edit in [
+            ("what something was merged into is dropped", MoveSession(week="w1", day="d2")),
+            ("round in a circle", MoveSession(week="w1", day="d2", into="d1")),
+        ]:
+            with self.subTest(words), self.assertRaises(Refusal):
+                edit.apply(merged)
+        self.assertEqual(len(list(MoveSession(week="w1", day="d2", to=MONDAY).apply(merged).sessions())), 5)
 
 
 ids = st.sampled_from(["squat", "calf", "row", "press"])

@@ -9,6 +9,8 @@ const groups: [string, [string, string][]][] = [
       ["Tab while typing", "Keep it and go right"],
       ["Shift + Enter while typing", "Keep it in all following weeks too"],
       ["Esc while typing", "Leave the cell as it was"],
+      ["Name, then shorthand, in “Add”", "Adds the exercise with it in every week: goblet squat 3x10 16"],
+      ["↑ ↓ in an empty “Add”", "The day before or after"],
       ["Delete", "Empty the cell"],
       ["Ctrl + C, Ctrl + V", "Copy the cell, put it into another"],
       ["Ctrl + D", "Copy the cell into all following weeks"],

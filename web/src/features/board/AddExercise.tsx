@@ -60,7 +60,9 @@ export function AddExercise({
   };
   const onKey = (event: KeyboardEvent) => {
     const chosen = found[at];
-    if (event.key === "ArrowDown") setAt(Math.min(at + 1, found.length - 1));
+    if (text === "" && (event.key === "ArrowDown" || event.key === "ArrowUp"))
+      otherDay(event.currentTarget, event.key === "ArrowDown" ? 1 : -1);
+    else if (event.key === "ArrowDown") setAt(Math.min(at + 1, found.length - 1));
     else if (event.key === "ArrowUp") setAt(Math.max(at - 1, 0));
     else if (event.key === "Escape") setText("");
     else if (event.key === "Enter" && !settled) void search.refetch().then((answer) => take(answer.data));
@@ -73,6 +75,7 @@ export function AddExercise({
     <div className="relative ml-2 w-72">
       <input
         role="combobox"
+        data-add
         aria-label={`Add an exercise to ${day.name}`}
         aria-expanded={open}
         aria-controls={list}
@@ -149,6 +152,12 @@ function HitNote({ hit }: { hit: Schemas["Hit"] | undefined }) {
       {worst.grade === "stop" ? "not for the" : "mind the"} {worst.about}
     </span>
   );
+}
+
+/** From an empty field on to the next day's, or back to the one before. */
+function otherDay(here: EventTarget, step: number): void {
+  const fields = [...document.querySelectorAll<HTMLElement>("[data-add]")];
+  fields[fields.indexOf(here as HTMLElement) + step]?.focus();
 }
 
 /** A name with shorthand behind it: ``goblet squat 3x10 16``. */

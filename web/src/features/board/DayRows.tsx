@@ -244,7 +244,7 @@ function DayTime({
       <span className={over ? "font-medium text-caution" : "text-soft"}>
         {needs} of {limit} min{over && ", too long"}
       </span>
-      {seconds > 0 && (
+      {seconds > 0 && !(moved && !moved.to) && (
         <span className="ml-auto flex gap-2">
           <button type="button" className="min-h-6 text-soft underline hover:text-ink" onClick={fit}>
             fit

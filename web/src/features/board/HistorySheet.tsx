@@ -57,7 +57,7 @@ export function HistorySheet({
             {entry.number !== newest && (
               <Button
                 tone="quiet"
-                aria-label={`Bring revision ${entry.number} back`}
+                aria-label={`Bring back revision ${entry.number}`}
                 onClick={() => {
                   restore(entry.number);
                   onClose();

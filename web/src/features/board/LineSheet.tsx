@@ -89,6 +89,7 @@ export function LineSheet({
           </h3>
           <label className="flex items-center gap-2 text-sm">
             <select
+              aria-label="In which weeks to do it instead"
               value={place}
               onChange={(event) => setPlace(event.target.value as "" | "B")}
               className="min-h-8 rounded-md border border-line-strong/60 bg-raised px-2"
@@ -114,7 +115,7 @@ export function LineSheet({
                 <span className="block text-sm text-soft">{one.reasons.join(" · ")}</span>
               </span>
               <Button
-                aria-label={`Take ${one.exercise.name}`}
+                aria-label={`Take it: ${one.exercise.name}`}
                 onClick={() => {
                   save(
                     [

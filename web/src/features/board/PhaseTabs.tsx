@@ -88,7 +88,7 @@ function TemplateSheet({
               </span>
               <span className="block text-sm text-soft">{one.suits}</span>
             </span>
-            <Button aria-label={`Take ${one.name}`} onClick={() => take(one.id)}>
+            <Button aria-label={`Take it: ${one.name}`} onClick={() => take(one.id)}>
               Take it
             </Button>
           </li>

@@ -168,7 +168,7 @@ function WaysOutSheet({
             </span>
             <Button
               disabled={save.isPending}
-              aria-label={way.label}
+              aria-label={`Do it: ${way.label}`}
               onClick={() => save.mutate({ edits: [{ ...way.edit, reason }], words: words(way.label) })}
             >
               Do it

@@ -122,7 +122,7 @@ export function DraftPart({
                   </h3>
                   <Button
                     tone="quiet"
-                    aria-label={`Roll ${day.name} again`}
+                    aria-label={`Roll the day: ${day.name}`}
                     onClick={() => roll(day.lines.filter((line) => line.slot && !pinned(line)))}
                   >
                     <Dices size={16} aria-hidden /> Roll the day

@@ -78,7 +78,7 @@ function Templates({ client, start, busy }: Part) {
               </details>
             </div>
             <Button
-              aria-label={`Start with ${one.name}`}
+              aria-label={`Start with it: ${one.name}`}
               disabled={busy}
               onClick={() => start(async () => (await api.startFromTemplate(client, one.id)).board)}
             >

@@ -22,13 +22,18 @@ class MoveSession(Part):
     reason: Words = ""
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the session moved. Raises `Refusal` for a day outside its phase."""
+        """Answer the program with the session moved. Raises `Refusal` for a day that is gone or not held."""
         phase, _ = find_day(program, self.day)
         week_index(phase, self.week)
         if self.into and (self.into == self.day or self.into not in {d.id for d in phase.days}):
             raise Refusal("A session is merged into another day of the same phase.")
         if self.into and self.to:
             raise Refusal("A session is either moved or merged, not both.")
+        others = [m for m in program.moved if m.week == self.week and m.day != self.day]
+        if self.into and any(m.day == self.into and m.to is None for m in others):
+            raise Refusal("That day is not held itself this week; merge into another.")
+        if self.to is None and any(m.into == self.day for m in others):
+            raise Refusal("Another session is merged into this one; hold that as planned first.")
         fresh = MovedSession(week=self.week, day=self.day, to=self.to, into=self.into, reason=self.reason)
         return rebuilt(program, moved=(*_others(program, self.week, self.day), fresh))
 

@@ -1,0 +1,271 @@
+"""Writing a program: typed, filled, grouped, checked, fitted, moved about the calendar, and begun from nothing."""
+
+import re
+
+from playwright.sync_api import Locator, Page, expect
+
+from tests.journeys.support import JourneyTest
+
+
+class Desk(JourneyTest):
+    """Gives a program that was just typed."""
+
+    def start(self, name: str = "Rufus Kettleman") -> Page:
+        """The start page of a client without a program."""
+        page = self.page(path="/clients")
+        page.get_by_role("link", name=name).click()
+        page.get_by_role("link", name="Start a program").click()
+        expect(page.get_by_role("heading", name="Draft for me")).to_be_visible()
+        return page
+
+    def written(self) -> Page:
+        """A program of three typed lines."""
+        page = self.start()
+        page.get_by_role("button", name="Start empty").click()
+        expect(page.get_by_role("columnheader", name="Week 4")).to_be_visible()
+        page.locator("[data-add]").first.click()
+        for row, typed in enumerate(("goblet squat 3x10 10", "push up 3x8-12", "plank 3x40s")):
+            page.keyboard.type(typed)
+            page.keyboard.press("Enter")
+            expect(self.at(page, row, 3)).to_be_visible()
+            expect(page.locator("[data-add]").first).to_have_value("")
+        return page
+
+    def at(self, page: Page, row: int, column: int) -> Locator:
+        return page.locator(f'[data-cell="{row}:{column}"]')
+
+    def says(self, page: Page, row: int, column: int, text: str) -> None:
+        expect(self.at(page, row, column)).to_have_accessible_name(re.compile(re.escape(f": {text}") + "( |$)"))
+
+
+class WritingTest(Desk):
+    def test_a_line_is_typed_with_its_name(self) -> None:
+        page = self.written()
+        self.says(page, 0, 0, "3 x 10, 10 kg")
+        self.says(page, 1, 3, "3 x 8-12")
+        page.keyboard.press("ArrowDown")
+        expect(page.get_by_role("combobox", name="Add an exercise to Day 2")).to_be_focused()
+
+    def test_filled_along_a_path_copied_and_undone(self) -> None:
+        page = self.written()
+        self.at(page, 1, 0).focus()
+        page.keyboard.press("Alt+w")
+        sheet = page.get_by_role("dialog", name="Fill 1 line on")
+        sheet.get_by_text("Repetitions").click()
+        sheet.get_by_label("Step: Repetitions").fill("2")
+        sheet.get_by_role("button", name="Fill on").click()
+        self.says(page, 1, 3, "3 x 14-18")
+        page.keyboard.press("Control+z")
+        self.says(page, 1, 3, "3 x 8-12")
+        self.at(page, 2, 1).focus()
+        page.keyboard.type("4 x 20 s")
+        page.keyboard.press("Enter")
+        self.says(page, 2, 1, "4 x 20 s")
+        self.says(page, 2, 0, "3 x 40 s")
+        self.at(page, 2, 0).focus()
+        page.keyboard.press("Control+d")
+        self.says(page, 2, 1, "3 x 40 s")
+        self.at(page, 0, 0).focus()
+        page.keyboard.press("Control+c")
+        self.at(page, 1, 2).focus()
+        page.keyboard.press("Control+v")
+        self.says(page, 1, 2, "3 x 10, 10 kg")
+
+    def test_a_path_that_does_not_fit_says_why(self) -> None:
+        page = self.written()
+        self.at(page, 2, 0).focus()
+        page.keyboard.press("Alt+w")
+        page.get_by_role("dialog", name="Fill 1 line on").get_by_role("button", name="Fill on").click()
+        expect(page.get_by_role("dialog", name="That was not saved")).to_contain_text("needs a load")
+
+    def test_lines_are_chosen_paired_parted_and_moved(self) -> None:
+        page = self.written()
+        self.at(page, 0, 0).focus()
+        page.keyboard.press("Shift+ArrowDown")
+        page.keyboard.press("Space")
+        bar = page.get_by_role("toolbar", name="Chosen lines")
+        expect(bar).to_contain_text("2 lines chosen")
+        bar.get_by_role("button", name="Pair opposites").click()
+        purpose = page.get_by_label("What the pair Goblet squat and Push-up is for")
+        expect(purpose).to_have_value("opposite muscles")
+        page.get_by_label("rest inside, Goblet squat and Push-up, seconds").fill("20")
+        page.keyboard.press("Enter")
+        page.get_by_role("button", name="Part", exact=True).click()
+        expect(purpose).to_have_count(0)
+        page.get_by_role("button", name="Choose Plank").click()
+        bar.get_by_label("Move the chosen lines to a day").select_option(label="Day 2")
+        expect(self.at(page, 2, 0)).to_have_accessible_name(re.compile("^Plank"))
+        handle = page.get_by_role("row").filter(has=page.get_by_role("rowheader", name="Plank")).locator("[draggable]")
+        handle.drag_to(page.get_by_role("row").filter(has=page.get_by_role("rowheader", name="Goblet squat")))
+        expect(self.at(page, 0, 0)).to_have_accessible_name(re.compile("^Plank"))
+        self.at(page, 0, 0).focus()
+        page.keyboard.press("Alt+ArrowDown")
+        expect(self.at(page, 1, 0)).to_have_accessible_name(re.compile("^Plank"))
+
+    def test_a_half_typed_cell_survives_a_reload(self) -> None:
+        page = self.written()
+        self.at(page, 0, 1).focus()
+        page.keyboard.type("4 x 1")
+        expect(page.get_by_label("Goblet squat, week 2")).to_have_value("4 x 1")
+        page.reload()
+        expect(self.at(page, 0, 1)).to_contain_text("Not kept yet: 4 x 1")
+        self.at(page, 0, 1).focus()
+        page.keyboard.press("Enter")
+        page.keyboard.type("2")
+        page.keyboard.press("Enter")
+        self.says(page, 0, 1, "4 x 12")
+        expect(self.at(page, 0, 1)).not_to_contain_text("Not kept yet")
+
+    def test_more_of_a_line_a_day_and_a_week(self) -> None:
+        page = self.written()
+        page.get_by_role("button", name="More of Push-up").click()
+        sheet = page.get_by_role("dialog", name="Push-up")
+        sheet.get_by_label("What it is for").fill("Getting off the floor")
+        page.keyboard.press("Enter")
+        self.assert_accessible(page, "more of a line")
+        sheet.get_by_label("Harder, when it is time").select_option(index=1)
+        sheet.get_by_role("button", name=re.compile("^Take it: ")).first.click()
+        expect(page.get_by_role("rowheader", name="Push-up", exact=True)).to_have_count(0)
+        expect(page.get_by_title("Getting off the floor")).to_be_visible()
+        page.get_by_role("button", name="Place, minutes and more of Day 1").click()
+        sheet = page.get_by_role("dialog", name="Day 1")
+        sheet.get_by_label("Minutes").fill("20")
+        page.keyboard.press("Enter")
+        sheet.get_by_role("button", name=re.compile("^Repeat on")).first.click()
+        expect(page.get_by_role("combobox", name="Add an exercise to Day 1 again")).to_be_visible()
+        expect(page.get_by_text(re.compile(r"of 20 min")).first).to_be_visible()
+        page.get_by_role("button", name="Variant and place of week 2").click()
+        page.get_by_role("button", name="Alternate A and B in the whole phase").click()
+        page.get_by_role("button", name="Close").click()
+        expect(page.get_by_role("columnheader", name=re.compile("Week 2 B"))).to_be_visible()
+
+    def test_a_finding_explains_itself_is_mended_or_answered(self) -> None:
+        page = self.written()
+        self.at(page, 0, 0).focus()
+        page.keyboard.type("3 x 10, 9 kg")
+        page.keyboard.press("Enter")
+        dock = page.get_by_role("complementary", name="Beside the board")
+        finding = dock.get_by_role("button", name=re.compile("9 kg cannot be made here"))
+        finding.click()
+        expect(dock).to_contain_text("becomes a guess on the day")
+        expect(dock).to_contain_text("3 x 10, 10 kg")
+        dock.get_by_role("button", name=re.compile(r"^Take \d+ kg")).click()
+        expect(finding).to_have_count(0)
+        self.says(page, 0, 0, "3 x 10, 10 kg")
+        self.at(page, 1, 0).focus()
+        page.keyboard.type("3 x 60")
+        page.keyboard.press("Enter")
+        many = dock.get_by_role("button", name=re.compile("60 reps"))
+        many.click()
+        dock.get_by_label("Your reason: Repetitions for the goal").fill("A bet with her sister")
+        page.keyboard.press("Enter")
+        expect(many).to_have_count(0)
+        dock.get_by_text("1 finding answered").click()
+        expect(dock).to_contain_text("A bet with her sister")
+
+    def test_panels_follow_what_is_typed(self) -> None:
+        page = self.written()
+        dock = page.get_by_role("complementary", name="Beside the board")
+        dock.get_by_role("button", name="Balance").click()
+        expect(dock.get_by_role("row").filter(has_text="squat")).to_contain_text("3 sets")
+        self.at(page, 0, 0).focus()
+        page.keyboard.type("5 x 10, 10 kg")
+        page.keyboard.press("Enter")
+        expect(dock.get_by_role("row").filter(has_text="squat")).to_contain_text("5 sets")
+        dock.get_by_role("button", name="Minutes").click()
+        expect(dock.get_by_role("table").filter(has_text="Day 1")).to_contain_text("Week 4")
+        self.assert_accessible(page, "the board with its minutes")
+
+    def test_a_session_is_fitted_and_taken_back(self) -> None:
+        page = self.written()
+        self.at(page, 0, 0).focus()
+        page.keyboard.type("6 x 10, 10 kg, rest 4:00")
+        page.keyboard.press("Enter")
+        self.says(page, 0, 0, "6 x 10, 10 kg, rest 4:00")
+        page.get_by_role("button", name="fit", exact=True).first.click()
+        sheet = page.get_by_role("dialog", name="Day 1, week 1: fit the time")
+        sheet.get_by_label("Minutes there are").fill("25")
+        expect(sheet).to_contain_text("Goblet squat: rest 2:00 instead of 4:00")
+        self.assert_accessible(page, "fit the time")
+        sheet.get_by_role("button", name="Apply: Goblet squat: rest 2:00 instead of 4:00").click()
+        self.says(page, 0, 0, "6 x 10, 10 kg, rest 2:00")
+        sheet.get_by_role("button", name="Close").click()
+        page.get_by_role("button", name="Undo").click()
+        self.says(page, 0, 0, "6 x 10, 10 kg, rest 4:00")
+
+    def test_the_logbook_compares_and_brings_back(self) -> None:
+        page = self.written()
+        self.at(page, 0, 0).focus()
+        page.keyboard.type("5 x 5, 12 kg")
+        page.keyboard.press("Enter")
+        self.says(page, 0, 3, "5 x 5, 12 kg")
+        page.get_by_label("As first written").click()
+        expect(self.at(page, 0, 0)).to_contain_text("first: nothing")
+        page.get_by_role("button", name="Logbook").click()
+        sheet = page.get_by_role("dialog", name="Logbook of this program")
+        sheet.get_by_label("Compare revision 4").click()
+        sheet.get_by_label("Compare revision 5").click()
+        expect(sheet.get_by_role("region", name="What differs")).to_contain_text("5 x 5, 12 kg")
+        self.assert_accessible(page, "the logbook")
+        sheet.get_by_role("button", name="Bring back revision 4").click()
+        self.says(page, 0, 0, "3 x 10, 10 kg")
+
+
+class StartingTest(Desk):
+    def test_a_draft_is_rolled_pinned_and_kept(self) -> None:
+        page = self.start("Oona Feldt")
+        page.get_by_role("button", name="Draft it").click()
+        first = page.get_by_role("button", name=re.compile("^Roll .* again$")).nth(1)
+        name = (first.get_attribute("aria-label") or "").removeprefix("Roll ").removesuffix(" again")
+        keep = page.get_by_role("button", name=re.compile("^Keep ")).nth(1)
+        kept = (keep.get_attribute("aria-label") or "").removeprefix("Keep ")
+        keep.click()
+        first.click()
+        expect(page.get_by_role("button", name=f"Roll {name} again")).to_have_count(0)
+        expect(page.get_by_role("button", name=f"Keep {kept}")).to_have_attribute("aria-pressed", "true")
+        self.assert_accessible(page, "starting a program")
+        page.get_by_role("button", name="Start with this draft").click()
+        expect(page.get_by_role("rowheader", name=kept, exact=True).first).to_be_visible()
+        dock = page.get_by_role("complementary", name="Beside the board")
+        expect(dock).not_to_contain_text(re.compile("caution:|question:"))
+
+    def test_a_template_becomes_the_clients_own(self) -> None:
+        page = self.start()
+        page.get_by_role("button", name="Start with it: Hotel room").click()
+        expect(page.get_by_role("heading", level=1)).to_contain_text("Hotel room for Rufus Kettleman")
+        expect(page.get_by_text("circuit", exact=True).first).to_be_visible()
+        page.get_by_role("button", name="From a template").click()
+        page.get_by_role("button", name="Take it: Top-up day").click()
+        expect(page.get_by_role("button", name=re.compile("^Top-up day"))).to_be_visible()
+        page.get_by_role("button", name="All", exact=True).click()
+        expect(page.get_by_role("heading", name="Hotel room", exact=True)).to_be_visible()
+        expect(page.get_by_role("heading", name="Top-up day", exact=True)).to_be_visible()
+
+    def test_weeks_out_of_bounds_cannot_be_asked_for(self) -> None:
+        page = self.start()
+        for weeks in ("0", "60", "many"):
+            page.get_by_label("Weeks, 1 to 52").fill(weeks)
+            expect(page.get_by_role("button", name="Start empty")).to_be_disabled()
+
+
+class CalendarTest(JourneyTest):
+    def test_a_session_is_moved_dropped_and_held_after_all(self) -> None:
+        page = self.page()
+        page.get_by_role("listitem").filter(has_text="Casimir Holt").get_by_role("link", name="Program").click()
+        page.get_by_role("link", name="Calendar").click()
+        row = page.get_by_role("row").filter(has_text="week 8")
+        day = row.get_by_role("button", name="Upper body")
+        day.click()
+        sheet = page.get_by_role("dialog", name=re.compile("^Upper body"))
+        sheet.get_by_label("Why, for the logbook").fill("Away for the weekend")
+        self.assert_accessible(page, "what becomes of a session")
+        sheet.get_by_role("button", name="Do it: Drop it").click()
+        expect(page.get_by_role("dialog")).to_have_count(0)
+        expect(row).to_contain_text("dropped Away for the weekend")
+        day.click()
+        sheet.get_by_role("button", name=re.compile("^Do it: Move it to")).first.click()
+        expect(row).to_contain_text("moved from")
+        day.click()
+        sheet.get_by_role("button", name="Hold it as planned after all").click()
+        expect(row).not_to_contain_text("moved from")
+        self.assert_accessible(page, "the calendar")

@@ -111,6 +111,7 @@ def _typing(page: Page, url: str, app: Served, program: str) -> list[Figure]:
 
 def _keys(page: Page, url: str, app: Served) -> list[Figure]:
     """Keys and clicks, each counted as one, from the start page to a finished program."""
+    app.connection.close()  # it has been idle too long; the next request opens it again
     client = _client(app, "Ottilie Scratch", 3)
     page.goto(f"{url}/clients/{client}/start")
     count = 1

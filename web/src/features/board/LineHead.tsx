@@ -28,7 +28,7 @@ export function LineHead({
   save: Save;
 }) {
   const look =
-    "rounded p-1 text-soft opacity-0 group-hover:opacity-100 focus-visible:opacity-100 hover:text-ink";
+    "grid size-6 place-items-center rounded text-soft opacity-0 group-hover:opacity-100 focus-visible:opacity-100 hover:text-ink";
   const move = (to: number) =>
     save(
       [
@@ -58,7 +58,7 @@ export function LineHead({
           aria-pressed={chosen}
           aria-label={`Choose ${line.exercise}`}
           onClick={() => choose(line.id)}
-          className="text-left hover:underline aria-pressed:underline aria-pressed:decoration-2"
+          className="min-h-6 text-left hover:underline aria-pressed:underline aria-pressed:decoration-2"
         >
           {line.exercise}
         </button>
@@ -111,7 +111,7 @@ export function LineHead({
         <button
           type="button"
           aria-label={`More of ${line.exercise}`}
-          className="rounded p-1 text-soft hover:text-ink"
+          className="grid size-6 place-items-center rounded text-soft hover:text-ink"
           onClick={() => open(line.id)}
         >
           <Ellipsis size={16} aria-hidden />
@@ -135,7 +135,7 @@ function JointNote({
     <Link
       to={`/library/${line.exercise_id}?client=${client}`}
       title={caution.text}
-      className={`block text-sm font-normal underline ${caution.grade === "stop" ? "text-stop" : "text-caution"}`}
+      className={`block min-h-6 text-sm font-normal underline ${caution.grade === "stop" ? "text-stop" : "text-caution"}`}
     >
       {caution.grade === "stop" ? "not for the" : "mind the"} {caution.about}
     </Link>

@@ -78,7 +78,7 @@ export function WeekHeads({
               <button
                 type="button"
                 aria-label={`Variant and place of week ${week.number}`}
-                className="self-center rounded p-1 text-soft hover:text-ink"
+                className="grid size-6 place-items-center rounded text-soft hover:text-ink"
                 onClick={() => open({ week: week.id })}
               >
                 <SlidersHorizontal size={14} aria-hidden />

@@ -1,14 +1,25 @@
 """Ready fixes the checks share."""
 
+from collections.abc import Mapping
 from dataclasses import replace
+from decimal import Decimal
 
 from upright_anvil.core.checks.model import Fix
 from upright_anvil.core.checks.study import Asked
-from upright_anvil.core.library.substitutes import Situation, substitutes
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.history import Standing
+from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
+from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.same import Same
+
+MOST = 2000
+_Key = tuple[Same[Exercise], Same[Inventory], Same[Mapping[str, Exercise]], tuple[Standing, ...], Decimal | None]
+_best: dict[_Key, Substitute | None] = {}
+"""The best substitute found for an exercise, a place and the joints as they stand."""
 
 
 def rewrite(asked: Asked, label: str, **changes: object) -> Fix | None:
@@ -26,8 +37,14 @@ def to(asked: Asked, label: str, prescription: Prescription) -> Fix:
 def swap(asked: Asked) -> Fix | None:
     """Answer the fix that takes the best substitute at the place for the client's joints; None where there is none."""
     here = asked.setting
-    situation = Situation(here.inventory, here.standing, here.unit, here.body_kg)
-    best = next(iter(substitutes(asked.exercise, here.exercises.values(), here.ladders, situation, 1)), None)
+    key = (Same(asked.exercise), Same(here.inventory), Same(here.exercises), here.standing, here.body_kg)
+    if key not in _best:
+        if len(_best) >= MOST:
+            _best.clear()
+        situation = Situation(here.inventory, here.standing, here.unit, here.body_kg)
+        found = substitutes(asked.exercise, here.exercises.values(), here.ladders, situation, 1)
+        _best[key] = found[0] if found else None
+    best = _best[key]
     if best is None:
         return None
     variant = "B" if asked.line.exercise_in(asked.week) != asked.line.exercise else ""

@@ -4,17 +4,19 @@ from collections.abc import Iterable, Iterator
 from dataclasses import dataclass, field
 from datetime import date, timedelta
 from decimal import Decimal
-from functools import cached_property
+from functools import cached_property, lru_cache
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
 from upright_anvil.core.plan.resolving import resolved
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.same import Same
 from upright_anvil.core.volume.bands import Band, band_for
 from upright_anvil.core.volume.hard_sets import DIRECT, HELPING, PlannedLine, hard_sets
 
@@ -49,6 +51,13 @@ class Standpoint:
         return self.goal in goals
 
 
+@lru_cache(maxsize=8192)
+def _hard(text: str, unit: Unit, exercise: Same[Exercise]) -> int:
+    """Hard sets of a text; the same text is asked about by many checks."""
+    prescription = prescription_or_none(text, unit)
+    return hard_sets(PlannedLine(exercise.value, prescription)) if prescription else 0
+
+
 @dataclass(frozen=True)
 class Asked:
     """One line in one week: what is asked, of which exercise, where. ``text`` is what stands in the cell."""
@@ -65,7 +74,7 @@ class Asked:
     @cached_property
     def hard(self) -> int:
         """Hard sets of the line."""
-        return hard_sets(PlannedLine(self.exercise, self.prescription)) if self.prescription else 0
+        return _hard(self.text, self.setting.unit, Same(self.exercise))
 
     @cached_property
     def share(self) -> Decimal | None:

@@ -5,16 +5,18 @@ from dataclasses import dataclass
 from functools import lru_cache
 from typing import Literal
 
-from upright_anvil.core.blocks import Bar, planned_bar, planned_label
+from upright_anvil.core.blocks import Athlete, Bar, planned_bar, planned_label
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, joint_cautions
-from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Week
 from upright_anvil.core.plan.resolving import load_caution, resolved
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts
+from upright_anvil.core.same import Same
 from upright_anvil.core.timing.estimate import TimedLine, line_seconds, transition_seconds
 from upright_anvil.core.timing.groups import group_seconds
 
@@ -69,12 +71,35 @@ def forget_texts() -> None:
     """Forget every text read so far; only a bench has a reason to."""
     _remembered.cache_clear()
     read.cache_clear()
+    seconds_of.cache_clear()
+    _cells.clear()
+
+
+_Cell = tuple[str, Unit, Same[Exercise], Same[Inventory], Athlete, Load | None]
+_cells: dict[_Cell, ReadCell] = {}
+"""What a text comes to for an exercise at a place, for a strength: the board asks for the same cells time and again."""
+
+MOST_CELLS = 20_000
 
 
 def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
     """Read one cell as the board shows it. Never raises: what cannot be read comes back as it was typed."""
     if not text:
-        return ReadCell("empty", "")
+        return _EMPTY
+    last = setting.last_loads.get(exercise.id)
+    key = (text, setting.unit, Same(exercise), Same(setting.inventory), setting.athlete(exercise.id), last)
+    found = _cells.get(key)
+    if found is None:
+        if len(_cells) >= MOST_CELLS:
+            _cells.clear()
+        found = _cells[key] = _read_cell(text, exercise, setting)
+    return found
+
+
+_EMPTY = ReadCell("empty", "")
+
+
+def _read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
     try:
         line = _remembered(text, setting.unit)
     except ShorthandError as error:
@@ -89,11 +114,18 @@ def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
         manner=line.manner,
         sets=line.sets,
         bar=planned_bar(prescription, exercise, athlete, line.label),
-        seconds=line_seconds(TimedLine(prescription, exercise, None)),
+        seconds=seconds_of(text, setting.unit, Same(exercise)),
         caution=load_caution(prescription, exercise, setting),
         bars=tuple(planned_bar(prescription, exercise, athlete, plan=plan) for plan in line.differ),
         note=found.why if found else "",
     )
+
+
+@lru_cache(maxsize=8192)
+def seconds_of(text: str, unit: Unit, exercise: Same[Exercise]) -> int:
+    """Answer the seconds a text takes as a line on its own; 0 where it is empty or cannot be read."""
+    prescription = prescription_or_none(text, unit)
+    return line_seconds(TimedLine(prescription, exercise.value, None)) if prescription else 0
 
 
 @dataclass(frozen=True, slots=True)
@@ -188,9 +220,12 @@ def day_estimate(day: Day, weeks: Sequence[Week], number: int, setting: Setting)
     here = settings_of(day, (week,), setting)[0]
     total, before, blocks = 0, None, 0
     for group in day.groups:
-        trained = [t for t in timed([(line, line.cells[number].text) for line in group.lines], week, here) if t]
+        texts = [(line, line.cells[number].text) for line in group.lines if line.cells[number].text]
+        trained = [t for t in timed(texts, week, here) if t]
         if trained:
-            total += group_seconds(group, trained)
+            alone = len(trained) == 1 == len(texts)
+            same = Same(trained[0].exercise)
+            total += seconds_of(texts[0][1], here.unit, same) if alone else group_seconds(group, trained)
             total += transition_seconds((before, trained[0].implement)) if blocks else 0
             before, blocks = trained[-1].implement, blocks + 1
     return round(total * setting.pace)

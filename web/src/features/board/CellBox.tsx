@@ -116,7 +116,7 @@ export const CellBox = memo(function CellBox(props: Props) {
       data-line={line.id}
       onClick={open}
       onKeyDown={keys}
-      className="flex h-full min-h-10 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left focus-visible:-outline-offset-2 hover:bg-raised"
+      className="flex h-full min-h-10 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left [contain-intrinsic-size:auto_5rem] [content-visibility:auto] focus-visible:-outline-offset-2 hover:bg-raised"
     >
       <span className="sr-only">
         {exercise.name}, week {week.number}: {waiting ?? (plan?.text || "empty")}

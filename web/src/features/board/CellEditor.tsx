@@ -66,7 +66,7 @@ export function CellEditor({
   };
   const unreadable = answer?.state === "unreadable" ? answer.unreadable : null;
   return (
-    <div className="relative min-h-10">
+    <div className="relative min-h-10 [contain:layout]">
       <input
         autoFocus
         aria-label={label}

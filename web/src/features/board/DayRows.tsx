@@ -1,5 +1,5 @@
 import { SlidersHorizontal, Trash2 } from "lucide-react";
-import { Fragment, useState } from "react";
+import { Fragment, memo, useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { minutes, shortDate, weekdays } from "../../ui/format";
@@ -18,8 +18,11 @@ export interface Opened {
 }
 
 interface Props {
-  view: Schemas["BoardView"];
-  phase: Schemas["PhaseView"];
+  programId: string;
+  client: string;
+  /** The client's minutes. */
+  minutes: number;
+  weeks: Schemas["WeekView"][];
   day: Schemas["DayView"];
   first: number;
   carry: boolean;
@@ -31,9 +34,11 @@ interface Props {
   save: Save;
 }
 
-/** A day: its time in each week against the client's minutes, then its sections, groups and exercises. */
-export function DayRows(props: Props) {
-  const { view, phase, day, first, carry, chosen, firstWritten, choose, open, command, save } = props;
+/** A day: its time in each week against the client's minutes, then its sections, groups and exercises. Drawn anew
+ * only when the day itself changes. */
+export const DayRows = memo(function DayRows(props: Props) {
+  const { programId, client, weeks, day, first, carry, chosen, firstWritten, choose, open, command, save } =
+    props;
   const [over, setOver] = useState<number | null>(null);
   const starts = day.groups.map((_, n) =>
     day.groups.slice(0, n).reduce((rows, group) => rows + group.lines.length, first),
@@ -62,12 +67,12 @@ export function DayRows(props: Props) {
         <th scope="rowgroup" className="px-2 py-1.5 text-left">
           <DayName day={day} open={open} save={save} />
         </th>
-        {phase.weeks.map((week, index) => (
+        {weeks.map((week, index) => (
           <td key={week.id} className="px-2 py-1.5 text-sm">
             <DayTime
               seconds={day.seconds[index] ?? 0}
-              limit={day.minutes ?? view.minutes}
-              floor={`/floor/${view.program_id}/${week.id}/${day.id}`}
+              limit={day.minutes ?? props.minutes}
+              floor={`/floor/${programId}/${week.id}/${day.id}`}
               session={day.sessions[index] ?? null}
               moved={day.moved[index] ?? null}
               fit={() => open({ fit: { week: week.id, day: day.id } })}
@@ -81,7 +86,7 @@ export function DayRows(props: Props) {
             <tr className={over === at ? "border-t-2 border-ember" : ""} {...drop(at)}>
               <th
                 scope="rowgroup"
-                colSpan={phase.weeks.length + 1}
+                colSpan={weeks.length + 1}
                 className="px-2 text-left leading-none font-normal"
               >
                 <SectionSelect group={group} save={save} />
@@ -90,7 +95,7 @@ export function DayRows(props: Props) {
           )}
           {group.lines.length > 1 && (
             <tr className="border-l-4 border-ink bg-sunk/60" {...drop(at)}>
-              <th scope="rowgroup" colSpan={phase.weeks.length + 1} className="px-2 py-1 text-left">
+              <th scope="rowgroup" colSpan={weeks.length + 1} className="px-2 py-1 text-left">
                 <GroupHead group={group} save={save} />
               </th>
             </tr>
@@ -109,7 +114,7 @@ export function DayRows(props: Props) {
                 className="px-2 py-1 text-left align-top font-medium"
               >
                 <LineHead
-                  client={view.client_id}
+                  client={client}
                   day={day}
                   group={group}
                   line={line}
@@ -121,7 +126,7 @@ export function DayRows(props: Props) {
                   save={save}
                 />
               </th>
-              {phase.weeks.map((week, column) => {
+              {weeks.map((week, column) => {
                 const cell = line.cells[column];
                 const was = firstWritten?.get(`${line.id} ${week.id}`);
                 const exercise =
@@ -131,7 +136,7 @@ export function DayRows(props: Props) {
                 return (
                   <td key={week.id} className={`h-px p-0 align-top ${week.is_now ? "bg-ember-wash/45" : ""}`}>
                     <CellBox
-                      programId={view.program_id}
+                      programId={programId}
                       line={line}
                       exercise={exercise}
                       week={week}
@@ -140,7 +145,7 @@ export function DayRows(props: Props) {
                       first={firstWritten && (was ?? "") !== (cell?.plan.text ?? "") ? (was ?? "") : null}
                       row={(starts[at] ?? first) + index}
                       column={column}
-                      late={column > 0 && column >= phase.weeks.length - 2}
+                      late={column > 0 && column >= weeks.length - 2}
                       carry={carry}
                       save={save}
                       command={command}
@@ -156,13 +161,13 @@ export function DayRows(props: Props) {
         {...drop(day.groups.length)}
         className={over === day.groups.length ? "border-t-2 border-ember" : ""}
       >
-        <td colSpan={phase.weeks.length + 1} className="pt-1 pb-4">
-          <AddExercise client={view.client_id} day={day} save={save} />
+        <td colSpan={weeks.length + 1} className="pt-1 pb-4">
+          <AddExercise client={client} day={day} save={save} />
         </td>
       </tr>
     </tbody>
   );
-}
+});
 
 function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Opened) => void; save: Save }) {
   const change = (name: string, weekday: number) => {

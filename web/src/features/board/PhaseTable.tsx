@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Schemas } from "../../api/client";
 import { AddDay } from "./AddDay";
 import type { Command } from "./commands";
@@ -6,7 +7,7 @@ import type { Save } from "./useBoard";
 import { WeekHeads } from "./WeekHeads";
 
 /** One phase: weeks across, days and exercises down. */
-export function PhaseTable({
+export const PhaseTable = memo(function PhaseTable({
   view,
   phase,
   row,
@@ -47,8 +48,10 @@ export function PhaseTable({
           {phase.days.map((day, index) => (
             <DayRows
               key={day.id}
-              view={view}
-              phase={phase}
+              programId={view.program_id}
+              client={view.client_id}
+              minutes={view.minutes}
+              weeks={phase.weeks}
               day={day}
               first={row + linesBefore(phase, index)}
               carry={carry}
@@ -65,7 +68,7 @@ export function PhaseTable({
       </div>
     </>
   );
-}
+});
 
 const linesOf = (day: Schemas["DayView"]) => day.groups.reduce((sum, group) => sum + group.lines.length, 0);
 

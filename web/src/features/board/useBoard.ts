@@ -28,6 +28,14 @@ export function useBoard(programId: string) {
   const latest = () =>
     queries.getQueryData<Schemas["BoardView"]>(keys.board(programId))?.revision.number ?? 1;
   const show = (view: Schemas["BoardView"]) => {
+    // What the checks say of it is asked for before the board is drawn: the two go on side by side.
+    const shown = queries.getQueryCache().findAll({ queryKey: ["findings", programId], type: "active" });
+    for (const phase of new Set(shown.map((query) => String(query.queryKey[2]))))
+      void queries.prefetchQuery({
+        queryKey: keys.findings(programId, phase, view.revision.number),
+        queryFn: () => api.findings(programId, phase),
+        staleTime: 30_000,
+      });
     queries.setQueryData(keys.board(programId), view);
     void queries.invalidateQueries({ queryKey: keys.history(programId) });
     void queries.invalidateQueries({ queryKey: keys.calendar(programId) });

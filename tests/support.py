@@ -15,8 +15,9 @@ from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
 from upright_anvil.core.plan.edits.lines import AddLine
 from upright_anvil.flows import logging, saving
-from upright_anvil.flows.board import BoardView, start_program
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import ClientFacts, add_client
+from upright_anvil.flows.empty_program import start_program
 from upright_anvil.flows.ids import fresh_id, session_id
 from upright_anvil.flows.places import PlaceFacts
 from upright_anvil.store.database import Database

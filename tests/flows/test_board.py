@@ -3,7 +3,9 @@ from datetime import timedelta
 from tests.support import NOW, TODAY, StudioTest, monday_of
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.board import BoardView, open_board, start_program
+from upright_anvil.flows.board import open_board
+from upright_anvil.flows.board_view import BoardView
+from upright_anvil.flows.empty_program import start_program
 from upright_anvil.store.not_found import NotFoundError
 
 SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")

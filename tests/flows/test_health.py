@@ -5,7 +5,8 @@ from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Condition, Entry, State
 from upright_anvil.core.health.screening import Answers, Clearance, Disease, Intensity, ScreenOutcome, Sign
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.board import BoardView, open_board
+from upright_anvil.flows.board import open_board
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import add_client, client_file
 from upright_anvil.flows.floor import FloorView, open_floor
 from upright_anvil.flows.health import (

@@ -10,7 +10,8 @@ from upright_anvil.core.plan.edits.phases import AddPhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.board import BoardView, open_board
+from upright_anvil.flows.board import open_board
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.deciding import CellMovedError, Decision, add_next_week, decide
 from upright_anvil.flows.review import ReviewLine, ReviewView, Verdict, review_session
 from upright_anvil.flows.saving import history, save_edits

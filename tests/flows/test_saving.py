@@ -6,7 +6,7 @@ from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, RemoveLine
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.board import BoardView
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.library import remove_own
 from upright_anvil.flows.saving import StaleSaveError, history, redo, save_edits, undo
 

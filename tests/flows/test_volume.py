@@ -4,7 +4,8 @@ from tests.support import TODAY, StudioTest
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.volume.bands import BEGINNING, SIZE
-from upright_anvil.flows.board import BoardView, open_board
+from upright_anvil.flows.board import open_board
+from upright_anvil.flows.board_view import BoardView
 
 
 class VolumeTest(StudioTest):

@@ -26,9 +26,9 @@ from upright_anvil.demo.meeting import meet
 from upright_anvil.demo.people import PEOPLE
 from upright_anvil.demo.person import Lift, Person
 from upright_anvil.flows import deciding, logging, review, saving
-from upright_anvil.flows.board import start_program
 from upright_anvil.flows.clients import client_list
 from upright_anvil.flows.deciding import Decision
+from upright_anvil.flows.empty_program import start_program
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.flows.review import Verdict

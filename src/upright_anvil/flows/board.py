@@ -1,30 +1,33 @@
-"""The program board: opening it, starting a program."""
+"""The program board: opening it as it stands, or as it stood."""
 
-from dataclasses import dataclass
-from datetime import date, datetime, timedelta
+from datetime import date, timedelta
 
-from upright_anvil.core.blocks import Bar, done_bar
+from upright_anvil.core.blocks import done_bar
 from upright_anvil.core.goals import GoalKind, TrainingAge
-from upright_anvil.core.health.cautions import Caution
-from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import (
-    Day,
-    GroupKind,
     Line,
-    Pairing,
     Phase,
     Program,
-    Section,
-    Week,
-    WeekKind,
 )
-from upright_anvil.core.plan.reading import ReadCell, ReadDay, ReadLine, read_phase
+from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
 from upright_anvil.core.plan.setting import Setting
-from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.volume.bands import Band, band_for
-from upright_anvil.core.volume.weeks import WeekVolume
+from upright_anvil.flows.board_view import (
+    BoardView,
+    CellView,
+    DayView,
+    ExerciseHead,
+    GroupView,
+    LineView,
+    MovedView,
+    PhaseView,
+    PlaceHead,
+    RevisionView,
+    StartedSession,
+    WeekView,
+)
 from upright_anvil.flows.done import Done, all_rows, done_by_line
-from upright_anvil.flows.ids import fresh_id, session_id
+from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.volume import phase_volume
 from upright_anvil.store import ledger, programs
@@ -32,153 +35,6 @@ from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow, SessionRow
-
-
-@dataclass(frozen=True, slots=True)
-class WeekView:
-    """One week of a phase: its number in the program, its Monday, whether it is this week."""
-
-    id: str
-    number: int
-    kind: WeekKind
-    monday: date
-    is_now: bool
-    variant: str
-    place: str
-
-
-@dataclass(frozen=True, slots=True)
-class ExerciseHead:
-    """An exercise by id and name."""
-
-    id: str
-    name: str
-
-
-@dataclass(frozen=True, slots=True)
-class CellView:
-    """A cell with what was done in it."""
-
-    plan: ReadCell
-    done: tuple[Bar, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class LineView:
-    """A line of the board; ``variant_b``, ``easier`` and ``harder`` are other exercises, None where none is named."""
-
-    id: str
-    exercise_id: str
-    exercise: str
-    removed: bool
-    joints: tuple[Caution, ...]
-    cells: tuple[CellView, ...]
-    reason: str
-    cues: tuple[str, ...]
-    variant_b: ExerciseHead | None
-    easier: ExerciseHead | None
-    harder: ExerciseHead | None
-
-
-@dataclass(frozen=True, slots=True)
-class GroupView:
-    """Lines of a day done together; a line on its own is a group of one."""
-
-    id: str
-    kind: GroupKind
-    pairing: Pairing
-    section: Section
-    rest_inside: int | None
-    rest_after: int | None
-    lines: tuple[LineView, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class StartedSession:
-    """A session that was started, and whether it was finished."""
-
-    id: str
-    finished: bool
-
-
-@dataclass(frozen=True, slots=True)
-class MovedView:
-    """A session that is not held as planned: on another date, merged into a day (by name), or dropped (neither)."""
-
-    to: date | None
-    into: str
-    reason: str
-
-
-@dataclass(frozen=True, slots=True)
-class DayView:
-    """A day of the board; ``seconds`` is its estimated time, ``sessions`` the started session, week by week."""
-
-    id: str
-    name: str
-    weekday: int
-    seconds: tuple[int, ...]
-    sessions: tuple[StartedSession | None, ...]
-    groups: tuple[GroupView, ...]
-    place: str
-    minutes: int | None
-    top_up: bool
-    moved: tuple[MovedView | None, ...]
-
-    @property
-    def lines(self) -> tuple[LineView, ...]:
-        """The day's lines in order."""
-        return tuple(line for group in self.groups for line in group.lines)
-
-
-@dataclass(frozen=True, slots=True)
-class PhaseView:
-    """A phase of the board; ``volume`` is told week by week."""
-
-    id: str
-    name: str
-    purpose: str
-    method: str
-    weeks: tuple[WeekView, ...]
-    days: tuple[DayView, ...]
-    volume: tuple[WeekVolume, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class RevisionView:
-    """What the board says of its revision, and where undo and redo lead."""
-
-    number: int
-    author: str
-    at: datetime
-    reason: str
-    undo_to: int | None
-    redo_to: int | None
-
-
-@dataclass(frozen=True, slots=True)
-class PlaceHead:
-    """One of the client's places, the usual one first."""
-
-    id: str
-    name: str
-
-
-@dataclass(frozen=True, slots=True)
-class BoardView:
-    """A program as the board shows it."""
-
-    program_id: str
-    client_id: str
-    client: str
-    unit: Unit
-    minutes: int
-    pace: float
-    name: str
-    start: date
-    revision: RevisionView
-    phases: tuple[PhaseView, ...]
-    places: tuple[PlaceHead, ...]
 
 
 def open_board(scope: Scope, program_id: str, today: date) -> BoardView:
@@ -210,45 +66,6 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
         phases=tuple(_phase(row, program, phase, setting, done, sessions, today, band) for phase in program.phases),
         places=tuple(PlaceHead(place, name) for place, name in setting.place_names.items()),
     )
-
-
-def start_program(scope: Scope, client_id: str, name: str, now: datetime, today: date, weeks: int = 4) -> BoardView:
-    """Start a client's program: one phase of some weeks with the client's days, from this week's Monday on.
-
-    Raises `Refusal` when the client has one already, `NotFoundError` without the client.
-    """
-    who = client(scope, client_id)
-    if programs.program_of_client(scope, client_id):
-        raise Refusal(f"{who.name} has a program already; add a phase to it.")
-    document = fresh_program(name, today - timedelta(days=today.weekday()), who.days_a_week, weeks)
-    return board_of(scope, keep_first(scope, client_id, document, "Program started", now), today)
-
-
-def keep_first(scope: Scope, client_id: str, document: Program, reason: str, now: datetime) -> Revision:
-    """Keep a client's new program as its first revision."""
-    program_id = fresh_id()
-    scope.db.add(
-        ProgramRow(id=program_id, trainer_id=scope.trainer_id, client_id=client_id, revision=1, created_at=now)
-    )
-    scope.db.flush()
-    first = Revision(program_id, 1, scope.trainer_id, now, reason, None, None, document)
-    programs.append(scope, first)
-    scope.db.flush()
-    return first
-
-
-SPREAD = {1: (0,), 2: (0, 3), 3: (0, 2, 4), 4: (0, 1, 3, 4), 5: (0, 1, 2, 3, 4), 6: (0, 1, 2, 3, 4, 5)}
-"""Weekdays that space training days out, by days a week; Monday is 0. House rule."""
-
-
-def fresh_program(name: str, monday: date, days_a_week: int, weeks: int) -> Program:
-    """Answer an empty program with one phase and its days spread over the week."""
-    days = tuple(
-        Day(id=f"p1-d{n}", name=f"Day {n}", weekday=weekday)
-        for n, weekday in enumerate(SPREAD.get(days_a_week, tuple(range(7))), start=1)
-    )
-    phase = Phase(id="p1", name="Phase 1", weeks=tuple(Week(id=f"p1-w{n}") for n in range(1, weeks + 1)), days=days)
-    return Program(name=name, start=monday, phases=(phase,))
 
 
 def exercises_of(program: Program) -> set[str]:

@@ -10,7 +10,7 @@ from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.plan.reading import settings_of
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.board import BoardView
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.reading import setting_of_program
 from upright_anvil.flows.saving import save_edits
 from upright_anvil.store import programs

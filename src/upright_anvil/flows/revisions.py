@@ -4,7 +4,8 @@ from dataclasses import dataclass, replace
 from datetime import date, datetime
 
 from upright_anvil.core.plan.compare import Difference, compare
-from upright_anvil.flows.board import BoardView, board_of
+from upright_anvil.flows.board import board_of
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.flows.saving import fresh_base
 from upright_anvil.store import programs

@@ -9,7 +9,8 @@ from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.board import BoardView, board_of
+from upright_anvil.flows.board import board_of
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope

@@ -9,7 +9,9 @@ from upright_anvil.core.plan.edits.phases import PutPhase
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.templates.adapt import adapt
 from upright_anvil.core.templates.model import Template
-from upright_anvil.flows.board import BoardView, board_of, keep_first
+from upright_anvil.flows.board import board_of
+from upright_anvil.flows.board_view import BoardView
+from upright_anvil.flows.empty_program import keep_first
 from upright_anvil.flows.ids import fresh_id
 from upright_anvil.flows.saving import fresh_base, write_revision
 from upright_anvil.flows.standpoint import standpoint

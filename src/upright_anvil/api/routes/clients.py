@@ -6,8 +6,8 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.clients import AskedClient, AskedClientChange, AskedPlaces
 from upright_anvil.api.asked.programs import AskedProgram
 from upright_anvil.api.studio import Here
-from upright_anvil.flows import board, clients, places, progress
-from upright_anvil.flows.board import BoardView
+from upright_anvil.flows import clients, empty_program, places, progress
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import ClientEntry, ClientView
 from upright_anvil.flows.places import PlaceFacts, PlaceView
 from upright_anvil.flows.progress import ProgressView
@@ -58,7 +58,7 @@ def set_places(client_id: str, asked: AskedPlaces, here: Here) -> list[PlaceView
 def start_program(client_id: str, asked: AskedProgram, here: Here) -> BoardView:
     """Start a client's program."""
     with here.writing() as scope:
-        return board.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
+        return empty_program.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
 
 
 @router.get("/{client_id}/progress")

@@ -10,7 +10,7 @@ from upright_anvil.api.studio import Here
 from upright_anvil.core.fitting.fit import Fit
 from upright_anvil.core.plan.calendar import WayOut
 from upright_anvil.flows import calendar, filling, findings, fitting, reading, revisions, starting
-from upright_anvil.flows.board import BoardView
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.calendar import CalendarView
 from upright_anvil.flows.findings import FindingsView, TrialView
 from upright_anvil.flows.reading import Hints

@@ -7,7 +7,7 @@ from upright_anvil.api.asked.programs import AskedEdits, AskedReading, AskedUndo
 from upright_anvil.api.studio import Here
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.flows import board, floor, reading, saving
-from upright_anvil.flows.board import BoardView
+from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.floor import FloorView
 from upright_anvil.store.programs import RevisionHead
 

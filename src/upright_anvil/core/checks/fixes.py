@@ -1,6 +1,6 @@
 """Ready fixes the checks share."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from decimal import Decimal
 
@@ -10,6 +10,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import Standing
 from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
 from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.prescription.model import Prescription
@@ -34,8 +35,13 @@ def to(asked: Asked, label: str, prescription: Prescription) -> Fix:
     return Fix(label, (SetCell(line=asked.line.id, week=asked.week.id, text=write(prescription)),))
 
 
-def swap(asked: Asked) -> Fix | None:
-    """Answer the fix that takes the best substitute at the place for the client's joints; None where there is none."""
+def swap(weeks: Sequence[Asked]) -> Fix | None:
+    """Answer the fix that takes the best substitute at the place for the client's joints; None where there is none.
+
+    ``weeks`` is the line in every week it is about. A load goes with its implement: where the substitute is loaded with
+    something else, the plain loads of those weeks are taken out, to be written anew.
+    """
+    asked = weeks[0]
     here = asked.setting
     key = (Same(asked.exercise), Same(here.inventory), Same(here.exercises), here.standing, here.body_kg)
     if key not in _best:
@@ -49,4 +55,12 @@ def swap(asked: Asked) -> Fix | None:
         return None
     variant = "B" if asked.line.exercise_in(asked.week) != asked.line.exercise else ""
     edit = ChangeExercise(line=asked.line.id, exercise=best.exercise.id, variant=variant)
-    return Fix(f"Take {best.exercise.name} instead", (edit,))
+    unloaded = [w for w in weeks if best.implement is not w.exercise.implement_at(w.setting.inventory)]
+    return Fix(f"Take {best.exercise.name} instead", (edit, *(cell for w in unloaded if (cell := _without_load(w)))))
+
+
+def _without_load(asked: Asked) -> SetCell | None:
+    asks = asked.prescription
+    if asks is None or not isinstance(asks.load, Load) or asks.scheme is not None:
+        return None
+    return SetCell(line=asked.line.id, week=asked.week.id, text=write(replace(asks, load=None)))

@@ -21,7 +21,7 @@ class _Merged:
 
     check: Check
     hit: Hit
-    asked: Asked | None
+    asked: list[Asked] = field(default_factory=list)
     weeks: list[int] = field(default_factory=list)
     fixes: list[Fix] = field(default_factory=list)
 
@@ -41,8 +41,9 @@ def findings(program: Program, who: Standpoint, phase_id: str | None = None) -> 
         merged: dict[_Key, _Merged] = {}
         for check, hit, asked, weeks in _hits(phase, who):
             day = hit.day or (asked.day if asked else "")
-            entry = merged.setdefault((check.id, day, hit.line, hit.message), _Merged(check, hit, asked))
+            entry = merged.setdefault((check.id, day, hit.line, hit.message), _Merged(check, hit))
             entry.weeks += weeks
+            entry.asked += [asked] if asked else []
             if hit.fix:
                 entry.fixes.append(hit.fix)
         found += [_finding(key, entry, phase, answers) for key, entry in merged.items()]

@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from upright_anvil.core.plan.document import Line, Program
+from upright_anvil.core.plan.document import Day, Group, Line, Program
 
 
 @dataclass(frozen=True, slots=True)
@@ -16,8 +16,14 @@ class Difference:
 
 @dataclass(frozen=True, slots=True)
 class _Spot:
+    """What stands somewhere, in words; ``same_as`` is what makes it the same, where that is not the words."""
+
     where: str
     text: str
+    same_as: tuple[str, ...] = ()
+
+    def differs(self, other: "_Spot") -> bool:
+        return self.same_as != other.same_as if self.same_as or other.same_as else self.text != other.text
 
 
 def compare(before: Program, after: Program, exercise_names: dict[str, str]) -> tuple[Difference, ...]:
@@ -26,7 +32,7 @@ def compare(before: Program, after: Program, exercise_names: dict[str, str]) -> 
     changed = [
         Difference(spot.where, old[key].text if key in old else "", spot.text)
         for key, spot in new.items()
-        if key not in old or old[key].text != spot.text
+        if key not in old or spot.differs(old[key])
     ]
     gone = [Difference(spot.where, spot.text, "") for key, spot in old.items() if key not in new]
     return tuple(d for d in (*changed, *gone) if d.before != d.after)
@@ -37,18 +43,49 @@ def _spots(program: Program, names: dict[str, str]) -> dict[tuple[str, ...], _Sp
         ("program",): _Spot("Program", f"{program.name}, from {program.start.isoformat()}")
     }
     numbers = {(phase.id, index): n for n, (phase, index, _) in enumerate(program.weeks(), start=1)}
+    for moved in program.moved:
+        held = f"moved to {moved.to.isoformat()}" if moved.to else "merged" if moved.into else "dropped"
+        spots["moved", moved.week, moved.day] = _Spot("A session", f"{held}. {moved.reason}".strip())
     for phase in program.phases:
         spots["phase", phase.id] = _Spot(phase.name, f"{phase.name} {phase.purpose}".strip())
         for index, week in enumerate(phase.weeks):
             spots["week", week.id] = _Spot(f"Week {numbers[phase.id, index]}", week.kind.value)
         for day in phase.days:
             order = ", ".join(_exercise(line, names) for line in day.lines)
-            spots["day", day.id] = _Spot(day.name, f"{day.name} (day {day.weekday + 1}): {order}")
-            for line in day.lines:
+            spots["day", day.id] = _Spot(day.name, _day(day))
+            for group in day.groups:
+                if len(group.lines) > 1:
+                    together = ", ".join(_exercise(line, names) for line in group.lines)
+                    spots["group", group.id] = _Spot(f"{day.name}, {together}", _group(group))
+            ids = tuple(f"{group.id} {group.kind} {line.id}" for group in day.groups for line in group.lines)
+            spots["order", day.id] = _Spot(f"{day.name}, order", order, ids)
+            for number, line in enumerate(day.lines, start=1):
+                spots["line", line.id] = _Spot(f"{day.name}, line {number}", _exercise(line, names))
+                if line.reason or line.cues:
+                    said = " · ".join((line.reason, *line.cues)).strip(" ·")
+                    spots["said", line.id] = _Spot(f"{day.name}, {_exercise(line, names)}, said", said)
                 for index, (week, cell) in enumerate(zip(phase.weeks, line.cells, strict=True)):
                     where = f"{day.name}, {_exercise(line, names)}, week {numbers[phase.id, index]}"
                     spots["cell", line.id, week.id] = _Spot(where, cell.text)
     return spots
+
+
+def _day(day: Day) -> str:
+    """A day in words: its weekday, and where and how long where that is not the usual."""
+    more = [f"{day.minutes} min"] if day.minutes else []
+    more += ["top-up"] if day.top_up else []
+    more += ["at another place"] if day.place else []
+    return f"{day.name} (day {day.weekday + 1})" + (f", {', '.join(more)}" if more else "")
+
+
+def _group(group: Group) -> str:
+    """A group in words: what it is, what for, its rests."""
+    rests = [
+        f"{seconds} s {where}"
+        for seconds, where in ((group.rest_inside, "inside"), (group.rest_after, "after a round"))
+        if seconds is not None
+    ]
+    return ", ".join([group.kind.value, *([group.pairing.value] if group.pairing else []), *rests])
 
 
 def _exercise(line: Line, names: dict[str, str]) -> str:

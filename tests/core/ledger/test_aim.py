@@ -25,3 +25,24 @@ class AimTest(TestCase):
     def test_an_unreadable_plan_offers_last_time(self) -> None:
         self.assertEqual(aim_for(None, None, None), FREE_AIM)
         self.assertEqual(aim_for(None, 12, Load.of(5)), Aim(12, None, Load.of(5)))
+
+    def test_sets_that_differ_and_other_targets(self) -> None:
+        for story, text, number, last, expected in [
+            ("the second of a pyramid", "12/10/8, 16/18/20 kg", 2, None, Aim(10, None, Load.of(18))),
+            ("the open end starts from last time", "12/10/max, 16/18/20 kg", 3, 14, Aim(14, None, Load.of(20))),
+            ("the open end without a last time", "3 x max, 20 kg", 1, None, Aim(8, None, Load.of(20))),
+            ("never above the cap", "3 x max to 10, 20 kg", 1, 14, Aim(10, None, Load.of(20))),
+            ("a distance is logged by its seconds", "3 x 40 m, 24 kg", 1, None, Aim(None, 40, Load.of(24))),
+            (
+                "a back-off set has its own load",
+                "1 x 5, 100 kg, back off 2 x 8 at 85 kg",
+                2,
+                None,
+                Aim(8, None, Load.of(85)),
+            ),
+            ("rpe says the reserve", "3 x 8, 60 kg, rpe 8.5", 1, None, Aim(8, None, Load.of(60), False, 1)),
+            ("a share of the max takes last time's load", "3 x 5, 75 %", 1, None, Aim(5, None, None)),
+        ]:
+            with self.subTest(story):
+                plan = read(text)
+                self.assertEqual(aim_for(plan, last, None, plan.plans[number - 1]), expected)

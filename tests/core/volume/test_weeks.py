@@ -53,3 +53,24 @@ class WeekVolumeTest(TestCase):
         volume = week_volume([], [(ALL["calf-raise"], 3)], BAND)
         self.assertEqual(muscle(volume, Muscle.CALVES).done, Decimal(3))
         self.assertEqual(muscle(volume, Muscle.CALVES).planned, Decimal(0))
+
+
+class BalanceTest(TestCase):
+    def test_patterns_planned_and_done(self) -> None:
+        volume = week_volume(WEEK, [(ALL["bench-press"], 2)], BAND)
+        told = {one.pattern.value: (one.planned, one.done) for one in volume.patterns}
+        self.assertEqual(told["push horizontal"], (7, 2))
+        self.assertEqual(told["pull horizontal"], (3, 0))
+        self.assertEqual((volume.planned, volume.done), (13, 2))
+
+    def test_sides(self) -> None:
+        for text, left, right in [
+            ("3 x 30 s each side", 3, 3),
+            ("3 x 30 s, left only", 3, 0),
+            ("2 x 30 s, right only", 0, 2),
+            ("3 x 30 s each side, left first", 3, 3),
+            ("3 x 30 s", 0, 0),
+        ]:
+            with self.subTest(text=text):
+                volume = week_volume([PlannedLine(ALL["side-plank"], read(text))], (), BAND)
+                self.assertEqual((volume.left, volume.right), (left, right))

@@ -70,6 +70,8 @@ const board = {
   ],
 } as unknown as Schemas["BoardView"];
 
+beforeEach(() => vi.stubGlobal("navigator", {}));
+
 function hands() {
   return { save: vi.fn(), fill: vi.fn(), choose: vi.fn(), setOpened: vi.fn() };
 }

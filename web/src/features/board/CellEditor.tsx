@@ -66,7 +66,7 @@ export function CellEditor({
   };
   const unreadable = answer?.state === "unreadable" ? answer.unreadable : null;
   return (
-    <div className="relative min-h-10 [contain:layout]">
+    <div className="relative z-20 min-h-10 [contain:layout]">
       <input
         autoFocus
         aria-label={label}
@@ -106,16 +106,6 @@ export function CellEditor({
         {(!answer || answer.state === "empty") && (
           <p className="text-soft">For example 3 x 8-10, 20 kg, rest 90 s, leave 2</p>
         )}
-        {known.data && (
-          <Known
-            hints={known.data}
-            put={(what) => {
-              setText(what);
-              onType(what);
-            }}
-            text={text}
-          />
-        )}
         {unreadable && (
           <>
             <p className="text-stop">
@@ -137,6 +127,16 @@ export function CellEditor({
               </p>
             )}
           </>
+        )}
+        {known.data && (
+          <Known
+            hints={known.data}
+            put={(what) => {
+              setText(what);
+              onType(what);
+            }}
+            text={text}
+          />
         )}
       </div>
     </div>

@@ -78,7 +78,7 @@ CHAPTERS = (
         "Drafting",
         ("drafting.slots", "drafting.candidates", "drafting.doses", "drafting.solve", "drafting.draft"),
     ),
-    ("Running the checks", ("checks.study", "checks.run", "checks.registry")),
+    ("Running the checks", ("checks.study", "checks.run", "checks.remembered", "checks.registry")),
     (
         "Progression",
         (

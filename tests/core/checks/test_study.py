@@ -3,13 +3,15 @@ from datetime import date
 from decimal import Decimal
 from unittest import TestCase
 
-from hypothesis import given
+from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from tests.core.checks.plans import SETTING, WHO, plan
+from tests.core.checks.plans import SORE, WHO, plan
 from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.checks.remembered import forget
 from upright_anvil.core.checks.run import findings
-from upright_anvil.core.checks.study import StudiedWeek, study, study_week
+from upright_anvil.core.checks.study import Standpoint, StudiedWeek, study, study_week
+from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.phases import AddPhase
@@ -53,24 +55,29 @@ class StudyTest(TestCase):
         self.assertEqual((asked.prescription, asked.hard), (None, 0))
 
 
+CELLS = st.sampled_from(["3 x 8, 61 kg", "3 x 8, 60 kg", "3 x max, 60 kg", "x", "", "3 x 60", "12 x 10, rest 5:00"])
+WHOS = [
+    WHO,
+    SORE,
+    replace(WHO, goal=GoalKind.STRENGTH),
+    replace(WHO, training_age=TrainingAge.NEW, minutes=30),
+    replace(WHO, clearance="Wait.", days_a_week=1),
+]
+
+
 class RememberedTest(TestCase):
-    @given(
-        st.lists(
-            st.sampled_from(["3 x 8, 61 kg", "3 x 8, 60 kg", "3 x max, 60 kg", "x", "", "3 x 60"]),
-            min_size=4,
-            max_size=4,
-        )
-    )
-    def test_what_is_remembered_is_what_would_be_found(self, texts: list[str]) -> None:
-        """The same cells in other lines and weeks are said of those lines and weeks."""
+    @settings(deadline=None)
+    @given(st.lists(CELLS, min_size=6, max_size=6), st.sampled_from(WHOS), st.sampled_from(["bb", "be", "hb"]))
+    def test_what_is_remembered_is_what_would_be_found(self, texts: list[str], who: Standpoint, kinds: str) -> None:
+        """The same cells in other lines, days and weeks are said of those, whoever was asked about before."""
         program = plan(
-            (0, [f"leg-press: {texts[0]}|{texts[1]}", f"leg-press: {texts[2]}|{texts[3]} ! again"]), kinds="bb"
+            (0, [f"leg-press: {texts[0]}|{texts[1]}", f"back-squat: {texts[2]}|{texts[3]} ! again"]),
+            (1, [f"leg-press: {texts[4]}|{texts[5]}"]),
+            kinds=kinds,
         )
-        fresh = replace(WHO, setting=replace(SETTING, exercises=dict(SETTING.exercises)))
-        one, two = findings(program, WHO), findings(program, fresh)
-        self.assertEqual(
-            [(f.check, f.message, f.line, f.weeks) for f in one], [(f.check, f.message, f.line, f.weeks) for f in two]
-        )
-        for finding in one:
+        warm = findings(program, who)
+        forget()
+        self.assertEqual(warm, findings(program, who))
+        for finding in warm:
             for edit in finding.fix.edits if finding.fix and finding.line else ():
                 self.assertEqual(getattr(edit, "line", finding.line), finding.line)

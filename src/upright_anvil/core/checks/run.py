@@ -2,14 +2,15 @@
 
 from collections.abc import Iterator
 from dataclasses import dataclass, field, replace
+from functools import partial
 
 from upright_anvil.core.checks.fixes import swap
 from upright_anvil.core.checks.model import Check, Finding, Fix, Hit, Severity
 from upright_anvil.core.checks.registry import ALL
+from upright_anvil.core.checks.remembered import Key, basis, day_key, day_shape, line_key, remembered, week_key
 from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay, StudiedPhase, StudiedWeek, study
 from upright_anvil.core.plan.document import Answer, Program
 from upright_anvil.core.plan.edits.cells import SetCell
-from upright_anvil.core.same import Same
 
 _SEVERE = {severity: number for number, severity in enumerate(Severity)}
 _OF = {level: tuple(c for c in ALL if c.level == level) for level in ("line", "day", "week", "phase")}
@@ -51,65 +52,48 @@ def findings(program: Program, who: Standpoint, phase_id: str | None = None) -> 
 
 
 def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Hit, Asked | None, list[int]]]:
+    client = basis(who)
+    shapes: dict[str, Key] = {}
     for week in phase.weeks:
-        yield from _of_week(week, who)
+        days = []
+        for day in week.days:
+            lines = [line_key(asked, day, client) for asked in day.asked]
+            for asked, key in zip(day.asked, lines, strict=True):
+                for check, hit in remembered(key, partial(_of_line, asked, day, who)) if asked.text else ():
+                    yield check, _rebound(hit, asked), asked, [week.number]
+            shape = shapes.get(day.day.id) or shapes.setdefault(day.day.id, day_shape(day))
+            days.append(day_key(day, lines, shape, client))
+            for check, hit in remembered(days[-1], partial(_of_day, day, who)):
+                yield check, hit, None, [week.number]
+        for check, hit in remembered(week_key(week, days, client), partial(_of_week, week, who)):
+            yield check, hit, None, [week.number]
     for check in _OF["phase"]:
         for hit in check.look(phase, who):  # type: ignore[call-arg, arg-type]
             yield check, hit, None, []
 
 
-def _of_week(week: StudiedWeek, who: Standpoint) -> Iterator[tuple[Check, Hit, Asked | None, list[int]]]:
-    for day in week.days:
-        for asked in day.asked:
-            for check, hit in _line_hits(asked, day, who) if asked.text else ():
-                yield check, _rebound(hit, asked), asked, [week.number]
-        for check in _OF["day"]:
-            for hit in check.look(day, who):  # type: ignore[call-arg, arg-type]
-                yield check, hit, None, [week.number]
+def _of_line(asked: Asked, day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
+    for check in _OF["line"]:
+        for hit in check.look(asked, day, who):  # type: ignore[call-arg, arg-type]
+            yield check, hit
+
+
+def _of_day(day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
+    for check in _OF["day"]:
+        for hit in check.look(day, who):  # type: ignore[call-arg, arg-type]
+            yield check, hit
+
+
+def _of_week(week: StudiedWeek, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
     for check in _OF["week"]:
         for hit in check.look(week, who):  # type: ignore[call-arg, arg-type]
-            yield check, hit, None, [week.number]
-
-
-_LineKey = tuple[object, ...]
-_known: dict[_LineKey, tuple[tuple[Check, Hit], ...]] = {}
-"""What the line checks said of a text for an exercise, a place and a client: most cells of a plan stay as they were."""
-
-MOST_KNOWN = 20_000
-
-
-def _line_hits(asked: Asked, day: StudiedDay, who: Standpoint) -> tuple[tuple[Check, Hit], ...]:
-    here, exercise = asked.setting, asked.exercise
-    key = (
-        asked.text,
-        here.unit,
-        Same(exercise),
-        Same(here.inventory),
-        here.athlete(exercise.id),
-        here.last_loads.get(exercise.id),
-        here.standing,
-        asked.group.section,
-        asked.group.kind,
-        asked.week.kind,
-        day.phase.method,
-        asked.line.reason,
-        who.goal,
-        who.training_age,
-        who.clearance,
-    )
-    found = _known.get(key)
-    if found is None:
-        if len(_known) >= MOST_KNOWN:
-            _known.clear()
-        looks = ((check, check.look(asked, day, who)) for check in _OF["line"])  # type: ignore[call-arg, arg-type]
-        found = _known[key] = tuple((check, hit) for check, hits in looks for hit in hits)
-    return found
+            yield check, hit
 
 
 def _rebound(hit: Hit, asked: Asked) -> Hit:
     """The same said of another line and week with the same text."""
     if hit.fix is None:
-        return replace(hit, line=asked.line.id)
+        return hit if hit.line == asked.line.id else replace(hit, line=asked.line.id)
     edits = tuple(
         edit.model_copy(update={"line": asked.line.id, "week": asked.week.id}) if isinstance(edit, SetCell) else edit
         for edit in hit.fix.edits

@@ -71,7 +71,7 @@ def _days(template: Template, who: Standpoint, notes: list[str]) -> tuple[Templa
 
 def _day(day: TemplateDay, day_id: str, weeks: tuple[Week, ...], who: Standpoint, notes: list[str]) -> Day:
     groups = []
-    taken: set[str] = set()
+    taken: dict[str, str] = {}
     for n, group in enumerate(day.groups, start=1):
         lines = tuple(_lines(group, f"{day_id}-g{n}", weeks, who, taken, notes))
         if lines:
@@ -91,13 +91,18 @@ def _day(day: TemplateDay, day_id: str, weeks: tuple[Week, ...], who: Standpoint
 
 
 def _lines(
-    group: TemplateGroup, group_id: str, weeks: tuple[Week, ...], who: Standpoint, taken: set[str], notes: list[str]
+    group: TemplateGroup,
+    group_id: str,
+    weeks: tuple[Week, ...],
+    who: Standpoint,
+    taken: dict[str, str],
+    notes: list[str],
 ) -> Iterator[Line]:
     for n, line in enumerate(group.lines, start=1):
         exercise = chosen(line.exercise, who.setting, taken, notes)
         if exercise is None:
             continue
-        taken.add(exercise.id)
+        taken[line.exercise] = exercise.id
         start = first_cell(line, exercise, group.section, who)
         yield Line(
             id=f"{group_id}-l{n}",
@@ -107,17 +112,22 @@ def _lines(
         )
 
 
-def chosen(wanted: str, setting: Setting, taken: set[str], notes: list[str]) -> Exercise | None:
-    """Answer the wanted exercise, or what to do instead here; None where nothing fits, which is noted."""
-    exercise = setting.exercise(wanted)
+def chosen(wanted: str, setting: Setting, taken: dict[str, str], notes: list[str]) -> Exercise | None:
+    """Answer the wanted exercise, or what to do instead here; None where nothing fits, which is noted.
+
+    ``taken`` is what was given for what was wanted before: the same wish gets the same, another nothing that is there.
+    """
+    if wanted in taken:
+        return setting.exercise(taken[wanted])
+    exercise, there = setting.exercise(wanted), taken.values()
     here, standing = setting.inventory, setting.standing
     against = [c for c in joint_cautions(exercise, standing) if c.grade is not Grade.NOTE]
-    if exercise.possible_at(here) and not against and wanted not in taken:
+    if exercise.possible_at(here) and not against and wanted not in there:
         return exercise
     situation = Situation(here, standing, setting.unit, setting.body_kg)
     for found in substitutes(exercise, setting.exercises.values(), setting.ladders, situation):
         clear = not any(c.grade is not Grade.NOTE for c in found.cautions)
-        if found.exercise.id not in taken and clear:
+        if found.exercise.id not in there and clear:
             why = f"for the {against[0].about}" if against else "for the place"
             notes.append(f"{found.exercise.name} instead of {exercise.name}, {why}.")
             return found.exercise

@@ -1,7 +1,7 @@
 from decimal import Decimal
 from unittest import TestCase
 
-from hypothesis import given
+from hypothesis import example, given
 from hypothesis import strategies as st
 
 from tests.core.checks.plans import SETTING, STUDIO
@@ -74,6 +74,7 @@ class PathsTest(TestCase):
             with self.subTest(kind=way.kind, text=text), self.assertRaisesRegex(Refusal, r"\w.*\.$"):
                 walked(text, way)
 
+    @example(4, -18, [B, B, B, E])
     @given(st.integers(4, 80), st.integers(-20, 20), st.lists(st.sampled_from(WeekKind), min_size=1, max_size=12))
     def test_every_load_can_be_made(self, start: int, step: int, weeks: list[WeekKind]) -> None:
         load = Load.of(Decimal(20) + Decimal(start) * Decimal("2.5"))

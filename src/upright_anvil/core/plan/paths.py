@@ -167,7 +167,7 @@ def _with_sets(start: Prescription, sets: int) -> Prescription:
 
 
 def _eased(taken: Prescription, exercise: Exercise, place: Inventory) -> Prescription:
-    """A third fewer sets and a tenth less load, as far as both can be said of it."""
+    """A third fewer sets and a tenth less load, as far as both can be said of it; the lightest load stays."""
     eased = taken
     if taken.scheme is None:
         eased = replace(eased, sets=max(round(taken.sets * EASY_SETS), 1))
@@ -175,5 +175,5 @@ def _eased(taken: Prescription, exercise: Exercise, place: Inventory) -> Prescri
         kind = exercise.implement_at(place)
         wanted = Load.of(round(taken.load.value * EASY_LOAD, 1), taken.load.unit)
         made = place.nearest(kind, wanted, Rounding.DOWN) if kind else None
-        eased = replace(eased, load=made.load if made else wanted) if taken.scheme is None else eased
+        eased = replace(eased, load=made.load if made else taken.load) if taken.scheme is None else eased
     return eased

@@ -65,6 +65,7 @@ CHAPTERS = (
             "plan.parts",
             "plan.edits",
             "plan.paths",
+            "plan.usual_section",
             "plan.compare",
             "plan.reading",
             "plan.resolving",

@@ -36,6 +36,17 @@ class SavingTest(StudioTest):
                 [h.reason for h in history(scope, board.program_id)], ["Changed by hand", "Written", "Program started"]
             )
 
+    def test_an_exercise_at_the_end_goes_to_its_usual_section(self) -> None:
+        board = self.client_with_program(SQUAT)
+        added = [("stretch", "quad-stretch"), ("run", "easy-run"), ("warm", "cat-camel"), ("row", "barbell-row")]
+        after = self.save(board, 2, *(AddLine(day="p1-d1", line=name, exercise=e) for name, e in added))
+        told = [(g.section.value, g.lines[0].id) for g in after.phases[0].days[0].groups]
+        expected = [("warm-up", "warm"), ("main", "l1"), ("main", "row"), ("cardio", "run"), ("cool-down", "stretch")]
+        self.assertEqual(told, expected)
+        empty = self.save(after, 3, RemoveLine(line="l1"), RemoveLine(line="row"))
+        again = self.save(empty, 4, AddLine(day="p1-d1", line="row", exercise="barbell-row"))
+        self.assertEqual([g.section.value for g in again.phases[0].days[0].groups][1], "main")
+
     def test_a_save_that_changes_nothing_makes_no_revision(self) -> None:
         board = self.client_with_program(SQUAT)
         self.assertEqual(self.save(board, 2, SetCell(line="l1", week="p1-w1", text=SQUAT[1])).revision.number, 2)

@@ -19,11 +19,21 @@ def start_program(scope: Scope, client_id: str, name: str, now: datetime, today:
 
     Raises `Refusal` when the client has one already, `NotFoundError` without the client.
     """
+    check_none(scope, client_id)
+    document = fresh_program(name, monday_of(today), client(scope, client_id).days_a_week, weeks)
+    return board_of(scope, keep_first(scope, client_id, document, "Program started", now), today)
+
+
+def check_none(scope: Scope, client_id: str) -> None:
+    """Raise `Refusal` when the client has a program already, `NotFoundError` without the client."""
     who = client(scope, client_id)
     if programs.program_of_client(scope, client_id):
         raise Refusal(f"{who.name} has a program already; add a phase to it.")
-    document = fresh_program(name, today - timedelta(days=today.weekday()), who.days_a_week, weeks)
-    return board_of(scope, keep_first(scope, client_id, document, "Program started", now), today)
+
+
+def monday_of(today: date) -> date:
+    """Answer the Monday of a day's week."""
+    return today - timedelta(days=today.weekday())
 
 
 def keep_first(scope: Scope, client_id: str, document: Program, reason: str, now: datetime) -> Revision:

@@ -7,7 +7,8 @@ from datetime import date, datetime
 from upright_anvil.core.plan.compare import Difference, compare
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
-from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise
+from upright_anvil.core.plan.edits.lines import AT_THE_END, AddLine, ChangeExercise
+from upright_anvil.core.plan.usual_section import usual_section
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.board import board_of
 from upright_anvil.flows.board_view import BoardView
@@ -36,8 +37,8 @@ def save_edits(
     Raises `StaleSaveError` when that revision no longer holds, `Refusal` when an edit does not fit, `NotFoundError`.
     """
     before = fresh_base(scope, program_id, base)
-    _check_exercises(scope, edits)
-    return board_of(scope, write_revision(scope, before, apply_edits(before.program, edits), reason, now), today)
+    after = apply_edits(before.program, _placed(scope, edits))
+    return board_of(scope, write_revision(scope, before, after, reason, now), today)
 
 
 def undo(scope: Scope, program_id: str, base: int, now: datetime, today: date) -> BoardView:
@@ -99,10 +100,17 @@ def fresh_base(scope: Scope, program_id: str, base: int) -> Revision:
     return now
 
 
-def _check_exercises(scope: Scope, edits: Sequence[Edit]) -> None:
+def _placed(scope: Scope, edits: Sequence[Edit]) -> list[Edit]:
+    """The edits, their exercises looked up in the library; one that is put at the end goes to its usual section."""
     known = all_exercises(scope)
+    placed: list[Edit] = []
     for edit in edits:
         if isinstance(edit, AddLine | ChangeExercise) and edit.exercise:
             exercise = known.get(edit.exercise)
             if exercise is None or exercise.removed:
                 raise Refusal("That exercise is not in the library; choose another or add it as your own.")
+            if isinstance(edit, AddLine) and edit.section is None and edit.position == AT_THE_END:
+                placed.append(edit.model_copy(update={"section": usual_section(exercise)}))
+                continue
+        placed.append(edit)
+    return placed

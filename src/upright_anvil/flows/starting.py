@@ -1,25 +1,23 @@
 """Starting points: a template or a draft made into a program, or into the next phase of one."""
 
 from dataclasses import dataclass
-from datetime import date, datetime, timedelta
+from datetime import date, datetime
 
 from upright_anvil.core.drafting.draft import Wish, draft
 from upright_anvil.core.plan.document import Phase, Program
 from upright_anvil.core.plan.edits.phases import PutPhase
-from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.templates.adapt import adapt
 from upright_anvil.core.templates.model import Template
 from upright_anvil.flows.board import board_of
 from upright_anvil.flows.board_view import BoardView
-from upright_anvil.flows.empty_program import keep_first
+from upright_anvil.flows.empty_program import check_none, keep_first, monday_of
 from upright_anvil.flows.ids import fresh_id
 from upright_anvil.flows.saving import fresh_base, write_revision
 from upright_anvil.flows.standpoint import standpoint
 from upright_anvil.formats.template_file import shipped_templates
-from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.programs import program_of_client, program_row
+from upright_anvil.store.programs import program_row
 
 
 @dataclass(frozen=True, slots=True)
@@ -106,9 +104,9 @@ def templates_for(scope: Scope, client_id: str, today: date) -> tuple[TemplateVi
 def start_from_template(scope: Scope, client_id: str, template_id: str, now: datetime, today: date) -> Started:
     """Start a client's program from a template. Raises `Refusal` when there is one already, `NotFoundError`."""
     template = _template(template_id)
-    _check_none(scope, client_id)
+    check_none(scope, client_id)
     adapted = adapt(template, standpoint(scope, client_id, today), "p1")
-    program = Program(name=template.name, start=_monday(today), phases=(adapted.phase,))
+    program = Program(name=template.name, start=monday_of(today), phases=(adapted.phase,))
     first = keep_first(scope, client_id, program, f"Started from the template {template.name}", now)
     return Started(board_of(scope, first, today), adapted.changes)
 
@@ -119,8 +117,8 @@ def add_template_phase(
     """Add a template as the next phase of a program. Raises `StaleSaveError`, `Refusal`, `NotFoundError`."""
     before = fresh_base(scope, program_id, base)
     template = _template(template_id)
-    row = program_of_row(scope, program_id)
-    adapted = adapt(template, standpoint(scope, row, today), f"p{fresh_id()[:8]}")
+    client_id = program_row(scope, program_id).client_id
+    adapted = adapt(template, standpoint(scope, client_id, today), f"p{fresh_id()[:8]}")
     reason = f"Phase from the template {template.name}"
     after = write_revision(scope, before, PutPhase(value=adapted.phase).apply(before.program), reason, now)
     return Started(board_of(scope, after, today), adapted.changes)
@@ -129,7 +127,7 @@ def add_template_phase(
 def draft_for(scope: Scope, client_id: str, wish: Wish, today: date) -> DraftView:
     """Answer a draft from the client file, without keeping it. Raises `Refusal` where nothing fits, `NotFoundError`."""
     who = standpoint(scope, client_id, today)
-    made = draft(who, "Draft", _monday(today), wish)
+    made = draft(who, "Draft", monday_of(today), wish)
     first: Phase = made.program.phases[0]
     days = []
     for day in first.days:
@@ -150,15 +148,10 @@ def draft_for(scope: Scope, client_id: str, wish: Wish, today: date) -> DraftVie
 
 def start_from_draft(scope: Scope, client_id: str, wish: Wish, now: datetime, today: date) -> Started:
     """Start a client's program from a draft. Raises `Refusal`, `NotFoundError`."""
-    _check_none(scope, client_id)
-    made = draft(standpoint(scope, client_id, today), "Drafted program", _monday(today), wish)
+    check_none(scope, client_id)
+    made = draft(standpoint(scope, client_id, today), "Drafted program", monday_of(today), wish)
     first = keep_first(scope, client_id, made.program, "Drafted from the client file", now)
     return Started(board_of(scope, first, today), made.relax)
-
-
-def program_of_row(scope: Scope, program_id: str) -> str:
-    """Answer whose program it is. Raises `NotFoundError`."""
-    return program_row(scope, program_id).client_id
 
 
 def _template(template_id: str) -> Template:
@@ -166,12 +159,3 @@ def _template(template_id: str) -> Template:
     if found is None:
         raise NotFoundError("template")
     return found
-
-
-def _check_none(scope: Scope, client_id: str) -> None:
-    if program_of_client(scope, client_id):
-        raise Refusal(f"{client(scope, client_id).name} has a program already; add a phase to it.")
-
-
-def _monday(today: date) -> date:
-    return today - timedelta(days=today.weekday())

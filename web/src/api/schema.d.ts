@@ -1217,7 +1217,8 @@ export interface components {
          * AddLine
          * @description Add an exercise to a day; the id is made by the caller, so that sending twice adds once.
          *
-         *     ``text`` is put into every week. Without a section it goes where it usually belongs: after the last line of it.
+         *     ``text`` is put into every week. With a section it goes behind the last line of it, else to its
+         *     position; at the end it goes behind the work, before endurance and cool-down.
          */
         AddLine: {
             /**

@@ -17,7 +17,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts
 from upright_anvil.core.same import Same
-from upright_anvil.core.timing.estimate import TimedLine, line_seconds, transition_seconds
+from upright_anvil.core.timing.estimate import Block, TimedLine, day_seconds, line_seconds
 from upright_anvil.core.timing.groups import group_seconds
 
 CellState = Literal["empty", "read", "unreadable"]
@@ -166,7 +166,7 @@ def read_day(day: Day, weeks: Sequence[Week], setting: Setting) -> ReadDay:
     groups = tuple(
         ReadGroup(group, tuple(_line(line, weeks, settings) for line in group.lines)) for group in day.groups
     )
-    return ReadDay(day, groups, tuple(_week_seconds(groups, n, week, settings[n]) for n, week in enumerate(weeks)))
+    return ReadDay(day, groups, tuple(_in_week(day, n, week, settings[n]) for n, week in enumerate(weeks)))
 
 
 def settings_of(day: Day, weeks: Sequence[Week], setting: Setting) -> tuple[Setting, ...]:
@@ -184,25 +184,6 @@ def _line(line: Line, weeks: Sequence[Week], settings: Sequence[Setting]) -> Rea
     return ReadLine(line, exercise, cells, joint_cautions(exercise, settings[0].standing))
 
 
-def _week_seconds(groups: Sequence[ReadGroup], number: int, week: Week, setting: Setting) -> int:
-    """The day's estimate from cells that are read already: the same as `day_estimate`."""
-    total, before, blocks = 0, None, 0
-    for read_group in groups:
-        trained = [line for line in read_group.lines if line.cells[number].state == "read"]
-        if not trained:
-            continue
-        if len(trained) == 1:
-            total += trained[0].cells[number].seconds
-        else:
-            texts = [(line.line, line.cells[number].text) for line in trained]
-            total += group_seconds(read_group.group, [t for t in timed(texts, week, setting) if t])
-        first = setting.exercise(trained[0].line.exercise_in(week)).implement_at(setting.inventory)
-        total += transition_seconds((before, first)) if blocks else 0
-        before = setting.exercise(trained[-1].line.exercise_in(week)).implement_at(setting.inventory)
-        blocks += 1
-    return round(total * setting.pace)
-
-
 def timed(lines: Sequence[tuple[Line, str]], week: Week, setting: Setting) -> list[TimedLine | None]:
     """Answer lines with their texts as they are timed in a week; None for one that cannot be read or rests."""
     found: list[TimedLine | None] = []
@@ -216,19 +197,20 @@ def timed(lines: Sequence[tuple[Line, str]], week: Week, setting: Setting) -> li
 
 def day_estimate(day: Day, weeks: Sequence[Week], number: int, setting: Setting) -> int:
     """Answer the estimated seconds of a day in one week (index from 0); resting and unreadable lines count none."""
-    week = weeks[number]
-    here = settings_of(day, (week,), setting)[0]
-    total, before, blocks = 0, None, 0
+    return _in_week(day, number, weeks[number], settings_of(day, (weeks[number],), setting)[0])
+
+
+def _in_week(day: Day, number: int, week: Week, here: Setting) -> int:
+    blocks = []
     for group in day.groups:
         texts = [(line, line.cells[number].text) for line in group.lines if line.cells[number].text]
         trained = [t for t in timed(texts, week, here) if t]
         if trained:
             alone = len(trained) == 1 == len(texts)
             same = Same(trained[0].exercise)
-            total += seconds_of(texts[0][1], here.unit, same) if alone else group_seconds(group, trained)
-            total += transition_seconds((before, trained[0].implement)) if blocks else 0
-            before, blocks = trained[-1].implement, blocks + 1
-    return round(total * setting.pace)
+            seconds = seconds_of(texts[0][1], here.unit, same) if alone else group_seconds(group, trained)
+            blocks.append(Block(seconds, trained[0].implement, trained[-1].implement))
+    return day_seconds(blocks, here.pace)
 
 
 def prescription_or_none(text: str, unit: Unit) -> Prescription | None:

@@ -49,8 +49,6 @@ CHECKPOINTS = re.compile(
     r"checkpoints?\s*(\d+(?:\s*s)?(?:\s*/\s*\d+(?:\s*s)?)*)(?![\w/])(?:\s*(?:seconds|sec|s)\b)?", re.I
 )
 
-ONE_TARGET = re.compile(_ONE_TARGET, re.I)
-
 
 def seconds_of(minutes: str | None, seconds: str | None, number: str | None, unit: str | None) -> int:
     """Answer the seconds of a matched `TIME`; a bare number counts seconds."""

@@ -10,7 +10,7 @@ from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.fitting.fit import fit
 from upright_anvil.core.health.cautions import Grade, joint_cautions
 from upright_anvil.core.library.substitutes import Situation, substitutes
-from upright_anvil.core.plan.document import Cell, Day, Group, GroupKind, Line, Phase, Program, Section, Week, WeekKind
+from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.parts import kind_for
 from upright_anvil.core.plan.paths import Path, PathKind, along
@@ -75,14 +75,14 @@ def _day(day: TemplateDay, day_id: str, weeks: tuple[Week, ...], who: Standpoint
     for n, group in enumerate(day.groups, start=1):
         lines = tuple(_lines(group, f"{day_id}-g{n}", weeks, who, taken, notes))
         if lines:
-            whole = len(lines) == len(group.lines)
+            kind = group.kind if len(lines) == len(group.lines) else kind_for(group.kind, len(lines))
             groups.append(
                 Group(
                     id=f"{day_id}-g{n}",
-                    kind=group.kind if whole else kind_for(group.kind, len(lines)),
+                    kind=kind,
                     lines=lines,
                     section=group.section,
-                    pairing=group.pairing if whole and group.kind is GroupKind.PAIR else group.pairing.NONE,
+                    pairing=group.pairing if kind is group.kind else Pairing.NONE,
                     rest_inside=group.rest_inside,
                     rest_after=group.rest_after,
                 )

@@ -94,17 +94,23 @@ def rounds_in_time(prescription: Prescription, exercise: Exercise) -> int:
     return len(prescription.plans)
 
 
-def day_seconds(lines: Sequence[TimedLine], pace: float = 1.0) -> int:
-    """Answer the seconds of a day's lines in order, transitions included, times the client's pace. House rule."""
-    total = sum(line_seconds(line) for line in lines)
-    return round((total + transition_seconds([line.implement for line in lines])) * pace)
+@dataclass(frozen=True, slots=True)
+class Block:
+    """A stretch of a session: its seconds, and what is in hand when it begins and ends."""
+
+    seconds: int
+    first: ImplementKind | None
+    last: ImplementKind | None
 
 
-def transition_seconds(implements: Sequence[ImplementKind | None]) -> int:
-    """Answer the seconds between lines in order, from what each is loaded with. House rule."""
-    return sum(
-        TRANSITION_SECONDS if before is after else TRANSITION_CHANGE_SECONDS for before, after in pairwise(implements)
-    )
+def day_seconds(blocks: Sequence[Block], pace: float = 1.0) -> int:
+    """Answer the seconds of a day's blocks in order, transitions included, times the client's pace. House rule."""
+    changes = sum(_transition(before.last, after.first) for before, after in pairwise(blocks))
+    return round((sum(block.seconds for block in blocks) + changes) * pace)
+
+
+def _transition(before: ImplementKind | None, after: ImplementKind | None) -> int:
+    return TRANSITION_SECONDS if before is after else TRANSITION_CHANGE_SECONDS
 
 
 def pace_factor(actual_and_estimated: Sequence[tuple[float, float]]) -> float:

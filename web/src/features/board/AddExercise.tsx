@@ -43,7 +43,6 @@ export function AddExercise({
           line: `l${freshId().slice(0, 12)}`,
           exercise: exercise.id,
           position: 100,
-          section: sectionOf(exercise),
           text: asked,
         },
       ],
@@ -165,14 +164,3 @@ export function parted(text: string): { name: string; line: string } {
   const found = /^(.*?[^\s,:])[\s,:]+((?:\d+\s*(?:x|×|\*|sets\b)|\d+(?:-\d+)?\/|most\s*x).*)$/i.exec(text);
   return found ? { name: found[1] ?? text, line: found[2] ?? "" } : { name: text, line: "" };
 }
-
-const sections: Partial<Record<Schemas["ExerciseKind"], Schemas["Section"]>> = {
-  "warm-up": "warm-up",
-  mobility: "warm-up",
-  stretch: "cool-down",
-  cardio: "cardio",
-};
-
-/** Where an exercise usually goes; null leaves it behind the last line. */
-const sectionOf = (exercise: Schemas["Exercise"]): Schemas["Section"] | null =>
-  sections[exercise.kind ?? "lift"] ?? null;

@@ -36,9 +36,8 @@ export function LineHead({
           {line.cues.school && <span className="text-caution"> ({line.cues.school})</span>}
         </p>
       )}
-      {(line.together || line.reason) && (
-        <p className="text-soft max-sm:hidden">{[line.together, line.reason].filter(Boolean).join(" · ")}</p>
-      )}
+      {line.together && <p className="text-soft">{line.together}</p>}
+      {line.reason && <p className="text-soft max-sm:hidden">For: {line.reason}</p>}
       <div className={joints ? "" : "max-sm:hidden"}>
         {line.joints.map((caution) => (
           <JointCaution key={caution.about} caution={caution} instead={line.instead} />

@@ -6,6 +6,9 @@ import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 import { weekdays } from "../../ui/format";
+import { WeeksField, weeksOf } from "./WeeksField";
+
+const MOST = 26;
 
 interface Wish {
   weeks: number;
@@ -34,8 +37,7 @@ export function DraftPart({
     retry: false,
   });
   const draft = wish ? found.data : undefined;
-  const number = Number(weeks);
-  const wrong = !Number.isInteger(number) || number < 1 || number > 26;
+  const number = weeksOf(weeks, MOST);
   const pinAll = (except: string[]) => {
     const pins: Record<string, string> = {};
     for (const line of draft?.days.flatMap((day) => day.lines) ?? [])
@@ -70,21 +72,12 @@ export function DraftPart({
         className="mt-2 flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrong)
+          if (number !== null)
             setWish({ weeks: number, seed: (wish?.seed ?? 0) + 1, pins: onlyPinned(wish), avoid: {} });
         }}
       >
-        <label className="grid gap-1 text-sm font-medium">
-          Weeks, 1 to 26
-          <input
-            value={weeks}
-            inputMode="numeric"
-            aria-invalid={wrong}
-            onChange={(event) => setWeeks(event.target.value)}
-            className="min-h-9 w-24 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal aria-invalid:border-stop"
-          />
-        </label>
-        <Button type="submit" tone={wish ? "plain" : "act"} disabled={wrong || found.isFetching}>
+        <WeeksField most={MOST} text={weeks} type={setWeeks} />
+        <Button type="submit" tone={wish ? "plain" : "act"} disabled={number === null || found.isFetching}>
           {wish ? "Draft another" : "Draft it"}
         </Button>
         {draft && (

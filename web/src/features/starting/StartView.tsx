@@ -8,6 +8,7 @@ import { count } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { useClient } from "../clients/ClientFrame";
 import { DraftPart } from "./DraftPart";
+import { WeeksField, weeksOf } from "./WeeksField";
 
 /** How a program begins: drafted from the file, from a template, or empty. */
 export function StartView() {
@@ -32,6 +33,8 @@ export function StartView() {
     </div>
   );
 }
+
+const MOST = 52;
 
 interface Part {
   client: string;
@@ -94,8 +97,7 @@ function Templates({ client, start, busy }: Part) {
 function Empty({ client, start, busy }: Part) {
   const [name, setName] = useState("Strength");
   const [weeks, setWeeks] = useState("4");
-  const number = Number(weeks);
-  const wrong = !Number.isInteger(number) || number < 1 || number > 52;
+  const number = weeksOf(weeks, MOST);
   return (
     <section aria-labelledby="empty">
       <h2 id="empty" className="text-lg font-semibold">
@@ -105,7 +107,7 @@ function Empty({ client, start, busy }: Part) {
         className="mt-2 flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (!wrong && name.trim())
+          if (number !== null && name.trim())
             start(() => api.startProgram(client, { name: name.trim(), weeks: number }));
         }}
       >
@@ -118,17 +120,8 @@ function Empty({ client, start, busy }: Part) {
             className="min-h-9 w-56 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal"
           />
         </label>
-        <label className="grid gap-1 text-sm font-medium">
-          Weeks, 1 to 52
-          <input
-            value={weeks}
-            inputMode="numeric"
-            aria-invalid={wrong}
-            onChange={(event) => setWeeks(event.target.value)}
-            className="min-h-9 w-24 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal aria-invalid:border-stop"
-          />
-        </label>
-        <Button type="submit" disabled={busy || wrong || !name.trim()}>
+        <WeeksField most={MOST} text={weeks} type={setWeeks} />
+        <Button type="submit" disabled={busy || number === null || !name.trim()}>
           Start empty
         </Button>
       </form>

@@ -11,20 +11,22 @@ from upright_anvil.core.plan.locate import find_day, find_group, find_line, rebu
 from upright_anvil.core.plan.parts import MAX_CUES, Cell, OptionalId, Words
 from upright_anvil.core.sentences import Refusal
 
-Position = Annotated[int, Field(ge=0, le=100)]
+AT_THE_END = 100
+Position = Annotated[int, Field(ge=0, le=AT_THE_END)]
 
 
 class AddLine(Part):
     """Add an exercise to a day; the id is made by the caller, so that sending twice adds once.
 
-    ``text`` is put into every week. Without a section it goes where it usually belongs: after the last line of it.
+    ``text`` is put into every week. With a section it goes behind the last line of it, else to its
+    position; at the end it goes behind the work, before endurance and cool-down.
     """
 
     op: Literal["add_line"] = "add_line"
     day: Id
     line: Id
     exercise: Id
-    position: Position = 100
+    position: Position = AT_THE_END
     section: Section | None = None
     text: Annotated[str, Field(max_length=400)] = ""
 
@@ -134,6 +136,16 @@ def _inserted(day: Day, line: Line, position: int, section: Section | None) -> D
         at = sum(1 for g in groups if _ORDER[g.section] <= _ORDER[section])
         at = next((n for n, g in enumerate(groups) if _ORDER[g.section] > _ORDER[section]), at)
         return rebuilt(day, groups=(*groups[:at], single(line, section), *groups[at:]))
-    near = groups[position] if position < len(groups) else groups[-1] if groups else None
-    fresh = single(line, near.section if near else Section.MAIN)
-    return rebuilt(day, groups=(*groups[:position], fresh, *groups[position:]))
+    if position < len(groups):
+        fresh = single(line, groups[position].section)
+        return rebuilt(day, groups=(*groups[:position], fresh, *groups[position:]))
+    working = [n for n, g in enumerate(groups) if g.section not in _BESIDE]
+    if working:
+        at, near = working[-1] + 1, groups[working[-1]].section
+    else:
+        at, near = sum(1 for g in groups if g.section is Section.WARM_UP), Section.MAIN
+    return rebuilt(day, groups=(*groups[:at], single(line, near), *groups[at:]))
+
+
+_BESIDE = frozenset({Section.WARM_UP, Section.CARDIO, Section.COOL_DOWN})
+"""Sections that a line put at the end of the work does not fall into."""

@@ -1,6 +1,10 @@
-"""Run every test, Python and TypeScript, and close with one line: ``N passed, N failed``."""
+"""Run every test, Python and TypeScript, and close with one line: ``N passed, N failed``.
+
+The journeys through Chromium run in a process of their own beside the rest, since they mostly wait for the browser.
+"""
 
 import json
+import re
 import subprocess
 import sys
 import unittest
@@ -22,10 +26,21 @@ class CountingResult(unittest.TextTestResult):
         self.passed += 1
 
 
+JOURNEYS = "tests.journeys"
+
+
+def everything() -> tuple[list[str], list[str]]:
+    """Answer the names of all test modules: those of the journeys, and the others."""
+    modules = sorted(
+        ".".join(path.relative_to(ROOT).with_suffix("").parts) for path in (ROOT / "tests").rglob("test_*.py")
+    )
+    journeys = [name for name in modules if name.startswith(JOURNEYS)]
+    return journeys, [name for name in modules if not name.startswith(JOURNEYS)]
+
+
 def run_python(names: list[str]) -> tuple[int, int]:
     """Run the unittest suites; answer how many passed and failed."""
-    loader = unittest.TestLoader()
-    suite = loader.loadTestsFromNames(names) if names else loader.discover(str(ROOT / "tests"), top_level_dir=str(ROOT))
+    suite = unittest.TestLoader().loadTestsFromNames(names)
     runner = unittest.TextTestRunner(verbosity=1, warnings="error", buffer=True)
     runner.resultclass = cast("Any", CountingResult)
     with warnings.catch_warnings():
@@ -63,13 +78,30 @@ def run_web() -> tuple[int, int]:
     return passed, total - passed if told["success"] else max(total - passed, 1)
 
 
+def run_beside(names: list[str]) -> "subprocess.Popen[str]":
+    """Start other suites in a process of their own."""
+    command = [sys.executable, "-m", "tools.run_tests", *names]
+    return subprocess.Popen(command, cwd=ROOT, stdout=subprocess.PIPE, stderr=subprocess.STDOUT, text=True)
+
+
+def counts_of(process: "subprocess.Popen[str]") -> tuple[int, int]:
+    """Wait for a process, print what it said, and answer its counts; one that ended without them failed."""
+    said = process.communicate()[0]
+    print(said)
+    counts = re.findall(r"^(\d+) passed, (\d+) failed$", said, re.MULTILINE)
+    return (int(counts[-1][0]), int(counts[-1][1])) if counts else (0, 1)
+
+
 def main() -> int:
     """Run all, or the Python tests named as arguments."""
     names = sys.argv[1:]
-    passed, failed = run_python(names)
-    if not names:
-        web_passed, web_failed = run_web()
-        passed, failed = passed + web_passed, failed + web_failed
+    if names:
+        counts = [run_python(names)]
+    else:
+        journeys, others = everything()
+        beside = run_beside(journeys)
+        counts = [run_python(others), run_web(), counts_of(beside)]
+    passed, failed = sum(c[0] for c in counts), sum(c[1] for c in counts)
     print(f"{passed} passed, {failed} failed")
     return 1 if failed or not passed else 0
 

@@ -7,7 +7,7 @@ from upright_anvil.core.plan.edits.days import RemoveDay
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows import logging, saving
 from upright_anvil.flows.board_view import BoardView
-from upright_anvil.flows.floor import FloorView, open_floor
+from upright_anvil.flows.floor.opening import FloorView, open_floor
 from upright_anvil.flows.ids import session_id
 from upright_anvil.store.not_found import NotFoundError
 

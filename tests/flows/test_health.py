@@ -8,7 +8,7 @@ from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.board import open_board
 from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import add_client, client_file
-from upright_anvil.flows.floor import FloorView, open_floor
+from upright_anvil.flows.floor.opening import FloorView, open_floor
 from upright_anvil.flows.health import (
     CycleReport,
     add_clearance,

@@ -7,7 +7,7 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.board import open_board
 from upright_anvil.flows.clients import add_client
-from upright_anvil.flows.floor import open_floor
+from upright_anvil.flows.floor.opening import open_floor
 from upright_anvil.flows.health import add_entry
 from upright_anvil.flows.library import add_own, change_exercise, choices, find, library, remove_own
 from upright_anvil.flows.substitutes import exercise_substitutes, exercise_view

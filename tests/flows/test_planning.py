@@ -15,7 +15,7 @@ from upright_anvil.flows.calendar import calendar_of, ways_out_of
 from upright_anvil.flows.filling import fill
 from upright_anvil.flows.findings import findings_of, try_edits
 from upright_anvil.flows.fitting import fit_session
-from upright_anvil.flows.floor import open_floor
+from upright_anvil.flows.floor.opening import open_floor
 from upright_anvil.flows.places import PlaceFacts, add_place, set_places
 from upright_anvil.flows.reading import hints
 from upright_anvil.flows.revisions import as_it_was, compare_revisions, restore

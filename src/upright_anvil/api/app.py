@@ -12,6 +12,8 @@ from upright_anvil.api import problems
 from upright_anvil.api.body_limit import BodyLimit
 from upright_anvil.api.routes import (
     clients,
+    devices,
+    floor,
     health,
     library,
     places,
@@ -26,6 +28,8 @@ from upright_anvil.api.studio import Studio
 
 ROUTERS = (
     sessions.router,
+    floor.router,
+    devices.router,
     programs.router,
     planning.router,
     today.router,

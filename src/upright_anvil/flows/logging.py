@@ -1,13 +1,13 @@
 """Logging on the floor: start, sets, notes, finish. Everything can be sent twice and counts once."""
 
 from dataclasses import dataclass, replace
-from datetime import datetime
+from datetime import datetime, timedelta
 
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.floor.session import find
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.training_session import find
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import NoteRow, SessionRow
@@ -31,7 +31,7 @@ def start_session(
     if found.id != sid:
         raise Refusal("This session's id does not belong to that program, week and day.")
     unpaced = replace(client_setting(scope, found.program.client_id, ()), pace=1.0)
-    started = min(started_at, now)
+    started = _as_possible(started_at, now)
     scope.db.add(
         SessionRow(
             id=sid,
@@ -49,13 +49,32 @@ def start_session(
     return Acknowledged(sid, again=False)
 
 
+OFFLINE_DAYS = 14
+"""How long a tap may have waited in a browser; an older time is that of a clock gone wrong. House rule."""
+
+
 def log_set(scope: Scope, sid: str, row: PerformedSet, now: datetime) -> Acknowledged:
-    """Store a performed set. Raises `NotFoundError` before the session was started."""
+    """Store a performed set, at the time it arrived where the device's clock cannot be right.
+
+    Raises `NotFoundError` before the session was started.
+    """
+    if row.logged_at is not None and row.logged_at != (at := _as_possible(row.logged_at, now)):
+        row = replace(row, logged_at=at)
     return Acknowledged(row.id, again=not ledger.add_set(scope, sid, row, now))
 
 
-def add_note(scope: Scope, sid: str, note_id: str, line: str, text: str, now: datetime) -> Acknowledged:
-    """Store a note on a session, or on one of its lines. Raises `NotFoundError` before the session was started."""
+def _as_possible(at: datetime, now: datetime) -> datetime:
+    """A device's time where it can be right, else the time it arrived."""
+    return at if now - timedelta(days=OFFLINE_DAYS) <= at <= now else now
+
+
+def add_note(
+    scope: Scope, sid: str, note_id: str, line: str, text: str, now: datetime, *, for_next: bool = False
+) -> Acknowledged:
+    """Store a note on a session, or on one of its lines; ``for_next`` is shown when the client comes again.
+
+    Raises `NotFoundError` before the session was started.
+    """
     session = ledger.session(scope, sid)
     if any(n.id == note_id for n in ledger.notes_of_session(scope, sid)):
         return Acknowledged(note_id, again=True)
@@ -67,6 +86,7 @@ def add_note(scope: Scope, sid: str, note_id: str, line: str, text: str, now: da
             session_id=sid,
             line=line,
             text=text,
+            for_next=for_next,
             at=now,
         )
     )
@@ -80,6 +100,14 @@ def finish_session(scope: Scope, sid: str, finished_at: datetime, now: datetime)
         return Acknowledged(sid, again=True)
     session.finished_at = max(min(finished_at, now), session.started_at)
     return Acknowledged(sid, again=False)
+
+
+def say_effort(scope: Scope, sid: str, effort: int) -> Acknowledged:
+    """Keep how hard the whole session was, 0 to 10; the last word holds. Raises `NotFoundError`."""
+    session = ledger.session(scope, sid)
+    again = session.effort == effort
+    session.effort = effort
+    return Acknowledged(sid, again=again)
 
 
 def session_estimate(scope: Scope, sid: str) -> int:

@@ -19,8 +19,8 @@ from upright_anvil.core.progression.model import Exposure, Proposal, Situation
 from upright_anvil.core.progression.registry import policy
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.floor.session import FoundSession, find_started
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.training_session import FoundSession, find_started
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope

@@ -9,10 +9,10 @@ from upright_anvil.core.health.cautions import Caution, joint_cautions
 from upright_anvil.core.health.history import Standing
 from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.library.ladders import Ladder
-from upright_anvil.core.library.starting_load import Known
 from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
 from upright_anvil.core.loads.inventory import ANYWHERE, Inventory
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.known import nearest_known
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import library
@@ -95,7 +95,7 @@ def instead_of(
 ) -> tuple[Substitute, ...]:
     """Answer what to do instead in a client's setting, best first."""
     there = setting.inventory if at is None else at
-    known = _known(exercise, setting)
+    known = nearest_known(exercise, setting)
     situation = Situation(there, setting.standing, Unit(setting.unit), setting.body_kg, known, reps)
     return substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit)
 
@@ -115,19 +115,6 @@ def names_instead(exercise: Exercise, setting: Setting) -> tuple[str, ...]:
         if len(_names) > REMEMBERED:
             _names.popitem(last=False)
     return _names[key][1]
-
-
-def _known(wanted: Exercise, setting: Setting) -> Known | None:
-    """What the client can do with the exercise itself, else with the kin lifted most like it."""
-    found = []
-    for exercise_id, most in setting.max_kg.items():
-        exercise = setting.exercise(exercise_id)
-        implement = exercise.implement_at(setting.inventory)
-        share = exercise.share_with(implement)
-        if implement and (exercise_id == wanted.id or (share and exercise.family == wanted.family)):
-            unlike = abs((share or 0) - (wanted.share_with(wanted.implement_at(setting.inventory)) or 0))
-            found.append((exercise_id != wanted.id, unlike, exercise_id, Known(exercise, implement, most)))
-    return min(found, key=lambda entry: entry[:3])[3] if found else None
 
 
 def _shown(ladder: Ladder, exercises: dict[str, Exercise], here: str) -> ShownLadder:

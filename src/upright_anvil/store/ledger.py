@@ -4,12 +4,14 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from decimal import Decimal
-from typing import cast
+from typing import Any, cast
 
 from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
 from sqlalchemy.dialects.sqlite import insert
 
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.store.database import Scope
@@ -34,6 +36,16 @@ _COLUMNS = (
     _T.replaces,
     _T.logged_at,
     _T.session_id,
+    _T.ramp,
+    _T.left,
+    _T.right,
+    _T.lead,
+    _T.quality,
+    _T.ended,
+    _T.pain,
+    _T.pain_side,
+    _T.checkpoints,
+    _T.source,
 )
 
 
@@ -56,7 +68,7 @@ def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
                 r.session_id,
                 PerformedSet(
                     r.id,
-                    Slot(r.line, r.number),
+                    Slot(r.line, r.number, r.ramp),
                     r.exercise,
                     Outcome(r.outcome),
                     r.reps,
@@ -68,10 +80,29 @@ def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
                     r.note,
                     r.replaces,
                     r.logged_at,
+                    _how(r),
                 ),
             )
         )
     return kept
+
+
+def _how(r: Any) -> How:
+    """Read what was seen of a set; most sets say nothing, and share one value."""
+    said = (r.left, r.right, r.lead, r.quality, r.ended, r.pain, r.checkpoints)
+    if r.source == Source.TAP and all(value is None for value in said):
+        return NOTHING_SEEN
+    return How(
+        left=r.left,
+        right=r.right,
+        lead=Side(r.lead) if r.lead else None,
+        quality=Quality(r.quality) if r.quality else None,
+        ended=SetEnd(r.ended) if r.ended else None,
+        pain=Joint(r.pain) if r.pain else None,
+        pain_side=Side(r.pain_side) if r.pain_side else None,
+        checkpoints=r.checkpoints,
+        source=Source(r.source),
+    )
 
 
 def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet]:
@@ -113,6 +144,16 @@ def add_set(scope: Scope, session_id: str, row: PerformedSet, received_at: datet
         "reserve": row.reserve,
         "planned": row.planned,
         "note": row.note,
+        "ramp": row.slot.ramp,
+        "left": row.how.left,
+        "right": row.how.right,
+        "lead": row.how.lead,
+        "quality": row.how.quality,
+        "ended": row.how.ended,
+        "pain": row.how.pain,
+        "pain_side": row.how.pain_side,
+        "checkpoints": row.how.checkpoints,
+        "source": row.how.source.value,
         "replaces": row.replaces,
         "logged_at": row.logged_at or received_at,
         "received_at": received_at,
@@ -197,7 +238,12 @@ def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[str, int]:
     """Answer how many lines of each session have sets that were done."""
     query = (
         select(_T.session_id, func.count(func.distinct(_T.line)))
-        .where(_T.trainer_id == scope.trainer_id, _T.session_id.in_(session_ids), _T.outcome == Outcome.DONE.value)
+        .where(
+            _T.trainer_id == scope.trainer_id,
+            _T.session_id.in_(session_ids),
+            _T.outcome == Outcome.DONE.value,
+            _T.ramp.is_(False),
+        )
         .group_by(_T.session_id)
     )
     return {name: count for name, count in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
@@ -207,7 +253,12 @@ def sessions_by_exercise(scope: Scope, client_id: str) -> dict[str, int]:
     """Answer in how many sessions a client did each exercise."""
     query = (
         select(_T.exercise, func.count(func.distinct(_T.session_id)))
-        .where(_T.trainer_id == scope.trainer_id, _T.client_id == client_id, _T.outcome == Outcome.DONE.value)
+        .where(
+            _T.trainer_id == scope.trainer_id,
+            _T.client_id == client_id,
+            _T.outcome == Outcome.DONE.value,
+            _T.ramp.is_(False),
+        )
         .group_by(_T.exercise)
     )
     return {name: count for name, count in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs

@@ -66,6 +66,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{session_id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make Change
+         * @description Make a change of the day; sent twice, it is made once.
+         */
+        post: operations["make_change_api_sessions__session_id__changes_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session_id}/changes/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Undo Change
+         * @description Take back a change of the day, or one part of it.
+         */
+        post: operations["undo_change_api_sessions__session_id__changes_undo_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session_id}/effort": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Say Effort
+         * @description Keep how hard the whole session was.
+         */
+        post: operations["say_effort_api_sessions__session_id__effort_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions/{session_id}/finish": {
         parameters: {
             query?: never;
@@ -80,6 +140,26 @@ export interface paths {
          * @description Close a session.
          */
         post: operations["finish_session_api_sessions__session_id__finish_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session_id}/summary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Session Summary
+         * @description A session once it was run: planned against done, what to praise, what is left.
+         */
+        get: operations["session_summary_api_sessions__session_id__summary_get"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -140,6 +220,150 @@ export interface paths {
          * @description Lengthen the session's phase by a week.
          */
         post: operations["add_next_week_api_sessions__session_id__next_week_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Open Session
+         * @description One session: what is planned, what was done last time, what is done so far.
+         */
+        get: operations["open_session_api_programs__program_id__weeks__week_id__days__day_id__floor_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Preview Change
+         * @description What a change of the day would do; nothing is kept.
+         */
+        post: operations["preview_change_api_programs__program_id__weeks__week_id__days__day_id__floor_preview_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/clocks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Session Clocks
+         * @description The timelines of the session's timed groups.
+         */
+        get: operations["session_clocks_api_programs__program_id__weeks__week_id__days__day_id__floor_clocks_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/lines/{line_id}/instead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Instead
+         * @description What a line could train today instead, sparing what hurts.
+         */
+        get: operations["instead_api_programs__program_id__weeks__week_id__days__day_id__floor_lines__line_id__instead_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/bar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * On The Bar
+         * @description The bar for a load at today's place, and what to change from what is on it (``now``, in the same unit).
+         */
+        get: operations["on_the_bar_api_programs__program_id__weeks__week_id__days__day_id__floor_bar_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Open Settings
+         * @description What the trainer has set.
+         */
+        get: operations["open_settings_api_settings_get"];
+        /**
+         * Keep Settings
+         * @description Keep all settings.
+         */
+        put: operations["keep_settings_api_settings_put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sessions/{session_id}/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Measure
+         * @description Keep what a device measured of a set.
+         */
+        post: operations["measure_api_sessions__session_id__measures_post"];
         delete?: never;
         options?: never;
         head?: never;
@@ -244,26 +468,6 @@ export interface paths {
          * @description Read a line as it is typed; nothing is kept.
          */
         post: operations["read_line_api_programs__program_id__read_post"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /**
-         * Open Floor
-         * @description One session: what is planned, what was done last time, what is done so far.
-         */
-        get: operations["open_floor_api_programs__program_id__weeks__week_id__days__day_id__floor_get"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1348,6 +1552,26 @@ export interface components {
             intends: components["schemas"]["Intensity"];
         };
         /**
+         * AskedAdd
+         * @description One more exercise; the line's id was made by the app.
+         */
+        AskedAdd: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "add";
+            /** Line */
+            line: string;
+            /** Exercise */
+            exercise: string;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+        };
+        /**
          * AskedBattery
          * @description A battery: its list of tests, and the weeks until it is due again.
          */
@@ -1363,6 +1587,18 @@ export interface components {
             tests: string[];
             /** Repeat Weeks */
             repeat_weeks: number;
+        };
+        /**
+         * AskedChange
+         * @description A change of the day to make; ``left_out`` names the parts of it that were not wanted.
+         */
+        AskedChange: {
+            /** Id */
+            id: string;
+            /** Wanted */
+            wanted: components["schemas"]["AskedReadiness"] | components["schemas"]["AskedTime"] | components["schemas"]["AskedOtherPlace"] | components["schemas"]["AskedSwap"] | components["schemas"]["AskedLoadChange"] | components["schemas"]["AskedDrop"] | components["schemas"]["AskedAdd"] | components["schemas"]["AskedMove"];
+            /** Left Out */
+            left_out?: string[];
         };
         /**
          * AskedClearance
@@ -1540,6 +1776,24 @@ export interface components {
             };
         };
         /**
+         * AskedDrop
+         * @description A line left out.
+         */
+        AskedDrop: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "drop";
+            /** Line */
+            line: string;
+            /**
+             * Why
+             * @default
+             */
+            why: string;
+        };
+        /**
          * AskedEdits
          * @description Edits, and the revision they started from.
          */
@@ -1550,6 +1804,14 @@ export interface components {
             edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /** Reason */
             reason: string;
+        };
+        /**
+         * AskedEffort
+         * @description How hard the whole session was, 0 to 10 (Foster et al. 2001, session RPE).
+         */
+        AskedEffort: {
+            /** Effort */
+            effort: number;
         };
         /**
          * AskedEntry
@@ -1680,6 +1942,25 @@ export interface components {
             finished_at: string;
         };
         /**
+         * AskedHow
+         * @description What was seen of a set beside its figures.
+         */
+        AskedHow: {
+            /** Left */
+            left?: number | null;
+            /** Right */
+            right?: number | null;
+            lead?: components["schemas"]["Side"] | null;
+            quality?: components["schemas"]["Quality"] | null;
+            ended?: components["schemas"]["SetEnd"] | null;
+            pain?: components["schemas"]["Joint"] | null;
+            pain_side?: components["schemas"]["Side"] | null;
+            /** Checkpoints */
+            checkpoints?: number | null;
+            /** @default tap */
+            source: components["schemas"]["Source"];
+        };
+        /**
          * AskedJointLoad
          * @description What an exercise asks of a joint.
          */
@@ -1702,6 +1983,64 @@ export interface components {
             unit: components["schemas"]["Unit"];
         };
         /**
+         * AskedLoadChange
+         * @description Another load for the sets of a line that are left.
+         */
+        AskedLoadChange: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "load";
+            /** Line */
+            line: string;
+            load: components["schemas"]["AskedLoad"];
+            /**
+             * Assisted
+             * @default false
+             */
+            assisted: boolean;
+        };
+        /**
+         * AskedMeasure
+         * @description What a device measured of a set.
+         */
+        AskedMeasure: {
+            /** Id */
+            id: string;
+            /** Line */
+            line: string;
+            /** Number */
+            number: number;
+            /** Reps */
+            reps?: number | null;
+            /** Partial */
+            partial?: number | null;
+            /** Slow Down */
+            slow_down?: number | null;
+            /** Heart Mean */
+            heart_mean?: number | null;
+            /** Heart Most */
+            heart_most?: number | null;
+            /** Sentences */
+            sentences?: string[];
+        };
+        /**
+         * AskedMove
+         * @description A line with its group at another place of the order, from 0.
+         */
+        AskedMove: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "move";
+            /** Line */
+            line: string;
+            /** Position */
+            position: number;
+        };
+        /**
          * AskedNote
          * @description A note on the session, or on one of its lines.
          */
@@ -1715,6 +2054,32 @@ export interface components {
             line: string;
             /** Text */
             text: string;
+            /**
+             * For Next
+             * @default false
+             */
+            for_next: boolean;
+        };
+        /**
+         * AskedOtherPlace
+         * @description Trained at another place today.
+         */
+        AskedOtherPlace: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "place";
+            /** Place */
+            place: string;
+        };
+        /**
+         * AskedPain
+         * @description What hurts, with its side where there are two.
+         */
+        AskedPain: {
+            joint: components["schemas"]["Joint"];
+            side?: components["schemas"]["Side"] | null;
         };
         /**
          * AskedPath
@@ -1779,6 +2144,27 @@ export interface components {
              * @default 4
              */
             weeks: number;
+        };
+        /**
+         * AskedReadiness
+         * @description How the client came: sleep and energy (5 = very good), stress and soreness (5 = a lot).
+         */
+        AskedReadiness: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "readiness";
+            /** Sleep */
+            sleep: number;
+            /** Energy */
+            energy: number;
+            /** Stress */
+            stress: number;
+            /** Soreness */
+            soreness: number;
+            /** Pains */
+            pains?: components["schemas"]["AskedPain"][];
         };
         /**
          * AskedReading
@@ -1944,6 +2330,28 @@ export interface components {
              * Format: date-time
              */
             logged_at: string;
+            /**
+             * Ramp
+             * @default false
+             */
+            ramp: boolean;
+            /**
+             * @default {
+             *       "source": "tap"
+             *     }
+             */
+            how: components["schemas"]["AskedHow"];
+        };
+        /**
+         * AskedSettings
+         * @description All settings.
+         */
+        AskedSettings: {
+            rep_sensor: components["schemas"]["Device"];
+            heart_strap: components["schemas"]["Device"];
+            calls: components["schemas"]["Calls"];
+            /** Ask Readiness */
+            ask_readiness: boolean;
         };
         /**
          * AskedStart
@@ -1961,6 +2369,26 @@ export interface components {
              * Format: date-time
              */
             started_at: string;
+        };
+        /**
+         * AskedSwap
+         * @description Another exercise for a line.
+         */
+        AskedSwap: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "swap";
+            /** Line */
+            line: string;
+            /** Exercise */
+            exercise: string;
+            /**
+             * Why
+             * @default
+             */
+            why: string;
         };
         /**
          * AskedTemplate
@@ -2022,6 +2450,19 @@ export interface components {
             metres?: number | null;
         };
         /**
+         * AskedTime
+         * @description Only so many minutes are left.
+         */
+        AskedTime: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "late";
+            /** Minutes */
+            minutes: number;
+        };
+        /**
          * AskedTrial
          * @description Edits to be tried, without making them.
          */
@@ -2036,6 +2477,16 @@ export interface components {
         AskedUndo: {
             /** Base */
             base: number;
+        };
+        /**
+         * AskedUndoChange
+         * @description A change, or one part of it, to take back.
+         */
+        AskedUndoChange: {
+            /** Id */
+            id: string;
+            /** Undoes */
+            undoes: string;
         };
         /**
          * AskedWeek
@@ -2081,6 +2532,15 @@ export interface components {
             label: string;
         };
         /**
+         * BarPicture
+         * @description A loaded bar: the total, the bar itself, and one end's plates with the change from what was on it.
+         */
+        BarPicture: {
+            load: components["schemas"]["Load"];
+            bar: components["schemas"]["Load"];
+            plates: components["schemas"]["PlateChange"];
+        };
+        /**
          * Battery
          * @description An ordered list of tests, repeated every so many weeks.
          */
@@ -2115,6 +2575,30 @@ export interface components {
             batteries: components["schemas"]["Battery"][];
             /** Tests */
             tests: components["schemas"]["TestItem"][];
+        };
+        /**
+         * Beat
+         * @description The start of a phase: seconds into the repetition, its name, how long it lasts.
+         */
+        Beat: {
+            /** At */
+            at: number;
+            /** Say */
+            say: string;
+            /** Seconds */
+            seconds: number;
+        };
+        /**
+         * Best
+         * @description The client's best set of an exercise before today: by estimated maximum, else by seconds or repetitions.
+         */
+        Best: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            set: components["schemas"]["LoggedSet"];
         };
         /**
          * Better
@@ -2226,6 +2710,29 @@ export interface components {
             /** Sessions */
             sessions: components["schemas"]["CalendarSession"][];
         };
+        /**
+         * Call
+         * @description Something called: ``at`` seconds into the step, or before its end where ``from_end`` says so.
+         */
+        Call: {
+            /** At */
+            at: number;
+            /** Say */
+            say: string;
+            /** @default none */
+            sound: components["schemas"]["Sound"];
+            /**
+             * From End
+             * @default false
+             */
+            from_end: boolean;
+        };
+        /**
+         * Calls
+         * @description How the floor calls: sounds, sounds and speech, or nothing but the screen.
+         * @enum {string}
+         */
+        Calls: "sounds" | "sounds and speech" | "silent";
         /**
          * Carry
          * @description How far a typed cell carries on to the following weeks.
@@ -2596,6 +3103,26 @@ export interface components {
             program_id: string | null;
         };
         /**
+         * Clock
+         * @description The timeline of one group: its steps, its length in seconds (what lasts until a tap is reckoned), its lines.
+         *
+         *     ``hands_free`` says that it runs from start to end without a tap.
+         */
+        Clock: {
+            /** Group */
+            group: string;
+            /** Title */
+            title: string;
+            /** Lines */
+            lines: string[];
+            /** Steps */
+            steps: components["schemas"]["Step"][];
+            /** Seconds */
+            seconds: number;
+            /** Hands Free */
+            hands_free: boolean;
+        };
+        /**
          * Cluster
          * @description Repetitions part by part, and the pause between parts, seconds (1 to 120).
          */
@@ -2677,6 +3204,30 @@ export interface components {
             words: string;
         };
         /**
+         * DayChange
+         * @description One change to a session. ``key`` names it within what was asked, ``line`` the line it is about, if one.
+         *
+         *     A change without edits is only said: something that was looked at and left as it is.
+         */
+        DayChange: {
+            /** Key */
+            key: string;
+            /** Label */
+            label: string;
+            /** Why */
+            why: string;
+            /**
+             * Edits
+             * @default []
+             */
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            /**
+             * Line
+             * @default
+             */
+            line: string;
+        };
+        /**
          * DayView
          * @description A day of the board; ``seconds`` is its estimated time, ``sessions`` the started session, week by week.
          */
@@ -2727,6 +3278,26 @@ export interface components {
             seconds: number;
         };
         /**
+         * Device
+         * @description Which device is used: none, or the simulated one that ships with the app.
+         * @enum {string}
+         */
+        Device: "off" | "simulated";
+        /**
+         * DeviceFigure
+         * @description What a device measured of a set, in sentences.
+         */
+        DeviceFigure: {
+            /** Line */
+            line: string;
+            /** Number */
+            number: number;
+            /** Sort */
+            sort: string;
+            /** Sentences */
+            sentences: string[];
+        };
+        /**
          * Difference
          * @description One place that differs: where (in words), and the text before and after; empty where there was nothing.
          */
@@ -2757,6 +3328,33 @@ export interface components {
              * @constant
              */
             kind: "distance";
+        };
+        /**
+         * DoneLine
+         * @description One exercise: planned and done as set blocks, how many sets of how many, what hurt, what was written down.
+         */
+        DoneLine: {
+            /** Line */
+            line: string;
+            /** Exercise */
+            exercise: string;
+            /** Planned */
+            planned: string;
+            state: components["schemas"]["LineState"];
+            /** Done */
+            done: number;
+            /** Planned Sets */
+            planned_sets: number;
+            /** Skipped */
+            skipped: number;
+            /** Ramp Sets */
+            ramp_sets: number;
+            /** Blocks */
+            blocks: components["schemas"]["Block"][];
+            /** Pains */
+            pains: string[];
+            /** Notes */
+            notes: string[];
         };
         /**
          * DraftDay
@@ -3089,6 +3687,23 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
         };
         /**
+         * Fact
+         * @description One fact: its kind, the exercise, one sentence with its numbers.
+         */
+        Fact: {
+            kind: components["schemas"]["FactKind"];
+            /** Exercise */
+            exercise: string;
+            /** Text */
+            text: string;
+        };
+        /**
+         * FactKind
+         * @description What sort of fact, most telling first.
+         * @enum {string}
+         */
+        FactKind: "best" | "heaviest" | "most reps at this load" | "longest" | "first time" | "most even";
+        /**
          * Feature
          * @description Things an exercise may need that nobody lifts.
          * @enum {string}
@@ -3171,7 +3786,9 @@ export interface components {
          * FloorLine
          * @description One exercise of the session; ``loads`` are those that can be made here, lightest first.
          *
-         *     ``bodyweight`` says that loads are added to body weight, ``together`` with what it is done round by round.
+         *     ``bodyweight`` says that loads are added to body weight, ``together`` with what it is done round by round,
+         *     ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
+         *     ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
          */
         FloorLine: {
             /** Line */
@@ -3180,6 +3797,10 @@ export interface components {
             exercise_id: string;
             /** Exercise */
             exercise: string;
+            /** Group */
+            group: string;
+            /** Clock */
+            clock: boolean;
             cues: components["schemas"]["ChosenCues"];
             /** Together */
             together: string;
@@ -3203,25 +3824,42 @@ export interface components {
             bodyweight: boolean;
             /** Sets */
             sets: components["schemas"]["FloorSet"][];
-            last_time: components["schemas"]["upright_anvil__flows__floor_line__LastTime"] | null;
+            /** Ramp Up */
+            ramp_up: components["schemas"]["FloorSet"][];
+            /** Ramp Why */
+            ramp_why: string;
+            metronome: components["schemas"]["Metronome"];
+            last_time: components["schemas"]["upright_anvil__flows__floor__memory__LastTime"] | null;
+            best: components["schemas"]["Best"] | null;
             /** Loads */
             loads: components["schemas"]["Load"][];
             /** Notes */
             notes: string[];
+            /**
+             * Beside Plan
+             * @default false
+             */
+            beside_plan: boolean;
         };
         /**
          * FloorSet
          * @description One set: what one tap logs, what stands, earlier values, and rows of another device beside it.
          *
          *     ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
+         *     ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at.
          */
         FloorSet: {
             /** Number */
             number: number;
+            /** Ramp */
+            ramp: boolean;
             /** Stands */
             stands: string | null;
             planned: components["schemas"]["Bar"] | null;
             aim: components["schemas"]["Aim"];
+            /** Sides */
+            sides: components["schemas"]["Side"][];
+            on_bar: components["schemas"]["BarPicture"] | null;
             logged: components["schemas"]["LoggedSet"] | null;
             /** Earlier */
             earlier: components["schemas"]["LoggedSet"][];
@@ -3231,6 +3869,9 @@ export interface components {
         /**
          * FloorView
          * @description A session as the floor shows it.
+         *
+         *     ``order`` is the order its sets are run in, ``changes`` what was changed for the day, ``asked_readiness`` whether
+         *     the client was asked, ``for_today`` what was noted last time for this one.
          */
         FloorView: {
             /** Session Id */
@@ -3265,6 +3906,8 @@ export interface components {
             started_at: string | null;
             /** Finished At */
             finished_at: string | null;
+            /** Effort */
+            effort: number | null;
             /** Reminder */
             reminder: string | null;
             /** Awaited */
@@ -3273,8 +3916,18 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             /** Lines */
             lines: components["schemas"]["FloorLine"][];
+            /** Order */
+            order: components["schemas"]["Turn"][];
+            /** Changes */
+            changes: components["schemas"]["MadeChange"][];
+            /** Asked Readiness */
+            asked_readiness: boolean;
+            /** Places */
+            places: components["schemas"]["PlaceChoice"][];
             /** Notes */
             notes: string[];
+            /** For Today */
+            for_today: string[];
         };
         /**
          * FormulaEstimate
@@ -3439,11 +4092,52 @@ export interface components {
             day: string;
         };
         /**
+         * How
+         * @description What was seen of a set.
+         *
+         *     ``left`` and ``right`` are repetitions or seconds of each side, where they were told apart; ``lead`` is the side
+         *     that went first. ``pain`` is the region that complained, with its side where there are two. ``checkpoints`` is how
+         *     many of the later marks of timed work were passed.
+         */
+        How: {
+            /** Left */
+            left?: number | null;
+            /** Right */
+            right?: number | null;
+            lead?: components["schemas"]["Side"] | null;
+            quality?: components["schemas"]["Quality"] | null;
+            ended?: components["schemas"]["SetEnd"] | null;
+            pain?: components["schemas"]["Joint"] | null;
+            pain_side?: components["schemas"]["Side"] | null;
+            /** Checkpoints */
+            checkpoints?: number | null;
+            /** @default tap */
+            source: components["schemas"]["Source"];
+        };
+        /**
          * ImplementKind
          * @description What an exercise can be loaded with.
          * @enum {string}
          */
         ImplementKind: "barbell" | "dumbbell" | "kettlebell" | "stack" | "band" | "improvised" | "medicine ball" | "assistance" | "bodyweight";
+        /**
+         * Instead
+         * @description One exercise to do instead: why, its shorthand for today, and where its load comes from.
+         */
+        Instead: {
+            /** Exercise */
+            exercise: string;
+            /** Name */
+            name: string;
+            /** Reasons */
+            reasons: string[];
+            /** Text */
+            text: string;
+            /** Load From */
+            load_from: string;
+            /** Rungs */
+            rungs: number | null;
+        };
         /**
          * Intensity
          * @description How hard it is meant to be.
@@ -3527,6 +4221,12 @@ export interface components {
          */
         Lever: "load" | "reps" | "hold seconds" | "slower lowering" | "hold" | "ease off";
         /**
+         * LineState
+         * @description How far a line came.
+         * @enum {string}
+         */
+        LineState: "done" | "part done" | "not done";
+        /**
          * LineView
          * @description A line of the board; ``variant_b``, ``easier`` and ``harder`` are other exercises, None where none is named.
          */
@@ -3600,9 +4300,39 @@ export interface components {
             reserve: number | null;
             /** Note */
             note: string;
+            how: components["schemas"]["How"];
             bar: components["schemas"]["Bar"] | null;
             /** Logged At */
             logged_at: string | null;
+        };
+        /**
+         * MadeChange
+         * @description A change of the day as the floor lists it; ``id`` is what undoing it names, ``undone`` that it was taken back.
+         */
+        MadeChange: {
+            /** Id */
+            id: string;
+            sort: components["schemas"]["Sort"];
+            /** Label */
+            label: string;
+            /** Why */
+            why: string;
+            /** Line */
+            line: string;
+            /** Undone */
+            undone: boolean;
+        };
+        /**
+         * Metronome
+         * @description One repetition: its seconds and its beats; ``own`` says that the line has a tempo of its own.
+         */
+        Metronome: {
+            /** Rep Seconds */
+            rep_seconds: number;
+            /** Beats */
+            beats: components["schemas"]["Beat"][];
+            /** Own */
+            own: boolean;
         };
         /**
          * MinutesChange
@@ -3824,6 +4554,18 @@ export interface components {
             volume: components["schemas"]["WeekVolume"][];
         };
         /**
+         * PlaceChoice
+         * @description A place of the client; ``here`` is the one trained at today.
+         */
+        PlaceChoice: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Here */
+            here: boolean;
+        };
+        /**
          * PlaceFacts
          * @description What the trainer enters of a place; numbers in ``equipment`` that name no unit are in ``unit``.
          */
@@ -3859,6 +4601,18 @@ export interface components {
             equipment: components["schemas"]["EquipmentView"];
             /** Clients */
             clients: string[];
+        };
+        /**
+         * PlateChange
+         * @description One end of the bar: the plates that make the load (inside first), and what goes on and comes off for it.
+         */
+        PlateChange: {
+            /** End */
+            end: components["schemas"]["Load"][];
+            /** Put On */
+            put_on: components["schemas"]["Load"][];
+            /** Take Off */
+            take_off: components["schemas"]["Load"][];
         };
         /**
          * Prescription
@@ -3905,6 +4659,20 @@ export interface components {
              * @default false
              */
             ramp: boolean;
+        };
+        /**
+         * Preview
+         * @description What a change would do: its parts, one sentence, the estimated seconds of the session before and after.
+         */
+        Preview: {
+            /** Changes */
+            changes: components["schemas"]["DayChange"][];
+            /** Said */
+            said: string;
+            /** Seconds */
+            seconds: number;
+            /** After */
+            after: number;
         };
         /**
          * ProgressView
@@ -3960,6 +4728,12 @@ export interface components {
              */
             alternatives: components["schemas"]["Alternative"][];
         };
+        /**
+         * Quality
+         * @description How the work looked, first set to last.
+         * @enum {string}
+         */
+        Quality: "clean" | "slipping" | "broke down";
         /**
          * ReadCell
          * @description A cell read out: its normal form or why it cannot be read, seconds of work and rest, one outline for its sets.
@@ -4452,6 +5226,67 @@ export interface components {
          */
         SessionState: "planned" | "running" | "finished";
         /**
+         * SessionSummary
+         * @description A session once it was run. Minutes are whole; ``load`` is effort times minutes (Foster et al. 2001).
+         *
+         *     ``pace`` is the client's pace factor with this session in it: 1.1 takes a tenth longer than estimated.
+         */
+        SessionSummary: {
+            /** Session Id */
+            session_id: string;
+            /** Program Id */
+            program_id: string;
+            /** Week Id */
+            week_id: string;
+            /** Day Id */
+            day_id: string;
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            unit: components["schemas"]["Unit"];
+            /** Day */
+            day: string;
+            /** Week */
+            week: number;
+            /** Phase */
+            phase: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+            /** Finished At */
+            finished_at: string | null;
+            /** Minutes */
+            minutes: number | null;
+            /** Estimated Minutes */
+            estimated_minutes: number;
+            /** Pace */
+            pace: number;
+            /** Effort */
+            effort: number | null;
+            /** Load */
+            load: number | null;
+            /** Lines */
+            lines: components["schemas"]["DoneLine"][];
+            /** Facts */
+            facts: components["schemas"]["Fact"][];
+            /** Changes */
+            changes: components["schemas"]["MadeChange"][];
+            /** Measured */
+            measured: components["schemas"]["DeviceFigure"][];
+            /** Notes */
+            notes: string[];
+            /** For Next */
+            for_next: string[];
+        };
+        /**
          * SetCell
          * @description Put a text into a line's week, and carry it on.
          *
@@ -4504,6 +5339,12 @@ export interface components {
             top_up: boolean;
         };
         /**
+         * SetEnd
+         * @description Why a set ended.
+         * @enum {string}
+         */
+        SetEnd: "as planned" | "form" | "breath" | "pain" | "will" | "kit";
+        /**
          * SetPoint
          * @description A set that was done, in the client's unit; ``moved`` includes body weight where it moves.
          */
@@ -4522,6 +5363,23 @@ export interface components {
             reserve: number | null;
             /** Estimate */
             estimate: string | null;
+        };
+        /**
+         * Settings
+         * @description What the trainer has set, or the app's own choice.
+         */
+        Settings: {
+            /** @default off */
+            rep_sensor: components["schemas"]["Device"];
+            /** @default off */
+            heart_strap: components["schemas"]["Device"];
+            /** @default sounds */
+            calls: components["schemas"]["Calls"];
+            /**
+             * Ask Readiness
+             * @default true
+             */
+            ask_readiness: boolean;
         };
         /**
          * Severity
@@ -4596,6 +5454,24 @@ export interface components {
          */
         Sign: "discomfort in chest, neck, jaw or arms, at rest or with effort" | "breathless at rest or with little effort" | "dizzy or fainting" | "breathless lying down or waking breathless at night" | "swollen ankles" | "racing or uneven heartbeat" | "calf pain when walking that stops with rest" | "a heart murmur somebody heard" | "unusual tiredness or breathlessness with everyday things";
         /**
+         * Sort
+         * @description What a change of the day comes from.
+         * @enum {string}
+         */
+        Sort: "readiness" | "late" | "place" | "swap" | "load" | "drop" | "add" | "move";
+        /**
+         * Sound
+         * @description What is heard with a call.
+         * @enum {string}
+         */
+        Sound: "none" | "tick" | "go" | "stop" | "mark";
+        /**
+         * Source
+         * @description Who said that the set was done: the trainer with a tap, or the clock of a timed block that ran out.
+         * @enum {string}
+         */
+        Source: "tap" | "clock";
+        /**
          * Started
          * @description A program that was begun from a template or draft, and what was changed on the way.
          */
@@ -4632,6 +5508,60 @@ export interface components {
          * @enum {string}
          */
         State: "hurts now" | "spare it" | "watch it" | "over";
+        /**
+         * Step
+         * @description One step of a timeline.
+         *
+         *     ``seconds`` is None where it lasts until somebody taps. ``line`` and ``number`` name the set that is worked or comes
+         *     next. ``closes`` says that the set is done with the end of this step. ``marks`` are seconds at which a fitter client
+         *     carries on; the first is the work that was asked for.
+         */
+        Step: {
+            kind: components["schemas"]["StepKind"];
+            /** Seconds */
+            seconds: number | null;
+            /** Title */
+            title: string;
+            /** Detail */
+            detail: string;
+            /**
+             * Line
+             * @default
+             */
+            line: string;
+            /**
+             * Number
+             * @default 0
+             */
+            number: number;
+            /**
+             * Round
+             * @default 1
+             */
+            round: number;
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * Closes
+             * @default false
+             */
+            closes: boolean;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: number[];
+            /**
+             * Calls
+             * @default []
+             */
+            calls: components["schemas"]["Call"][];
+        };
+        /**
+         * StepKind
+         * @description What a step is.
+         * @enum {string}
+         */
+        StepKind: "get ready" | "work" | "rounds" | "change sides" | "pause" | "rest";
         /**
          * Stress
          * @description How much an exercise asks of a joint: moved lightly, worked, or worked hard. House rule.
@@ -4831,6 +5761,28 @@ export interface components {
             gone: string[];
             /** New */
             new: string[];
+        };
+        /**
+         * Turn
+         * @description One set in its turn: whose, which, the rest after it in seconds (0: at once), and the round in a group from 1.
+         */
+        Turn: {
+            /** Line */
+            line: string;
+            /** Number */
+            number: number;
+            /** Rest */
+            rest: number;
+            /**
+             * Round
+             * @default 1
+             */
+            round: number;
+            /**
+             * Ramp
+             * @default false
+             */
+            ramp: boolean;
         };
         /**
          * Ungroup
@@ -5068,7 +6020,7 @@ export interface components {
          * LastTime
          * @description The client's last session with this exercise.
          */
-        upright_anvil__flows__floor_line__LastTime: {
+        upright_anvil__flows__floor__memory__LastTime: {
             /**
              * On
              * Format: date
@@ -5193,6 +6145,111 @@ export interface operations {
             };
         };
     };
+    make_change_api_sessions__session_id__changes_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedChange"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    undo_change_api_sessions__session_id__changes_undo_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedUndoChange"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    say_effort_api_sessions__session_id__effort_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedEffort"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
     finish_session_api_sessions__session_id__finish_post: {
         parameters: {
             query?: never;
@@ -5215,6 +6272,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    session_summary_api_sessions__session_id__summary_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionSummary"];
                 };
             };
             /** @description Validation Error */
@@ -5316,6 +6404,271 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    open_session_api_programs__program_id__weeks__week_id__days__day_id__floor_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+                week_id: string;
+                day_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FloorView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    preview_change_api_programs__program_id__weeks__week_id__days__day_id__floor_preview_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+                week_id: string;
+                day_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedReadiness"] | components["schemas"]["AskedTime"] | components["schemas"]["AskedOtherPlace"] | components["schemas"]["AskedSwap"] | components["schemas"]["AskedLoadChange"] | components["schemas"]["AskedDrop"] | components["schemas"]["AskedAdd"] | components["schemas"]["AskedMove"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    session_clocks_api_programs__program_id__weeks__week_id__days__day_id__floor_clocks_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: string;
+                week_id: string;
+                day_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Clock"][];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    instead_api_programs__program_id__weeks__week_id__days__day_id__floor_lines__line_id__instead_get: {
+        parameters: {
+            query?: {
+                pain?: components["schemas"]["Joint"] | null;
+                side?: components["schemas"]["Side"] | null;
+            };
+            header?: never;
+            path: {
+                program_id: string;
+                week_id: string;
+                day_id: string;
+                line_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Instead"][];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    on_the_bar_api_programs__program_id__weeks__week_id__days__day_id__floor_bar_get: {
+        parameters: {
+            query: {
+                load: number | string;
+                unit: components["schemas"]["Unit"];
+                now?: (number | string) | null;
+            };
+            header?: never;
+            path: {
+                program_id: string;
+                week_id: string;
+                day_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarPicture"] | null;
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    open_settings_api_settings_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+        };
+    };
+    keep_settings_api_settings_put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSettings"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Settings"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    measure_api_sessions__session_id__measures_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedMeasure"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
                 };
             };
             /** @description Validation Error */
@@ -5518,39 +6871,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadCell"];
-                };
-            };
-            /** @description Validation Error */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
-                };
-            };
-        };
-    };
-    open_floor_api_programs__program_id__weeks__week_id__days__day_id__floor_get: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                program_id: string;
-                week_id: string;
-                day_id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FloorView"];
                 };
             };
             /** @description Validation Error */

@@ -5,8 +5,10 @@ from typing import Annotated
 from pydantic import AwareDatetime, Field, StringConstraints
 
 from upright_anvil.api.asked.base import Asked, AskedLoad, MadeId, Note
-from upright_anvil.core.ledger.rows import Outcome
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.ledger.how import How, Quality, SetEnd, Source
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
 from upright_anvil.flows.review import Verdict
 
@@ -18,6 +20,20 @@ class AskedStart(Asked):
     week_id: Annotated[str, Field(min_length=1, max_length=64)]
     day_id: Annotated[str, Field(min_length=1, max_length=64)]
     started_at: AwareDatetime
+
+
+class AskedHow(Asked):
+    """What was seen of a set beside its figures."""
+
+    left: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    right: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    lead: Side | None = None
+    quality: Quality | None = None
+    ended: SetEnd | None = None
+    pain: Joint | None = None
+    pain_side: Side | None = None
+    checkpoints: Annotated[int, Field(ge=0, le=MAX_ALTERNATIVES)] | None = None
+    source: Source = Source.TAP
 
 
 class AskedSet(Asked):
@@ -37,6 +53,18 @@ class AskedSet(Asked):
     note: Note = ""
     replaces: MadeId | None = None
     logged_at: AwareDatetime
+    ramp: bool = False
+    how: AskedHow = AskedHow()
+
+    def row(self) -> PerformedSet:
+        """Answer the row of the ledger. Raises `Refusal` when the figures do not go together."""
+        fields = self.model_dump(exclude={"line", "number", "load", "ramp", "how"})
+        return PerformedSet(
+            **fields,
+            slot=Slot(self.line, self.number, self.ramp),
+            load=self.load.load() if self.load else None,
+            how=How(**self.how.model_dump()),
+        )
 
 
 class AskedNote(Asked):
@@ -45,6 +73,13 @@ class AskedNote(Asked):
     id: MadeId
     line: Annotated[str, Field(max_length=64)] = ""
     text: Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=1000)]
+    for_next: bool = False
+
+
+class AskedEffort(Asked):
+    """How hard the whole session was, 0 to 10 (Foster et al. 2001, session RPE)."""
+
+    effort: Annotated[int, Field(ge=0, le=10)]
 
 
 class AskedFinish(Asked):

@@ -6,9 +6,8 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.programs import AskedEdits, AskedReading, AskedUndo
 from upright_anvil.api.studio import Here
 from upright_anvil.core.plan.reading import ReadCell
-from upright_anvil.flows import board, floor, reading, saving
+from upright_anvil.flows import board, reading, saving
 from upright_anvil.flows.board_view import BoardView
-from upright_anvil.flows.floor import FloorView
 from upright_anvil.store.programs import RevisionHead
 
 router = APIRouter(prefix="/programs/{program_id}", tags=["programs"])
@@ -55,10 +54,3 @@ def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
     """Read a line as it is typed; nothing is kept."""
     with here.reading() as scope:
         return reading.read_line(scope, program_id, asked.text, asked.exercise)
-
-
-@router.get("/weeks/{week_id}/days/{day_id}/floor", response_model=FloorView)
-def open_floor(program_id: str, week_id: str, day_id: str, here: Here) -> Response:
-    """One session: what is planned, what was done last time, what is done so far."""
-    with here.reading() as scope:
-        return answer(floor.open_floor(scope, program_id, week_id, day_id, here.today))

@@ -3,11 +3,21 @@
 from fastapi import APIRouter, Response
 
 from upright_anvil.api.answers import answer
-from upright_anvil.api.asked.sessions import AskedDecisions, AskedFinish, AskedNote, AskedSet, AskedStart, AskedWeek
+from upright_anvil.api.asked.floor import AskedChange, AskedUndoChange, wanted_of
+from upright_anvil.api.asked.sessions import (
+    AskedDecisions,
+    AskedEffort,
+    AskedFinish,
+    AskedNote,
+    AskedSet,
+    AskedStart,
+    AskedWeek,
+)
 from upright_anvil.api.studio import Here
-from upright_anvil.core.ledger.rows import PerformedSet, Slot
 from upright_anvil.flows import deciding, logging, review
 from upright_anvil.flows.deciding import Decision
+from upright_anvil.flows.floor import changing, finishing
+from upright_anvil.flows.floor.finishing import SessionSummary
 from upright_anvil.flows.logging import Acknowledged
 from upright_anvil.flows.review import ReviewView
 
@@ -29,8 +39,7 @@ async def log_set(session_id: str, asked: AskedSet, here: Here) -> Response:
 
     It runs on the event loop: a hand-over to a thread costs more than the insert itself.
     """
-    fields = asked.model_dump(exclude={"line", "number", "load"})
-    row = PerformedSet(**fields, slot=Slot(asked.line, asked.number), load=asked.load.load() if asked.load else None)
+    row = asked.row()
     with here.writing() as scope:
         acknowledged = logging.log_set(scope, session_id, row, here.now)
     return answer(acknowledged)
@@ -40,7 +49,31 @@ async def log_set(session_id: str, asked: AskedSet, here: Here) -> Response:
 def add_note(session_id: str, asked: AskedNote, here: Here) -> Acknowledged:
     """Store a note."""
     with here.writing() as scope:
-        return logging.add_note(scope, session_id, asked.id, asked.line, asked.text, here.now)
+        return logging.add_note(scope, session_id, asked.id, asked.line, asked.text, here.now, for_next=asked.for_next)
+
+
+@router.post("/changes")
+def make_change(session_id: str, asked: AskedChange, here: Here) -> Acknowledged:
+    """Make a change of the day; sent twice, it is made once."""
+    with here.writing() as scope:
+        left_out = frozenset(asked.left_out)
+        return changing.make_change(
+            scope, session_id, asked.id, wanted_of(asked.wanted), left_out, here.now, here.today
+        )
+
+
+@router.post("/changes/undo")
+def undo_change(session_id: str, asked: AskedUndoChange, here: Here) -> Acknowledged:
+    """Take back a change of the day, or one part of it."""
+    with here.writing() as scope:
+        return changing.undo_change(scope, session_id, asked.id, asked.undoes, here.now)
+
+
+@router.post("/effort")
+def say_effort(session_id: str, asked: AskedEffort, here: Here) -> Acknowledged:
+    """Keep how hard the whole session was."""
+    with here.writing() as scope:
+        return logging.say_effort(scope, session_id, asked.effort)
 
 
 @router.post("/finish")
@@ -48,6 +81,13 @@ def finish_session(session_id: str, asked: AskedFinish, here: Here) -> Acknowled
     """Close a session."""
     with here.writing() as scope:
         return logging.finish_session(scope, session_id, asked.finished_at, here.now)
+
+
+@router.get("/summary")
+def session_summary(session_id: str, here: Here) -> SessionSummary:
+    """A session once it was run: planned against done, what to praise, what is left."""
+    with here.reading() as scope:
+        return finishing.summary(scope, session_id, here.today)
 
 
 @router.get("/review")

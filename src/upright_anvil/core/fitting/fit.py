@@ -1,9 +1,10 @@
 """The cheapest set of changes that fits a session into the minutes there are."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek, study_week
-from upright_anvil.core.fitting.changes import FINDERS, Change, Cost
+from upright_anvil.core.fitting.changes import FINDERS, Change, Cost, Finder
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.sentences import Refusal
@@ -38,8 +39,15 @@ class Fit:
     fits: bool
 
 
-def fit(program: Program, week_id: str, day_id: str, limit: int, who: Standpoint) -> Fit:
-    """Answer how a session fits into ``limit`` seconds.
+def fit(
+    program: Program,
+    week_id: str,
+    day_id: str,
+    limit: int,
+    who: Standpoint,
+    finders: Sequence[Finder] = FINDERS,
+) -> Fit:
+    """Answer how a session fits into ``limit`` seconds, with the changes that ``finders`` find.
 
     Changes are tried cheapest first and kept while the session is too long; each saves what it saves after those kept
     before it. Changes that were not needed stay on offer. Raises `Refusal` when there is no such session. House rule.
@@ -50,21 +58,23 @@ def fit(program: Program, week_id: str, day_id: str, limit: int, who: Standpoint
         day, week = _day(left, week_id, day_id, who)
         if day.seconds <= limit:
             break
-        best = _best(left, day, week, who)
+        best = _best(left, day, week, who, finders)
         if best is None:
             break
         left = apply_edits(left, best.edits)
         chosen.append(best)
     after = _day(left, week_id, day_id, who)[0].seconds
-    spare = _offers(left, *_day(left, week_id, day_id, who), who)
+    spare = _offers(left, *_day(left, week_id, day_id, who), who, finders)
     rest = tuple(s for s in spare if s.rank <= Cost.MAIN_SETS)[: max(8 - len(chosen), 3)]
     return Fit(now, limit, (*chosen, *rest), after, after <= limit)
 
 
-def _best(program: Program, day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Saving | None:
+def _best(
+    program: Program, day: StudiedDay, week: StudiedWeek, who: Standpoint, finders: Sequence[Finder]
+) -> Saving | None:
     """The cheapest change that saves something; of equally cheap ones the one that saves most."""
     for cost in Cost:
-        saving = [s for s in _offers(program, day, week, who, cost) if s.saves > 0]
+        saving = [s for s in _offers(program, day, week, who, finders, cost) if s.saves > 0]
         if saving:
             best = max(saving, key=lambda s: s.saves)
             return Saving(best.key, best.rank, best.label, best.price, best.saves, best.edits, chosen=True)
@@ -72,9 +82,14 @@ def _best(program: Program, day: StudiedDay, week: StudiedWeek, who: Standpoint)
 
 
 def _offers(
-    program: Program, day: StudiedDay, week: StudiedWeek, who: Standpoint, cost: Cost | None = None
+    program: Program,
+    day: StudiedDay,
+    week: StudiedWeek,
+    who: Standpoint,
+    finders: Sequence[Finder],
+    cost: Cost | None = None,
 ) -> list[Saving]:
-    changes = [c for find in FINDERS for c in find(day, week, who) if cost in (None, c.cost)]
+    changes = [c for find in finders for c in find(day, week, who) if cost in (None, c.cost)]
     offers = [_timed(program, day, change, who) for change in changes]
     return sorted((o for o in offers if o.saves > 0), key=lambda o: (o.rank, -o.saves))
 

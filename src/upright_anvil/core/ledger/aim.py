@@ -27,9 +27,15 @@ FREE_AIM = Aim(reps=8, seconds=None, load=None)
 
 
 def aim_for(
-    plan: Prescription | None, last_reps: int | None, last_load: Load | None, one: SetPlan | None = None
+    plan: Prescription | None,
+    last_reps: int | None,
+    last_load: Load | None,
+    one: SetPlan | None = None,
+    comes_to: Load | None = None,
 ) -> Aim:
     """Answer the set that one tap logs; ``one`` is the set where sets differ.
+
+    ``comes_to`` is what a share of the maximum, a band or a code comes to today.
 
     In a range, last time's reps of the same set when the load is the same and they lie in the range, else the bottom of
     the range. As many as possible starts from last time's. A distance is logged by the seconds it takes, at a walk.
@@ -38,7 +44,7 @@ def aim_for(
     if plan is None:
         return FREE_AIM if last_reps is None else Aim(last_reps, None, last_load)
     step = one or plan.plans[0]
-    load, assisted = _written(step.load, last_load)
+    load, assisted = _written(step.load, comes_to or last_load)
     match step.target:
         case Seconds():
             return Aim(None, step.target.seconds, load, assisted, plan.left)

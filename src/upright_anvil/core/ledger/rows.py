@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from enum import StrEnum
 
+from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
 from upright_anvil.core.sentences import Refusal
@@ -19,10 +20,14 @@ class Outcome(StrEnum):
 
 @dataclass(frozen=True, slots=True)
 class Slot:
-    """The place a set belongs to: a line of the plan and the number of the set, from 1."""
+    """The place a set belongs to: a line of the plan and the number of the set, from 1.
+
+    Ramp-up sets of a line are counted apart: ``ramp`` says that it is one of them.
+    """
 
     line: str
     number: int
+    ramp: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -32,7 +37,8 @@ class PerformedSet:
     ``load`` follows the counting convention of the implement; for a body-weight move it is what was added, and
     ``assisted`` says it was taken off instead. ``reserve`` is repetitions left, None when nobody said. ``planned`` is
     the line's shorthand at that moment, empty for a set that was added. ``replaces`` is the row that stood in this slot
-    when the device made this one, None when the slot was empty.
+    when the device made this one, None when the slot was empty. ``how`` is what was seen of it beside the figures.
+    Where each side went differently, ``how.left`` and ``how.right`` say so and the figure of the set is the lower.
     """
 
     id: str
@@ -48,6 +54,7 @@ class PerformedSet:
     note: str = ""
     replaces: str | None = None
     logged_at: datetime | None = None
+    how: How = NOTHING_SEEN
 
     def __post_init__(self) -> None:
         if not 1 <= self.slot.number <= 3 * MAX_SETS:
@@ -58,5 +65,6 @@ class PerformedSet:
             raise Refusal(f"Repetitions must be 0 to {MAX_REPS}, not {self.reps}.")
         if self.seconds is not None and not 0 <= self.seconds <= MAX_HOLD_SECONDS:
             raise Refusal(f"Seconds must be 0 to {MAX_HOLD_SECONDS}, not {self.seconds}.")
+        self.how.check(self.reps if self.reps is not None else self.seconds)
         if self.reserve is not None and not 0 <= self.reserve <= MAX_RESERVE:
             raise Refusal(f"Reps left must be 0 to {MAX_RESERVE}, not {self.reserve}.")

@@ -39,11 +39,20 @@ def standing_rows(rows: Iterable[PerformedSet]) -> dict[Slot, Standing]:
 
 def _without(beside: tuple[PerformedSet, ...], row: PerformedSet) -> tuple[PerformedSet, ...]:
     """A correction that says the same as a row beside it settles that difference."""
-    same = (row.outcome, row.reps, row.seconds, row.load, row.reserve)
-    return tuple(b for b in beside if (b.outcome, b.reps, b.seconds, b.load, b.reserve) != same)
+    same = (row.outcome, row.reps, row.seconds, row.load, row.reserve, row.how)
+    return tuple(b for b in beside if (b.outcome, b.reps, b.seconds, b.load, b.reserve, b.how) != same)
 
 
 def done_sets(rows: Iterable[PerformedSet]) -> tuple[PerformedSet, ...]:
-    """Answer the standing rows that were done, by line and set number."""
+    """Answer the standing working sets that were done, by line and set number; ramp-up sets are counted apart."""
+    return tuple(row for row in _done(rows) if not row.slot.ramp)
+
+
+def done_ramp_sets(rows: Iterable[PerformedSet]) -> tuple[PerformedSet, ...]:
+    """Answer the standing ramp-up sets that were done, by line and number."""
+    return tuple(row for row in _done(rows) if row.slot.ramp)
+
+
+def _done(rows: Iterable[PerformedSet]) -> list[PerformedSet]:
     standing = (s.row for s in standing_rows(rows).values())
-    return tuple(sorted((r for r in standing if r.outcome is Outcome.DONE), key=lambda r: (r.slot.line, r.slot.number)))
+    return sorted((r for r in standing if r.outcome is Outcome.DONE), key=lambda r: (r.slot.line, r.slot.number))

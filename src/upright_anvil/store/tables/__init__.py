@@ -3,9 +3,17 @@
 from upright_anvil.store.tables.base import Table
 from upright_anvil.store.tables.health import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
 from upright_anvil.store.tables.library import OwnBatteryRow, OwnExerciseRow, OwnTestRow
-from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, TrainerRow
+from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, SettingRow, TrainerRow
 from upright_anvil.store.tables.programs import ProgramRow, RevisionRow
-from upright_anvil.store.tables.sessions import DecisionRow, NoteRow, PerformedSetRow, SessionRow
+from upright_anvil.store.tables.sessions import (
+    DecisionRow,
+    MeasureRow,
+    NoteRow,
+    PerformedSetRow,
+    ReadinessRow,
+    SessionChangeRow,
+    SessionRow,
+)
 from upright_anvil.store.tables.testing import TestResultRow, TestRoundRow
 
 __all__ = [
@@ -15,6 +23,7 @@ __all__ = [
     "CycleReportRow",
     "DecisionRow",
     "HistoryRow",
+    "MeasureRow",
     "NoteRow",
     "OwnBatteryRow",
     "OwnExerciseRow",
@@ -22,9 +31,12 @@ __all__ = [
     "PerformedSetRow",
     "PlaceRow",
     "ProgramRow",
+    "ReadinessRow",
     "RevisionRow",
     "ScreeningRow",
+    "SessionChangeRow",
     "SessionRow",
+    "SettingRow",
     "Table",
     "TestResultRow",
     "TestRoundRow",

@@ -17,6 +17,15 @@ class TrainerRow(Table):
     library_mark: Mapped[str | None]
 
 
+class SettingRow(Table):
+    """One of the trainer's own settings, by name."""
+
+    __tablename__ = "setting"
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), primary_key=True)
+    name: Mapped[str] = mapped_column(primary_key=True)
+    value: Mapped[str]
+
+
 class PlaceRow(Table):
     """A place and its equipment, as text in the unit it was written in."""
 

@@ -1,6 +1,7 @@
 """Sessions and the ledger of what was done in them."""
 
 from datetime import date, datetime
+from typing import Any
 
 from sqlalchemy import ForeignKey, Index, UniqueConstraint
 from sqlalchemy.orm import Mapped, mapped_column
@@ -23,6 +24,7 @@ class SessionRow(Table):
     estimated_seconds: Mapped[int]
     started_at: Mapped[datetime]
     finished_at: Mapped[datetime | None]
+    effort: Mapped[int | None]
     __table_args__ = (
         UniqueConstraint("program_id", "week_id", "day_id"),
         Index("session_by_client", "client_id", "on_date"),
@@ -50,6 +52,16 @@ class PerformedSetRow(Table):
     reserve: Mapped[int | None]
     planned: Mapped[str]
     note: Mapped[str]
+    ramp: Mapped[bool]
+    left: Mapped[int | None]
+    right: Mapped[int | None]
+    lead: Mapped[str | None]
+    quality: Mapped[str | None]
+    ended: Mapped[str | None]
+    pain: Mapped[str | None]
+    pain_side: Mapped[str | None]
+    checkpoints: Mapped[int | None]
+    source: Mapped[str]
     replaces: Mapped[str | None]
     logged_at: Mapped[datetime]
     received_at: Mapped[datetime]
@@ -57,7 +69,7 @@ class PerformedSetRow(Table):
 
 
 class NoteRow(Table):
-    """A note on a session or one of its lines; corrections are new rows with the same slot."""
+    """A note on a session or one of its lines; ``for_next`` is shown at the next session of the client."""
 
     __tablename__ = "note"
     seq: Mapped[int] = mapped_column(primary_key=True)
@@ -67,6 +79,56 @@ class NoteRow(Table):
     session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
     line: Mapped[str]
     text: Mapped[str]
+    for_next: Mapped[bool]
+    at: Mapped[datetime]
+
+
+class SessionChangeRow(Table):
+    """A change to one session, made on the day: what was asked, what it does to the plan; undoing it is a row too."""
+
+    __tablename__ = "session_change"
+    seq: Mapped[int] = mapped_column(primary_key=True)
+    id: Mapped[str] = mapped_column(unique=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
+    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
+    sort: Mapped[str]
+    asked: Mapped[dict[str, Any]]
+    changes: Mapped[dict[str, Any]]
+    undoes: Mapped[str | None]
+    at: Mapped[datetime]
+
+
+class ReadinessRow(Table):
+    """How the client came to a session: 1 to 5 each, and what hurts."""
+
+    __tablename__ = "readiness"
+    seq: Mapped[int] = mapped_column(primary_key=True)
+    id: Mapped[str] = mapped_column(unique=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
+    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
+    sleep: Mapped[int]
+    energy: Mapped[int]
+    stress: Mapped[int]
+    soreness: Mapped[int]
+    pains: Mapped[list[str]]
+    at: Mapped[datetime]
+
+
+class MeasureRow(Table):
+    """What a device measured of a set, beside what the trainer says of it."""
+
+    __tablename__ = "set_measure"
+    seq: Mapped[int] = mapped_column(primary_key=True)
+    id: Mapped[str] = mapped_column(unique=True)
+    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
+    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
+    line: Mapped[str]
+    number: Mapped[int]
+    sort: Mapped[str]
+    figures: Mapped[dict[str, Any]]
     at: Mapped[datetime]
 
 

@@ -1,0 +1,142 @@
+"""What the floor asks to be changed for the day."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field, StringConstraints
+
+from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.core.session.readiness import BEST, LEAST, Pain, Report
+from upright_anvil.flows.floor.wanted import (
+    Wanted,
+    WantsAdd,
+    WantsDrop,
+    WantsLoad,
+    WantsMove,
+    WantsPlace,
+    WantsReadiness,
+    WantsSwap,
+    WantsTime,
+)
+
+Figure = Annotated[int, Field(ge=LEAST, le=BEST)]
+PartId = Annotated[str, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
+
+
+class AskedPain(Asked):
+    """What hurts, with its side where there are two."""
+
+    joint: Joint
+    side: Side | None = None
+
+
+class AskedReadiness(Asked):
+    """How the client came: sleep and energy (5 = very good), stress and soreness (5 = a lot)."""
+
+    sort: Literal["readiness"]
+    sleep: Figure
+    energy: Figure
+    stress: Figure
+    soreness: Figure
+    pains: Annotated[list[AskedPain], Field(max_length=8)] = Field(default_factory=list)
+
+
+class AskedTime(Asked):
+    """Only so many minutes are left."""
+
+    sort: Literal["late"]
+    minutes: Annotated[int, Field(ge=5, le=240)]
+
+
+class AskedOtherPlace(Asked):
+    """Trained at another place today."""
+
+    sort: Literal["place"]
+    place: PartId
+
+
+class AskedSwap(Asked):
+    """Another exercise for a line."""
+
+    sort: Literal["swap"]
+    line: PartId
+    exercise: PartId
+    why: Line = ""
+
+
+class AskedLoadChange(Asked):
+    """Another load for the sets of a line that are left."""
+
+    sort: Literal["load"]
+    line: PartId
+    load: AskedLoad
+    assisted: bool = False
+
+
+class AskedDrop(Asked):
+    """A line left out."""
+
+    sort: Literal["drop"]
+    line: PartId
+    why: Line = ""
+
+
+class AskedAdd(Asked):
+    """One more exercise; the line's id was made by the app."""
+
+    sort: Literal["add"]
+    line: PartId
+    exercise: PartId
+    text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
+
+
+class AskedMove(Asked):
+    """A line with its group at another place of the order, from 0."""
+
+    sort: Literal["move"]
+    line: PartId
+    position: Annotated[int, Field(ge=0, le=40)]
+
+
+AskedWanted = Annotated[
+    AskedReadiness | AskedTime | AskedOtherPlace | AskedSwap | AskedLoadChange | AskedDrop | AskedAdd | AskedMove,
+    Field(discriminator="sort"),
+]
+
+
+class AskedChange(Asked):
+    """A change of the day to make; ``left_out`` names the parts of it that were not wanted."""
+
+    id: MadeId
+    wanted: AskedWanted
+    left_out: Annotated[list[Annotated[str, Field(max_length=200)]], Field(max_length=60)] = Field(default_factory=list)
+
+
+class AskedUndoChange(Asked):
+    """A change, or one part of it, to take back."""
+
+    id: MadeId
+    undoes: Annotated[str, Field(min_length=1, max_length=300)]
+
+
+def wanted_of(asked: AskedWanted) -> Wanted:
+    """Answer what is asked for as the flows take it. Raises `Refusal` for a side that is none."""
+    match asked:
+        case AskedReadiness():
+            pains = tuple(Pain(pain.joint, pain.side) for pain in asked.pains)
+            return WantsReadiness(Report(asked.sleep, asked.energy, asked.stress, asked.soreness, pains))
+        case AskedTime():
+            return WantsTime(asked.minutes)
+        case AskedOtherPlace():
+            return WantsPlace(asked.place)
+        case AskedSwap():
+            return WantsSwap(asked.line, asked.exercise, asked.why)
+        case AskedLoadChange():
+            return WantsLoad(asked.line, asked.load.load(), asked.assisted)
+        case AskedDrop():
+            return WantsDrop(asked.line, asked.why)
+        case AskedAdd():
+            return WantsAdd(asked.line, asked.exercise, asked.text)
+        case AskedMove():
+            return WantsMove(asked.line, asked.position)

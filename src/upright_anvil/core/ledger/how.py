@@ -1,0 +1,78 @@
+"""How a set went beside its figures: each side, quality, pain, why it ended, what the clock saw."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS
+from upright_anvil.core.sentences import Refusal
+
+
+class Quality(StrEnum):
+    """How the work looked, first set to last."""
+
+    CLEAN = "clean"
+    SLIPPING = "slipping"
+    BROKE_DOWN = "broke down"
+
+
+class SetEnd(StrEnum):
+    """Why a set ended."""
+
+    PLAN = "as planned"
+    FORM = "form"
+    BREATH = "breath"
+    PAIN = "pain"
+    WILL = "will"
+    KIT = "kit"
+
+
+class Source(StrEnum):
+    """Who said that the set was done: the trainer with a tap, or the clock of a timed block that ran out."""
+
+    TAP = "tap"
+    CLOCK = "clock"
+
+
+@dataclass(frozen=True, slots=True)
+class How:
+    """What was seen of a set.
+
+    ``left`` and ``right`` are repetitions or seconds of each side, where they were told apart; ``lead`` is the side
+    that went first. ``pain`` is the region that complained, with its side where there are two. ``checkpoints`` is how
+    many of the later marks of timed work were passed.
+    """
+
+    left: int | None = None
+    right: int | None = None
+    lead: Side | None = None
+    quality: Quality | None = None
+    ended: SetEnd | None = None
+    pain: Joint | None = None
+    pain_side: Side | None = None
+    checkpoints: int | None = None
+    source: Source = Source.TAP
+
+    @property
+    def clean_enough(self) -> bool:
+        """Answer whether the set says something about strength: no pain, and the form held. House rule."""
+        return self.pain is None and self.quality is not Quality.BROKE_DOWN and self.ended is not SetEnd.PAIN
+
+    def check(self, amount: int | None) -> None:
+        """Raise `Refusal` for sides that do not fit the set's own figure, and for a side that is none."""
+        for figure in (self.left, self.right):
+            if figure is not None and not 0 <= figure <= MAX_HOLD_SECONDS:
+                raise Refusal(f"A side has 0 to {MAX_HOLD_SECONDS}, not {figure}.")
+        said = [figure for figure in (self.left, self.right) if figure is not None]
+        if said and amount != min(said):
+            raise Refusal("The figure of the set is that of the weaker side.")
+        if self.lead is Side.BOTH:
+            raise Refusal("One side leads: left or right.")
+        if self.pain_side is not None and (self.pain is None or not self.pain.paired):
+            raise Refusal("A side goes with a joint there are two of.")
+        if self.checkpoints is not None and not 0 <= self.checkpoints <= MAX_ALTERNATIVES:
+            raise Refusal(f"Checkpoints passed are 0 to {MAX_ALTERNATIVES}, not {self.checkpoints}.")
+
+
+NOTHING_SEEN = How()
+"""What most sets say: nothing beside their figures."""

@@ -1,0 +1,77 @@
+"""Less time than planned: what is left of a session trimmed to the minutes there are, cheapest first."""
+
+from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import dataclass
+
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek
+from upright_anvil.core.fitting.changes import Change, Finder, accessory_sets, main_sets, pairs, rests
+from upright_anvil.core.fitting.fit import fit
+from upright_anvil.core.plan.document import Program
+from upright_anvil.core.plan.edits import Edit
+from upright_anvil.core.plan.edits.cells import SetCell
+from upright_anvil.core.plan.edits.lines import RemoveLine
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.session.milder import fewer_sets
+from upright_anvil.core.session.model import DayChange
+from upright_anvil.core.session.this_session import as_changed, day_of
+
+SECONDS = 60
+
+
+@dataclass(frozen=True, slots=True)
+class Trimmed:
+    """What trims a session, the seconds of what is left to do before and after, and whether that fits."""
+
+    changes: tuple[DayChange, ...]
+    seconds: int
+    after: int
+    fits: bool
+
+
+def trimmed(session: Program, minutes: int, who: Standpoint, done: Mapping[str, int]) -> Trimmed:
+    """Answer how what is left of a session fits into some minutes.
+
+    ``done`` counts the sets logged by line: those lines are left as they are, and only what is left of them is timed.
+    Nothing is moved to another day here; that is decided at the desk. House rule, fitting the time.
+    """
+    phase, day = day_of(session)
+    left = as_changed(session, _without_done(session, who, done))
+    untouched = tuple(_sparing(find, frozenset(done)) for find in (rests, pairs, accessory_sets, main_sets))
+    found = fit(left, phase.weeks[0].id, day.id, minutes * SECONDS, who, untouched)
+    changes = tuple(
+        DayChange(
+            f"{n} {saving.key}", saving.label, f"Saves {_spoken(saving.saves)}; costs {saving.price}.", saving.edits
+        )
+        for n, saving in enumerate(s for s in found.savings if s.chosen)
+    )
+    return Trimmed(changes, found.seconds, found.after, found.fits)
+
+
+def _spoken(seconds: int) -> str:
+    return f"{seconds} s" if seconds < SECONDS else f"{round(seconds / SECONDS)} min"
+
+
+def _without_done(session: Program, who: Standpoint, done: Mapping[str, int]) -> Sequence[Edit]:
+    phase, day = day_of(session)
+    edits: list[Edit] = []
+    for line in day.lines:
+        asked = prescription_or_none(line.cells[0].text, who.setting.unit)
+        count = done.get(line.id, 0)
+        if not count:
+            continue
+        if asked is None or count >= len(asked.plans):
+            edits.append(RemoveLine(line=line.id))
+        else:
+            rest = fewer_sets(asked, count)
+            edits.append(SetCell(line=line.id, week=phase.weeks[0].id, text=write(rest)))
+    return edits
+
+
+def _sparing(find: Finder, done: frozenset[str]) -> Finder:
+    """Answer a finder that leaves lines alone which have been begun."""
+
+    def finder(day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Iterator[Change]:
+        return (change for change in find(day, week, who) if not done.intersection(change.key.split()))
+
+    return finder

@@ -1,0 +1,1 @@
+"""The floor: one training session before, while and after it is run."""

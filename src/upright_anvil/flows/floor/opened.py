@@ -1,0 +1,101 @@
+"""All that the floor's flows read of a session: the day, the client's setting, the sets logged and those before."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.rows import Outcome, Slot
+from upright_anvil.core.ledger.standing import Standing, standing_rows
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.plan.reading import prescription_or_none, settings_of
+from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.prescription.load_targets import LoadTarget
+from upright_anvil.core.session.easing import setting_with
+from upright_anvil.core.session.order import RunLine
+from upright_anvil.core.session.ramp_up import RampUp, ramp_up
+from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.floor.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
+from upright_anvil.flows.floor.session import find
+from upright_anvil.flows.setting import client_setting
+from upright_anvil.store import floor as store
+from upright_anvil.store import ledger
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import ClientRow, ReadinessRow, SessionRow
+
+
+@dataclass(frozen=True, slots=True)
+class Opened:
+    """A session as its flows see it.
+
+    ``here`` is the setting at today's place with what hurts today, ``before`` the client's earlier rows of these
+    exercises, ``done`` counts the working sets logged or skipped by line.
+    """
+
+    day: OnTheDay
+    who: ClientRow
+    setting: Setting
+    here: Setting
+    standing: Mapping[Slot, Standing]
+    before: Sequence[ledger.KeptSet]
+    sessions: Sequence[SessionRow]
+    readiness: ReadinessRow | None
+
+    @property
+    def done(self) -> dict[str, int]:
+        """Working sets that are no longer open, counted by line."""
+        counts: dict[str, int] = {}
+        for slot, kept in self.standing.items():
+            if kept.row.outcome is not Outcome.CLEARED and not slot.ramp:
+                counts[slot.line] = counts.get(slot.line, 0) + 1
+        return counts
+
+
+def opened(scope: Scope, program_id: str, week_id: str, day_id: str, today: date) -> Opened:
+    """Read a session out. Raises `NotFoundError`, or `Refusal` when no such day is planned."""
+    found = find(scope, program_id, week_id, day_id)
+    day = on_the_day(scope, found)
+    who = client(scope, found.program.client_id)
+    rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
+    week = day.found.phase.weeks[0]
+    exercises = {line.exercise_in(week) for line in day.found.day.lines} | {row.exercise for row in rows}
+    kept = ledger.sets_of_exercises(scope, who.id, exercises)
+    sessions = ledger.sessions_of_client(scope, who.id)
+    setting = client_setting(scope, who.id, all_rows(done_by_line(kept)), today, sessions)
+    standing = standing_rows(rows)
+    report = store.readiness_of_session(scope, found.id) if found.row else None
+    pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
+    here = setting_with(settings_of(day.found.day, (week,), setting)[0], tuple(dict.fromkeys(pains)))
+    before = [k for k in kept if k.session_id != found.id]
+    return Opened(day, who, setting, here, standing, before, sessions, report)
+
+
+def run_lines(view: Opened) -> tuple[dict[str, RunLine], dict[str, RampUp]]:
+    """Answer the lines as they are run today, and the ramp-up sets of each (or why there are none)."""
+    week = view.day.found.phase.weeks[0]
+    lines: dict[str, RunLine] = {}
+    ramps: dict[str, RampUp] = {}
+    before: list[Exercise] = []
+    for line in view.day.found.day.lines:
+        asked = prescription_or_none(line.cells[0].text, view.here.unit)
+        if asked is None:
+            continue
+        exercise = view.here.exercise(line.exercise_in(week))
+        working = _load_of(asked.plans[0].load, exercise.id, view)
+        ramps[line.id] = ramp_up(asked, working, exercise, view.here.inventory, before)
+        lines[line.id] = RunLine(line.id, exercise, asked, len(ramps[line.id].sets))
+        if working is not None and working.value:
+            before.append(exercise)
+    return lines, ramps
+
+
+def _load_of(load: LoadTarget | None, exercise: str, view: Opened) -> Load | None:
+    """The load in the hand: said outright, what it comes to today, or last time's."""
+    if isinstance(load, Load):
+        return load
+    found = resolved(load, view.here.exercise(exercise), view.here)
+    if found is not None:
+        return found.load
+    return view.here.last_loads.get(exercise) if load is None else None

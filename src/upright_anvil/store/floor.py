@@ -1,0 +1,67 @@
+"""What the floor writes beside sets: changes of the day, readiness, what devices measured. Rows are only added."""
+
+from collections.abc import Sequence
+from datetime import datetime
+from typing import Any
+
+from sqlalchemy import select
+
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import MeasureRow, ReadinessRow, SessionChangeRow, SessionRow
+
+
+def change_rows(scope: Scope, session_id: str) -> Sequence[SessionChangeRow]:
+    """Answer a session's changes in the order they were made."""
+    query = (
+        select(SessionChangeRow)
+        .where(SessionChangeRow.trainer_id == scope.trainer_id, SessionChangeRow.session_id == session_id)
+        .order_by(SessionChangeRow.seq)
+    )
+    return scope.db.scalars(query).all()
+
+
+def add_change(
+    scope: Scope,
+    session: SessionRow,
+    change_id: str,
+    sort: str,
+    asked: dict[str, Any],
+    changes: dict[str, Any],
+    now: datetime,
+    undoes: str | None = None,
+) -> None:
+    """Store a change of the day; the caller has looked whether it is there already."""
+    row = SessionChangeRow(
+        id=change_id,
+        trainer_id=scope.trainer_id,
+        client_id=session.client_id,
+        session_id=session.id,
+        sort=sort,
+        asked=asked,
+        changes=changes,
+        undoes=undoes,
+        at=now,
+    )
+    scope.db.add(row)
+    scope.db.flush()
+
+
+def readiness_of_session(scope: Scope, session_id: str) -> ReadinessRow | None:
+    """Answer the last report of readiness for a session, None where it was skipped."""
+    query = (
+        select(ReadinessRow)
+        .where(ReadinessRow.trainer_id == scope.trainer_id, ReadinessRow.session_id == session_id)
+        .order_by(ReadinessRow.seq.desc())
+        .limit(1)
+    )
+    return scope.db.scalars(query).first()
+
+
+def measures_of_session(scope: Scope, session_id: str) -> Sequence[MeasureRow]:
+    """Answer what devices measured in a session, in the order it arrived."""
+    query = (
+        select(MeasureRow)
+        .where(MeasureRow.trainer_id == scope.trainer_id, MeasureRow.session_id == session_id)
+        .order_by(MeasureRow.seq)
+    )
+    return scope.db.scalars(query).all()

@@ -1,0 +1,172 @@
+import { describe, expect, it } from "vitest";
+import type { Schemas } from "../../../api/client";
+import {
+  advanced,
+  back,
+  begun,
+  callsBetween,
+  elapsed,
+  left,
+  longer,
+  oneMoreRound,
+  paused,
+  resumed,
+  skipped,
+  tapped,
+  untilNext,
+  type Run,
+  type Step,
+  type Timeline,
+} from "./player";
+
+const step = (more: Partial<Step>): Step => ({
+  kind: "work",
+  seconds: 30,
+  title: "Plank",
+  detail: "",
+  line: "l1",
+  number: 1,
+  round: 1,
+  side: null,
+  closes: true,
+  marks: [],
+  calls: [],
+  ...more,
+});
+
+const call = (at: number, say: string, fromEnd = false): Schemas["Call"] => ({
+  at,
+  say,
+  sound: "tick",
+  from_end: fromEnd,
+});
+
+const timeline = (...steps: Step[]): Timeline => ({
+  group: "g1",
+  title: "Plank",
+  lines: ["l1"],
+  steps,
+  seconds: 100,
+  hands_free: true,
+});
+
+const rest = step({ kind: "rest", seconds: 20, closes: false });
+const three = timeline(step({}), rest, step({ number: 2 }));
+const now = (run: Run | null) => run?.step;
+
+describe("a run of a timeline", () => {
+  it("stands at the right second after any sleep, and says which sets were closed on the way", () => {
+    const run = begun(three, "run00001", 0);
+    const { run: woken, ended } = advanced(three, run, 56_000);
+    expect(now(woken)).toBe(2);
+    expect(woken && elapsed(woken, 56_000)).toBe(6000);
+    expect(ended.map((end) => [end.step.number, end.step.closes, end.seconds])).toEqual([
+      [1, true, 30],
+      [1, false, 20],
+    ]);
+  });
+
+  it("is over after its last step", () => {
+    const { run, ended } = advanced(three, begun(three, "run00001", 0), 500_000);
+    expect(run).toBeNull();
+    expect(ended).toHaveLength(3);
+  });
+
+  it("does not drift, however often it is asked", () => {
+    const often = timeline(...Array.from({ length: 60 }, (_, n) => step({ number: n + 1 })));
+    let run: Run | null = begun(often, "run00001", 0);
+    for (let at = 0; run && at < 1_800_000; at += 137) run = advanced(often, run, at).run;
+    expect(run && run.since).toBe(59 * 30_000);
+  });
+
+  it("gives a set the same id after a reload, another after going back", () => {
+    const run = begun(three, "run00001", 0);
+    const first = advanced(three, run, 31_000);
+    expect(advanced(three, JSON.parse(JSON.stringify(run)) as Run, 40_000).ended[0]?.id).toBe(
+      first.ended[0]?.id,
+    );
+    const again = back(first.run as Run, 31_500);
+    expect(now(again)).toBe(0);
+    expect(advanced(three, again, 62_000).ended[0]?.id).not.toBe(first.ended[0]?.id);
+  });
+
+  it("stands still while it is paused", () => {
+    const run = paused(begun(three, "run00001", 0), 10_000);
+    expect(now(advanced(three, run, 90_000).run)).toBe(0);
+    const on = resumed(run, 90_000);
+    expect(left(three, on, 95_000)).toBe(15_000);
+    expect(paused(run, 50_000)).toBe(run);
+    expect(resumed(on, 99_000)).toBe(on);
+  });
+
+  it("can be lengthened, and the next step comes that much later", () => {
+    const run = longer(begun(three, "run00001", 0), 10);
+    expect(left(three, run, 35_000)).toBe(5000);
+    const { run: next, ended } = advanced(three, run, 41_000);
+    expect(ended[0]?.seconds).toBe(40);
+    expect(next?.extra).toBe(0);
+  });
+
+  it("starts a step again first, and goes to the one before when it has only begun", () => {
+    const run = advanced(three, begun(three, "run00001", 0), 40_000).run as Run;
+    expect(now(back(run, 40_000))).toBe(1);
+    expect(now(back(run, 31_000))).toBe(0);
+    expect(now(back(begun(three, "run00001", 0), 500))).toBe(0);
+  });
+
+  it("passes work over without closing it", () => {
+    const run = skipped(three, begun(three, "run00001", 0), 5000);
+    expect(now(run)).toBe(1);
+    expect(skipped(three, { ...(run as Run), step: 2 }, 6000)).toBeNull();
+  });
+
+  it("waits for a tap where nothing is timed", () => {
+    const counted = timeline(step({ seconds: null }), rest);
+    const run = begun(counted, "run00001", 0);
+    expect(now(advanced(counted, run, 900_000).run)).toBe(0);
+    expect(left(counted, run, 900_000)).toBeNull();
+    const { run: next, ended } = tapped(counted, run, 900_000);
+    expect(ended[0]?.seconds).toBeNull();
+    expect(next?.since).toBe(900_000);
+    expect(tapped(timeline(step({ seconds: null })), run, 1).run).toBeNull();
+  });
+
+  it("logs the seconds worked and the checkpoints passed when a tap ends timed work", () => {
+    const marked = timeline(step({ seconds: 60, marks: [40, 50, 60] }));
+    const run = begun(marked, "run00001", 0);
+    expect(tapped(marked, run, 52_400).ended[0]).toMatchObject({ seconds: 52, passed: 1 });
+    expect(advanced(marked, run, 60_000).ended[0]).toMatchObject({ seconds: 60, passed: 2 });
+    expect(tapped(marked, run, 30_000).ended[0]).toMatchObject({ seconds: 30, passed: 0 });
+  });
+
+  it("counts rounds until the time is up", () => {
+    const most = timeline(step({ kind: "rounds", seconds: 600 }));
+    const run = oneMoreRound(oneMoreRound(begun(most, "run00001", 0)));
+    expect(advanced(most, run, 600_000).ended[0]?.rounds).toBe(2);
+  });
+});
+
+describe("calls", () => {
+  const called = timeline(
+    step({ calls: [call(0, "Go"), call(15, "Half-way"), call(3, "3", true), call(1, "1", true)] }),
+  );
+  const run = begun(called, "run00001", 0);
+  const said = (after: number, upTo: number) => callsBetween(called, run, after, upTo).map((made) => made.say);
+
+  it("come each once, in order, counted from the end where that is meant", () => {
+    expect(said(-1, 0)).toEqual(["Go"]);
+    expect(said(0, 15_000)).toEqual(["Half-way"]);
+    expect(said(15_000, 29_999)).toEqual(["3", "1"]);
+    expect(said(15_000, 26_000)).toEqual([]);
+  });
+
+  it("move with the end when the step is lengthened", () => {
+    expect(callsBetween(called, longer(run, 10), 26_000, 38_000).map((made) => made.say)).toEqual(["3"]);
+  });
+
+  it("say how long it is until the next of them or the end", () => {
+    expect(untilNext(called, run, 100)).toBe(14_900);
+    expect(untilNext(called, run, 29_500)).toBe(500);
+    expect(untilNext(called, paused(run, 100), 200)).toBeNull();
+  });
+});

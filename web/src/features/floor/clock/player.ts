@@ -1,0 +1,154 @@
+// A run of a timeline as values: which step, since when, what was passed. Time comes from outside, so that a page that slept
+// or was loaded again stands at the right second when it wakes. What is called, and when, the server worked out.
+import type { Schemas } from "../../../api/client";
+
+export type Timeline = Schemas["Clock"];
+export type Step = Schemas["Step"];
+
+export interface Run {
+  /** Made here; the ids of the sets it closes come of it, so that none is logged twice. */
+  id: string;
+  group: string;
+  step: number;
+  /** When the step began, milliseconds of the steady clock. */
+  since: number;
+  /** When it was paused; null while it runs. */
+  paused: number | null;
+  /** Milliseconds added to the present step. */
+  extra: number;
+  /** Counts the times somebody went back: a set closed again is another set. */
+  lap: number;
+  /** Rounds tapped in the present step. */
+  rounds: number;
+}
+
+/** A step that ended. `seconds` is how long it was worked, whole seconds; null where a tap ended it. */
+export interface Ended {
+  step: Step;
+  index: number;
+  id: string;
+  seconds: number | null;
+  rounds: number;
+  /** How many of the later marks were passed. */
+  passed: number;
+}
+
+export interface Advanced {
+  /** Null once the last step is over. */
+  run: Run | null;
+  ended: Ended[];
+}
+
+export const begun = (timeline: Timeline, id: string, now: number, step = 0): Run => ({
+  id,
+  group: timeline.group,
+  step,
+  since: now,
+  paused: null,
+  extra: 0,
+  lap: 0,
+  rounds: 0,
+});
+
+/** Milliseconds into the present step. */
+export const elapsed = (run: Run, now: number): number => Math.max(0, (run.paused ?? now) - run.since);
+
+/** How long the present step lasts in milliseconds; null where it lasts until a tap. */
+export function lasts(timeline: Timeline, run: Run): number | null {
+  const seconds = timeline.steps[run.step]?.seconds;
+  return seconds == null ? null : seconds * 1000 + run.extra;
+}
+
+/** Milliseconds left of the present step; null where it lasts until a tap. */
+export function left(timeline: Timeline, run: Run, now: number): number | null {
+  const whole = lasts(timeline, run);
+  return whole === null ? null : Math.max(0, whole - elapsed(run, now));
+}
+
+/** How many of the later marks lie behind; the first mark is the work that was asked for. */
+export const passedMarks = (step: Step, seconds: number): number =>
+  step.marks.slice(1).filter((mark) => seconds >= mark).length;
+
+const ending = (run: Run, step: Step, seconds: number | null): Ended => ({
+  step,
+  index: run.step,
+  id: `${run.id}-${run.step}-${run.lap}`,
+  seconds,
+  rounds: run.rounds,
+  passed: seconds === null ? 0 : passedMarks(step, seconds),
+});
+
+const into = (run: Run, step: number, since: number): Run => ({ ...run, step, since, extra: 0, rounds: 0 });
+
+/** Goes on to where the run stands now: every timed step that is over is left, each at its own second. */
+export function advanced(timeline: Timeline, from: Run, now: number): Advanced {
+  const ended: Ended[] = [];
+  let run = from;
+  for (;;) {
+    const step = timeline.steps[run.step];
+    if (!step) return { run: null, ended };
+    const whole = lasts(timeline, run);
+    if (whole === null || run.paused !== null || now - run.since < whole) return { run, ended };
+    ended.push(ending(run, step, Math.round(whole / 1000)));
+    run = into(run, run.step + 1, run.since + whole);
+  }
+}
+
+/** Ends the present step by a tap: it was worked this long. */
+export function tapped(timeline: Timeline, run: Run, now: number): Advanced {
+  const step = timeline.steps[run.step];
+  if (!step) return { run: null, ended: [] };
+  const timed = step.kind === "work" || step.kind === "rounds";
+  const seconds = timed && step.seconds !== null ? Math.round(elapsed(run, now) / 1000) : null;
+  const next = into({ ...run, paused: null }, run.step + 1, now);
+  return { run: timeline.steps[next.step] ? next : null, ended: [ending(run, step, seconds)] };
+}
+
+/** Passes a step over: work that is passed over is not logged. */
+export function skipped(timeline: Timeline, run: Run, now: number): Run | null {
+  const next = into({ ...run, paused: null }, run.step + 1, now);
+  return timeline.steps[next.step] ? next : null;
+}
+
+const RESTART_WITHIN = 3000;
+
+/** Back to the start of the step, or to the one before when it has only just begun. */
+export function back(run: Run, now: number): Run {
+  const to = elapsed(run, now) < RESTART_WITHIN ? Math.max(0, run.step - 1) : run.step;
+  return { ...into({ ...run, paused: null }, to, now), lap: run.lap + 1 };
+}
+
+export const paused = (run: Run, now: number): Run => (run.paused === null ? { ...run, paused: now } : run);
+
+export const resumed = (run: Run, now: number): Run =>
+  run.paused === null ? run : { ...run, since: run.since + (now - run.paused), paused: null };
+
+export const longer = (run: Run, seconds: number): Run => ({ ...run, extra: run.extra + seconds * 1000 });
+
+export const oneMoreRound = (run: Run): Run => ({ ...run, rounds: run.rounds + 1 });
+
+/** When a call of the present step comes, milliseconds from the step's beginning. */
+export function callAt(call: Schemas["Call"], whole: number | null): number {
+  return call.from_end ? (whole ?? 0) - call.at * 1000 : call.at * 1000;
+}
+
+/** The calls of the present step from one moment of it (exclusive) to another, in their order. */
+export function callsBetween(timeline: Timeline, run: Run, after: number, upTo: number): Schemas["Call"][] {
+  const whole = lasts(timeline, run);
+  return (timeline.steps[run.step]?.calls ?? [])
+    .map((call) => ({ call, at: callAt(call, whole) }))
+    .filter(({ at }) => at > after && at <= upTo)
+    .sort((a, b) => a.at - b.at)
+    .map(({ call }) => call);
+}
+
+/** Milliseconds until something happens in the present step: its next call or its end; null where nothing will. */
+export function untilNext(timeline: Timeline, run: Run, now: number): number | null {
+  if (run.paused !== null) return null;
+  const whole = lasts(timeline, run);
+  const at = elapsed(run, now);
+  const moments = (timeline.steps[run.step]?.calls ?? []).map((call) => callAt(call, whole));
+  if (whole !== null) moments.push(whole);
+  const next = moments.filter((moment) => moment > at);
+  return next.length ? Math.min(...next) - at : null;
+}

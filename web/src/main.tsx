@@ -17,6 +17,9 @@ const queries = new QueryClient({
   },
 });
 
+// Installed, and there when the server is away.
+if (import.meta.env.PROD && "serviceWorker" in navigator) void navigator.serviceWorker.register("/sw.js");
+
 const root = document.getElementById("root");
 if (root) {
   createRoot(root).render(

@@ -1,5 +1,6 @@
 """Putting the app together: routes, problems, limits, and the built front end on the same port."""
 
+import mimetypes
 from pathlib import Path
 
 from fastapi import APIRouter, FastAPI
@@ -60,6 +61,7 @@ def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI
 
 def _serve(app: FastAPI, web: Path) -> None:
     """Serve the built front end; every other address is a view of it, an unknown one under /api is not."""
+    mimetypes.add_type("application/manifest+json", ".webmanifest")
     app.mount("/assets", StaticFiles(directory=web / "assets"), name="assets")
 
     @app.get("/{path:path}", include_in_schema=False)

@@ -207,6 +207,45 @@ export const api = {
         params: { path: { program_id, week_id, day_id } },
       }),
     ),
+  preview: (program_id: string, week_id: string, day_id: string, body: Schemas["AskedChange"]["wanted"]) =>
+    told(
+      http.POST("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/preview", {
+        params: { path: { program_id, week_id, day_id } },
+        body,
+      }),
+    ),
+  clocks: (program_id: string, week_id: string, day_id: string) =>
+    told(
+      http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/clocks", {
+        params: { path: { program_id, week_id, day_id } },
+      }),
+    ),
+  insteadOf: (
+    program_id: string,
+    week_id: string,
+    day_id: string,
+    line_id: string,
+    pain: Schemas["Joint"] | null,
+    side: Schemas["Side"] | null,
+  ) =>
+    told(
+      http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/lines/{line_id}/instead", {
+        params: { path: { program_id, week_id, day_id, line_id }, query: { pain, side } },
+      }),
+    ),
+  onTheBar: (program_id: string, week_id: string, day_id: string, load: Schemas["Load"]) =>
+    told(
+      http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/bar", {
+        params: {
+          path: { program_id, week_id, day_id },
+          query: { load: load.value, unit: load.unit },
+        },
+      }),
+    ),
+  summary: (session_id: string) =>
+    told(http.GET("/api/sessions/{session_id}/summary", { params: { path: { session_id } } })),
+  settings: () => told(http.GET("/api/settings")),
+  keepSettings: (body: Schemas["AskedSettings"]) => told(http.PUT("/api/settings", { body })),
   review: (session_id: string) =>
     told(http.GET("/api/sessions/{session_id}/review", { params: { path: { session_id } } })),
   decide: (session_id: string, decisions: Schemas["AskedDecision"][]) =>

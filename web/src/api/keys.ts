@@ -17,6 +17,14 @@ export const keys = {
   templates: (client: string) => ["templates", client] as const,
   draft: (client: string, wish: unknown) => ["draft", client, wish] as const,
   floor: (program: string, week: string, day: string) => ["floor", program, week, day] as const,
+  clocks: (program: string, week: string, day: string) => ["clocks", program, week, day] as const,
+  preview: (program: string, week: string, day: string, wanted: unknown) =>
+    ["preview", program, week, day, wanted] as const,
+  instead: (session: string, line: string, pain: string | null, side: string | null) =>
+    ["instead", session, line, pain, side] as const,
+  onTheBar: (session: string, load: string, set: string) => ["bar", session, load, set] as const,
+  summary: (session: string) => ["summary", session] as const,
+  settings: ["settings"] as const,
   review: (session: string) => ["review", session] as const,
   progress: (client: string, exercise: string | null) => ["progress", client, exercise] as const,
   found: (q: string, client: string | null, place: string | null) =>

@@ -315,7 +315,7 @@ export interface paths {
         };
         /**
          * On The Bar
-         * @description The bar for a load at today's place, and what to change from what is on it (``now``, in the same unit).
+         * @description The bar for a load at today's place, and what to change from what was lifted last.
          */
         get: operations["on_the_bar_api_programs__program_id__weeks__week_id__days__day_id__floor_bar_get"];
         put?: never;
@@ -3846,7 +3846,8 @@ export interface components {
          * @description One set: what one tap logs, what stands, earlier values, and rows of another device beside it.
          *
          *     ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
-         *     ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at.
+         *     ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at,
+         *     ``measured`` what devices saw of it, in sentences.
          */
         FloorSet: {
             /** Number */
@@ -3865,6 +3866,11 @@ export interface components {
             earlier: components["schemas"]["LoggedSet"][];
             /** Beside */
             beside: components["schemas"]["LoggedSet"][];
+            /**
+             * Measured
+             * @default []
+             */
+            measured: string[];
         };
         /**
          * FloorView
@@ -6562,7 +6568,6 @@ export interface operations {
             query: {
                 load: number | string;
                 unit: components["schemas"]["Unit"];
-                now?: (number | string) | null;
             };
             header?: never;
             path: {

@@ -41,6 +41,9 @@ export function Shell() {
           <NavLink to="/batteries" className={tab}>
             Tests
           </NavLink>
+          <NavLink to="/settings" className={tab}>
+            Settings
+          </NavLink>
         </nav>
         <div className="ml-auto flex gap-1">
           <button

@@ -62,6 +62,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../features/calendar/CalendarView")).CalendarView }),
       },
       {
+        path: "settings",
+        lazy: async () => ({ Component: (await import("../features/settings/SettingsView")).SettingsView }),
+      },
+      {
         path: "sessions/:sessionId",
         lazy: async () => ({ Component: (await import("../features/review/ReviewView")).ReviewView }),
       },
@@ -81,6 +85,12 @@ export const router = createBrowserRouter([
     ErrorBoundary: Broken,
     HydrateFallback: Nothing,
     lazy: async () => ({ Component: (await import("../features/testing/TestingView")).TestingView }),
+  },
+  {
+    path: "sessions/:sessionId/summary",
+    ErrorBoundary: Broken,
+    HydrateFallback: Nothing,
+    lazy: async () => ({ Component: (await import("../features/summary/SummaryView")).SummaryView }),
   },
   {
     path: "floor/:programId/:weekId/:dayId",

@@ -5,7 +5,18 @@ import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 export interface Entry {
   session: string;
   id: string;
-  kind: "start" | "set" | "note" | "finish" | "round" | "result" | "round-finish";
+  kind:
+    | "start"
+    | "set"
+    | "note"
+    | "change"
+    | "undo"
+    | "measure"
+    | "effort"
+    | "finish"
+    | "round"
+    | "result"
+    | "round-finish";
   method: "PUT" | "POST";
   path: string;
   body: unknown;
@@ -83,11 +94,18 @@ export class Outbox {
 
   /** Keeps an entry in the browser, then sends it as soon as it can be sent. Resolves once it is kept. */
   async put(entry: Entry): Promise<void> {
-    const key = await (await this.database).add("outbox", entry);
+    const key = await this.keep(entry);
     // Loading at the start may have come across it already.
     if (!this.entries.some((kept) => kept.key === key)) this.entries = [...this.entries, { ...entry, key }];
     this.changed();
     void this.flush();
+  }
+
+  /** Writes an entry down for good: "strict" waits for the disk, so that an empty battery takes nothing along. */
+  private async keep(entry: Entry): Promise<number> {
+    const writing = (await this.database).transaction("outbox", "readwrite", { durability: "strict" });
+    const [key] = await Promise.all([writing.store.add(entry), writing.done]);
+    return key;
   }
 
   /** Drops a refused entry once the trainer has read why. */

@@ -66,9 +66,7 @@ def on_the_bar(
     here: Here,
     load: Annotated[Number, Query()],
     unit: Unit,
-    now: Annotated[Number | None, Query()] = None,
 ) -> BarPicture | None:
-    """The bar for a load at today's place, and what to change from what is on it (``now``, in the same unit)."""
-    before = Load.of(now, unit) if now is not None else None
+    """The bar for a load at today's place, and what to change from what was lifted last."""
     with here.reading() as scope:
-        return clocks.plates_on_the_bar(scope, program_id, week_id, day_id, Load.of(load, unit), before, here.today)
+        return clocks.plates_on_the_bar(scope, program_id, week_id, day_id, Load.of(load, unit), here.today)

@@ -88,7 +88,8 @@ def _instead(
     to: Exercise, why: Iterable[str], asked: Prescription | None, setting: Setting, rungs: int | None
 ) -> Instead:
     text, load_from = _text(to, asked, setting)
-    return Instead(to.id, to.name, tuple(why), text, load_from, rungs)
+    reasons = tuple(reason for reason in why if f"{reason}.".lower() != load_from.lower())
+    return Instead(to.id, to.name, reasons, text, load_from, rungs)
 
 
 def _text(to: Exercise, asked: Prescription | None, setting: Setting) -> tuple[str, str]:

@@ -10,7 +10,7 @@ from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.session.easing import setting_with
 from upright_anvil.core.session.readiness import Pain
 from upright_anvil.core.session.swapping import Instead, instead_of_line
-from upright_anvil.flows.floor.opened import opened, run_lines
+from upright_anvil.flows.floor.opened import on_the_bar, opened, run_lines
 from upright_anvil.store.database import Scope
 
 
@@ -35,8 +35,8 @@ def instead_of(
 
 
 def plates_on_the_bar(
-    scope: Scope, program_id: str, week_id: str, day_id: str, load: Load, before: Load | None, today: date
+    scope: Scope, program_id: str, week_id: str, day_id: str, load: Load, today: date
 ) -> BarPicture | None:
     """Answer the bar for a load at today's place, and what to change from what is on it; None where none makes it."""
     view = opened(scope, program_id, week_id, day_id, today)
-    return bar_for(view.here.inventory, load, before)
+    return bar_for(view.here.inventory, load, on_the_bar(view))

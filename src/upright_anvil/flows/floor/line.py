@@ -143,8 +143,9 @@ def _sets(
 def _with_bars(
     sets: Sequence[FloorSet], ramps: Sequence[FloorSet], around: Around
 ) -> tuple[tuple[FloorSet, ...], tuple[FloorSet, ...]]:
-    """The loaded bar for every open set, each changed from the one before it."""
-    to_come = [s for s in (*ramps, *sets) if s.logged is None and s.aim.load is not None]
+    """The loaded bar for every open set, each changed from the one before it; a ramp-up passed over is none of them."""
+    leading = ramps if all(s.logged is None for s in sets) else ()
+    to_come = [s for s in (*leading, *sets) if s.logged is None and s.aim.load is not None]
     loads = [s.aim.load for s in to_come if s.aim.load is not None]
     bars = bars_for(around.setting.inventory, loads, around.on_bar)
     found = {id(one): bar for one, bar in zip(to_come, bars, strict=True)}

@@ -7,6 +7,7 @@ from datetime import date
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import Outcome, Slot
 from upright_anvil.core.ledger.standing import Standing, standing_rows
+from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.reading import prescription_or_none, settings_of
 from upright_anvil.core.plan.resolving import resolved
@@ -99,3 +100,20 @@ def _load_of(load: LoadTarget | None, exercise: str, view: Opened) -> Load | Non
     if found is not None:
         return found.load
     return view.here.last_loads.get(exercise) if load is None else None
+
+
+def on_the_bar(view: Opened) -> Load | None:
+    """Answer what was lifted last on a barbell today, since it is still on the bar; None before that."""
+
+    def logged(slot: Slot) -> float:
+        at = view.standing[slot].row.logged_at
+        return at.timestamp() if at else 0.0
+
+    barbell = [
+        slot
+        for slot, kept in view.standing.items()
+        if kept.row.outcome is Outcome.DONE
+        and kept.row.load is not None
+        and view.here.exercise(kept.row.exercise).implement_at(view.here.inventory) is ImplementKind.BARBELL
+    ]
+    return view.standing[max(barbell, key=logged)].row.load if barbell else None

@@ -5,9 +5,8 @@ from datetime import date, datetime
 
 from upright_anvil.core.clock.timeline import is_timed
 from upright_anvil.core.health.cautions import Caution, general_cautions
-from upright_anvil.core.ledger.rows import Outcome, Slot
-from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.ledger.rows import Outcome
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Cell, Line
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.session.order import Turn, running_order
@@ -16,7 +15,7 @@ from upright_anvil.flows.floor.devices import measured_by_set
 from upright_anvil.flows.floor.line import Around, FloorLine, floor_line
 from upright_anvil.flows.floor.memory import of_exercise
 from upright_anvil.flows.floor.on_the_day import MadeChange
-from upright_anvil.flows.floor.opened import Opened, opened, run_lines
+from upright_anvil.flows.floor.opened import Opened, on_the_bar, opened, run_lines
 from upright_anvil.flows.health import screening_of
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
@@ -120,7 +119,7 @@ def _lines(
     until = found.row.on_date if found.row else date.max
     week = found.phase.weeks[0]
     groups = {line.id: group for group in found.day.groups for line in group.lines}
-    on_bar = _on_the_bar(view)
+    on_bar = on_the_bar(view)
     measured = measured_by_set(scope, found.id) if found.row else {}
     shown = []
     for line in (*found.day.lines, *_beside_the_plan(view)):
@@ -152,23 +151,6 @@ def _beside_the_plan(view: Opened) -> list[Line]:
         if slot.line not in planned and kept.row.outcome is not Outcome.CLEARED:
             found.setdefault(slot.line, Line(id=slot.line, exercise=kept.row.exercise, cells=(Cell(),)))
     return list(found.values())
-
-
-def _on_the_bar(view: Opened) -> Load | None:
-    """What was lifted last on a barbell today: it is still on the bar."""
-
-    def logged(slot: Slot) -> float:
-        at = view.standing[slot].row.logged_at
-        return at.timestamp() if at else 0.0
-
-    barbell = [
-        slot
-        for slot, kept in view.standing.items()
-        if kept.row.outcome is Outcome.DONE
-        and kept.row.load is not None
-        and view.here.exercise(kept.row.exercise).implement_at(view.here.inventory) is ImplementKind.BARBELL
-    ]
-    return view.standing[max(barbell, key=logged)].row.load if barbell else None
 
 
 def _places(view: Opened) -> tuple[PlaceChoice, ...]:

@@ -97,7 +97,7 @@ class WantsAdd:
 
 @dataclass(frozen=True, slots=True)
 class WantsMove:
-    """A line, with its group, at another place of the order (from 0)."""
+    """A line, with its group, at another place of the order (from 0), counted among what is trained today."""
 
     line: str
     position: int
@@ -159,9 +159,12 @@ def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove,
             )
         case WantsMove():
             line = _line(day, wanted.line)
-            group = next(g for g in day.found.day.groups if line in g.lines)
+            groups = day.found.day.groups
+            group = next(g for g in groups if line in g.lines)
+            trained = [g for g in groups if any(one.cells[0].text for one in g.lines)]
+            goes_to = groups.index(trained[min(wanted.position, len(trained) - 1)]) if trained else 0
             name = setting.exercise(line.exercise_in(_week(day))).name
-            move = MoveGroup(group=group.id, day=day.found.day.id, position=wanted.position)
+            move = MoveGroup(group=group.id, day=day.found.day.id, position=goes_to)
             return DayChange(
                 f"move {line.id}", f"{name} now comes {wanted.position + 1}.", "Order changed.", (move,), line.id
             )

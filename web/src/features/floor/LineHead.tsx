@@ -1,9 +1,11 @@
 import { Plus, TriangleAlert } from "lucide-react";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import { shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { useRoom } from "../../ui/useRoom";
-import type { ShownLine } from "./floorState";
+import { topicName } from "../health/names";
+import type { FloorSet, ShownLine } from "./floorState";
+import { sameLoad } from "./pad/said";
 import { JointButton, JointCaution } from "../health/JointCaution";
 
 /** The exercise: its plan, its cues, its sets to tap, and what was done last time. */
@@ -13,23 +15,36 @@ export function LineHead({
   choose,
   onAdd,
   addingSet,
+  compact = false,
+  beat,
 }: {
   line: ShownLine;
-  chosen: number;
-  choose: (set: number) => void;
+  chosen: { set: number; ramp: boolean };
+  choose: (set: number, ramp: boolean) => void;
   onAdd: () => void;
   addingSet: boolean;
+  /** While a clock runs only what the client needs to hear stays in sight. */
+  compact?: boolean;
+  beat: ReactNode;
 }) {
   const { ref, width } = useRoom<HTMLDivElement>();
   const scale = scaleFor(line, width);
   const [joints, setJoints] = useState(false);
+  if (compact)
+    return (
+      <p className="pt-2 text-soft sm:text-lg">
+        {line.cues.cues.join(" · ")}
+        {line.caution && <span className="text-caution"> {line.caution}</span>}
+      </p>
+    );
   return (
-    <section aria-label={line.exercise} className="pt-3">
+    <section aria-label={line.exercise} className="pt-1.5 sm:pt-3">
       <div className="flex items-center gap-2">
-        <h2 className="text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
+        <h2 className="mr-auto text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
         <JointButton cautions={line.joints} open={joints} toggle={() => setJoints(!joints)} />
+        {beat}
       </div>
-      <p className="text-lg sm:text-xl">{line.planned || "Nothing planned"}</p>
+      <p className="text-lg leading-tight sm:text-xl">{line.planned || "Nothing planned"}</p>
       {line.cues.cues.length > 0 && (
         <p className="text-soft sm:text-lg">
           {line.cues.cues.join(" · ")}
@@ -49,19 +64,19 @@ export function LineHead({
           {line.caution}
         </p>
       )}
-      <div ref={ref} className="mt-3 flex items-end gap-2 overflow-x-auto">
-        {line.sets.map((set) => {
-          const current = set.number === chosen && !addingSet;
+      <div ref={ref} className="mt-2 flex items-end overflow-x-auto sm:mt-3 sm:gap-2">
+        {shownSets(line).map((set) => {
+          const current = set.number === chosen.set && set.ramp === chosen.ramp && !addingSet;
           return (
             <button
-              key={set.number}
+              key={`${set.ramp}${set.number}`}
               type="button"
               aria-pressed={current}
-              onClick={() => choose(set.number)}
-              className="flex min-h-12 min-w-12 flex-col items-start gap-1 rounded p-1 hover:bg-sunk"
+              onClick={() => choose(set.number, set.ramp)}
+              className={`flex min-h-12 min-w-12 flex-col items-start gap-1 rounded p-1 hover:bg-sunk ${set.ramp ? "opacity-75" : ""}`}
             >
               <span className="sr-only">
-                Set {set.number}: {describe(line, set.number)}
+                {set.ramp ? "Ramp-up set" : "Set"} {set.number}: {describe(set)}
               </span>
               <span aria-hidden>
                 <SetBlocks
@@ -77,9 +92,13 @@ export function LineHead({
                   label=""
                 />
               </span>
-              <span aria-hidden className="text-lg font-medium">
-                {below(line, set.number)}
+              <span
+                aria-hidden
+                className={`h-6 whitespace-nowrap sm:h-7 sm:text-lg ${set.ramp ? "text-soft" : "font-medium"}`}
+              >
+                {below(line, set)}
               </span>
+              <Marks set={set} />
             </button>
           );
         })}
@@ -98,42 +117,70 @@ export function LineHead({
   );
 }
 
+/** All sets in their order; a ramp-up nobody did goes out of sight once the work has begun. */
+const shownSets = (line: ShownLine): FloorSet[] => {
+  const begun = line.sets.some((set) => set.logged !== null);
+  return [...line.ramp_up.filter((set) => !begun || set.logged !== null), ...line.sets];
+};
+
 const BESIDE = 64;
 
 /** As large as the room allows: all sets side by side, with the button that adds one. */
 function scaleFor(line: ShownLine, room: number) {
-  const reps = line.sets.reduce(
+  const sets = shownSets(line);
+  const reps = sets.reduce(
     (sum, set) => sum + Math.max(set.planned?.width ?? 8, set.logged?.bar?.width ?? 0, 2),
     0,
   );
-  const free = room - BESIDE - line.sets.length * 20;
+  const free = room - BESIDE - sets.length * 20;
   const rep = Math.max(4, Math.min(20, free / Math.max(reps, 1)));
-  return { rep, max: Math.max(72, Math.min(190, room * 0.26)), gap: 6, frame: 2.5 };
+  return { rep, max: Math.max(64, Math.min(190, room * 0.26 - 24)), gap: 6, frame: 2.5 };
 }
 
-function describe(line: ShownLine, number: number): string {
-  const set = line.sets.find((entry) => entry.number === number);
-  if (!set) return "";
+function describe(set: FloorSet): string {
   const planned = set.planned ? `planned ${set.planned.label}` : "added";
   if (!set.logged) return planned;
   if (set.logged.outcome === "skipped") return `${planned}, skipped`;
-  return `${planned}, done ${set.logged.bar?.label ?? ""}${set.waiting ? ", waiting for the server" : ", saved"}`;
+  const { quality, pain, pain_side: side } = set.logged.how;
+  const seen = [quality && quality !== "clean" ? quality : "", pain ? `${topicName(pain, side)} hurt` : ""];
+  const state = set.waiting ? "waiting for the server" : "saved";
+  return [planned, `done ${set.logged.bar?.label ?? ""}`, ...seen.filter(Boolean), state].join(", ");
 }
 
-function below(line: ShownLine, number: number): string {
-  const logged = line.sets.find((entry) => entry.number === number)?.logged;
-  if (!logged) return `Set ${number}`;
+function below(line: ShownLine, set: FloorSet): string {
+  const { logged } = set;
+  if (!logged) return set.ramp ? `ramp ${set.number}` : `Set ${set.number}`;
   if (logged.outcome === "skipped") return "skipped";
-  const amount = logged.reps ?? `${logged.seconds ?? 0} s`;
+  const { left, right } = logged.how;
+  const sides = left != null && right != null && left !== right ? `${left}|${right}` : null;
+  const amount = sides ?? logged.reps ?? `${logged.seconds ?? 0} s`;
   const sign = line.bodyweight ? (logged.assisted ? "−" : "+") : "";
-  return logged.load ? `${amount} × ${sign}${logged.load.value}` : `${amount}`;
+  // The load is said where it is not the planned one; the block shows the rest.
+  const other = !sameLoad(logged.load, set.aim.load);
+  return logged.load && other ? `${amount} × ${sign}${logged.load.value}` : `${amount}`;
+}
+
+/** What was seen of a set beside its figures, in a word. */
+function Marks({ set }: { set: FloorSet }) {
+  const how = set.logged?.how;
+  if (!how) return null;
+  const words = [
+    how.pain ? [topicName(how.pain, how.pain_side), "text-stop"] : null,
+    how.quality === "slipping" || how.quality === "broke down" ? [how.quality, "text-caution"] : null,
+    how.checkpoints ? [`+${how.checkpoints} marks`, "text-soft"] : null,
+  ].filter((one) => one !== null);
+  return words.map(([word, tone]) => (
+    <span key={word} aria-hidden className={`text-sm leading-none ${tone}`}>
+      {word}
+    </span>
+  ));
 }
 
 function LastTime({ line }: { line: ShownLine }) {
-  const last = line.last_time;
+  const { last_time: last, best } = line;
   const beside = line.sets.flatMap((set) => set.beside.map((row) => ({ set: set.number, row })));
   return (
-    <div className="mt-2 text-soft sm:mt-3 sm:text-lg">
+    <div className="mt-1 text-soft sm:mt-3 sm:text-lg">
       {last ? (
         <p>
           Last time, {shortDate(last.on)}:{" "}
@@ -143,6 +190,12 @@ function LastTime({ line }: { line: ShownLine }) {
           </span>
           {last.sets.some((row) => row.reserve !== null) &&
             `, left ${last.sets.map((row) => row.reserve ?? "?").join(", ")}`}
+          {best?.set.bar && (
+            <span>
+              {" · "}Best, {shortDate(best.on)}:{" "}
+              <span className="font-medium text-ink">{best.set.bar.label}</span>
+            </span>
+          )}
         </p>
       ) : (
         <p>First time with this exercise.</p>

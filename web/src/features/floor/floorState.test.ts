@@ -1,13 +1,33 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
-import { nextSpot, tally, withWaiting, type AskedSet, type FloorView } from "./floorState";
+import {
+  firstOpen,
+  nextSpot,
+  restAfter,
+  tally,
+  withWaiting,
+  type AskedSet,
+  type FloorView,
+} from "./floorState";
 import type { Kept } from "../../outbox/outbox";
 
 const planned = { width: 8, height: 0.75, label: "8 reps with 60 kg" };
 
 function openSet(number: number): Schemas["FloorSet"] {
   const aim = { reps: 8, seconds: null, load: { value: "60", unit: "kg" as const }, assisted: false };
-  return { number, stands: null, planned, aim, logged: null, earlier: [], beside: [] };
+  return {
+    number,
+    ramp: false,
+    stands: null,
+    planned,
+    aim,
+    sides: [],
+    on_bar: null,
+    logged: null,
+    earlier: [],
+    beside: [],
+    measured: [],
+  };
 }
 
 function floor(...lines: number[]): FloorView {
@@ -16,18 +36,31 @@ function floor(...lines: number[]): FloorView {
     started_at: null,
     finished_at: null,
     notes: [],
+    asked_readiness: false,
+    order: lines.flatMap((sets, index) =>
+      Array.from({ length: sets }, (_, n) => turn(`l${index + 1}`, n + 1)),
+    ),
     lines: lines.map((sets, index) => ({
       line: `l${index + 1}`,
       exercise_id: "squat",
       notes: [],
+      rest: 120,
+      ramp_up: [],
       sets: Array.from({ length: sets }, (_, n) => openSet(n + 1)),
     })),
   } as unknown as FloorView;
 }
 
+function turn(line: string, number: number, ramp = false, rest = 90): Schemas["Turn"] {
+  return { line, number, ramp, rest, round: 1 };
+}
+
+const at = (seconds: number) => new Date(Date.UTC(2026, 2, 4, 17, 0, seconds)).toISOString();
+
 let key = 0;
 function tapped(line: string, number: number, more: Partial<AskedSet> = {}): Kept {
-  const body = { id: `row-${++key}`, line, number, outcome: "done", reps: 7, ...more };
+  const logged_at = at(++key);
+  const body = { id: `row-${key}`, line, number, ramp: false, outcome: "done", reps: 7, logged_at, ...more };
   return { key, session: "s", id: body.id, kind: "set", method: "POST", path: "/sets", body };
 }
 
@@ -92,17 +125,82 @@ describe("withWaiting", () => {
   });
 });
 
+describe("what was asked to be changed", () => {
+  const change = (wanted: object): Kept => ({
+    key: ++key,
+    session: "s",
+    id: `c${key}`,
+    kind: "change",
+    method: "POST",
+    path: "/changes",
+    body: { id: `c${key}`, wanted },
+  });
+
+  it("shows another load for the sets left at once, and leaves what was logged alone", () => {
+    const load = change({ sort: "load", line: "l1", load: { value: "55", unit: "kg" }, assisted: false });
+    const shown = withWaiting(floor(2, 1), [tapped("l1", 1), load]);
+    expect(shown.lines[0]?.sets.map((set) => set.aim.load?.value)).toEqual(["60", "55"]);
+    expect(shown.lines[1]?.sets[0]?.aim.load?.value).toBe("60");
+    expect(shown.changing).toBe(1);
+  });
+
+  it("leaves a line out, keeping what was done of it", () => {
+    const shown = withWaiting(floor(3, 1), [tapped("l1", 1), change({ sort: "drop", line: "l1", why: "" })]);
+    expect(shown.lines[0]?.sets.map((set) => set.number)).toEqual([1]);
+  });
+
+  it("knows that readiness was asked before the server does", () => {
+    expect(withWaiting(floor(1), []).asked_readiness).toBe(false);
+    expect(withWaiting(floor(1), [change({ sort: "readiness" })]).asked_readiness).toBe(true);
+  });
+});
+
 describe("nextSpot", () => {
+  const spot = (line: number, set: number, ramp = false) => ({ line, set, ramp });
+
   it("is the first open set", () => {
-    expect(nextSpot(withWaiting(floor(2, 2), []))).toEqual({ line: 0, set: 1 });
-    expect(nextSpot(withWaiting(floor(2, 2), [tapped("l1", 1)]))).toEqual({ line: 0, set: 2 });
-    expect(nextSpot(withWaiting(floor(1, 2), [tapped("l1", 1)]))).toEqual({ line: 1, set: 1 });
+    expect(nextSpot(withWaiting(floor(2, 2), []))).toEqual(spot(0, 1));
+    expect(nextSpot(withWaiting(floor(2, 2), [tapped("l1", 1)]))).toEqual(spot(0, 2));
+    expect(nextSpot(withWaiting(floor(1, 2), [tapped("l1", 1)]))).toEqual(spot(1, 1));
+  });
+
+  it("stays with the exercise that was begun out of its turn", () => {
+    expect(nextSpot(withWaiting(floor(2, 2), [tapped("l2", 1)]))).toEqual(spot(1, 2));
   });
 
   it("comes back to what was left open, and ends when all is logged", () => {
     const taps = [tapped("l2", 1)];
-    expect(nextSpot(withWaiting(floor(1, 1), taps), 1)).toEqual({ line: 0, set: 1 });
+    expect(nextSpot(withWaiting(floor(1, 1), taps))).toEqual(spot(0, 1));
     expect(nextSpot(withWaiting(floor(1, 1), [...taps, tapped("l1", 1, { outcome: "skipped" })]))).toBeNull();
+  });
+
+  it("goes round by round where the session does", () => {
+    const paired = { ...floor(2, 2), order: [turn("l1", 1), turn("l2", 1), turn("l1", 2), turn("l2", 2)] };
+    expect(nextSpot(withWaiting(paired, [tapped("l1", 1)]))).toEqual(spot(1, 1));
+    expect(nextSpot(withWaiting(paired, [tapped("l1", 1), tapped("l2", 1)]))).toEqual(spot(0, 2));
+  });
+
+  it("goes on after an added set with the next exercise", () => {
+    const taps = [tapped("l1", 1), tapped("l1", 2)];
+    expect(nextSpot(withWaiting(floor(1, 1), taps))).toEqual(spot(1, 1));
+  });
+
+  it("leads through the ramp-up, and passes it over once the work has begun", () => {
+    const view = floor(2);
+    view.order = [turn("l1", 1, true, 45), ...view.order];
+    if (view.lines[0]) view.lines[0].ramp_up = [{ ...openSet(1), ramp: true }];
+    expect(nextSpot(withWaiting(view, []))).toEqual(spot(0, 1, true));
+    expect(nextSpot(withWaiting(view, [tapped("l1", 1, { ramp: true })]))).toEqual(spot(0, 1));
+    expect(nextSpot(withWaiting(view, [tapped("l1", 1)]))).toEqual(spot(0, 2));
+    expect(restAfter(withWaiting(view, []), spot(0, 1, true))).toBe(45);
+  });
+});
+
+describe("firstOpen", () => {
+  it("is the line's first open set, its last when all are logged", () => {
+    const shown = withWaiting(floor(2), [tapped("l1", 1)]);
+    expect(firstOpen(shown, 0).set).toBe(2);
+    expect(firstOpen(withWaiting(floor(1), [tapped("l1", 1)]), 0).set).toBe(1);
   });
 });
 

@@ -6,32 +6,66 @@ export type FloorView = Schemas["FloorView"];
 export type FloorLine = Schemas["FloorLine"];
 export type FloorSet = Schemas["FloorSet"] & { waiting?: boolean };
 export type AskedSet = Schemas["AskedSet"];
+export type AskedHow = Schemas["AskedHow"];
+export type Wanted = Schemas["AskedChange"]["wanted"];
 
-export interface ShownLine extends Omit<FloorLine, "sets"> {
+export interface ShownLine extends Omit<FloorLine, "sets" | "ramp_up"> {
   sets: FloorSet[];
+  ramp_up: FloorSet[];
 }
 export interface ShownFloor extends Omit<FloorView, "lines"> {
   lines: ShownLine[];
+  /** What was asked to be changed and waits for the server. */
+  changing: number;
 }
 
-/** Lays waiting sets, notes and the finish over what the server knows. */
+/** Lays waiting sets, notes, changes and the finish over what the server knows. */
 export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFloor {
   const mine = waiting.filter((entry) => entry.session === view.session_id && entry.refused === undefined);
-  const sets = mine.filter((entry) => entry.kind === "set").map((entry) => entry.body as AskedSet);
-  const notes = mine
-    .filter((entry) => entry.kind === "note")
-    .map((entry) => entry.body as Schemas["AskedNote"]);
-  const finish = mine.find((entry) => entry.kind === "finish")?.body as Schemas["AskedFinish"] | undefined;
+  const of = <T>(kind: Kept["kind"]) =>
+    mine.filter((entry) => entry.kind === kind).map((entry) => entry.body as T);
+  const notes = of<Schemas["AskedNote"]>("note");
+  const changes = of<Schemas["AskedChange"]>("change");
+  const finish = of<Schemas["AskedFinish"]>("finish")[0];
   return {
     ...view,
     finished_at: view.finished_at ?? finish?.finished_at ?? null,
-    notes: [...view.notes, ...notes.filter((note) => !note.line).map((note) => note.text)],
+    asked_readiness: view.asked_readiness || changes.some((change) => change.wanted.sort === "readiness"),
+    changing: changes.length + of("undo").length,
+    notes: [...view.notes, ...notes.filter((note) => !note.line && !note.for_next).map((note) => note.text)],
     lines: view.lines.map((line) => ({
       ...line,
       notes: [...line.notes, ...notes.filter((note) => note.line === line.line).map((note) => note.text)],
-      sets: sets.filter((set) => set.line === line.line).reduce<FloorSet[]>(withSet, line.sets),
+      sets: mine.reduce((sets, entry) => withEntry(sets, entry, line.line, false), line.sets as FloorSet[]),
+      ramp_up: mine.reduce(
+        (sets, entry) => withEntry(sets, entry, line.line, true),
+        line.ramp_up as FloorSet[],
+      ),
     })),
   };
+}
+
+function withEntry(sets: FloorSet[], entry: Kept, line: string, ramp: boolean): FloorSet[] {
+  if (entry.kind === "set") {
+    const row = entry.body as AskedSet;
+    return row.line === line && row.ramp === ramp ? withSet(sets, row) : sets;
+  }
+  if (entry.kind === "change" && !ramp) {
+    const { wanted } = entry.body as Schemas["AskedChange"];
+    return "line" in wanted && wanted.line === line ? withWanted(sets, wanted) : sets;
+  }
+  return sets;
+}
+
+/** Another load for the sets left, and a line left out, show before the server has heard of them. */
+function withWanted(sets: FloorSet[], wanted: Wanted): FloorSet[] {
+  if (wanted.sort === "drop") return sets.filter((set) => set.logged !== null);
+  if (wanted.sort !== "load") return sets;
+  const load = Number(wanted.load.value) ? asLoad(wanted.load) : null;
+  const assisted = wanted.assisted ?? false;
+  return sets.map((set) =>
+    set.logged === null ? { ...set, on_bar: null, aim: { ...set.aim, load, assisted } } : set,
+  );
 }
 
 function withSet(sets: FloorSet[], row: AskedSet): FloorSet[] {
@@ -40,17 +74,21 @@ function withSet(sets: FloorSet[], row: AskedSet): FloorSet[] {
   if (there?.stands === row.id) return sets;
   const base: FloorSet = there ?? {
     number: row.number,
+    ramp: row.ramp,
     stands: null,
     planned: null,
     aim: {
       reps: row.reps ?? null,
       seconds: row.seconds ?? null,
       load: row.load ? asLoad(row.load) : null,
-      assisted: row.assisted ?? false,
+      assisted: row.assisted,
     },
+    sides: [],
+    on_bar: null,
     logged: null,
     earlier: [],
     beside: [],
+    measured: [],
   };
   const logged = row.outcome === "cleared" ? null : asLogged(row, base);
   const shown: FloorSet = { ...base, stands: row.id, logged, waiting: true };
@@ -72,9 +110,10 @@ function asLogged(row: AskedSet, set: FloorSet): Schemas["LoggedSet"] {
     reps: row.reps ?? null,
     seconds: row.seconds ?? null,
     load: row.load ? asLoad(row.load) : null,
-    assisted: row.assisted ?? false,
+    assisted: row.assisted,
     reserve: row.reserve ?? null,
-    note: row.note ?? "",
+    note: row.note,
+    how: row.how,
     // Until the server has worked the height out, the fill is as high as the outline.
     bar: row.outcome === "done" ? { width, height: set.planned?.height ?? 0.5, label } : null,
     logged_at: row.logged_at,
@@ -84,16 +123,70 @@ function asLogged(row: AskedSet, set: FloorSet): Schemas["LoggedSet"] {
 export interface Spot {
   line: number;
   set: number;
+  ramp: boolean;
 }
 
-/** The first set nobody has logged, from a line on and then from the start; null when all are. */
-export function nextSpot(floor: ShownFloor, from = 0): Spot | null {
-  const order = [...floor.lines.keys()].map((index) => (index + from) % floor.lines.length);
-  for (const line of order) {
-    const open = floor.lines[line]?.sets.find((set) => set.logged === null);
-    if (open) return { line, set: open.number };
-  }
-  return null;
+/** The sets of a line of one sort. */
+export const setsOf = (line: ShownLine, ramp: boolean): FloorSet[] => (ramp ? line.ramp_up : line.sets);
+
+/** The set at a spot; undefined for one that would be added. */
+export const setAt = (floor: ShownFloor, spot: Spot): FloorSet | undefined => {
+  const line = floor.lines[spot.line];
+  return line && setsOf(line, spot.ramp).find((set) => set.number === spot.set);
+};
+
+/**
+ * The next set to do: the first open one after the set that was logged last, in the order of the session, else the first
+ * of all. Once a line's work has begun, its ramp-up is passed over. Null when all are logged.
+ */
+export function nextSpot(floor: ShownFloor): Spot | null {
+  const order = spots(floor);
+  const logged = order.map((spot) => setAt(floor, spot)?.logged?.logged_at ?? "");
+  const latest = logged.reduce((best, at, index) => (at && at >= (logged[best] ?? "") ? index : best), -1);
+  const turned = [...order.slice(latest + 1), ...order.slice(0, latest + 1)];
+  return turned.find((spot) => isOpen(floor, spot)) ?? null;
+}
+
+/** The first open set of a line, else its last. */
+export function firstOpen(floor: ShownFloor, line: number): Spot {
+  const own = spots(floor).filter((spot) => spot.line === line);
+  const last = floor.lines[line]?.sets.at(-1)?.number ?? 1;
+  return own.find((spot) => isOpen(floor, spot)) ?? { line, set: last, ramp: false };
+}
+
+/** Every set in its turn; one that was added comes after the last of its line, a line beside the plan at the end. */
+function spots(floor: ShownFloor): Spot[] {
+  const at = new Map(floor.lines.map((line, index) => [line.line, index]));
+  const order = floor.order.flatMap((turn): Spot[] => {
+    const line = at.get(turn.line);
+    return line === undefined ? [] : [{ line, set: turn.number, ramp: turn.ramp }];
+  });
+  const named = new Set(order.map(key));
+  floor.lines.forEach((line, index) => {
+    const more = line.sets
+      .map((set): Spot => ({ line: index, set: set.number, ramp: false }))
+      .filter((spot) => !named.has(key(spot)));
+    const last = order.findLastIndex((spot) => spot.line === index);
+    order.splice(last === -1 ? order.length : last + 1, 0, ...more);
+  });
+  return order;
+}
+
+const key = (spot: Spot) => `${spot.line}:${spot.set}:${spot.ramp}`;
+
+function isOpen(floor: ShownFloor, spot: Spot): boolean {
+  const set = setAt(floor, spot);
+  if (!set || set.logged !== null) return false;
+  return !spot.ramp || !floor.lines[spot.line]?.sets.some((work) => work.logged !== null);
+}
+
+/** Seconds of rest after a set; nothing where the next follows at once. */
+export function restAfter(floor: ShownFloor, spot: Spot): number {
+  const line = floor.lines[spot.line];
+  const turn = floor.order.find(
+    (one) => one.line === line?.line && one.number === spot.set && one.ramp === spot.ramp,
+  );
+  return turn?.rest ?? line?.rest ?? 0;
 }
 
 export interface Tally {
@@ -101,7 +194,7 @@ export interface Tally {
   all: number;
 }
 
-/** How many sets of a line are logged. */
+/** How many working sets of a line are logged. */
 export const tally = (line: ShownLine): Tally => ({
   done: line.sets.filter((set) => set.logged !== null).length,
   all: line.sets.length,

@@ -4,17 +4,21 @@ import { useEffect, useMemo, useSyncExternalStore } from "react";
 import { api, type Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
-import { withWaiting, type FloorSet, type ShownLine } from "./floorState";
+import { NOTHING_SEEN, type Said } from "./pad/said";
+import { withWaiting, type FloorSet, type ShownLine, type Spot, type Wanted } from "./floorState";
+import type { Entry } from "../../outbox/outbox";
 import { outbox } from "../../outbox/theOutbox";
 
 const ANOTHER_DEVICE = 3000;
 
-export interface Said {
-  reps: number | null;
-  seconds: number | null;
-  load: Schemas["Load"] | null;
-  assisted: boolean;
-  reserve: number | null;
+/** One row to log: whose set, what became of it, what is said of it; `id` where it was made already. */
+export interface Logged {
+  line: ShownLine;
+  spot: Spot;
+  set: FloorSet | undefined;
+  outcome: Schemas["Outcome"];
+  said?: Said | undefined;
+  id?: string;
 }
 
 export function useFloor(programId: string, weekId: string, dayId: string) {
@@ -28,9 +32,12 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
   const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
   useEffect(() => {
-    outbox.onStored = () => queries.invalidateQueries({ queryKey: key });
-  }, [queries, key]);
-
+    outbox.onStored = async (entry) => {
+      if (entry.kind === "change" || entry.kind === "undo")
+        void queries.invalidateQueries({ queryKey: keys.clocks(programId, weekId, dayId) });
+      await queries.invalidateQueries({ queryKey: key });
+    };
+  }, [queries, key, programId, weekId, dayId]);
   const view = floor.data;
   const shown = useMemo(() => (view ? withWaiting(view, waiting) : null), [view, waiting]);
   const session = view?.session_id ?? "";
@@ -47,20 +54,17 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
     };
     await outbox.put({ session, id: session, kind: "start", method: "PUT", path: base, body });
   };
-  const post = (kind: "set" | "note" | "finish", id: string, path: string, body: unknown) =>
-    outbox.put({ session, id, kind, method: "POST", path: `${base}/${path}`, body });
+  const post = async (kind: Entry["kind"], id: string, path: string, body: unknown) => {
+    await begin();
+    await outbox.put({ session, id, kind, method: "POST", path: `${base}/${path}`, body });
+  };
 
-  const logSet = async (
-    line: ShownLine,
-    set: FloorSet | number,
-    outcome: Schemas["Outcome"],
-    said?: Said,
-  ) => {
-    const number = typeof set === "number" ? set : set.number;
+  const logSet = async ({ line, spot, set, outcome, said, id = freshId() }: Logged) => {
     const row: Schemas["AskedSet"] = {
-      id: freshId(),
+      id,
       line: line.line,
-      number,
+      number: spot.set,
+      ramp: spot.ramp,
       exercise: line.exercise_id,
       outcome,
       reps: said?.reps ?? null,
@@ -68,23 +72,31 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
       load: said?.load ?? null,
       assisted: said?.assisted ?? false,
       reserve: said?.reserve ?? null,
-      planned: line.planned,
-      note: "",
-      replaces: typeof set === "number" ? null : set.stands,
+      planned: spot.ramp ? "" : line.planned,
+      note: said?.note ?? "",
+      replaces: set?.stands ?? null,
+      how: said?.how ?? NOTHING_SEEN,
       logged_at: new Date().toISOString(),
     };
-    await begin();
     await post("set", row.id, "sets", row);
   };
-  const addNote = async (line: string, text: string) => {
+  const addNote = async (line: string, text: string, forNext = false) => {
     const id = freshId();
-    await begin();
-    await post("note", id, "notes", { id, line, text });
+    await post("note", id, "notes", { id, line, text, for_next: forNext });
   };
-  const finish = async () => {
-    await begin();
-    await post("finish", session, "finish", { finished_at: new Date().toISOString() });
+  const change = async (wanted: Wanted) => {
+    const id = freshId();
+    await post("change", id, "changes", { id, wanted });
   };
+  const undo = async (made: string) => {
+    const id = freshId();
+    await post("undo", id, "changes/undo", { id, undoes: made });
+  };
+  const keepMeasure = async (measured: Omit<Schemas["AskedMeasure"], "id">) => {
+    const id = freshId();
+    await post("measure", id, "measures", { id, ...measured });
+  };
+  const finish = () => post("finish", session, "finish", { finished_at: new Date().toISOString() });
   return {
     floor,
     shown,
@@ -94,6 +106,11 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
     dismiss: (entryKey: number) => void outbox.dismiss(entryKey),
     logSet,
     addNote,
+    change,
+    undo,
+    keepMeasure,
     finish,
   };
 }
+
+export type FloorData = ReturnType<typeof useFloor>;

@@ -1,65 +1,72 @@
-// The rest countdown: an end in time, kept in the browser, so that a reload goes on at the right second.
-import { useEffect, useState } from "react";
+// The rest countdown: an end in time, kept in the browser, so that a reload goes on at the right second. It calls the last
+// ten seconds and counts down, each call aimed at its own moment.
+import { useEffect, useRef, useState } from "react";
+import type { Schemas } from "../../api/client";
+import { play, speak } from "./clock/sound";
+import { steadyNow } from "./clock/steady";
 
 interface Rest {
   until: number;
   length: number;
 }
-
 const TICK = 200;
+const FORGOTTEN = -60;
 
-export function useRest(session: string) {
+/** Seconds before the end at which something is called, and how. The longest rests alone have the first of them. */
+const CALLS: readonly (readonly [number, string, Schemas["Sound"]])[] = [
+  [10, "Ten seconds", "mark"],
+  [3, "3", "tick"],
+  [2, "2", "tick"],
+  [1, "1", "tick"],
+  [0, "Go", "go"],
+];
+
+export function useRest(session: string, calls: Schemas["Calls"]) {
   const place = `rest-${session}`;
   const [rest, setRest] = useState<Rest | null>(() => {
     const kept = session && localStorage.getItem(place);
     return kept ? (JSON.parse(kept) as Rest) : null;
   });
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(steadyNow);
+  const wanted = useRef(calls);
+  useEffect(() => {
+    wanted.current = calls;
+  });
   useEffect(() => {
     if (!rest) return;
-    const timer = setInterval(() => setNow(Date.now()), TICK);
-    return () => clearInterval(timer);
+    const redraw = setInterval(() => setNow(steadyNow()), TICK);
+    const timers = CALLS.flatMap(([before, say, sound]) => {
+      const wait = rest.until - before * 1000 - steadyNow();
+      // What lies behind is not called again after a reload, and a short rest has no ten seconds to call.
+      if (wait < 0 || (before > 0 && before >= rest.length - 5)) return [];
+      return [
+        setTimeout(() => {
+          if (wanted.current === "silent") return;
+          play(sound);
+          if (wanted.current === "sounds and speech") speak(say);
+        }, wait),
+      ];
+    });
+    return () => {
+      clearInterval(redraw);
+      timers.forEach(clearTimeout);
+    };
   }, [rest]);
   const keep = (next: Rest | null) => {
     if (next) localStorage.setItem(place, JSON.stringify(next));
     else localStorage.removeItem(place);
-    setNow(Date.now());
+    setNow(steadyNow());
     setRest(next);
   };
   const left = rest ? (rest.until - now) / 1000 : 0;
-  const over = Boolean(rest) && left <= 0;
-  useEffect(() => {
-    if (over) chime();
-  }, [over]);
   return {
     /** Seconds left; null when nobody rests, below zero when the rest has run over. */
-    left: rest && left > -60 ? left : null,
+    left: rest && left > FORGOTTEN ? left : null,
     share: rest ? Math.max(0, Math.min(1, left / rest.length)) : 0,
     begin: (seconds: number) =>
-      keep(seconds > 0 ? { until: Date.now() + seconds * 1000, length: seconds } : null),
+      keep(seconds > 0 ? { until: steadyNow() + seconds * 1000, length: seconds } : null),
     longer: (seconds: number) =>
       rest && keep({ until: rest.until + seconds * 1000, length: rest.length + seconds }),
     end: () => keep(null),
   };
-}
-
-/** Two short tones. A browser that will not play them is left in peace. */
-function chime(): void {
-  try {
-    const audio = new AudioContext();
-    for (const [at, pitch] of [
-      [0, 660],
-      [0.18, 880],
-    ] as const) {
-      const tone = audio.createOscillator();
-      const loudness = audio.createGain();
-      loudness.gain.value = 0.15;
-      tone.frequency.value = pitch;
-      tone.connect(loudness).connect(audio.destination);
-      tone.start(audio.currentTime + at);
-      tone.stop(audio.currentTime + at + 0.14);
-    }
-  } catch {
-    // No sound here; the countdown is still on the screen.
-  }
 }

@@ -8,10 +8,10 @@ import { today } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
 import { Tick } from "../../ui/Tick";
+import { isPaired } from "./names";
 import { useHealth } from "./useHealth";
 
 type Topic = Schemas["AskedEntry"]["topic"];
-const paired: Topic[] = ["knee", "shoulder", "hip", "ankle", "elbow", "wrist"];
 const topics: Topic[] = [
   "knee",
   "shoulder",
@@ -51,7 +51,7 @@ export function EntryForm({ clientId }: { clientId: string }) {
         id: freshId(),
         on: draft.on,
         topic: draft.topic,
-        side: paired.includes(draft.topic) ? draft.side : null,
+        side: isPaired(draft.topic) ? draft.side : null,
         state: draft.state,
         words: draft.words,
         clinician: draft.clinician,
@@ -98,7 +98,7 @@ export function EntryForm({ clientId }: { clientId: string }) {
         </Field>
       </div>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
-        {paired.includes(draft.topic) && (
+        {isPaired(draft.topic) && (
           <Choice
             label="Side"
             value={draft.side}

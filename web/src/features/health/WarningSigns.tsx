@@ -1,10 +1,20 @@
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 
 /** The signs that end a session, calmly. */
-export function WarningSigns({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function WarningSigns({
+  open,
+  onClose,
+  onEnd,
+}: {
+  open: boolean;
+  onClose: () => void;
+  /** Ends the session, where one is under way. */
+  onEnd?: () => void;
+}) {
   const signs = useQuery({ queryKey: keys.warningSigns, queryFn: api.warningSigns, staleTime: Infinity });
   return (
     <Sheet title="Stop the session at any of these" open={open} onClose={onClose}>
@@ -18,6 +28,11 @@ export function WarningSigns({ open, onClose }: { open: boolean; onClose: () => 
       <p className="mt-3 rounded-md border border-stop/40 bg-stop-wash px-3 py-2 text-lg text-stop">
         {signs.data?.what_to_do}
       </p>
+      {onEnd && (
+        <Button big tone="stop" className="mt-3 w-full" onClick={onEnd}>
+          End the session now
+        </Button>
+      )}
     </Sheet>
   );
 }

@@ -1,16 +1,7 @@
 import type { Schemas } from "../../api/client";
+import { JOINTS } from "../health/names";
 
 type Load = Schemas["AskedJointLoad"];
-const joints: Schemas["Joint"][] = [
-  "neck",
-  "shoulder",
-  "elbow",
-  "wrist",
-  "lower back",
-  "hip",
-  "knee",
-  "ankle",
-];
 const next: Record<string, Schemas["Stress"] | null> = {
   none: "light",
   light: "moderate",
@@ -28,7 +19,7 @@ export function JointTicks({ joints: loads, change }: { joints: Load[]; change: 
         Asks of the joints: press for a little, some, a lot
       </span>
       <div className="flex flex-wrap gap-1">
-        {joints.map((joint) => {
+        {JOINTS.map((joint) => {
           const load = of(joint);
           return (
             <button

@@ -5,10 +5,11 @@ import {
   back,
   begun,
   callsBetween,
+  counted,
   elapsed,
   left,
   longer,
-  oneMoreRound,
+  nextMark,
   paused,
   resumed,
   skipped,
@@ -121,28 +122,39 @@ describe("a run of a timeline", () => {
   });
 
   it("waits for a tap where nothing is timed", () => {
-    const counted = timeline(step({ seconds: null }), rest);
-    const run = begun(counted, "run00001", 0);
-    expect(now(advanced(counted, run, 900_000).run)).toBe(0);
-    expect(left(counted, run, 900_000)).toBeNull();
-    const { run: next, ended } = tapped(counted, run, 900_000);
+    const open = timeline(step({ seconds: null }), rest);
+    const run = begun(open, "run00001", 0);
+    expect(now(advanced(open, run, 900_000).run)).toBe(0);
+    expect(left(open, run, 900_000)).toBeNull();
+    const { run: next, ended } = tapped(open, run, 900_000);
     expect(ended[0]?.seconds).toBeNull();
     expect(next?.since).toBe(900_000);
     expect(tapped(timeline(step({ seconds: null })), run, 1).run).toBeNull();
   });
 
-  it("logs the seconds worked and the checkpoints passed when a tap ends timed work", () => {
+  it("counts what was asked, and each later mark only when the client carried on to it", () => {
     const marked = timeline(step({ seconds: 60, marks: [40, 50, 60] }));
     const run = begun(marked, "run00001", 0);
-    expect(tapped(marked, run, 52_400).ended[0]).toMatchObject({ seconds: 52, passed: 1 });
-    expect(advanced(marked, run, 60_000).ended[0]).toMatchObject({ seconds: 60, passed: 2 });
-    expect(tapped(marked, run, 30_000).ended[0]).toMatchObject({ seconds: 30, passed: 0 });
+    expect(nextMark(marked.steps[0] as Step, run, 39_000)).toBeNull();
+    expect(nextMark(marked.steps[0] as Step, run, 40_000)).toBe(50);
+    expect(nextMark(marked.steps[0] as Step, counted(run), 41_000)).toBeNull();
+    expect(nextMark(marked.steps[0] as Step, counted(counted(run)), 55_000)).toBeNull();
+    expect(advanced(marked, run, 60_000).ended[0]).toMatchObject({ seconds: 40, byClock: true });
+    expect(advanced(marked, counted(run), 60_000).ended[0]).toMatchObject({ seconds: 50, taps: 1 });
+    expect(advanced(marked, counted(counted(counted(run))), 60_000).ended[0]).toMatchObject({ seconds: 60 });
+  });
+
+  it("logs the seconds worked when a tap ends timed work", () => {
+    expect(tapped(three, begun(three, "run00001", 0), 21_600).ended[0]).toMatchObject({
+      seconds: 22,
+      byClock: false,
+    });
   });
 
   it("counts rounds until the time is up", () => {
     const most = timeline(step({ kind: "rounds", seconds: 600 }));
-    const run = oneMoreRound(oneMoreRound(begun(most, "run00001", 0)));
-    expect(advanced(most, run, 600_000).ended[0]?.rounds).toBe(2);
+    const run = counted(counted(begun(most, "run00001", 0)));
+    expect(advanced(most, run, 600_000).ended[0]?.taps).toBe(2);
   });
 });
 
@@ -151,7 +163,8 @@ describe("calls", () => {
     step({ calls: [call(0, "Go"), call(15, "Half-way"), call(3, "3", true), call(1, "1", true)] }),
   );
   const run = begun(called, "run00001", 0);
-  const said = (after: number, upTo: number) => callsBetween(called, run, after, upTo).map((made) => made.say);
+  const said = (after: number, upTo: number) =>
+    callsBetween(called, run, after, upTo).map((made) => made.say);
 
   it("come each once, in order, counted from the end where that is meant", () => {
     expect(said(-1, 0)).toEqual(["Go"]);

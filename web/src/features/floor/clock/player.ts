@@ -18,19 +18,21 @@ export interface Run {
   extra: number;
   /** Counts the times somebody went back: a set closed again is another set. */
   lap: number;
-  /** Rounds tapped in the present step. */
-  rounds: number;
+  /** Taps in the present step: rounds that were finished, or later marks the client carried on to. */
+  taps: number;
 }
 
-/** A step that ended. `seconds` is how long it was worked, whole seconds; null where a tap ended it. */
+/** A step that ended. */
 export interface Ended {
   step: Step;
   index: number;
+  /** The id of the set it closes. */
   id: string;
+  /** How long was worked, whole seconds; null where the work was not timed. */
   seconds: number | null;
-  rounds: number;
-  /** How many of the later marks were passed. */
-  passed: number;
+  /** Whether its time ran out, rather than somebody tapping. */
+  byClock: boolean;
+  taps: number;
 }
 
 export interface Advanced {
@@ -47,7 +49,7 @@ export const begun = (timeline: Timeline, id: string, now: number, step = 0): Ru
   paused: null,
   extra: 0,
   lap: 0,
-  rounds: 0,
+  taps: 0,
 });
 
 /** Milliseconds into the present step. */
@@ -65,20 +67,29 @@ export function left(timeline: Timeline, run: Run, now: number): number | null {
   return whole === null ? null : Math.max(0, whole - elapsed(run, now));
 }
 
-/** How many of the later marks lie behind; the first mark is the work that was asked for. */
-export const passedMarks = (step: Step, seconds: number): number =>
-  step.marks.slice(1).filter((mark) => seconds >= mark).length;
+/** How many of the later marks the client carried on to; the first mark is the work that was asked for. */
+export const carriedOn = (step: Step, taps: number): number =>
+  Math.min(taps, Math.max(0, step.marks.length - 1));
 
-const ending = (run: Run, step: Step, seconds: number | null): Ended => ({
+/** The next mark that can be carried on to at a moment of the step; null before the one before it is reached. */
+export function nextMark(step: Step, run: Run, now: number): number | null {
+  const reached = carriedOn(step, run.taps);
+  const here = step.marks[reached];
+  const next = step.marks[reached + 1];
+  return here !== undefined && next !== undefined && elapsed(run, now) >= here * 1000 ? next : null;
+}
+
+const ending = (run: Run, step: Step, seconds: number | null, byClock: boolean): Ended => ({
   step,
   index: run.step,
   id: `${run.id}-${run.step}-${run.lap}`,
-  seconds,
-  rounds: run.rounds,
-  passed: seconds === null ? 0 : passedMarks(step, seconds),
+  // With marks, what counts is the mark that was reached: whoever did not carry on rested from there.
+  seconds: seconds === null ? null : (step.marks[carriedOn(step, run.taps)] ?? seconds),
+  byClock,
+  taps: run.taps,
 });
 
-const into = (run: Run, step: number, since: number): Run => ({ ...run, step, since, extra: 0, rounds: 0 });
+const into = (run: Run, step: number, since: number): Run => ({ ...run, step, since, extra: 0, taps: 0 });
 
 /** Goes on to where the run stands now: every timed step that is over is left, each at its own second. */
 export function advanced(timeline: Timeline, from: Run, now: number): Advanced {
@@ -89,7 +100,7 @@ export function advanced(timeline: Timeline, from: Run, now: number): Advanced {
     if (!step) return { run: null, ended };
     const whole = lasts(timeline, run);
     if (whole === null || run.paused !== null || now - run.since < whole) return { run, ended };
-    ended.push(ending(run, step, Math.round(whole / 1000)));
+    ended.push(ending(run, step, Math.round(whole / 1000), true));
     run = into(run, run.step + 1, run.since + whole);
   }
 }
@@ -101,7 +112,7 @@ export function tapped(timeline: Timeline, run: Run, now: number): Advanced {
   const timed = step.kind === "work" || step.kind === "rounds";
   const seconds = timed && step.seconds !== null ? Math.round(elapsed(run, now) / 1000) : null;
   const next = into({ ...run, paused: null }, run.step + 1, now);
-  return { run: timeline.steps[next.step] ? next : null, ended: [ending(run, step, seconds)] };
+  return { run: timeline.steps[next.step] ? next : null, ended: [ending(run, step, seconds, false)] };
 }
 
 /** Passes a step over: work that is passed over is not logged. */
@@ -125,7 +136,7 @@ export const resumed = (run: Run, now: number): Run =>
 
 export const longer = (run: Run, seconds: number): Run => ({ ...run, extra: run.extra + seconds * 1000 });
 
-export const oneMoreRound = (run: Run): Run => ({ ...run, rounds: run.rounds + 1 });
+export const counted = (run: Run): Run => ({ ...run, taps: run.taps + 1 });
 
 /** When a call of the present step comes, milliseconds from the step's beginning. */
 export function callAt(call: Schemas["Call"], whole: number | null): number {

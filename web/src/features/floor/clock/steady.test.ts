@@ -7,7 +7,13 @@ function clocks() {
     at.wall += wall;
     at.page += page;
   };
-  return { pass, now: steadyClock(() => at.wall, () => at.page) };
+  return {
+    pass,
+    now: steadyClock(
+      () => at.wall,
+      () => at.page,
+    ),
+  };
 }
 
 describe("steadyClock", () => {

@@ -1,0 +1,232 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { count } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { WarningSigns } from "../health/WarningSigns";
+import { BeforePanel } from "./before/BeforePanel";
+import { ExerciseStrip } from "./ExerciseStrip";
+import { FloorHeader } from "./FloorHeader";
+import { FloorMenu } from "./FloorMenu";
+import { firstOpen, nextSpot, setsOf, type ShownFloor, type Spot } from "./floorState";
+import { HealthBar, HealthSign } from "./HealthBar";
+import type { Hurt } from "./pad/Hurts";
+import { SetArea } from "./SetArea";
+import { CalmPath } from "./today/CalmPath";
+import { ChangePanel } from "./today/ChangePanel";
+import { ChangesList } from "./today/ChangesList";
+import { NotePanel } from "./today/NotePanel";
+import { Panel } from "./today/Panel";
+import { toMind } from "./toMind";
+import { useAwake } from "./useAwake";
+import type { FloorData } from "./useFloor";
+import { useRest } from "./useRest";
+import { useSessionClock } from "./clock/useSessionClock";
+import { useDevices } from "./useDevices";
+
+type Asked = "before" | "adjust" | "change" | "changes" | "note" | { line: number; hurt: Hurt } | null;
+
+/** One session on the floor: the set at hand, or what was asked for in its place. */
+export function Floor({
+  shown,
+  data,
+  settings,
+}: {
+  shown: ShownFloor;
+  data: FloorData;
+  settings: Schemas["Settings"];
+}) {
+  useAwake();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const fresh = shown.started_at === null && data.waiting === 0;
+  const [asked, setAsked] = useState<Asked>(
+    fresh && (settings.ask_readiness || shown.for_today.length > 0) ? "before" : null,
+  );
+  const [chosen, setChosen] = useState<Spot | null>(null);
+  const [signs, setSigns] = useState(false);
+  const [minding, setMinding] = useState(false);
+  const rest = useRest(shown.session_id, settings.calls);
+  const devices = useDevices(shown.session_id, settings, (set, measured) => {
+    void data.keepMeasure({ ...measured, line: set.line, number: set.number });
+  });
+  const clock = useSessionClock(shown, data, settings.calls, devices);
+  const mind = toMind(shown.reminder, shown.awaited, shown.cautions);
+
+  const onClock = clock.controls.running && !chosen ? clock.controls.running : null;
+  const clockLine = onClock?.timeline.steps[onClock.run.step]?.line;
+  const next = nextSpot(shown);
+  const last = shown.lines.length - 1;
+  const spot: Spot | null = onClock
+    ? {
+        line: shown.lines.findIndex((one) => one.line === clockLine),
+        set: onClock.timeline.steps[onClock.run.step]?.number ?? 1,
+        ramp: false,
+      }
+    : (chosen ?? next ?? (last >= 0 ? firstOpen(shown, last) : null));
+  const lineIndex = Math.max(0, Math.min(spot?.line ?? 0, last));
+  const line = shown.lines[lineIndex];
+  const done = () => setAsked(null);
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.target instanceof HTMLElement && event.target.matches("input, textarea, select")) return;
+      const step = event.key === "n" ? 1 : event.key === "p" ? -1 : 0;
+      if (step && shown.lines[lineIndex + step]) setChosen(firstOpen(shown, lineIndex + step));
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [lineIndex, shown]);
+
+  if (!line || !spot) {
+    return (
+      <div className="p-6">
+        <Message>
+          Nothing is planned for {shown.day} this week.{" "}
+          <Link className="underline" to={`/programs/${shown.program_id}`}>
+            Open the program
+          </Link>
+        </Message>
+      </div>
+    );
+  }
+  const finish = async (note?: string) => {
+    if (note) await data.addNote("", note);
+    clock.controls.end();
+    rest.end();
+    await data.finish();
+    void navigate(`/sessions/${shown.session_id}/summary`);
+  };
+  const keepCalls = (calls: Schemas["Calls"]) => {
+    const wanted = { ...settings, calls };
+    queries.setQueryData(keys.settings, wanted);
+    void api.keepSettings(wanted).catch(() => undefined);
+  };
+  const standing = shown.changes.filter((change) => !change.undone);
+  return (
+    <div className="mx-auto flex min-h-dvh max-w-5xl flex-col">
+      <FloorHeader
+        shown={shown}
+        away={data.away}
+        waiting={data.waiting}
+        allDone={next === null}
+        onFinish={() => void finish()}
+        sign={<HealthSign mind={mind} open={minding} toggle={() => setMinding(!minding)} />}
+        menu={
+          <FloorMenu
+            calls={settings.calls}
+            setCalls={keepCalls}
+            onAdjust={() => setAsked("adjust")}
+            onChanges={() => setAsked("changes")}
+            showSigns={() => setSigns(true)}
+          />
+        }
+      />
+      <HealthBar
+        mind={mind}
+        open={minding}
+        toggle={() => setMinding(!minding)}
+        clientId={shown.client_id}
+        showSigns={() => setSigns(true)}
+      />
+      {asked === null && (
+        <>
+          <ExerciseStrip shown={shown} at={lineIndex} choose={(to) => setChosen(firstOpen(shown, to))} />
+          {(standing.length > 0 || shown.changing > 0) && (
+            <button
+              type="button"
+              onClick={() => setAsked("changes")}
+              className="flex min-h-12 items-center gap-2 border-b border-line px-4 text-left text-soft hover:bg-sunk"
+            >
+              {shown.changing > 0
+                ? `${count(shown.changing, "change")} on the way to the server`
+                : `${count(standing.length, "change")} for today`}
+              <span className="underline">look</span>
+            </button>
+          )}
+        </>
+      )}
+      {data.refused.map((entry) => (
+        <Message key={entry.key} tone="stop" className="m-3">
+          A {entry.kind} was not taken: {entry.refused}{" "}
+          <button type="button" className="min-h-12 underline" onClick={() => data.dismiss(entry.key)}>
+            I have read it
+          </button>
+        </Message>
+      ))}
+      <main className="flex grow flex-col">
+        {(asked === "before" || asked === "adjust") && (
+          <BeforePanel
+            shown={shown}
+            data={data}
+            ask={settings.ask_readiness}
+            begun={asked === "adjust"}
+            onDone={done}
+          />
+        )}
+        {asked === "change" && (
+          <ChangePanel
+            shown={shown}
+            line={line}
+            data={data}
+            onDone={done}
+            onAdjust={() => setAsked("adjust")}
+          />
+        )}
+        {asked === "changes" && (
+          <Panel title="Changed for today" back="Back to the set" onBack={done}>
+            <p className="mt-1 mb-3 text-soft">
+              {shown.changes.length
+                ? "The program itself stays as it was written."
+                : "Nothing was changed: the session runs as it was written."}
+            </p>
+            <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
+          </Panel>
+        )}
+        {asked === "note" && (
+          <NotePanel
+            exercise={line.exercise}
+            onDone={done}
+            onKeep={(text, on) => {
+              void data.addNote(on === "exercise" ? line.line : "", text, on === "next");
+              done();
+            }}
+          />
+        )}
+        {asked !== null && typeof asked === "object" && (
+          <CalmPath
+            shown={shown}
+            line={shown.lines[asked.line] ?? line}
+            hurt={asked.hurt}
+            data={data}
+            onDone={done}
+            showSigns={() => setSigns(true)}
+          />
+        )}
+        {asked === null && (
+          <SetArea
+            shown={shown}
+            data={data}
+            line={line}
+            spot={{ ...spot, line: lineIndex }}
+            set={setsOf(line, spot.ramp).find((one) => one.number === spot.set)}
+            choose={setChosen}
+            rest={rest}
+            clock={clock}
+            devices={devices}
+            calls={settings.calls}
+            ask={setAsked}
+          />
+        )}
+      </main>
+      <WarningSigns
+        open={signs}
+        onClose={() => setSigns(false)}
+        onEnd={() => void finish("Ended early: a warning sign.")}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,73 @@
+import { ArrowLeft, Check, CloudOff, RefreshCw } from "lucide-react";
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import { Button } from "../../ui/Button";
+import { count, minutes } from "../../ui/format";
+import type { ShownFloor } from "./floorState";
+
+/** Who trains, how long it takes, whether all is on the server, and the way out. */
+export function FloorHeader({
+  shown,
+  away,
+  waiting,
+  allDone,
+  onFinish,
+  sign,
+  menu,
+}: {
+  shown: ShownFloor;
+  away: boolean;
+  waiting: number;
+  allDone: boolean;
+  onFinish: () => void;
+  sign: ReactNode;
+  menu: ReactNode;
+}) {
+  return (
+    <header className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 sm:gap-3 sm:px-3">
+      <Link
+        to="/"
+        aria-label="Back to Today"
+        className="grid size-12 shrink-0 place-items-center rounded-md hover:bg-sunk"
+      >
+        <ArrowLeft aria-hidden />
+      </Link>
+      <div className="min-w-0">
+        <h1 className="truncate text-lg leading-tight font-semibold">{shown.client}</h1>
+        <p className="truncate text-sm text-soft">
+          {shown.day}, week {shown.week} · about {minutes(shown.estimated_seconds)} of {shown.minutes} min
+        </p>
+      </div>
+      {sign}
+      <Connection away={away} waiting={waiting} />
+      <Button className="min-h-12" tone={allDone ? "act" : "plain"} onClick={onFinish}>
+        Finish
+      </Button>
+      {menu}
+    </header>
+  );
+}
+
+function Connection({ away, waiting }: { away: boolean; waiting: number }) {
+  if (!away && waiting === 0) {
+    return (
+      <p role="status" className="ml-auto flex items-center gap-1 text-sm whitespace-nowrap text-done">
+        <Check size={18} className="sm:hidden" aria-hidden />
+        <span className="max-sm:sr-only">Saved</span>
+      </p>
+    );
+  }
+  return (
+    <p
+      role="status"
+      className="ml-auto flex items-center gap-1.5 text-sm leading-tight font-medium text-caution"
+    >
+      {away ? (
+        <CloudOff size={18} className="shrink-0" aria-hidden />
+      ) : (
+        <RefreshCw size={18} className="shrink-0" aria-hidden />
+      )}
+      {away ? `Server away, ${count(waiting, "tap")} kept here` : `Saving ${waiting}`}
+    </p>
+  );
+}

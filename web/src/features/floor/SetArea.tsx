@@ -1,0 +1,172 @@
+import type { Schemas } from "../../api/client";
+import { countdown } from "../../ui/format";
+import { ClockPanel, ClockStart } from "./clock/ClockPanel";
+import { left } from "./clock/player";
+import { wakeSound } from "./clock/sound";
+import type { SessionClock } from "./clock/useSessionClock";
+import { DeviceBar } from "./DeviceBar";
+import { nextSpot, restAfter, type FloorSet, type ShownFloor, type ShownLine, type Spot } from "./floorState";
+import { LineHead } from "./LineHead";
+import { MetronomeBar } from "./MetronomeBar";
+import type { Hurt } from "./pad/Hurts";
+import { SetPad, type PadActions } from "./pad/SetPad";
+import { RestBar } from "./RestBar";
+import type { Devices } from "./useDevices";
+import type { FloorData } from "./useFloor";
+import { useMetronome } from "./useMetronome";
+import type { useRest } from "./useRest";
+
+/** The exercise at hand with its set to log, its rest running, or the clock of its group. */
+export function SetArea({
+  shown,
+  data,
+  line,
+  spot,
+  set,
+  choose,
+  rest,
+  clock,
+  devices,
+  calls,
+  ask,
+}: {
+  shown: ShownFloor;
+  data: FloorData;
+  line: ShownLine;
+  spot: Spot;
+  set: FloorSet | undefined;
+  choose: (spot: Spot | null) => void;
+  rest: ReturnType<typeof useRest>;
+  clock: SessionClock;
+  devices: Devices;
+  calls: Schemas["Calls"];
+  ask: (what: "change" | "note" | { line: number; hurt: Hurt }) => void;
+}) {
+  const metronome = useMetronome(line.metronome, calls);
+  const { running } = clock.controls;
+  const step = running?.timeline.steps[running.run.step];
+  const onClock = running !== null && step?.line === line.line && step.number === spot.set;
+  const timeline = clock.timelineOf(line);
+  const open = set?.logged === null && !spot.ramp;
+  const measured = line.sets.findLast((one) => one.measured.length > 0)?.measured ?? [];
+  const watch = () =>
+    devices.begin({
+      line: line.line,
+      number: spot.set,
+      reps: set?.aim.reps ?? 1,
+      planned: line.planned,
+    });
+  const act: PadActions = {
+    log: (outcome, said, forAll = false) => {
+      const correcting = set?.logged != null;
+      wakeSound();
+      metronome.stop();
+      devices.end();
+      void (async () => {
+        await data.logSet({ line, spot, set, outcome, said });
+        if (forAll && said) {
+          const load = said.load ?? { value: "0", unit: shown.unit };
+          await data.change({ sort: "load", line: line.line, load, assisted: said.assisted });
+        }
+      })();
+      choose(outcome === "cleared" ? spot : null);
+      if (outcome !== "done" || correcting) return;
+      const together = shown.lines.filter(
+        (one) => one === line || (line.together && one.group === line.group),
+      );
+      const more = together.some((one) =>
+        [...one.ramp_up, ...one.sets].some((other) => other.logged === null && other !== set),
+      );
+      if (more) rest.begin(restAfter(shown, spot));
+      else rest.end();
+    },
+    hurt: (said, hurt) => {
+      rest.end();
+      const how = { ...said.how, pain: hurt.joint, pain_side: hurt.side, ended: "pain" as const };
+      void data.logSet({ line, spot, set, outcome: "done", said: { ...said, how } });
+      choose(null);
+      ask({ line: spot.line, hurt });
+    },
+    note: () => ask("note"),
+    change: () => ask("change"),
+    straightToWork: () => {
+      const work = line.sets.find((one) => one.logged === null);
+      if (work) choose({ ...spot, set: work.number, ramp: false });
+    },
+  };
+  const next = nextSpot(shown);
+  const after = shown.lines[next && next.line !== spot.line ? next.line : spot.line + 1];
+  return (
+    <div className="flex grow flex-col px-3 pb-2 sm:px-4 sm:pb-3">
+      {running && !onClock && (
+        <button
+          type="button"
+          className="mt-2 flex min-h-12 items-center gap-3 rounded-md border border-ember bg-ember-wash px-3 text-left"
+          onClick={() => choose(null)}
+        >
+          <span className="text-xl font-semibold">
+            {countdown((left(running.timeline, running.run, clock.controls.now) ?? 0) / 1000)}
+          </span>
+          {step?.title}: back to the clock
+        </button>
+      )}
+      <LineHead
+        line={line}
+        chosen={spot}
+        choose={(number, ramp) => choose({ line: spot.line, set: number, ramp })}
+        onAdd={() =>
+          choose({
+            line: spot.line,
+            set: Math.max(0, ...line.sets.map((one) => one.number)) + 1,
+            ramp: false,
+          })
+        }
+        addingSet={set === undefined}
+        compact={onClock}
+        beat={timeline && open ? null : <MetronomeBar line={line} metronome={metronome} />}
+      />
+      {onClock ? (
+        <ClockPanel shown={shown} clock={clock.controls} onRound={clock.onRound} />
+      ) : timeline && open && !running ? (
+        <ClockStart
+          timeline={timeline}
+          begin={() => {
+            choose(null);
+            clock.begin(timeline);
+          }}
+          byHand={() => clock.byHand(line.group)}
+          change={() => ask("change")}
+        />
+      ) : (
+        <>
+          <DeviceBar devices={devices} measured={measured} begin={watch} />
+          <RestBar rest={rest}>
+            {after && after !== line && (
+              <p className="text-soft max-sm:hidden">
+                Then {after.exercise}, {after.planned}
+              </p>
+            )}
+          </RestBar>
+          <SetPad
+            key={`${line.line}:${line.exercise_id}:${spot.ramp}:${spot.set}:${set?.logged?.id ?? ""}:${set?.aim.load?.value ?? ""}`}
+            shown={shown}
+            line={line}
+            set={set}
+            spot={spot}
+            act={act}
+          />
+        </>
+      )}
+      <p className="sr-only" role="status" aria-live="polite">
+        {clock.said}
+      </p>
+      {line.notes.length > 0 && !onClock && (
+        <ul className="mt-2 text-soft">
+          {line.notes.map((note, index) => (
+            <li key={index}>“{note}”</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,86 @@
+import { ChevronDown } from "lucide-react";
+import type { Schemas } from "../../../api/client";
+import { isPaired, JOINTS, topicName } from "../../health/names";
+import { Row, Small } from "../pad/Row";
+
+type Pain = Schemas["AskedPain"];
+export interface Answers {
+  sleep: number | null;
+  energy: number | null;
+  stress: number | null;
+  soreness: number | null;
+  pains: Pain[];
+}
+
+export const UNASKED: Answers = { sleep: null, energy: null, stress: null, soreness: null, pains: [] };
+
+const asked: readonly (readonly [keyof Omit<Answers, "pains">, string, string, string])[] = [
+  ["sleep", "Slept", "badly", "very well"],
+  ["energy", "Energy", "none", "plenty"],
+  ["stress", "Stress", "none", "a lot"],
+  ["soreness", "Sore", "not at all", "very"],
+];
+
+const FIVE = [1, 2, 3, 4, 5] as const;
+
+/** The report once all four are answered; null before that, and while a side is not said. */
+export function reportOf(answers: Answers): Schemas["AskedReadiness"] | null {
+  const { sleep, energy, stress, soreness, pains } = answers;
+  if (sleep === null || energy === null || stress === null || soreness === null) return null;
+  return { sort: "readiness", sleep, energy, stress, soreness, pains };
+}
+
+/** Four answers from one to five, and what hurts. */
+export function Readiness({ answers, set }: { answers: Answers; set: (answers: Answers) => void }) {
+  const hurts = (joint: Schemas["Joint"], side: Schemas["Side"] | null) =>
+    answers.pains.some((pain) => pain.joint === joint && (pain.side ?? null) === side);
+  const toggle = (joint: Schemas["Joint"], side: Schemas["Side"] | null) => {
+    const others = answers.pains.filter((pain) => !(pain.joint === joint && (pain.side ?? null) === side));
+    const pain = { joint, side };
+    set({ ...answers, pains: hurts(joint, side) ? others : [...others, pain] });
+  };
+  return (
+    <>
+      {asked.map(([key, label, least, most]) => (
+        <div key={key}>
+          <Row
+            label={label}
+            options={FIVE.map((n) => [n, `${n}`] as const)}
+            chosen={answers[key]}
+            choose={(value) => set({ ...answers, [key]: value })}
+          />
+          <p aria-hidden className="flex justify-between pl-13 text-sm text-soft">
+            <span>{least}</span>
+            <span>{most}</span>
+          </p>
+        </div>
+      ))}
+      <details className="group mt-3">
+        <summary className="flex min-h-12 cursor-pointer items-center justify-between rounded-md border border-line-strong/60 bg-raised px-3 sm:text-lg">
+          {answers.pains.length
+            ? `Hurts: ${answers.pains.map((pain) => topicName(pain.joint, pain.side)).join(", ")}`
+            : "Something hurts"}
+          <ChevronDown className="group-open:rotate-180" size={20} aria-hidden />
+        </summary>
+        <div className="mt-1.5 grid gap-1">
+          {JOINTS.map((joint) => (
+            <div key={joint} className="flex items-center gap-1">
+              <span className="w-24 shrink-0 capitalize">{joint}</span>
+              {isPaired(joint) ? (
+                (["left", "right"] as const).map((side) => (
+                  <Small key={side} pressed={hurts(joint, side)} onClick={() => toggle(joint, side)}>
+                    {side}
+                  </Small>
+                ))
+              ) : (
+                <Small pressed={hurts(joint, null)} onClick={() => toggle(joint, null)}>
+                  hurts
+                </Small>
+              )}
+            </div>
+          ))}
+        </div>
+      </details>
+    </>
+  );
+}

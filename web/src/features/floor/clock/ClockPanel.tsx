@@ -1,0 +1,217 @@
+import { Pause, Play, SkipBack, SkipForward, Square } from "lucide-react";
+import type { ReactNode } from "react";
+import { countdown } from "../../../ui/format";
+import type { ShownFloor } from "../floorState";
+import { Small } from "../pad/Row";
+import { spoken, startingPoint } from "../pad/said";
+import { elapsed, left, nextMark, type Step, type Timeline } from "./player";
+import type { ClockControls } from "./useClock";
+
+/** A timed group before it runs: how long, what comes, one button. */
+export function ClockStart({
+  timeline,
+  begin,
+  byHand,
+  change,
+}: {
+  timeline: Timeline;
+  begin: () => void;
+  byHand: () => void;
+  change: () => void;
+}) {
+  const rounds = Math.max(...timeline.steps.map((step) => step.round));
+  return (
+    <section aria-label="Clock" className="mt-3 flex grow flex-col">
+      <p className="text-lg">
+        <span className="font-medium">{countdown(timeline.seconds)} min</span>
+        {rounds > 1 && ` · ${rounds} rounds`}
+        <span className="text-soft">
+          {timeline.hands_free
+            ? " · runs by itself and logs what it times"
+            : " · counted work waits for your tap"}
+        </span>
+      </p>
+      <ol className="mt-2 mb-3 grow border-t border-line">
+        {timeline.steps.slice(0, AHEAD).map((step, index) => (
+          <li key={index} className="flex gap-3 border-b border-line py-1.5">
+            <span className={`w-14 shrink-0 font-medium ${isWork(step) ? "" : "text-soft"}`}>
+              {step.seconds === null ? "tap" : countdown(step.seconds)}
+            </span>
+            <span className={isWork(step) ? "font-medium" : "text-soft"}>{step.title}</span>
+            <span className="ml-auto text-right text-soft">{step.detail}</span>
+          </li>
+        ))}
+        {timeline.steps.length > AHEAD && (
+          <li className="py-1.5 text-soft">… and {timeline.steps.length - AHEAD} more steps</li>
+        )}
+      </ol>
+      <div className="sticky bottom-0 bg-ground pt-2">
+        <button
+          type="button"
+          className="min-h-20 w-full rounded-lg bg-ember text-2xl font-semibold text-on-ember hover:brightness-110"
+          onClick={begin}
+        >
+          Start the clock
+        </button>
+        <div className="mt-2 flex gap-1.5">
+          <Small onClick={byHand}>Log by hand</Small>
+          <Small onClick={change}>Change</Small>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+const AHEAD = 7;
+
+const isWork = (step: Step) => step.kind === "work" || step.kind === "rounds";
+
+/** The clock running: what is on, how long still, what comes; everything else is small. */
+export function ClockPanel({
+  shown,
+  clock,
+  onRound,
+  children,
+}: {
+  shown: ShownFloor;
+  clock: ClockControls;
+  onRound: () => void;
+  children?: ReactNode;
+}) {
+  const { running, now } = clock;
+  const step = running?.timeline.steps[running.run.step];
+  if (!running || !step) return null;
+  const { run, timeline } = running;
+  const ms = left(timeline, run, now);
+  const next = timeline.steps[run.step + 1];
+  const mark = nextMark(step, run, now);
+  const work = isWork(step);
+  const held = run.paused !== null;
+  const shownTime = ms === null ? countdown(Math.floor(elapsed(run, now) / 1000)) : countdown(ms / 1000);
+  const share = ms === null ? 1 : ms / Math.max(1, (step.seconds ?? 0) * 1000 + run.extra);
+  return (
+    <section
+      aria-label="Clock"
+      className={`mt-2 flex grow flex-col rounded-t-lg border-t-8 px-1 pt-2 ${work ? "border-ember" : "border-line-strong"}`}
+    >
+      <Steps timeline={timeline} at={run.step} />
+      <p className={`mt-2 text-lg font-semibold ${work ? "text-ember" : "text-soft"}`}>
+        {held
+          ? "Paused"
+          : step.kind === "rounds"
+            ? "Rounds"
+            : step.kind[0]?.toUpperCase() + step.kind.slice(1)}
+      </p>
+      <h3 className="text-3xl leading-tight font-semibold sm:text-5xl">{step.title}</h3>
+      <p className="text-xl sm:text-2xl">{step.detail}</p>
+      <div className="flex grow flex-col items-center justify-center py-2">
+        <p
+          data-testid="clock"
+          className={`leading-none font-semibold tracking-tight text-[7.5rem] sm:text-[13rem] ${held ? "text-soft" : ""}`}
+        >
+          {shownTime}
+        </p>
+        <div aria-hidden className="mt-3 h-3 w-full rounded bg-sunk">
+          <div
+            className={`h-3 rounded ${work ? "bg-ember" : "bg-line-strong"}`}
+            style={{ width: `${share * 100}%` }}
+          />
+        </div>
+        {children}
+      </div>
+      <p className="min-h-7 text-lg text-soft">
+        {next
+          ? `Then ${next.title}${next.seconds === null ? "" : `, ${countdown(next.seconds)}`}`
+          : "Then it is done"}
+      </p>
+      <div className="sticky bottom-0 bg-ground pt-2 pb-1">
+        <BigButton shown={shown} step={step} mark={mark} rounds={run.taps} clock={clock} onRound={onRound} />
+        <div className="mt-2 flex gap-1.5">
+          <Small onClick={clock.back}>
+            <SkipBack className="mx-auto" aria-hidden />
+            <span className="sr-only">Back</span>
+          </Small>
+          <Small onClick={held ? clock.resume : clock.pause}>
+            {held ? <Play className="mx-auto" aria-hidden /> : <Pause className="mx-auto" aria-hidden />}
+            <span className="sr-only">{held ? "Go on" : "Pause"}</span>
+          </Small>
+          <Small disabled={ms === null} onClick={() => clock.longer(10)}>
+            +10 s
+          </Small>
+          <Small onClick={clock.skip}>
+            <SkipForward className="mx-auto" aria-hidden />
+            <span className="sr-only">Skip this step</span>
+          </Small>
+          <Small onClick={clock.end}>
+            <Square className="mx-auto" aria-hidden />
+            <span className="sr-only">End the clock</span>
+          </Small>
+        </div>
+      </div>
+    </section>
+  );
+}
+
+/** The one tap of the moment: the counted set, the round, the checkpoint carried on to, or the end of a rest. */
+function BigButton({
+  shown,
+  step,
+  mark,
+  rounds,
+  clock,
+  onRound,
+}: {
+  shown: ShownFloor;
+  step: Step;
+  mark: number | null;
+  rounds: number;
+  clock: ClockControls;
+  onRound: () => void;
+}) {
+  const line = shown.lines.find((one) => one.line === step.line);
+  const set = line?.sets.find((one) => one.number === step.number);
+  const act = (words: string, onClick: () => void, tone = "bg-ember text-on-ember") => (
+    <button
+      type="button"
+      className={`min-h-20 w-full rounded-lg px-2 text-2xl leading-tight font-semibold hover:brightness-110 ${tone}`}
+      onClick={onClick}
+    >
+      {words}
+    </button>
+  );
+  const plain = "border border-line-strong/60 bg-raised";
+  if (step.kind === "rounds") return act(`Round ${rounds + 1} done`, onRound);
+  if (step.kind === "work" && mark !== null) return act(`Carries on to ${mark} s`, clock.count);
+  if (step.kind === "work" && step.seconds === null) {
+    const words =
+      step.closes && line && set ? spoken(startingPoint(line, set), line.bodyweight) : step.detail;
+    return act(step.closes ? `Done: ${words}` : "Part done", clock.tap);
+  }
+  if (step.kind === "work") return act("Stop now", clock.tap, plain);
+  return act(step.kind === "get ready" ? "Ready now" : "Go now", clock.skip, plain);
+}
+
+/** All steps as a strip: work filled, rest light, what is past in green. */
+function Steps({ timeline, at }: { timeline: Timeline; at: number }) {
+  return (
+    <div aria-hidden className="flex h-3 gap-px">
+      {timeline.steps.map((step, index) => (
+        <span
+          key={index}
+          style={{ flexGrow: Math.max(step.seconds ?? 30, 3) }}
+          className={
+            index === at
+              ? "bg-ember"
+              : index < at
+                ? isWork(step)
+                  ? "bg-done"
+                  : "bg-done-wash"
+                : isWork(step)
+                  ? "bg-outline"
+                  : "bg-sunk"
+          }
+        />
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,23 @@
+// What a step that ended says of the set it closes.
+import type { Said } from "../pad/said";
+import type { FloorSet } from "../floorState";
+import { carriedOn, type Ended } from "./player";
+
+/** The set as aimed at, with the seconds that were worked and the checkpoints that were passed. */
+export function logOf(ended: Ended, set: FloorSet): Said {
+  const { aim } = set;
+  const timed = aim.seconds !== null;
+  return {
+    reps: timed ? null : aim.reps,
+    seconds: timed ? (ended.seconds ?? aim.seconds) : null,
+    load: aim.load,
+    assisted: aim.assisted,
+    reserve: aim.reserve ?? null,
+    how: {
+      lead: set.sides[0] ?? null,
+      checkpoints: ended.step.marks.length ? carriedOn(ended.step, ended.taps) : null,
+      source: ended.byClock ? "clock" : "tap",
+    },
+    note: "",
+  };
+}

@@ -1,0 +1,113 @@
+// The clock of a session: its timelines, what a step that ends logs, what is called and heard, what devices are told.
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../../../api/client";
+import { keys } from "../../../api/keys";
+import type { ShownFloor, ShownLine } from "../floorState";
+import { startingPoint } from "../pad/said";
+import type { Devices } from "../useDevices";
+import type { FloorData } from "../useFloor";
+import { logOf } from "./logOf";
+import type { Ended, Timeline } from "./player";
+import { call, wakeSound } from "./sound";
+import { useClock } from "./useClock";
+
+export function useSessionClock(
+  shown: ShownFloor,
+  data: FloorData,
+  calls: Schemas["Calls"],
+  devices: Devices,
+) {
+  const { program_id: program, week_id: week, day_id: day } = shown;
+  const timelines = useQuery({
+    queryKey: keys.clocks(program, week, day),
+    queryFn: () => api.clocks(program, week, day),
+    enabled: shown.lines.some((line) => line.clock),
+  });
+  const [byHand, setByHand] = useState<readonly string[]>([]);
+  const [said, setSaid] = useState("");
+  const find = (line: string, number: number) => {
+    const index = shown.lines.findIndex((one) => one.line === line);
+    const found = shown.lines[index];
+    return { index, line: found, set: found?.sets.find((one) => one.number === number) };
+  };
+
+  const onEnded = (ended: Ended) => {
+    devices.end();
+    const { step } = ended;
+    if (step.kind !== "work" || !step.closes) return;
+    const { index, line, set } = find(step.line, step.number);
+    if (!line || !set || set.stands === ended.id) return;
+    void data.logSet({
+      line,
+      set,
+      spot: { line: index, set: step.number, ramp: false },
+      outcome: "done",
+      said: logOf(ended, set),
+      id: ended.id,
+    });
+  };
+  const controls = useClock(shown.session_id, {
+    onEnded,
+    onCall: (made, { timeline, run }) => {
+      call(made, calls);
+      if (made.sound !== "tick") setSaid(made.say);
+      const step = timeline.steps[run.step];
+      if (made.sound !== "go" || step?.kind !== "work") return;
+      const { line, set } = find(step.line, step.number);
+      if (line && set && devices.wanted)
+        devices.begin({
+          line: line.line,
+          number: set.number,
+          reps: set.aim.reps ?? 1,
+          planned: line.planned,
+        });
+    },
+  });
+
+  /** A finished round of most rounds in a time is a set of its own, on the disk with the tap. */
+  const onRound = () => {
+    const { running } = controls;
+    const step = running?.timeline.steps[running.run.step];
+    if (!running || !step) return;
+    const { index, line } = find(step.line, step.number);
+    if (!line) return;
+    const open = line.sets.find((one) => one.logged === null);
+    const number = open?.number ?? line.sets.length + 1;
+    const { id, step: at, lap, taps } = running.run;
+    void data.logSet({
+      line,
+      set: open,
+      spot: { line: index, set: number, ramp: false },
+      outcome: "done",
+      said: startingPoint(line, open),
+      id: `${id}-${at}-${lap}-r${taps + 1}`,
+    });
+    controls.count();
+  };
+
+  const timelineOf = (line: ShownLine): Timeline | undefined =>
+    line.clock && !byHand.includes(line.group)
+      ? timelines.data?.find((one) => one.group === line.group)
+      : undefined;
+  /** Begins at the first set nobody has logged; a whole group begins with getting ready. */
+  const begin = (timeline: Timeline) => {
+    wakeSound();
+    const at = timeline.steps.findIndex((step) => {
+      const { set } = find(step.line, step.number);
+      return (step.kind === "work" || step.kind === "rounds") && set?.logged === null;
+    });
+    controls.begin(timeline, at > 1 ? at : 0);
+  };
+  return {
+    controls,
+    /** The last thing called, in words. */
+    said,
+    timelineOf,
+    begin,
+    onRound,
+    byHand: (group: string) => setByHand([...byHand, group]),
+  };
+}
+
+export type SessionClock = ReturnType<typeof useSessionClock>;

@@ -1,0 +1,111 @@
+import type { Schemas } from "../../../api/client";
+import { count } from "../../../ui/format";
+import type { FloorSet, ShownLine } from "../floorState";
+import { Row } from "./Row";
+import { amountOf, isTimed, neighbour, sameLoad, withAmount, type Said } from "./said";
+import { Stepper } from "./Stepper";
+
+const SECONDS_STEP = 5;
+const LEFT: readonly (readonly [number, string])[] = [0, 1, 2, 3, 4, 5].map((n) => [
+  n,
+  n === 5 ? "5+" : `${n}`,
+]);
+
+export const stepOf = (said: Said) => (isTimed(said) ? SECONDS_STEP : 1);
+
+/** The figures of the set: repetitions or seconds, load, how many were left; and the load for the sets that follow. */
+export function Figures({
+  line,
+  set,
+  said,
+  say,
+  others,
+  forAll,
+  setForAll,
+}: {
+  line: ShownLine;
+  set: FloorSet | undefined;
+  said: Said;
+  say: (said: Said) => void;
+  /** How many other working sets of the line are still open. */
+  others: number;
+  forAll: boolean;
+  setForAll: (forAll: boolean) => void;
+}) {
+  const amount = amountOf(said);
+  const timed = isTimed(said);
+  const step = stepOf(said);
+  const toLoad = (way: 1 | -1) => {
+    const next = neighbour(line.loads, said.load, way);
+    if (next !== undefined) say({ ...said, load: next });
+  };
+  const from = Math.max(1, amount - 3);
+  const otherLoad = set !== undefined && !set.ramp && others > 0 && !sameLoad(said.load, set.aim.load);
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-2 sm:gap-3">
+        <Stepper
+          label={timed ? "Seconds" : line.each_side ? "Reps each side" : "Reps"}
+          value={String(amount)}
+          unit={timed ? "s" : "reps"}
+          less={() => say(withAmount(said, amount - step))}
+          more={() => say(withAmount(said, amount + step))}
+        />
+        {(said.load !== null || line.loads.length > 0) && (
+          <Stepper
+            label={said.assisted ? "Assistance" : line.bodyweight ? "Added load" : "Load"}
+            value={said.load?.value ?? "0"}
+            unit={said.load?.unit ?? line.loads[0]?.unit ?? ""}
+            less={() => toLoad(-1)}
+            more={() => toLoad(1)}
+          />
+        )}
+      </div>
+      {otherLoad ? (
+        <AlsoForTheRest load={said.load} others={others} forAll={forAll} set={setForAll} />
+      ) : (
+        !timed && (
+          <Row
+            label="Reps"
+            options={Array.from({ length: 7 }, (_, n) => [from + n, `${from + n}`] as const)}
+            chosen={amount}
+            choose={(reps) => say(withAmount(said, reps ?? amount))}
+          />
+        )
+      )}
+      {!set?.ramp && (
+        <Row
+          label="Reps left"
+          options={LEFT}
+          chosen={said.reserve}
+          choose={(reserve) => say({ ...said, reserve })}
+          clears
+        />
+      )}
+    </>
+  );
+}
+
+function AlsoForTheRest({
+  load,
+  others,
+  forAll,
+  set,
+}: {
+  load: Schemas["Load"] | null;
+  others: number;
+  forAll: boolean;
+  set: (forAll: boolean) => void;
+}) {
+  const what = load ? `${load.value} ${load.unit}` : "no load";
+  return (
+    <button
+      type="button"
+      aria-pressed={forAll}
+      onClick={() => set(!forAll)}
+      className="mt-2 min-h-12 w-full rounded-md border border-line-strong/60 bg-raised px-2 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground"
+    >
+      {what} for {count(others, "more set")} too
+    </button>
+  );
+}

@@ -1,0 +1,58 @@
+import type { ReactNode } from "react";
+
+/** A few choices in one row, as wide as the pad, for a thumb; tapping the chosen one takes it back where `clears` allows. */
+export function Row<T extends string | number>({
+  label,
+  options,
+  chosen,
+  choose,
+  clears = false,
+}: {
+  label: string;
+  options: readonly (readonly [T, string])[];
+  chosen: T | null;
+  choose: (value: T | null) => void;
+  clears?: boolean;
+}) {
+  return (
+    <div className="mt-2 flex items-center gap-1" role="group" aria-label={label}>
+      <span className="w-12 shrink-0 text-sm leading-tight text-soft">{label}</span>
+      {options.map(([option, words]) => (
+        <button
+          key={option}
+          type="button"
+          aria-pressed={option === chosen}
+          onClick={() => choose(option === chosen && clears ? null : option)}
+          className="min-h-12 min-w-0 flex-1 rounded-md border border-line-strong/60 bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground sm:text-lg"
+        >
+          {words}
+        </button>
+      ))}
+    </div>
+  );
+}
+
+/** A secondary button of the floor; `pressed` where it opens a face of the pad. */
+export function Small({
+  children,
+  onClick,
+  pressed,
+  disabled = false,
+}: {
+  children: ReactNode;
+  onClick: () => void;
+  pressed?: boolean;
+  disabled?: boolean;
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      disabled={disabled}
+      className="min-h-12 flex-1 rounded-md border border-line-strong/60 bg-raised px-1 leading-tight hover:border-ink disabled:opacity-45 aria-pressed:border-ink aria-pressed:bg-sunk aria-pressed:font-semibold"
+      onClick={onClick}
+    >
+      {children}
+    </button>
+  );
+}

@@ -1,0 +1,133 @@
+import { useEffect, useState } from "react";
+import type { Schemas } from "../../../api/client";
+import type { FloorSet, ShownFloor, ShownLine, Spot } from "../floorState";
+import { Figures, stepOf } from "./Figures";
+import { HowItWent } from "./HowItWent";
+import { Hurts, isSaid, type Hurt } from "./Hurts";
+import { OnTheBar } from "./OnTheBar";
+import { Small } from "./Row";
+import { amountOf, neighbour, spoken, startingPoint, withAmount, type Said } from "./said";
+
+type Face = "figures" | "how" | "hurts";
+
+export interface PadActions {
+  log: (outcome: Schemas["Outcome"], said?: Said, forAll?: boolean) => void;
+  hurt: (said: Said, hurt: Hurt) => void;
+  note: () => void;
+  change: () => void;
+  straightToWork: () => void;
+}
+
+/** The set to log: big figures, one button for it as shown, and what is needed to say it went otherwise. */
+export function SetPad({
+  shown,
+  line,
+  set,
+  spot,
+  act,
+}: {
+  shown: ShownFloor;
+  line: ShownLine;
+  set: FloorSet | undefined;
+  spot: Spot;
+  act: PadActions;
+}) {
+  const [said, say] = useState<Said>(() => startingPoint(line, set));
+  const [face, setFace] = useState<Face>("figures");
+  const [hurt, setHurt] = useState<Hurt | null>(null);
+  const [forAll, setForAll] = useState(false);
+  const logged = set?.logged ?? null;
+  const others = line.sets.filter((one) => one.logged === null && one.number !== spot.set).length;
+  const toggle = (to: Face) => setFace(face === to ? "figures" : to);
+  useEffect(() => {
+    const keys = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.target instanceof HTMLElement && event.target.matches("input, textarea, select, button, a")) {
+        if (event.key === "Enter") return;
+      }
+      const load = (way: 1 | -1) => {
+        const next = neighbour(line.loads, said.load, way);
+        if (next !== undefined) say({ ...said, load: next });
+      };
+      if (event.key === "ArrowUp") say(withAmount(said, amountOf(said) + stepOf(said)));
+      else if (event.key === "ArrowDown") say(withAmount(said, amountOf(said) - stepOf(said)));
+      else if (event.key === "ArrowRight") load(1);
+      else if (event.key === "ArrowLeft") load(-1);
+      else if (event.key === "Enter") act.log("done", said, forAll);
+      else if (/^[0-5]$/.test(event.key)) say({ ...said, reserve: Number(event.key) });
+      else if (event.key === "s") act.log("skipped");
+      else if (event.key === "h") toggle("how");
+      else if (event.key === "c") act.change();
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener("keydown", keys);
+    return () => window.removeEventListener("keydown", keys);
+  });
+  return (
+    <section
+      aria-label={spot.ramp ? `Ramp-up set ${spot.set}` : `Set ${spot.set}`}
+      className="sticky bottom-0 bg-ground pt-2"
+    >
+      {set?.on_bar && face === "figures" && <OnTheBar shown={shown} set={set} load={said.load} />}
+      {face === "figures" && (
+        <Figures
+          line={line}
+          set={set}
+          said={said}
+          say={say}
+          others={others}
+          forAll={forAll}
+          setForAll={setForAll}
+        />
+      )}
+      {face === "how" && <HowItWent line={line} said={said} say={say} onPain={() => setFace("hurts")} />}
+      {face === "hurts" && (
+        <Hurts
+          hurt={hurt}
+          set={setHurt}
+          onCancel={() => {
+            setHurt(null);
+            setFace("figures");
+          }}
+        />
+      )}
+      {face === "hurts" ? (
+        <button
+          type="button"
+          disabled={!isSaid(hurt)}
+          className="mt-2 min-h-16 w-full sm:mt-3 sm:min-h-20 rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
+          onClick={() => isSaid(hurt) && act.hurt(said, hurt)}
+        >
+          Stop here: {spoken(said, line.bodyweight)}
+        </button>
+      ) : (
+        <button
+          type="button"
+          className="mt-2 min-h-16 w-full sm:mt-3 sm:min-h-20 rounded-lg bg-ember px-2 text-2xl leading-tight font-semibold text-on-ember hover:brightness-110"
+          onClick={() => act.log("done", said, forAll)}
+        >
+          {logged
+            ? `Correct ${spot.ramp ? "ramp-up set" : "set"} ${spot.set}`
+            : `Done: ${spoken(said, line.bodyweight)}`}
+        </button>
+      )}
+      <div className="mt-2 flex gap-1.5">
+        {logged ? (
+          <Small onClick={() => act.log("cleared")}>Take it back</Small>
+        ) : (
+          <Small onClick={() => act.log("skipped")}>Skip set</Small>
+        )}
+        {spot.ramp ? (
+          <Small onClick={act.straightToWork}>Straight to the work</Small>
+        ) : (
+          <Small pressed={face === "how"} onClick={() => toggle("how")}>
+            How it went
+          </Small>
+        )}
+        <Small onClick={act.change}>Change</Small>
+        <Small onClick={act.note}>Note</Small>
+      </div>
+    </section>
+  );
+}

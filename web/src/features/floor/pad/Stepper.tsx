@@ -1,0 +1,36 @@
+import { Minus, Plus } from "lucide-react";
+
+/** A figure with its unit, and a button on each side to make it less or more. */
+export function Stepper({
+  label,
+  value,
+  unit,
+  less,
+  more,
+}: {
+  label: string;
+  value: string;
+  unit: string;
+  less: () => void;
+  more: () => void;
+}) {
+  const look = "grid min-h-16 w-12 shrink-0 sm:w-16 place-items-center hover:bg-sunk";
+  return (
+    <div
+      className="flex items-center rounded-lg border border-line-strong/60 bg-raised"
+      role="group"
+      aria-label={label}
+    >
+      <button type="button" aria-label={`${label}: less`} className={look} onClick={less}>
+        <Minus aria-hidden />
+      </button>
+      <p className="grow text-center leading-none">
+        <span className="text-4xl font-semibold tracking-tight sm:text-6xl">{value}</span>
+        <span className="text-soft max-sm:block sm:ml-1.5 sm:text-lg">{unit}</span>
+      </p>
+      <button type="button" aria-label={`${label}: more`} className={look} onClick={more}>
+        <Plus aria-hidden />
+      </button>
+    </div>
+  );
+}

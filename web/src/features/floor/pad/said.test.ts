@@ -1,0 +1,95 @@
+import { describe, expect, it } from "vitest";
+import type { FloorSet, ShownLine } from "../floorState";
+import {
+  NOTHING_SEEN,
+  neighbour,
+  sameLoad,
+  spoken,
+  startingPoint,
+  withAmount,
+  withSide,
+  type Said,
+} from "./said";
+
+const kg = (value: string) => ({ value, unit: "kg" as const });
+const said = (more: Partial<Said> = {}): Said => ({
+  reps: 8,
+  seconds: null,
+  load: kg("60"),
+  assisted: false,
+  reserve: 2,
+  how: NOTHING_SEEN,
+  note: "",
+  ...more,
+});
+
+const set = (more: object) => more as unknown as FloorSet;
+const line = (sets: FloorSet[]) => ({ sets }) as unknown as ShownLine;
+
+describe("the pad's starting point", () => {
+  const aim = { reps: 6, seconds: null, load: kg("80"), assisted: false, reserve: 1 };
+  it("is the set as aimed at, its lead side named", () => {
+    expect(startingPoint(line([]), set({ aim, logged: null, sides: ["right", "left"] }))).toMatchObject({
+      reps: 6,
+      load: kg("80"),
+      reserve: 1,
+      how: { lead: "right" },
+    });
+  });
+
+  it("is the set as logged when it is corrected, with what was seen of it", () => {
+    const logged = {
+      ...aim,
+      outcome: "done",
+      reps: 4,
+      how: { source: "tap", quality: "slipping" },
+      note: "Tired",
+    };
+    expect(startingPoint(line([]), set({ aim, logged, sides: [] }))).toMatchObject({
+      reps: 4,
+      how: { quality: "slipping" },
+      note: "Tired",
+    });
+  });
+
+  it("is the last set's for one that is added, eight repetitions where nothing is known", () => {
+    expect(startingPoint(line([set({ aim })]), undefined).reps).toBe(6);
+    expect(startingPoint(line([]), undefined).reps).toBe(8);
+  });
+});
+
+describe("what a tap makes of it", () => {
+  it("stays within what can be logged", () => {
+    expect(withAmount(said(), -1).reps).toBe(0);
+    expect(withAmount(said(), 101).reps).toBe(100);
+    expect(withAmount(said({ reps: null, seconds: 3600 }), 3605).seconds).toBe(3600);
+  });
+
+  it("counts the weaker side", () => {
+    const uneven = withSide(said(), "left", 6);
+    expect(uneven).toMatchObject({ reps: 6, how: { left: 6, right: 8 } });
+    expect(spoken(uneven, false)).toBe("6 left, 8 right reps × 60 kg, 2 left");
+    expect(withAmount(uneven, 7).how).toMatchObject({ left: null, right: null });
+  });
+
+  it("goes to the next load there is, down to none", () => {
+    const loads = [kg("10"), kg("12.5"), kg("15")];
+    expect(neighbour(loads, kg("12.5"), 1)).toEqual(kg("15"));
+    expect(neighbour(loads, kg("15"), 1)).toBeUndefined();
+    expect(neighbour(loads, kg("10"), -1)).toBeNull();
+    expect(neighbour(loads, null, -1)).toBeUndefined();
+  });
+});
+
+describe("loads", () => {
+  it("are the same by figure and unit", () => {
+    expect(sameLoad(kg("60"), kg("60.0"))).toBe(true);
+    expect(sameLoad(kg("60"), null)).toBe(false);
+    expect(sameLoad(kg("60"), { value: "60", unit: "lb" })).toBe(false);
+  });
+});
+
+it("says holds and added loads", () => {
+  expect(spoken(said({ reps: null, seconds: 40, load: null, reserve: null }), true)).toBe("40 s");
+  expect(spoken(said({ load: kg("10"), assisted: true }), true)).toBe("8 reps × −10 kg, 2 left");
+});

@@ -1,0 +1,80 @@
+// What the pad says of a set before it is logged: where it starts, what a tap makes of it, how it reads. No rule of training.
+import type { Schemas } from "../../../api/client";
+import type { AskedHow, FloorSet, ShownLine } from "../floorState";
+
+/** What is said of a set: its figures, and what was seen beside them. */
+export interface Said {
+  reps: number | null;
+  seconds: number | null;
+  load: Schemas["Load"] | null;
+  assisted: boolean;
+  reserve: number | null;
+  how: AskedHow;
+  note: string;
+}
+
+export const NOTHING_SEEN: AskedHow = { source: "tap" };
+
+const MOST_REPS = 100;
+const MOST_SECONDS = 3600;
+
+/** The pad as it opens: the set as logged, else as aimed at, else as the set before it. */
+export function startingPoint(line: ShownLine, set: FloorSet | undefined): Said {
+  const logged = set?.logged?.outcome === "done" ? set.logged : null;
+  const from = logged ?? set?.aim ?? line.sets.at(-1)?.aim;
+  const lead = set?.sides[0];
+  return {
+    reps: from?.reps ?? (from?.seconds == null ? 8 : null),
+    seconds: from?.seconds ?? null,
+    load: from?.load ?? null,
+    assisted: from?.assisted ?? false,
+    reserve: from?.reserve ?? null,
+    how: logged?.how ?? (lead ? { ...NOTHING_SEEN, lead } : NOTHING_SEEN),
+    note: logged?.note ?? "",
+  };
+}
+
+export const isTimed = (said: Said): boolean => said.seconds !== null;
+
+export const amountOf = (said: Said): number => said.seconds ?? said.reps ?? 0;
+
+/** The same with another figure; figures of each side, if any, are the whole set's again. */
+export function withAmount(said: Said, next: number): Said {
+  const kept = Math.max(0, Math.min(isTimed(said) ? MOST_SECONDS : MOST_REPS, next));
+  const how = { ...said.how, left: null, right: null };
+  return isTimed(said) ? { ...said, seconds: kept, how } : { ...said, reps: kept, how };
+}
+
+/** Another figure for one side; the set's own is that of the weaker side. */
+export function withSide(said: Said, side: "left" | "right", next: number): Said {
+  const whole = amountOf(said);
+  const kept = Math.max(0, Math.min(isTimed(said) ? MOST_SECONDS : MOST_REPS, next));
+  const sides = { left: said.how.left ?? whole, right: said.how.right ?? whole, [side]: kept };
+  return { ...withAmount(said, Math.min(sides.left, sides.right)), how: { ...said.how, ...sides } };
+}
+
+/** The next load on the server's list, lighter or heavier; null is no load at all, undefined that there is none. */
+export function neighbour(
+  loads: Schemas["Load"][],
+  now: Schemas["Load"] | null,
+  way: 1 | -1,
+): Schemas["Load"] | null | undefined {
+  const at = Number(now?.value ?? 0);
+  if (way === 1) return loads.find((entry) => Number(entry.value) > at);
+  const lighter = loads.filter((entry) => Number(entry.value) < at).at(-1);
+  return lighter ?? (now ? null : undefined);
+}
+
+export const sameLoad = (one: Schemas["Load"] | null, other: Schemas["Load"] | null): boolean =>
+  one === other ||
+  (one !== null && other !== null && one.unit === other.unit && Number(one.value) === Number(other.value));
+
+/** A set in one breath, as the big button says it. */
+export function spoken(said: Said, bodyweight: boolean): string {
+  const { left, right } = said.how;
+  const sides = left != null && right != null && left !== right ? `${left} left, ${right} right` : null;
+  const amount = sides ?? `${amountOf(said)}`;
+  const sign = bodyweight ? (said.assisted ? "−" : "+") : "";
+  const load = said.load ? ` × ${sign}${said.load.value} ${said.load.unit}` : "";
+  return `${amount} ${isTimed(said) ? "s" : "reps"}${load}${said.reserve === null ? "" : `, ${said.reserve} left`}`;
+}

@@ -1,0 +1,49 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api } from "../../../api/client";
+import { keys } from "../../../api/keys";
+import { Field } from "../../../ui/Field";
+import { Message } from "../../../ui/Message";
+import { Offer } from "./Panel";
+
+/** One more exercise, found as it is typed among those the place has. */
+export function AddToday({
+  clientId,
+  place,
+  onChoose,
+}: {
+  clientId: string;
+  place: string | null;
+  onChoose: (exercise: string) => void;
+}) {
+  const [text, setText] = useState("");
+  const found = useQuery({
+    queryKey: keys.found(text, clientId, place),
+    queryFn: () => api.findExercises(text, clientId, place, 8),
+    placeholderData: keepPreviousData,
+  });
+  return (
+    <div className="mt-3 grid gap-3">
+      <Field label="Exercise">
+        {(box) => (
+          <input
+            {...box}
+            className={`${box.className} min-h-12 text-lg`}
+            type="search"
+            autoFocus
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+        )}
+      </Field>
+      {found.error && <Message tone="caution">{found.error.message}</Message>}
+      <ul className="grid gap-2">
+        {found.data?.hits.map(({ exercise }) => (
+          <li key={exercise.id}>
+            <Offer title={exercise.name} onClick={() => onChoose(exercise.id)} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,45 @@
+import { useQuery } from "@tanstack/react-query";
+import { api, type Schemas } from "../../../api/client";
+import { keys } from "../../../api/keys";
+import { Message } from "../../../ui/Message";
+import type { ShownFloor, ShownLine } from "../floorState";
+import type { Hurt } from "../pad/Hurts";
+import { Offer } from "./Panel";
+
+/** What a line could train today instead: rungs first, each with what it would ask and where its load comes from. */
+export function InsteadList({
+  shown,
+  line,
+  hurt,
+  onChoose,
+}: {
+  shown: ShownFloor;
+  line: ShownLine;
+  hurt: Hurt | null;
+  onChoose: (instead: Schemas["Instead"]) => void;
+}) {
+  const joint = hurt?.joint ?? null;
+  const side = hurt?.side ?? null;
+  const found = useQuery({
+    queryKey: keys.instead(shown.session_id, `${line.line} ${line.exercise_id}`, joint, side),
+    queryFn: () => api.insteadOf(shown.program_id, shown.week_id, shown.day_id, line.line, joint, side),
+    retry: 1,
+  });
+  if (found.error) return <Message tone="caution">{found.error.message}</Message>;
+  if (!found.data) return <p className="text-soft">Looking for what trains the same …</p>;
+  if (found.data.length === 0)
+    return <p className="text-soft">Nothing at this place trains the same and leaves it alone.</p>;
+  return (
+    <ul className="grid gap-2">
+      {found.data.map((instead) => (
+        <li key={instead.exercise}>
+          <Offer
+            title={`${instead.name}: ${instead.text}`}
+            more={[...instead.reasons, instead.load_from].filter(Boolean).join(" · ")}
+            onClick={() => onChoose(instead)}
+          />
+        </li>
+      ))}
+    </ul>
+  );
+}

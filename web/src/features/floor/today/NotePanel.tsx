@@ -1,0 +1,70 @@
+import { useState } from "react";
+import { Button } from "../../../ui/Button";
+import { Field } from "../../../ui/Field";
+import { Small } from "../pad/Row";
+import { Panel } from "./Panel";
+
+/** What is said most often, kept with one tap. */
+const QUICK = [
+  "Left side weaker",
+  "Right side weaker",
+  "Rushed the lowering",
+  "Held the breath",
+  "Could have done more",
+  "Needed a push",
+  "Range got shorter",
+  "Cue worked",
+] as const;
+
+export type NoteOn = "exercise" | "session" | "next";
+
+/** A note on the exercise, on the session, or for the next time; the usual ones are one tap. */
+export function NotePanel({
+  exercise,
+  onDone,
+  onKeep,
+}: {
+  exercise: string;
+  onDone: () => void;
+  onKeep: (text: string, on: NoteOn) => void;
+}) {
+  const [text, setText] = useState("");
+  const typed = text.trim();
+  return (
+    <Panel title="Note" back="Back to the set" onBack={onDone}>
+      <div className="mt-3 grid grid-cols-2 gap-1.5">
+        {QUICK.map((words) => (
+          <Small key={words} onClick={() => onKeep(words, "exercise")}>
+            {words}
+          </Small>
+        ))}
+      </div>
+      <div className="mt-4">
+        <Field label="In your own words: felt, seen or agreed">
+          {(box) => (
+            <textarea
+              {...box}
+              className={`${box.className} text-lg`}
+              rows={3}
+              value={text}
+              onChange={(event) => setText(event.target.value)}
+            />
+          )}
+        </Field>
+      </div>
+      <div className="mt-2 grid gap-2">
+        <Button big tone="act" disabled={!typed} onClick={() => onKeep(typed, "exercise")}>
+          <span className="truncate">On {exercise}</span>
+        </Button>
+        <div className="grid grid-cols-2 gap-2">
+          <Button big disabled={!typed} onClick={() => onKeep(typed, "session")}>
+            On the session
+          </Button>
+          <Button big disabled={!typed} onClick={() => onKeep(typed, "next")}>
+            For next time
+          </Button>
+        </div>
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,86 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { play, speak, wakeSound } from "../floor/clock/sound";
+import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { Message } from "../../ui/Message";
+import { Tick } from "../../ui/Tick";
+import { Waiting } from "../../ui/Waiting";
+
+const DEVICE = [
+  ["off", "Off"],
+  ["simulated", "Simulated"],
+] as const;
+const CALLS = [
+  ["sounds", "Sounds"],
+  ["sounds and speech", "Sounds and speech"],
+  ["silent", "Silent"],
+] as const;
+
+/** What the trainer has set for the floor; each choice is kept at once. */
+export function SettingsView() {
+  const queries = useQueryClient();
+  const settings = useQuery({ queryKey: keys.settings, queryFn: api.settings });
+  const keep = useMutation({
+    mutationFn: api.keepSettings,
+    onSuccess: (kept) => queries.setQueryData(keys.settings, kept),
+  });
+  const now = keep.isPending ? keep.variables : settings.data;
+  if (!now) return <Waiting error={settings.error} retry={() => void settings.refetch()} />;
+  const set = (change: Partial<Schemas["Settings"]>) => keep.mutate({ ...now, ...change });
+  const hear = () => {
+    wakeSound();
+    play("go");
+    if (now.calls === "sounds and speech") speak("Goblet squat. Go");
+  };
+  return (
+    <div className="mx-auto max-w-3xl px-4 py-6">
+      <h1 className="text-2xl font-semibold tracking-tight">Settings</h1>
+      {keep.error && (
+        <Message tone="stop" className="mt-3">
+          {keep.error.message}
+        </Message>
+      )}
+      <section className="mt-6 grid gap-3 border-t border-line pt-4">
+        <h2 className="font-semibold">Before a session</h2>
+        <Tick checked={now.ask_readiness} set={(ask) => set({ ask_readiness: ask })}>
+          Ask how the client is: sleep, energy, stress, soreness, what hurts
+        </Tick>
+      </section>
+      <section className="mt-6 grid gap-3 border-t border-line pt-4">
+        <h2 className="font-semibold">Calls on the floor</h2>
+        <Choice
+          label="Rests and clocks are called by"
+          value={now.calls}
+          options={CALLS}
+          choose={(calls) => set({ calls })}
+        />
+        {now.calls !== "silent" && (
+          <p>
+            <Button onClick={hear}>Hear it</Button>
+          </p>
+        )}
+      </section>
+      <section className="mt-6 grid gap-3 border-t border-line pt-4">
+        <h2 className="font-semibold">Devices</h2>
+        <Choice
+          label="Repetition sensor on the load"
+          value={now.rep_sensor}
+          options={DEVICE}
+          choose={(sensor) => set({ rep_sensor: sensor })}
+        />
+        <Choice
+          label="Heart-rate strap"
+          value={now.heart_strap}
+          options={DEVICE}
+          choose={(strap) => set({ heart_strap: strap })}
+        />
+        <p className="text-soft">
+          What a device measures is kept beside the set and marked as measured. It never replaces what you
+          say. A simulated device invents a client who does roughly what was planned.
+        </p>
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,54 @@
+import type { Schemas } from "../../api/client";
+import { SetBlocks } from "../../ui/SetBlocks";
+
+const states: Record<Schemas["LineState"], [string, string]> = {
+  done: ["done", "text-done"],
+  "part done": ["part done", "text-caution"],
+  "not done": ["not done", "text-caution"],
+};
+
+/** One exercise after the session: outline against fill, how far it came, what hurt, what was written and measured. */
+export function DoneLine({
+  line,
+  measured,
+}: {
+  line: Schemas["DoneLine"];
+  measured: Schemas["DeviceFigure"][];
+}) {
+  const [words, tone] = states[line.state];
+  const sets = `${line.done} of ${line.planned_sets} sets`;
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex items-end gap-3">
+        <div className="min-w-0 flex-1">
+          <p className="leading-tight font-medium">{line.exercise}</p>
+          <p className="text-soft">{line.planned || "beside the plan"}</p>
+        </div>
+        <SetBlocks
+          blocks={line.blocks.map((block) => ({ planned: block.planned ?? null, done: block.done ?? null }))}
+          label={`${sets} ${words}`}
+        />
+      </div>
+      <p className={`text-sm ${tone}`}>
+        {sets} {words}
+        {line.skipped > 0 && `, ${line.skipped} skipped`}
+        {line.ramp_sets > 0 && <span className="text-soft">, {line.ramp_sets} ramp-up sets before</span>}
+      </p>
+      {line.pains.map((pain) => (
+        <p key={pain} className="text-sm text-stop">
+          Hurt: {pain}
+        </p>
+      ))}
+      {line.notes.map((note, index) => (
+        <p key={index} className="text-sm text-soft">
+          “{note}”
+        </p>
+      ))}
+      {measured.map((one) => (
+        <p key={one.number} className="text-sm text-soft">
+          Set {one.number}, measured: {one.sentences.join(" ")}
+        </p>
+      ))}
+    </li>
+  );
+}

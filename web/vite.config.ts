@@ -3,8 +3,9 @@ import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 
-// What a session on the floor reads: kept as it was last answered, so that a reload while the server is away still shows it.
-const FLOOR = /\/api\/(settings|today|warning-signs|programs\/[^/]+\/weeks\/[^/]+\/days\/[^/]+\/floor)/;
+// What a session reads beside itself: as it was last answered, so that a reload while the server is away still has it. The
+// session itself is kept by the outbox, which knows what has been delivered.
+const FLOOR = /\/api\/(settings|today|warning-signs|programs\/.*\/floor\/clocks)$/;
 
 export default defineConfig({
   plugins: [
@@ -30,6 +31,8 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ["**/*.{js,css,html,svg,png,woff2}"],
+        clientsClaim: true,
+        skipWaiting: true,
         navigateFallback: "/index.html",
         navigateFallbackDenylist: [/^\/api\//],
         inlineWorkboxRuntime: true,

@@ -1,5 +1,6 @@
 """The whole app driven through headless Chromium."""
 
+import re
 import tempfile
 from pathlib import Path
 from typing import ClassVar
@@ -54,11 +55,24 @@ class JourneyTest(TestCase):
         page.goto(self.server.url + path)
         return page
 
-    def floor_of(self, page: Page, client: str) -> None:
-        """From Today to a client's floor."""
+    def floor_of(self, page: Page, client: str, *, begin: bool = True) -> None:
+        """From Today to a client's floor, past the questions before the first set where they are asked."""
         page.goto(self.server.url)
         page.get_by_role("listitem").filter(has_text=client).get_by_role("link", name="Open the floor").click()
         expect(page.get_by_role("heading", level=1, name=client)).to_be_visible()
+        start = page.get_by_role("button", name="Begin as planned")
+        if begin:
+            expect(start.or_(page.get_by_role("navigation", name="Exercises"))).to_be_visible()
+            if start.is_visible():
+                start.click()
+            self.to_work(page)
+
+    def to_work(self, page: Page) -> None:
+        """Past the ramp-up sets, where there are any, to the first working set."""
+        page.get_by_role("region", name=re.compile(r"^(Set|Ramp-up set) \d|^Clock$")).wait_for()
+        straight = page.get_by_role("button", name="Straight to the work")
+        if straight.is_visible():
+            straight.click()
 
     def assert_accessible(self, page: Page, what: str) -> None:
         """Ask axe-core for WCAG 2.2 AA; it must find nothing."""

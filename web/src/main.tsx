@@ -17,8 +17,11 @@ const queries = new QueryClient({
   },
 });
 
-// Installed, and there when the server is away.
-if (import.meta.env.PROD && "serviceWorker" in navigator) void navigator.serviceWorker.register("/sw.js");
+// Installed, and there when the server is away; what is on the screen is asked for once more, so that it is kept too.
+if (import.meta.env.PROD && "serviceWorker" in navigator) {
+  void navigator.serviceWorker.register("/sw.js");
+  navigator.serviceWorker.addEventListener("controllerchange", () => void queries.invalidateQueries());
+}
 
 const root = document.getElementById("root");
 if (root) {

@@ -130,6 +130,39 @@ describe("Outbox", () => {
     expect(seen).toEqual([1]);
   });
 
+  it("keeps what the server knows with the same stroke that lets the entry go", async () => {
+    const { took, send } = server();
+    const outbox = new Outbox(send, name);
+    outbox.onStored = async () => ({ name: "floor", view: [...took] });
+    await outbox.put(entry("a"));
+    await emptied(outbox);
+    expect(await new Outbox(send, name).view("floor")).toEqual(["a"]);
+    expect(await outbox.view("another")).toBeUndefined();
+  });
+
+  it("does not let an entry go while nobody can say what the server knows, and sends it again", async () => {
+    const { took, send } = server();
+    const outbox = new Outbox(send, name);
+    let away = true;
+    outbox.onStored = () => (away ? Promise.reject(new Error("gone")) : undefined);
+    await outbox.put(entry("a"));
+    await vi.waitFor(() => expect(outbox.isAway()).toBe(true));
+    expect(outbox.waiting()).toHaveLength(1);
+    away = false;
+    await emptied(outbox);
+    expect(took).toEqual(["a", "a"]);
+  });
+
+  it("forgets views nobody has opened for two weeks", async () => {
+    const outbox = new Outbox(server().send, name);
+    const later = vi.spyOn(Date, "now").mockReturnValue(0);
+    await outbox.keepView({ name: "old", view: 1 });
+    later.mockReturnValue(15 * 24 * 3600 * 1000);
+    await outbox.keepView({ name: "new", view: 2 });
+    later.mockRestore();
+    expect([await outbox.view("old"), await outbox.view("new")]).toEqual([undefined, 2]);
+  });
+
   it("tells its listeners, and stops when they leave", async () => {
     const { send } = server();
     const outbox = new Outbox(send, name);

@@ -32,6 +32,13 @@ export interface Kept extends Entry {
 
 interface Shape extends DBSchema {
   outbox: { key: number; value: Entry & { refused?: string; doubt?: boolean } };
+  views: { key: string; value: { view: unknown; at: number } };
+}
+
+/** What the server knows after an entry, under the name it is kept by in the browser. */
+export interface Known {
+  name: string;
+  view: unknown;
 }
 
 export type Send = (
@@ -59,6 +66,7 @@ export const sendByHttp: Send = async (entry) => {
 };
 
 const SLOWEST_RETRY = 5000;
+const KEPT_FOR = 14 * 24 * 3600 * 1000;
 
 export class Outbox {
   private readonly listeners = new Set<() => void>();
@@ -68,15 +76,22 @@ export class Outbox {
   private retry = 500;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private away = false;
-  /** Called after each entry that is on the server's disk. */
-  onStored: (entry: Entry) => Promise<void> | void = () => undefined;
+  /**
+   * Called after each entry that is on the server's disk; answers what the server knows now. The entry leaves the browser
+   * with the same stroke that keeps this answer, so that a page loaded while the server is away shows it either way. Where
+   * no answer can be had, the entry stays and is sent again; its id lets the server store it once.
+   */
+  onStored: (entry: Entry) => Promise<Known | void> | void = () => undefined;
 
   constructor(
     private readonly send: Send = sendByHttp,
     name = "upright-anvil",
   ) {
-    this.database = openDB<Shape>(name, 1, {
-      upgrade: (db) => void db.createObjectStore("outbox", { autoIncrement: true }),
+    this.database = openDB<Shape>(name, 2, {
+      upgrade: (db, from) => {
+        if (from < 1) db.createObjectStore("outbox", { autoIncrement: true });
+        if (from < 2) db.createObjectStore("views");
+      },
     });
     void this.load();
   }
@@ -106,6 +121,22 @@ export class Outbox {
     const writing = (await this.database).transaction("outbox", "readwrite", { durability: "strict" });
     const [key] = await Promise.all([writing.store.add(entry), writing.done]);
     return key;
+  }
+
+  /** Keeps what the server last said of a view, and forgets views nobody has opened for long. */
+  async keepView({ name, view }: Known): Promise<void> {
+    const database = await this.database;
+    const now = Date.now();
+    await database.put("views", { view, at: now }, name);
+    for (const other of await database.getAllKeys("views")) {
+      const kept = await database.get("views", other);
+      if (kept && kept.at < now - KEPT_FOR) await database.delete("views", other);
+    }
+  }
+
+  /** What the server last said of a view; undefined where nothing is kept. */
+  async view(name: string): Promise<unknown> {
+    return (await (await this.database).get("views", name))?.view;
   }
 
   /** Drops a refused entry once the trainer has read why. */
@@ -159,8 +190,11 @@ export class Outbox {
     if (answer.status >= 500) throw new Error(answer.detail);
     const database = await this.database;
     if (answer.ok) {
-      await database.delete("outbox", entry.key);
-      await this.onStored(entry);
+      const known = await this.onStored(entry);
+      const leaving = database.transaction(["outbox", "views"], "readwrite", { durability: "strict" });
+      if (known) void leaving.objectStore("views").put({ view: known.view, at: Date.now() }, known.name);
+      void leaving.objectStore("outbox").delete(entry.key);
+      await leaving.done;
       this.forget(entry.key);
       return;
     }

@@ -15,7 +15,7 @@ def tempo_sentences(seen: Measured, tempo: Tempo | None) -> tuple[str, ...]:
     if not seen.reps:
         return ("No full repetition was seen.",)
     partial = f", {seen.partial} partial" if seen.partial else ""
-    said = [f"Measured {seen.reps} full reps{partial}, range {seen.range_cm:.0f} cm."]
+    said = [f"Measured {seen.reps} full rep{'s' if seen.reps != 1 else ''}{partial}, range {seen.range_cm:.0f} cm."]
     mean = seen.mean_tempo
     if mean is not None:
         said.append(f"Mean phases {' - '.join(f'{phase:.1f}' for phase in mean)} s (lower, bottom, lift, top).")

@@ -16,7 +16,10 @@ export function DeviceBar({
   if (!devices.wanted) return null;
   const { watching, reps, heart, away } = devices;
   return (
-    <section aria-label="Devices" className="mt-2 flex min-h-12 items-center gap-3 border-y border-line py-1">
+    <section
+      aria-label="Devices"
+      className="mt-1 flex min-h-12 items-center gap-3 border-y border-line sm:mt-2 sm:py-1"
+    >
       {away ? (
         <p className="text-caution">Devices do not answer; logging goes on without them.</p>
       ) : (
@@ -34,7 +37,7 @@ export function DeviceBar({
               <span className="text-soft">counted</span>
             </p>
           )}
-          <p className="min-w-0 flex-1 text-sm leading-tight text-soft">
+          <p className="line-clamp-2 min-w-0 flex-1 text-sm leading-tight text-soft sm:line-clamp-none">
             {watching ? "" : measured.join(" ")}
           </p>
           <div className="flex w-32 shrink-0">

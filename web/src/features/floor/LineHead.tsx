@@ -73,12 +73,12 @@ export function LineHead({
               type="button"
               aria-pressed={current}
               onClick={() => choose(set.number, set.ramp)}
-              className={`flex min-h-12 min-w-12 flex-col items-start gap-1 rounded p-1 hover:bg-sunk ${set.ramp ? "opacity-75" : ""}`}
+              className="flex min-h-12 min-w-12 flex-col items-start gap-1 rounded p-1 hover:bg-sunk"
             >
               <span className="sr-only">
                 {set.ramp ? "Ramp-up set" : "Set"} {set.number}: {describe(set)}
               </span>
-              <span aria-hidden>
+              <span aria-hidden className={set.ramp ? "opacity-70" : ""}>
                 <SetBlocks
                   scale={scale}
                   blocks={[
@@ -94,7 +94,7 @@ export function LineHead({
               </span>
               <span
                 aria-hidden
-                className={`h-6 whitespace-nowrap sm:h-7 sm:text-lg ${set.ramp ? "text-soft" : "font-medium"}`}
+                className={`h-6 whitespace-nowrap sm:h-7 sm:text-lg ${set.ramp ? "text-soft max-sm:text-sm" : "font-medium"}`}
               >
                 {below(line, set)}
               </span>

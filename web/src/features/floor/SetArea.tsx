@@ -154,6 +154,7 @@ export function SetArea({
             set={set}
             spot={spot}
             act={act}
+            tight={devices.wanted}
           />
         </>
       )}

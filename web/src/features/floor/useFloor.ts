@@ -1,11 +1,18 @@
 // Binds the floor's state to React: the server's view, the outbox, and the ways to log.
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useSyncExternalStore } from "react";
-import { api, type Schemas } from "../../api/client";
+import { api, Problem, type Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { NOTHING_SEEN, type Said } from "./pad/said";
-import { withWaiting, type FloorSet, type ShownLine, type Spot, type Wanted } from "./floorState";
+import {
+  withWaiting,
+  type FloorSet,
+  type FloorView,
+  type ShownLine,
+  type Spot,
+  type Wanted,
+} from "./floorState";
 import type { Entry } from "../../outbox/outbox";
 import { outbox } from "../../outbox/theOutbox";
 
@@ -24,9 +31,10 @@ export interface Logged {
 export function useFloor(programId: string, weekId: string, dayId: string) {
   const queries = useQueryClient();
   const key = useMemo(() => keys.floor(programId, weekId, dayId), [programId, weekId, dayId]);
+  const name = `floor ${programId} ${weekId} ${dayId}`;
   const floor = useQuery({
     queryKey: key,
-    queryFn: () => api.floor(programId, weekId, dayId),
+    queryFn: () => floorOrKept(name, () => api.floor(programId, weekId, dayId)),
     refetchInterval: ANOTHER_DEVICE,
   });
   const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
@@ -35,10 +43,12 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
     outbox.onStored = async (entry) => {
       if (entry.kind === "change" || entry.kind === "undo")
         void queries.invalidateQueries({ queryKey: keys.clocks(programId, weekId, dayId) });
-      await queries.invalidateQueries({ queryKey: key });
+      const view = await api.floor(programId, weekId, dayId);
+      queries.setQueryData(key, { view, kept: false });
+      return { name, view };
     };
-  }, [queries, key, programId, weekId, dayId]);
-  const view = floor.data;
+  }, [queries, key, name, programId, weekId, dayId]);
+  const view = floor.data?.view;
   const shown = useMemo(() => (view ? withWaiting(view, waiting) : null), [view, waiting]);
   const session = view?.session_id ?? "";
   const base = `/api/sessions/${session}`;
@@ -100,7 +110,7 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
   return {
     floor,
     shown,
-    away: away || floor.isError,
+    away: away || floor.isError || floor.data?.kept === true,
     waiting: mine.filter((entry) => entry.refused === undefined).length,
     refused: mine.filter((entry) => entry.refused !== undefined),
     dismiss: (entryKey: number) => void outbox.dismiss(entryKey),
@@ -114,3 +124,21 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
 }
 
 export type FloorData = ReturnType<typeof useFloor>;
+
+interface Answered {
+  view: FloorView;
+  /** Whether this is what the browser kept, since the server could not be reached. */
+  kept: boolean;
+}
+
+async function floorOrKept(name: string, ask: () => Promise<FloorView>): Promise<Answered> {
+  try {
+    const view = await ask();
+    await outbox.keepView({ name, view });
+    return { view, kept: false };
+  } catch (problem) {
+    const kept = problem instanceof Problem && problem.status === 0 ? await outbox.view(name) : undefined;
+    if (kept === undefined) throw problem;
+    return { view: kept as FloorView, kept: true };
+  }
+}

@@ -22,6 +22,7 @@ export function Figures({
   others,
   forAll,
   setForAll,
+  tight,
 }: {
   line: ShownLine;
   set: FloorSet | undefined;
@@ -31,6 +32,8 @@ export function Figures({
   others: number;
   forAll: boolean;
   setForAll: (forAll: boolean) => void;
+  /** Whether something else needs the room on a phone. */
+  tight: boolean;
 }) {
   const amount = amountOf(said);
   const timed = isTimed(said);
@@ -67,6 +70,7 @@ export function Figures({
         !timed && (
           <Row
             label="Reps"
+            className={tight ? "max-sm:hidden" : ""}
             options={Array.from({ length: 7 }, (_, n) => [from + n, `${from + n}`] as const)}
             chosen={amount}
             choose={(reps) => say(withAmount(said, reps ?? amount))}

@@ -7,15 +7,17 @@ export function Row<T extends string | number>({
   chosen,
   choose,
   clears = false,
+  className = "",
 }: {
   label: string;
   options: readonly (readonly [T, string])[];
   chosen: T | null;
   choose: (value: T | null) => void;
   clears?: boolean;
+  className?: string;
 }) {
   return (
-    <div className="mt-2 flex items-center gap-1" role="group" aria-label={label}>
+    <div className={`mt-2 flex items-center gap-1 ${className}`} role="group" aria-label={label}>
       <span className="w-12 shrink-0 text-sm leading-tight text-soft">{label}</span>
       {options.map(([option, words]) => (
         <button

@@ -25,12 +25,14 @@ export function SetPad({
   set,
   spot,
   act,
+  tight,
 }: {
   shown: ShownFloor;
   line: ShownLine;
   set: FloorSet | undefined;
   spot: Spot;
   act: PadActions;
+  tight: boolean;
 }) {
   const [said, say] = useState<Said>(() => startingPoint(line, set));
   const [face, setFace] = useState<Face>("figures");
@@ -79,6 +81,7 @@ export function SetPad({
           others={others}
           forAll={forAll}
           setForAll={setForAll}
+          tight={tight}
         />
       )}
       {face === "how" && <HowItWent line={line} said={said} say={say} onPain={() => setFace("hurts")} />}

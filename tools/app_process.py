@@ -1,15 +1,17 @@
 """The app in a process of its own, and the Chromium that looks at it: for the tests, the pictures and the bench."""
 
+import multiprocessing
 import os
-import signal
 import socket
-import subprocess
 import sys
 import time
 import urllib.request
+from multiprocessing.context import ForkServerProcess
 from pathlib import Path
 
 from playwright.sync_api import Browser, Playwright
+
+from upright_anvil.cli import serve_data
 
 ROOT = Path(__file__).parents[1]
 CHROMIUM = "/usr/bin/chromium"
@@ -17,6 +19,16 @@ QUIET = ("--disable-background-networking", "--disable-component-update", "--no-
 STEP = 0.05
 STEPS = 1200
 """A minute: making the demo data takes some seconds."""
+
+
+_FORKS = multiprocessing.get_context("forkserver")
+_FORKS.set_forkserver_preload(["upright_anvil.cli"])
+"""The app is imported once; each server is a fork of that, there in a fraction of a second."""
+
+
+def _serve(data: Path, port: int, demo: bool) -> None:
+    sys.stdout = Path(os.devnull).open("w", encoding="utf-8")  # noqa: SIM115 - open as long as the server runs
+    serve_data(data, port, demo=demo)
 
 
 class AppProcess:
@@ -28,27 +40,15 @@ class AppProcess:
             free.bind(("127.0.0.1", 0))
             self.port = int(free.getsockname()[1])
         self.url = f"http://127.0.0.1:{self.port}"
-        self.process: subprocess.Popen[bytes] | None = None
+        self.process: ForkServerProcess | None = None
 
     def start(self) -> None:
         """Start and wait until it answers. Raises `RuntimeError` when it does not."""
-        command = [
-            sys.executable,
-            "-m",
-            "upright_anvil.cli",
-            "serve",
-            "--data",
-            str(self.data),
-            "--port",
-            str(self.port),
-        ]
-        env = {**os.environ, "PYTHONPATH": f"{ROOT / 'src'}:{ROOT}"}
-        self.process = subprocess.Popen(
-            [*command, *(["--demo"] if self.demo else [])], env=env, stdout=subprocess.DEVNULL
-        )
+        self.process = _FORKS.Process(target=_serve, args=(self.data, self.port, self.demo), daemon=True)
+        self.process.start()
         for _ in range(STEPS):
             try:
-                urllib.request.urlopen(f"{self.url}/api/exercises", timeout=2).close()
+                urllib.request.urlopen(f"{self.url}/api/settings", timeout=2).close()
             except OSError:
                 time.sleep(STEP)
             else:
@@ -58,8 +58,9 @@ class AppProcess:
     def kill(self) -> None:
         """End it without a warning, as a power cut would."""
         if self.process:
-            self.process.send_signal(signal.SIGKILL)
-            self.process.wait()
+            self.process.kill()
+            self.process.join()
+            self.process.close()
             self.process = None
 
 

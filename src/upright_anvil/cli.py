@@ -40,13 +40,17 @@ def main() -> None:
     if asked.command == "schema":
         asked.file.write_text(json.dumps(create_app().openapi(), indent=1) + "\n", "utf-8")
         return
-    database = open_database(asked.data)
-    studio = Studio(database)
-    if asked.demo:
-        fill(database, THE_TRAINER, local_now())
     print(f"Upright Anvil is at http://127.0.0.1:{asked.port}", flush=True)
+    serve_data(asked.data, asked.port, demo=asked.demo)
+
+
+def serve_data(data: Path, port: int, *, demo: bool = False) -> None:
+    """Serve a data file on 127.0.0.1 until somebody ends it; with ``demo`` an empty one is filled first."""
+    database = open_database(data)
+    if demo:
+        fill(database, THE_TRAINER, local_now())
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
-    uvicorn.run(create_app(studio, WEB), host="127.0.0.1", port=asked.port, log_level=level, access_log=False)
+    uvicorn.run(create_app(Studio(database), WEB), host="127.0.0.1", port=port, log_level=level, access_log=False)
 
 
 if __name__ == "__main__":

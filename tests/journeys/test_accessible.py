@@ -108,7 +108,7 @@ class AccessibleTest(JourneyTest):
                 page.get_by_role("button", name=ask, exact=True).click()
                 self.assert_accessible(page, f"{ask}, {size}")
                 page.keyboard.press("Escape")
-            page.get_by_role("button", name="More").click()
+            page.get_by_role("button", name="More", exact=True).click()
             expect(page.get_by_role("menu")).to_be_visible()
             self.assert_accessible(page, f"Menu, {size}")
             page.keyboard.press("Escape")

@@ -113,10 +113,9 @@ async def watch(socket: WebSocket, session_id: str) -> None:
         return
     streaming = asyncio.create_task(_stream(socket, seen))
     try:
-        while True:
-            text = await socket.receive_text()
-            await socket.send_json(_answered(seen, text))
-    except (WebSocketDisconnect, KeyError):
+        while (received := await socket.receive())["type"] != "websocket.disconnect":
+            await socket.send_json(_answered(seen, received.get("text") or ""))
+    except WebSocketDisconnect:
         pass
     finally:
         streaming.cancel()

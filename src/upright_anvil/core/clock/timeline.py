@@ -46,7 +46,7 @@ def timeline(group: Group, lines: Mapping[str, RunLine]) -> Clock | None:
         member = lines[turn.line]
         steps += set_steps(member, turn, _label(member, turn, rounds))
         following = turns[at + 1] if at + 1 < len(turns) else None
-        if following is not None and turn.rest:
+        if following is not None and turn.rest and not _rests_itself(member, following):
             steps.append(_rest(turn, following, lines[following.line], rounds))
     first = lines[turns[0].line]
     opening = f"{first.exercise.name}. Get ready"
@@ -68,6 +68,11 @@ def timeline(group: Group, lines: Mapping[str, RunLine]) -> Clock | None:
         seconds=sum(_reckoned(step, lines) for step in everything),
         hands_free=all(step.seconds is not None for step in everything),
     )
+
+
+def _rests_itself(member: RunLine, following: Turn) -> bool:
+    """A start every minute has its rest in its own time."""
+    return isinstance(member.prescription.scheme, EveryStart) and following.line == member.line
 
 
 def _rest(turn: Turn, following: Turn, member: RunLine, rounds: int) -> Step:

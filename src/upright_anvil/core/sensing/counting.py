@@ -1,5 +1,6 @@
 """Counting repetitions and measuring their phases from where the load is."""
 
+from bisect import bisect_left
 from collections.abc import Sequence
 from dataclasses import dataclass
 from statistics import mean, median
@@ -12,8 +13,11 @@ FULL_FROM = 0.65
 LEAST_RANGE_CM = 12.0
 """Less than this is no repetition of a loaded lift, cm. House rule."""
 
-AT_REST = 0.08
-"""The share of the range near a turn that counts as standing still there. House rule."""
+SLOWEST = 0.12
+"""Slower than this share of a stroke's mean speed is standing still. House rule."""
+
+SPEED_OVER = 6
+"""Samples before and after that a speed is taken over (0.24 s at 50 a second). House rule."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -63,7 +67,7 @@ def measured(samples: Sequence[Sample]) -> Measured:
     if usual < LEAST_RANGE_CM:
         return Measured(0, 0, 0.0, (), None)
     pairs, partial = _pairs(found, usual)
-    each = tuple(_rep(down, up, calm, usual) for down, up in pairs)
+    each = tuple(_rep(down, up, calm) for down, up in pairs)
     speeds = [rep.speed for rep in each]
     slow = round(1 - speeds[-1] / max(speeds), 3) if len(speeds) > 1 else None
     return Measured(len(each), partial, round(usual, 1), each, slow)
@@ -95,30 +99,37 @@ def _pairs(found: Sequence[Stroke], usual: float) -> tuple[list[tuple[Stroke, St
     return pairs, partial
 
 
-def _rep(lowering: Stroke, lifting: Stroke, calm: Sequence[Sample], usual: float) -> MeasuredRep:
-    near = AT_REST * usual
-    down = _moving(lowering, calm, near)
-    up = _moving(lifting, calm, near)
-    first, second = (down, up) if lowering.begun < lifting.begun else (up, down)
+def _rep(lowering: Stroke, lifting: Stroke, calm: Sequence[Sample]) -> MeasuredRep:
+    down, up = _moving(lowering, calm), _moving(lifting, calm)
+    down_first = lowering.begun < lifting.begun
+    first, second = (down, up) if down_first else (up, down)
     between = max(0.0, second[0] - first[1])
-    bottom = between if lowering.begun < lifting.begun else 0.0
-    top = 0.0 if lowering.begun < lifting.begun else between
     seconds = max(up[1] - up[0], 0.02)
     return MeasuredRep(
-        round(down[1] - down[0], 2),
-        round(bottom, 2),
-        round(seconds, 2),
-        round(top, 2),
-        round((lifting.length - 2 * near) / seconds, 1),
+        lowering=round(down[1] - down[0], 2),
+        bottom=round(between if down_first else 0.0, 2),
+        lifting=round(seconds, 2),
+        top=round(0.0 if down_first else between, 2),
+        speed=round(lifting.length / seconds, 1),
     )
 
 
-def _moving(stroke: Stroke, calm: Sequence[Sample], near: float) -> tuple[float, float]:
-    """From when to when a stroke really moves: away from one turn, until close to the other."""
-    inside = [s.at for s in calm if stroke.begun <= s.at <= stroke.ended and _between(s.cm, stroke, near)]
-    return (inside[0], inside[-1]) if inside else (stroke.begun, stroke.ended)
+def _moving(stroke: Stroke, calm: Sequence[Sample]) -> tuple[float, float]:
+    """From when to when a stroke really moves: out from its middle, both ways, until the load stands still."""
+    begun = bisect_left(calm, stroke.begun, key=lambda sample: sample.at)
+    ended = bisect_left(calm, stroke.ended, key=lambda sample: sample.at)
+    middle = (stroke.start + stroke.end) / 2
+    way = 1 if stroke.up else -1
+    at = next((n for n in range(begun, ended + 1) if (calm[n].cm - middle) * way >= 0), begun)
+    least = SLOWEST * stroke.length / max(stroke.ended - stroke.begun, 0.02)
 
+    def moves(n: int) -> bool:
+        low, high = max(0, n - SPEED_OVER), min(len(calm) - 1, n + SPEED_OVER)
+        return (calm[high].cm - calm[low].cm) * way > least * (calm[high].at - calm[low].at)
 
-def _between(cm: float, stroke: Stroke, near: float) -> bool:
-    low, high = sorted((stroke.start, stroke.end))
-    return low + near <= cm <= high - near
+    first, last = at, at
+    while first > begun and moves(first - 1):
+        first -= 1
+    while last < ended and moves(last + 1):
+        last += 1
+    return calm[first].at, calm[last].at

@@ -41,7 +41,7 @@ _LIGHT: Final = ((Decimal("0.5"), 8), (Decimal("0.75"), 5))
 HEAVY_TO, MIDDLE_TO, LIGHT_TO = 6, 12, 20
 """Repetitions to failure up to which work is heavy, middling, light; above that no ramp-up is needed. House rule."""
 
-SMALL = Decimal("0.15")
+SMALL = Decimal("0.10")
 """The least gap between two loads of the way up, as a share of the working load. House rule."""
 
 _LED = {ImplementKind.BARBELL, ImplementKind.DUMBBELL, ImplementKind.KETTLEBELL, ImplementKind.STACK}

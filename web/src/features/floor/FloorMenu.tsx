@@ -35,42 +35,37 @@ export function FloorMenu({
       >
         <Ellipsis aria-hidden />
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          align="end"
-          className="z-30 min-w-64 rounded-lg border border-line bg-raised p-1.5 text-ink shadow-xl"
-        >
-          <DropdownMenu.Item className={item} onSelect={onAdjust}>
-            Adjust today
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={onChanges}>
-            What was changed
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={`${item} text-stop`} onSelect={showSigns}>
-            Warning signs
-          </DropdownMenu.Item>
-          <DropdownMenu.Separator className="my-1 border-t border-line" />
-          <DropdownMenu.Label className="px-3 pt-1 text-sm text-soft">Calls</DropdownMenu.Label>
-          <DropdownMenu.RadioGroup
-            value={calls}
-            onValueChange={(value) => setCalls(value as Schemas["Calls"])}
-          >
-            {CALLS.map(([value, words]) => (
-              <DropdownMenu.RadioItem key={value} value={value} className={item}>
-                <span className="w-6">{value === calls ? "✓" : ""}</span>
-                {words}
-              </DropdownMenu.RadioItem>
-            ))}
-          </DropdownMenu.RadioGroup>
-          <DropdownMenu.Separator className="my-1 border-t border-line" />
-          <DropdownMenu.Item className={item} onSelect={() => setTheme(theme === "dark" ? "light" : "dark")}>
-            {theme === "dark" ? "Light theme" : "Dark theme"}
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} asChild>
-            <Link to="/settings">Settings</Link>
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+      <DropdownMenu.Content
+        align="end"
+        className="z-30 min-w-64 rounded-lg border border-line bg-raised p-1.5 text-ink shadow-xl"
+      >
+        <DropdownMenu.Item className={item} onSelect={onAdjust}>
+          Adjust today
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={item} onSelect={onChanges}>
+          What was changed
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={`${item} text-stop`} onSelect={showSigns}>
+          Warning signs
+        </DropdownMenu.Item>
+        <DropdownMenu.Separator className="my-1 border-t border-line" />
+        <DropdownMenu.Label className="px-3 pt-1 text-sm text-soft">Calls</DropdownMenu.Label>
+        <DropdownMenu.RadioGroup value={calls} onValueChange={(value) => setCalls(value as Schemas["Calls"])}>
+          {CALLS.map(([value, words]) => (
+            <DropdownMenu.RadioItem key={value} value={value} className={item}>
+              <span className="w-6">{value === calls ? "✓" : ""}</span>
+              {words}
+            </DropdownMenu.RadioItem>
+          ))}
+        </DropdownMenu.RadioGroup>
+        <DropdownMenu.Separator className="my-1 border-t border-line" />
+        <DropdownMenu.Item className={item} onSelect={() => setTheme(theme === "dark" ? "light" : "dark")}>
+          {theme === "dark" ? "Light theme" : "Dark theme"}
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={item} asChild>
+          <Link to="/settings">Settings</Link>
+        </DropdownMenu.Item>
+      </DropdownMenu.Content>
     </DropdownMenu.Root>
   );
 }

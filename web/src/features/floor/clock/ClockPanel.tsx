@@ -102,7 +102,7 @@ export function ClockPanel({
             ? "Rounds"
             : step.kind[0]?.toUpperCase() + step.kind.slice(1)}
       </p>
-      <h3 className="text-3xl leading-tight font-semibold sm:text-5xl">{step.title}</h3>
+      <h2 className="text-3xl leading-tight font-semibold sm:text-5xl">{step.title}</h2>
       <p className="text-xl sm:text-2xl">{step.detail}</p>
       <div className="flex grow flex-col items-center justify-center py-2">
         <p

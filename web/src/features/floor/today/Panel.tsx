@@ -17,7 +17,10 @@ export function Panel({
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => heading.current?.focus(), []);
   useEffect(() => {
-    const keys = (event: KeyboardEvent) => event.key === "Escape" && onBack();
+    // A dialog that lies over the panel has taken the key already.
+    const keys = (event: KeyboardEvent) => {
+      if (event.key === "Escape" && !event.defaultPrevented) onBack();
+    };
     window.addEventListener("keydown", keys);
     return () => window.removeEventListener("keydown", keys);
   });

@@ -1,0 +1,35 @@
+from unittest import TestCase
+
+from hypothesis import given
+
+from tests.core.checks.plans import SETTING
+from tests.core.strategies import tempos
+from upright_anvil.core.clock.tempo_beats import metronome
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.tempo import Tempo
+
+SQUAT = SETTING.exercise("back-squat")
+
+
+class BeatsTest(TestCase):
+    def beats(self, text: str) -> list[tuple[int, str, int]]:
+        return [(beat.at, beat.say, beat.seconds) for beat in metronome(read(text, Unit.KG), SQUAT).beats]
+
+    def test_each_phase_is_called_at_its_second_and_empty_ones_are_not(self) -> None:
+        self.assertEqual(self.beats("3 x 5, tempo 3-1-X-0"), [(0, "lower", 3), (3, "hold", 1), (4, "drive", 1)])
+        self.assertEqual(self.beats("3 x 5, tempo 2-0-2-1"), [(0, "lower", 2), (2, "lift", 2), (4, "hold", 1)])
+
+    def test_without_a_tempo_the_exercise_has_its_own(self) -> None:
+        found = metronome(None, SQUAT)
+        self.assertFalse(found.own)
+        self.assertEqual(found.rep_seconds, max(SQUAT.rep_seconds, 2))
+        self.assertEqual([beat.say for beat in found.beats], ["lower", "lift"])
+
+    @given(tempos)
+    def test_beats_fill_the_repetition(self, tempo: Tempo) -> None:
+        found = metronome(Prescription(1, Reps(5, 5), tempo=tempo), SQUAT)
+        self.assertEqual(sum(beat.seconds for beat in found.beats), found.rep_seconds)
+        self.assertEqual([beat.at for beat in found.beats], sorted({beat.at for beat in found.beats}))

@@ -216,6 +216,7 @@ export function Floor({
             choose={setChosen}
             rest={rest}
             clock={clock}
+            onClock={onClock !== null}
             devices={devices}
             calls={settings.calls}
             ask={setAsked}

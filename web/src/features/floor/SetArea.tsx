@@ -26,6 +26,7 @@ export function SetArea({
   choose,
   rest,
   clock,
+  onClock,
   devices,
   calls,
   ask,
@@ -38,6 +39,8 @@ export function SetArea({
   choose: (spot: Spot | null) => void;
   rest: ReturnType<typeof useRest>;
   clock: SessionClock;
+  /** Whether the clock is what is looked at, rather than a set beside it. */
+  onClock: boolean;
   devices: Devices;
   calls: Schemas["Calls"];
   ask: (what: "change" | "note" | { line: number; hurt: Hurt }) => void;
@@ -45,7 +48,6 @@ export function SetArea({
   const metronome = useMetronome(line.metronome, calls);
   const { running } = clock.controls;
   const step = running?.timeline.steps[running.run.step];
-  const onClock = running !== null && step?.line === line.line && step.number === spot.set;
   const timeline = clock.timelineOf(line);
   const open = set?.logged === null && !spot.ramp;
   const measured = line.sets.findLast((one) => one.measured.length > 0)?.measured ?? [];

@@ -1,15 +1,19 @@
-"""Print the table of figures: ``make bench``."""
+"""Print the table of figures: ``make bench``, or ``python -m bench floor`` for one part."""
 
 import sys
 
-from bench import board, client_file, library, one_set, scripts, views, writing
+from bench import board, client_file, floor, library, one_set, rep_counting, scripts, views, writing
 from bench.figures import Figure, table
 
 
 def main() -> int:
     """Measure everything once and print it."""
-    figures: list[Figure] = [*one_set.measure(), *views.measure(), *board.measure()]
-    figures += [*library.measure(), *client_file.measure(), *writing.measure(), *scripts.measure()]
+    parts = {
+        module.__name__.removeprefix("bench."): module.measure
+        for module in (one_set, views, board, library, client_file, writing, floor, rep_counting, scripts)
+    }
+    wanted = sys.argv[1:] or list(parts)
+    figures: list[Figure] = [figure for name in wanted for figure in parts[name]()]
     print(table(figures))
     missed = [f.claim for f in figures if not f.met]
     print("\nAll aims met." if not missed else "\nMissed: " + "; ".join(missed))

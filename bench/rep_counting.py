@@ -37,11 +37,20 @@ def measure() -> list[Figure]:
     found = sets_of(7, SETS)
     right = sum(1 for true, counted, _, _ in found if true == counted)
     off = Counter(counted - true for true, counted, _, _ in found if true != counted)
-    partial_right = sum(1 for _, _, true, counted in found if true == counted)
-    how = ", ".join(f"{by:+d}: {sets}" for by, sets in sorted(off.items())) or "none off"
+    partial_off = Counter(counted - true for _, _, true, counted in found if true != counted)
+    partial_right = SETS - sum(partial_off.values())
     return [
-        Figure("sets with every repetition counted right, missed", 100 * (1 - right / SETS), 2, "%", how),
+        Figure("sets with every repetition counted right, missed", 100 * (1 - right / SETS), 2, "%", _confusion(off)),
         Figure(
-            "sets with every partial repetition told apart, missed", 100 * (1 - partial_right / SETS), NO_AIM, "%", ""
+            "sets with every partial repetition told apart, missed",
+            100 * (1 - partial_right / SETS),
+            NO_AIM,
+            "%",
+            _confusion(partial_off),
         ),
     ]
+
+
+def _confusion(off: Counter[int]) -> str:
+    """How many sets were counted by how many repetitions too many or too few."""
+    return ", ".join(f"{by:+d}: {sets} sets" for by, sets in sorted(off.items())) or f"all {SETS} right"

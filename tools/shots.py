@@ -94,17 +94,70 @@ def typing(page: Page) -> None:
     page.get_by_text("Nearest:").wait_for()
 
 
-def floor(client: str) -> Callable[[Page], None]:
-    """The floor between two sets; each picture has a client of its own, so that none finds another's sets."""
+def on_the_floor(page: Page, client: str) -> None:
+    """From Today to a client's floor; each picture has a client of its own, so that none finds another's sets."""
+    today(page)
+    page.get_by_role("listitem").filter(has_text=client).get_by_role("link", name="Open the floor").click()
+    page.get_by_role("heading", level=1, name=client).wait_for()
+
+
+def before(client: str) -> Callable[[Page], None]:
+    """Before the first set: how the client is, and what that changes."""
 
     def walk(page: Page) -> None:
-        today(page)
-        page.get_by_role("listitem").filter(has_text=client).get_by_role("link", name="Open the floor").click()
+        on_the_floor(page, client)
+        for name, answer in (("Slept", "2"), ("Energy", "2"), ("Stress", "4"), ("Sore", "3")):
+            page.get_by_role("group", name=name).get_by_role("button", name=answer).click()
+        page.get_by_text("of 20 points").wait_for()
+
+    return walk
+
+
+def floor(client: str) -> Callable[[Page], None]:
+    """The floor between two sets."""
+
+    def walk(page: Page) -> None:
+        on_the_floor(page, client)
+        page.get_by_role("button", name="Begin as planned").click()
+        page.get_by_role("region", name=re.compile(r"^(Set|Ramp-up set) \d")).wait_for()
+        straight = page.get_by_role("button", name="Straight to the work")
+        if straight.is_visible():
+            straight.click()
         page.get_by_role("button", name=re.compile("^Done:")).click()
         page.get_by_test_id("rest").wait_for()
         page.get_by_role("button", name="Reps: less").click()
         page.get_by_role("button", name=re.compile("^Done:")).click()
         page.get_by_text("Saved", exact=True).wait_for()
+
+    return walk
+
+
+def clock(client: str, exercise: str) -> Callable[[Page], None]:
+    """A clock in the middle of a hold."""
+
+    def walk(page: Page) -> None:
+        on_the_floor(page, client)
+        begin = page.get_by_role("button", name="Begin as planned")
+        strip = page.get_by_role("navigation", name="Exercises")
+        begin.or_(strip).wait_for()
+        if begin.is_visible():
+            begin.click()
+        strip.get_by_role("button", name=exercise).click()
+        page.get_by_role("button", name="Start the clock").click()
+        page.get_by_role("button", name="Ready now").click()
+        page.wait_for_timeout(6000)
+
+    return walk
+
+
+def summary(client: str) -> Callable[[Page], None]:
+    """After the last set: planned against done, effort, what to praise."""
+
+    def walk(page: Page) -> None:
+        floor(client)(page)
+        page.get_by_role("button", name="Finish").click()
+        page.get_by_role("group", name="Effort").get_by_role("button", name="7", exact=True).click()
+        page.get_by_text("Session load").wait_for()
 
     return walk
 
@@ -126,7 +179,6 @@ def progress(page: Page) -> None:
 
 PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] = (
     ("today", today, (1280, 800), False),
-    ("clients", clients, (1280, 800), False),
     ("client-file", client_file("Casimir Holt"), (1280, 800), False),
     ("health", client_file("Tobiah Renn", "Health"), (1280, 800), False),
     ("places", client_file("Saskia Brandvold", "Places"), (1280, 800), False),
@@ -135,15 +187,16 @@ PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] 
     ("start", start, (1280, 800), False),
     ("board", board, (1280, 800), False),
     ("board-typing", typing, (1280, 800), False),
-    ("board-dark", board, (1280, 800), True),
     ("review", review, (1280, 800), False),
     ("calendar", calendar, (1280, 800), False),
     ("progress", progress, (1280, 800), False),
     ("floor-tablet", floor("Casimir Holt"), (820, 1180), False),
     ("floor-tablet-dark", floor("Ilse Marwick"), (820, 1180), True),
     ("testing-tablet", testing("Rufus Kettleman", "Push-ups"), (820, 1180), False),
-    ("testing-phone", testing("Oona Feldt", "Squats to a chair"), (390, 844), False),
     ("floor-phone", floor("Dell Ostrander"), (390, 844), False),
+    ("before-phone", before("Agnes Thornby"), (390, 844), False),
+    ("clock-phone", clock("Ilse Marwick", "Side plank"), (390, 844), True),
+    ("summary-phone", summary("Tobiah Renn"), (390, 844), False),
 )
 
 
@@ -160,7 +213,7 @@ def take(
     )
     page = context.new_page()
     walk(page)
-    if name.startswith(("floor", "testing")):
+    if name.startswith(("floor", "testing", "clock", "before", "summary")):
         page.wait_for_timeout(400)
     else:
         page.wait_for_load_state("networkidle")

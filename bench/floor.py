@@ -1,0 +1,211 @@
+"""The floor in Chromium: how soon a tap is drawn and on the disk, how true the clock is, how many taps it takes."""
+
+import re
+import tempfile
+from pathlib import Path
+from statistics import median, quantiles
+from typing import Any
+
+from playwright.sync_api import Browser, Page, Playwright, expect, sync_playwright
+from tools.app_process import AppProcess, launch_chromium
+from tools.kill_trial import KillTrial
+from tools.small_program import SmallProgram, ask, small_program
+
+from bench.figures import NO_AIM, Figure
+
+TABLET = {"width": 820, "height": 1180}
+KILL_SEEDS = range(1, 13)
+SETS = 40
+
+WATCH_TAPS = """() => {
+  window.taps = []
+  let at = 0, before = 0
+  const done = () => [...document.querySelectorAll('.sr-only')].filter(e => / done /.test(e.textContent)).length
+  document.addEventListener('click', event => {
+    if (!/^Done:/.test(event.target.closest('button')?.textContent ?? '')) return
+    at = performance.now(); before = done()
+  }, true)
+  new MutationObserver(() => {
+    if (at && done() > before) {
+      const tap = { drawn: 0, kept: 0, from: at }
+      window.taps.push(tap); at = 0
+      requestAnimationFrame(() => { tap.drawn = performance.now() - tap.from })
+    }
+    const last = window.taps.at(-1)
+    if (last && !last.kept && [...document.querySelectorAll('[role=status]')].some(e => e.textContent === 'Saved'))
+      last.kept = performance.now() - last.from
+  }).observe(document.body, { subtree: true, childList: true, characterData: true })
+}"""
+
+WATCH_CALLS = """() => {
+  window.calls = []
+  const said = () => [...document.querySelectorAll('p.sr-only[role=status]')].at(-1)?.textContent ?? ''
+  let before = said()
+  new MutationObserver(() => {
+    const now = said()
+    if (now !== before) { before = now; window.calls.push([Date.now(), now]) }
+  }).observe(document.body, { subtree: true, childList: true, characterData: true })
+}"""
+
+DONE = re.compile("^Done:")
+
+
+def measure() -> list[Figure]:
+    """Measure the floor against an app of its own."""
+    with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
+        app = AppProcess(Path(folder) / "data.sqlite3")
+        app.start()
+        browser = launch_chromium(playwright)
+        try:
+            figures = [*_taps(browser, app.url), *_drift(browser, app.url), *_sessions(browser, app.url)]
+        finally:
+            browser.close()
+            app.kill()
+        return [*figures, *_kills(playwright)]
+
+
+def _page(browser: Browser, url: str, made: SmallProgram, *, clock: bool = False) -> Page:
+    page = browser.new_context(viewport=TABLET, reduced_motion="reduce").new_page()  # type: ignore[arg-type]
+    if clock:
+        page.clock.install()
+    page.goto(url + made.floor)
+    page.get_by_role("button", name="Begin as planned").click()
+    return page
+
+
+def _taps(browser: Browser, url: str) -> list[Figure]:
+    made = small_program(url, ("biceps-curl", "20 x 8, 8 kg, rest 5 s"), ("plank", "1 x 8"), name="Tapped")
+    page = _page(browser, url, made)
+    page.evaluate(WATCH_TAPS)
+    for number in range(1, 20):
+        page.get_by_role("button", name=DONE).click()
+        page.wait_for_function(f"() => window.taps.length >= {number} && window.taps.at(-1).kept > 0")
+    taps: list[dict[str, float]] = page.evaluate("() => window.taps")
+    drawn, kept = ([tap[name] for tap in taps[2:]] for name in ("drawn", "kept"))
+    return [
+        Figure("tap to drawn, p95", quantiles(drawn, n=20)[-1], 100, "ms", f"median {median(drawn):.0f} ms, Chromium"),
+        Figure("tap to acknowledged, p95", quantiles(kept, n=20)[-1], NO_AIM, "ms", f"median {median(kept):.0f} ms"),
+    ]
+
+
+def _planned_calls(url: str, made: SmallProgram) -> list[tuple[float, str]]:
+    """When each call that is not a tick should come, milliseconds from the start."""
+    (clock,) = ask(url, "GET", f"{made.api}/clocks")
+    at, found = 0, []
+    for step in clock["steps"]:
+        for call in step["calls"]:
+            if call["sound"] != "tick":
+                moment = step["seconds"] - call["at"] if call["from_end"] else call["at"]
+                found.append(((at + moment) * 1000.0, call["say"]))
+        at += step["seconds"]
+    return sorted(found, key=lambda entry: entry[0])
+
+
+def _late(planned: list[tuple[float, str]], heard: list[list[Any]]) -> list[float]:
+    """How late each call came after the first, ms; calls that change nothing on the screen are passed over."""
+    start = heard[0][0] - next(at for at, say in planned if say == heard[0][1])
+    late = []
+    queue = list(planned)
+    for at, say in heard:
+        while queue and queue[0][1] != say:
+            queue.pop(0)
+        if queue:
+            late.append(at - start - queue.pop(0)[0])
+    return late
+
+
+def _drift(browser: Browser, url: str) -> list[Figure]:
+    long = small_program(url, ("plank", "20 x 60 s, rest 30 s"), name="Simulated")
+    page = _page(browser, url, long, clock=True)
+    page.evaluate(WATCH_CALLS)
+    page.get_by_role("button", name="Start the clock").click()
+    page.clock.pause_at(page.evaluate("() => Date.now() + 50"))
+    for _ in range(30 * 60 * 2):
+        page.clock.run_for(500)
+    late = _late(_planned_calls(url, long), page.evaluate("() => window.calls"))
+    page.context.close()
+    short = small_program(url, ("plank", "2 x 15 s, rest 10 s"), name="In real time")
+    real = _page(browser, url, short)
+    real.evaluate(WATCH_CALLS)
+    real.get_by_role("button", name="Start the clock").click()
+    real.get_by_test_id("clock").wait_for(state="detached", timeout=90_000)
+    heard = _late(_planned_calls(url, short), real.evaluate("() => window.calls"))
+    return [
+        Figure("clock drift over 30 simulated minutes", max(map(abs, late)), 50, "ms", f"{len(late)} calls"),
+        Figure("a call's lateness in real time, worst", max(map(abs, heard)), 50, "ms", f"{len(heard)} calls in 50 s"),
+    ]
+
+
+TWENTY = (
+    ("back-squat", "5 x 5, 60 kg, rest 2:00, leave 2"),
+    ("floor-press", "5 x 8, 16 kg, rest 90 s, leave 2"),
+    ("barbell-row", "5 x 8, 40 kg, rest 90 s, leave 2"),
+    ("biceps-curl", "5 x 12, 8 kg, rest 60 s, leave 2"),
+)
+
+
+class _Taps:
+    """Counts every click."""
+
+    def __init__(self, page: Page) -> None:
+        self.page, self.count = page, 1
+
+    def tap(self, name: str | re.Pattern[str]) -> None:
+        self.page.get_by_role("button", name=name).first.click()
+        self.count += 1
+
+    def work(self) -> None:
+        """Past the ramp-up sets where some are offered."""
+        self.page.get_by_role("region", name=re.compile(r"^(Set|Ramp-up set) \d")).wait_for()
+        if self.page.get_by_role("button", name="Straight to the work").is_visible():
+            self.tap("Straight to the work")
+
+    def sets(self, count: int) -> None:
+        for _ in range(count):
+            self.work()
+            self.tap(DONE)
+
+
+def _sessions(browser: Browser, url: str) -> list[Figure]:
+    plain = _Taps(_page(browser, url, small_program(url, *TWENTY, name="As planned")))
+    plain.sets(20)
+    plain.tap("Finish")
+    expect(plain.page.get_by_role("group", name="Effort")).to_be_visible()
+    odd = _Taps(_page(browser, url, small_program(url, *TWENTY, name="Five deviations")))
+    odd.work()
+    odd.tap("Load: less")  # 1: lighter, for the sets left too
+    odd.tap(re.compile("more sets too$"))
+    odd.sets(2)
+    odd.tap("Reps: less")  # 2: a repetition short
+    odd.tap("How it went")  # 3: and it slipped
+    odd.tap("Slipping")
+    odd.sets(3)
+    odd.work()
+    odd.tap(re.compile("^Change$"))  # 4: the bench is taken
+    odd.tap(re.compile("^Swap"))
+    odd.page.get_by_role("listitem").get_by_role("button").first.click()
+    odd.count += 1
+    odd.sets(4)
+    odd.tap(re.compile("^Note$"))  # 5: a note
+    odd.tap("Could have done more")
+    odd.sets(11)
+    odd.tap("Finish")
+    expect(odd.page.get_by_role("group", name="Effort")).to_be_visible()
+    return [
+        Figure("taps for 20 sets as planned", plain.count, NO_AIM, "", "beginning, finishing and ramp-ups passed over"),
+        Figure("the same with five deviations", odd.count, NO_AIM, "", "load for all left, reps, quality, swap, note"),
+    ]
+
+
+def _kills(playwright: Playwright) -> list[Figure]:
+    seen = []
+    for seed in KILL_SEEDS:
+        with tempfile.TemporaryDirectory() as folder:
+            seen.append(KillTrial(playwright, Path(folder), seed).run())
+    kills = f"{sum(s.server_kills for s in seen)} server, {sum(s.browser_kills for s in seen)} browser kills"
+    taps = sum(s.acknowledged for s in seen)
+    return [
+        Figure("acknowledged sets lost", sum(s.lost for s in seen), 0, "", f"{taps} taps, {kills}"),
+        Figure("sets stored twice", sum(s.duplicates for s in seen), 0, "", f"{len(seen)} sessions"),
+        Figure("sessions out of order", sum(not s.in_order for s in seen), 0, "", f"{len(seen)} sessions"),
+    ]

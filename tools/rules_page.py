@@ -55,7 +55,7 @@ CHAPTERS = (
         ),
     ),
     ("Time", ("timing.estimate", "timing.groups")),
-    ("Strength estimates", ("strength.formulas", "strength.estimate")),
+    ("Strength estimates", ("strength.formulas", "strength.estimate", "strength.attempts", "strength.over_time")),
     ("Volume", ("volume.hard_sets", "volume.bands", "volume.weeks")),
     ("Set blocks", ("blocks",)),
     ("The ledger", ("ledger.rows", "ledger.how", "ledger.standing", "ledger.aim")),

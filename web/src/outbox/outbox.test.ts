@@ -124,7 +124,10 @@ describe("Outbox", () => {
     const { send } = server();
     const outbox = new Outbox(send, name);
     const seen: number[] = [];
-    outbox.onStored = () => void seen.push(outbox.waiting().length);
+    outbox.onStored = () => {
+      seen.push(outbox.waiting().length);
+      return undefined;
+    };
     await outbox.put(entry("a"));
     await emptied(outbox);
     expect(seen).toEqual([1]);

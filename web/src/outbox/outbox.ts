@@ -81,7 +81,7 @@ export class Outbox {
    * with the same stroke that keeps this answer, so that a page loaded while the server is away shows it either way. Where
    * no answer can be had, the entry stays and is sent again; its id lets the server store it once.
    */
-  onStored: (entry: Entry) => Promise<Known | void> | void = () => undefined;
+  onStored: (entry: Entry) => Promise<Known | undefined> | undefined = () => undefined;
 
   constructor(
     private readonly send: Send = sendByHttp,

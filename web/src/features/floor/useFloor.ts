@@ -43,7 +43,12 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
     outbox.onStored = async (entry) => {
       if (entry.kind === "change" || entry.kind === "undo")
         void queries.invalidateQueries({ queryKey: keys.clocks(programId, weekId, dayId) });
-      const view = await api.floor(programId, weekId, dayId);
+      const view = await api.floor(programId, weekId, dayId).catch((problem: unknown) => {
+        // A server that is away is asked again; one that knows no such session any more has nothing to show.
+        if (problem instanceof Problem && problem.status >= 400 && problem.status < 500) return undefined;
+        throw problem;
+      });
+      if (!view) return undefined;
       queries.setQueryData(key, { view, kept: false });
       return { name, view };
     };

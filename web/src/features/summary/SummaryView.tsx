@@ -23,7 +23,10 @@ export function SummaryView() {
   const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const waiting = all.filter((entry) => entry.session === sessionId && entry.refused === undefined);
   useEffect(() => {
-    outbox.onStored = () => queries.invalidateQueries({ queryKey: keys.summary(sessionId) });
+    outbox.onStored = async () => {
+      await queries.invalidateQueries({ queryKey: keys.summary(sessionId) });
+      return undefined;
+    };
     void queries.invalidateQueries({ queryKey: keys.today });
   }, [queries, sessionId]);
   const view = summary.data;

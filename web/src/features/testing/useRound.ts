@@ -21,7 +21,10 @@ export function useRound(roundId: string) {
   const kept = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
   useEffect(() => {
-    outbox.onStored = () => queries.invalidateQueries({ queryKey: key });
+    outbox.onStored = async () => {
+      await queries.invalidateQueries({ queryKey: key });
+      return undefined;
+    };
   }, [queries, key]);
   const mine = kept.filter((entry) => entry.session === roundId);
   const waiting = mine.filter((entry) => entry.refused === undefined);

@@ -57,29 +57,35 @@ export function useClock(session: string, told: Told) {
     },
     [place],
   );
+  /** Makes the calls of the present step that have come due. */
+  const hear = useCallback((timeline: Timeline, run: Run, at: number) => {
+    const name = `${run.id}:${run.step}:${run.lap}`;
+    const into = elapsed(run, at);
+    if (heard.current.step !== name)
+      heard.current = { step: name, at: heard.current.at === Infinity ? into : -1 };
+    for (const call of callsBetween(timeline, run, Math.max(heard.current.at, into - STALE), into))
+      latest.current.onCall(call, { timeline, run });
+    heard.current.at = Math.max(heard.current.at, into);
+  }, []);
   const follow = useCallback(
     (timeline: Timeline, { run, ended }: Advanced) => {
       for (const end of ended) latest.current.onEnded(end);
+      // The next step is called before it is drawn: ears do not wait for the screen.
+      if (run) hear(timeline, run, steadyNow());
       keep(run && { timeline, run });
     },
-    [keep],
+    [keep, hear],
   );
 
   useEffect(() => {
     if (!running) return;
     const { timeline, run } = running;
-    const name = `${run.id}:${run.step}:${run.lap}`;
     let timer: ReturnType<typeof setTimeout>;
     const wake = () => {
       const at = steadyNow();
       const next = advanced(timeline, run, at);
       if (next.ended.length) return follow(timeline, next);
-      const into = elapsed(run, at);
-      if (heard.current.step !== name)
-        heard.current = { step: name, at: heard.current.at === Infinity ? into : -1 };
-      for (const call of callsBetween(timeline, run, Math.max(heard.current.at, into - STALE), into))
-        latest.current.onCall(call, running);
-      heard.current.at = Math.max(heard.current.at, into);
+      hear(timeline, run, at);
       setNow(at);
       const wait = untilNext(timeline, run, at);
       if (wait !== null) timer = setTimeout(wake, Math.ceil(wait));
@@ -93,7 +99,7 @@ export function useClock(session: string, told: Told) {
       clearInterval(redraw);
       document.removeEventListener("visibilitychange", wake);
     };
-  }, [running, follow]);
+  }, [running, follow, hear]);
 
   const change = (act: (run: Run) => Run | null) => {
     if (!running) return;
@@ -105,7 +111,9 @@ export function useClock(session: string, told: Told) {
     now,
     begin: (timeline: Timeline, step = 0) => {
       heard.current = { step: "", at: -1 };
-      keep({ timeline, run: begun(timeline, freshId(), steadyNow(), step) });
+      const run = begun(timeline, freshId(), steadyNow(), step);
+      hear(timeline, run, run.since);
+      keep({ timeline, run });
     },
     tap: () => running && follow(running.timeline, tapped(running.timeline, running.run, steadyNow())),
     count: () => change(counted),

@@ -1,0 +1,112 @@
+"""What is known of one set for estimating strength, and how far each can be trusted."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import date
+from typing import Final
+
+import numpy as np
+from numpy.typing import NDArray
+
+from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, MAX_ESTIMATE_REPS
+
+Floats = NDArray[np.float64]
+
+KNOWN_RESERVE_SD: Final = 0.5
+KNOWN_RESERVE_SD_PER_REP: Final = 0.35
+"""How far a reserve that was said is off, repetitions: more, the more were left (Zourdos et al. 2016). House."""
+
+UNKNOWN_RESERVE_SD: Final = 1.8
+"""How far the two repetitions are off that an unsaid reserve counts as. House figure."""
+
+CURVE_SD: Final = 0.012
+CURVE_SD_PER_REP: Final = 0.0025
+"""How far the curve itself is off, as a share of the maximum: more, the more repetitions. House figures."""
+
+TIRED_PER_SET: Final = 0.01
+"""What each set before it takes from a set, as a share of the maximum. House figure."""
+
+
+@dataclass(frozen=True, slots=True)
+class Attempt:
+    """One clean working set: kilograms moved, repetitions, how many were left (None: nobody said).
+
+    ``place`` counts the working sets of the exercise before it in the same session; ``group`` names the exercises that
+    share a rep curve.
+    """
+
+    exercise: str
+    on: date
+    kg: float
+    reps: int
+    reserve: int | None
+    place: int = 0
+    group: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Table:
+    """Sets as columns: day, kilograms, repetitions to failure, reserve (nan: nobody said), place, exercise, group.
+
+    ``exercise`` and ``group`` are positions in ``exercises`` and ``groups``.
+    """
+
+    day: Floats
+    kg: Floats
+    r: Floats
+    reserve: Floats
+    place: Floats
+    exercise: NDArray[np.int64]
+    group: NDArray[np.int64]
+    exercises: tuple[str, ...]
+    groups: tuple[str, ...]
+
+
+def table(attempts: Sequence[Attempt], until: date) -> Table:
+    """Answer the sets up to a day that say something about the maximum: something moved, 1 to 20 reps to failure."""
+    exercises = dict.fromkeys(a.exercise for a in attempts)
+    groups = dict.fromkeys(a.group for a in attempts)
+    of = {name: n for n, name in enumerate(exercises)}
+    grouped = {name: n for n, name in enumerate(groups)}
+    rows = np.asarray(
+        [
+            (a.on.toordinal(), a.kg, a.reps, np.nan if a.reserve is None else a.reserve, a.place,
+             of[a.exercise], grouped[a.group])
+            for a in attempts
+        ],
+        dtype=np.float64,
+    ).reshape(-1, 7)  # fmt: skip
+    r = rows[:, 2] + np.where(np.isnan(rows[:, 3]), DEFAULT_RESERVE, rows[:, 3])
+    kept = (rows[:, 1] > 0) & (rows[:, 2] > 0) & (r <= MAX_ESTIMATE_REPS) & (rows[:, 0] <= until.toordinal())
+    day, kg, _, reserve, place, exercise, group = rows[kept].T
+    return Table(
+        day,
+        kg,
+        r[kept],
+        reserve,
+        place,
+        exercise.astype(np.int64),
+        group.astype(np.int64),
+        tuple(exercises),
+        tuple(groups),
+    )
+
+
+def log_factors(r: Floats) -> Floats:
+    """Answer log(maximum / load) at R repetitions to failure by the house blend, element by element."""
+    epley = np.where(r <= 1, 1.0, 1 + r / 30)
+    mean = (epley + 36 / (37 - np.minimum(r, MAX_ESTIMATE_REPS))) / 2
+    weight = np.clip((r - BLEND_FROM) / (BLEND_TO - BLEND_FROM), 0, 1)
+    return np.asarray(np.log(weight * epley + (1 - weight) * mean), dtype=np.float64)
+
+
+def variances(r: Floats, reserve: Floats) -> Floats:
+    """Answer the variance of each set's log estimate: the reserve's error through the curve, and the curve's own.
+
+    House rule.
+    """
+    said = KNOWN_RESERVE_SD + KNOWN_RESERVE_SD_PER_REP * np.nan_to_num(reserve)
+    reserve_sd = np.where(np.isnan(reserve), UNKNOWN_RESERVE_SD, said)
+    slope = log_factors(r + 0.5) - log_factors(np.maximum(r - 0.5, 1))
+    curve_sd = CURVE_SD + CURVE_SD_PER_REP * r
+    return np.asarray((slope * reserve_sd) ** 2 + curve_sd**2, dtype=np.float64)

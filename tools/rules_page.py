@@ -55,7 +55,10 @@ CHAPTERS = (
         ),
     ),
     ("Time", ("timing.estimate", "timing.groups")),
-    ("Strength estimates", ("strength.formulas", "strength.estimate", "strength.attempts", "strength.over_time")),
+    (
+        "Strength estimates",
+        ("strength.formulas", "strength.estimate", "strength.attempts", "strength.over_time", "strength.rep_curve"),
+    ),
     ("Volume", ("volume.hard_sets", "volume.bands", "volume.weeks")),
     ("Set blocks", ("blocks",)),
     ("The ledger", ("ledger.rows", "ledger.how", "ledger.standing", "ledger.aim")),
@@ -105,9 +108,40 @@ CHAPTERS = (
     (
         "Progression",
         (
-            "progression.double_progression",
+            "progression.judge",
+            *(
+                f"progression.judgements.{name}"
+                for name in (
+                    "pain",
+                    "missed_days",
+                    "form",
+                    "poor_day",
+                    "drop_off",
+                    "one_side",
+                    "too_easy",
+                    "plateau",
+                )
+            ),
+            "progression.schools",
+            *(
+                f"progression.policies.{name}"
+                for name in (
+                    "double_progression",
+                    "linear",
+                    "wave",
+                    "reserve_led",
+                    "sets",
+                    "density",
+                    "control",
+                    "skill",
+                    "holds",
+                )
+            ),
+            "progression.holding",
             "progression.steps",
             "progression.evidence",
+            "progression.answering",
+            "progression.fitting",
             "progression.registry",
         ),
     ),

@@ -1,5 +1,6 @@
 """What hypothesis draws: loads, inventories, prescriptions, histories."""
 
+from dataclasses import replace
 from datetime import date, timedelta
 from decimal import Decimal
 
@@ -26,6 +27,7 @@ from upright_anvil.core.prescription.schemes.back_off import Cut
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.strength.over_time import Strength
 
 units = st.sampled_from(Unit)
 quarters = st.integers(1, 1600).map(lambda n: Decimal(n) / 4)
@@ -157,7 +159,22 @@ def situations(draw: st.DrawFn) -> Situation:
     for week in range(draw(st.integers(1, 3))):
         asked = draw(st.one_of(st.just(home), _plausible(place, kind)))
         exposures.append(Exposure(date(2026, 1, 5) + timedelta(weeks=week), asked, draw(_performed(asked))))
-    return Situation(exercise, place, home, tuple(exposures), BODY)
+    on = exposures[-1].on
+    kg = draw(st.floats(20, 250))
+    strength = Strength("e", kg, kg * 0.95, kg * 1.05, 0.025, 0.002, -0.002, 0.006, 6, on, ())
+    return Situation(
+        exercise,
+        place,
+        home,
+        tuple(exposures),
+        BODY,
+        strength=draw(st.sampled_from([None, strength])),
+        steepness=draw(st.floats(0.7, 1.4)),
+        harder=draw(st.sampled_from([None, replace(exercise, id="harder", name="Harder")])),
+        easier=draw(st.sampled_from([None, replace(exercise, id="easier", name="Easier")])),
+        poor_day=draw(st.booleans()),
+        next_on=on + timedelta(days=draw(st.integers(0, 80))),
+    )
 
 
 @st.composite

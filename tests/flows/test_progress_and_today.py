@@ -118,7 +118,7 @@ class TodayTest(StudioTest):
         self.finish(sid)
         with self.studio.writing() as scope:
             self.assertEqual([w.undecided for w in open_today(scope, TODAY).waiting], [1])
-            decide(scope, sid, [Decision("decision-1", "l1", Verdict.DECLINED, "", PLAN, "")], NOW)
+            decide(scope, sid, [Decision("decision-1", "l1", Verdict.DECLINED, "", PLAN, "")], NOW, TODAY)
             self.assertEqual(open_today(scope, TODAY).waiting, ())
 
     def test_an_open_session_of_an_earlier_day_is_still_there(self) -> None:

@@ -34,7 +34,7 @@ class ReviewTest(StudioTest):
 
     def review(self, sid: str) -> ReviewView:
         with self.studio.reading() as scope:
-            return review_session(scope, sid)
+            return review_session(scope, sid, TODAY)
 
     def line(self, sid: str) -> ReviewLine:
         return self.review(sid).lines[0]
@@ -43,7 +43,7 @@ class ReviewTest(StudioTest):
         self, sid: str, verdict: Verdict, text: str = "", seen: str = PLAN, made_id: str = "decision-1"
     ) -> ReviewView:
         with self.studio.writing() as scope:
-            return decide(scope, sid, [Decision(made_id, "l1", verdict, text, seen, "")], NOW)
+            return decide(scope, sid, [Decision(made_id, "l1", verdict, text, seen, "")], NOW, TODAY)
 
     def edit(self, *edits: Edit) -> None:
         with self.studio.writing() as scope:
@@ -127,7 +127,7 @@ class ReviewTest(StudioTest):
     def test_a_week_can_be_added_where_the_phase_ends(self) -> None:
         sid = self.ran(week=4)
         with self.studio.writing() as scope:
-            line = add_next_week(scope, sid, "fresh-week", NOW).lines[0]
+            line = add_next_week(scope, sid, "fresh-week", NOW, TODAY).lines[0]
         self.assertEqual(line.next_cell and line.next_cell.week, 5)
 
     def test_two_weeks_below_the_range_ease_off(self) -> None:
@@ -153,6 +153,6 @@ class ReviewTest(StudioTest):
         good = Decision("decision-1", "l1", Verdict.ACCEPTED, "", PLAN, "")
         bad = Decision("decision-2", "nowhere", Verdict.ACCEPTED, "", PLAN, "")
         with self.assertRaisesRegex(Refusal, "no proposal for that line"), self.studio.writing() as scope:
-            decide(scope, sid, [good, bad], NOW)
+            decide(scope, sid, [good, bad], NOW, TODAY)
         self.assertIsNone(self.line(sid).decision)
         self.assertEqual(self.cells(), [PLAN] * 4)

@@ -6,6 +6,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows.health import HealthView, health_view
@@ -41,6 +42,7 @@ class ClientFacts:
     days_a_week: int = 3
     weekdays: tuple[int, ...] = ()
     training_age: TrainingAge = TrainingAge.NOT_SAID
+    school: School = School.RANGE
     birth_year: int | None = None
     contact: str = ""
     emergency_contact: str = ""
@@ -171,6 +173,7 @@ def facts_of(row: ClientRow) -> ClientFacts:
         days_a_week=row.days_a_week,
         weekdays=tuple(int(day) for day in row.weekdays),
         training_age=TrainingAge(row.training_age),
+        school=School(row.school),
         birth_year=row.birth_year,
         contact=row.contact,
         emergency_contact=row.emergency_contact,
@@ -181,7 +184,7 @@ def facts_of(row: ClientRow) -> ClientFacts:
 
 def _columns(facts: ClientFacts) -> dict[str, object]:
     columns = {name: getattr(facts, name) for name in ClientFacts.__dataclass_fields__}
-    plain = {name: columns[name].value for name in ("unit", "aim", "second_aim", "training_age")}
+    plain = {name: columns[name].value for name in ("unit", "aim", "second_aim", "training_age", "school")}
     return columns | plain | {"weekdays": "".join(str(day) for day in sorted(set(facts.weekdays)))}
 
 

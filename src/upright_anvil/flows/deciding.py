@@ -2,9 +2,10 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from datetime import datetime
+from datetime import date, datetime
 
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
+from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
@@ -39,13 +40,13 @@ class CellMovedError(Exception):
         self.seen, self.now = seen, now
 
 
-def decide(scope: Scope, sid: str, decisions: Sequence[Decision], now: datetime) -> ReviewView:
+def decide(scope: Scope, sid: str, decisions: Sequence[Decision], now: datetime, today: date) -> ReviewView:
     """Keep decisions; each accepted or changed one writes next week's cell as a new revision that says why.
 
     Raises `CellMovedError` when a cell has changed since, `Refusal` when a text cannot be read or there is no next week
     (then none of them is kept), `NotFoundError`. A line decided before keeps its first decision.
     """
-    review = review_session(scope, sid)
+    review = review_session(scope, sid, today)
     lines = {entry.line: entry for entry in review.lines}
     for decision in decisions:
         line = lines.get(decision.line)
@@ -54,7 +55,7 @@ def decide(scope: Scope, sid: str, decisions: Sequence[Decision], now: datetime)
         if line.decision is None:
             _keep(scope, review, line, line.proposal, decision, now)
     scope.db.flush()
-    return review_session(scope, sid)
+    return review_session(scope, sid, today)
 
 
 def _keep(
@@ -81,13 +82,13 @@ def _keep(
     )
 
 
-def add_next_week(scope: Scope, sid: str, week_id: str, now: datetime) -> ReviewView:
+def add_next_week(scope: Scope, sid: str, week_id: str, now: datetime, today: date) -> ReviewView:
     """Lengthen the session's phase by a week, so that its proposals have somewhere to go. Raises `NotFoundError`."""
-    review = review_session(scope, sid)
+    review = review_session(scope, sid, today)
     before = programs.current(scope, review.program_id)
     longer = AddWeek(phase=review.phase_id, week=week_id).apply(before.program)
     write_revision(scope, before, longer, f"{review.phase}: a week added after {review.day}", now)
-    return review_session(scope, sid)
+    return review_session(scope, sid, today)
 
 
 def _write(
@@ -100,8 +101,11 @@ def _write(
     before = programs.current(scope, review.program_id)
     text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
     cell = line.next_cell
-    edit = SetCell(line=cell.line, week=cell.week_id, text=text, carry=Carry.MATCHING, by_hand=False)
-    after = edit.apply(before.program)
+    after = SetCell(line=cell.line, week=cell.week_id, text=text, carry=Carry.MATCHING, by_hand=False).apply(
+        before.program
+    )
+    if proposal.exercise and decision.verdict is Verdict.ACCEPTED:
+        after = ChangeExercise(line=cell.line, exercise=proposal.exercise).apply(after)
     why = f"{line.exercise}, week {line.next_cell.week}: {text}. {_because(proposal, decision)}"
     return text, write_revision(scope, before, after, why, now).number
 

@@ -13,8 +13,8 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.prescription.targets import Seconds
-from upright_anvil.core.progression.double_progression import propose
 from upright_anvil.core.progression.model import Confidence, Exposure, Lever, Proposal, Situation
+from upright_anvil.core.progression.policies.double_progression import propose
 
 PLACE = read_equipment(
     "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 6 8 10 12 16\nbelt 2.5 5 20\nstack 5-50 by 5", Unit.KG

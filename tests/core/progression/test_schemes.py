@@ -7,8 +7,8 @@ from tests.core.checks.plans import SETTING, STUDIO
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.progression.double_progression import propose
 from upright_anvil.core.progression.model import Exposure, Lever, Situation
+from upright_anvil.core.progression.policies.double_progression import propose
 
 
 def proposed(text: str, reps: int = 10, seconds: int | None = None) -> tuple[Lever, str, str]:

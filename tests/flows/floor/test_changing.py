@@ -176,7 +176,7 @@ class ChangingTest(StudioTest):
         low = CycleReport(TODAY, 1, "")
         with self.studio.writing() as scope:
             change_client(scope, self.board.client_id, {"cycle_reports": True}, TODAY)
-            add_cycle_report(scope, self.board.client_id, fresh_id(), low, NOW)
+            add_cycle_report(scope, self.board.client_id, low, NOW, TODAY)
         self.assertIn("cycle report 1", self.preview_said(WantsReadiness(GOOD)))
         self.assertTrue(self.preview_said(WantsReadiness(GOOD)).startswith("A middling day"))
 

@@ -8,6 +8,7 @@ from pydantic import Field, StringConstraints, ValidationInfo, field_validator
 from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId, Note, Words
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.progression.schools import School
 from upright_anvil.flows.clients import ClientFacts
 
 Minutes = Annotated[int, Field(ge=10, le=240)]
@@ -38,6 +39,7 @@ class AskedClientChange(Asked):
     days_a_week: Days | None = None
     weekdays: list[Weekday] | None = None
     training_age: TrainingAge | None = None
+    school: School | None = None
     birth_year: int | None = None
     contact: Line | None = None
     emergency_contact: Line | None = None

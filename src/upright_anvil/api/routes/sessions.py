@@ -94,18 +94,20 @@ def session_summary(session_id: str, here: Here) -> SessionSummary:
 def review_session(session_id: str, here: Here) -> ReviewView:
     """A session after it was run, with a proposal for each line."""
     with here.reading() as scope:
-        return review.review_session(scope, session_id)
+        return review.review_session(scope, session_id, here.today)
 
 
 @router.post("/decisions", status_code=201)
 def decide(session_id: str, asked: AskedDecisions, here: Here) -> ReviewView:
     """Keep decisions; each accepted or changed one writes next week's cell."""
     with here.writing() as scope:
-        return deciding.decide(scope, session_id, [Decision(**d.model_dump()) for d in asked.decisions], here.now)
+        return deciding.decide(
+            scope, session_id, [Decision(**d.model_dump()) for d in asked.decisions], here.now, here.today
+        )
 
 
 @router.post("/next-week", status_code=201)
 def add_next_week(session_id: str, asked: AskedWeek, here: Here) -> ReviewView:
     """Lengthen the session's phase by a week."""
     with here.writing() as scope:
-        return deciding.add_next_week(scope, session_id, asked.week_id, here.now)
+        return deciding.add_next_week(scope, session_id, asked.week_id, here.now, here.today)

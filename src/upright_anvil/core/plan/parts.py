@@ -62,7 +62,8 @@ class Line(Part):
 
     ``home`` is the shorthand that a rise goes back to, where the first cell no longer says it; else it is empty.
     ``exercise_b`` takes the exercise's place in B weeks. ``easier`` and ``harder`` are the rungs named in advance,
-    ``cues`` those chosen for this client, ``reason`` what the line is for.
+    ``cues`` those chosen for this client, ``reason`` what the line is for, ``policy`` how it is raised where that is
+    not the client's school.
     """
 
     id: Id
@@ -74,6 +75,7 @@ class Line(Part):
     harder: OptionalId = ""
     cues: Annotated[tuple[Annotated[str, Field(max_length=120)], ...], Field(max_length=MAX_CUES)] = ()
     reason: Words = ""
+    policy: OptionalId = ""
 
     @property
     def begun_with(self) -> str:

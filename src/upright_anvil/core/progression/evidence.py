@@ -1,13 +1,13 @@
 """The sets a proposal looks at, and saying so."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import reps_of
-from upright_anvil.core.progression.model import Confidence, Exposure
+from upright_anvil.core.progression.model import Confidence, Exposure, Situation
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,6 +39,12 @@ def showing(exposure: Exposure) -> Showing:
     if isinstance(exposure.prescription.load, BodyweightLoad):
         used = _as_bodyweight(used if len([x for x in loads if x is not None]) == len(sets) else None)
     return Showing(used, amounts, tuple(row.reserve for row in sets), len(exposure.prescription.plans))
+
+
+def base_of(situation: Situation) -> Prescription:
+    """Answer what was asked today, at the load that was really used."""
+    now, used = situation.today.prescription, showing(situation.today).load
+    return now if used is None else replace(now, load=used)
 
 
 def _heft(load: LoadTarget) -> float:

@@ -11,6 +11,7 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.strength.over_time import Strength
 
 
 class Lever(StrEnum):
@@ -20,6 +21,12 @@ class Lever(StrEnum):
     REPS = "reps"
     SECONDS = "hold seconds"
     TEMPO = "slower lowering"
+    SETS = "sets"
+    DENSITY = "less rest"
+    CHECKPOINT = "checkpoint"
+    PAUSE = "a pause"
+    VARIANT = "harder variant"
+    SIDE = "weaker side first"
     HOLD = "hold"
     EASE = "ease off"
 
@@ -46,7 +53,10 @@ class Situation:
     """All a policy may look at.
 
     ``exposures`` are oldest first, the last is today's, at least one. ``home`` is what the phase began with: reps go
-    back to its range and tempo after a rise. ``step_cap`` is a share of the load now (0.10 = 10 %).
+    back to its range and tempo after a rise. ``step_cap`` is a share of the load now (0.10 = 10 %). ``strength`` is the
+    estimate over time, ``steepness`` that of the client's own rep curve. ``harder`` and ``easier`` are the rungs beside
+    the exercise that can be done. ``rests`` are the seconds between the sets of today, ``poor_day`` says that the
+    client came with little; ``next_on`` is the day the proposal is for.
     """
 
     exercise: Exercise
@@ -55,6 +65,13 @@ class Situation:
     exposures: tuple[Exposure, ...]
     body_kg: Decimal | None = None
     step_cap: Decimal = STEP_CAP
+    strength: Strength | None = None
+    steepness: float = 1.0
+    harder: Exercise | None = None
+    easier: Exercise | None = None
+    rests: tuple[int, ...] = ()
+    poor_day: bool = False
+    next_on: date | None = None
 
     @property
     def today(self) -> Exposure:
@@ -75,7 +92,8 @@ class Proposal:
     """What a policy proposes.
 
     ``rise`` is the change of load as a share of the load now; ``bridged`` says that a rise past the cap has been earned
-    by reps and slower lowering first. ``evidence`` and ``rule`` are sentences.
+    by reps and slower lowering first. ``evidence`` and ``rule`` are sentences. ``exercise`` names another exercise
+    where the next rung is proposed.
     """
 
     policy: str
@@ -87,6 +105,7 @@ class Proposal:
     rise: Decimal = Decimal(0)
     bridged: bool = False
     alternatives: tuple[Alternative, ...] = ()
+    exercise: str = ""
 
     @property
     def text(self) -> str:

@@ -56,3 +56,34 @@ def _measured(situation: Situation, now: LoadTarget, to: LoadTarget) -> LoadStep
 def moved(situation: Situation, load: LoadTarget) -> Decimal | None:
     """Answer the kilograms that move at a load, None where body weight is needed and not known."""
     return moved_kg(load, situation.exercise.bodyweight_share, situation.body_kg)
+
+
+def eased(situation: Situation, load: LoadTarget, cut: Decimal) -> LoadStep | None:
+    """Answer the load nearest below what a cut leaves (0.10 = 10 % less), never the load now; None at the lightest.
+
+    House rule.
+    """
+    now = moved(situation, load)
+    step = step_down(situation, load)
+    if step is None or now is None:
+        return None
+    wanted = now * (1 - cut)
+    total = step
+    while (reached := moved(situation, total.to)) is not None and reached > wanted:
+        further = step_down(situation, total.to)
+        if further is None:
+            break
+        total = LoadStep(further.to, ((moved(situation, further.to) or reached) - now) / now)
+    return total
+
+
+def within_cap(situation: Situation, load: LoadTarget, cap: Decimal) -> LoadStep | None:
+    """Answer the heaviest load that can be made within a cap above the load now; None where the next is past it."""
+    now = moved(situation, load)
+    found, at = None, load
+    while now and (step := step_up(situation, at)) is not None:
+        share = ((moved(situation, step.to) or now) - now) / now
+        if share > cap:
+            break
+        found, at = LoadStep(step.to, share), step.to
+    return found

@@ -36,6 +36,9 @@ TREND_SD: Final = 0.0015
 TREND_FADES_IN: Final = 10.0
 """Weeks in which the trend fades to a third where nothing is trained. House figure."""
 
+IDLE_FROM: Final = 1.5
+"""Weeks without the exercise from which on nothing is trained of it. House figure."""
+
 START_SD: Final = 0.10
 START_TREND, START_TREND_SD = 0.003, 0.006
 """What is thought before the second session: the level as seen, a small rise a week. House figures."""
@@ -158,9 +161,10 @@ def _filtered(data: _Sessions, today: date, path_of: str) -> list[Strength]:
 def _later(
     level: Floats, trend: Floats, p11: Floats, p12: Floats, p22: Floats, weeks: Floats
 ) -> tuple[Floats, Floats, Floats, Floats, Floats]:
-    """The state some weeks later: the trend carries the level on while it fades."""
-    kept = np.exp(-weeks / TREND_FADES_IN)
-    carried = TREND_FADES_IN * (1 - kept)
+    """The state some weeks later: the trend carries the level on, and fades in a gap."""
+    idle = np.maximum(weeks - IDLE_FROM, 0)
+    kept = np.exp(-idle / TREND_FADES_IN)
+    carried = np.minimum(weeks, IDLE_FROM) + TREND_FADES_IN * (1 - kept)
     return (
         level + carried * trend,
         kept * trend,

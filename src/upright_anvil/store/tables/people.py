@@ -54,6 +54,7 @@ class ClientRow(Table):
     days_a_week: Mapped[int]
     weekdays: Mapped[str]
     training_age: Mapped[str]
+    school: Mapped[str]
     birth_year: Mapped[int | None]
     contact: Mapped[str]
     emergency_contact: Mapped[str]

@@ -119,10 +119,11 @@ class ChangeLine(Part):
     easier: OptionalId | None = None
     harder: OptionalId | None = None
     exercise_b: OptionalId | None = None
+    policy: OptionalId | None = None
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the line changed. Raises `Refusal` when it is gone."""
-        names = ("reason", "cues", "easier", "harder", "exercise_b")
+        names = ("reason", "cues", "easier", "harder", "exercise_b", "policy")
         said = {name: value for name in names if (value := getattr(self, name)) is not None}
         return with_line(program, self.line, lambda line: rebuilt(line, **said))
 

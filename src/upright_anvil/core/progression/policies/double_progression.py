@@ -20,16 +20,15 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
 from upright_anvil.core.prescription.tempo import Tempo
-from upright_anvil.core.progression.evidence import Showing, confidence, sentences, showing, within_reserve
+from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.evidence import Showing, showing, within_reserve
+from upright_anvil.core.progression.holding import longer_holds
 from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
 from upright_anvil.core.progression.steps import LoadStep, moved, step_down, step_up
 from upright_anvil.core.strength.estimate import reps_that_predict
 
 ID: Final = "double-progression"
 TITLE: Final = "Double progression"
-
-ROUND_SECONDS: Final = 5
-"""Longer holds rise in steps of this many seconds."""
 
 
 def propose(situation: Situation) -> Proposal:
@@ -42,7 +41,7 @@ def propose(situation: Situation) -> Proposal:
         return _answer(situation, Lever.HOLD, now, other)
     match now.target:
         case Seconds():
-            return _hold_seconds(situation, now.target, base, shown)
+            return longer_holds(situation, now.target, base, ID)
         case Reps():
             return _reps(situation, now.target, base, shown)
         case Most() | Distance():
@@ -163,21 +162,6 @@ def _heaviest(situation: Situation, base: Prescription) -> Proposal:
     return _answer(situation, Lever.HOLD, base, rule)
 
 
-def _hold_seconds(situation: Situation, target: Seconds, base: Prescription, shown: Showing) -> Proposal:
-    """Holds: a tenth longer once every set lasted."""
-    if not shown.complete or shown.least < target.seconds or not within_reserve(base, shown.reserves):
-        return _answer(situation, Lever.HOLD, base, f"Not every hold reached {target}: the same again.")
-    step = int(target.seconds * situation.step_cap)
-    step = step - step % ROUND_SECONDS if step >= ROUND_SECONDS else step
-    if step < 1:
-        return _answer(
-            situation, Lever.HOLD, base, "Too short a hold to lengthen within the cap: take a harder variant."
-        )
-    longer = replace(base, target=Seconds(min(target.seconds + step, 3600)))
-    rule = f"Every hold lasted: {step} s longer, within {per_cent(situation.step_cap)}."
-    return _answer(situation, Lever.SECONDS, longer, rule, (Alternative("Same again", write(base)),))
-
-
 def _home_again(situation: Situation, base: Prescription, load: LoadTarget) -> Prescription:
     target = situation.home.target if isinstance(situation.home.target, Reps) else base.target
     return replace(base, load=load, target=target, tempo=situation.home.tempo)
@@ -212,16 +196,4 @@ def _answer(
     rise: Decimal = Decimal(0),
     bridged: bool = False,
 ) -> Proposal:
-    today = situation.today
-    shown = showing(today)
-    return Proposal(
-        policy=ID,
-        lever=lever,
-        prescription=prescription,
-        rule=rule,
-        evidence=sentences(today, shown),
-        confidence=confidence(today.prescription, shown),
-        rise=rise,
-        bridged=bridged,
-        alternatives=tuple(a for a in alternatives if a.text != write(prescription)),
-    )
+    return answer(ID, situation, lever, prescription, rule, alternatives, rise=rise, bridged=bridged)

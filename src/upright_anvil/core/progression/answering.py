@@ -1,0 +1,43 @@
+"""Putting a proposal together: the same evidence and confidence for every policy."""
+
+from collections.abc import Iterable
+from decimal import Decimal
+
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.progression.evidence import confidence, sentences, showing
+from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+
+
+def answer(
+    policy: str,
+    situation: Situation,
+    lever: Lever,
+    prescription: Prescription,
+    rule: str,
+    alternatives: Iterable[Alternative] = (),
+    *,
+    rise: Decimal = Decimal(0),
+    bridged: bool = False,
+    exercise: str = "",
+) -> Proposal:
+    """Answer a proposal with its evidence; alternatives that say the same are left out."""
+    today = situation.today
+    shown = showing(today)
+    return Proposal(
+        policy=policy,
+        lever=lever,
+        prescription=prescription,
+        rule=rule,
+        evidence=sentences(today, shown),
+        confidence=confidence(today.prescription, shown),
+        rise=rise,
+        bridged=bridged,
+        alternatives=tuple(a for a in alternatives if a.text != write(prescription)),
+        exercise=exercise,
+    )
+
+
+def same_again(prescription: Prescription) -> tuple[Alternative, ...]:
+    """Answer the one alternative there always is."""
+    return (Alternative("Same again", write(prescription)),)

@@ -1,0 +1,50 @@
+"""What to ask for next: the judgements over the session in their order, then the policy, then the plateau.
+
+The first that has something to say decides:
+
+1. pain, 2. missed days, 3. form, 4. a poor day, 5. drop-off, 6. one side behind, 7. too easy, 8. the policy of the
+line; where that stands still, 9. the plateau's menu. House rule; the order is held by a table of stories.
+"""
+
+from collections.abc import Callable
+from typing import Final
+
+from upright_anvil.core.progression.judgements import (
+    drop_off,
+    form,
+    missed_days,
+    one_side,
+    pain,
+    plateau,
+    poor_day,
+    too_easy,
+)
+from upright_anvil.core.progression.model import Proposal, Situation
+from upright_anvil.core.progression.registry import led_by
+
+Judgement = Callable[[Situation], Proposal | None]
+
+ORDER: Final[tuple[tuple[str, Judgement], ...]] = (
+    (pain.ID, pain.judge),
+    (missed_days.ID, missed_days.judge),
+    (form.ID, form.judge),
+    (poor_day.ID, poor_day.judge),
+    (drop_off.ID, drop_off.judge),
+    (one_side.ID, one_side.judge),
+    (too_easy.ID, too_easy.judge),
+)
+"""The judgements, most pressing first."""
+
+
+def proposal(situation: Situation, policy_id: str) -> Proposal:
+    """Answer what to ask for next. Raises `Refusal` for an unknown policy.
+
+    A session in which nothing was done is left to the policy, which holds.
+    """
+    if situation.today.sets:
+        for _, judge in ORDER:
+            found = judge(situation)
+            if found is not None:
+                return found
+    way_on = led_by(policy_id, situation)
+    return plateau.menu(situation, way_on) or way_on

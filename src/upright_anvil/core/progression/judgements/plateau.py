@@ -1,0 +1,64 @@
+"""Plateau: the trend's interval lies below the smallest useful gain over three weeks and four sessions at least.
+
+Then a menu, each with what it changes: another rep range, one more set, a variant, an easier week. House rule, rules of
+progression.
+"""
+
+from dataclasses import replace
+from decimal import Decimal
+from typing import Final
+
+from upright_anvil.core.prescription.bounds import MAX_SETS
+from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.evidence import base_of
+from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+from upright_anvil.core.progression.steps import eased
+
+ID: Final = "plateau"
+USEFUL: Final = 0.0025
+"""The smallest gain a week worth training for, as a share. House rule."""
+
+DAYS, SESSIONS = 21, 4
+EASIER: Final = Decimal("0.10")
+
+
+def stalled(situation: Situation) -> bool:
+    """Answer whether strength has stopped rising."""
+    strength = situation.strength
+    if strength is None or len(situation.exposures) < SESSIONS or strength.sessions < SESSIONS:
+        return False
+    days = (situation.today.on - situation.exposures[-SESSIONS].on).days
+    return days >= DAYS - DAYS // 7 and strength.trend_high < USEFUL
+
+
+def menu(situation: Situation, way_on: Proposal) -> Proposal | None:
+    """Answer the menu in place of standing still; None where something still rises or nothing has stalled."""
+    if way_on.lever not in (Lever.HOLD, Lever.EASE) or not stalled(situation) or situation.strength is None:
+        return None
+    base = base_of(situation)
+    found = list(_ways(situation))
+    trend, best = situation.strength.trend * 100, situation.strength.trend_high * 100
+    rule = (
+        f"Stalled: {trend:+.1f} % a week, {best:+.1f} % at best, over {len(situation.exposures)} sessions. "
+        "Something else than the load should change; choose one."
+    )
+    return answer(ID, situation, Lever.HOLD, base, rule, found)
+
+
+def _ways(situation: Situation) -> list[Alternative]:
+    base = base_of(situation)
+    ways = []
+    if isinstance(base.target, Reps):
+        low, high = base.target.low, base.target.high
+        other = Reps(max(3, low - 3), max(5, high - 4)) if high > 6 else Reps(low + 3, high + 4)  # noqa: PLR2004
+        text = write(replace(base, target=other, load=None))
+        ways.append(Alternative(f"Another range: {other} repetitions, load to be found", text))
+    if base.sets < MAX_SETS:
+        ways.append(Alternative("One more set", write(replace(base, sets=base.sets + 1))))
+    less = eased(situation, base.load, EASIER) if base.load is not None else None
+    if less is not None:
+        week = replace(base, load=less.to, sets=max(1, base.sets - 1))
+        ways.append(Alternative("An easier week", write(week)))
+    return ways

@@ -1,0 +1,36 @@
+"""Too easy is as much a finding as too hard: three more left than asked takes the largest step the cap allows.
+
+Example: 3 x 8-10 leave 2 at 60 kg, done 10, 10, 10 with five left: 65 kg, not 62.5 kg. House rule.
+"""
+
+from dataclasses import replace
+from typing import Final
+
+from upright_anvil.core.loads.load import per_cent
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.progression.answering import answer, same_again
+from upright_anvil.core.progression.evidence import base_of, showing
+from upright_anvil.core.progression.fitting import plain_reps
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.steps import within_cap
+
+ID: Final = "too-easy"
+MORE_LEFT: Final = 3
+
+
+def judge(situation: Situation) -> Proposal | None:
+    """Answer the largest step the cap allows; None where it was not that easy, or no such load can be made."""
+    now, shown = situation.today.prescription, showing(situation.today)
+    if plain_reps(situation) or not isinstance(now.target, Reps) or now.left is None or not shown.complete:
+        return None
+    if shown.least < now.target.low or any(r is None or r < now.left + MORE_LEFT for r in shown.reserves):
+        return None
+    base = base_of(situation)
+    step = within_cap(situation, base.load, situation.step_cap) if base.load is not None else None
+    if step is None:
+        return None
+    home = situation.home.target if isinstance(situation.home.target, Reps) else now.target
+    up = replace(base, load=step.to, target=home, tempo=situation.home.tempo)
+    least = min(reserve for reserve in shown.reserves if reserve is not None)
+    rule = f"At least {least} left in every set, {now.left} asked: too easy. {step.to} (+{per_cent(step.share)})."
+    return answer(ID, situation, Lever.LOAD, up, rule, same_again(base), rise=step.share)

@@ -1,0 +1,1 @@
+"""The ways to raise the work, one module each."""

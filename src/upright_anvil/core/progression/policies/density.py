@@ -1,0 +1,63 @@
+"""Density: the same work in less time. Checkpoints first, then less rest, then longer work.
+
+Timed work whose later marks were passed in every set takes the next mark as its target; else the rest gets 15 s shorter
+down to 30 s, or for counted work down to the rest its goal needs. House rule.
+"""
+
+from dataclasses import replace
+from typing import Final
+
+from upright_anvil.core.constants import DEFAULT_REST_SECONDS
+from upright_anvil.core.prescription.schemes import Checkpoints
+from upright_anvil.core.prescription.targets import Reps, Seconds
+from upright_anvil.core.progression.answering import answer, same_again
+from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.holding import longer_holds
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.policies import double_progression
+
+ID: Final = "density"
+TITLE: Final = "Density"
+REST_STEP: Final = 15
+LEAST_REST_TIMED, LEAST_REST_COUNTED = 30, 60
+"""Seconds by which the rest gets shorter, and down to which. House rule."""
+
+
+def fits(situation: Situation) -> str:
+    """Answer why it cannot lead the line; empty where it can."""
+    now = situation.today.prescription
+    if now.ramp or (now.scheme is not None and not isinstance(now.scheme, Checkpoints)):
+        return "It needs sets that are alike with a rest between them, or timed work with checkpoints."
+    return "" if isinstance(now.target, Reps | Seconds) else "It needs repetitions or seconds to hold on to."
+
+
+def propose(situation: Situation) -> Proposal:
+    """Answer the next checkpoint, a shorter rest, or longer work."""
+    now, shown = situation.today.prescription, showing(situation.today)
+    base = replace(now, load=shown.load if shown.load is not None else now.load)
+    asked = now.target.low if isinstance(now.target, Reps) else now.amount
+    if not shown.amounts or not shown.complete or shown.least < asked or not within_reserve(base, shown.reserves):
+        return answer(ID, situation, Lever.HOLD, base, "Not every set was done in full: the same again.")
+    if isinstance(now.scheme, Checkpoints) and isinstance(now.target, Seconds):
+        return _checkpoint(situation, now.target, now.scheme)
+    least = LEAST_REST_TIMED if isinstance(now.target, Seconds) else LEAST_REST_COUNTED
+    rest = DEFAULT_REST_SECONDS if now.rest is None else now.rest
+    if rest - REST_STEP >= least:
+        shorter = replace(base, rest=rest - REST_STEP)
+        rule = f"All sets done: {rest - REST_STEP} s rest instead of {rest} s."
+        return answer(ID, situation, Lever.DENSITY, shorter, rule, same_again(base))
+    if isinstance(now.target, Seconds):
+        return longer_holds(situation, now.target, base, ID)
+    return replace(double_progression.propose(situation), policy=ID)
+
+
+def _checkpoint(situation: Situation, target: Seconds, marks: Checkpoints) -> Proposal:
+    now, first = situation.today.prescription, marks.seconds[0]
+    passed = [row.how.checkpoints or 0 for row in situation.today.sets]
+    if min(passed, default=0) < 1:
+        rule = f"The mark at {first} s was not passed in every set: the same again."
+        return answer(ID, situation, Lever.HOLD, now, rule)
+    rest = marks.seconds[1:]
+    later = replace(now, target=Seconds(first), scheme=Checkpoints(rest) if rest else None)
+    rule = f"The mark at {first} s was passed in every set: it is the target now, instead of {target}."
+    return answer(ID, situation, Lever.CHECKPOINT, later, rule, same_again(now))

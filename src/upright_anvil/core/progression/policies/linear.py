@@ -1,0 +1,56 @@
+"""Linear steps: the same sets and repetitions, one achievable load more each time all were done.
+
+Missed twice running: a tenth less. A step past the cap is bridged as in double progression. Example: 3 x 5 with 60 kg
+done with the reserve kept: 62.5 kg. House rule; for early months and main lifts.
+"""
+
+from dataclasses import replace
+from decimal import Decimal
+from typing import Final
+
+from upright_anvil.core.loads.load import per_cent
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.progression.answering import answer, same_again
+from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.fitting import plain_reps
+from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
+from upright_anvil.core.progression.policies import double_progression
+from upright_anvil.core.progression.steps import eased, step_up
+
+ID: Final = "linear"
+TITLE: Final = "Linear steps"
+CUT: Final = Decimal("0.10")
+
+
+def fits(situation: Situation) -> str:
+    """Answer why it cannot lead the line; empty where it can."""
+    return plain_reps(situation)
+
+
+def propose(situation: Situation) -> Proposal:
+    """Answer the next step, the same again, or a tenth less."""
+    now, shown = situation.today.prescription, showing(situation.today)
+    base = replace(now, load=shown.load if shown.load is not None else now.load)
+    if base.load is None or not shown.amounts:
+        return answer(ID, situation, Lever.HOLD, base, "Nothing to step from: the same again.")
+    if not _done(situation.today):
+        missed = len(situation.exposures) > 1 and not _done(situation.exposures[-2])
+        less = eased(situation, base.load, CUT) if missed else None
+        if less is None:
+            return answer(ID, situation, Lever.HOLD, base, "Not every repetition was done: the same load once more.")
+        rule = f"Missed in two sessions running: back to {less.to} ({per_cent(less.share)}) and up again from there."
+        down = replace(base, load=less.to)
+        return answer(ID, situation, Lever.EASE, down, rule, same_again(base), rise=less.share)
+    if not within_reserve(base, shown.reserves):
+        rule = "All done, but with fewer reps left than asked: the same load once more."
+        return answer(ID, situation, Lever.HOLD, base, rule)
+    step = step_up(situation, base.load)
+    if step is None or step.share > situation.step_cap:
+        return replace(double_progression.propose(situation), policy=ID)
+    rule = f"All sets done: {step.to} next (+{per_cent(step.share)})."
+    return answer(ID, situation, Lever.LOAD, replace(base, load=step.to), rule, same_again(base), rise=step.share)
+
+
+def _done(exposure: Exposure) -> bool:
+    shown, target = showing(exposure), exposure.prescription.target
+    return shown.complete and isinstance(target, Reps) and shown.least >= target.low

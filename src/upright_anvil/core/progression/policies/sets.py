@@ -1,0 +1,56 @@
+"""Sets and rounds: one more set while repetitions and reserve hold, up to five; then the load takes a step.
+
+Example: 3 x 10 done with the reserve kept: 4 x 10; after 5 x 10 the load goes up and the sets go back. House rule.
+"""
+
+from dataclasses import replace
+from typing import Final
+
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
+from upright_anvil.core.progression.answering import answer, same_again
+from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.policies import double_progression
+
+ID: Final = "sets"
+TITLE: Final = "Sets and rounds"
+MOST_SETS: Final = 5
+"""Sets up to which one more is proposed. House rule."""
+
+
+def fits(situation: Situation) -> str:
+    """Answer why it cannot lead the line; empty where it can."""
+    now = situation.today.prescription
+    if now.scheme is not None or now.ramp:
+        return "It needs sets that are alike, and these differ or run by the clock."
+    return ""
+
+
+def propose(situation: Situation) -> Proposal:
+    """Answer one more set, a step of load with the sets of the phase's beginning, or the same again."""
+    now, shown = situation.today.prescription, showing(situation.today)
+    base = replace(now, load=shown.load if shown.load is not None else now.load)
+    if not shown.amounts or not shown.complete or shown.least < _least(situation):
+        return answer(ID, situation, Lever.HOLD, base, "Not every set was done in full: the same again.")
+    if not within_reserve(base, shown.reserves):
+        return answer(ID, situation, Lever.HOLD, base, "Done with fewer reps left than asked: the same again.")
+    if base.sets < MOST_SETS:
+        more = replace(base, sets=base.sets + 1)
+        rule = f"All {base.sets} sets done with the reserve kept: one set more."
+        return answer(ID, situation, Lever.SETS, more, rule, same_again(base))
+    step = double_progression.propose(situation)
+    if step.lever is not Lever.LOAD:
+        return replace(step, policy=ID)
+    fewer = replace(step.prescription, sets=min(situation.home.sets, step.prescription.sets))
+    rule = f"{MOST_SETS} sets are there: {step.rule[0].lower()}{step.rule[1:]} Back to {fewer.sets} sets."
+    return replace(step, policy=ID, prescription=fewer, rule=rule)
+
+
+def _least(situation: Situation) -> int:
+    match situation.today.prescription.target:
+        case Reps(low=low):
+            return low
+        case Seconds(seconds=seconds):
+            return seconds
+        case Distance() | Most():
+            return 1

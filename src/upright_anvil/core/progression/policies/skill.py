@@ -1,0 +1,45 @@
+"""Skill: the next rung of the ladder once every set is at the top of its range.
+
+Example: 3 x 8-12 push-ups with raised hands, all twelve: push-ups, from the bottom of the range. House rule.
+"""
+
+from dataclasses import replace
+from typing import Final
+
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, OpenLoad
+from upright_anvil.core.prescription.targets import Reps, Seconds
+from upright_anvil.core.progression.answering import answer, same_again
+from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.policies import double_progression
+
+ID: Final = "skill"
+TITLE: Final = "Skill"
+
+
+def fits(situation: Situation) -> str:
+    """Answer why it cannot lead the line; empty where it can."""
+    now = situation.today.prescription
+    if now.ramp or not isinstance(now.target, Reps | Seconds):
+        return "It needs repetitions or seconds to judge a rung by."
+    return "" if situation.harder else "No harder rung of this exercise can be done here."
+
+
+def propose(situation: Situation) -> Proposal:
+    """Answer the next rung, or what double progression says on the way to it."""
+    now, shown = situation.today.prescription, showing(situation.today)
+    top = now.target.high if isinstance(now.target, Reps) else now.amount
+    ready = shown.amounts and shown.complete and shown.least >= top and within_reserve(now, shown.reserves)
+    if not ready or situation.harder is None:
+        way = double_progression.propose(situation)
+        return replace(way, policy=ID) if way.lever is not Lever.LOAD else _same(situation)
+    load = BodyweightLoad() if situation.harder.bodyweight_share else OpenLoad()
+    home = situation.home.target if type(situation.home.target) is type(now.target) else now.target
+    rung = replace(now, target=home, load=load, scheme=None, tempo=situation.home.tempo, others=())
+    rule = f"Every set at the top of the range: the next rung, {situation.harder.name}, from the bottom of the range."
+    return answer(ID, situation, Lever.VARIANT, rung, rule, same_again(now), exercise=situation.harder.id)
+
+
+def _same(situation: Situation) -> Proposal:
+    now = situation.today.prescription
+    return answer(ID, situation, Lever.HOLD, now, "On the way to the next rung: the same again.")

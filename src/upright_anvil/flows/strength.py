@@ -1,0 +1,54 @@
+"""A client's strength over time: the ledger's sets as the estimates read them."""
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.blocks import added_load
+from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.strength.attempts import Attempt
+from upright_anvil.core.strength.over_time import Strength, strengths
+from upright_anvil.core.strength.rep_curve import RepCurve, rep_curves
+from upright_anvil.flows.done import done_by_line
+from upright_anvil.store.ledger import KeptSet
+
+
+@dataclass(frozen=True, slots=True)
+class Estimates:
+    """Strength by exercise, and the client's own rep curves by group of exercises."""
+
+    strengths: Mapping[str, Strength]
+    curves: Mapping[str, RepCurve]
+
+    def steepness(self, group: str) -> float:
+        """Answer how steep the client's curve is for a group; 1 where nothing is known."""
+        return self.curves[group].steepness if group in self.curves else 1.0
+
+
+def group_of(exercise_id: str, setting: Setting) -> str:
+    """Answer which exercises share a rep curve with this one: those of its pattern."""
+    return str(setting.exercise(exercise_id).pattern)
+
+
+def attempts_of(kept: Iterable[KeptSet], dates: Mapping[str, date], setting: Setting) -> list[Attempt]:
+    """Answer the clean working sets of a client in the order they were done; pain and broken form are left out."""
+    found = []
+    for (session, _), rows in done_by_line(kept).items():
+        for place, row in enumerate(rows):
+            exercise = setting.exercise(row.exercise)
+            moved = moved_kg(added_load(row), exercise.bodyweight_share, setting.body_kg)
+            if moved and row.reps and row.how.clean_enough:
+                group = group_of(row.exercise, setting)
+                found.append(Attempt(row.exercise, dates[session], float(moved), row.reps, row.reserve, place, group))
+    return found
+
+
+def estimates(
+    kept: Iterable[KeptSet], dates: Mapping[str, date], setting: Setting, today: date, path_of: str = ""
+) -> Estimates:
+    """Answer a client's strength on a day from the sets given, and the rep curves behind it."""
+    attempts = attempts_of(kept, dates, setting)
+    curves = rep_curves(attempts, today)
+    steep = {name: curve.steepness for name, curve in curves.items()}
+    return Estimates(strengths(attempts, today, steep, path_of), curves)

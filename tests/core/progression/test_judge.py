@@ -1,0 +1,276 @@
+"""Small stories over whole sessions: what was asked, what happened, what a good trainer would ask for next."""
+
+import re
+from dataclasses import dataclass, field, replace
+from datetime import date, timedelta
+from decimal import Decimal
+from unittest import TestCase
+
+from hypothesis import given, settings
+
+from tests.core.strategies import situations
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.ledger.how import How, Quality, SetEnd
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.targets import Seconds
+from upright_anvil.core.progression.judge import ORDER, proposal
+from upright_anvil.core.progression.judgements.missed_days import step_back
+from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
+from upright_anvil.core.strength.over_time import Strength
+
+PLACE = read_equipment(
+    "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 6 8 10 12 16\nbelt 2.5 5 20", Unit.KG
+).inventory
+SQUAT = Exercise("squat", "Back squat", Pattern.SQUAT, ("quadriceps",), implements=(ImplementKind.BARBELL,))
+PRESS = Exercise("press", "Dumbbell press", Pattern.PUSH_VERTICAL, (), implements=(ImplementKind.DUMBBELL,))
+PUSH_UP = Exercise("push-up", "Push-up", Pattern.PUSH_HORIZONTAL, (), bodyweight_share=Decimal("0.65"))
+RAISED = replace(PUSH_UP, id="raised", name="Push-up, hands raised")
+PLANK = Exercise("plank", "Plank", Pattern.TRUNK, ())
+EXERCISES = {"squat": SQUAT, "press": PRESS, "push-up": PUSH_UP, "plank": PLANK}
+TODAY = date(2026, 3, 2)
+RANGE = "3 x 6-8, 60 kg, rest 2:00, leave 2"
+
+
+def strength(trend: float = 0.005, kg: float = 80.0) -> Strength:
+    return Strength("e", kg, kg * 0.96, kg * 1.04, 0.02, trend, trend - 0.004, trend + 0.004, 8, TODAY, ())
+
+
+SIGNS = {
+    "!": How(pain=Joint.KNEE, pain_side=Side.LEFT),
+    "~": How(quality=Quality.SLIPPING),
+    "#": How(quality=Quality.BROKE_DOWN),
+    "f": How(ended=SetEnd.FORM),
+    "+": How(checkpoints=1),
+}
+
+
+def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
+    """Sets as ``8/2``, ``8@57.5/1``, ``30`` seconds, ``L7R9``; a sign at the end says how it went."""
+    plan, found = read(asked), []
+    planned = plan.load.added if isinstance(plan.load, BodyweightLoad) else plan.load
+    for number, word in enumerate(did.split(), start=1):
+        match = re.fullmatch(r"(?:L(\d+)R(\d+)|(\d+))(?:@([\d.]+))?(?:/(\d+))?([!~#f+]?)", word)
+        assert match, word
+        left, right, amount, load, reserve, sign = match.groups()
+        how = SIGNS.get(sign, How())
+        if left:
+            how, amount = replace(how, left=int(left), right=int(right)), str(min(int(left), int(right)))
+        timed = isinstance(plan.target, Seconds)
+        found.append(
+            PerformedSet(
+                f"r{number}", Slot("l", number), "e", Outcome.DONE,
+                reps=None if timed else int(amount), seconds=int(amount) if timed else None,
+                load=Load.of(load) if load else planned if isinstance(planned, Load) else None,
+                reserve=int(reserve) if reserve else None, how=how,
+            )
+        )  # fmt: skip
+    return tuple(found)
+
+
+@dataclass(frozen=True)
+class Story:
+    """What was asked, what was done session by session (oldest first), and what should come of it."""
+
+    told: str
+    asked: str
+    did: tuple[str, ...]
+    lever: Lever
+    text: str = ""
+    says: str = ""
+    exercise: str = "squat"
+    policy: str = "double-progression"
+    more: dict[str, object] = field(default_factory=dict)
+    apart: int = 7
+
+    def situation(self) -> Situation:
+        last = len(self.did) - 1
+        exposures = tuple(
+            Exposure(TODAY - timedelta(days=self.apart * (last - n)), read(self.asked), rows(self.asked, did))
+            for n, did in enumerate(self.did)
+        )
+        return Situation(
+            EXERCISES[self.exercise],
+            PLACE,
+            read(self.asked),
+            exposures,
+            Decimal(80),
+            **self.more,  # type: ignore[arg-type]
+        )
+
+
+def gap(days: int) -> dict[str, object]:
+    return {"next_on": TODAY + timedelta(days=days)}
+
+
+UP, REPS, HOLD, EASE = Lever.LOAD, Lever.REPS, Lever.HOLD, Lever.EASE
+STALL = {"strength": strength(-0.003)}
+STORIES = [
+    # The policy alone, where nothing else is to be said.
+    Story("the top of the range with two left", RANGE, ("8/2 8/2 8/2",), UP, "3 x 6-8, 62.5 kg, rest 2:00, leave 2"),
+    Story("in the range with room in the last set", RANGE, ("7/2 7/2 7/2",), REPS, says="at least 8"),
+    Story("in the range, nothing to spare", RANGE, ("7/2 7/2 7/1",), HOLD),
+    Story("a set short", RANGE, ("6/2 6/2 5/2",), HOLD, says="below the range"),
+    Story("nothing was done", RANGE, ("",), HOLD, says="Nothing was done"),
+    Story("a set left out", RANGE, ("8/2 8/2",), HOLD, says="Not every planned set"),
+    # Pain: never up.
+    Story("all done, but the knee hurt", RANGE, ("8/2 8/2 8/2!",), HOLD, RANGE, "left knee hurt: nothing goes up"),
+    Story("it hurt in the first set only", RANGE, ("8/2! 8/3 8/3",), HOLD, says="left knee"),
+    Story("it hurt twice running", RANGE, ("8/2 8/2 8/2!", "8/2 8/2 8/2!"), EASE, says="two sessions running"),
+    Story("it hurt last time, not today", RANGE, ("8/2 8/2 8/2!", "8/2 8/2 8/2"), UP),
+    Story("twice, with an easier rung", "3 x 8-12, bw", ("12! 12 12", "12! 12 12"), EASE, "3 x 8-12, bw",
+          "one rung easier", "push-up", more={"easier": RAISED}),
+    Story("pain comes before missed days", RANGE, ("8/2 8/2 8/2!",), HOLD, says="hurt", more=gap(30)),
+    Story("pain comes before form", RANGE, ("8/2! 8/2# 8/2",), HOLD, says="hurt"),
+    Story("pain comes before too easy", RANGE, ("8/6 8/6 8/6!",), HOLD, says="hurt"),
+    Story("pain with nothing lighter", "3 x 8, 20 kg", ("8! 8 8", "8! 8 8"), HOLD, says="clinician"),
+    # Missed days: step back by a table.
+    Story("ten days are no gap", RANGE, ("8/2 8/2 8/2",), UP, more=gap(10)),
+    Story("twelve days", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 55 kg, rest 2:00, leave 2", "12 days", more=gap(12)),
+    Story("nineteen days", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 52.5 kg, rest 2:00, leave 2", "10 %", more=gap(19)),
+    Story("five weeks", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 50 kg, rest 2:00, leave 2", more=gap(35)),
+    Story("two months", RANGE, ("8/2 8/2 8/2",), EASE, says="Test again", more=gap(61)),
+    Story("a gap at the bare bar", "3 x 8, 20 kg", ("8 8 8",), HOLD, says="20 days", more=gap(20)),
+    Story("a gap comes before form", RANGE, ("8/2 8/2~ 8/2",), EASE, says="days without", more=gap(15)),
+    Story("a gap comes before a poor day", RANGE, ("8/2 8/2 8/2", "6/2 6/2 6/2"), EASE, says="days without",
+          more={**gap(15), "poor_day": True}),
+    # Form.
+    Story("slipped in the last set", RANGE, ("8/2 8/2 8/2~",), HOLD, RANGE, "slipped in set 3"),
+    Story("ended by form", RANGE, ("8/2 8/2 7/2f",), HOLD, says="slipped in set 3"),
+    Story("broke down", RANGE, ("8/2 7/1 6/0#",), EASE, "3 x 6-8, 57.5 kg, rest 2:00, leave 2", "broke down in set 3"),
+    Story("broke down at the bare bar", "3 x 8, 20 kg", ("8 8 8#",), HOLD, says="fewer repetitions"),
+    Story("slipped twice and still not up", RANGE, ("8/2 8/2~ 8/2~",), HOLD, says="set 2, 3"),
+    Story("form comes before drop-off", RANGE, ("8/2 6/1 5/0~",), HOLD, says="slipped"),
+    Story("form comes before too easy", RANGE, ("8/6 8/6 8/6~",), HOLD, says="slipped"),
+    # A poor day.
+    Story("a poor day, all done lighter", RANGE, ("8/2 8/2 8/2", "8/3 8/3 8/3"), HOLD, says="planned before stands",
+          more={"poor_day": True}),
+    Story("a poor day as the first session", RANGE, ("8/2 8/2 8/2",), UP, more={"poor_day": True}),
+    Story("a poor day that fell apart", RANGE, ("8/2 8/2 8/2", "8/2 6/0 4/0"), HOLD, says="came with little",
+          more={"poor_day": True}),
+    # Drop-off and its cause.
+    Story("fell apart with the rests kept", RANGE, ("8/2 6/1 5/0",), EASE, "3 x 6-8, 57.5 kg, rest 2:00, leave 2",
+          "too heavy", more={"rests": (120, 125)}),
+    Story("fell apart with short rests", RANGE, ("8/2 6/1 5/0",), HOLD, RANGE, "rests were 60 s instead of 120 s",
+          more={"rests": (60, 60)}),
+    Story("fell off but stayed in the range", RANGE, ("8/3 7/1 7/0",), HOLD, says="too heavy to go up",
+          more={"rests": (120, 118)}),
+    Story("nobody timed the rests", RANGE, ("8/2 7/0 5/0",), EASE, says="too heavy"),
+    Story("a little less in the last set is no drop-off", RANGE, ("8/3 8/2 8/2",), UP),
+    Story("five to three is a drop-off", "3 x 5, 60 kg", ("5 4 3",), EASE, says="2 of 5"),
+    Story("five to four is none", "3 x 5, 60 kg", ("5 5 4",), HOLD, says="below the range"),
+    Story("lighter in the last set on purpose", RANGE, ("8/2 8/2 5@55/2",), HOLD, says="below the range"),
+    Story("drop-off before one side", "3 x 8 each side, 12 kg", ("L10R8 L8R6 L5R4",), EASE, says="4 of 8", exercise="push-up"),
+    # One side behind.
+    Story("the right side behind in every set", "3 x 8 each side, 10 kg", ("L8R6 L8R6 L8R6",), Lever.SIDE,
+          "3 x 8 each side, right first, 10 kg", "The right side was behind in 3 of 3", "press"),
+    Story("behind once is nothing", "3 x 8 each side, 10 kg", ("L8R6 L8R8 L8R8",), HOLD, exercise="press"),
+    Story("it leads already", "3 x 8 each side, right first, 10 kg", ("L8R6 L8R6 L8R6",), HOLD, says="below", exercise="press"),
+    Story("one repetition apart is nothing", "3 x 8 each side, 10 kg", ("L9R8 L9R8 L9R8",), REPS, exercise="press"),
+    # Too easy.
+    Story("five left where two were asked", RANGE, ("8/5 8/5 8/5",), UP, "3 x 6-8, 65 kg, rest 2:00, leave 2", "too easy"),
+    Story("too easy in the middle of the range", RANGE, ("7/5 7/5 7/6",), UP, says="too easy"),
+    Story("too easy but for one set", RANGE, ("8/5 8/5 8/4",), UP, "3 x 6-8, 62.5 kg, rest 2:00, leave 2"),
+    Story("easy, but nothing within the cap", "3 x 8-10, 10 kg, leave 2", ("10/5 10/5 10/5",), REPS, exercise="press",
+          says="more than 10 %"),
+    Story("easy, but nobody said how many were left", RANGE, ("8 8 8",), UP, "3 x 6-8, 62.5 kg, rest 2:00, leave 2"),
+    # Plateau.
+    Story("stalled for a month", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, RANGE, "Stalled", more=STALL),
+    Story("stalled, but today went up", RANGE, (*("7/1 7/1 6/1",) * 4, "8/2 8/2 8/2"), UP, more=STALL),
+    Story("three sessions are too few for a stall", RANGE, ("7/1 7/1 6/1",) * 3, HOLD, says="nothing to spare", more=STALL),
+    Story("a week of daily sessions is no stall", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, says="nothing to spare", more=STALL, apart=1),
+    Story("rising slowly is no stall", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, says="nothing to spare", more={"strength": strength(0.002)}),
+    # Other policies.
+    Story("linear: all done", "3 x 5, 60 kg, leave 2", ("5/2 5/2 5/2",), UP, "3 x 5, 62.5 kg, leave 2", policy="linear"),
+    Story("linear: missed once", "3 x 5, 60 kg", ("5 5 4",), HOLD, says="once more", policy="linear"),
+    Story("linear: missed twice", "3 x 5, 60 kg", ("5 5 4", "5 5 4"), EASE, "3 x 5, 52.5 kg", policy="linear"),
+    Story("linear: a pair too far", "3 x 8, 10 kg", ("8 8 8",), REPS, says="more than 10 %", policy="linear", exercise="press"),
+    Story("wave: all done", "5 x 5, 75 %", ("5 5 5 5 5",), UP, "5 x 5, 77.5 %", policy="wave"),
+    Story("wave: fell short", "5 x 5, 75 %", ("5 5 5 5 4",), HOLD, says="same share", policy="wave"),
+    Story("wave on kilograms says so", RANGE, ("8/2 8/2 8/2",), UP, says="Per cent waves cannot lead this line", policy="wave"),
+    Story("reserve-led: stronger than the load", "3 x 8, 55 kg, leave 2", ("8/3 8/3 8/3",), UP, says="estimate of 80.0 kg",
+          policy="reserve-led", more={"strength": strength()}),
+    Story("reserve-led: the load is right", "3 x 8, 60 kg, leave 2", ("8/2 8/2 8/2",), HOLD, says="today's load again",
+          policy="reserve-led", more={"strength": strength()}),
+    Story("reserve-led: too heavy", "3 x 8, 70 kg, leave 2", ("8/0 8/0 8/0",), EASE, says="estimate",
+          policy="reserve-led", more={"strength": strength()}),
+    Story("reserve-led: no estimate yet", RANGE, ("8/2 8/2 8/2",), UP, policy="reserve-led"),
+    Story("sets: one more", "3 x 10, 40 kg, leave 2", ("10/2 10/2 10/2",), Lever.SETS, "4 x 10, 40 kg, leave 2", policy="sets"),
+    Story("sets: enough of them", "5 x 10, 40 kg, leave 2", ("10/2 10/2 10/2 10/2 10/2",), UP, says="5 sets are there", policy="sets"),
+    Story("sets: fell short", "3 x 10, 40 kg", ("10 10 9",), HOLD, policy="sets"),
+    Story("density: less rest", "3 x 10, 12 kg, rest 90 s", ("10 10 10",), Lever.DENSITY, "3 x 10, 12 kg, rest 1:15",
+          policy="density", exercise="press"),
+    Story("density: rest is short enough", "3 x 10, 12 kg, rest 60 s", ("10 10 10",), REPS, policy="density", exercise="press"),
+    Story("density: a checkpoint passed in every set", "3 x 40 s, rest 20 s, checkpoints 50/60 s", ("50+ 50+ 50+",),
+          Lever.CHECKPOINT, "3 x 50 s, checkpoints 60 s, rest 20 s", policy="density", exercise="plank"),
+    Story("density: not in every set", "3 x 40 s, rest 20 s, checkpoints 50/60 s", ("50+ 50+ 40",), HOLD,
+          says="not passed in every set", policy="density", exercise="plank"),
+    Story("control: slower first", RANGE, ("7/2 7/2 7/2",), Lever.TEMPO, says="lower in 3 s", policy="control"),
+    Story("control: no room", RANGE, ("7/1 7/2 7/2",), HOLD, policy="control"),
+    Story("skill: on the way", "3 x 8-12, bw", ("10 10 10",), REPS, policy="skill", exercise="push-up", more={"harder": PUSH_UP}),
+    Story("skill: the next rung", "3 x 8-12, bw", ("12 12 12",), Lever.VARIANT, "3 x 8-12, bw", "the next rung, Push-up",
+          policy="skill", exercise="push-up", more={"harder": PUSH_UP}),
+    Story("skill: no rung to go to", "3 x 8-12, bw", ("12 12 12",), UP, says="No harder rung", policy="skill", exercise="push-up"),
+    Story("holds: longer", "3 x 50 s", ("50 50 50",), Lever.SECONDS, "3 x 55 s", policy="holds", exercise="plank"),
+    Story("holds: long enough for a rung", "3 x 60 s", ("60 60 60",), Lever.VARIANT, policy="holds", exercise="plank",
+          more={"harder": replace(PLANK, id="long-plank", name="Plank, arms out")}),
+    Story("holds on repetitions say so", RANGE, ("8/2 8/2 8/2",), UP, says="Holds cannot lead this line", policy="holds"),
+]  # fmt: skip
+
+
+class JudgeTest(TestCase):
+    def test_there_are_sixty_stories_at_least(self) -> None:
+        self.assertGreaterEqual(len(STORIES), 60)
+        self.assertEqual(len({story.told for story in STORIES}), len(STORIES))
+
+    def test_stories(self) -> None:
+        for story in STORIES:
+            with self.subTest(story.told):
+                found = proposal(story.situation(), story.policy)
+                self.assertEqual(found.lever, story.lever, found.rule)
+                if story.text:
+                    self.assertEqual(found.text, story.text, found.rule)
+                self.assertIn(story.says, found.rule)
+
+    def test_a_stall_offers_a_menu(self) -> None:
+        story = next(one for one in STORIES if one.told == "stalled for a month")
+        labels = [one.label for one in proposal(story.situation(), story.policy).alternatives]
+        self.assertEqual(labels[1:], ["One more set", "An easier week"])
+        self.assertTrue(labels[0].startswith("Another range"))
+
+    def test_steps_back_grow_with_the_gap(self) -> None:
+        cuts = [step_back(days) for days in range(120)]
+        self.assertEqual(cuts, sorted(cuts))
+        self.assertEqual(
+            [step_back(days) for days in (10, 11, 21, 22, 43)],
+            [Decimal(0), Decimal("0.05"), Decimal("0.10"), Decimal("0.15"), Decimal("0.20")],
+        )
+
+    def test_judgements_are_named_once(self) -> None:
+        self.assertEqual(len({name for name, _ in ORDER}), len(ORDER))
+
+    @settings(max_examples=300)
+    @given(situations())
+    def test_never_past_the_cap_never_a_load_nobody_owns_never_up_in_pain(self, situation: Situation) -> None:
+        for policy in ("double-progression", "linear", "reserve-led", "sets", "skill"):
+            self.holds(proposal(situation, policy), situation)
+            hurt = replace(situation.today, sets=tuple(replace(s, how=SIGNS["!"]) for s in situation.today.sets))
+            if hurt.sets:
+                found = proposal(replace(situation, exposures=(*situation.exposures[:-1], hurt)), policy)
+                self.assertLessEqual(found.rise, 0)
+                self.assertIn(found.lever, (HOLD, EASE))
+
+    def holds(self, found: Proposal, situation: Situation) -> None:
+        if not found.bridged:
+            self.assertLessEqual(found.rise, situation.step_cap)
+        load = found.prescription.load
+        if isinstance(load, Load) and found.lever in (UP, EASE) and not found.exercise:
+            kind = situation.exercise.implement_at(situation.place)
+            self.assertIsNotNone(kind and situation.place.find(kind, load))
+        self.assertTrue(found.rule)
+        self.assertEqual(read(found.text), found.prescription)

@@ -191,7 +191,7 @@ PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] 
     ("calendar", calendar, (1280, 800), False),
     ("progress", progress, (1280, 800), False),
     ("floor-tablet", floor("Casimir Holt"), (820, 1180), False),
-    ("floor-tablet-dark", floor("Ilse Marwick"), (820, 1180), True),
+    ("floor-tablet-dark", floor("Saskia Brandvold"), (820, 1180), True),
     ("testing-tablet", testing("Rufus Kettleman", "Push-ups"), (820, 1180), False),
     ("floor-phone", floor("Dell Ostrander"), (390, 844), False),
     ("before-phone", before("Agnes Thornby"), (390, 844), False),

@@ -19,7 +19,7 @@ class ProgressTest(StudioTest):
     def test_nothing_logged_is_an_empty_view(self) -> None:
         board = self.client_with_program(("back-squat", PLAN))
         with self.studio.reading() as scope:
-            view = client_progress(scope, board.client_id, None)
+            view = client_progress(scope, board.client_id, None, TODAY)
         self.assertEqual((view.exercise_id, view.sessions, view.exercises), (None, (), ()))
 
     def test_sets_estimates_and_plan_side_by_side(self) -> None:
@@ -29,7 +29,7 @@ class ProgressTest(StudioTest):
         self.log(sid, 2, 8, reserve=1)
         self.log(sid, 3, 7, load=Load.of("57.5"))
         with self.studio.reading() as scope:
-            view = client_progress(scope, board.client_id, "back-squat")
+            view = client_progress(scope, board.client_id, "back-squat", TODAY)
         point = view.sessions[0]
         self.assertEqual((point.planned, point.planned_moved, point.planned_sets), (PLAN, Decimal(60), 3))
         self.assertEqual([s.load for s in point.sets], ["60 kg", "60 kg", "57.5 kg"])
@@ -43,7 +43,7 @@ class ProgressTest(StudioTest):
         sid = self.session(board)
         self.log(sid, 1, 5, exercise="pull-up", load=Load.of(5), planned="3 x 5, bw")
         with self.studio.reading() as scope:
-            view = client_progress(scope, board.client_id, None)
+            view = client_progress(scope, board.client_id, None, TODAY)
         self.assertTrue(view.with_body)
         self.assertEqual(view.sessions[0].sets[0].moved, Decimal(75))
 
@@ -51,7 +51,7 @@ class ProgressTest(StudioTest):
         board = self.client_with_program(("back-squat", "3 x 8, 135 lb"), unit=Unit.LB, body_weight=None)
         self.log(self.session(board), 1, 8, load=Load.of(135, "lb"), planned="3 x 8, 135 lb")
         with self.studio.reading() as scope:
-            view = client_progress(scope, board.client_id, None)
+            view = client_progress(scope, board.client_id, None, TODAY)
         point = view.sessions[0]
         self.assertEqual(
             (view.unit, point.sets[0].moved, point.planned_moved), ("lb", Decimal("135.0"), Decimal("135.0"))
@@ -65,10 +65,10 @@ class ProgressTest(StudioTest):
             self.log(self.session(board, week), 1, 8)
         self.log(self.session(board, 1), 1, None, line="l2", exercise="plank", seconds=40, load=None)
         with self.studio.reading() as scope:
-            view = client_progress(scope, board.client_id, None)
+            view = client_progress(scope, board.client_id, None, TODAY)
             self.assertEqual([(e.id, e.sessions) for e in view.exercises], [("back-squat", 2), ("plank", 1)])
-            self.assertEqual(client_progress(scope, board.client_id, "nobody-did-this").exercise_id, "back-squat")
-            plank = client_progress(scope, board.client_id, "plank").sessions[0]
+            self.assertEqual(client_progress(scope, board.client_id, "nobody-did-this", TODAY).exercise_id, "back-squat")
+            plank = client_progress(scope, board.client_id, "plank", TODAY).sessions[0]
         self.assertEqual((plank.sets[0].seconds, plank.estimate, plank.formulas), (40, None, ()))
 
 

@@ -166,4 +166,5 @@ def _line(line: ReadLine, ids: tuple[str, ...], setting: Setting, done: Done) ->
         variant_b=head(plan.exercise_b),
         easier=head(plan.easier),
         harder=head(plan.harder),
+        policy=plan.policy,
     )

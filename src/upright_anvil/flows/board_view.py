@@ -55,6 +55,7 @@ class LineView:
     variant_b: ExerciseHead | None
     easier: ExerciseHead | None
     harder: ExerciseHead | None
+    policy: str = ""
 
 
 @dataclass(frozen=True, slots=True)

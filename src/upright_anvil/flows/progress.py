@@ -16,6 +16,7 @@ from upright_anvil.core.strength.estimate import estimates_by_formula
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.flows.setting import client_setting, set_estimate
+from upright_anvil.flows.strength import estimates, group_of
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -61,6 +62,35 @@ class SessionPoint:
 
 
 @dataclass(frozen=True, slots=True)
+class StrengthPoint:
+    """The estimate over time after a session, with its 95 % interval, in the client's unit."""
+
+    on: date
+    value: Decimal
+    low: Decimal
+    high: Decimal
+
+
+@dataclass(frozen=True, slots=True)
+class StrengthOverTime:
+    """The estimated maximum as it stands today with its 95 % interval, in the client's unit.
+
+    ``trend`` is the change a week in per cent with its interval, ``steepness`` that of the client's own rep curve
+    (1 = published) learned from ``told_by`` sets, ``path`` has a point for each session.
+    """
+
+    value: Decimal
+    low: Decimal
+    high: Decimal
+    trend: float
+    trend_low: float
+    trend_high: float
+    steepness: float
+    told_by: int
+    path: tuple[StrengthPoint, ...]
+
+
+@dataclass(frozen=True, slots=True)
 class ExerciseChoice:
     """An exercise the client has done, and in how many sessions."""
 
@@ -81,9 +111,10 @@ class ProgressView:
     exercise: str
     with_body: bool
     sessions: tuple[SessionPoint, ...]
+    strength: StrengthOverTime | None
 
 
-def client_progress(scope: Scope, client_id: str, exercise_id: str | None) -> ProgressView:
+def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today: date) -> ProgressView:
     """Answer the progress with an exercise, or with the one done most. Raises `NotFoundError`."""
     who = client(scope, client_id)
     exercises = all_exercises(scope)
@@ -114,6 +145,32 @@ def client_progress(scope: Scope, client_id: str, exercise_id: str | None) -> Pr
         exercise=exercise.name if exercise else "",
         with_body=bool(exercise and exercise.bodyweight_share),
         sessions=tuple(points),
+        strength=_over_time(kept, dates, setting, chosen, today) if chosen else None,
+    )
+
+
+def _over_time(
+    kept: list[ledger.KeptSet], dates: dict[str, date], setting: Setting, exercise: str, today: date
+) -> StrengthOverTime | None:
+    found = estimates(kept, dates, setting, today, exercise)
+    strength = found.strengths.get(exercise)
+    if strength is None:
+        return None
+
+    def shown(kg: float) -> Decimal:
+        return in_unit(Decimal(repr(kg)), setting.unit).quantize(Decimal("0.1"))
+
+    curve = found.curves.get(group_of(exercise, setting))
+    return StrengthOverTime(
+        value=shown(strength.kg),
+        low=shown(strength.low),
+        high=shown(strength.high),
+        trend=round(strength.trend * 100, 2),
+        trend_low=round(strength.trend_low * 100, 2),
+        trend_high=round(strength.trend_high * 100, 2),
+        steepness=curve.steepness if curve else 1.0,
+        told_by=curve.sets if curve else 0,
+        path=tuple(StrengthPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path),
     )
 
 

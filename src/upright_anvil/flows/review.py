@@ -18,6 +18,7 @@ from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.judge import proposal as judged
+from upright_anvil.core.progression.judge import rule_name
 from upright_anvil.core.progression.model import Exposure, Proposal, Situation
 from upright_anvil.core.progression.schools import School, policy_for
 from upright_anvil.core.sentences import Refusal
@@ -57,7 +58,8 @@ class ReviewLine:
     """One line after the session: planned against done, the proposal, where it would go, and the decision taken.
 
     ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
-    week of the phase; ``preview`` is the set blocks of the proposal.
+    week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
+    exercise that takes this one's place where another rung is proposed.
     """
 
     line: str
@@ -67,6 +69,8 @@ class ReviewLine:
     blocks: tuple[Block, ...]
     proposal: Proposal | None
     proposed: str
+    rule_name: str
+    instead: str
     preview: tuple[Block, ...]
     why_none: str
     next_cell: NextCell | None
@@ -238,6 +242,8 @@ def _line(
         blocks=blocks,
         proposal=proposal,
         proposed=proposal.text if proposal else "",
+        rule_name=rule_name(proposal.policy) if proposal else "",
+        instead=setting.exercise(proposal.exercise).name if proposal and proposal.exercise else "",
         preview=tuple(Block(planned_bar(preview, exercise, athlete, plan=one), None) for one in preview.plans)
         if preview
         else (),

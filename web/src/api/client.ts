@@ -272,6 +272,7 @@ export const api = {
         params: { path: { exercise_id }, query: { client, place } },
       }),
     ),
+  policies: () => told(http.GET("/api/policies")),
   ladders: () => told(http.GET("/api/ladders")),
   addExercise: (body: Schemas["AskedExercise"]) => told(http.POST("/api/exercises", { body })),
   changeExercise: (exercise_id: string, body: Schemas["AskedExercise"]) =>

@@ -33,6 +33,7 @@ export const keys = {
   substitutes: (id: string, client: string | null, place: string | null) =>
     ["exercises", "instead", id, client, place] as const,
   ladders: ["ladders"] as const,
+  policies: ["policies"] as const,
   places: ["places"] as const,
   batteries: ["batteries"] as const,
   round: (id: string) => ["rounds", id] as const,

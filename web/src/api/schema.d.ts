@@ -1182,6 +1182,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/policies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Policies
+         * @description The ways to raise a line, in their order.
+         */
+        get: operations["policies_api_policies_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batteries": {
         parameters: {
             query?: never;
@@ -1642,6 +1662,7 @@ export interface components {
             /** Weekdays */
             weekdays?: number[] | null;
             training_age?: components["schemas"]["TrainingAge"] | null;
+            school?: components["schemas"]["School"] | null;
             /** Birth Year */
             birth_year?: number | null;
             /** Contact */
@@ -1678,6 +1699,7 @@ export interface components {
             /** Weekdays */
             weekdays?: number[] | null;
             training_age?: components["schemas"]["TrainingAge"] | null;
+            school?: components["schemas"]["School"] | null;
             /** Birth Year */
             birth_year?: number | null;
             /** Contact */
@@ -2864,6 +2886,8 @@ export interface components {
             harder?: string | null;
             /** Exercise B */
             exercise_b?: string | null;
+            /** Policy */
+            policy?: string | null;
         };
         /**
          * ChangePhase
@@ -3042,6 +3066,8 @@ export interface components {
             weekdays: number[];
             /** @default  */
             training_age: components["schemas"]["TrainingAge"];
+            /** @default reps in a range */
+            school: components["schemas"]["School"];
             /** Birth Year */
             birth_year?: number | null;
             /**
@@ -4225,7 +4251,7 @@ export interface components {
          * @description What a proposal changes.
          * @enum {string}
          */
-        Lever: "load" | "reps" | "hold seconds" | "slower lowering" | "hold" | "ease off";
+        Lever: "load" | "reps" | "hold seconds" | "slower lowering" | "sets" | "less rest" | "checkpoint" | "a pause" | "harder variant" | "weaker side first" | "hold" | "ease off";
         /**
          * LineState
          * @description How far a line came.
@@ -4256,6 +4282,11 @@ export interface components {
             variant_b: components["schemas"]["ExerciseHead"] | null;
             easier: components["schemas"]["ExerciseHead"] | null;
             harder: components["schemas"]["ExerciseHead"] | null;
+            /**
+             * Policy
+             * @default
+             */
+            policy: string;
         };
         /**
          * Load
@@ -4621,6 +4652,16 @@ export interface components {
             take_off: components["schemas"]["Load"][];
         };
         /**
+         * PolicyHead
+         * @description A way to raise a line.
+         */
+        PolicyHead: {
+            /** Id */
+            id: string;
+            /** Title */
+            title: string;
+        };
+        /**
          * Prescription
          * @description Sets of a target, with what is said of sides, load, tempo, rest (seconds) and reserve (repetitions left).
          *
@@ -4700,13 +4741,15 @@ export interface components {
             with_body: boolean;
             /** Sessions */
             sessions: components["schemas"]["SessionPoint"][];
+            strength: components["schemas"]["StrengthOverTime"] | null;
         };
         /**
          * Proposal
          * @description What a policy proposes.
          *
          *     ``rise`` is the change of load as a share of the load now; ``bridged`` says that a rise past the cap has been earned
-         *     by reps and slower lowering first. ``evidence`` and ``rule`` are sentences.
+         *     by reps and slower lowering first. ``evidence`` and ``rule`` are sentences. ``exercise`` names another exercise
+         *     where the next rung is proposed.
          */
         Proposal: {
             /** Policy */
@@ -4733,6 +4776,11 @@ export interface components {
              * @default []
              */
             alternatives: components["schemas"]["Alternative"][];
+            /**
+             * Exercise
+             * @default
+             */
+            exercise: string;
         };
         /**
          * Quality
@@ -4953,7 +5001,8 @@ export interface components {
          * @description One line after the session: planned against done, the proposal, where it would go, and the decision taken.
          *
          *     ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
-         *     week of the phase; ``preview`` is the set blocks of the proposal.
+         *     week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
+         *     exercise that takes this one's place where another rung is proposed.
          */
         ReviewLine: {
             /** Line */
@@ -4969,6 +5018,10 @@ export interface components {
             proposal: components["schemas"]["Proposal"] | null;
             /** Proposed */
             proposed: string;
+            /** Rule Name */
+            rule_name: string;
+            /** Instead */
+            instead: string;
             /** Preview */
             preview: components["schemas"]["Block"][];
             /** Why None */
@@ -5156,6 +5209,12 @@ export interface components {
              */
             chosen: boolean;
         };
+        /**
+         * School
+         * @description What a client's trainer raises first.
+         * @enum {string}
+         */
+        School: "reps in a range" | "load" | "reserve" | "sets" | "control" | "density" | "skill";
         /**
          * ScreenOutcome
          * @description What the screen comes to.
@@ -5568,6 +5627,50 @@ export interface components {
          * @enum {string}
          */
         StepKind: "get ready" | "work" | "rounds" | "change sides" | "pause" | "rest";
+        /**
+         * StrengthOverTime
+         * @description The estimated maximum as it stands today with its 95 % interval, in the client's unit.
+         *
+         *     ``trend`` is the change a week in per cent with its interval, ``steepness`` that of the client's own rep curve
+         *     (1 = published) learned from ``told_by`` sets, ``path`` has a point for each session.
+         */
+        StrengthOverTime: {
+            /** Value */
+            value: string;
+            /** Low */
+            low: string;
+            /** High */
+            high: string;
+            /** Trend */
+            trend: number;
+            /** Trend Low */
+            trend_low: number;
+            /** Trend High */
+            trend_high: number;
+            /** Steepness */
+            steepness: number;
+            /** Told By */
+            told_by: number;
+            /** Path */
+            path: components["schemas"]["StrengthPoint"][];
+        };
+        /**
+         * StrengthPoint
+         * @description The estimate over time after a session, with its 95 % interval, in the client's unit.
+         */
+        StrengthPoint: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value: string;
+            /** Low */
+            low: string;
+            /** High */
+            high: string;
+        };
         /**
          * Stress
          * @description How much an exercise asks of a joint: moved lightly, worked, or worked hard. House rule.
@@ -8197,6 +8300,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ladder"][];
+                };
+            };
+        };
+    };
+    policies_api_policies_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PolicyHead"][];
                 };
             };
         };

@@ -65,4 +65,4 @@ def start_program(client_id: str, asked: AskedProgram, here: Here) -> BoardView:
 def client_progress(client_id: str, here: Here, exercise: str | None = None) -> ProgressView:
     """Progress with one exercise, or with the one done most."""
     with here.reading() as scope:
-        return progress.client_progress(scope, client_id, exercise)
+        return progress.client_progress(scope, client_id, exercise, here.today)

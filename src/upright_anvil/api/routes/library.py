@@ -1,5 +1,6 @@
 """Exercises: finding one, its page, what to do instead, and the trainer's own."""
 
+from dataclasses import dataclass
 from typing import Annotated
 
 from fastapi import APIRouter, Query, Response
@@ -10,6 +11,7 @@ from upright_anvil.api.studio import Here
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.library.ladders import Ladder
 from upright_anvil.core.library.substitutes import Substitute
+from upright_anvil.core.progression.registry import POLICIES
 from upright_anvil.flows import library, substitutes
 from upright_anvil.flows.library import Found
 from upright_anvil.flows.substitutes import ExerciseView
@@ -17,6 +19,14 @@ from upright_anvil.flows.substitutes import ExerciseView
 router = APIRouter(tags=["library"])
 
 Typed = Annotated[str, Query(max_length=120)]
+
+
+@dataclass(frozen=True, slots=True)
+class PolicyHead:
+    """A way to raise a line."""
+
+    id: str
+    title: str
 
 
 @router.get("/exercises", response_model=Found)
@@ -80,3 +90,9 @@ def ladders(here: Here) -> list[Ladder]:
     """All ladders."""
     with here.reading() as scope:
         return list(library.library(scope).ladders.all)
+
+
+@router.get("/policies")
+def policies() -> list[PolicyHead]:
+    """The ways to raise a line, in their order."""
+    return [PolicyHead(one.id, one.title) for one in POLICIES.values()]

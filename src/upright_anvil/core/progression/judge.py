@@ -20,7 +20,7 @@ from upright_anvil.core.progression.judgements import (
     too_easy,
 )
 from upright_anvil.core.progression.model import Proposal, Situation
-from upright_anvil.core.progression.registry import led_by
+from upright_anvil.core.progression.registry import POLICIES, led_by
 
 Judgement = Callable[[Situation], Proposal | None]
 
@@ -34,6 +34,11 @@ ORDER: Final[tuple[tuple[str, Judgement], ...]] = (
     (too_easy.ID, too_easy.judge),
 )
 """The judgements, most pressing first."""
+
+
+def rule_name(rule_id: str) -> str:
+    """Answer what a judgement or policy is called, from its id: ``Missed days``, ``Double progression``."""
+    return POLICIES[rule_id].title if rule_id in POLICIES else rule_id.replace("-", " ").capitalize()
 
 
 def proposal(situation: Situation, policy_id: str) -> Proposal:

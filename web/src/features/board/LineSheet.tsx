@@ -5,6 +5,7 @@ import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Field } from "../../ui/Field";
 import { SavedField } from "../../ui/SavedField";
+import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
 import type { Edit, Save } from "./useBoard";
 
@@ -29,6 +30,7 @@ export function LineSheet({
     queryKey: keys.substitutes(line.exercise_id, client, null),
     queryFn: () => api.substitutes(line.exercise_id, client, null),
   });
+  const policies = useQuery({ queryKey: keys.policies, queryFn: api.policies, staleTime: Infinity });
   const rungs = page.data?.ladders[0]?.rungs ?? [];
   const at = rungs.findIndex((rung) => rung.here);
   const change = (fields: Omit<Schemas["ChangeLine"], "op" | "line">, what: string) =>
@@ -64,6 +66,14 @@ export function LineSheet({
               "cues",
             )
           }
+        />
+        <Select
+          label="Raised by"
+          value={line.policy}
+          options={(policies.data ?? []).map((one) => [one.id, one.title] as const)}
+          empty="the client’s school"
+          hint="How its load, reps or variant go up after each session."
+          choose={(policy) => change({ policy }, policy ? "raised by its own rule" : "raised by the school")}
         />
         {rungs.length > 1 && (
           <div className="grid grid-cols-2 gap-3">

@@ -21,6 +21,15 @@ const goals: Schemas["GoalKind"][] = [
   "everyday strength",
   "enjoyment",
 ];
+const schools: Schemas["School"][] = [
+  "reps in a range",
+  "load",
+  "reserve",
+  "sets",
+  "control",
+  "density",
+  "skill",
+];
 const ages: Schemas["TrainingAge"][] = [
   "not active so far",
   "less than six months",
@@ -130,6 +139,12 @@ export function ClientFileView() {
             options={ages}
             empty="not said yet"
             choose={(training_age) => save({ training_age })}
+          />
+          <Select
+            label="Raised first"
+            value={facts.school}
+            options={schools}
+            choose={(school) => school && save({ school })}
           />
           <Choice
             label="Units"

@@ -51,6 +51,7 @@ export function ProgressView() {
           <p className="mt-2 text-soft">Log a session on the floor and its sets will stand here.</p>
         ) : (
           <>
+            {view.strength && <OverTime strength={view.strength} unit={view.unit} />}
             <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
             {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}
             <SessionTable view={view} />
@@ -58,6 +59,39 @@ export function ProgressView() {
         )}
       </div>
     </div>
+  );
+}
+
+/** The estimate over all sessions, with what it does not know. */
+function OverTime({
+  strength,
+  unit,
+}: {
+  strength: NonNullable<Schemas["ProgressView"]["strength"]>;
+  unit: Schemas["Unit"];
+}) {
+  const sure = strength.trend_low > 0 ? "rising" : strength.trend_high < 0 ? "falling" : "not sure yet";
+  const signed = (figure: number) => `${figure > 0 ? "+" : ""}${figure.toFixed(1)} %`;
+  return (
+    <details className="mt-1">
+      <summary className="cursor-pointer text-lg">
+        <span className="font-semibold">
+          {strength.value} {unit}
+        </span>{" "}
+        <span className="text-soft">
+          estimated max over time, {strength.low} to {strength.high} {unit} · {signed(strength.trend)} a week,{" "}
+          {sure}
+        </span>
+      </summary>
+      <p className="mt-1 max-w-3xl text-sm text-soft">
+        From all clean sets, each weighed by how far its repetitions and reserve can be trusted; the interval
+        holds the truth 19 times of 20. The trend lies between {signed(strength.trend_low)} and{" "}
+        {signed(strength.trend_high)} a week.{" "}
+        {strength.told_by > 0 &&
+          `The load falls ${strength.steepness.toFixed(2)} times as fast with the repetitions as published, told by ${strength.told_by} sets of this pattern.`}{" "}
+        The line in the chart is the best set of each day; the dashed line with its band is this estimate.
+      </p>
+    </details>
   );
 }
 

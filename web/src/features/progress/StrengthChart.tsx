@@ -1,6 +1,6 @@
 import { extent, max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
-import { line } from "d3-shape";
+import { area, line } from "d3-shape";
 import type { Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
 
@@ -34,13 +34,25 @@ export function StrengthChart({
   const read = (set: Session["sets"][number]) => (loaded ? figure(set.moved) : amount(set));
   const planned = points(sessions, (s) => (loaded ? figure(s.planned_moved) : s.planned_amount));
   const estimates = points(sessions, (s) => (loaded ? figure(s.estimate) : null));
+  const byDay = new Map(sessions.map((session) => [session.on, session]));
+  const band = loaded
+    ? (view.strength?.path ?? []).flatMap((point) => {
+        const session = byDay.get(point.on);
+        return session
+          ? [{ session, value: Number(point.value), low: Number(point.low), high: Number(point.high) }]
+          : [];
+      })
+    : [];
   const dots = sessions.flatMap((session) =>
     session.sets.flatMap((set) => {
       const value = read(set);
       return value === null ? [] : [{ session, value, set }];
     }),
   );
-  const values = [...dots, ...planned, ...estimates].map((point) => point.value);
+  const values = [
+    ...[...dots, ...planned, ...estimates].map((point) => point.value),
+    ...band.flatMap((point) => [point.low, point.high]),
+  ];
   const low = min(values) ?? 0;
   const high = max(values) ?? 1;
   const room = Math.max((high - low) * 0.12, high * 0.03, 1);
@@ -57,6 +69,10 @@ export function StrengthChart({
   const path = line<Figure>()
     .x((point) => at(point.session))
     .y((point) => y(point.value));
+  const around = area<(typeof band)[number]>()
+    .x((point) => at(point.session))
+    .y0((point) => y(point.low))
+    .y1((point) => y(point.high));
   const end = (list: Figure[]) => list.at(-1);
   const estimateEnd = end(estimates);
   const plannedEnd = end(planned);
@@ -97,6 +113,14 @@ export function StrengthChart({
               {shortDate(session.on)}
             </text>
           ))}
+        <path d={around(band) ?? ""} fill="var(--color-ink)" fillOpacity={0.09} />
+        <path
+          d={path(band) ?? ""}
+          fill="none"
+          stroke="var(--color-ink)"
+          strokeWidth={1.5}
+          strokeDasharray="5 4"
+        />
         {planned.map((point) => (
           <line
             key={point.session.on}

@@ -10,6 +10,12 @@ const levers: Record<Schemas["Lever"], string> = {
   reps: "More reps",
   "hold seconds": "Longer hold",
   "slower lowering": "Slower",
+  sets: "One more set",
+  "less rest": "Less rest",
+  checkpoint: "The next checkpoint",
+  "a pause": "A pause",
+  "harder variant": "The next rung",
+  "weaker side first": "The weaker side first",
   hold: "The same again",
   "ease off": "Lighter",
 };
@@ -49,7 +55,10 @@ export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
           </p>
           <div className="flex flex-wrap items-end gap-x-3 gap-y-1">
             <SetBlocks size="small" blocks={line.preview} label={`Proposed ${line.proposed}`} />
-            <p className="text-xl leading-tight font-semibold tracking-tight">{line.proposed}</p>
+            <p className="text-xl leading-tight font-semibold tracking-tight">
+              {line.instead && <span className="block text-ember">{line.instead}</span>}
+              {line.proposed}
+            </p>
           </div>
           <p className="mt-1">{proposal.rule}</p>
           <details className="mt-1 text-sm text-soft">
@@ -59,7 +68,7 @@ export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
             {proposal.evidence.map((sentence) => (
               <p key={sentence}>{sentence}</p>
             ))}
-            <p>Rule: double progression.</p>
+            <p>Decided by: {line.rule_name}.</p>
           </details>
           {line.next_cell &&
             line.next_cell.text &&

@@ -67,7 +67,9 @@ class ProgressTest(StudioTest):
         with self.studio.reading() as scope:
             view = client_progress(scope, board.client_id, None, TODAY)
             self.assertEqual([(e.id, e.sessions) for e in view.exercises], [("back-squat", 2), ("plank", 1)])
-            self.assertEqual(client_progress(scope, board.client_id, "nobody-did-this", TODAY).exercise_id, "back-squat")
+            self.assertEqual(
+                client_progress(scope, board.client_id, "nobody-did-this", TODAY).exercise_id, "back-squat"
+            )
             plank = client_progress(scope, board.client_id, "plank", TODAY).sessions[0]
         self.assertEqual((plank.sets[0].seconds, plank.estimate, plank.formulas), (40, None, ()))
 

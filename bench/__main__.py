@@ -2,7 +2,8 @@
 
 import sys
 
-from bench import board, client_file, floor, library, one_set, rep_counting, scripts, views, writing
+from bench import board, client_file, floor, library, one_set, raising, rep_counting, scripts, views, writing
+from bench.evaluation import report
 from bench.figures import Figure, table
 
 
@@ -10,7 +11,19 @@ def main() -> int:
     """Measure everything once and print it."""
     parts = {
         module.__name__.removeprefix("bench."): module.measure
-        for module in (one_set, views, board, library, client_file, writing, floor, rep_counting, scripts)
+        for module in (
+            one_set,
+            views,
+            board,
+            library,
+            client_file,
+            writing,
+            floor,
+            rep_counting,
+            raising,
+            report,
+            scripts,
+        )
     }
     wanted = sys.argv[1:] or list(parts)
     figures: list[Figure] = [figure for name in wanted for figure in parts[name]()]

@@ -11,6 +11,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Line, Program, WeekKind
+from upright_anvil.core.plan.locate import find_line
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import load_caution
@@ -160,6 +161,14 @@ class Judged:
     rests: Mapping[str, tuple[int, ...]]
 
 
+def _chosen_policy(program: Program, line: Line) -> str:
+    """The policy chosen for a line as the plan stands now, since what was run may be older."""
+    try:
+        return find_line(program, line.id).line.policy
+    except Refusal:
+        return line.policy
+
+
 def _poor(scope: Scope, sid: str) -> bool:
     """Whether the client came to the session with little."""
     row = readiness_of_session(scope, sid)
@@ -221,7 +230,7 @@ def _line(
     exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
     planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
     plan = prescription_or_none(planned, setting.unit)
-    proposal, why_none = _proposal(found, line, exposures, plan, done, setting, day)
+    proposal, why_none = _proposal(found, line, exposures, plan, done, setting, program, day)
     athlete = setting.athlete(exercise.id)
     fills = [done_bar(r, exercise, athlete) for r in done]
     plans = plan.plans if plan else ()
@@ -260,6 +269,7 @@ def _proposal(
     plan: Prescription | None,
     done: tuple[PerformedSet, ...],
     setting: Setting,
+    program: Program,
     day: Judged,
 ) -> tuple[Proposal | None, str]:
     """The proposal, or why there is none."""
@@ -284,7 +294,7 @@ def _proposal(
         poor_day=day.poor_day,
         next_on=day.today,
     )
-    proposal = judged(situation, policy_for(day.school, plan, line.policy))
+    proposal = judged(situation, policy_for(day.school, plan, _chosen_policy(program, line)))
     caution = None if proposal.exercise else load_caution(proposal.prescription, exercise, setting)
     if caution:
         return None, f"{caution} Type what should come next."

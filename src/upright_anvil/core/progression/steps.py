@@ -87,3 +87,20 @@ def within_cap(situation: Situation, load: LoadTarget, cap: Decimal) -> LoadStep
             break
         found, at = LoadStep(step.to, share), step.to
     return found
+
+
+def nearest_to(situation: Situation, load: LoadTarget, share: Decimal) -> LoadStep | None:
+    """Answer the load nearest to a change of the load now (0.04 = 4 % more), not above the cap; None for the load now.
+
+    House rule.
+    """
+    now = moved(situation, load)
+    if not now:
+        return None
+    found, at = LoadStep(load, Decimal(0)), load
+    while (step := (step_up if share > 0 else step_down)(situation, at)) is not None:
+        reached = ((moved(situation, step.to) or now) - now) / now
+        if abs(reached - share) >= abs(found.share - share) or reached > situation.step_cap:
+            break
+        found, at = LoadStep(step.to, reached), step.to
+    return None if found.to == load else found

@@ -12,8 +12,8 @@ from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, 
 
 Floats = NDArray[np.float64]
 
-KNOWN_RESERVE_SD: Final = 0.5
-KNOWN_RESERVE_SD_PER_REP: Final = 0.35
+KNOWN_RESERVE_SD: Final = 0.7
+KNOWN_RESERVE_SD_PER_REP: Final = 0.08
 """How far a reserve that was said is off, repetitions: more, the more were left (Zourdos et al. 2016). House."""
 
 UNKNOWN_RESERVE_SD: Final = 1.8
@@ -22,6 +22,10 @@ UNKNOWN_RESERVE_SD: Final = 1.8
 CURVE_SD: Final = 0.012
 CURVE_SD_PER_REP: Final = 0.0025
 """How far the curve itself is off, as a share of the maximum: more, the more repetitions. House figures."""
+
+MANY_LEFT: Final = 5
+MANY_LEFT_MEANS, MANY_LEFT_SD = 6.0, 1.5
+"""Five left is said for five and more: what it counts as, and how far that is off, repetitions. House figures."""
 
 TIRED_PER_SET: Final = 0.01
 """What each set before it takes from a set, as a share of the maximum. House figure."""
@@ -76,7 +80,8 @@ def table(attempts: Sequence[Attempt], until: date) -> Table:
         ],
         dtype=np.float64,
     ).reshape(-1, 7)  # fmt: skip
-    r = rows[:, 2] + np.where(np.isnan(rows[:, 3]), DEFAULT_RESERVE, rows[:, 3])
+    left = np.where(rows[:, 3] >= MANY_LEFT, MANY_LEFT_MEANS, rows[:, 3])
+    r = rows[:, 2] + np.where(np.isnan(left), DEFAULT_RESERVE, left)
     kept = (rows[:, 1] > 0) & (rows[:, 2] > 0) & (r <= MAX_ESTIMATE_REPS) & (rows[:, 0] <= until.toordinal())
     day, kg, _, reserve, place, exercise, group = rows[kept].T
     return Table(
@@ -105,8 +110,13 @@ def variances(r: Floats, reserve: Floats) -> Floats:
 
     House rule.
     """
+    return np.asarray(reserve_variances(r, reserve) + (CURVE_SD + CURVE_SD_PER_REP * r) ** 2, dtype=np.float64)
+
+
+def reserve_variances(r: Floats, reserve: Floats) -> Floats:
+    """Answer how much a misjudged reserve blurs each set's log estimate, as a variance. House rule."""
     said = KNOWN_RESERVE_SD + KNOWN_RESERVE_SD_PER_REP * np.nan_to_num(reserve)
+    said = np.where(np.nan_to_num(reserve) >= MANY_LEFT, MANY_LEFT_SD, said)
     reserve_sd = np.where(np.isnan(reserve), UNKNOWN_RESERVE_SD, said)
     slope = log_factors(r + 0.5) - log_factors(np.maximum(r - 0.5, 1))
-    curve_sd = CURVE_SD + CURVE_SD_PER_REP * r
-    return np.asarray((slope * reserve_sd) ** 2 + curve_sd**2, dtype=np.float64)
+    return np.asarray((slope * reserve_sd) ** 2, dtype=np.float64)

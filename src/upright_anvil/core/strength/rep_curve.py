@@ -18,8 +18,8 @@ from upright_anvil.core.strength.attempts import (
     Floats,
     Table,
     log_factors,
+    reserve_variances,
     table,
-    variances,
 )
 
 PRIOR_SD: Final = 0.15
@@ -63,7 +63,7 @@ def _curve(name: str, group: int, sets: Table, block: NDArray[np.int64], x: Floa
     counts = np.maximum(np.bincount(block), 1)
     dx = (x - (np.bincount(block, x) / counts)[block])[mine]
     dy = (y - (np.bincount(block, y) / counts)[block])[mine]
-    blur = variances(sets.r[mine], sets.reserve[mine]) * (1 - 1 / counts[block[mine]])
+    blur = reserve_variances(sets.r[mine], sets.reserve[mine]) * (1 - 1 / counts[block[mine]])
     spread, together = float((dx**2).sum()), float((dx * dy).sum())
     # What the reserve is off blurs the repetitions and would flatten the curve: its share is taken out where it can be.
     # Sets too much alike to tell stand for the published curve.

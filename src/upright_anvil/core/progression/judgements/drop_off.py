@@ -18,6 +18,9 @@ from upright_anvil.core.progression.steps import step_down
 ID: Final = "drop-off"
 SHARE: Final = 0.20
 FEW: Final = 5
+ONLY_SAID: Final = 2
+"""Where all repetitions were done and only the reserve fell, it may be misjudged by so many. House rule."""
+
 KEPT: Final = 0.8
 """A rest of less than this share of what was asked was not kept. House rule."""
 
@@ -33,6 +36,8 @@ def judge(situation: Situation) -> Proposal | None:
         return None
     fell, of = _fell(first, last)
     if not (fell / max(of, 1) > SHARE or (of <= FEW and fell > 1)):
+        return None
+    if last.reps >= first.reps and fell <= ONLY_SAID:
         return None
     base = base_of(situation)
     said = f"From the first to the last set {fell} of {of} repetitions to failure were gone"

@@ -1,6 +1,7 @@
 """Missed days: step back before going on, the longer the further; beyond six weeks test again.
 
-None up to 10 days; 5 % to two weeks, 10 % to three, 15 % to six, 20 % and a re-test beyond. House rule.
+Counted from the last day with the exercise, in whichever line. None up to 10 days; 5 % to two weeks, 10 % to three,
+15 % to six, 20 % and a re-test beyond. House rule.
 """
 
 from dataclasses import replace
@@ -26,7 +27,8 @@ def judge(situation: Situation) -> Proposal | None:
     """Answer the step back; None where the gap is short."""
     if situation.next_on is None:
         return None
-    days = (situation.next_on - situation.today.on).days
+    last = situation.today.on if situation.strength is None else max(situation.today.on, situation.strength.last)
+    days = (situation.next_on - last).days
     cut = step_back(days)
     if not cut:
         return None

@@ -1,6 +1,7 @@
 """Too easy is as much a finding as too hard: three more left than asked takes the largest step the cap allows.
 
-Example: 3 x 8-10 leave 2 at 60 kg, done 10, 10, 10 with five left: 65 kg, not 62.5 kg. House rule.
+Example: 3 x 8-10 leave 2 at 60 kg, done 10, 10, 10 with five left: 65 kg, not 62.5 kg. What nobody said counts
+neither way. House rule.
 """
 
 from dataclasses import replace
@@ -23,7 +24,8 @@ def judge(situation: Situation) -> Proposal | None:
     now, shown = situation.today.prescription, showing(situation.today)
     if plain_reps(situation) or not isinstance(now.target, Reps) or now.left is None or not shown.complete:
         return None
-    if shown.least < now.target.low or any(r is None or r < now.left + MORE_LEFT for r in shown.reserves):
+    said = [reserve for reserve in shown.reserves if reserve is not None]
+    if shown.least < now.target.low or not said or min(said) < now.left + MORE_LEFT:
         return None
     base = base_of(situation)
     step = within_cap(situation, base.load, situation.step_cap) if base.load is not None else None
@@ -31,6 +33,5 @@ def judge(situation: Situation) -> Proposal | None:
         return None
     home = situation.home.target if isinstance(situation.home.target, Reps) else now.target
     up = replace(base, load=step.to, target=home, tempo=situation.home.tempo)
-    least = min(reserve for reserve in shown.reserves if reserve is not None)
-    rule = f"At least {least} left in every set, {now.left} asked: too easy. {step.to} (+{per_cent(step.share)})."
+    rule = f"At least {min(said)} left in every set, {now.left} asked: too easy. {step.to} (+{per_cent(step.share)})."
     return answer(ID, situation, Lever.LOAD, up, rule, same_again(base), rise=step.share)

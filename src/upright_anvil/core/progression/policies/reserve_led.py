@@ -1,7 +1,7 @@
 """Reserve-led: the load that the strength estimate says leaves what was asked, at the bottom of the range.
 
-The estimate over time and the client's own rep curve choose the load; it is rounded to one that can be made, never more
-than the cap above today's. Without an estimate the sets' own reserve decides. House rule, rules of strength estimates.
+The estimate over time and the client's own rep curve choose the load: the nearest that can be made, never more than the
+cap above today's. Without an estimate the sets' own reserve decides. House rule, rules of strength estimates.
 """
 
 from dataclasses import replace
@@ -10,21 +10,19 @@ from math import exp, log
 from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
-from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import showing
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
-from upright_anvil.core.progression.steps import eased, moved, step_up, within_cap
+from upright_anvil.core.progression.steps import moved, nearest_to
+from upright_anvil.core.strength.attempts import TIRED_PER_SET
 from upright_anvil.core.strength.estimate import house_factor
 
 ID: Final = "reserve-led"
 TITLE: Final = "Reserve-led"
 RESERVE: Final = 2
-NEAR: Final = Decimal("0.015")
-"""A load this near to what is wanted is left as it is, as a share. House rule."""
 
 
 def fits(situation: Situation) -> str:
@@ -37,7 +35,9 @@ def wanted_kg(situation: Situation, reps: int, reserve: int) -> float | None:
     factor = house_factor(reps + reserve)
     if situation.strength is None or factor is None:
         return None
-    return situation.strength.kg / exp(situation.steepness * log(factor))
+    # Aimed at the middle set: the ones before it tire the ones after.
+    tired = TIRED_PER_SET * (situation.today.prescription.sets - 1) / 2
+    return situation.strength.kg / exp(situation.steepness * log(factor) + tired)
 
 
 def propose(situation: Situation) -> Proposal:
@@ -55,26 +55,12 @@ def propose(situation: Situation) -> Proposal:
     said = f"The estimate of {situation.strength.kg:.1f} kg leaves {reserve} after {now.target.low} at {wanted:.1f} kg"  # type: ignore[union-attr]
     if shown.least < now.target.low and share > 0:
         share = Decimal(0)
-    if abs(share) <= NEAR:
-        return answer(ID, situation, Lever.HOLD, base, f"{said}: today's load again.")
-    if share > 0:
-        return _up(situation, base.load, share, said)
-    less = eased(situation, base.load, -share)
-    if less is None:
-        return answer(ID, situation, Lever.HOLD, base, f"{said}, and nothing lighter can be made: the same again.")
-    rule = f"{said}: {less.to} ({per_cent(less.share)})."
-    return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, same_again(base), rise=less.share)
-
-
-def _up(situation: Situation, load: LoadTarget, share: Decimal, said: str) -> Proposal:
-    now = situation.today.prescription
-    base = replace(now, load=load)
-    step = within_cap(situation, load, min(share + NEAR, situation.step_cap))
-    if step is not None:
-        rule = f"{said}: {step.to} (+{per_cent(step.share)})."
-        return answer(ID, situation, Lever.LOAD, replace(base, load=step.to), rule, same_again(base), rise=step.share)
-    nearest = step_up(situation, load)
-    if nearest is not None and nearest.share <= situation.step_cap:
-        rule = f"{said}, less than {nearest.to}: the same load again."
-        return answer(ID, situation, Lever.HOLD, base, rule)
-    return replace(double_progression.propose(situation), policy=ID)
+    step = nearest_to(situation, base.load, min(share, situation.step_cap))
+    if step is None:
+        way_on = double_progression.propose(situation) if share > situation.step_cap else None
+        if way_on is not None and way_on.lever is not Lever.LOAD:
+            return replace(way_on, policy=ID)
+        return answer(ID, situation, Lever.HOLD, base, f"{said}: today's load is the nearest that can be made.")
+    rule = f"{said}: {step.to} ({'+' if step.share > 0 else ''}{per_cent(step.share)})."
+    lever = Lever.LOAD if step.share > 0 else Lever.EASE
+    return answer(ID, situation, lever, replace(base, load=step.to), rule, same_again(base), rise=step.share)

@@ -1,0 +1,62 @@
+"""The evaluation: 500 clients, 16 weeks, three ways of choosing loads, side by side."""
+
+import time
+from concurrent.futures import ProcessPoolExecutor
+from math import sqrt
+
+from bench.evaluation import choosers
+from bench.evaluation.trial import Tally, run
+from bench.figures import NO_AIM, Figure
+from upright_anvil.core.strength.formulas import FORMULAS
+
+CLIENTS = 500
+WAYS = ("fixed", "formula", "engine")
+
+
+def _one(asked: tuple[str, str, int]) -> Tally:
+    way, formula, seed = asked
+    choose = {
+        "fixed": choosers.fixed,
+        "formula": lambda: choosers.double_progression(formula),
+        "engine": choosers.engine,
+    }[way]()
+    return run(seed, choose)
+
+
+def _all(pool: ProcessPoolExecutor, way: str, formula: str, clients: int) -> list[Tally]:
+    return list(pool.map(_one, [(way, formula, seed) for seed in range(clients)], chunksize=20))
+
+
+def _rms(tallies: list[Tally], name: str) -> float:
+    errors = [error for tally in tallies for error in tally.errors.get(name, [])]
+    return sqrt(sum(error**2 for error in errors) / len(errors))
+
+
+def measure(clients: int = CLIENTS) -> list[Figure]:
+    """Run all ways and report them honestly; estimators are held against each other on the formula's own sessions."""
+    started = time.perf_counter()
+    with ProcessPoolExecutor() as pool:
+        trial = _all(pool, "formula", "Epley", clients)
+        best = min(FORMULAS, key=lambda name: _rms(trial, name))
+        runs = {way: _all(pool, way, best, clients) for way in WAYS}
+    taken = time.perf_counter() - started
+    ours, theirs = _rms(runs["formula"], "engine"), _rms(runs["formula"], best)
+    shares = {way: _share(tallies, "within") for way, tallies in runs.items()}
+    failed = {way: _share(tallies, "failed") for way, tallies in runs.items()}
+    gained = {way: sum(t.gained for t in tallies) / len(tallies) for way, tallies in runs.items()}
+    said = ", ".join(f"{way} {100 * share:.1f} %" for way, share in shares.items())
+    return [
+        Figure("estimate error, engine / best formula", ours / theirs, 0.6, "x",
+               f"{100 * ours:.1f} % against {100 * theirs:.1f} % ({best}), {clients} clients x 16 weeks"),
+        Figure("working sets further than 1 rep from the reserve", 100 * (1 - shares["engine"]), 15, "%",
+               f"within: {said}"),
+        Figure("failed sets, engine / fixed plan", failed["engine"] / max(failed["fixed"], 1e-9), 1, "x",
+               ", ".join(f"{way} {100 * share:.1f} %" for way, share in failed.items())),
+        Figure("strength gained in the model, engine", 100 * gained["engine"], NO_AIM, "%",
+               ", ".join(f"{way} {100 * share:.2f} %" for way, share in gained.items())),
+        Figure("the evaluation's run time", taken, NO_AIM, "s", "2 processes"),
+    ]  # fmt: skip
+
+
+def _share(tallies: list[Tally], name: str) -> float:
+    return float(sum(getattr(t, name) for t in tallies) / sum(t.sets for t in tallies))

@@ -57,7 +57,14 @@ CHAPTERS = (
     ("Time", ("timing.estimate", "timing.groups")),
     (
         "Strength estimates",
-        ("strength.formulas", "strength.estimate", "strength.attempts", "strength.over_time", "strength.rep_curve"),
+        (
+            "strength.formulas",
+            "strength.estimate",
+            "strength.attempts",
+            "strength.over_time",
+            "strength.rep_curve",
+            "strength.plausible",
+        ),
     ),
     ("Volume", ("volume.hard_sets", "volume.bands", "volume.weeks")),
     ("Set blocks", ("blocks",)),

@@ -84,6 +84,18 @@ class FloorTest(StudioTest):
             with self.assertRaises(NotFoundError):
                 open_floor(scope, "nowhere", "p1-w1", "p1-d1", TODAY)
 
+    def test_a_set_beyond_all_that_was_is_asked_about_and_kept(self) -> None:
+        board = self.client_with_program(SQUAT)
+        self.log(self.session(board), 1, 8)
+        self.now = NOW + timedelta(days=7)
+        sid = self.session(board, week=2, at=self.now)
+        self.log(sid, 1, 8, load=Load.of(600))
+        self.log(sid, 2, 8)
+        first, second, *_ = self.open(board, week=2).lines[0].sets
+        self.assertIn("Is it right?", first.doubt)
+        self.assertEqual(first.logged and first.logged.load, Load.of(600))
+        self.assertEqual(second.doubt, "")
+
 
 class LoggingTest(StudioTest):
     def test_the_same_row_sent_twice_is_stored_once(self) -> None:

@@ -2612,7 +2612,7 @@ export interface components {
         };
         /**
          * Best
-         * @description The client's best set of an exercise before today: by estimated maximum, else by seconds or repetitions.
+         * @description The client's best set of an exercise before today: by estimated maximum (kg), else by seconds or repetitions.
          */
         Best: {
             /**
@@ -2621,6 +2621,8 @@ export interface components {
              */
             on: string;
             set: components["schemas"]["LoggedSet"];
+            /** Kg */
+            kg: string | null;
         };
         /**
          * Better
@@ -3873,7 +3875,7 @@ export interface components {
          *
          *     ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
          *     ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at,
-         *     ``measured`` what devices saw of it, in sentences.
+         *     ``measured`` what devices saw of it, in sentences, ``doubt`` what is asked about an implausible figure.
          */
         FloorSet: {
             /** Number */
@@ -3897,6 +3899,11 @@ export interface components {
              * @default []
              */
             measured: string[];
+            /**
+             * Doubt
+             * @default
+             */
+            doubt: string;
         };
         /**
          * FloorView

@@ -125,7 +125,14 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
 def _sets(
     line: Line, exercise: Exercise, around: Around, asked: Prescription | None, own: Mapping[Slot, Standing]
 ) -> tuple[tuple[FloorSet, ...], tuple[FloorSet, ...]]:
-    shown = Shown(asked, exercise, around.setting, around.last.sets if around.last else (), around.measured)
+    shown = Shown(
+        asked,
+        exercise,
+        around.setting,
+        around.last.sets if around.last else (),
+        around.measured,
+        around.best.kg if around.best else None,
+    )
     planned = len(asked.plans) if asked else int(bool(line.cells[0].text))
     numbers = sorted({*range(1, planned + 1), *(slot.number for slot in own if not slot.ramp)})
     sets = [working_set(n, shown, own.get(Slot(line.id, n))) for n in numbers]

@@ -3,6 +3,7 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date
+from decimal import Decimal
 
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
@@ -23,10 +24,11 @@ class LastTime:
 
 @dataclass(frozen=True, slots=True)
 class Best:
-    """The client's best set of an exercise before today: by estimated maximum, else by seconds or repetitions."""
+    """The client's best set of an exercise before today: by estimated maximum (kg), else by seconds or repetitions."""
 
     on: date
     set: LoggedSet
+    kg: Decimal | None
 
 
 def of_exercise(
@@ -47,7 +49,11 @@ def of_exercise(
     if not every:
         return last, None
     best_on, best = max(every, key=lambda entry: (_worth(entry[1], setting), entry[0]))
-    return last, Best(best_on, logged_set(best, setting))
+    return last, Best(
+        best_on,
+        logged_set(best, setting),
+        set_estimate(best, setting.exercises.get(best.exercise), setting.body_kg),
+    )
 
 
 def _worth(row: PerformedSet, setting: Setting) -> tuple[float, int]:

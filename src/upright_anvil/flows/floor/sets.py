@@ -3,6 +3,7 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from datetime import datetime
+from decimal import Decimal
 
 from upright_anvil.core.blocks import Bar, done_bar, planned_bar
 from upright_anvil.core.body.joints import Side
@@ -21,6 +22,8 @@ from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.session.ramp_up import RampSet
 from upright_anvil.core.session.sides import sides_of
+from upright_anvil.core.strength.plausible import doubt
+from upright_anvil.flows.setting import set_estimate
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,7 +49,7 @@ class FloorSet:
 
     ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
     ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at,
-    ``measured`` what devices saw of it, in sentences.
+    ``measured`` what devices saw of it, in sentences, ``doubt`` what is asked about an implausible figure.
     """
 
     number: int
@@ -60,17 +63,20 @@ class FloorSet:
     earlier: tuple[LoggedSet, ...]
     beside: tuple[LoggedSet, ...]
     measured: tuple[str, ...] = ()
+    doubt: str = ""
 
 
 @dataclass(frozen=True, slots=True)
 class Shown:
-    """What a line's sets are shown against; ``measured`` is what devices saw, by the number of the set."""
+    """What a line's sets are shown against; ``measured`` is what devices saw, by the number of the set,
+    ``best_kg`` the best estimated maximum before today."""
 
     asked: Prescription | None
     exercise: Exercise
     setting: Setting
     last: Sequence[LoggedSet] = ()
     measured: Mapping[int, tuple[str, ...]] = field(default_factory=dict)
+    best_kg: Decimal | None = None
 
 
 def working_set(number: int, shown: Shown, standing: Standing | None) -> FloorSet:
@@ -136,7 +142,15 @@ def _floor_set(
         earlier=tuple(logged(r) for r in standing.earlier) if standing else (),
         beside=tuple(logged(r) for r in standing.beside) if standing else (),
         measured=() if ramp else shown.measured.get(number, ()),
+        doubt=_doubt(standing, shown),
     )
+
+
+def _doubt(standing: Standing | None, shown: Shown) -> str:
+    row = standing.row if standing else None
+    if row is None or row.outcome is not Outcome.DONE or row.exercise != shown.exercise.id:
+        return ""
+    return doubt(set_estimate(row, shown.exercise, shown.setting.body_kg), shown.best_kg)
 
 
 def _outline(number: int, shown: Shown, one: SetPlan | None, standing: Standing | None) -> Bar | None:

@@ -200,6 +200,13 @@ function LastTime({ line }: { line: ShownLine }) {
       ) : (
         <p>First time with this exercise.</p>
       )}
+      {line.sets
+        .filter((set) => set.doubt)
+        .map((set) => (
+          <p key={set.number} className="text-caution">
+            Set {set.number}: {set.doubt}
+          </p>
+        ))}
       {beside.map(({ set, row }) => (
         <p key={row.id} className="text-caution">
           Set {set} was also logged on another device: {row.bar?.label ?? row.outcome}. Tap the set to correct

@@ -27,6 +27,7 @@ function openSet(number: number): Schemas["FloorSet"] {
     earlier: [],
     beside: [],
     measured: [],
+    doubt: "",
   };
 }
 

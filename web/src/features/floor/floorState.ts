@@ -89,6 +89,7 @@ function withSet(sets: FloorSet[], row: AskedSet): FloorSet[] {
     earlier: [],
     beside: [],
     measured: [],
+    doubt: "",
   };
   const logged = row.outcome === "cleared" ? null : asLogged(row, base);
   const shown: FloorSet = { ...base, stands: row.id, logged, waiting: true };

@@ -1,38 +1,29 @@
 """After the session: what was done against the plan, a proposal for each line, and the decisions taken."""
 
-from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 from datetime import date, datetime
 from enum import StrEnum
-from itertools import pairwise
 
 from upright_anvil.core.blocks import Block, done_bar, planned_bar
-from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.document import Line, Program, WeekKind
-from upright_anvil.core.plan.locate import find_line
+from upright_anvil.core.plan.document import Line, Program
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import load_caution
 from upright_anvil.core.plan.setting import Setting
-from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
-from upright_anvil.core.progression.judge import proposal as judged
 from upright_anvil.core.progression.judge import rule_name
-from upright_anvil.core.progression.model import Exposure, Proposal, Situation
-from upright_anvil.core.progression.schools import School, policy_for
+from upright_anvil.core.progression.model import Exposure, Proposal
+from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.core.session.readiness import Grade, Report, grade
-from upright_anvil.core.session.swapping import fits
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.floor.session import FoundSession, find_started
+from upright_anvil.flows.judging import Judged, poor_day, proposed, rests_of
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.strength import Estimates, estimates, group_of
+from upright_anvil.flows.strength import estimates
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.floor import readiness_of_session
 from upright_anvil.store.tables import DecisionRow, SessionRow
 
 
@@ -115,9 +106,9 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
     day = Judged(
         School(who.school),
         estimates([k for k in kept if dates[k.session_id] <= dates[sid]], dates, setting, dates[sid]),
-        poor_day=_poor(scope, sid),
+        poor_day=poor_day(scope, sid),
         today=today,
-        rests=_rests(found.id, kept),
+        rests=rests_of(found.id, kept),
     )
     lines = []
     for line in found.day.lines:
@@ -148,53 +139,6 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
         lines=tuple(lines),
         notes=tuple(n.text for n in ledger.notes_of_session(scope, sid)),
     )
-
-
-@dataclass(frozen=True, slots=True)
-class Judged:
-    """What the judgements look at beside a line's own sessions; ``today`` is None where the line was trained since."""
-
-    school: School
-    estimates: Estimates
-    poor_day: bool
-    today: date | None
-    rests: Mapping[str, tuple[int, ...]]
-
-
-def _chosen_policy(program: Program, line: Line) -> str:
-    """The policy chosen for a line as the plan stands now, since what was run may be older."""
-    try:
-        return find_line(program, line.id).line.policy
-    except Refusal:
-        return line.policy
-
-
-def _poor(scope: Scope, sid: str) -> bool:
-    """Whether the client came to the session with little."""
-    row = readiness_of_session(scope, sid)
-    if row is None:
-        return False
-    return grade(Report(row.sleep, row.energy, row.stress, row.soreness)) is Grade.POOR
-
-
-IN_ONE_GO = 20
-"""Sets logged closer together than this, seconds, were logged afterwards and say nothing of the rests. House rule."""
-
-
-def _rests(sid: str, kept: Iterable[ledger.KeptSet]) -> dict[str, tuple[int, ...]]:
-    """Seconds between one working set and the next of each line, as they were logged: rest and work together."""
-    at: dict[str, list[float]] = {}
-    for (session, line), rows in done_by_line(kept).items():
-        if session == sid:
-            at[line] = [row.logged_at.timestamp() for row in rows if row.logged_at is not None]
-    rests = {line: tuple(round(b - a) for a, b in pairwise(times)) for line, times in at.items()}
-    return {line: found for line, found in rests.items() if all(rest >= IN_ONE_GO for rest in found)}
-
-
-def _rung(named: str, beside: Iterable[str], setting: Setting) -> Exercise | None:
-    """The rung named in advance, else the nearest that can be done at the place and no joint forbids."""
-    found = (setting.exercises.get(name) for name in (named, *beside) if name)
-    return next((rung for rung in found if rung is not None and fits(rung, setting)), None)
 
 
 def _started(found: FoundSession) -> SessionRow:
@@ -230,7 +174,7 @@ def _line(
     exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
     planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
     plan = prescription_or_none(planned, setting.unit)
-    proposal, why_none = _proposal(found, line, exposures, plan, done, setting, program, day)
+    proposal, why_none = proposed(found, line, exposures, plan, done, setting, program, day)
     athlete = setting.athlete(exercise.id)
     fills = [done_bar(r, exercise, athlete) for r in done]
     plans = plan.plans if plan else ()
@@ -260,42 +204,3 @@ def _line(
         next_cell=next_cell(program, line.id, found.week),
         decision=DecisionView(Verdict(taken.verdict), taken.taken, taken.revision, taken.at) if taken else None,
     )
-
-
-def _proposal(
-    found: FoundSession,
-    line: Line,
-    exposures: tuple[Exposure, ...],
-    plan: Prescription | None,
-    done: tuple[PerformedSet, ...],
-    setting: Setting,
-    program: Program,
-    day: Judged,
-) -> tuple[Proposal | None, str]:
-    """The proposal, or why there is none."""
-    if found.phase.weeks[found.week].kind is WeekKind.EASE_OFF:
-        return None, "An easing-off week proves nothing either way: the plan stands."
-    if plan is None:
-        return None, "What was planned cannot be read as a prescription, so there is nothing to go by."
-    if not done:
-        return None, "Nothing was logged for this exercise, so the plan stays as it is."
-    exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
-    situation = Situation(
-        exercise,
-        setting.inventory,
-        prescription_or_none(line.begun_with, setting.unit) or plan,
-        exposures,
-        setting.body_kg,
-        strength=day.estimates.strengths.get(exercise.id),
-        steepness=day.estimates.steepness(group_of(exercise.id, setting)),
-        harder=_rung(line.harder, setting.ladders.harder(exercise.id), setting),
-        easier=_rung(line.easier, setting.ladders.easier(exercise.id), setting),
-        rests=day.rests.get(line.id, ()),
-        poor_day=day.poor_day,
-        next_on=day.today,
-    )
-    proposal = judged(situation, policy_for(day.school, plan, _chosen_policy(program, line)))
-    caution = None if proposal.exercise else load_caution(proposal.prescription, exercise, setting)
-    if caution:
-        return None, f"{caution} Type what should come next."
-    return proposal, ""

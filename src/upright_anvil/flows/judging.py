@@ -1,0 +1,113 @@
+"""Judging a line after a session: what the judgements look at, gathered; the proposal, or why there is none."""
+
+from collections.abc import Iterable, Mapping
+from dataclasses import dataclass
+from datetime import date
+from itertools import pairwise
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.plan.document import Line, Program, WeekKind
+from upright_anvil.core.plan.locate import find_line
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.resolving import load_caution
+from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.progression.judge import proposal
+from upright_anvil.core.progression.model import Exposure, Proposal, Situation
+from upright_anvil.core.progression.schools import School, policy_for
+from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.session.readiness import Grade, Report, grade
+from upright_anvil.core.session.swapping import fits
+from upright_anvil.flows.done import done_by_line
+from upright_anvil.flows.floor.session import FoundSession
+from upright_anvil.flows.strength import Estimates, group_of
+from upright_anvil.store import ledger
+from upright_anvil.store.database import Scope
+from upright_anvil.store.floor import readiness_of_session
+
+
+@dataclass(frozen=True, slots=True)
+class Judged:
+    """What the judgements look at beside a line's own sessions; ``today`` is None where the line was trained since."""
+
+    school: School
+    estimates: Estimates
+    poor_day: bool
+    today: date | None
+    rests: Mapping[str, tuple[int, ...]]
+
+
+def _chosen_policy(program: Program, line: Line) -> str:
+    """The policy chosen for a line as the plan stands now, since what was run may be older."""
+    try:
+        return find_line(program, line.id).line.policy
+    except Refusal:
+        return line.policy
+
+
+def poor_day(scope: Scope, sid: str) -> bool:
+    """Answer whether the client came to a session with little."""
+    row = readiness_of_session(scope, sid)
+    if row is None:
+        return False
+    return grade(Report(row.sleep, row.energy, row.stress, row.soreness)) is Grade.POOR
+
+
+IN_ONE_GO = 20
+"""Sets logged closer together than this, seconds, were logged afterwards and say nothing of the rests. House rule."""
+
+
+def rests_of(sid: str, kept: Iterable[ledger.KeptSet]) -> dict[str, tuple[int, ...]]:
+    """Answer the seconds from one working set to the next of each line, as they were logged: rest and work together."""
+    at: dict[str, list[float]] = {}
+    for (session, line), rows in done_by_line(kept).items():
+        if session == sid:
+            at[line] = [row.logged_at.timestamp() for row in rows if row.logged_at is not None]
+    rests = {line: tuple(round(b - a) for a, b in pairwise(times)) for line, times in at.items()}
+    return {line: found for line, found in rests.items() if all(rest >= IN_ONE_GO for rest in found)}
+
+
+def _rung(named: str, beside: Iterable[str], setting: Setting) -> Exercise | None:
+    """The rung named in advance, else the nearest that can be done at the place and no joint forbids."""
+    found = (setting.exercises.get(name) for name in (named, *beside) if name)
+    return next((rung for rung in found if rung is not None and fits(rung, setting)), None)
+
+
+def proposed(
+    found: FoundSession,
+    line: Line,
+    exposures: tuple[Exposure, ...],
+    plan: Prescription | None,
+    done: tuple[PerformedSet, ...],
+    setting: Setting,
+    program: Program,
+    day: Judged,
+) -> tuple[Proposal | None, str]:
+    """Answer the proposal for a line, or why there is none, in words."""
+    if found.phase.weeks[found.week].kind is WeekKind.EASE_OFF:
+        return None, "An easing-off week proves nothing either way: the plan stands."
+    if plan is None:
+        return None, "What was planned cannot be read as a prescription, so there is nothing to go by."
+    if not done:
+        return None, "Nothing was logged for this exercise, so the plan stays as it is."
+    exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
+    situation = Situation(
+        exercise,
+        setting.inventory,
+        prescription_or_none(line.begun_with, setting.unit) or plan,
+        exposures,
+        setting.body_kg,
+        strength=day.estimates.strengths.get(exercise.id),
+        steepness=day.estimates.steepness(group_of(exercise.id, setting)),
+        harder=_rung(line.harder, setting.ladders.harder(exercise.id), setting),
+        easier=_rung(line.easier, setting.ladders.easier(exercise.id), setting),
+        rests=day.rests.get(line.id, ()),
+        poor_day=day.poor_day,
+        next_on=day.today,
+    )
+    found_one = proposal(situation, policy_for(day.school, plan, _chosen_policy(program, line)))
+    caution = None if found_one.exercise else load_caution(found_one.prescription, exercise, setting)
+    if caution:
+        return None, f"{caution} Type what should come next."
+    return found_one, ""

@@ -10,7 +10,7 @@ from bench.figures import Figure, table
 def main() -> int:
     """Measure everything once and print it."""
     parts = {
-        module.__name__.removeprefix("bench."): module.measure
+        module.__name__.removeprefix("bench.").removesuffix(".report"): module.measure
         for module in (
             one_set,
             views,
@@ -26,6 +26,8 @@ def main() -> int:
         )
     }
     wanted = sys.argv[1:] or list(parts)
+    if unknown := [name for name in wanted if name not in parts]:
+        sys.exit(f"There is no part {', '.join(unknown)}; there are: {', '.join(parts)}.")
     figures: list[Figure] = [figure for name in wanted for figure in parts[name]()]
     print(table(figures))
     missed = [f.claim for f in figures if not f.met]

@@ -6,7 +6,7 @@ import { ShortcutList } from "./ShortcutList";
 import { setTheme, useTheme } from "./theme";
 
 const tab = ({ isActive }: { isActive: boolean }) =>
-  `px-3 py-2 border-b-2 ${isActive ? "border-ink font-semibold" : "border-transparent text-soft hover:text-ink"}`;
+  `px-1.5 sm:px-3 py-2 border-b-2 whitespace-nowrap ${isActive ? "border-ink font-semibold" : "border-transparent text-soft hover:text-ink"}`;
 
 /** The desk's frame: name, ways in, theme, shortcuts. The floor has no frame of its own. */
 export function Shell() {
@@ -23,12 +23,12 @@ export function Shell() {
   }, []);
   return (
     <>
-      <header className="flex items-center gap-4 border-b border-line bg-raised px-4">
+      <header className="flex items-center gap-2 border-b border-line bg-raised px-2 sm:gap-4 sm:px-4">
         <NavLink to="/" className="flex items-center gap-2 py-2 font-semibold tracking-tight">
-          <img src="/mark.svg" alt="" width={24} height={24} />
-          Upright Anvil
+          <img src="/mark.svg" alt="" width={24} height={24} className="max-w-none" />
+          <span className="max-sm:sr-only">Upright Anvil</span>
         </NavLink>
-        <nav aria-label="Main" className="flex">
+        <nav aria-label="Main" className="flex min-w-0 overflow-x-auto">
           <NavLink to="/" end className={tab}>
             Today
           </NavLink>
@@ -49,7 +49,7 @@ export function Shell() {
           <button
             type="button"
             aria-label="Shortcuts"
-            className="rounded p-2 hover:bg-sunk"
+            className="rounded p-2 hover:bg-sunk max-sm:hidden"
             onClick={() => setHelp(true)}
           >
             <Keyboard size={20} aria-hidden />

@@ -26,7 +26,7 @@ export function ClientsView() {
         {clients.data.map(({ id, program_id, ...facts }) => (
           <li
             key={id}
-            className="grid grid-cols-[13rem_1fr_auto] items-baseline gap-4 border-b border-line py-3"
+            className="grid items-baseline gap-x-4 gap-y-1 border-b border-line py-3 sm:grid-cols-[13rem_1fr_auto]"
           >
             <Link to={`/clients/${id}`} className="text-lg font-semibold hover:underline">
               {facts.name}

@@ -158,7 +158,7 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
       ) : (
         <Link
           to={floor}
-          className={`w-36 rounded-md px-3 py-3 text-center ${first ? "bg-ember font-semibold text-on-ember hover:brightness-110" : "border border-line-strong/60 bg-raised hover:border-ink"}`}
+          className={`w-36 shrink-0 rounded-md px-3 py-3 text-center whitespace-nowrap ${first ? "bg-ember font-semibold text-on-ember hover:brightness-110" : "border border-line-strong/60 bg-raised hover:border-ink"}`}
         >
           {session.state === "running" ? "Carry on" : "Open the floor"}
         </Link>

@@ -128,7 +128,7 @@ export function SetArea({
         beat={timeline && open ? null : <MetronomeBar line={line} metronome={metronome} />}
       />
       {onClock ? (
-        <ClockPanel shown={shown} clock={clock.controls} onRound={clock.onRound} />
+        <ClockPanel shown={shown} session={clock} />
       ) : timeline && open && !running ? (
         <ClockStart
           timeline={timeline}

@@ -1,11 +1,12 @@
 import { Pause, Play, SkipBack, SkipForward, Square } from "lucide-react";
-import type { ReactNode } from "react";
 import { countdown } from "../../../ui/format";
 import type { ShownFloor } from "../floorState";
+import { Amounts } from "../pad/Figures";
 import { Small } from "../pad/Row";
 import { spoken, startingPoint } from "../pad/said";
 import { elapsed, left, nextMark, type Step, type Timeline } from "./player";
 import type { ClockControls } from "./useClock";
+import type { SessionClock } from "./useSessionClock";
 
 /** A timed group before it runs: how long, what comes, one button. */
 export function ClockStart({
@@ -67,17 +68,8 @@ const AHEAD = 7;
 const isWork = (step: Step) => step.kind === "work" || step.kind === "rounds";
 
 /** The clock running: what is on, how long still, what comes; everything else is small. */
-export function ClockPanel({
-  shown,
-  clock,
-  onRound,
-  children,
-}: {
-  shown: ShownFloor;
-  clock: ClockControls;
-  onRound: () => void;
-  children?: ReactNode;
-}) {
+export function ClockPanel({ shown, session }: { shown: ShownFloor; session: SessionClock }) {
+  const { controls: clock, counted, sayCounted } = session;
   const { running, now } = clock;
   const step = running?.timeline.steps[running.run.step];
   if (!running || !step) return null;
@@ -86,6 +78,10 @@ export function ClockPanel({
   const next = timeline.steps[run.step + 1];
   const mark = nextMark(step, run, now);
   const work = isWork(step);
+  const line = shown.lines.find((one) => one.line === step.line);
+  const set = line?.sets.find((one) => one.number === step.number);
+  const byCount = step.kind === "work" && step.seconds === null && step.closes && line && set;
+  const said = byCount ? (counted ?? startingPoint(line, set)) : null;
   const held = run.paused !== null;
   const shownTime = ms === null ? countdown(Math.floor(elapsed(run, now) / 1000)) : countdown(ms / 1000);
   const share = ms === null ? 1 : ms / Math.max(1, (step.seconds ?? 0) * 1000 + run.extra);
@@ -107,17 +103,21 @@ export function ClockPanel({
       <div className="flex grow flex-col items-center justify-center py-2">
         <p
           data-testid="clock"
-          className={`leading-none font-semibold tracking-tight text-[7.5rem] sm:text-[13rem] ${held ? "text-soft" : ""}`}
+          className={`leading-none font-semibold tracking-tight ${said ? "text-5xl text-soft sm:text-8xl" : "text-[7.5rem] sm:text-[13rem]"} ${held ? "text-soft" : ""}`}
         >
           {shownTime}
         </p>
+        {said && line && (
+          <div className="mt-4 w-full">
+            <Amounts line={line} said={said} say={sayCounted} />
+          </div>
+        )}
         <div aria-hidden className="mt-3 h-3 w-full rounded bg-sunk">
           <div
             className={`h-3 rounded ${work ? "bg-ember" : "bg-line-strong"}`}
             style={{ width: `${share * 100}%` }}
           />
         </div>
-        {children}
       </div>
       <p className="min-h-7 text-lg text-soft">
         {next
@@ -125,7 +125,14 @@ export function ClockPanel({
           : "Then it is done"}
       </p>
       <div className="sticky bottom-0 bg-ground pt-2 pb-1">
-        <BigButton shown={shown} step={step} mark={mark} rounds={run.taps} clock={clock} onRound={onRound} />
+        <BigButton
+          step={step}
+          mark={mark}
+          rounds={run.taps}
+          clock={clock}
+          onRound={session.onRound}
+          words={said && line ? spoken(said, line.bodyweight) : step.detail}
+        />
         <div className="mt-2 flex gap-1.5">
           <Small onClick={clock.back}>
             <SkipBack className="mx-auto" aria-hidden />
@@ -154,39 +161,35 @@ export function ClockPanel({
 
 /** The one tap of the moment: the counted set, the round, the checkpoint carried on to, or the end of a rest. */
 function BigButton({
-  shown,
   step,
   mark,
   rounds,
   clock,
   onRound,
+  words,
 }: {
-  shown: ShownFloor;
   step: Step;
   mark: number | null;
   rounds: number;
   clock: ClockControls;
   onRound: () => void;
+  /** The counted set at hand in one breath. */
+  words: string;
 }) {
-  const line = shown.lines.find((one) => one.line === step.line);
-  const set = line?.sets.find((one) => one.number === step.number);
-  const act = (words: string, onClick: () => void, tone = "bg-ember text-on-ember") => (
+  const act = (label: string, onClick: () => void, tone = "bg-ember text-on-ember") => (
     <button
       type="button"
       className={`min-h-20 w-full rounded-lg px-2 text-2xl leading-tight font-semibold hover:brightness-110 ${tone}`}
       onClick={onClick}
     >
-      {words}
+      {label}
     </button>
   );
   const plain = "border border-line-strong/60 bg-raised";
   if (step.kind === "rounds") return act(`Round ${rounds + 1} done`, onRound);
   if (step.kind === "work" && mark !== null) return act(`Carries on to ${mark} s`, clock.count);
-  if (step.kind === "work" && step.seconds === null) {
-    const words =
-      step.closes && line && set ? spoken(startingPoint(line, set), line.bodyweight) : step.detail;
+  if (step.kind === "work" && step.seconds === null)
     return act(step.closes ? `Done: ${words}` : "Part done", clock.tap);
-  }
   if (step.kind === "work") return act("Stop now", clock.tap, plain);
   return act(step.kind === "get ready" ? "Ready now" : "Go now", clock.skip, plain);
 }

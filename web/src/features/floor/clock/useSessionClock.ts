@@ -4,7 +4,7 @@ import { useState } from "react";
 import { api, type Schemas } from "../../../api/client";
 import { keys } from "../../../api/keys";
 import type { ShownFloor, ShownLine } from "../floorState";
-import { startingPoint } from "../pad/said";
+import { startingPoint, type Said } from "../pad/said";
 import type { Devices } from "../useDevices";
 import type { FloorData } from "../useFloor";
 import { logOf } from "./logOf";
@@ -26,6 +26,8 @@ export function useSessionClock(
   });
   const [byHand, setByHand] = useState<readonly string[]>([]);
   const [said, setSaid] = useState("");
+  // What is said of the counted set at hand, where it differs from what was aimed at.
+  const [told, setTold] = useState<{ step: number; said: Said } | null>(null);
   const find = (line: string, number: number) => {
     const index = shown.lines.findIndex((one) => one.line === line);
     const found = shown.lines[index];
@@ -35,6 +37,8 @@ export function useSessionClock(
   const onEnded = (ended: Ended) => {
     devices.end();
     const { step } = ended;
+    const counted = told?.step === ended.index ? told.said : null;
+    setTold(null);
     if (step.kind !== "work" || !step.closes) return;
     const { index, line, set } = find(step.line, step.number);
     if (!line || !set || set.stands === ended.id) return;
@@ -43,7 +47,7 @@ export function useSessionClock(
       set,
       spot: { line: index, set: step.number, ramp: false },
       outcome: "done",
-      said: logOf(ended, set),
+      said: step.seconds === null && counted ? counted : logOf(ended, set),
       id: ended.id,
     });
   };
@@ -103,6 +107,8 @@ export function useSessionClock(
     controls,
     /** The last thing called, in words. */
     said,
+    counted: told !== null && told.step === controls.running?.run.step ? told.said : null,
+    sayCounted: (said: Said) => setTold({ step: controls.running?.run.step ?? -1, said }),
     timelineOf,
     begin,
     onRound,

@@ -37,33 +37,11 @@ export function Figures({
 }) {
   const amount = amountOf(said);
   const timed = isTimed(said);
-  const step = stepOf(said);
-  const toLoad = (way: 1 | -1) => {
-    const next = neighbour(line.loads, said.load, way);
-    if (next !== undefined) say({ ...said, load: next });
-  };
   const from = Math.max(1, amount - 3);
   const otherLoad = set !== undefined && !set.ramp && others > 0 && !sameLoad(said.load, set.aim.load);
   return (
     <>
-      <div className="grid grid-cols-2 gap-2 sm:gap-3">
-        <Stepper
-          label={timed ? "Seconds" : line.each_side ? "Reps each side" : "Reps"}
-          value={String(amount)}
-          unit={timed ? "s" : "reps"}
-          less={() => say(withAmount(said, amount - step))}
-          more={() => say(withAmount(said, amount + step))}
-        />
-        {(said.load !== null || line.loads.length > 0) && (
-          <Stepper
-            label={said.assisted ? "Assistance" : line.bodyweight ? "Added load" : "Load"}
-            value={said.load?.value ?? "0"}
-            unit={said.load?.unit ?? line.loads[0]?.unit ?? ""}
-            less={() => toLoad(-1)}
-            more={() => toLoad(1)}
-          />
-        )}
-      </div>
+      <Amounts line={line} said={said} say={say} />
       {otherLoad ? (
         <AlsoForTheRest load={said.load} others={others} forAll={forAll} set={setForAll} />
       ) : (
@@ -111,5 +89,36 @@ function AlsoForTheRest({
     >
       {what} for {count(others, "more set")} too
     </button>
+  );
+}
+
+/** The two figures of a set: repetitions or seconds, and the load where there is one to choose. */
+export function Amounts({ line, said, say }: { line: ShownLine; said: Said; say: (said: Said) => void }) {
+  const amount = amountOf(said);
+  const timed = isTimed(said);
+  const step = stepOf(said);
+  const toLoad = (way: 1 | -1) => {
+    const next = neighbour(line.loads, said.load, way);
+    if (next !== undefined) say({ ...said, load: next });
+  };
+  return (
+    <div className="grid grid-cols-2 gap-2 sm:gap-3">
+      <Stepper
+        label={timed ? "Seconds" : line.each_side ? "Reps each side" : "Reps"}
+        value={String(amount)}
+        unit={timed ? "s" : "reps"}
+        less={() => say(withAmount(said, amount - step))}
+        more={() => say(withAmount(said, amount + step))}
+      />
+      {(said.load !== null || line.loads.length > 0) && (
+        <Stepper
+          label={said.assisted ? "Assistance" : line.bodyweight ? "Added load" : "Load"}
+          value={said.load?.value ?? "0"}
+          unit={said.load?.unit ?? line.loads[0]?.unit ?? ""}
+          less={() => toLoad(-1)}
+          more={() => toLoad(1)}
+        />
+      )}
+    </div>
   );
 }

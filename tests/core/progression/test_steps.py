@@ -1,0 +1,79 @@
+from dataclasses import replace
+from decimal import Decimal
+from unittest import TestCase
+
+from hypothesis import assume, given
+from hypothesis import strategies as st
+
+from tests.core.progression.test_judge import EXERCISES, PLACE, TODAY, rows
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.progression.steps import eased, moved, nearest_to, step_down, step_up, within_cap
+
+
+def at(exercise: str, text: str, did: str = "8 8 8") -> Situation:
+    asked = read(text)
+    return Situation(EXERCISES[exercise], PLACE, asked, (Exposure(TODAY, asked, rows(text, did)),), Decimal(80))
+
+
+SQUAT = at("squat", "3 x 8, 60 kg")
+LOADS = [made.load for made in PLACE.achievable(EXERCISES["squat"].implements[0])]
+loads = st.sampled_from(LOADS)
+cuts = st.integers(1, 60).map(lambda n: Decimal(n) / 100)
+
+
+class StepsTest(TestCase):
+    def test_the_neighbours_of_a_load(self) -> None:
+        for load, up, down in [("60", "62.5 kg", "57.5 kg"), ("20", "22.5 kg", None), ("100", "102.5 kg", "97.5 kg")]:
+            with self.subTest(load):
+                above, below = step_up(SQUAT, Load.of(load)), step_down(SQUAT, Load.of(load))
+                self.assertEqual((above and str(above.to), below and str(below.to)), (up, down))
+
+    def test_body_weight_goes_up_by_what_hangs_on_the_belt_and_assistance_is_left_alone(self) -> None:
+        push = at("push-up", "3 x 8, bw")
+        up = step_up(push, BodyweightLoad())
+        assert up
+        self.assertEqual(up.to, BodyweightLoad(Load.of("2.5")))
+        self.assertAlmostEqual(float(up.share), 2.5 / (80 * 0.65), places=4)
+        self.assertIsNone(step_up(push, BodyweightLoad(Load.of(10), assisted=True)))
+
+    def test_without_a_body_weight_nothing_can_be_measured(self) -> None:
+        self.assertIsNone(step_up(replace(at("push-up", "3 x 8, bw"), body_kg=None), BodyweightLoad()))
+
+    @given(loads, cuts)
+    def test_easing_goes_below_what_the_cut_leaves_or_to_the_lightest(self, load: Load, cut: Decimal) -> None:
+        found = eased(SQUAT, load, cut)
+        if found is None:
+            self.assertEqual(load.kg, min(one.kg for one in LOADS))
+            return
+        assert isinstance(found.to, Load)
+        self.assertIn(found.to, LOADS)
+        self.assertLess(found.to.kg, load.kg)
+        lightest = min(one.kg for one in LOADS)
+        self.assertTrue(found.to.kg <= load.kg * (1 - cut) or found.to.kg == lightest)
+        above = [one for one in LOADS if found.to.kg < one.kg <= load.kg * (1 - cut)]
+        self.assertEqual(above, [])
+
+    @given(loads, cuts)
+    def test_within_a_cap_is_the_heaviest_there_is(self, load: Load, cap: Decimal) -> None:
+        found = within_cap(SQUAT, load, cap)
+        reach = [one.kg for one in LOADS if load.kg < one.kg <= load.kg * (1 + cap)]
+        self.assertEqual(found and isinstance(found.to, Load) and found.to.kg, max(reach) if reach else None)
+
+    @given(loads, st.integers(-40, 40).map(lambda n: Decimal(n) / 100))
+    def test_the_nearest_is_nearer_than_its_neighbours_and_never_past_the_cap(self, load: Load, share: Decimal) -> None:
+        assume(share)
+        found = nearest_to(SQUAT, load, min(share, SQUAT.step_cap))
+        chosen = found.share if found else Decimal(0)
+        self.assertLessEqual(chosen, SQUAT.step_cap)
+        wanted = min(share, SQUAT.step_cap)
+        others = [one.kg / load.kg - 1 for one in LOADS if one.kg / load.kg - 1 <= SQUAT.step_cap]
+        self.assertAlmostEqual(float(abs(chosen - wanted)), float(min(abs(o - wanted) for o in others)), places=6)
+
+    def test_what_moves(self) -> None:
+        self.assertEqual(moved(SQUAT, Load.of(60)), 60)
+        self.assertEqual(
+            moved(at("push-up", "3 x 8, bw"), BodyweightLoad(Load.of(8))), Decimal(80) * Decimal("0.65") + 8
+        )

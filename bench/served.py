@@ -23,16 +23,26 @@ class Served:
     def ask(self, method: str, path: str, body: object = None) -> Any:
         """Send one request and read its whole answer; raises `AssertionError` unless it succeeds."""
         payload = None if body is None else json.dumps(body)
-        self.connection.request(method, f"/api{path}", payload, {"Content-Type": "application/json"})
-        answer = self.connection.getresponse()
+        answer = self._answer(method, path, payload)
         read = answer.read()
         assert answer.status < 300, read
         return json.loads(read)
 
     def fetch(self, path: str) -> bytes:
         """Ask for a view's data without reading the JSON."""
-        self.connection.request("GET", f"/api{path}")
-        return self.connection.getresponse().read()
+        return self._answer("GET", path, None).read()
+
+    def _answer(self, method: str, path: str, payload: str | None) -> http.client.HTTPResponse:
+        """Send a request; a connection that the server closed for being idle is opened again."""
+        try:
+            self.connection.request(method, f"/api{path}", payload, {"Content-Type": "application/json"})
+            return self.connection.getresponse()
+        except http.client.RemoteDisconnected:
+            self.connection.close()
+            self.connection.connect()
+            self.connection.sock.setsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY, 1)
+            self.connection.request(method, f"/api{path}", payload, {"Content-Type": "application/json"})
+            return self.connection.getresponse()
 
 
 @contextmanager

@@ -122,6 +122,7 @@ CHAPTERS = (
                     "pain",
                     "missed_days",
                     "form",
+                    "changed_day",
                     "poor_day",
                     "drop_off",
                     "one_side",

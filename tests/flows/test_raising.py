@@ -72,6 +72,14 @@ class RaisingTest(StudioTest):
         self.done(6)
         self.assertEqual(self.line(days=7).rule_name, "Poor day")
 
+    def test_what_was_changed_for_the_day_is_never_written_into_the_plan(self) -> None:
+        with self.studio.writing() as scope:
+            middling = WantsReadiness(Report(3, 3, 3, 3))
+            make_change(scope, self.sid, fresh_id(), middling, frozenset(), NOW, TODAY)
+        self.done(planned="3 x 6-8, 60 kg, rest 2:00, leave 3", reserve=3)
+        found = self.line()
+        self.assertEqual((found.rule_name, found.proposed), ("Changed day", SQUAT[1]))
+
     def test_a_rung_is_proposed_accepted_and_written(self) -> None:
         self.school(School.SKILL)
         for number in (1, 2, 3):

@@ -103,7 +103,7 @@ class ClockTest(JourneyTest):
         self.shows(marks, "Rest")
         marks.get_by_role("button", name="End the clock").click()
         expect(marks.get_by_role("button", name=re.compile("^Set 1: .*done 40 s"))).to_be_visible()
-        expect(marks.get_by_text("+1 marks")).to_be_visible()
+        expect(marks.get_by_text("+1 mark", exact=True)).to_be_visible()
 
     def left(self, page: Page) -> int:
         minutes, seconds = page.get_by_test_id("clock").inner_text().split(":")

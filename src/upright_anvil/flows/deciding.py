@@ -7,6 +7,7 @@ from datetime import date, datetime
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
+from upright_anvil.core.plan.locate import find_line
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.core.sentences import Refusal
@@ -105,7 +106,9 @@ def _write(
         before.program
     )
     if proposal.exercise and decision.verdict is Verdict.ACCEPTED:
-        after = ChangeExercise(line=cell.line, exercise=proposal.exercise).apply(after)
+        of_b_weeks = find_line(after, cell.line).line.exercise_b == line.exercise_id
+        change = ChangeExercise(line=cell.line, exercise=proposal.exercise, variant="B" if of_b_weeks else "")
+        after = change.apply(after)
     why = f"{line.exercise}, week {line.next_cell.week}: {text}. {_because(proposal, decision)}"
     return text, write_revision(scope, before, after, why, now).number
 

@@ -1,7 +1,7 @@
 """Judging a line after a session: what the judgements look at, gathered; the proposal, or why there is none."""
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import date
 from itertools import pairwise
 
@@ -17,9 +17,11 @@ from upright_anvil.core.progression.judge import proposal
 from upright_anvil.core.progression.model import Exposure, Proposal, Situation
 from upright_anvil.core.progression.schools import School, policy_for
 from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.session.model import Sort
 from upright_anvil.core.session.readiness import Grade, Report, grade
 from upright_anvil.core.session.swapping import fits
 from upright_anvil.flows.done import done_by_line
+from upright_anvil.flows.floor.on_the_day import on_the_day
 from upright_anvil.flows.floor.session import FoundSession
 from upright_anvil.flows.strength import Estimates, group_of
 from upright_anvil.store import ledger
@@ -29,13 +31,17 @@ from upright_anvil.store.floor import readiness_of_session
 
 @dataclass(frozen=True, slots=True)
 class Judged:
-    """What the judgements look at beside a line's own sessions; ``today`` is None where the line was trained since."""
+    """What the judgements look at beside a line's own sessions; ``today`` is None where the line was trained since.
+
+    ``changed`` says that readiness, less time or another place changed the session.
+    """
 
     school: School
     estimates: Estimates
     poor_day: bool
     today: date | None
     rests: Mapping[str, tuple[int, ...]]
+    changed: bool = False
 
 
 def _chosen_policy(program: Program, line: Line) -> str:
@@ -53,6 +59,14 @@ def poor_day(scope: Scope, sid: str) -> bool:
         return False
     return grade(Report(row.sleep, row.energy, row.stress, row.soreness)) is Grade.POOR
 
+
+def changed_for_the_day(scope: Scope, found: FoundSession) -> bool:
+    """Answer whether readiness, less time or another place changed a session, and the change holds."""
+    return any(not change.undone and change.sort in _OF_THE_DAY for change in on_the_day(scope, found).changes)
+
+
+_OF_THE_DAY = frozenset({Sort.READINESS, Sort.LATE, Sort.PLACE})
+"""Changes that the day brings; another load or exercise is the trainer's own word on the work."""
 
 IN_ONE_GO = 20
 """Sets logged closer together than this, seconds, were logged afterwards and say nothing of the rests. House rule."""
@@ -92,6 +106,10 @@ def proposed(
     if not done:
         return None, "Nothing was logged for this exercise, so the plan stays as it is."
     exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
+    written = prescription_or_none(line.cells[found.week].text, setting.unit)
+    changed = day.changed and written is not None and written != plan
+    if changed and written is not None:
+        exposures = (*exposures[:-1], replace(exposures[-1], prescription=written))
     situation = Situation(
         exercise,
         setting.inventory,
@@ -104,6 +122,7 @@ def proposed(
         easier=_rung(line.easier, setting.ladders.easier(exercise.id), setting),
         rests=day.rests.get(line.id, ()),
         poor_day=day.poor_day,
+        changed_day=changed,
         next_on=day.today,
     )
     found_one = proposal(situation, policy_for(day.school, plan, _chosen_policy(program, line)))

@@ -18,7 +18,7 @@ from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.floor.session import FoundSession, find_started
-from upright_anvil.flows.judging import Judged, poor_day, proposed, rests_of
+from upright_anvil.flows.judging import Judged, changed_for_the_day, poor_day, proposed, rests_of
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.strength import estimates
 from upright_anvil.store import ledger, programs
@@ -109,6 +109,7 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
         poor_day=poor_day(scope, sid),
         today=today,
         rests=rests_of(found.id, kept),
+        changed=changed_for_the_day(scope, found),
     )
     lines = []
     for line in found.day.lines:

@@ -153,6 +153,10 @@ STORIES = [
     Story("a poor day as the first session", RANGE, ("8/2 8/2 8/2",), UP, more={"poor_day": True}),
     Story("a poor day that fell apart", RANGE, ("8/2 8/2 8/2", "8/2 6/0 4/0"), HOLD, says="came with little",
           more={"poor_day": True}),
+    # Changed for the day.
+    Story("fewer sets for the day", RANGE, ("8/2 8/2",), HOLD, RANGE, "changed for the day", more={"changed_day": True}),
+    Story("changed for the day, and it hurt", RANGE, ("8/2! 8/2",), HOLD, says="hurt", more={"changed_day": True}),
+    Story("changed for the day, all easy", RANGE, ("8/6 8/6 8/6",), HOLD, RANGE, "changed for the day", more={"changed_day": True}),
     # Drop-off and its cause.
     Story("fell apart with the rests kept", RANGE, ("8/2 6/1 5/0",), EASE, "3 x 6-8, 57.5 kg, rest 2:00, leave 2",
           "too heavy", more={"rests": (120, 125)}),

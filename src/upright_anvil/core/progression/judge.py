@@ -2,14 +2,16 @@
 
 The first that has something to say decides:
 
-1. pain, 2. missed days, 3. form, 4. a poor day, 5. drop-off, 6. one side behind, 7. too easy, 8. the policy of the
-line; where that stands still, 9. the plateau's menu. House rule; the order is held by a table of stories.
+1. pain, 2. missed days, 3. form, 4. a line changed for the day, 5. a poor day, 6. drop-off, 7. one side behind,
+8. too easy, 9. the policy of the line; where that stands still, 10. the plateau's menu. House rule; the order is held
+by a table of stories.
 """
 
 from collections.abc import Callable
 from typing import Final
 
 from upright_anvil.core.progression.judgements import (
+    changed_day,
     drop_off,
     form,
     missed_days,
@@ -28,6 +30,7 @@ ORDER: Final[tuple[tuple[str, Judgement], ...]] = (
     (pain.ID, pain.judge),
     (missed_days.ID, missed_days.judge),
     (form.ID, form.judge),
+    (changed_day.ID, changed_day.judge),
     (poor_day.ID, poor_day.judge),
     (drop_off.ID, drop_off.judge),
     (one_side.ID, one_side.judge),

@@ -1,6 +1,6 @@
 import { Plus, TriangleAlert } from "lucide-react";
 import { useState, type ReactNode } from "react";
-import { shortDate } from "../../ui/format";
+import { count, shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { useRoom } from "../../ui/useRoom";
 import { topicName } from "../health/names";
@@ -167,7 +167,7 @@ function Marks({ set }: { set: FloorSet }) {
   const words = [
     how.pain ? [topicName(how.pain, how.pain_side), "text-stop"] : null,
     how.quality === "slipping" || how.quality === "broke down" ? [how.quality, "text-caution"] : null,
-    how.checkpoints ? [`+${how.checkpoints} marks`, "text-soft"] : null,
+    how.checkpoints ? [`+${count(how.checkpoints, "mark")}`, "text-soft"] : null,
   ].filter((one) => one !== null);
   return words.map(([word, tone]) => (
     <span key={word} aria-hidden className={`text-sm leading-none ${tone}`}>

@@ -1,0 +1,19 @@
+"""A line changed for the day (readiness, less time, another place) proves nothing either way: the plan stands.
+
+What was changed for one session is never written into the weeks to come. House rule.
+"""
+
+from typing import Final
+
+from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+
+ID: Final = "changed-day"
+
+
+def judge(situation: Situation) -> Proposal | None:
+    """Answer the plan as written after a line that was changed for the day; None after any other."""
+    if not situation.changed_day:
+        return None
+    written = situation.today.prescription
+    return answer(ID, situation, Lever.HOLD, written, "It was changed for the day: what is written in the plan stands.")

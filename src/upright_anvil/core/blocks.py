@@ -3,6 +3,7 @@
 Planned is an outline, done is filled, changed keeps the outline behind the fill: `Block` says what to draw, in numbers.
 """
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from decimal import Decimal
 
@@ -88,6 +89,20 @@ def done_bar(row: PerformedSet, exercise: Exercise, athlete: Athlete) -> Bar:
         f"{amount}{_with_load(load)}{left}",
         exercise,
         athlete,
+    )
+
+
+def session_blocks(
+    plan: Prescription | None, done: Sequence[PerformedSet], exercise: Exercise, athlete: Athlete
+) -> tuple[Block, ...]:
+    """Answer the sets of one session, planned and done laid over each other in order. House rule."""
+    plans = plan.plans if plan else ()
+    return tuple(
+        Block(
+            planned_bar(plan, exercise, athlete, plan=plans[n]) if plan and n < len(plans) else None,
+            done_bar(done[n], exercise, athlete) if n < len(done) else None,
+        )
+        for n in range(max(len(plans), len(done)))
     )
 
 

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 
-from upright_anvil.core.plan.edits.cells import Carry, SetCell
+from upright_anvil.core.plan.easing import with_easier_week
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_line
@@ -12,7 +12,9 @@ from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.review import ReviewLine, ReviewView, Verdict, review_session
+from upright_anvil.flows.rolling import RolledWeek, rolled_on, written
 from upright_anvil.flows.saving import write_revision
+from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import DecisionRow
@@ -92,6 +94,22 @@ def add_next_week(scope: Scope, sid: str, week_id: str, now: datetime, today: da
     return review_session(scope, sid, today)
 
 
+def make_easier(scope: Scope, sid: str, now: datetime, today: date) -> ReviewView:
+    """Make the week after a session an easing-off week, as a revision that says why.
+
+    Raises `Refusal` where none is due or earned, `NotFoundError`.
+    """
+    review = review_session(scope, sid, today)
+    if review.easier is None:
+        raise Refusal("No easier week is due: make it one in the program's week, if you wish.")
+    before = programs.current(scope, review.program_id)
+    setting = client_setting(scope, review.client_id, ())
+    eased = with_easier_week(before.program, review.easier.phase_id, review.easier.week_id, setting)
+    why = f"Week {review.easier.week} eases off. {review.easier.why}"
+    write_revision(scope, before, eased, why, now)
+    return review_session(scope, sid, today)
+
+
 def _write(
     scope: Scope, review: ReviewView, line: ReviewLine, proposal: Proposal, decision: Decision, now: datetime
 ) -> tuple[str, int]:
@@ -102,15 +120,23 @@ def _write(
     before = programs.current(scope, review.program_id)
     text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
     cell = line.next_cell
-    after = SetCell(line=cell.line, week=cell.week_id, text=text, carry=Carry.MATCHING, by_hand=False).apply(
-        before.program
-    )
+    rung = proposal.exercise if decision.verdict is Verdict.ACCEPTED else ""
+    setting = client_setting(scope, review.client_id, ())
+    rolls = rolled_on(before.program, cell, read(text, review.unit), setting, rung)
+    after = written(before.program, cell, text, rolls)
     if proposal.exercise and decision.verdict is Verdict.ACCEPTED:
         of_b_weeks = find_line(after, cell.line).line.exercise_b == line.exercise_id
         change = ChangeExercise(line=cell.line, exercise=proposal.exercise, variant="B" if of_b_weeks else "")
         after = change.apply(after)
-    why = f"{line.exercise}, week {line.next_cell.week}: {text}. {_because(proposal, decision)}"
+    why = f"{line.exercise}, week {line.next_cell.week}: {text}{_onwards(rolls)}. {_because(proposal, decision)}"
     return text, write_revision(scope, before, after, why, now).number
+
+
+def _onwards(rolls: Sequence[RolledWeek]) -> str:
+    if not rolls:
+        return ""
+    weeks = f"week {rolls[0].week}" if len(rolls) == 1 else f"weeks {rolls[0].week} to {rolls[-1].week}"
+    return f", and {weeks} from there"
 
 
 def _because(proposal: Proposal, decision: Decision) -> str:

@@ -33,7 +33,7 @@ from upright_anvil.store.floor import readiness_of_session
 class Judged:
     """What the judgements look at beside a line's own sessions; ``today`` is None where the line was trained since.
 
-    ``changed`` says that readiness, less time or another place changed the session.
+    ``changed`` says that readiness, less time or another place changed the session, ``worn`` why an easier week is due.
     """
 
     school: School
@@ -42,6 +42,7 @@ class Judged:
     today: date | None
     rests: Mapping[str, tuple[int, ...]]
     changed: bool = False
+    worn: str = ""
 
 
 def _chosen_policy(program: Program, line: Line) -> str:
@@ -123,6 +124,7 @@ def proposed(
         rests=day.rests.get(line.id, ()),
         poor_day=day.poor_day,
         changed_day=changed,
+        worn=day.worn,
         next_on=day.today,
     )
     found_one = proposal(situation, policy_for(day.school, plan, _chosen_policy(program, line)))

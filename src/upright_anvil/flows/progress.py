@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from datetime import date
 from decimal import Decimal
 
-from upright_anvil.core.blocks import Block, added_load, done_bar, planned_bar
+from upright_anvil.core.blocks import Block, added_load, done_bar, session_blocks
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
@@ -186,7 +186,6 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setti
         moved = moved_kg(added_load(best[1]), share, setting.body_kg)
         figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
         formulas = tuple(FormulaEstimate(name, _shown(kg, setting.unit)) for name, kg in figures.items())
-    count = max(len(plan.plans) if plan else 0, len(done))
     return SessionPoint(
         on=on,
         planned=planned,
@@ -194,13 +193,7 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setti
         planned_amount=plan.amount if plan else None,
         planned_sets=len(plan.plans) if plan else None,
         sets=sets,
-        blocks=tuple(
-            Block(
-                planned_bar(plan, exercise, athlete, plan=plan.plans[n]) if plan and n < len(plan.plans) else None,
-                done_bar(done[n], exercise, athlete) if n < len(done) else None,
-            )
-            for n in range(count)
-        ),
+        blocks=session_blocks(plan, done, exercise, athlete),
         estimate=best[0] if best else None,
         formulas=formulas,
     )

@@ -4,7 +4,7 @@ from dataclasses import dataclass, replace
 from datetime import date, datetime
 from enum import StrEnum
 
-from upright_anvil.core.blocks import Block, done_bar, planned_bar
+from upright_anvil.core.blocks import Block, planned_bar, session_blocks
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Line, Program
@@ -12,13 +12,16 @@ from upright_anvil.core.plan.next_cell import NextCell, next_cell
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import write
-from upright_anvil.core.progression.judge import rule_name
+from upright_anvil.core.progression.easier_week import EasierKind
+from upright_anvil.core.progression.judge import is_plain, rule_name
 from upright_anvil.core.progression.model import Exposure, Proposal
 from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.easier_weeks import EasierNext, easier_next
 from upright_anvil.flows.floor.session import FoundSession, find_started
 from upright_anvil.flows.judging import Judged, changed_for_the_day, poor_day, proposed, rests_of
+from upright_anvil.flows.rolling import RolledWeek, rolled_on, setting_of_cell
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.strength import estimates
 from upright_anvil.store import ledger, programs
@@ -51,7 +54,9 @@ class ReviewLine:
 
     ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
     week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
-    exercise that takes this one's place where another rung is proposed.
+    exercise that takes this one's place where another rung is proposed. ``rolls`` are the later weeks of the phase
+    that change with it, ``last`` the set blocks of the time before. ``plain`` says that it can be taken without a look:
+    a usual step on firm or fair evidence, or the same again.
     """
 
     line: str
@@ -67,11 +72,15 @@ class ReviewLine:
     why_none: str
     next_cell: NextCell | None
     decision: DecisionView | None
+    last: tuple[Block, ...] = ()
+    last_on: date | None = None
+    rolls: tuple[RolledWeek, ...] = ()
+    plain: bool = False
 
 
 @dataclass(frozen=True, slots=True)
 class ReviewView:
-    """A session after it was run."""
+    """A session after it was run; ``easier`` says that next week should ease off, or may."""
 
     session_id: str
     program_id: str
@@ -89,6 +98,7 @@ class ReviewView:
     revision: int
     lines: tuple[ReviewLine, ...]
     notes: tuple[str, ...]
+    easier: EasierNext | None
 
 
 def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
@@ -103,13 +113,16 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
     taken = {d.line: d for d in ledger.decisions_of_sessions(scope, [sid])}
     now = programs.current(scope, found.program.id)
+    known = estimates([k for k in kept if dates[k.session_id] <= dates[sid]], dates, setting, dates[sid])
+    easier = easier_next(scope, found, now.program, known, setting, dates[sid])
     day = Judged(
         School(who.school),
-        estimates([k for k in kept if dates[k.session_id] <= dates[sid]], dates, setting, dates[sid]),
+        known,
         poor_day=poor_day(scope, sid),
         today=today,
         rests=rests_of(found.id, kept),
         changed=changed_for_the_day(scope, found),
+        worn=easier.why if easier is not None and easier.kind is EasierKind.DUE else "",
     )
     lines = []
     for line in found.day.lines:
@@ -139,6 +152,7 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
         revision=now.number,
         lines=tuple(lines),
         notes=tuple(n.text for n in ledger.notes_of_session(scope, sid)),
+        easier=easier,
     )
 
 
@@ -175,25 +189,18 @@ def _line(
     exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
     planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
     plan = prescription_or_none(planned, setting.unit)
-    proposal, why_none = proposed(found, line, exposures, plan, done, setting, program, day)
+    cell = next_cell(program, line.id, found.week)
+    there = setting_of_cell(program, cell, setting)
+    proposal, why_none = proposed(found, line, exposures, plan, done, there, program, day)
     athlete = setting.athlete(exercise.id)
-    fills = [done_bar(r, exercise, athlete) for r in done]
-    plans = plan.plans if plan else ()
-    count = max(len(plans), len(fills))
-    blocks = tuple(
-        Block(
-            planned_bar(plan, exercise, athlete, plan=plans[n]) if plan and n < len(plans) else None,
-            fills[n] if n < len(fills) else None,
-        )
-        for n in range(count)
-    )
     preview = proposal.prescription if proposal else None
+    before = [e for e in exposures if e.sets is not done][-1:]
     return ReviewLine(
         line=line.id,
         exercise_id=exercise.id,
         exercise=exercise.name,
         planned=write(plan) if plan else planned,
-        blocks=blocks,
+        blocks=session_blocks(plan, done, exercise, athlete),
         proposal=proposal,
         proposed=proposal.text if proposal else "",
         rule_name=rule_name(proposal.policy) if proposal else "",
@@ -202,6 +209,12 @@ def _line(
         if preview
         else (),
         why_none=why_none,
-        next_cell=next_cell(program, line.id, found.week),
+        next_cell=cell,
         decision=DecisionView(Verdict(taken.verdict), taken.taken, taken.revision, taken.at) if taken else None,
+        last=session_blocks(before[0].prescription, before[0].sets, exercise, athlete) if before else (),
+        last_on=before[0].on if before else None,
+        rolls=rolled_on(program, cell, proposal.prescription, setting, proposal.exercise)
+        if proposal and cell and taken is None
+        else (),
+        plain=proposal is not None and cell is not None and is_plain(proposal),
     )

@@ -1,10 +1,10 @@
 """What the floor writes beside sets: changes of the day, readiness, what devices measured. Rows are only added."""
 
 from collections.abc import Sequence
-from datetime import datetime
+from datetime import date, datetime
 from typing import Any
 
-from sqlalchemy import select
+from sqlalchemy import func, select
 
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import MeasureRow, ReadinessRow, SessionChangeRow, SessionRow
@@ -55,6 +55,24 @@ def readiness_of_session(scope: Scope, session_id: str) -> ReadinessRow | None:
         .limit(1)
     )
     return scope.db.scalars(query).first()
+
+
+def readiness_of_client(scope: Scope, client_id: str, until: date, sessions: int = 3) -> Sequence[ReadinessRow]:
+    """Answer the last report of each of a client's last sessions that has one, up to a day, oldest first."""
+    newest = (
+        select(func.max(ReadinessRow.seq))
+        .join(SessionRow, SessionRow.id == ReadinessRow.session_id)
+        .where(
+            ReadinessRow.trainer_id == scope.trainer_id,
+            ReadinessRow.client_id == client_id,
+            SessionRow.on_date <= until,
+        )
+        .group_by(ReadinessRow.session_id)
+        .order_by(func.max(ReadinessRow.seq).desc())
+        .limit(sessions)
+    )
+    query = select(ReadinessRow).where(ReadinessRow.seq.in_(newest)).order_by(ReadinessRow.seq)
+    return scope.db.scalars(query).all()
 
 
 def measures_of_session(scope: Scope, session_id: str) -> Sequence[MeasureRow]:

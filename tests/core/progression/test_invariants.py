@@ -47,11 +47,12 @@ class EveryPolicyTest(TestCase):
             if proposal.lever not in (Lever.LOAD, Lever.EASE) or load == used:
                 continue
             match load:
-                case BodyweightLoad(added=Load() as added):
-                    self.assertIsNotNone(situation.place.find(ImplementKind.BODYWEIGHT, added))
+                case BodyweightLoad(added=Load() as added, assisted=assisted):
+                    kind = ImplementKind.ASSISTANCE if assisted else ImplementKind.BODYWEIGHT
+                    self.assertIsNotNone(situation.place.find(kind, added))
                 case Load():
-                    kind = situation.exercise.implement_at(situation.place)
-                    self.assertIsNotNone(kind and situation.place.find(kind, load))
+                    made_with = situation.exercise.implement_at(situation.place)
+                    self.assertIsNotNone(made_with and situation.place.find(made_with, load))
                 case _:
                     self.assertEqual(load, BodyweightLoad())
 

@@ -22,7 +22,7 @@ from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.progression.judge import ORDER, proposal
 from upright_anvil.core.progression.judgements.missed_days import step_back
 from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
-from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.strength.over_time import Slope, Strength
 
 PLACE = read_equipment(
     "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 6 8 10 12 16\nbelt 2.5 5 20", Unit.KG
@@ -32,13 +32,16 @@ PRESS = Exercise("press", "Dumbbell press", Pattern.PUSH_VERTICAL, (), implement
 PUSH_UP = Exercise("push-up", "Push-up", Pattern.PUSH_HORIZONTAL, (), bodyweight_share=Decimal("0.65"))
 RAISED = replace(PUSH_UP, id="raised", name="Push-up, hands raised")
 PLANK = Exercise("plank", "Plank", Pattern.TRUNK, ())
-EXERCISES = {"squat": SQUAT, "press": PRESS, "push-up": PUSH_UP, "plank": PLANK}
+ON_A_BALL = replace(PUSH_UP, id="ball", name="Push-up on a ball", stable=False)
+EXERCISES = {"squat": SQUAT, "ball push-up": ON_A_BALL, "press": PRESS, "push-up": PUSH_UP, "plank": PLANK}
 TODAY = date(2026, 3, 2)
 RANGE = "3 x 6-8, 60 kg, rest 2:00, leave 2"
 
 
 def strength(trend: float = 0.005, kg: float = 80.0) -> Strength:
-    return Strength("e", kg, kg * 0.96, kg * 1.04, 0.02, trend, trend - 0.004, trend + 0.004, 8, TODAY, ())
+    return Strength(
+        "e", kg, kg * 0.96, kg * 1.04, 0.02, trend, trend - 0.004, trend + 0.004, 8, TODAY, (), Slope(trend, 0.004, 28)
+    )
 
 
 SIGNS = {
@@ -109,6 +112,7 @@ def gap(days: int) -> dict[str, object]:
 
 
 UP, REPS, HOLD, EASE = Lever.LOAD, Lever.REPS, Lever.HOLD, Lever.EASE
+WORN = "Back squat and Bench press are falling, and 2 of the last 3 days were low: an easier week first."
 STALL = {"strength": strength(-0.003)}
 STORIES = [
     # The policy alone, where nothing else is to be said.
@@ -147,6 +151,22 @@ STORIES = [
     Story("slipped twice and still not up", RANGE, ("8/2 8/2~ 8/2~",), HOLD, says="set 2, 3"),
     Story("form comes before drop-off", RANGE, ("8/2 6/1 5/0~",), HOLD, says="slipped"),
     Story("form comes before too easy", RANGE, ("8/6 8/6 8/6~",), HOLD, says="slipped"),
+    Story("slipped with room to spare: the move", "3 x 8, bw", ("8/4 8/4 8/4~",), HOLD, says="if it slips again",
+          exercise="push-up", more={"easier": RAISED}),
+    Story("and again: one rung easier", "3 x 8, bw", ("8/4 8/4 8/4~", "8/4 8/3~ 8/3~"), EASE, "3 x 8, bw",
+          says="one rung easier, Push-up, hands raised", exercise="push-up", more={"easier": RAISED}),
+    Story("slipped at the limit: the load", "3 x 8, bw", ("8/0 8/0 8/0~", "8/0 8/0 8/0~"), HOLD, says="until it is clean",
+          exercise="push-up", more={"easier": RAISED}),
+    Story("slipped on unsteady ground", "3 x 8, bw", ("8/1 8/1 8/1~", "8/1 8/1 8/1~"), EASE, says="on unsteady ground",
+          exercise="ball push-up", more={"easier": PUSH_UP}),
+    Story("broke down with room and no easier rung", RANGE, ("8/4 8/4 8/4#",), EASE, says="one load down"),
+    # Worn: several main lifts falling on low days.
+    Story("worn: nothing goes up", RANGE, ("8/2 8/2 8/2",), HOLD, "3 x 6-8, 60 kg, rest 2:00, leave 2",
+          says="Nothing goes up before it", more={"worn": WORN}),
+    Story("worn comes before too easy", RANGE, ("8/6 8/6 8/6",), HOLD, says="easier week", more={"worn": WORN}),
+    Story("worn comes before drop-off", RANGE, ("8/2 6/1 4/0",), HOLD, says="easier week", more={"worn": WORN}),
+    Story("form comes before worn", RANGE, ("8/2 8/2 8/2~",), HOLD, says="slipped", more={"worn": WORN}),
+    Story("pain comes before worn", RANGE, ("8/2 8/2 8/2!",), HOLD, says="hurt", more={"worn": WORN}),
     # A poor day.
     Story("a poor day, all done lighter", RANGE, ("8/2 8/2 8/2", "8/3 8/3 8/3"), HOLD, says="planned before stands",
           more={"poor_day": True}),

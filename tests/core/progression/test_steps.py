@@ -6,11 +6,22 @@ from hypothesis import assume, given
 from hypothesis import strategies as st
 
 from tests.core.progression.test_judge import EXERCISES, PLACE, TODAY, rows
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.model import Exposure, Situation
-from upright_anvil.core.progression.steps import eased, moved, nearest_to, step_down, step_up, within_cap
+from upright_anvil.core.progression.steps import (
+    Kit,
+    eased,
+    longest_stride,
+    moved,
+    nearest_to,
+    step_down,
+    step_up,
+    within_cap,
+)
 
 
 def at(exercise: str, text: str, did: str = "8 8 8") -> Situation:
@@ -65,7 +76,7 @@ class StepsTest(TestCase):
     @given(loads, st.integers(-40, 40).map(lambda n: Decimal(n) / 100))
     def test_the_nearest_is_nearer_than_its_neighbours_and_never_past_the_cap(self, load: Load, share: Decimal) -> None:
         assume(share)
-        found = nearest_to(SQUAT, load, min(share, SQUAT.step_cap))
+        found = nearest_to(SQUAT, load, min(share, SQUAT.step_cap), SQUAT.step_cap)
         chosen = found.share if found else Decimal(0)
         self.assertLessEqual(chosen, SQUAT.step_cap)
         wanted = min(share, SQUAT.step_cap)
@@ -77,3 +88,22 @@ class StepsTest(TestCase):
         self.assertEqual(
             moved(at("push-up", "3 x 8, bw"), BodyweightLoad(Load.of(8))), Decimal(80) * Decimal("0.65") + 8
         )
+
+    def test_assistance_shrinks_to_body_weight_alone_and_comes_back(self) -> None:
+        place = read_equipment("belt 2.5 5\nassistance 5-20 by 5", Unit.KG).inventory
+        kit = Kit(EXERCISES["push-up"], place, Decimal(80))
+        ladder = ["bw - 20 kg", "bw - 15 kg", "bw - 10 kg", "bw - 5 kg", "bw", "bw + 2.5 kg", "bw + 5 kg"]
+        up, down = [ladder[0]], [ladder[-1]]
+        while (step := step_up(kit, read(f"3 x 8, {up[-1]}").load)) is not None:  # type: ignore[arg-type]
+            self.assertGreater(step.share, 0)
+            up.append(str(step.to))
+        while (step := step_down(kit, read(f"3 x 8, {down[-1]}").load)) is not None:  # type: ignore[arg-type]
+            self.assertLess(step.share, 0)
+            down.append(str(step.to))
+        self.assertEqual((up, down[::-1]), (ladder, ladder))
+
+    def test_small_muscles_take_half_the_stride(self) -> None:
+        for movers, stride in [((Muscle.BICEPS,), "0.05"), ((Muscle.CHEST, Muscle.TRICEPS), "0.10"), ((), "0.10")]:
+            with self.subTest(movers):
+                exercise = replace(EXERCISES["press"], movers=movers)
+                self.assertEqual(longest_stride(exercise, Decimal("0.10")), Decimal(stride))

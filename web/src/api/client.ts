@@ -255,6 +255,8 @@ export const api = {
         body: { decisions },
       }),
     ),
+  makeEasier: (session_id: string) =>
+    told(http.POST("/api/sessions/{session_id}/easier-week", { params: { path: { session_id } } })),
   addNextWeek: (session_id: string, week_id: string) =>
     told(
       http.POST("/api/sessions/{session_id}/next-week", {

@@ -226,6 +226,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{session_id}/easier-week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make Easier
+         * @description Make the week after the session an easing-off week, where one is due or earned.
+         */
+        post: operations["make_easier_api_sessions__session_id__easier_week_post"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor": {
         parameters: {
             query?: never;
@@ -3491,6 +3511,27 @@ export interface components {
             text: string;
         };
         /**
+         * EasierKind
+         * @description Whether the work asks for it, or the weeks do.
+         * @enum {string}
+         */
+        EasierKind: "due" | "earned";
+        /**
+         * EasierNext
+         * @description That an easier week is due or earned and why, and the week that can be made one.
+         */
+        EasierNext: {
+            kind: components["schemas"]["EasierKind"];
+            /** Why */
+            why: string;
+            /** Phase Id */
+            phase_id: string;
+            /** Week Id */
+            week_id: string;
+            /** Week */
+            week: number;
+        };
+        /**
          * Ended
          * @description Why a test ended.
          * @enum {string}
@@ -5009,7 +5050,9 @@ export interface components {
          *
          *     ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
          *     week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
-         *     exercise that takes this one's place where another rung is proposed.
+         *     exercise that takes this one's place where another rung is proposed. ``rolls`` are the later weeks of the phase
+         *     that change with it, ``last`` the set blocks of the time before. ``plain`` says that it can be taken without a look:
+         *     a usual step on firm or fair evidence, or the same again.
          */
         ReviewLine: {
             /** Line */
@@ -5035,10 +5078,27 @@ export interface components {
             why_none: string;
             next_cell: components["schemas"]["NextCell"] | null;
             decision: components["schemas"]["DecisionView"] | null;
+            /**
+             * Last
+             * @default []
+             */
+            last: components["schemas"]["Block"][];
+            /** Last On */
+            last_on?: string | null;
+            /**
+             * Rolls
+             * @default []
+             */
+            rolls: components["schemas"]["RolledWeek"][];
+            /**
+             * Plain
+             * @default false
+             */
+            plain: boolean;
         };
         /**
          * ReviewView
-         * @description A session after it was run.
+         * @description A session after it was run; ``easier`` says that next week should ease off, or may.
          */
         ReviewView: {
             /** Session Id */
@@ -5075,6 +5135,7 @@ export interface components {
             lines: components["schemas"]["ReviewLine"][];
             /** Notes */
             notes: string[];
+            easier: components["schemas"]["EasierNext"] | null;
         };
         /**
          * RevisionHead
@@ -5113,6 +5174,20 @@ export interface components {
             undo_to: number | null;
             /** Redo To */
             redo_to: number | null;
+        };
+        /**
+         * RolledWeek
+         * @description A later week a decision changes: the week's id and number in the program, what it will say, what it says now.
+         */
+        RolledWeek: {
+            /** Week Id */
+            week_id: string;
+            /** Week */
+            week: number;
+            /** Text */
+            text: string;
+            /** Now */
+            now: string;
         };
         /**
          * RoundHead
@@ -6512,6 +6587,37 @@ export interface operations {
                 "application/json": components["schemas"]["AskedWeek"];
             };
         };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    make_easier_api_sessions__session_id__easier_week_post: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description Successful Response */
             201: {

@@ -111,3 +111,10 @@ def add_next_week(session_id: str, asked: AskedWeek, here: Here) -> ReviewView:
     """Lengthen the session's phase by a week."""
     with here.writing() as scope:
         return deciding.add_next_week(scope, session_id, asked.week_id, here.now, here.today)
+
+
+@router.post("/easier-week", status_code=201)
+def make_easier(session_id: str, here: Here) -> ReviewView:
+    """Make the week after the session an easing-off week, where one is due or earned."""
+    with here.writing() as scope:
+        return deciding.make_easier(scope, session_id, here.now, here.today)

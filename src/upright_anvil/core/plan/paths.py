@@ -65,7 +65,7 @@ def along(
         if number > 0 and not easy and kind is not WeekKind.HOLD:
             steps += 1
         taken = _taken(path, start, steps, number, exercise, place)
-        found.append(_eased(taken, exercise, place) if easy and path.kind is not PathKind.WAVE else taken)
+        found.append(eased_off(taken, exercise, place) if easy and path.kind is not PathKind.WAVE else taken)
     return tuple(found)
 
 
@@ -166,8 +166,11 @@ def _with_sets(start: Prescription, sets: int) -> Prescription:
     return replace(start, sets=sets)
 
 
-def _eased(taken: Prescription, exercise: Exercise, place: Inventory) -> Prescription:
-    """A third fewer sets and a tenth less load, as far as both can be said of it; the lightest load stays."""
+def eased_off(taken: Prescription, exercise: Exercise, place: Inventory) -> Prescription:
+    """Answer a prescription for an easing-off week: a third fewer sets, a tenth less load, as far as both can be said.
+
+    The lightest load stays. House rule.
+    """
     eased = taken
     if taken.scheme is None:
         eased = replace(eased, sets=max(round(taken.sets * EASY_SETS), 1))

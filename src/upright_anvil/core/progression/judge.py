@@ -2,9 +2,9 @@
 
 The first that has something to say decides:
 
-1. pain, 2. missed days, 3. form, 4. a line changed for the day, 5. a poor day, 6. drop-off, 7. one side behind,
-8. too easy, 9. the policy of the line; where that stands still, 10. the plateau's menu. House rule; the order is held
-by a table of stories.
+1. pain, 2. missed days, 3. form, 4. a line changed for the day, 5. a poor day, 6. worn, 7. drop-off, 8. one side
+behind, 9. too easy, 10. the policy of the line; where that stands still, 11. the plateau's menu. House rule; the
+order is held by a table of stories.
 """
 
 from collections.abc import Callable
@@ -20,8 +20,9 @@ from upright_anvil.core.progression.judgements import (
     plateau,
     poor_day,
     too_easy,
+    worn,
 )
-from upright_anvil.core.progression.model import Proposal, Situation
+from upright_anvil.core.progression.model import Confidence, Lever, Proposal, Situation
 from upright_anvil.core.progression.registry import POLICIES, led_by
 
 Judgement = Callable[[Situation], Proposal | None]
@@ -32,6 +33,7 @@ ORDER: Final[tuple[tuple[str, Judgement], ...]] = (
     (form.ID, form.judge),
     (changed_day.ID, changed_day.judge),
     (poor_day.ID, poor_day.judge),
+    (worn.ID, worn.judge),
     (drop_off.ID, drop_off.judge),
     (one_side.ID, one_side.judge),
     (too_easy.ID, too_easy.judge),
@@ -56,3 +58,21 @@ def proposal(situation: Situation, policy_id: str) -> Proposal:
                 return found
     way_on = led_by(policy_id, situation)
     return plateau.menu(situation, way_on) or way_on
+
+
+_PLAIN: Final = frozenset({Lever.LOAD, Lever.REPS, Lever.SECONDS, Lever.TEMPO, Lever.PAUSE, Lever.HOLD})
+
+
+def is_plain(found: Proposal) -> bool:
+    """Answer whether a proposal can be taken with others in one go, without a look of its own.
+
+    It comes from the line's policy, not from a judgement over the session, on every planned set, with a usual lever,
+    neither bridged nor another exercise. House rule.
+    """
+    return (
+        found.policy in POLICIES
+        and found.lever in _PLAIN
+        and found.confidence is not Confidence.THIN
+        and not found.bridged
+        and not found.exercise
+    )

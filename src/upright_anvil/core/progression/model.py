@@ -56,8 +56,8 @@ class Situation:
     back to its range and tempo after a rise. ``step_cap`` is a share of the load now (0.10 = 10 %). ``strength`` is the
     estimate over time, ``steepness`` that of the client's own rep curve. ``harder`` and ``easier`` are the rungs beside
     the exercise that can be done. ``rests`` are the seconds between the sets of today, ``poor_day`` says that the
-    client came with little; ``next_on`` is the day the proposal is for. With ``changed_day`` the line was
-    changed for today, and today's prescription is the one that is written in the plan.
+    client came with little, ``worn`` why an easier week comes first; ``next_on`` is the day the proposal is for. With
+    ``changed_day`` the line was changed for today, and today's prescription is the one that is written in the plan.
     """
 
     exercise: Exercise
@@ -73,6 +73,7 @@ class Situation:
     rests: tuple[int, ...] = ()
     poor_day: bool = False
     changed_day: bool = False
+    worn: str = ""
     next_on: date | None = None
 
     @property

@@ -2,11 +2,34 @@
 
 from dataclasses import dataclass
 from decimal import Decimal
+from typing import Final, Protocol
 
+from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
-from upright_anvil.core.progression.model import Situation
+
+
+class Lifting(Protocol):
+    """What a step depends on: the exercise, what the place has, the client's body weight (kg)."""
+
+    @property
+    def exercise(self) -> Exercise: ...  # noqa: D102
+    @property
+    def place(self) -> Inventory: ...  # noqa: D102
+    @property
+    def body_kg(self) -> Decimal | None: ...  # noqa: D102
+
+
+@dataclass(frozen=True, slots=True)
+class Kit:
+    """The plainest `Lifting`: an exercise at a place, for a client of some body weight (kg; None where not known)."""
+
+    exercise: Exercise
+    place: Inventory
+    body_kg: Decimal | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -17,90 +40,129 @@ class LoadStep:
     share: Decimal
 
 
-def step_up(situation: Situation, load: LoadTarget) -> LoadStep | None:
-    """Answer the next heavier load at the place; None at the heaviest, or where assistance would have to shrink."""
-    return _step(situation, load, up=True)
+def step_up(kit: Lifting, load: LoadTarget) -> LoadStep | None:
+    """Answer the next heavier load at the place: less assistance, body weight alone, then what is added to it.
+
+    None at the heaviest, or where nothing is known of the assistance there is.
+    """
+    return _step(kit, load, up=True)
 
 
-def step_down(situation: Situation, load: LoadTarget) -> LoadStep | None:
+def step_down(kit: Lifting, load: LoadTarget) -> LoadStep | None:
     """Answer the next lighter load at the place (its share is negative); None at the lightest."""
-    return _step(situation, load, up=False)
+    return _step(kit, load, up=False)
 
 
-def _step(situation: Situation, load: LoadTarget, *, up: bool) -> LoadStep | None:
-    place = situation.place
-    match load:
-        case BodyweightLoad(assisted=True):
-            return None
-        case BodyweightLoad(added=added):
-            kind: ImplementKind | None = ImplementKind.BODYWEIGHT
-            now = added or Load(Decimal(0), Unit.KG)
-            if not up and added and place.step_down(ImplementKind.BODYWEIGHT, added) is None:
-                return _measured(situation, load, BodyweightLoad())
-        case Load():
-            kind, now = situation.exercise.implement_at(place), load
-    step = (place.step_up(kind, now) if up else place.step_down(kind, now)) if kind else None
-    if step is None:
+def _step(kit: Lifting, load: LoadTarget, *, up: bool) -> LoadStep | None:
+    if isinstance(load, BodyweightLoad):
+        beside = _body_weight_step(kit.place, load, up=up)
+        return _measured(kit, load, beside) if beside is not None else None
+    kind = kit.exercise.implement_at(kit.place)
+    if kind is None or not isinstance(load, Load):
         return None
-    reached: LoadTarget = BodyweightLoad(step.to.load) if isinstance(load, BodyweightLoad) else step.to.load
-    return _measured(situation, load, reached)
+    step = kit.place.step_up(kind, load) if up else kit.place.step_down(kind, load)
+    return _measured(kit, load, step.to.load) if step is not None else None
 
 
-def _measured(situation: Situation, now: LoadTarget, to: LoadTarget) -> LoadStep | None:
-    before, after = (moved(situation, load) for load in (now, to))
+_NOTHING = Load(Decimal(0), Unit.KG)
+
+
+def _body_weight_step(place: Inventory, load: BodyweightLoad, *, up: bool) -> BodyweightLoad | None:
+    """The rung beside a load on the one ladder of assistance, body weight and added load."""
+    now, help_kind, more_kind = load.added or _NOTHING, ImplementKind.ASSISTANCE, ImplementKind.BODYWEIGHT
+    if load.assisted:
+        if not place.has(help_kind):
+            return None
+        step = place.step_down(help_kind, now) if up else place.step_up(help_kind, now)
+        return BodyweightLoad(step.to.load, assisted=True) if step is not None else BodyweightLoad() if up else None
+    if up or load.added is not None:
+        step = place.step_up(more_kind, now) if up else place.step_down(more_kind, now)
+        return BodyweightLoad(step.to.load) if step is not None else None if up else BodyweightLoad()
+    step = place.step_up(help_kind, now)
+    return BodyweightLoad(step.to.load, assisted=True) if step is not None else None
+
+
+def _measured(kit: Lifting, now: LoadTarget, to: LoadTarget) -> LoadStep | None:
+    before, after = (moved(kit, load) for load in (now, to))
     if before is None or after is None or not before:
         return None
     return LoadStep(to, (after - before) / before)
 
 
-def moved(situation: Situation, load: LoadTarget) -> Decimal | None:
+def moved(kit: Lifting, load: LoadTarget) -> Decimal | None:
     """Answer the kilograms that move at a load, None where body weight is needed and not known."""
-    return moved_kg(load, situation.exercise.bodyweight_share, situation.body_kg)
+    return moved_kg(load, kit.exercise.bodyweight_share, kit.body_kg)
 
 
-def eased(situation: Situation, load: LoadTarget, cut: Decimal) -> LoadStep | None:
+def eased(kit: Lifting, load: LoadTarget, cut: Decimal) -> LoadStep | None:
     """Answer the load nearest below what a cut leaves (0.10 = 10 % less), never the load now; None at the lightest.
 
     House rule.
     """
-    now = moved(situation, load)
-    step = step_down(situation, load)
+    now = moved(kit, load)
+    step = step_down(kit, load)
     if step is None or now is None:
         return None
     wanted = now * (1 - cut)
     total = step
-    while (reached := moved(situation, total.to)) is not None and reached > wanted:
-        further = step_down(situation, total.to)
+    while (reached := moved(kit, total.to)) is not None and reached > wanted:
+        further = step_down(kit, total.to)
         if further is None:
             break
-        total = LoadStep(further.to, ((moved(situation, further.to) or reached) - now) / now)
+        total = LoadStep(further.to, ((moved(kit, further.to) or reached) - now) / now)
     return total
 
 
-def within_cap(situation: Situation, load: LoadTarget, cap: Decimal) -> LoadStep | None:
+def within_cap(kit: Lifting, load: LoadTarget, cap: Decimal) -> LoadStep | None:
     """Answer the heaviest load that can be made within a cap above the load now; None where the next is past it."""
-    now = moved(situation, load)
+    now = moved(kit, load)
     found, at = None, load
-    while now and (step := step_up(situation, at)) is not None:
-        share = ((moved(situation, step.to) or now) - now) / now
+    while now and (step := step_up(kit, at)) is not None:
+        share = ((moved(kit, step.to) or now) - now) / now
         if share > cap:
             break
         found, at = LoadStep(step.to, share), step.to
     return found
 
 
-def nearest_to(situation: Situation, load: LoadTarget, share: Decimal) -> LoadStep | None:
-    """Answer the load nearest to a change of the load now (0.04 = 4 % more), not above the cap; None for the load now.
+def nearest_to(kit: Lifting, load: LoadTarget, share: Decimal, cap: Decimal) -> LoadStep | None:
+    """Answer the load nearest to a change of the load now (0.04 = 4 % more), not above a cap; None for the load now.
 
     House rule.
     """
-    now = moved(situation, load)
+    now = moved(kit, load)
     if not now:
         return None
     found, at = LoadStep(load, Decimal(0)), load
-    while (step := (step_up if share > 0 else step_down)(situation, at)) is not None:
-        reached = ((moved(situation, step.to) or now) - now) / now
-        if abs(reached - share) >= abs(found.share - share) or reached > situation.step_cap:
+    while (step := (step_up if share > 0 else step_down)(kit, at)) is not None:
+        reached = ((moved(kit, step.to) or now) - now) / now
+        if abs(reached - share) >= abs(found.share - share) or reached > cap:
             break
         found, at = LoadStep(step.to, reached), step.to
     return None if found.to == load else found
+
+
+SMALL_MUSCLES: Final = frozenset(
+    {
+        Muscle.BICEPS,
+        Muscle.TRICEPS,
+        Muscle.FOREARMS,
+        Muscle.FRONT_SHOULDER,
+        Muscle.SIDE_SHOULDER,
+        Muscle.REAR_SHOULDER,
+        Muscle.CALVES,
+        Muscle.SHINS,
+        Muscle.ANKLE_STABILISERS,
+        Muscle.HIP_ABDUCTORS,
+        Muscle.HIP_FLEXORS,
+    }
+)
+
+
+def longest_stride(exercise: Exercise, cap: Decimal) -> Decimal:
+    """Answer the most that may be chosen at once where several loads can be made, as a share of the load now.
+
+    The cap; half of it for exercises that small muscles do alone. The next load may still be further, up to the cap.
+    House rule: small muscles take small steps.
+    """
+    return cap / 2 if exercise.movers and SMALL_MUSCLES.issuperset(exercise.movers) else cap

@@ -47,6 +47,13 @@ DOUBTED_FROM: Final = 3.0
 """Standard deviations from which on a session is weighed down. House figure."""
 
 NORMAL_95: Final = 1.96
+FOUR_TO_ONE: Final = 0.84
+"""Standard errors that are passed by chance once in five (one side). House figure for what a trainer acts on."""
+
+LATELY_DAYS: Final = 42
+LATELY_SESSIONS, LATELY_SPAN = 4, 10
+"""The days the slope of the last weeks looks back on, and the sessions and days it needs. House rule."""
+
 DAYS_A_WEEK: Final = 7.0
 MOST_DAYS: Final = 100_000
 
@@ -63,11 +70,34 @@ class Point:
 
 
 @dataclass(frozen=True, slots=True)
+class Slope:
+    """The change a week over the last weeks, as a share (0.01 = 1 %), with its standard error and the days it spans.
+
+    A straight line through the sessions themselves: the filter's trend believes in its own past and turns late.
+    """
+
+    week: float
+    error: float
+    days: int
+
+    @property
+    def best(self) -> float:
+        """What it is at best: four to one against more."""
+        return self.week + FOUR_TO_ONE * self.error
+
+    @property
+    def worst(self) -> float:
+        """What it is at worst: four to one against less."""
+        return self.week - FOUR_TO_ONE * self.error
+
+
+@dataclass(frozen=True, slots=True)
 class Strength:
     """One exercise of a client as it stands on a day.
 
     ``kg`` is the estimated maximum with its 95 % interval, ``error`` the standard error as a share of it; ``trend`` is
-    the change a week as a share (0.01 = 1 %) with its 95 % interval. ``path`` has a point for each session.
+    the change a week as a share (0.01 = 1 %) with its 95 % interval. ``path`` has a point for each session. ``lately``
+    is the slope over the last weeks, None with fewer than four sessions or ten days of them.
     """
 
     exercise: str
@@ -81,6 +111,7 @@ class Strength:
     sessions: int
     last: date
     path: tuple[Point, ...]
+    lately: Slope | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -151,10 +182,10 @@ def _filtered(data: _Sessions, today: date, path_of: str) -> list[Strength]:
         last = n == data.count - 1
         for end, now in zip(ends, (level, trend, p11, p12, p22), strict=True):
             end[last] = now[last]
-    found = []
+    found, slopes = [], _slopes(data)
     for row, name in enumerate(data.names):
         path = _path(data, row, levels, spreads, surprises) if name == path_of else ()
-        found.append(_strength(data, row, path, tuple(float(end[row]) for end in ends), today))
+        found.append(_strength(data, row, path, tuple(float(end[row]) for end in ends), today, slopes[row]))
     return found
 
 
@@ -174,7 +205,30 @@ def _later(
     )
 
 
-def _strength(data: _Sessions, row: int, path: tuple[Point, ...], end: tuple[float, ...], today: date) -> Strength:
+def _slopes(data: _Sessions) -> list[Slope | None]:
+    """The weighted line through the last weeks' sessions of each exercise."""
+    there = np.arange(data.days.shape[1]) < data.count[:, None]
+    last = np.where(there, data.days, 0).max(axis=1, keepdims=True)
+    weights = np.where(there & (data.days >= last - LATELY_DAYS), 1 / data.variance, 0)
+    weeks = (data.days - last) / DAYS_A_WEEK
+    total = weights.sum(axis=1)
+    off = weeks - ((weights * weeks).sum(axis=1) / total)[:, None]
+    spread = (weights * off**2).sum(axis=1)
+    with np.errstate(invalid="ignore", divide="ignore"):
+        slope, error = (weights * off * data.seen).sum(axis=1) / spread, 1 / np.sqrt(spread)
+    many = (weights > 0).sum(axis=1)
+    span = np.rint(np.where(weights > 0, -weeks, 0).max(axis=1) * DAYS_A_WEEK)
+    return [
+        Slope(round(float(slope[n]), 5), round(float(error[n]), 5), int(span[n]))
+        if many[n] >= LATELY_SESSIONS and span[n] >= LATELY_SPAN
+        else None
+        for n in range(len(data.names))
+    ]
+
+
+def _strength(
+    data: _Sessions, row: int, path: tuple[Point, ...], end: tuple[float, ...], today: date, lately: Slope | None
+) -> Strength:
     count = int(data.count[row])
     last = date.fromordinal(int(data.days[row, count - 1]))
     weeks = np.asarray([max(0, (today - last).days) / DAYS_A_WEEK])
@@ -185,7 +239,7 @@ def _strength(data: _Sessions, row: int, path: tuple[Point, ...], end: tuple[flo
     slope = float(trend[0])
     return Strength(
         data.names[row], kg, low, high, round(sd, 4),
-        round(slope, 5), round(slope - half, 5), round(slope + half, 5), count, last, path,
+        round(slope, 5), round(slope - half, 5), round(slope + half, 5), count, last, path, lately,
     )  # fmt: skip
 
 

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
+import { shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 
 const levers: Record<Schemas["Lever"], string> = {
@@ -33,53 +34,46 @@ interface Props {
   onDecide: (verdict: Schemas["Verdict"], text: string, reason: string) => void;
 }
 
-/** One line: today's sets, the proposal with its rule and evidence, and the trainer's word on it. */
+/** One line: its sets last time, today and next, the proposal with its rule and evidence, and the trainer's word on it. */
 export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
   const { proposal } = line;
   return (
-    <li className="grid gap-x-8 gap-y-3 border-b border-line py-4 md:grid-cols-[16rem_1fr_auto]">
-      <div>
-        <h2 className="text-lg font-semibold">
-          <Link className="hover:underline" to={`/clients/${clientId}/progress?exercise=${line.exercise_id}`}>
-            {line.exercise}
-          </Link>
-        </h2>
-        <SetBlocks size="small" blocks={line.blocks} label={`${line.exercise}, planned and done`} />
-        <p className="mt-1 text-sm text-soft">Planned {line.planned || "nothing"}</p>
-      </div>
-      {proposal ? (
-        <div>
-          <p className="text-sm font-medium text-soft">
-            {levers[proposal.lever]}
-            {line.next_cell && <> for week {line.next_cell.week}</>}
-          </p>
-          <div className="flex flex-wrap items-end gap-x-3 gap-y-1">
-            <SetBlocks size="small" blocks={line.preview} label={`Proposed ${line.proposed}`} />
-            <p className="text-xl leading-tight font-semibold tracking-tight">
+    <li className="grid gap-x-8 gap-y-3 border-b border-line py-4 md:grid-cols-[1fr_auto]">
+      <div className="min-w-0">
+        <div className="flex flex-wrap items-baseline gap-x-3">
+          <h2 className="text-lg font-semibold">
+            <Link
+              className="hover:underline"
+              to={`/clients/${clientId}/progress?exercise=${line.exercise_id}`}
+            >
+              {line.exercise}
+            </Link>
+          </h2>
+          <p className="text-sm text-soft">Planned {line.planned || "nothing"}</p>
+        </div>
+        <Pictures line={line} />
+        {proposal ? (
+          <>
+            <p className="mt-2 text-xl leading-tight font-semibold tracking-tight">
               {line.instead && <span className="block text-ember">{line.instead}</span>}
               {line.proposed}
             </p>
-          </div>
-          <p className="mt-1">{proposal.rule}</p>
-          <details className="mt-1 text-sm text-soft">
-            <summary className="cursor-pointer">
-              Evidence: {confidence[proposal.confidence].toLowerCase()}
-            </summary>
-            {proposal.evidence.map((sentence) => (
-              <p key={sentence}>{sentence}</p>
-            ))}
-            <p>Decided by: {line.rule_name}.</p>
-          </details>
-          {line.next_cell &&
-            line.next_cell.text &&
-            line.next_cell.text !== line.proposed &&
-            !line.decision && (
-              <p className="mt-1 text-sm text-soft">The plan now says {line.next_cell.text}.</p>
-            )}
-        </div>
-      ) : (
-        <p className="self-center text-soft">{line.why_none}</p>
-      )}
+            <p className="mt-1">{proposal.rule}</p>
+            <Onwards line={line} />
+            <details className="mt-1 text-sm text-soft">
+              <summary className="cursor-pointer">
+                Evidence: {confidence[proposal.confidence].toLowerCase()}
+              </summary>
+              {proposal.evidence.map((sentence) => (
+                <p key={sentence}>{sentence}</p>
+              ))}
+              <p>Decided by: {line.rule_name}.</p>
+            </details>
+          </>
+        ) : (
+          <p className="mt-2 text-soft">{line.why_none}</p>
+        )}
+      </div>
       {proposal &&
         (line.decision ? (
           <Taken decision={line.decision} />
@@ -90,10 +84,78 @@ export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
   );
 }
 
+/** The set blocks of last time, today and what is proposed, side by side on one ground. */
+function Pictures({ line }: { line: Schemas["ReviewLine"] }) {
+  const { proposal } = line;
+  const next = line.next_cell ? `Week ${line.next_cell.week}` : "Next";
+  return (
+    <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+      {line.last_on && (
+        <Picture
+          caption={`Last, ${shortDate(line.last_on)}`}
+          blocks={line.last}
+          label={`${line.exercise}, last`}
+        />
+      )}
+      <Picture caption="This session" blocks={line.blocks} label={`${line.exercise}, planned and done`} />
+      {proposal && (
+        <Picture
+          caption={`${next}: ${levers[proposal.lever].toLowerCase()}`}
+          blocks={line.preview}
+          label={`Proposed ${line.proposed}`}
+          strong
+        />
+      )}
+    </div>
+  );
+}
+
+interface PictureProps {
+  caption: string;
+  blocks: Schemas["Block"][];
+  label: string;
+  strong?: boolean;
+}
+
+function Picture({ caption, blocks, label, strong = false }: PictureProps) {
+  return (
+    <figure>
+      <SetBlocks size="small" blocks={blocks} label={label} />
+      <figcaption className={`mt-1 text-sm ${strong ? "font-medium" : "text-soft"}`}>{caption}</figcaption>
+    </figure>
+  );
+}
+
+/** What the plan says now where that differs, and the later weeks that follow from the proposal. */
+function Onwards({ line }: { line: Schemas["ReviewLine"] }) {
+  if (line.decision || !line.next_cell) return null;
+  const { text } = line.next_cell;
+  return (
+    <>
+      {text && text !== line.proposed && <p className="mt-1 text-sm text-soft">The plan now says {text}.</p>}
+      {line.rolls.length > 0 && (
+        <details className="mt-1 text-sm text-soft">
+          <summary className="cursor-pointer">{onwards(line.rolls)} from there</summary>
+          {line.rolls.map((roll) => (
+            <p key={roll.week_id}>
+              Week {roll.week}: {roll.text} <span className="line-through">{roll.now}</span>
+            </p>
+          ))}
+        </details>
+      )}
+    </>
+  );
+}
+
+function onwards(rolls: Schemas["RolledWeek"][]): string {
+  const [first, last] = [rolls[0]?.week, rolls.at(-1)?.week];
+  return first === last ? `Week ${first} goes on` : `Weeks ${first} to ${last} go on`;
+}
+
 function Taken({ decision }: { decision: NonNullable<Schemas["ReviewLine"]["decision"]> }) {
   const declined = decision.verdict === "declined";
   return (
-    <div className={`w-56 self-center text-sm ${declined ? "text-soft" : "text-done"}`}>
+    <div className={`w-full text-sm md:w-60 ${declined ? "text-soft" : "text-done"}`}>
       <p className="flex items-center gap-1.5 font-semibold">
         {declined ? <X size={18} aria-hidden /> : <Check size={18} aria-hidden />}
         {declined ? "Declined" : decision.verdict === "changed" ? "Changed" : "Accepted"}
@@ -111,7 +173,7 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId">) {
   const nowhere = line.next_cell === null;
   if (!changing) {
     return (
-      <div className="flex w-56 flex-wrap content-center items-center gap-2 self-center">
+      <div className="flex w-full flex-wrap content-start items-start gap-2 md:w-60">
         <Button
           className="min-h-11 w-full border-ember text-ember"
           disabled={busy || nowhere}
@@ -125,26 +187,28 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId">) {
         <Button className="min-h-11 flex-1" disabled={busy} onClick={() => onDecide("declined", "", "")}>
           Decline
         </Button>
+        {(line.proposal?.alternatives ?? []).map((alternative) => (
+          <Button
+            key={alternative.label}
+            className="h-auto min-h-11 w-full flex-col items-start gap-0 py-1.5 text-left text-sm whitespace-normal"
+            disabled={busy || nowhere}
+            onClick={() => onDecide("changed", alternative.text, "")}
+          >
+            <span className="font-medium">{alternative.label}</span>
+            <span className="font-normal text-soft">{alternative.text}</span>
+          </Button>
+        ))}
       </div>
     );
   }
   return (
     <form
-      className="grid w-80 gap-2"
+      className="grid w-full content-start gap-2 md:w-80"
       onSubmit={(event) => {
         event.preventDefault();
         onDecide("changed", text, reason);
       }}
     >
-      {(line.proposal?.alternatives ?? []).map((alternative) => (
-        <Button
-          key={alternative.label}
-          className="h-auto justify-start py-1.5 text-left whitespace-normal"
-          onClick={() => setText(alternative.text)}
-        >
-          {alternative.label}: {alternative.text}
-        </Button>
-      ))}
       <input
         autoFocus
         aria-label={`Next ${line.exercise}`}

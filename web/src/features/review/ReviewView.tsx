@@ -28,9 +28,11 @@ export function ReviewView() {
     mutationFn: () => api.addNextWeek(sessionId, `w${freshId().slice(0, 10)}`),
     onSuccess: show,
   });
+  const ease = useMutation({ mutationFn: () => api.makeEasier(sessionId), onSuccess: show });
   const view = review.data;
   if (!view) return <Waiting error={review.error} retry={() => void review.refetch()} />;
   const open = view.lines.filter((line) => line.proposal && !line.decision);
+  const plain = open.filter((line) => line.plain);
   const homeless = open.some((line) => line.next_cell === null);
   const decision = (line: Schemas["ReviewLine"], verdict: Schemas["Verdict"], text = "", reason = "") => ({
     id: freshId(),
@@ -56,13 +58,15 @@ export function ReviewView() {
         <Link className="underline" to={`/programs/${view.program_id}`}>
           Program
         </Link>
-        {open.length > 1 && !homeless && (
+        {plain.length > 1 && !homeless && (
           <Button
             tone="act"
             disabled={decide.isPending}
-            onClick={() => decide.mutate(open.map((line) => decision(line, "accepted")))}
+            onClick={() => decide.mutate(plain.map((line) => decision(line, "accepted")))}
           >
-            Accept all {open.length}
+            {plain.length === open.length
+              ? `Accept all ${open.length}`
+              : `Accept the ${plain.length} plain ones`}
           </Button>
         )}
       </div>
@@ -79,6 +83,14 @@ export function ReviewView() {
           </Button>
         </Message>
       )}
+      {view.easier && (
+        <Message tone="caution" className="mt-3 flex flex-wrap items-center gap-3">
+          <span className="mr-auto">{view.easier.why}</span>
+          <Button disabled={ease.isPending} onClick={() => ease.mutate()}>
+            Ease off in week {view.easier.week}
+          </Button>
+        </Message>
+      )}
       {!view.finished && <Message className="mt-3">This session is still open on the floor.</Message>}
       {view.notes.map((note, index) => (
         <p key={index} className="mt-3 border-l-2 border-line-strong pl-3">
@@ -86,10 +98,10 @@ export function ReviewView() {
         </p>
       ))}
       <p className="mt-5 text-soft">
-        {open.length ? `${count(open.length, "proposal")} to decide.` : "Everything is decided."}
+        {open.length ? toDecide(open.length, plain.length) : "Everything is decided."}
       </p>
       <ul className="mt-2 border-t border-line">
-        {view.lines.map((line) => (
+        {[...view.lines].sort(byNeed).map((line) => (
           <ProposalRow
             key={line.line}
             line={line}
@@ -101,4 +113,20 @@ export function ReviewView() {
       </ul>
     </div>
   );
+}
+
+function toDecide(open: number, plain: number): string {
+  const look = open - plain;
+  if (!look || !plain) return `${count(open, "proposal")} to decide.`;
+  return `${count(open, "proposal")} to decide: ${plain} plain, ${look} to look at first.`;
+}
+
+/** What wants a look comes first, then what is plain, then what has no proposal, each in the day's order. */
+function byNeed(one: Schemas["ReviewLine"], other: Schemas["ReviewLine"]): number {
+  return need(one) - need(other);
+}
+
+function need(line: Schemas["ReviewLine"]): number {
+  if (!line.proposal) return 2;
+  return line.plain ? 1 : 0;
 }

@@ -1,23 +1,34 @@
-"""Form: work that slipped holds; work that broke down takes one step less. House rule."""
+"""Form: work that slipped holds; work that broke down takes one step less.
+
+Where it slipped with repetitions to spare, or on unsteady ground, the move is too hard rather than the load: in two
+sessions running it goes one rung easier. House rule.
+"""
 
 from dataclasses import replace
 from typing import Final
 
 from upright_anvil.core.ledger.how import Quality, SetEnd
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, OpenLoad
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
 from upright_anvil.core.progression.steps import step_down
 
 ID: Final = "form"
+TO_SPARE: Final = 3
+"""Repetitions left from which on the load cannot have been what broke the form."""
 
 
 def judge(situation: Situation) -> Proposal | None:
     """Answer what the form asks for; None where it held or nobody said."""
     rows = situation.today.sets
     broke = [row.slot.number for row in rows if row.how.quality is Quality.BROKE_DOWN]
-    slipped = [row.slot.number for row in rows if row.how.quality is Quality.SLIPPING or row.how.ended is SetEnd.FORM]
+    slipped = [row.slot.number for row in rows if _slipped(row)]
     base = base_of(situation)
+    hard = _too_hard(situation, situation.today)
+    if hard and situation.easier is not None:
+        return _one_rung_easier(situation, hard)
     if broke:
         less = step_down(situation, base.load) if base.load is not None else None
         said = f"Form broke down in set {_listed(broke)}"
@@ -31,6 +42,34 @@ def judge(situation: Situation) -> Proposal | None:
         rule = f"Form slipped in set {_listed(slipped)}: the same again until it is clean."
         return answer(ID, situation, Lever.HOLD, base, rule)
     return None
+
+
+def _slipped(row: PerformedSet) -> bool:
+    return row.how.quality in (Quality.SLIPPING, Quality.BROKE_DOWN) or row.how.ended is SetEnd.FORM
+
+
+def _too_hard(situation: Situation, exposure: Exposure) -> str:
+    """Why the move is to blame rather than the load; empty where it is not."""
+    went = [row for row in exposure.sets if _slipped(row)]
+    if not went:
+        return ""
+    if all(row.reserve is not None and row.reserve >= TO_SPARE for row in went):
+        return f"with at least {min(row.reserve or 0 for row in went)} repetitions left, so it is not the load"
+    return "" if situation.exercise.stable else "on unsteady ground"
+
+
+def _one_rung_easier(situation: Situation, why: str) -> Proposal:
+    base, rung = base_of(situation), situation.easier
+    assert rung is not None  # noqa: S101 - the caller has checked
+    numbers = _listed([row.slot.number for row in situation.today.sets if _slipped(row)])
+    said = f"Form slipped in set {numbers} {why}: the move is too hard"
+    before = situation.exposures[-2] if len(situation.exposures) > 1 else None
+    if before is None or not _too_hard(situation, before):
+        rule = f"{said}. The same again; if it slips again, one rung easier: {rung.name}."
+        return answer(ID, situation, Lever.HOLD, base, rule)
+    easier = replace(base, load=BodyweightLoad() if rung.bodyweight_share else OpenLoad(), scheme=None, others=())
+    rule = f"{said}, in two sessions running: one rung easier, {rung.name}."
+    return answer(ID, situation, Lever.EASE, easier, rule, exercise=rung.id)
 
 
 def _listed(numbers: list[int]) -> str:

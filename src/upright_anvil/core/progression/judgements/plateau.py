@@ -1,7 +1,7 @@
-"""Plateau: the trend's interval lies below the smallest useful gain over three weeks and four sessions at least.
+"""Plateau: over the last weeks, three and four sessions at least, a useful gain is unlikely (four to one against).
 
 Then a menu, each with what it changes: another rep range, one more set, a variant, an easier week. House rule, rules of
-progression.
+progression. A 95 % interval would not find a stall in half a year of sessions that differ by their usual 2 %.
 """
 
 from dataclasses import replace
@@ -15,6 +15,7 @@ from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import base_of
 from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
 from upright_anvil.core.progression.steps import eased
+from upright_anvil.core.strength.over_time import Strength
 
 ID: Final = "plateau"
 USEFUL: Final = 0.0025
@@ -30,18 +31,24 @@ def stalled(situation: Situation) -> bool:
     if strength is None or len(situation.exposures) < SESSIONS or strength.sessions < SESSIONS:
         return False
     days = (situation.today.on - situation.exposures[-SESSIONS].on).days
-    return days >= DAYS - DAYS // 7 and strength.trend_high < USEFUL
+    return days >= DAYS - DAYS // 7 and no_useful_gain(strength)
+
+
+def no_useful_gain(strength: Strength) -> bool:
+    """Answer whether the sessions of the last three weeks and more speak against a useful gain. House rule."""
+    return strength.lately is not None and strength.lately.days >= DAYS - DAYS // 7 and strength.lately.best < USEFUL
 
 
 def menu(situation: Situation, way_on: Proposal) -> Proposal | None:
     """Answer the menu in place of standing still; None where something still rises or nothing has stalled."""
-    if way_on.lever not in (Lever.HOLD, Lever.EASE) or not stalled(situation) or situation.strength is None:
+    if way_on.lever not in (Lever.HOLD, Lever.EASE) or not stalled(situation):
         return None
+    assert situation.strength and situation.strength.lately  # noqa: S101 - a stall has both
     base = base_of(situation)
     found = list(_ways(situation))
-    trend, best = situation.strength.trend * 100, situation.strength.trend_high * 100
+    lately = situation.strength.lately
     rule = (
-        f"Stalled: {trend:+.1f} % a week, {best:+.1f} % at best, over {len(situation.exposures)} sessions. "
+        f"Stalled: {lately.week * 100:+.1f} % a week over {lately.days} days, {lately.best * 100:+.1f} % at best. "
         "Something else than the load should change; choose one."
     )
     return answer(ID, situation, Lever.HOLD, base, rule, found)

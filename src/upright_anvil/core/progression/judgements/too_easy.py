@@ -1,7 +1,7 @@
 """Too easy is as much a finding as too hard: three more left than asked takes the largest step the cap allows.
 
-Example: 3 x 8-10 leave 2 at 60 kg, done 10, 10, 10 with five left: 65 kg, not 62.5 kg. What nobody said counts
-neither way. House rule.
+Small muscles take half of it. Example: 3 x 8-10 leave 2 at 60 kg, done 10, 10, 10 with five left: 65 kg, not 62.5 kg.
+What nobody said counts neither way. House rule.
 """
 
 from dataclasses import replace
@@ -13,7 +13,7 @@ from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
-from upright_anvil.core.progression.steps import within_cap
+from upright_anvil.core.progression.steps import longest_stride, within_cap
 
 ID: Final = "too-easy"
 MORE_LEFT: Final = 3
@@ -28,7 +28,8 @@ def judge(situation: Situation) -> Proposal | None:
     if shown.least < now.target.low or not said or min(said) < now.left + MORE_LEFT:
         return None
     base = base_of(situation)
-    step = within_cap(situation, base.load, situation.step_cap) if base.load is not None else None
+    stride = longest_stride(situation.exercise, situation.step_cap)
+    step = within_cap(situation, base.load, stride) if base.load is not None else None
     if step is None:
         return None
     home = situation.home.target if isinstance(situation.home.target, Reps) else now.target

@@ -16,7 +16,7 @@ from upright_anvil.core.progression.evidence import showing
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
-from upright_anvil.core.progression.steps import moved, nearest_to
+from upright_anvil.core.progression.steps import longest_stride, moved, nearest_to
 from upright_anvil.core.strength.attempts import TIRED_PER_SET
 from upright_anvil.core.strength.estimate import house_factor
 
@@ -55,9 +55,10 @@ def propose(situation: Situation) -> Proposal:
     said = f"The estimate of {situation.strength.kg:.1f} kg leaves {reserve} after {now.target.low} at {wanted:.1f} kg"  # type: ignore[union-attr]
     if shown.least < now.target.low and share > 0:
         share = Decimal(0)
-    step = nearest_to(situation, base.load, min(share, situation.step_cap))
+    stride = longest_stride(situation.exercise, situation.step_cap)
+    step = nearest_to(situation, base.load, min(share, stride), stride)
     if step is None:
-        way_on = double_progression.propose(situation) if share > situation.step_cap else None
+        way_on = double_progression.propose(situation) if share > stride else None
         if way_on is not None and way_on.lever is not Lever.LOAD:
             return replace(way_on, policy=ID)
         return answer(ID, situation, Lever.HOLD, base, f"{said}: today's load is the nearest that can be made.")

@@ -1,0 +1,16 @@
+"""Worn: where several main lifts fall on low days, nothing goes up before an easier week. House rule."""
+
+from typing import Final
+
+from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.evidence import base_of
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+
+ID: Final = "worn"
+
+
+def judge(situation: Situation) -> Proposal | None:
+    """Answer the same again while an easier week is due; None where it is not."""
+    if not situation.worn:
+        return None
+    return answer(ID, situation, Lever.HOLD, base_of(situation), f"{situation.worn} Nothing goes up before it.")

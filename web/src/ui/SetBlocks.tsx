@@ -12,6 +12,7 @@ export interface DrawnBlock {
 const scales = {
   tiny: { rep: 1.5, max: 16, gap: 1.5, frame: 1 },
   small: { rep: 2.5, max: 26, gap: 2.5, frame: 1.25 },
+  medium: { rep: 3.5, max: 64, gap: 3, frame: 1.5 },
   large: { rep: 11, max: 132, gap: 10, frame: 2.5 },
 };
 

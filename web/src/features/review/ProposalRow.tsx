@@ -38,42 +38,41 @@ interface Props {
 export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
   const { proposal } = line;
   return (
-    <li className="grid gap-x-8 gap-y-3 border-b border-line py-4 md:grid-cols-[1fr_auto]">
+    <li className="grid gap-x-8 gap-y-3 border-b border-line py-4 lg:grid-cols-[24rem_1fr_13rem]">
       <div className="min-w-0">
-        <div className="flex flex-wrap items-baseline gap-x-3">
-          <h2 className="text-lg font-semibold">
-            <Link
-              className="hover:underline"
-              to={`/clients/${clientId}/progress?exercise=${line.exercise_id}`}
-            >
-              {line.exercise}
-            </Link>
-          </h2>
-          <p className="text-sm text-soft">Planned {line.planned || "nothing"}</p>
-        </div>
+        <h2 className="text-lg font-semibold">
+          <Link className="hover:underline" to={`/clients/${clientId}/progress?exercise=${line.exercise_id}`}>
+            {line.exercise}
+          </Link>
+        </h2>
+        <p className="text-sm text-soft">Planned {line.planned || "nothing"}</p>
         <Pictures line={line} />
-        {proposal ? (
-          <>
-            <p className="mt-2 text-xl leading-tight font-semibold tracking-tight">
-              {line.instead && <span className="block text-ember">{line.instead}</span>}
-              {line.proposed}
-            </p>
-            <p className="mt-1">{proposal.rule}</p>
-            <Onwards line={line} />
-            <details className="mt-1 text-sm text-soft">
-              <summary className="cursor-pointer">
-                Evidence: {confidence[proposal.confidence].toLowerCase()}
-              </summary>
-              {proposal.evidence.map((sentence) => (
-                <p key={sentence}>{sentence}</p>
-              ))}
-              <p>Decided by: {line.rule_name}.</p>
-            </details>
-          </>
-        ) : (
-          <p className="mt-2 text-soft">{line.why_none}</p>
-        )}
       </div>
+      {proposal ? (
+        <div className="min-w-0">
+          <p className="text-sm font-medium text-soft">
+            {levers[proposal.lever]}
+            {line.next_cell && <> for week {line.next_cell.week}</>}
+          </p>
+          <p className="text-xl leading-tight font-semibold tracking-tight">
+            {line.instead && <span className="block text-ember">{line.instead}</span>}
+            {line.proposed}
+          </p>
+          <p className="mt-1">{proposal.rule}</p>
+          <Onwards line={line} />
+          <details className="mt-1 text-sm text-soft">
+            <summary className="cursor-pointer">
+              Evidence: {confidence[proposal.confidence].toLowerCase()}
+            </summary>
+            {proposal.evidence.map((sentence) => (
+              <p key={sentence}>{sentence}</p>
+            ))}
+            <p>Decided by: {line.rule_name}.</p>
+          </details>
+        </div>
+      ) : (
+        <p className="self-center text-soft">{line.why_none}</p>
+      )}
       {proposal &&
         (line.decision ? (
           <Taken decision={line.decision} />
@@ -89,7 +88,7 @@ function Pictures({ line }: { line: Schemas["ReviewLine"] }) {
   const { proposal } = line;
   const next = line.next_cell ? `Week ${line.next_cell.week}` : "Next";
   return (
-    <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+    <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2">
       {line.last_on && (
         <Picture
           caption={`Last, ${shortDate(line.last_on)}`}
@@ -99,12 +98,7 @@ function Pictures({ line }: { line: Schemas["ReviewLine"] }) {
       )}
       <Picture caption="This session" blocks={line.blocks} label={`${line.exercise}, planned and done`} />
       {proposal && (
-        <Picture
-          caption={`${next}: ${levers[proposal.lever].toLowerCase()}`}
-          blocks={line.preview}
-          label={`Proposed ${line.proposed}`}
-          strong
-        />
+        <Picture caption={next} blocks={line.preview} label={`Proposed ${line.proposed}`} strong />
       )}
     </div>
   );
@@ -120,7 +114,7 @@ interface PictureProps {
 function Picture({ caption, blocks, label, strong = false }: PictureProps) {
   return (
     <figure>
-      <SetBlocks size="small" blocks={blocks} label={label} />
+      <SetBlocks size="medium" blocks={blocks} label={label} />
       <figcaption className={`mt-1 text-sm ${strong ? "font-medium" : "text-soft"}`}>{caption}</figcaption>
     </figure>
   );
@@ -155,7 +149,7 @@ function onwards(rolls: Schemas["RolledWeek"][]): string {
 function Taken({ decision }: { decision: NonNullable<Schemas["ReviewLine"]["decision"]> }) {
   const declined = decision.verdict === "declined";
   return (
-    <div className={`w-full text-sm md:w-60 ${declined ? "text-soft" : "text-done"}`}>
+    <div className={`w-full text-sm ${declined ? "text-soft" : "text-done"}`}>
       <p className="flex items-center gap-1.5 font-semibold">
         {declined ? <X size={18} aria-hidden /> : <Check size={18} aria-hidden />}
         {declined ? "Declined" : decision.verdict === "changed" ? "Changed" : "Accepted"}
@@ -173,7 +167,7 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId">) {
   const nowhere = line.next_cell === null;
   if (!changing) {
     return (
-      <div className="flex w-full flex-wrap content-start items-start gap-2 md:w-60">
+      <div className="flex w-full flex-wrap content-start items-start gap-2">
         <Button
           className="min-h-11 w-full border-ember text-ember"
           disabled={busy || nowhere}
@@ -190,7 +184,7 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId">) {
         {(line.proposal?.alternatives ?? []).map((alternative) => (
           <Button
             key={alternative.label}
-            className="h-auto min-h-11 w-full flex-col items-start gap-0 py-1.5 text-left text-sm whitespace-normal"
+            className="h-auto min-h-11 w-full flex-col !items-start !gap-0 py-1.5 text-left text-sm !whitespace-normal"
             disabled={busy || nowhere}
             onClick={() => onDecide("changed", alternative.text, "")}
           >
@@ -203,7 +197,7 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId">) {
   }
   return (
     <form
-      className="grid w-full content-start gap-2 md:w-80"
+      className="grid w-full content-start gap-2"
       onSubmit={(event) => {
         event.preventDefault();
         onDecide("changed", text, reason);

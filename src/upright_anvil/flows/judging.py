@@ -45,8 +45,8 @@ class Judged:
     worn: str = ""
 
 
-def _chosen_policy(program: Program, line: Line) -> str:
-    """The policy chosen for a line as the plan stands now, since what was run may be older."""
+def chosen_policy(program: Program, line: Line) -> str:
+    """Answer the policy chosen for a line as the plan stands now, since what was run may be older; empty for none."""
     try:
         return find_line(program, line.id).line.policy
     except Refusal:
@@ -89,6 +89,27 @@ def _rung(named: str, beside: Iterable[str], setting: Setting) -> Exercise | Non
     return next((rung for rung in found if rung is not None and fits(rung, setting)), None)
 
 
+RowsBySession = Mapping[str, tuple[PerformedSet, ...]]
+
+
+def exposures_of(rows: RowsBySession, dates: Mapping[str, date], until: date, setting: Setting) -> tuple[Exposure, ...]:
+    """Answer a line's sessions up to a day, oldest first, each with the prescription it was logged against."""
+    exposures = []
+    for sid, done in sorted(rows.items(), key=lambda entry: (dates[entry[0]], entry[0])):
+        text = next((r.planned for r in done if r.planned), "")
+        prescription = prescription_or_none(text, setting.unit)
+        if prescription and done and dates[sid] <= until:
+            exposures.append(Exposure(dates[sid], prescription, done))
+    return tuple(exposures)
+
+
+def rung_of(line: Line, exercise_id: str, setting: Setting, *, harder: bool) -> Exercise | None:
+    """Answer the rung beside a line's exercise that can be done: the one named in advance, else the ladder's next."""
+    if harder:
+        return _rung(line.harder, setting.ladders.harder(exercise_id), setting)
+    return _rung(line.easier, setting.ladders.easier(exercise_id), setting)
+
+
 def proposed(
     found: FoundSession,
     line: Line,
@@ -119,15 +140,15 @@ def proposed(
         setting.body_kg,
         strength=day.estimates.strengths.get(exercise.id),
         steepness=day.estimates.steepness(group_of(exercise.id, setting)),
-        harder=_rung(line.harder, setting.ladders.harder(exercise.id), setting),
-        easier=_rung(line.easier, setting.ladders.easier(exercise.id), setting),
+        harder=rung_of(line, exercise.id, setting, harder=True),
+        easier=rung_of(line, exercise.id, setting, harder=False),
         rests=day.rests.get(line.id, ()),
         poor_day=day.poor_day,
         changed_day=changed,
         worn=day.worn,
         next_on=day.today,
     )
-    found_one = proposal(situation, policy_for(day.school, plan, _chosen_policy(program, line)))
+    found_one = proposal(situation, policy_for(day.school, plan, chosen_policy(program, line)))
     caution = None if found_one.exercise else load_caution(found_one.prescription, exercise, setting)
     if caution:
         return None, f"{caution} Type what should come next."

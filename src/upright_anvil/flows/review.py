@@ -20,7 +20,7 @@ from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.easier_weeks import EasierNext, easier_next
 from upright_anvil.flows.floor.session import FoundSession, find_started
-from upright_anvil.flows.judging import Judged, changed_for_the_day, poor_day, proposed, rests_of
+from upright_anvil.flows.judging import Judged, changed_for_the_day, exposures_of, poor_day, proposed, rests_of
 from upright_anvil.flows.rolling import RolledWeek, rolled_on, setting_of_cell
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.strength import estimates
@@ -128,7 +128,7 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
     for line in found.day.lines:
         rows = {session: sets for (session, of), sets in done.items() if of == line.id}
         if line.cells[found.week].text or sid in rows:
-            exposures = _exposures(rows, dates, dates[sid], setting)
+            exposures = exposures_of(rows, dates, dates[sid], setting)
             latest = max((dates[session] for session in rows), default=dates[sid]) <= dates[sid]
             here = day if latest else replace(day, today=None)
             lines.append(
@@ -160,20 +160,6 @@ def _started(found: FoundSession) -> SessionRow:
     if found.row is None:
         raise Refusal("This session has not been started yet.")
     return found.row
-
-
-RowsBySession = dict[str, tuple[PerformedSet, ...]]
-
-
-def _exposures(rows: RowsBySession, dates: dict[str, date], until: date, setting: Setting) -> tuple[Exposure, ...]:
-    """The line's sessions up to this one, oldest first, each with the prescription it was logged against."""
-    exposures = []
-    for sid, done in sorted(rows.items(), key=lambda entry: (dates[entry[0]], entry[0])):
-        text = next((r.planned for r in done if r.planned), "")
-        prescription = prescription_or_none(text, setting.unit)
-        if prescription and done and dates[sid] <= until:
-            exposures.append(Exposure(dates[sid], prescription, done))
-    return tuple(exposures)
 
 
 def _line(

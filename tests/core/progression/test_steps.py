@@ -7,7 +7,9 @@ from hypothesis import strategies as st
 
 from tests.core.progression.test_judge import EXERCISES, PLACE, TODAY, rows
 from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read
@@ -29,6 +31,7 @@ def at(exercise: str, text: str, did: str = "8 8 8") -> Situation:
     return Situation(EXERCISES[exercise], PLACE, asked, (Exposure(TODAY, asked, rows(text, did)),), Decimal(80))
 
 
+BAR = Feature.PULL_UP_BAR
 SQUAT = at("squat", "3 x 8, 60 kg")
 LOADS = [made.load for made in PLACE.achievable(EXERCISES["squat"].implements[0])]
 loads = st.sampled_from(LOADS)
@@ -91,7 +94,8 @@ class StepsTest(TestCase):
 
     def test_assistance_shrinks_to_body_weight_alone_and_comes_back(self) -> None:
         place = read_equipment("belt 2.5 5\nassistance 5-20 by 5", Unit.KG).inventory
-        kit = Kit(EXERCISES["push-up"], place, Decimal(80))
+        pull_up = Exercise("p", "Pull-up", Pattern.PULL_VERTICAL, (), bodyweight_share=Decimal(1), needs=(BAR,))
+        kit = Kit(pull_up, place, Decimal(80))
         ladder = ["bw - 20 kg", "bw - 15 kg", "bw - 10 kg", "bw - 5 kg", "bw", "bw + 2.5 kg", "bw + 5 kg"]
         up, down = [ladder[0]], [ladder[-1]]
         while (step := step_up(kit, read(f"3 x 8, {up[-1]}").load)) is not None:  # type: ignore[arg-type]
@@ -101,6 +105,7 @@ class StepsTest(TestCase):
             self.assertLess(step.share, 0)
             down.append(str(step.to))
         self.assertEqual((up, down[::-1]), (ladder, ladder))
+        self.assertIsNone(step_down(Kit(EXERCISES["push-up"], place, Decimal(80)), BodyweightLoad()), "nothing helps")
 
     def test_small_muscles_take_half_the_stride(self) -> None:
         for movers, stride in [((Muscle.BICEPS,), "0.05"), ((Muscle.CHEST, Muscle.TRICEPS), "0.10"), ((), "0.10")]:

@@ -6,7 +6,8 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.programs import AskedEdits, AskedReading, AskedUndo
 from upright_anvil.api.studio import Here
 from upright_anvil.core.plan.reading import ReadCell
-from upright_anvil.flows import board, reading, saving
+from upright_anvil.flows import board, looking_ahead, reading, saving
+from upright_anvil.flows.ahead_view import AheadView
 from upright_anvil.flows.board_view import BoardView
 from upright_anvil.store.programs import RevisionHead
 
@@ -54,3 +55,10 @@ def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
     """Read a line as it is typed; nothing is kept."""
     with here.reading() as scope:
         return reading.read_line(scope, program_id, asked.text, asked.exercise)
+
+
+@router.get("/ahead/{day_id}")
+def look_ahead(program_id: str, day_id: str, here: Here) -> AheadView:
+    """A day through the weeks to come: what the proposals would come to under three outlooks."""
+    with here.reading() as scope:
+        return looking_ahead.look_ahead(scope, program_id, day_id, here.today)

@@ -5,7 +5,8 @@ from decimal import Decimal
 from typing import Final, Protocol
 
 from upright_anvil.core.body.muscles import Muscle
-from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
@@ -55,7 +56,7 @@ def step_down(kit: Lifting, load: LoadTarget) -> LoadStep | None:
 
 def _step(kit: Lifting, load: LoadTarget, *, up: bool) -> LoadStep | None:
     if isinstance(load, BodyweightLoad):
-        beside = _body_weight_step(kit.place, load, up=up)
+        beside = _body_weight_step(kit, load, up=up)
         return _measured(kit, load, beside) if beside is not None else None
     kind = kit.exercise.implement_at(kit.place)
     if kind is None or not isinstance(load, Load):
@@ -67,8 +68,15 @@ def _step(kit: Lifting, load: LoadTarget, *, up: bool) -> LoadStep | None:
 _NOTHING = Load(Decimal(0), Unit.KG)
 
 
-def _body_weight_step(place: Inventory, load: BodyweightLoad, *, up: bool) -> BodyweightLoad | None:
+def can_be_helped(exercise: Exercise) -> bool:
+    """Answer whether assistance takes weight off an exercise: pulling up to a bar, pressing up from two. House rule."""
+    bars = {Feature.PULL_UP_BAR, Feature.DIP_BARS}
+    return exercise.pattern in (Pattern.PULL_VERTICAL, Pattern.PUSH_HORIZONTAL) and not bars.isdisjoint(exercise.needs)
+
+
+def _body_weight_step(kit: Lifting, load: BodyweightLoad, *, up: bool) -> BodyweightLoad | None:
     """The rung beside a load on the one ladder of assistance, body weight and added load."""
+    place = kit.place
     now, help_kind, more_kind = load.added or _NOTHING, ImplementKind.ASSISTANCE, ImplementKind.BODYWEIGHT
     if load.assisted:
         if not place.has(help_kind):
@@ -78,7 +86,7 @@ def _body_weight_step(place: Inventory, load: BodyweightLoad, *, up: bool) -> Bo
     if up or load.added is not None:
         step = place.step_up(more_kind, now) if up else place.step_down(more_kind, now)
         return BodyweightLoad(step.to.load) if step is not None else None if up else BodyweightLoad()
-    step = place.step_up(help_kind, now)
+    step = place.step_up(help_kind, now) if can_be_helped(kit.exercise) else None
     return BodyweightLoad(step.to.load, assisted=True) if step is not None else None
 
 

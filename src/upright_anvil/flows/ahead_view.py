@@ -1,0 +1,98 @@
+"""What looking ahead shows: a day's lines through the weeks to come, under three outlooks."""
+
+from dataclasses import dataclass
+from datetime import date
+from decimal import Decimal
+
+from upright_anvil.core.ahead.measure import Measure
+from upright_anvil.core.ahead.outlook import Outlook
+from upright_anvil.core.loads.load import Unit
+
+
+@dataclass(frozen=True, slots=True)
+class AheadWeek:
+    """A week to come: its number in the program, the day's date, whether it eases off, whether the phase is over."""
+
+    number: int
+    on: date
+    easing_off: bool
+    beyond: bool
+
+
+@dataclass(frozen=True, slots=True)
+class AheadPoint:
+    """A week of a line: the shorthand asked for, and the figure drawn with the band eight of ten stay inside.
+
+    The figures are in the line's measure; None where the week is not trained or asks for nothing.
+    """
+
+    text: str
+    trained: bool
+    value: Decimal | None
+    low: Decimal | None
+    high: Decimal | None
+
+
+@dataclass(frozen=True, slots=True)
+class AheadEvent:
+    """Something to know of a week (position from 0)."""
+
+    week: int
+    text: str
+
+
+@dataclass(frozen=True, slots=True)
+class AheadCourse:
+    """A line under one outlook."""
+
+    outlook: Outlook
+    points: tuple[AheadPoint, ...]
+    events: tuple[AheadEvent, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class AheadLine:
+    """A line of the day; ``why_not`` says why it is not looked ahead of, with no courses then."""
+
+    line: str
+    exercise_id: str
+    exercise: str
+    policy: str
+    measure: Measure
+    why_not: str
+    courses: tuple[AheadCourse, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class AheadMinutes:
+    """The estimated minutes of each week under one outlook, and where they run over in one sentence, else empty."""
+
+    outlook: Outlook
+    minutes: tuple[int, ...]
+    over: str
+
+
+@dataclass(frozen=True, slots=True)
+class AheadDay:
+    """A day one may look at."""
+
+    id: str
+    name: str
+
+
+@dataclass(frozen=True, slots=True)
+class AheadView:
+    """A day of a phase through the weeks to come."""
+
+    program_id: str
+    client_id: str
+    client: str
+    unit: Unit
+    phase: str
+    day_id: str
+    day: str
+    days: tuple[AheadDay, ...]
+    limit: int
+    weeks: tuple[AheadWeek, ...]
+    lines: tuple[AheadLine, ...]
+    minutes: tuple[AheadMinutes, ...]

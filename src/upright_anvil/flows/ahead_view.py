@@ -23,10 +23,11 @@ class AheadWeek:
 class AheadPoint:
     """A week of a line: the shorthand asked for, and the figure drawn with the band eight of ten stay inside.
 
-    The figures are in the line's measure; None where the week is not trained or asks for nothing.
+    ``sets`` is what is asked of it in short: 4 x 5-7. The figures are in the line's measure; None where the week is not trained or asks for nothing.
     """
 
     text: str
+    sets: str
     trained: bool
     value: Decimal | None
     low: Decimal | None

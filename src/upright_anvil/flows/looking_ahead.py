@@ -54,12 +54,16 @@ class _Stretch:
 
 
 def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> AheadView:
-    """Answer a day through the weeks to come. Raises `Refusal` for a day that is gone or over, `NotFoundError`."""
+    """Answer a day through the weeks to come, the one trained next where none is named.
+
+    Raises `Refusal` for a day that is gone or over, `NotFoundError`.
+    """
     row = programs.program_row(scope, program_id)
     program = programs.current(scope, program_id).program
     who = client(scope, row.client_id)
     sessions = ledger.sessions_of_client(scope, who.id)
     finished = {s.id for s in sessions if s.finished_at is not None}
+    day_id = day_id or _next_day(program, today)
     stretch = _stretch(program, program_id, day_id, finished, today)
     week = stretch.phase.weeks[stretch.start]
     kept = ledger.sets_of_exercises(scope, who.id, {line.exercise_in(week) for line in stretch.day.lines})
@@ -89,6 +93,15 @@ def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> Ahead
             _minutes(stretch, outlook, [texts[outlook] for _, texts in looked], setting, minutes) for outlook in Outlook
         ),
     )
+
+
+def _next_day(program: Program, today: date) -> str:
+    """The day trained today or next; after the last the last one."""
+    held = list(program.sessions())
+    coming = next((day for _, _, day, on in held if on >= today), held[-1][2] if held else None)
+    if coming is None:
+        raise Refusal("The program has no day yet: add one on the board, then look ahead.")
+    return coming.id
 
 
 def _rows_of(
@@ -183,12 +196,13 @@ def _last(texts: Sequence[str]) -> str:
 def _point(n: int, band: Sequence[tuple[CourseWeek, ...]], measure: Measure) -> AheadPoint:
     week = band[0][n]
     if week.asked is None:
-        return AheadPoint("", False, None, None, None)
+        return AheadPoint("", "", False, None, None, None)
     there = [c[n].asked for c in band if n < len(c)]
     figures = [f for p in there if p is not None and (f := measured(p, measure)) is not None]
     value = measured(week.asked, measure) if week.trained else None
     return AheadPoint(
         text=write(week.asked),
+        sets=f"{week.asked.sets} x {week.asked.target}",
         trained=week.trained,
         value=value,
         low=min(figures, default=None) if value is not None else None,

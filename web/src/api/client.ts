@@ -154,6 +154,8 @@ export const api = {
         params: { path: { program_id, week_id, day_id }, query: { minutes } },
       }),
     ),
+  ahead: (program_id: string, day: string) =>
+    told(http.GET("/api/programs/{program_id}/ahead", { params: { path: { program_id }, query: { day } } })),
   calendar: (program_id: string) =>
     told(http.GET("/api/programs/{program_id}/calendar", { params: { path: { program_id } } })),
   waysOut: (program_id: string, week_id: string, day_id: string) =>

@@ -10,6 +10,7 @@ export const keys = {
   hints: (program: string, exercise: string) => ["hints", program, exercise] as const,
   fit: (program: string, week: string, day: string, minutes: number, revision: number) =>
     ["fit", program, week, day, minutes, revision] as const,
+  ahead: (program: string, day: string) => ["ahead", program, day] as const,
   calendar: (program: string) => ["calendar", program] as const,
   waysOut: (program: string, week: string, day: string) => ["ways-out", program, week, day] as const,
   asItWas: (program: string, number: number) => ["as-it-was", program, number] as const,

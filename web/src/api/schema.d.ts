@@ -494,6 +494,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/ahead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Look Ahead
+         * @description A day, or the one trained next, through the weeks to come: what the proposals would come to.
+         */
+        get: operations["look_ahead_api_programs__program_id__ahead_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/phases/{phase_id}/findings": {
         parameters: {
             query?: never;
@@ -1517,6 +1537,133 @@ export interface components {
             phase: string;
             /** Week */
             week: string;
+        };
+        /**
+         * AheadCourse
+         * @description A line under one outlook.
+         */
+        AheadCourse: {
+            outlook: components["schemas"]["Outlook"];
+            /** Points */
+            points: components["schemas"]["AheadPoint"][];
+            /** Events */
+            events: components["schemas"]["AheadEvent"][];
+        };
+        /**
+         * AheadDay
+         * @description A day one may look at.
+         */
+        AheadDay: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * AheadEvent
+         * @description Something to know of a week (position from 0).
+         */
+        AheadEvent: {
+            /** Week */
+            week: number;
+            /** Text */
+            text: string;
+        };
+        /**
+         * AheadLine
+         * @description A line of the day; ``why_not`` says why it is not looked ahead of, with no courses then.
+         */
+        AheadLine: {
+            /** Line */
+            line: string;
+            /** Exercise Id */
+            exercise_id: string;
+            /** Exercise */
+            exercise: string;
+            /** Policy */
+            policy: string;
+            measure: components["schemas"]["Measure"];
+            /** Why Not */
+            why_not: string;
+            /** Courses */
+            courses: components["schemas"]["AheadCourse"][];
+        };
+        /**
+         * AheadMinutes
+         * @description The estimated minutes of each week under one outlook, and where they run over in one sentence, else empty.
+         */
+        AheadMinutes: {
+            outlook: components["schemas"]["Outlook"];
+            /** Minutes */
+            minutes: number[];
+            /** Over */
+            over: string;
+        };
+        /**
+         * AheadPoint
+         * @description A week of a line: the shorthand asked for, and the figure drawn with the band eight of ten stay inside.
+         *
+         *     ``sets`` is what is asked of it in short: 4 x 5-7. The figures are in the line's measure; None where the week is not trained or asks for nothing.
+         */
+        AheadPoint: {
+            /** Text */
+            text: string;
+            /** Sets */
+            sets: string;
+            /** Trained */
+            trained: boolean;
+            /** Value */
+            value: string | null;
+            /** Low */
+            low: string | null;
+            /** High */
+            high: string | null;
+        };
+        /**
+         * AheadView
+         * @description A day of a phase through the weeks to come.
+         */
+        AheadView: {
+            /** Program Id */
+            program_id: string;
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            unit: components["schemas"]["Unit"];
+            /** Phase */
+            phase: string;
+            /** Day Id */
+            day_id: string;
+            /** Day */
+            day: string;
+            /** Days */
+            days: components["schemas"]["AheadDay"][];
+            /** Limit */
+            limit: number;
+            /** Weeks */
+            weeks: components["schemas"]["AheadWeek"][];
+            /** Lines */
+            lines: components["schemas"]["AheadLine"][];
+            /** Minutes */
+            minutes: components["schemas"]["AheadMinutes"][];
+        };
+        /**
+         * AheadWeek
+         * @description A week to come: its number in the program, the day's date, whether it eases off, whether the phase is over.
+         */
+        AheadWeek: {
+            /** Number */
+            number: number;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Easing Off */
+            easing_off: boolean;
+            /** Beyond */
+            beyond: boolean;
         };
         /**
          * Aim
@@ -4408,6 +4555,12 @@ export interface components {
             undone: boolean;
         };
         /**
+         * Measure
+         * @description The figure drawn, by its unit.
+         * @enum {string}
+         */
+        Measure: "kg" | "lb" | "s" | "reps";
+        /**
          * Metronome
          * @description One repetition: its seconds and its beats; ``own`` says that the line has a tempo of its own.
          */
@@ -4578,6 +4731,12 @@ export interface components {
          * @enum {string}
          */
         Outcome: "done" | "skipped" | "cleared";
+        /**
+         * Outlook
+         * @description How the weeks to come may go.
+         * @enum {string}
+         */
+        Outlook: "all goes well" | "as lately" | "a bad patch";
         /**
          * Pair
          * @description One test and side, earlier and later, with the change between them where both have a figure.
@@ -7092,6 +7251,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadCell"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    look_ahead_api_programs__program_id__ahead_get: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path: {
+                program_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AheadView"];
                 };
             };
             /** @description Validation Error */

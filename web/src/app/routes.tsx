@@ -58,6 +58,10 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../features/board/BoardView")).BoardView }),
       },
       {
+        path: "programs/:programId/ahead",
+        lazy: async () => ({ Component: (await import("../features/ahead/AheadView")).AheadView }),
+      },
+      {
         path: "programs/:programId/calendar",
         lazy: async () => ({ Component: (await import("../features/calendar/CalendarView")).CalendarView }),
       },

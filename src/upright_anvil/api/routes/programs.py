@@ -57,8 +57,8 @@ def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
         return reading.read_line(scope, program_id, asked.text, asked.exercise)
 
 
-@router.get("/ahead/{day_id}")
-def look_ahead(program_id: str, day_id: str, here: Here) -> AheadView:
-    """A day through the weeks to come: what the proposals would come to under three outlooks."""
+@router.get("/ahead")
+def look_ahead(program_id: str, here: Here, day: str = "") -> AheadView:
+    """A day, or the one trained next, through the weeks to come: what the proposals would come to."""
     with here.reading() as scope:
-        return looking_ahead.look_ahead(scope, program_id, day_id, here.today)
+        return looking_ahead.look_ahead(scope, program_id, day, here.today)

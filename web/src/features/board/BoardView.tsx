@@ -1,4 +1,4 @@
-import { CalendarDays, History, Redo2, Undo2 } from "lucide-react";
+import { CalendarDays, History, Redo2, Telescope, Undo2 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useParams, useSearchParams } from "react-router";
@@ -123,6 +123,12 @@ export function BoardView() {
           <Button disabled={!view.revision.redo_to || saving} onClick={redo} aria-label="Redo">
             <Redo2 size={18} aria-hidden />
           </Button>
+          <Link
+            to={`/programs/${programId}/ahead`}
+            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong/60 bg-raised px-3 hover:border-ink"
+          >
+            <Telescope size={18} aria-hidden /> Ahead
+          </Link>
           <Link
             to={`/programs/${programId}/calendar`}
             className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong/60 bg-raised px-3 hover:border-ink"

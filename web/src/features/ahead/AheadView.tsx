@@ -1,0 +1,110 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useParams, useSearchParams } from "react-router";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
+import { Choice } from "../../ui/Choice";
+import { shortDate } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { Tick } from "../../ui/Tick";
+import { Waiting } from "../../ui/Waiting";
+import { CourseRow } from "./CourseRow";
+import { MinutesRow } from "./MinutesRow";
+
+const outlooks = [
+  ["all goes well", "All goes well"],
+  ["as lately", "As lately"],
+  ["a bad patch", "A bad patch"],
+] as const;
+
+const meaning: Record<Schemas["Outlook"], string> = {
+  "all goes well": "Every week trained, strength rising as well as it may.",
+  "as lately": "Every week trained, strength rising as it has of late.",
+  "a bad patch": "Two weeks lost, a weak week back, strength rising as little as it may.",
+};
+
+/** A day through the weeks to come: what accepting every proposal would come to, under three outlooks. */
+export function AheadView() {
+  const { programId = "" } = useParams();
+  const [search, setSearch] = useSearchParams();
+  const [words, setWords] = useState(false);
+  const day = search.get("day") ?? "";
+  const outlook = outlooks.find(([name]) => name === search.get("outlook"))?.[0] ?? "as lately";
+  const found = useQuery({
+    queryKey: keys.ahead(programId, day),
+    queryFn: () => api.ahead(programId, day),
+    placeholderData: (before) => before,
+  });
+  if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
+  const view = found.data;
+  const minutes = view.minutes.find((one) => one.outlook === outlook);
+  const go = (change: Record<string, string>) =>
+    setSearch({ day: view.day_id, outlook, ...change }, { replace: true });
+  return (
+    <div className="mx-auto max-w-7xl px-4 py-5">
+      <h1 className="text-2xl font-semibold tracking-tight">
+        The weeks ahead <span className="font-normal text-soft">for</span> {view.client},{" "}
+        <Link to={`/programs/${programId}`} className="hover:underline">
+          {view.day}
+        </Link>
+      </h1>
+      <div className="mt-3 flex flex-wrap items-end gap-x-8 gap-y-3">
+        <Choice
+          label="If it goes"
+          value={outlook}
+          options={outlooks}
+          choose={(value) => go({ outlook: value })}
+        />
+        <Choice
+          label="Day"
+          value={view.day_id}
+          options={view.days.map((one) => [one.id, one.name] as const)}
+          choose={(value) => go({ day: value })}
+        />
+        <Tick checked={words} set={setWords} className="ml-auto">
+          In words
+        </Tick>
+      </div>
+      <p className="mt-2 max-w-4xl text-sm text-soft">
+        {meaning[outlook]} Every proposal is taken as it comes. The line is what to expect, the band holds
+        eight of ten clients as well known as this one. Nothing is written into the plan.
+      </p>
+      {minutes?.over && (
+        <Message tone="caution" className="mt-3">
+          {minutes.over}
+        </Message>
+      )}
+      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Weeks ahead">
+        <table className="w-full min-w-[60rem] table-fixed border-collapse">
+          <thead>
+            <tr className="border-b-2 border-ink text-left text-sm align-bottom">
+              <th scope="col" className="w-56 py-1 font-medium">
+                Exercise
+              </th>
+              {view.weeks.map((week, n) => (
+                <th key={week.number} scope="col" className="py-1 font-medium">
+                  {week.beyond && !view.weeks[n - 1]?.beyond && (
+                    <span className="block font-normal whitespace-nowrap text-soft">
+                      If {view.phase} went on
+                    </span>
+                  )}
+                  Week {week.number}
+                  <span className="block font-normal text-soft">
+                    {shortDate(week.on)}
+                    {week.easing_off && ", eases off"}
+                  </span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {view.lines.map((line) => (
+              <CourseRow key={line.line} line={line} outlook={outlook} weeks={view.weeks} words={words} />
+            ))}
+          </tbody>
+          {minutes && <MinutesRow minutes={minutes.minutes} limit={view.limit} weeks={view.weeks} />}
+        </table>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import type { Schemas } from "../../api/client";
+
+interface Props {
+  minutes: number[];
+  limit: number;
+  weeks: Schemas["AheadWeek"][];
+}
+
+/** The day's estimated minutes in each week against what there is. */
+export function MinutesRow({ minutes, limit, weeks }: Props) {
+  const most = Math.max(limit * 1.1, ...minutes);
+  return (
+    <tfoot>
+      <tr className="align-bottom">
+        <th scope="row" className="py-2 pr-4 text-left">
+          <span className="block font-semibold">The whole day</span>
+          <span className="block text-sm font-normal text-soft">of {limit} min</span>
+        </th>
+        {weeks.map((week, n) => {
+          const needs = minutes[n] ?? 0;
+          const over = needs > limit;
+          return (
+            <td key={week.number} className="py-2 pr-3">
+              {needs > 0 && (
+                <>
+                  <span className={over ? "font-semibold text-caution" : ""}>{needs} min</span>
+                  <svg width="100%" height="10" aria-hidden>
+                    <rect
+                      y="2"
+                      height="6"
+                      width={`${(needs / most) * 100}%`}
+                      fill={over ? "var(--color-caution)" : "var(--color-outline)"}
+                    />
+                    <line
+                      x1={`${(limit / most) * 100}%`}
+                      x2={`${(limit / most) * 100}%`}
+                      y1="0"
+                      y2="10"
+                      stroke="var(--color-ember)"
+                      strokeWidth="2"
+                    />
+                  </svg>
+                </>
+              )}
+            </td>
+          );
+        })}
+      </tr>
+    </tfoot>
+  );
+}

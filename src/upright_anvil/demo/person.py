@@ -11,11 +11,25 @@ from upright_anvil.flows.clients import ClientFacts
 
 @dataclass(frozen=True, slots=True)
 class Lift:
-    """An exercise of the demo: what is typed first, and what the client could lift once as the story begins, kg."""
+    """An exercise of the demo: what is typed first, and what the client could lift once as the story begins, kg.
+
+    ``gain`` is its own weekly rise, where it goes another way than the rest.
+    """
 
     exercise: str
     text: str
     true_max_kg: float
+    gain: float | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Hurt:
+    """A joint that complained with an exercise in some sessions (counted from 0), in the last set."""
+
+    sessions: frozenset[int]
+    exercise: str
+    joint: Joint
+    side: Side | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -67,8 +81,8 @@ class Person:
     """A client of the demo: the file, the days with their lifts, and how the story goes.
 
     ``gain`` is the weekly rise in strength (0.01 = 1 %), ``missed`` names sessions that never happened (counted from
-    0), ``sore`` the session in which a joint complained, with the note that was made. ``rounds`` are the weeks before
-    the demo's day on which the battery was done.
+    0), ``hurts`` where a joint was named with a set, ``sore`` the session in which a joint complained, with the note
+    that was made. ``rounds`` are the weeks before the demo's day on which the battery was done.
     """
 
     facts: ClientFacts
@@ -86,3 +100,4 @@ class Person:
     missed: frozenset[int] = frozenset()
     sore: tuple[int, str] | None = None
     leaves_open: int = 0
+    hurts: tuple[Hurt, ...] = ()

@@ -8,6 +8,7 @@ from datetime import date, datetime, time, timedelta
 from random import Random
 
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Program, WeekKind
@@ -144,12 +145,16 @@ class _Story:
         begun = self._at(on)
         logging.start_session(scope, sid, self.program_id, phase.weeks[index].id, today.id, begun, begun)
         exercises = all_exercises(scope)
-        form = self.chance.gauss(1.0, 0.02) * (1 + self.person.gain) ** week
+        form = self.chance.gauss(1.0, 0.02)
         sore = self.person.sore is not None and self.person.sore[0] == number
         for position, line in enumerate(today.lines):
             text = line.cells[index].text
             if text and not (sore and position == 0):
-                self._line(scope, sid, line.id, exercises[line.exercise], text, form, begun)
+                lift = self.lifts.get(line.exercise)
+                gain = self.person.gain if lift is None or lift.gain is None else lift.gain
+                strong = form * (1 + gain) ** week
+                how = self._hurt(number, line.exercise)
+                self._line(scope, sid, line.id, exercises[line.exercise], text, strong, begun, how)
             elif text:
                 self._skip(scope, sid, line.id, line.exercise, text, begun)
         if sore and self.person.sore:
@@ -160,8 +165,12 @@ class _Story:
         if decided:
             self._decide(scope, sid, begun + lasted)
 
+    def _hurt(self, number: int, exercise: str) -> How:
+        found = (h for h in self.person.hurts if number in h.sessions and h.exercise == exercise)
+        return next((How(pain=h.joint, pain_side=h.side) for h in found), NOTHING_SEEN)
+
     def _line(
-        self, scope: Scope, sid: str, line: str, exercise: Exercise, text: str, form: float, at: datetime
+        self, scope: Scope, sid: str, line: str, exercise: Exercise, text: str, form: float, at: datetime, how: How
     ) -> None:
         plan = read(text, Unit(self.person.facts.unit))
         for number in range(1, plan.sets + 1):
@@ -178,6 +187,7 @@ class _Story:
                 reserve=reserve,
                 planned=text,
                 logged_at=at + timedelta(minutes=3 * number),
+                how=how if number == plan.sets else NOTHING_SEEN,
             )
             logging.log_set(scope, sid, row, at)
 

@@ -23,7 +23,8 @@ class AheadWeek:
 class AheadPoint:
     """A week of a line: the shorthand asked for, and the figure drawn with the band eight of ten stay inside.
 
-    ``sets`` is what is asked of it in short: 4 x 5-7. The figures are in the line's measure; None where the week is not trained or asks for nothing.
+    ``sets`` is what is asked of it in short: 4 x 5-7. The figures are in the line's measure; None where the week is not
+    trained or asks for nothing.
     """
 
     text: str

@@ -1,18 +1,23 @@
-"""Today: who trains, and which sessions wait for a decision."""
+"""Today: who trains, which sessions wait for a decision, what is due, who falls behind or stands still."""
 
+from collections import defaultdict
 from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
 
+from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
 from upright_anvil.flows.health import all_screenings
 from upright_anvil.flows.ids import session_id
+from upright_anvil.flows.noticing import ClientNotice, notice
 from upright_anvil.flows.retests import due_batteries
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import all_clients
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ClientRow, SessionRow
 
 WAITING_DAYS = 14
@@ -98,26 +103,42 @@ class TodayView:
     sessions: tuple[TodaySession, ...]
     waiting: tuple[Waiting, ...]
     dues: tuple[DueToday, ...]
+    notices: tuple[ClientNotice, ...]
     clients: tuple[ClientToday, ...]
 
 
 def open_today(scope: Scope, today: date) -> TodayView:
     """Answer today's sessions, the decisions waiting and all clients."""
-    recent = ledger.sessions_since(scope, today - timedelta(days=WAITING_DAYS))
+    recent = ledger.sessions_since(scope, today - timedelta(days=LOOKS_BACK))
+    fresh = today - timedelta(days=WAITING_DAYS)
     everybody = all_clients(scope)
     names = {c.id: c.name for c in everybody}
     sessions: list[TodaySession] = []
     clients: list[ClientToday] = []
+    notices: list[ClientNotice] = []
+    by_client: dict[str, list[SessionRow]] = defaultdict(list)
+    for row in recent:
+        by_client[row.client_id].append(row)
+    latest = programs.programs_by_client(scope)
     for who in everybody:
-        mine, entry = _client(scope, who, {s.id: s for s in recent if s.client_id == who.id}, today)
+        if who.id not in latest:
+            clients.append(ClientToday(who.id, who.name, who.goal, None, "", None))
+            continue
+        revision = programs.current(scope, latest[who.id])
+        started = by_client[who.id]
+        mine, entry = _client(scope, who, revision, {s.id: s for s in started if s.on_date >= fresh}, today)
         sessions += mine
         clients.append(entry)
+        found = notice(scope, who, revision, started, today)
+        if found is not None:
+            notices.append(found)
     order = {SessionState.RUNNING: 0, SessionState.PLANNED: 1, SessionState.FINISHED: 2}
     return TodayView(
         on=today,
         sessions=tuple(sorted(sessions, key=lambda s: (order[s.state], s.client))),
-        waiting=_waiting(scope, [s for s in recent if s.finished_at is not None], names),
+        waiting=_waiting(scope, [s for s in recent if s.finished_at is not None and s.on_date >= fresh], names),
         dues=(*_health_dues(scope, names, today), *_retests(scope, names, today)),
+        notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
         clients=tuple(clients),
     )
 
@@ -153,19 +174,16 @@ def _retests(scope: Scope, names: dict[str, str], today: date) -> list[DueToday]
 
 
 def _client(
-    scope: Scope, who: ClientRow, started: dict[str, SessionRow], today: date
+    scope: Scope, who: ClientRow, revision: Revision, started: dict[str, SessionRow], today: date
 ) -> tuple[list[TodaySession], ClientToday]:
-    row = programs.program_of_client(scope, who.id)
-    if row is None:
-        return [], ClientToday(who.id, who.name, who.goal, None, "", None)
-    program = programs.current(scope, row.id).program
+    program, program_id = revision.program, revision.program_id
     setting = client_setting(scope, who.id, ())
     offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
     sessions, coming = [], None
     for phase, index, planned, on in program.sessions():
         week = phase.weeks[index].id
         day = program.as_held(phase, week, planned)
-        sid = session_id(row.id, week, day.id)
+        sid = session_id(program_id, week, day.id)
         kept = started.get(sid)
         open_before = kept is not None and kept.finished_at is None
         if on > today and coming is None:
@@ -177,7 +195,7 @@ def _client(
             sessions.append(
                 TodaySession(
                     session_id=sid,
-                    program_id=row.id,
+                    program_id=program_id,
                     week_id=week,
                     day_id=day.id,
                     client_id=who.id,
@@ -192,7 +210,7 @@ def _client(
                 )
             )
     name, next_on = coming or ("", None)
-    return sessions, ClientToday(who.id, who.name, who.goal, row.id, name, next_on)
+    return sessions, ClientToday(who.id, who.name, who.goal, program_id, name, next_on)
 
 
 def _waiting(scope: Scope, finished: list[SessionRow], names: dict[str, str]) -> tuple[Waiting, ...]:
@@ -205,13 +223,18 @@ def _waiting(scope: Scope, finished: list[SessionRow], names: dict[str, str]) ->
     for s in reversed(finished):
         undecided = lines.get(s.id, 0) - decided.get(s.id, 0)
         if undecided > 0:
-            waiting.append(Waiting(s.id, names[s.client_id], _day_name(scope, s), s.on_date, undecided))
+            day, easing_off = _day_of(scope, s)
+            if not easing_off:
+                waiting.append(Waiting(s.id, names[s.client_id], day, s.on_date, undecided))
     return tuple(waiting)
 
 
-def _day_name(scope: Scope, row: SessionRow) -> str:
+def _day_of(scope: Scope, row: SessionRow) -> tuple[str, bool]:
+    """The name of a session's day, and whether its week eased off: such a week proposes nothing."""
     try:
         program = programs.revision(scope, row.program_id, row.revision).program
     except NotFoundError:
-        return ""
-    return next((d.name for p in program.phases for d in p.days if d.id == row.day_id), "")
+        return "", False
+    name = next((d.name for p in program.phases for d in p.days if d.id == row.day_id), "")
+    weeks = (week for phase in program.phases for week in phase.weeks if week.id == row.week_id)
+    return name, any(week.kind is WeekKind.EASE_OFF for week in weeks)

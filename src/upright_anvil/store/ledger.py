@@ -121,6 +121,14 @@ def sets_of_exercises(scope: Scope, client_id: str, exercises: Collection[str]) 
     return _kept(scope, _T.client_id == client_id, _T.exercise.in_(exercises))
 
 
+def sets_since(scope: Scope, client_id: str, since: date) -> list[KeptSet]:
+    """Answer a client's rows of the sessions from a date on."""
+    recent = select(SessionRow.id).where(
+        SessionRow.trainer_id == scope.trainer_id, SessionRow.client_id == client_id, SessionRow.on_date >= since
+    )
+    return _kept(scope, _T.client_id == client_id, _T.session_id.in_(recent))
+
+
 def add_set(scope: Scope, session_id: str, row: PerformedSet, received_at: datetime) -> bool:
     """Store a performed set in one statement; answer whether it was new. Raises `NotFoundError` without its session.
 
@@ -229,6 +237,16 @@ def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequenc
     query = (
         select(DecisionRow)
         .where(DecisionRow.trainer_id == scope.trainer_id, DecisionRow.session_id.in_(session_ids))
+        .order_by(DecisionRow.seq)
+    )
+    return scope.db.scalars(query).all()
+
+
+def decisions_of_client(scope: Scope, client_id: str) -> Sequence[DecisionRow]:
+    """Answer all decisions taken for a client, in the order they were taken."""
+    query = (
+        select(DecisionRow)
+        .where(DecisionRow.trainer_id == scope.trainer_id, DecisionRow.client_id == client_id)
         .order_by(DecisionRow.seq)
     )
     return scope.db.scalars(query).all()

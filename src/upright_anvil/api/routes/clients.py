@@ -6,9 +6,10 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.clients import AskedClient, AskedClientChange, AskedPlaces
 from upright_anvil.api.asked.programs import AskedProgram
 from upright_anvil.api.studio import Here
-from upright_anvil.flows import clients, empty_program, places, progress
+from upright_anvil.flows import clients, empty_program, overview, places, progress
 from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import ClientEntry, ClientView
+from upright_anvil.flows.overview_view import OverviewView
 from upright_anvil.flows.places import PlaceFacts, PlaceView
 from upright_anvil.flows.progress import ProgressView
 
@@ -66,3 +67,10 @@ def client_progress(client_id: str, here: Here, exercise: str | None = None) -> 
     """Progress with one exercise, or with the one done most."""
     with here.reading() as scope:
         return progress.client_progress(scope, client_id, exercise, here.today)
+
+
+@router.get("/{client_id}/overview", response_model=OverviewView)
+def client_overview(client_id: str, here: Here) -> Response:
+    """Progress as a whole: weeks, strength, tests, body, pain, and the three things worth telling."""
+    with here.reading() as scope:
+        return answer(overview.overview(scope, client_id, here.today))

@@ -46,6 +46,9 @@ START_TREND, START_TREND_SD = 0.003, 0.006
 DOUBTED_FROM: Final = 3.0
 """Standard deviations from which on a session is weighed down. House figure."""
 
+EVERY: Final = "*"
+"""Asks for the way there of every exercise."""
+
 NORMAL_95: Final = 1.96
 FOUR_TO_ONE: Final = 0.84
 """Standard errors that are passed by chance once in five (one side). House figure for what a trainer acts on."""
@@ -131,7 +134,7 @@ def strengths(
     """Answer each exercise's strength on a day from a client's whole history; one without a usable set is left out.
 
     ``curves`` are steepnesses of the client's own rep curve by group (1 = the published curve). ``path_of`` names the
-    exercise whose way there is answered too.
+    exercise whose way there is answered too, `EVERY` for that of all.
     """
     sets = table(attempts, today)
     if not len(sets.day):
@@ -184,7 +187,7 @@ def _filtered(data: _Sessions, today: date, path_of: str) -> list[Strength]:
             end[last] = now[last]
     found, slopes = [], _slopes(data)
     for row, name in enumerate(data.names):
-        path = _path(data, row, levels, spreads, surprises) if name == path_of else ()
+        path = _path(data, row, levels, spreads, surprises) if path_of in (name, EVERY) else ()
         found.append(_strength(data, row, path, tuple(float(end[row]) for end in ends), today, slopes[row]))
     return found
 

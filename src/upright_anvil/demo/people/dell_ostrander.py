@@ -29,7 +29,7 @@ PERSON = Person(
         (
             "Press day",
             (
-                Lift("bench-press", "4 x 5-8, 155 lb, rest 2:30, leave 1", 89),
+                Lift("bench-press", "4 x 5-8, 155 lb, rest 2:30, leave 1", 93, gain=-0.018),
                 Lift("cable-row", "4 x 8-10, 110 lb, rest 90 s, leave 2", 73),
                 Lift("overhead-press", "3 x 6-8, 85 lb, rest 2:00, leave 2", 51),
                 Lift("triceps-pressdown", "3 x 10-12, 40 lb, rest 60 s, leave 2", 29),

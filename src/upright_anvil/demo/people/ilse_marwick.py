@@ -5,7 +5,7 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
+from upright_anvil.demo.person import Asked, Hurt, Lift, Measured, Person, Told
 from upright_anvil.flows.clients import ClientFacts
 
 PERSON = Person(
@@ -62,6 +62,7 @@ PERSON = Person(
     ),
     gain=0.012,
     missed=frozenset({8}),
+    hurts=(Hurt(frozenset({2}), "push-up", Joint.WRIST, Side.LEFT),),
     leaves_open=1,
     places=("Tram depot",),
     body_weight=Load.of("63.5"),

@@ -5,7 +5,7 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Disease, Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Allowed, Asked, Lift, Measured, Person, Told
+from upright_anvil.demo.person import Allowed, Asked, Hurt, Lift, Measured, Person, Told
 from upright_anvil.flows.clients import ClientFacts
 
 PERSON = Person(
@@ -52,6 +52,7 @@ PERSON = Person(
     ),
     gain=0.008,
     sore=(7, "Right knee sore on the first step-up; stopped, carried on with the upper body. Fine on the flat."),
+    hurts=(Hurt(frozenset({3}), "step-up", Joint.KNEE, Side.RIGHT),),
     places=("Tram depot",),
     body_weight=Load.of("82"),
     history=(

@@ -1,10 +1,9 @@
 """Progress with one exercise: every set done, the estimated maximum with its formulas, planned against done."""
 
-from dataclasses import dataclass
-from datetime import date
+from datetime import date, timedelta
 from decimal import Decimal
 
-from upright_anvil.core.blocks import Block, added_load, done_bar, session_blocks
+from upright_anvil.core.blocks import added_load, done_bar, session_blocks
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
@@ -15,103 +14,22 @@ from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimates_by_formula
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import all_exercises
+from upright_anvil.flows.progress_view import (
+    DecisionMark,
+    ExerciseChoice,
+    FormulaEstimate,
+    PhaseSpan,
+    ProgressView,
+    SessionPoint,
+    SetPoint,
+    StrengthOverTime,
+    StrengthPoint,
+)
 from upright_anvil.flows.setting import client_setting, set_estimate
 from upright_anvil.flows.strength import estimates, group_of
-from upright_anvil.store import ledger
+from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-
-
-@dataclass(frozen=True, slots=True)
-class FormulaEstimate:
-    """One published formula's estimated maximum, in the client's unit."""
-
-    formula: str
-    value: Decimal | None
-
-
-@dataclass(frozen=True, slots=True)
-class SetPoint:
-    """A set that was done, in the client's unit; ``moved`` includes body weight where it moves."""
-
-    label: str
-    load: str
-    reps: int | None
-    seconds: int | None
-    moved: Decimal | None
-    reserve: int | None
-    estimate: Decimal | None
-
-
-@dataclass(frozen=True, slots=True)
-class SessionPoint:
-    """One session: planned and done side by side, and its best estimate with every formula's figure.
-
-    Figures of load are in the client's unit, to 0.1.
-    """
-
-    on: date
-    planned: str
-    planned_moved: Decimal | None
-    planned_amount: int | None
-    planned_sets: int | None
-    sets: tuple[SetPoint, ...]
-    blocks: tuple[Block, ...]
-    estimate: Decimal | None
-    formulas: tuple[FormulaEstimate, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class StrengthPoint:
-    """The estimate over time after a session, with its 95 % interval, in the client's unit."""
-
-    on: date
-    value: Decimal
-    low: Decimal
-    high: Decimal
-
-
-@dataclass(frozen=True, slots=True)
-class StrengthOverTime:
-    """The estimated maximum as it stands today with its 95 % interval, in the client's unit.
-
-    ``trend`` is the change a week in per cent with its interval, ``steepness`` that of the client's own rep curve
-    (1 = published) learned from ``told_by`` sets, ``path`` has a point for each session.
-    """
-
-    value: Decimal
-    low: Decimal
-    high: Decimal
-    trend: float
-    trend_low: float
-    trend_high: float
-    steepness: float
-    told_by: int
-    path: tuple[StrengthPoint, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class ExerciseChoice:
-    """An exercise the client has done, and in how many sessions."""
-
-    id: str
-    name: str
-    sessions: int
-
-
-@dataclass(frozen=True, slots=True)
-class ProgressView:
-    """What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight."""
-
-    client_id: str
-    client: str
-    unit: Unit
-    exercises: tuple[ExerciseChoice, ...]
-    exercise_id: str | None
-    exercise: str
-    with_body: bool
-    sessions: tuple[SessionPoint, ...]
-    strength: StrengthOverTime | None
 
 
 def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today: date) -> ProgressView:
@@ -146,6 +64,31 @@ def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today
         with_body=bool(exercise and exercise.bodyweight_share),
         sessions=tuple(points),
         strength=_over_time(kept, dates, setting, chosen, today) if chosen else None,
+        phases=_phases(scope, client_id),
+        decisions=_decisions(scope, client_id, kept, dates),
+    )
+
+
+def _phases(scope: Scope, client_id: str) -> tuple[PhaseSpan, ...]:
+    row = programs.program_of_client(scope, client_id)
+    if row is None:
+        return ()
+    spans: dict[str, PhaseSpan] = {}
+    for phase, _, monday in programs.current(scope, row.id).program.weeks():
+        first = spans[phase.id].first if phase.id in spans else monday
+        spans[phase.id] = PhaseSpan(phase.name, first, monday + timedelta(days=6))
+    return tuple(spans.values())
+
+
+def _decisions(
+    scope: Scope, client_id: str, kept: list[ledger.KeptSet], dates: dict[str, date]
+) -> tuple[DecisionMark, ...]:
+    """The decisions on the lines in which the exercise was done."""
+    lines = {(k.session_id, k.row.slot.line) for k in kept}
+    return tuple(
+        DecisionMark(dates[row.session_id], row.verdict, row.taken, row.reason or row.rule)
+        for row in ledger.decisions_of_client(scope, client_id)
+        if (row.session_id, row.line) in lines
     )
 
 

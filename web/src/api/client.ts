@@ -154,6 +154,8 @@ export const api = {
         params: { path: { program_id, week_id, day_id }, query: { minutes } },
       }),
     ),
+  overview: (client_id: string) =>
+    told(http.GET("/api/clients/{client_id}/overview", { params: { path: { client_id } } })),
   ahead: (program_id: string, day: string) =>
     told(http.GET("/api/programs/{program_id}/ahead", { params: { path: { program_id }, query: { day } } })),
   calendar: (program_id: string) =>

@@ -27,6 +27,7 @@ export const keys = {
   summary: (session: string) => ["summary", session] as const,
   settings: ["settings"] as const,
   review: (session: string) => ["review", session] as const,
+  overview: (client: string) => ["overview", client] as const,
   progress: (client: string, exercise: string | null) => ["progress", client, exercise] as const,
   found: (q: string, client: string | null, place: string | null) =>
     ["exercises", "found", q, client, place] as const,

@@ -862,6 +862,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{client_id}/overview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Client Overview
+         * @description Progress as a whole: weeks, strength, tests, body, pain, and the three things worth telling.
+         */
+        get: operations["client_overview_api_clients__client_id__overview_get"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{client_id}/templates": {
         parameters: {
             query?: never;
@@ -1603,7 +1623,8 @@ export interface components {
          * AheadPoint
          * @description A week of a line: the shorthand asked for, and the figure drawn with the band eight of ten stay inside.
          *
-         *     ``sets`` is what is asked of it in short: 4 x 5-7. The figures are in the line's measure; None where the week is not trained or asks for nothing.
+         *     ``sets`` is what is asked of it in short: 4 x 5-7. The figures are in the line's measure; None where the week is not
+         *     trained or asks for nothing.
          */
         AheadPoint: {
             /** Text */
@@ -2835,6 +2856,19 @@ export interface components {
             places: components["schemas"]["PlaceHead"][];
         };
         /**
+         * BodyPoint
+         * @description A body weight, in the client's unit.
+         */
+        BodyPoint: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value: string;
+        };
+        /**
          * BodyweightLoad
          * @description Body weight, with something added (a vest, a held plate) or taken off (assistance).
          */
@@ -3258,6 +3292,23 @@ export interface components {
             cycle_reports: boolean;
         };
         /**
+         * ClientNotice
+         * @description A client who wants a look: what, one line of evidence, the exercise it is about, the program (None: none).
+         */
+        ClientNotice: {
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            trouble: components["schemas"]["Trouble"];
+            /** Text */
+            text: string;
+            /** Exercise */
+            exercise: string;
+            /** Program Id */
+            program_id: string | null;
+        };
+        /**
          * ClientToday
          * @description A client on the list: the next planned day, if there is one.
          */
@@ -3447,6 +3498,23 @@ export interface components {
             top_up: boolean;
             /** Moved */
             moved: (components["schemas"]["MovedView"] | null)[];
+        };
+        /**
+         * DecisionMark
+         * @description A decision on the exercise: the day of its session, the verdict, what went into the plan, and why.
+         */
+        DecisionMark: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Verdict */
+            verdict: string;
+            /** Taken */
+            taken: string;
+            /** Rule */
+            rule: string;
         };
         /**
          * DecisionView
@@ -4448,6 +4516,57 @@ export interface components {
          */
         Lever: "load" | "reps" | "hold seconds" | "slower lowering" | "sets" | "less rest" | "checkpoint" | "a pause" | "harder variant" | "weaker side first" | "hold" | "ease off";
         /**
+         * Lift
+         * @description One exercise: the estimated maximum now with its interval, in the client's unit, and how it has changed.
+         *
+         *     ``gain`` is since the third session, per cent, None with fewer; ``week`` the change a week over the last weeks, per
+         *     cent, with ``week_low`` and ``week_high`` four to one against less and more; ``with_body`` says that body weight is
+         *     included.
+         */
+        Lift: {
+            /** Exercise Id */
+            exercise_id: string;
+            /** Exercise */
+            exercise: string;
+            /** Sessions */
+            sessions: number;
+            /** Value */
+            value: string;
+            /** Low */
+            low: string;
+            /** High */
+            high: string;
+            /** Gain */
+            gain: number | null;
+            /** Week */
+            week: number | null;
+            /** Week Low */
+            week_low: number | null;
+            /** Week High */
+            week_high: number | null;
+            /** With Body */
+            with_body: boolean;
+            /** Path */
+            path: components["schemas"]["LiftPoint"][];
+        };
+        /**
+         * LiftPoint
+         * @description The estimate after a session, in the client's unit, with its 95 % interval.
+         */
+        LiftPoint: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value: string;
+            /** Low */
+            low: string;
+            /** High */
+            high: string;
+        };
+        /**
          * LineState
          * @description How far a line came.
          * @enum {string}
@@ -4738,6 +4857,77 @@ export interface components {
          */
         Outlook: "all goes well" | "as lately" | "a bad patch";
         /**
+         * OverviewView
+         * @description A client's progress over the last year at most; ``telling`` are the three things worth telling.
+         */
+        OverviewView: {
+            /** Client Id */
+            client_id: string;
+            /** Client */
+            client: string;
+            unit: components["schemas"]["Unit"];
+            /** Program Id */
+            program_id: string | null;
+            /** Telling */
+            telling: components["schemas"]["Telling"][];
+            /** Weeks */
+            weeks: components["schemas"]["OverviewWeek"][];
+            /** Lifts */
+            lifts: components["schemas"]["Lift"][];
+            /** Tests */
+            tests: components["schemas"]["TestedTwice"][];
+            /** Body */
+            body: components["schemas"]["BodyPoint"][];
+            /** Pain */
+            pain: components["schemas"]["PainRow"][];
+        };
+        /**
+         * OverviewWeek
+         * @description One calendar week: sessions planned (up to today) and held, hard sets planned and done, what hurt, decisions.
+         *
+         *     ``phase`` is empty where no program ran; ``raised`` are proposals that were accepted or changed, ``declined`` those
+         *     that were not.
+         */
+        OverviewWeek: {
+            /**
+             * Monday
+             * Format: date
+             */
+            monday: string;
+            /** Phase */
+            phase: string;
+            /** Number */
+            number: number;
+            /** Easing Off */
+            easing_off: boolean;
+            /** Planned */
+            planned: number;
+            /** Held */
+            held: number;
+            /** Sets Planned */
+            sets_planned: number;
+            /** Sets Done */
+            sets_done: number;
+            /** Hurt */
+            hurt: string[];
+            /** Raised */
+            raised: number;
+            /** Declined */
+            declined: number;
+        };
+        /**
+         * PainRow
+         * @description A joint that hurt: the training days on which it did, how it stands in the client's file, and since when.
+         */
+        PainRow: {
+            /** Joint */
+            joint: string;
+            /** Days */
+            days: string[];
+            /** State */
+            state: string;
+        };
+        /**
          * Pair
          * @description One test and side, earlier and later, with the change between them where both have a figure.
          */
@@ -4776,6 +4966,24 @@ export interface components {
             planned: number;
             /** Done */
             done: number;
+        };
+        /**
+         * PhaseSpan
+         * @description A phase on the calendar, first and last day.
+         */
+        PhaseSpan: {
+            /** Name */
+            name: string;
+            /**
+             * First
+             * Format: date
+             */
+            first: string;
+            /**
+             * Last
+             * Format: date
+             */
+            last: string;
         };
         /**
          * PhaseView
@@ -4949,6 +5157,16 @@ export interface components {
             /** Sessions */
             sessions: components["schemas"]["SessionPoint"][];
             strength: components["schemas"]["StrengthOverTime"] | null;
+            /**
+             * Phases
+             * @default []
+             */
+            phases: components["schemas"]["PhaseSpan"][];
+            /**
+             * Decisions
+             * @default []
+             */
+            decisions: components["schemas"]["DecisionMark"][];
         };
         /**
          * Proposal
@@ -5941,6 +6159,28 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
         };
         /**
+         * Telling
+         * @description One thing to tell: its sort, how big it is of its sort, one sentence with its numbers, and what it is about.
+         */
+        Telling: {
+            kind: components["schemas"]["TellingKind"];
+            /** Size */
+            size: number;
+            /** Text */
+            text: string;
+            /**
+             * About
+             * @default
+             */
+            about: string;
+        };
+        /**
+         * TellingKind
+         * @description What sort of thing, the most telling first.
+         * @enum {string}
+         */
+        TellingKind: "test" | "strength" | "reps at a load" | "pain" | "coming";
+        /**
          * TemplateView
          * @description A template as it is chosen: what it is, what it asks, and what it would become for a client.
          */
@@ -6040,6 +6280,34 @@ export interface components {
          */
         TestKind: "good-form reps" | "hold" | "load for reps" | "time over a distance" | "distance in a time" | "range" | "quality grade" | "body weight" | "girth";
         /**
+         * TestedTwice
+         * @description One test and side, the first time and the last, in the test's unit; ``way`` says whether that is better.
+         */
+        TestedTwice: {
+            /** Name */
+            name: string;
+            /** Unit */
+            unit: string;
+            /**
+             * First On
+             * Format: date
+             */
+            first_on: string;
+            /** First */
+            first: string;
+            /**
+             * Last On
+             * Format: date
+             */
+            last_on: string;
+            /** Last */
+            last: string;
+            /** Way */
+            way: string;
+            /** Words */
+            words: string;
+        };
+        /**
          * TodaySession
          * @description A session of today, or a started one that was never finished.
          */
@@ -6089,6 +6357,8 @@ export interface components {
             waiting: components["schemas"]["Waiting"][];
             /** Dues */
             dues: components["schemas"]["DueToday"][];
+            /** Notices */
+            notices: components["schemas"]["ClientNotice"][];
             /** Clients */
             clients: components["schemas"]["ClientToday"][];
         };
@@ -6112,6 +6382,12 @@ export interface components {
             /** New */
             new: string[];
         };
+        /**
+         * Trouble
+         * @description What wants a look, the most pressing first.
+         * @enum {string}
+         */
+        Trouble: "falling behind" | "falling" | "stalling";
         /**
          * Turn
          * @description One set in its turn: whose, which, the rest after it in seconds (0: at once), and the round in a group from 1.
@@ -7896,6 +8172,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProgressView"];
+                };
+            };
+            /** @description Validation Error */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HTTPValidationError"];
+                };
+            };
+        };
+    };
+    client_overview_api_clients__client_id__overview_get: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverviewView"];
                 };
             };
             /** @description Validation Error */

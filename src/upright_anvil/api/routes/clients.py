@@ -11,7 +11,7 @@ from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import ClientEntry, ClientView
 from upright_anvil.flows.overview_view import OverviewView
 from upright_anvil.flows.places import PlaceFacts, PlaceView
-from upright_anvil.flows.progress import ProgressView
+from upright_anvil.flows.progress_view import ProgressView
 
 router = APIRouter(prefix="/clients", tags=["clients"])
 

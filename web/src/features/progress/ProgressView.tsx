@@ -6,9 +6,10 @@ import { keys } from "../../api/keys";
 import { shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { Waiting } from "../../ui/Waiting";
+import { Overview } from "./Overview";
 import { StrengthChart } from "./StrengthChart";
 
-/** One exercise through time: sets done, estimated maximum, planned against done; the same as a table. */
+/** A client's progress as a whole, or one exercise through time: sets done, estimated maximum, planned against done. */
 export function ProgressView() {
   const { clientId = "" } = useParams();
   const [search, setSearch] = useSearchParams();
@@ -30,11 +31,21 @@ export function ProgressView() {
           </Link>
         </h2>
         <ul className="border-t border-line max-lg:flex max-lg:overflow-x-auto">
+          <li className="border-b border-line">
+            <button
+              type="button"
+              aria-current={exercise ? undefined : "true"}
+              onClick={() => setSearch({})}
+              className="w-full px-1 py-1.5 text-left whitespace-nowrap hover:bg-sunk aria-[current]:font-semibold"
+            >
+              As a whole
+            </button>
+          </li>
           {view.exercises.map((entry) => (
             <li key={entry.id} className="border-b border-line">
               <button
                 type="button"
-                aria-current={entry.id === view.exercise_id ? "true" : undefined}
+                aria-current={exercise && entry.id === view.exercise_id ? "true" : undefined}
                 onClick={() => setSearch({ exercise: entry.id })}
                 className="flex w-full justify-between gap-2 px-1 py-1.5 text-left whitespace-nowrap hover:bg-sunk aria-[current]:font-semibold"
               >
@@ -46,15 +57,21 @@ export function ProgressView() {
         </ul>
       </nav>
       <div className="min-w-0">
-        <h1 className="text-2xl font-semibold tracking-tight">{view.exercise || "Nothing logged yet"}</h1>
-        {view.sessions.length === 0 ? (
-          <p className="mt-2 text-soft">Log a session on the floor and its sets will stand here.</p>
-        ) : (
+        {!exercise && <Overview clientId={clientId} />}
+        {exercise && (
           <>
-            {view.strength && <OverTime strength={view.strength} unit={view.unit} />}
-            <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
-            {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}
-            <SessionTable view={view} />
+            <h1 className="text-2xl font-semibold tracking-tight">{view.exercise || "Nothing logged yet"}</h1>
+            {view.sessions.length === 0 ? (
+              <p className="mt-2 text-soft">Log a session on the floor and its sets will stand here.</p>
+            ) : (
+              <>
+                {view.strength && <OverTime strength={view.strength} unit={view.unit} />}
+                <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
+                {session && <Decided decisions={view.decisions.filter((one) => one.on === session.on)} />}
+                {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}
+                <SessionTable view={view} />
+              </>
+            )}
           </>
         )}
       </div>
@@ -93,6 +110,19 @@ function OverTime({
       </p>
     </details>
   );
+}
+
+/** What was decided after the session that is looked at. */
+function Decided({ decisions }: { decisions: Schemas["DecisionMark"][] }) {
+  return decisions.map((one) => (
+    <p key={one.on + one.taken} className="mt-2 text-sm">
+      <span aria-hidden className="text-ember">
+        ▲{" "}
+      </span>
+      <span className="inline-block font-medium first-letter:uppercase">{one.verdict}</span>
+      {one.taken && `: ${one.taken}.`} <span className="text-soft">{one.rule}</span>
+    </p>
+  ));
 }
 
 function SessionDetail({
@@ -154,6 +184,7 @@ function together(sets: Schemas["SetPoint"][]): string {
 }
 
 function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
+  const overTime = new Map((view.strength?.path ?? []).map((point) => [point.on, point]));
   return (
     <table className="mt-6 w-full text-left">
       <caption className="mb-1 text-left font-semibold">All sessions</caption>
@@ -169,7 +200,10 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
             Done
           </th>
           <th scope="col" className="text-right font-medium whitespace-nowrap">
-            Est. max, {view.unit}
+            Best set, {view.unit}
+          </th>
+          <th scope="col" className="pl-4 text-right font-medium whitespace-nowrap">
+            Over time, {view.unit}
           </th>
         </tr>
       </thead>
@@ -180,6 +214,14 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
             <td className="py-1.5 pr-4 text-soft">{session.planned}</td>
             <td className="py-1.5 pr-4">{together(session.sets)}</td>
             <td className="py-1.5 text-right">{session.estimate ?? "–"}</td>
+            <td className="py-1.5 pl-4 text-right whitespace-nowrap">
+              {overTime.get(session.on)?.value ?? "–"}
+              {overTime.has(session.on) && (
+                <span className="block text-sm text-soft">
+                  {overTime.get(session.on)?.low} to {overTime.get(session.on)?.high}
+                </span>
+              )}
+            </td>
           </tr>
         ))}
       </tbody>

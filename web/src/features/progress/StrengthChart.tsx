@@ -113,6 +113,7 @@ export function StrengthChart({
               {shortDate(session.on)}
             </text>
           ))}
+        <Phases phases={view.phases} x={x} />
         <path d={around(band) ?? ""} fill="var(--color-ink)" fillOpacity={0.09} />
         <path
           d={path(band) ?? ""}
@@ -179,6 +180,9 @@ export function StrengthChart({
             </text>
           </>
         )}
+        {view.decisions.map((decision) => (
+          <Decision key={`${decision.on}${decision.taken}`} decision={decision} at={x(day(decision.on))} />
+        ))}
         {sessions.map((session) => (
           <rect
             key={session.on}
@@ -208,6 +212,43 @@ export function StrengthChart({
         </select>
       </label>
     </figure>
+  );
+}
+
+/** Where a phase begins, with its name. */
+function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: Date) => number }) {
+  return phases
+    .map((phase) => ({ ...phase, at: Math.max(x(day(phase.first)), edge.left) }))
+    .filter((phase) => phase.at < W - edge.right && x(day(phase.last)) > edge.left)
+    .map((phase) => (
+      <g key={phase.first}>
+        <line
+          x1={phase.at}
+          x2={phase.at}
+          y1={edge.top - 6}
+          y2={H - edge.bottom}
+          stroke="var(--color-line-strong)"
+        />
+        <text x={phase.at + 6} y={edge.top + 2} className="fill-soft text-[12px]">
+          {phase.name}
+        </text>
+      </g>
+    ));
+}
+
+/** What was decided after a session: a mark at the foot of the chart that says it. */
+function Decision({ decision, at }: { decision: Schemas["DecisionMark"]; at: number }) {
+  const declined = decision.verdict === "declined";
+  return (
+    <path
+      d={`M${at - 5} ${H - edge.bottom + 1} l5 -9 l5 9 z`}
+      fill={declined ? "none" : "var(--color-ember)"}
+      stroke="var(--color-ember)"
+    >
+      <title>
+        {decision.verdict}: {decision.taken} {decision.rule}
+      </title>
+    </path>
   );
 }
 

@@ -5,11 +5,11 @@ import { keys } from "../../api/keys";
 import { count, longDate, minutes, shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
 
-/** Who comes today, and what waits for a decision. */
+/** Who comes today, what waits for a decision, who wants a look, what is due. */
 export function TodayView() {
   const today = useQuery({ queryKey: keys.today, queryFn: api.today });
   if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
-  const { on, sessions, waiting, dues, clients } = today.data;
+  const { on, sessions, waiting, notices, dues, clients } = today.data;
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
       <h1 className="text-2xl font-semibold tracking-tight">{longDate(on)}</h1>
@@ -58,6 +58,16 @@ export function TodayView() {
               Every proposal of the last two weeks is decided.
             </p>
           )}
+          {notices.length > 0 && (
+            <>
+              <h2 className="mt-8 mb-1 font-semibold">Wants a look</h2>
+              <ul className="border-t border-line">
+                {notices.map((notice) => (
+                  <NoticeRow key={notice.client_id} notice={notice} />
+                ))}
+              </ul>
+            </>
+          )}
           {dues.length > 0 && (
             <>
               <h2 className="mt-8 mb-1 font-semibold">Due</h2>
@@ -96,6 +106,22 @@ export function TodayView() {
         </section>
       </div>
     </div>
+  );
+}
+
+/** A client who falls behind or a lift that stands still, with its line of evidence. */
+function NoticeRow({ notice }: { notice: Schemas["ClientNotice"] }) {
+  const to = notice.exercise
+    ? `/clients/${notice.client_id}/progress?exercise=${notice.exercise}`
+    : `/programs/${notice.program_id}/calendar`;
+  return (
+    <li className="border-b border-line">
+      <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
+        <span className="font-medium whitespace-nowrap">{notice.client}</span>
+        <span className="min-w-0 text-soft">{notice.text}</span>
+        <span className="ml-auto text-right text-sm whitespace-nowrap text-caution">{notice.trouble}</span>
+      </Link>
+    </li>
   );
 }
 

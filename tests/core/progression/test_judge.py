@@ -135,8 +135,9 @@ STORIES = [
     Story("pain with nothing lighter", "3 x 8, 20 kg", ("8! 8 8", "8! 8 8"), HOLD, says="clinician"),
     # Missed days: step back by a table.
     Story("ten days are no gap", RANGE, ("8/2 8/2 8/2",), UP, more=gap(10)),
-    Story("twelve days", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 55 kg, rest 2:00, leave 2", "12 days", more=gap(12)),
-    Story("nineteen days", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 52.5 kg, rest 2:00, leave 2", "10 %", more=gap(19)),
+    Story("twelve days are less than a step: nothing goes up", RANGE, ("8/2 8/2 8/2",), HOLD, says="12 days", more=gap(12)),
+    Story("two weeks", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 57.5 kg, rest 2:00, leave 2", "4 %", more=gap(14)),
+    Story("three weeks", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 55 kg, rest 2:00, leave 2", "10 %", more=gap(21)),
     Story("five weeks", RANGE, ("8/2 8/2 8/2",), EASE, "3 x 6-8, 50 kg, rest 2:00, leave 2", more=gap(35)),
     Story("two months", RANGE, ("8/2 8/2 8/2",), EASE, says="Test again", more=gap(61)),
     Story("a gap at the bare bar", "3 x 8, 20 kg", ("8 8 8",), HOLD, says="20 days", more=gap(20)),
@@ -208,6 +209,8 @@ STORIES = [
     Story("easy, but nobody said how many were left", RANGE, ("8 8 8",), UP, "3 x 6-8, 62.5 kg, rest 2:00, leave 2"),
     # Plateau.
     Story("stalled for a month", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, RANGE, "Stalled", more=STALL),
+    Story("stalled at fixed repetitions", "3 x 9, 60 kg, leave 2", ("9/1 9/1 9/1",) * 5, HOLD, says="Stalled", more=STALL),
+    Story("stalled at few repetitions", "3 x 3, 60 kg, leave 2", ("3/1 3/1 3/1",) * 5, HOLD, says="Stalled", more=STALL),
     Story("stalled, but today went up", RANGE, (*("7/1 7/1 6/1",) * 4, "8/2 8/2 8/2"), UP, more=STALL),
     Story("three sessions are too few for a stall", RANGE, ("7/1 7/1 6/1",) * 3, HOLD, says="nothing to spare", more=STALL),
     Story("a week of daily sessions is no stall", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, says="nothing to spare", more=STALL, apart=1),
@@ -274,8 +277,8 @@ class JudgeTest(TestCase):
         cuts = [step_back(days) for days in range(120)]
         self.assertEqual(cuts, sorted(cuts))
         self.assertEqual(
-            [step_back(days) for days in (10, 11, 21, 22, 43)],
-            [Decimal(0), Decimal("0.05"), Decimal("0.10"), Decimal("0.15"), Decimal("0.20")],
+            [step_back(days) for days in (0, 10, 12, 14, 21, 42, 100)],
+            [Decimal(share) for share in ("0", "0", "0.02", "0.04", "0.10", "0.20", "0.20")],
         )
 
     def test_judgements_are_named_once(self) -> None:

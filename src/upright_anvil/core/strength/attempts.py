@@ -50,13 +50,14 @@ class Attempt:
 
 @dataclass(frozen=True, slots=True)
 class Table:
-    """Sets as columns: day, kilograms, repetitions to failure, reserve (nan: nobody said), place, exercise, group.
+    """Sets as columns: day, kilograms, repetitions and those to failure, reserve (nan: unsaid), place, exercise, group.
 
     ``exercise`` and ``group`` are positions in ``exercises`` and ``groups``.
     """
 
     day: Floats
     kg: Floats
+    reps: Floats
     r: Floats
     reserve: Floats
     place: Floats
@@ -80,13 +81,13 @@ def table(attempts: Sequence[Attempt], until: date) -> Table:
         ],
         dtype=np.float64,
     ).reshape(-1, 7)  # fmt: skip
-    left = np.where(rows[:, 3] >= MANY_LEFT, MANY_LEFT_MEANS, rows[:, 3])
-    r = rows[:, 2] + np.where(np.isnan(left), DEFAULT_RESERVE, left)
+    r = _to_failure(rows)
     kept = (rows[:, 1] > 0) & (rows[:, 2] > 0) & (r <= MAX_ESTIMATE_REPS) & (rows[:, 0] <= until.toordinal())
-    day, kg, _, reserve, place, exercise, group = rows[kept].T
+    day, kg, reps, reserve, place, exercise, group = rows[kept].T
     return Table(
         day,
         kg,
+        reps,
         r[kept],
         reserve,
         place,
@@ -94,6 +95,27 @@ def table(attempts: Sequence[Attempt], until: date) -> Table:
         group.astype(np.int64),
         tuple(exercises),
         tuple(groups),
+    )
+
+
+def _to_failure(rows: Floats) -> Floats:
+    """Repetitions to failure: done and left. An unsaid reserve is that of the day's other sets at the load, else 2."""
+    left = np.where(rows[:, 3] >= MANY_LEFT, MANY_LEFT_MEANS, rows[:, 3])
+    r = rows[:, 2] + np.where(np.isnan(left), DEFAULT_RESERVE, left)
+    if not np.isnan(left).any():
+        return r
+    alike = np.unique(rows[:, [0, 1, 5]], axis=0, return_inverse=True)[1].reshape(-1)
+    said = (~np.isnan(left)).astype(np.float64)
+    many = np.bincount(alike, said)
+    others = np.bincount(alike, r * said) / np.maximum(many, 1)
+    unsaid = np.isnan(left) & (many[alike] > 0)
+    return np.where(unsaid, np.clip(others[alike], rows[:, 2], rows[:, 2] + MANY_LEFT_MEANS), r)
+
+
+def left_of(sets: Table) -> Floats:
+    """Answer the repetitions each set counts as left with: as said, six where five and more, two where nobody said."""
+    return np.where(
+        np.isnan(sets.reserve), DEFAULT_RESERVE, np.where(sets.reserve >= MANY_LEFT, MANY_LEFT_MEANS, sets.reserve)
     )
 
 

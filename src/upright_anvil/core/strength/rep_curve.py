@@ -1,7 +1,7 @@
 """The client's own rep curve: how much faster or slower the load falls with the repetitions than published.
 
 One figure for each group of exercises: log(maximum / load) is the published curve's times it. It is learned from sets
-of different repetitions within four weeks of each other, and stays near 1 while there are few. House rule.
+of different repetitions, and stays near 1 while there are few. House rule.
 """
 
 from collections.abc import Sequence
@@ -10,29 +10,13 @@ from datetime import date
 from typing import Final
 
 import numpy as np
-from numpy.typing import NDArray
 
-from upright_anvil.core.strength.attempts import (
-    TIRED_PER_SET,
-    Attempt,
-    Floats,
-    Table,
-    log_factors,
-    reserve_variances,
-    table,
-)
+from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.kalman import START_TREND, steps
+from upright_anvil.core.strength.session_table import sessions_of
 
 PRIOR_SD: Final = 0.15
 """How far clients differ from the published curve, as a share of it. House figure."""
-
-BLOCK_DAYS: Final = 28
-"""Within so many days strength counts as one and the same. House figure."""
-
-SET_SD: Final = 0.035
-"""How far a set is off beside its repetitions, as a share of the maximum. House figure."""
-
-LEAST_CLEAR: Final = 0.25
-"""The least share of the differences in repetitions that must not be blur for them to tell anything. House figure."""
 
 FLATTEST, STEEPEST = 0.6, 1.5
 """Bounds of the figure: beyond them the sets contradict each other. House figures."""
@@ -49,28 +33,34 @@ class RepCurve:
 
 
 def rep_curves(attempts: Sequence[Attempt], today: date) -> dict[str, RepCurve]:
-    """Answer each group's curve from a client's whole history up to a day."""
+    """Answer each group's curve from a client's whole history up to a day.
+
+    The steepness that leaves the filter of strength least surprised: what it is off by is a part that does not depend
+    on the steepness and one that is so many times it, so the best is found in one pass over all exercises. A misjudged
+    reserve blurs the repetitions to failure and would flatten the curve; the repetitions done stand in for them.
+    """
     sets = table(attempts, today)
     if not len(sets.day):
         return {}
-    x, y = log_factors(sets.r), -(np.log(sets.kg) + TIRED_PER_SET * sets.place)
-    block = np.unique(sets.exercise * 1_000_000 + (sets.day // BLOCK_DAYS).astype(np.int64), return_inverse=True)[1]
-    return {name: _curve(name, n, sets, block, x, y) for n, name in enumerate(sets.groups)}
+    data = sessions_of(sets, curve_known=True)
+    series = np.stack([data.base + data.fall, data.base, data.fall, data.certain])
+    pull, told = np.zeros(len(data.names)), np.zeros(len(data.names))
+    certain = np.zeros(len(data.names))
+    for step in steps(data, series, np.asarray([START_TREND, START_TREND, 0.0, 0.0])):
+        weight = np.where(step.on, 1 / step.expected, 0)
+        _, base, fall, sure = step.off
+        pull -= weight * base * sure
+        told += weight * fall * sure
+        certain += weight * sure**2
+    group = data.group.astype(np.int64)
+    by_group = [np.bincount(group, of, len(sets.groups)) for of in (pull, told, certain, data.sets)]
+    return {name: _curve(name, *(float(of[n]) for of in by_group)) for n, name in enumerate(sets.groups)}
 
 
-def _curve(name: str, group: int, sets: Table, block: NDArray[np.int64], x: Floats, y: Floats) -> RepCurve:
-    mine = sets.group == group
-    counts = np.maximum(np.bincount(block), 1)
-    dx = (x - (np.bincount(block, x) / counts)[block])[mine]
-    dy = (y - (np.bincount(block, y) / counts)[block])[mine]
-    blur = reserve_variances(sets.r[mine], sets.reserve[mine]) * (1 - 1 / counts[block[mine]])
-    spread, together = float((dx**2).sum()), float((dx * dy).sum())
-    # What the reserve is off blurs the repetitions and would flatten the curve: its share is taken out where it can be.
-    # Sets too much alike to tell stand for the published curve.
-    clear = spread - float(blur.sum())
-    if clear < spread * LEAST_CLEAR:
-        clear = together = 0.0
-    prior, data = 1 / PRIOR_SD**2, clear / SET_SD**2
-    steep = (prior + together / SET_SD**2) / (prior + data)
+def _curve(name: str, pull: float, told: float, certain: float, sets: float) -> RepCurve:
+    """The published curve, drawn towards what the sessions say by how much they can."""
+    prior = 1 / PRIOR_SD**2
+    data = told**2 / certain if told > 0 and certain else 0.0
+    steep = (prior + data * pull / told) / (prior + data) if data else 1.0
     error = float(np.sqrt(1 / (prior + data)))
-    return RepCurve(name, round(float(np.clip(steep, FLATTEST, STEEPEST)), 4), round(error, 4), int(mine.sum()))
+    return RepCurve(name, round(float(np.clip(steep, FLATTEST, STEEPEST)), 4), round(error, 4), int(sets))

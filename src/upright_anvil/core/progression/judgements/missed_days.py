@@ -1,26 +1,35 @@
 """Missed days: step back before going on, the longer the further; beyond six weeks test again.
 
-Counted from the last day with the exercise, in whichever line. None up to 10 days; 5 % to two weeks, 10 % to three,
-15 % to six, 20 % and a re-test beyond. House rule.
+Counted from the last day with the exercise, in whichever line. None up to 10 days, then growing evenly to 4 % at two
+weeks, 10 % at three and 20 % at six, with a re-test beyond. The nearest load to that is taken; where that is the load
+itself, nothing goes up. House rule.
 """
 
 from dataclasses import replace
 from decimal import Decimal
+from itertools import pairwise
 from typing import Final
 
+from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
-from upright_anvil.core.progression.steps import eased
+from upright_anvil.core.progression.steps import nearest_to
 
 ID: Final = "missed-days"
-TABLE: Final = ((10, Decimal(0)), (14, Decimal("0.05")), (21, Decimal("0.10")), (42, Decimal("0.15")))
-BEYOND: Final = Decimal("0.20")
+TABLE: Final = ((10, Decimal(0)), (14, Decimal("0.04")), (21, Decimal("0.10")), (42, Decimal("0.20")))
+"""Days without the exercise, and the share by which to step back; evenly between."""
+
+BEYOND: Final = 42
+"""Days after which to test again."""
 
 
 def step_back(days: int) -> Decimal:
-    """Answer the share by which to step back after so many days without the exercise."""
-    return next((cut for most, cut in TABLE if days <= most), BEYOND)
+    """Answer the share by which to step back after so many days without the exercise (0.10 = 10 % less)."""
+    for (from_day, least), (to_day, most) in pairwise(TABLE):
+        if days <= to_day:
+            return least + (most - least) * max(days - from_day, 0) / (to_day - from_day)
+    return TABLE[-1][1]
 
 
 def judge(situation: Situation) -> Proposal | None:
@@ -33,11 +42,11 @@ def judge(situation: Situation) -> Proposal | None:
     if not cut:
         return None
     base = base_of(situation)
-    again = " Test again before planning further." if cut == BEYOND else ""
+    again = " Test again before planning further." if days > BEYOND else ""
     said = f"{days} days without it"
-    less = eased(situation, base.load, cut) if base.load is not None else None
+    less = nearest_to(situation, base.load, -cut, situation.step_cap) if base.load is not None else None
     if less is None:
         rule = f"{said}: the same again at the most, easy, to find the way back.{again}"
         return answer(ID, situation, Lever.HOLD, base, rule)
-    rule = f"{said}: about {round(cut * 100)} % less to begin with, {less.to}.{again}"
+    rule = f"{said}: about {per_cent(cut)} less to begin with, {less.to}.{again}"
     return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, same_again(base), rise=less.share)

@@ -22,6 +22,9 @@ USEFUL: Final = 0.0025
 """The smallest gain a week worth training for, as a share. House rule."""
 
 DAYS, SESSIONS = 21, 4
+FEW, LEAST_REPS = 6, 3
+"""A range that ends here or below is left for a higher one; a lower one begins here at the least. House rule."""
+
 EASIER: Final = Decimal("0.10")
 
 
@@ -54,12 +57,17 @@ def menu(situation: Situation, way_on: Proposal) -> Proposal | None:
     return answer(ID, situation, Lever.HOLD, base, rule, found)
 
 
+def _range_below(low: int, high: int) -> Reps:
+    fewer = max(LEAST_REPS, low - 3)
+    return Reps(fewer, max(fewer, high - 4))
+
+
 def _ways(situation: Situation) -> list[Alternative]:
     base = base_of(situation)
     ways = []
     if isinstance(base.target, Reps):
         low, high = base.target.low, base.target.high
-        other = Reps(max(3, low - 3), max(5, high - 4)) if high > 6 else Reps(low + 3, high + 4)  # noqa: PLR2004
+        other = _range_below(low, high) if high > FEW else Reps(low + 3, high + 4)
         text = write(replace(base, target=other, load=None))
         ways.append(Alternative(f"Another range: {other} repetitions, load to be found", text))
     if base.sets < MAX_SETS:

@@ -9,20 +9,25 @@ from decimal import Decimal
 from math import exp, log
 from typing import Final
 
+from upright_anvil.core.blocks import added_load
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import showing
 from upright_anvil.core.progression.fitting import plain_reps
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
 from upright_anvil.core.progression.steps import longest_stride, moved, nearest_to
-from upright_anvil.core.strength.attempts import TIRED_PER_SET
+from upright_anvil.core.strength.attempts import MANY_LEFT, MANY_LEFT_MEANS, TIRED_PER_SET
 from upright_anvil.core.strength.estimate import house_factor
+from upright_anvil.core.strength.kalman import DAYS_A_WEEK
 
 ID: Final = "reserve-led"
 TITLE: Final = "Reserve-led"
 RESERVE: Final = 2
+OWN_SESSIONS: Final = 6
+OWN_DOUBT: Final = 2.0
+"""Sessions of its own that a line's word rests on at most, and how many it is drawn towards the estimate by."""
 
 
 def fits(situation: Situation) -> str:
@@ -37,7 +42,36 @@ def wanted_kg(situation: Situation, reps: int, reserve: int) -> float | None:
         return None
     # Aimed at the middle set: the ones before it tire the ones after.
     tired = TIRED_PER_SET * (situation.today.prescription.sets - 1) / 2
-    return situation.strength.kg / exp(situation.steepness * log(factor) + tired)
+    return situation.strength.kg * exp(own_word(situation) - situation.steepness * log(factor) - tired)
+
+
+def own_word(situation: Situation) -> float:
+    """Answer by how much the line's own last sessions show more than the estimate of all, as a logarithm.
+
+    The estimate weighs heavy and light days together; where the client's curve differs from both, each line has the
+    last word on itself: its mean over four sessions at most, drawn towards the estimate while they are few. House rule.
+    """
+    strength = situation.strength
+    assert strength is not None  # noqa: S101 - the caller has checked
+    shown = [
+        mean - log(strength.kg) + strength.trend * (situation.today.on - exposure.on).days / DAYS_A_WEEK
+        for exposure in situation.exposures[-OWN_SESSIONS:]
+        if (mean := _shown(situation, exposure)) is not None
+    ]
+    return sum(shown) / (len(shown) + OWN_DOUBT) if shown else 0.0
+
+
+def _shown(situation: Situation, exposure: Exposure) -> float | None:
+    """The log of the maximum that a session's clean sets with their reserve show; None where they show none."""
+    found = []
+    for place, row in enumerate(exposure.sets):
+        kg = moved(situation, load) if (load := added_load(row)) is not None else None
+        if row.reserve is None or not row.reps:
+            continue
+        factor = house_factor(row.reps + (MANY_LEFT_MEANS if row.reserve >= MANY_LEFT else row.reserve))
+        if kg and factor is not None and row.how.clean_enough:
+            found.append(log(float(kg)) + situation.steepness * log(factor) + TIRED_PER_SET * place)
+    return sum(found) / len(found) if found else None
 
 
 def propose(situation: Situation) -> Proposal:

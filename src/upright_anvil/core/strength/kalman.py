@@ -1,0 +1,106 @@
+"""The filter behind strength over time: a level with a trend, all exercises side by side, session by session.
+
+Between sessions the level drifts and the trend fades, so a gap makes the level less sure and the trend smaller. A
+session far from what was expected is weighed down, not thrown away. Sources: Kalman 1960; Harvey 1989, local linear
+trend; the figures are house figures.
+"""
+
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import Final
+
+import numpy as np
+from numpy.typing import NDArray
+
+from upright_anvil.core.strength.attempts import Floats
+from upright_anvil.core.strength.session_table import Sessions
+
+LEVEL_SD: Final = 0.009
+"""How much strength drifts in a week beyond its trend. House figure."""
+
+TREND_SD: Final = 0.0015
+"""How much the trend changes in a week. House figure."""
+
+TREND_FADES_IN: Final = 10.0
+"""Weeks in which the trend fades to a third where nothing is trained. House figure."""
+
+IDLE_FROM: Final = 1.5
+"""Weeks without the exercise from which on nothing is trained of it. House figure."""
+
+START_SD: Final = 0.10
+START_TREND, START_TREND_SD = 0.003, 0.006
+"""What is thought before the second session: the level as seen, a small rise a week. House figures."""
+
+DOUBTED_FROM: Final = 3.0
+"""Standard deviations from which on a session is weighed down. House figure."""
+
+DAYS_A_WEEK: Final = 7.0
+
+
+@dataclass(frozen=True, slots=True)
+class State:
+    """Level and trend a week of each series and exercise, and what is not known of them (variances and between)."""
+
+    level: Floats
+    trend: Floats
+    p11: Floats
+    p12: Floats
+    p22: Floats
+
+    def later(self, weeks: Floats) -> "State":
+        """Answer the state some weeks later: the trend carries the level on, and fades in a gap."""
+        idle = np.maximum(weeks - IDLE_FROM, 0)
+        kept = np.exp(-idle / TREND_FADES_IN)
+        carried = np.minimum(weeks, IDLE_FROM) + TREND_FADES_IN * (1 - kept)
+        return State(
+            self.level + carried * self.trend,
+            kept * self.trend,
+            self.p11 + 2 * carried * self.p12 + carried**2 * self.p22 + LEVEL_SD**2 * weeks,
+            kept * (self.p12 + carried * self.p22),
+            kept**2 * self.p22 + TREND_SD**2 * weeks,
+        )
+
+
+@dataclass(frozen=True, slots=True)
+class Step:
+    """One session of each exercise that has so many: what was off (by series), how far it may be, the state after."""
+
+    on: NDArray[np.bool_]
+    off: Floats
+    expected: Floats
+    surprise: Floats
+    state: State
+
+
+def steps(data: Sessions, series: Floats, start_trends: Floats) -> Iterator[Step]:
+    """Run the filter over series of the same sessions (series by exercise by session); the first says what is doubted.
+
+    All series are weighed alike, so what holds of a sum of them holds of their parts. ``start_trends`` is the trend a
+    week each begins with.
+    """
+    many, most = data.days.shape
+    state = State(
+        series[:, :, 0].copy(),
+        np.repeat(start_trends[:, None], many, axis=1),
+        np.full(many, START_SD**2),
+        np.zeros(many),
+        np.full(many, START_TREND_SD**2),
+    )
+    for n in range(most):
+        on = n < data.count
+        weeks = (data.days[:, n] - data.days[:, n - 1]) / DAYS_A_WEEK if n else np.zeros(many)
+        state = state.later(np.where(on, weeks, 0))
+        off = series[:, :, n] - state.level
+        expected = state.p11 + data.variance[:, n]
+        surprise = np.abs(off[0]) / np.sqrt(expected)
+        doubted = np.maximum(surprise / DOUBTED_FROM, 1.0) ** 2 if n else np.ones(many)
+        weighed = state.p11 + data.variance[:, n] * doubted
+        k1, k2 = np.where(on, state.p11 / weighed, 0), np.where(on, state.p12 / weighed, 0)
+        state = State(
+            state.level + k1 * off,
+            state.trend + k2 * off,
+            (1 - k1) * state.p11,
+            (1 - k1) * state.p12,
+            state.p22 - k2 * state.p12,
+        )
+        yield Step(on, off, weighed, surprise, state)

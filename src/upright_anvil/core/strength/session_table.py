@@ -1,0 +1,73 @@
+"""A client's sets gathered session by session, all exercises side by side as padded arrays."""
+
+from dataclasses import dataclass
+from typing import Final
+
+import numpy as np
+
+from upright_anvil.core.constants import DEFAULT_RESERVE
+from upright_anvil.core.strength.attempts import TIRED_PER_SET, Floats, Table, log_factors, reserve_variances, variances
+
+DAY_SD: Final = 0.02
+"""How much a day's form moves a whole session, as a share of the maximum. House figure."""
+
+MOST_DAYS: Final = 100_000
+
+
+@dataclass(frozen=True, slots=True)
+class Sessions:
+    """Sessions of all exercises, arrays of exercise by session, padded; ``count`` says how many each has.
+
+    The log of the maximum that a session shows is ``base`` plus the steepness of the rep curve times ``fall``:
+    ``base`` is the log of the kilograms moved with what the sets before cost, ``fall`` the log of maximum by load on
+    the published curve. ``certain`` is the fall with the reserve left out, ``variance`` what a session may be off.
+    ``group`` is the position of each exercise's group, ``sets`` how many sets it has.
+    """
+
+    names: tuple[str, ...]
+    group: Floats
+    sets: Floats
+    days: Floats
+    base: Floats
+    fall: Floats
+    certain: Floats
+    variance: Floats
+    count: Floats
+
+
+def sessions_of(sets: Table, *, curve_known: bool = False) -> Sessions:
+    """Answer the sessions of at least one set; a set counts in its session by how far it can be trusted. House rule.
+
+    With ``curve_known`` only the reserve makes a set uncertain, not the curve.
+    """
+    variance = reserve_variances(sets.r, sets.reserve) if curve_known else variances(sets.r, sets.reserve)
+    first = sets.day.min()
+    keys, inverse = np.unique(sets.exercise * MOST_DAYS + (sets.day - first).astype(np.int64), return_inverse=True)
+    trust = np.bincount(inverse, 1 / variance)
+    of, on = keys // MOST_DAYS, (keys % MOST_DAYS) + first
+    present, of = np.unique(of, return_inverse=True)
+    count = np.bincount(of)
+    column = np.arange(len(keys)) - np.repeat(np.cumsum(count) - count, count)
+    shape = (len(present), int(count.max()))
+
+    def padded(values: Floats, empty: float = 0.0) -> Floats:
+        found = np.full(shape, empty)
+        found[of, column] = values
+        return found
+
+    def mean(values: Floats) -> Floats:
+        return padded(np.bincount(inverse, values / variance) / trust)
+
+    group = np.zeros(len(present))
+    group[of[inverse]] = sets.group
+    return Sessions(
+        names=tuple(sets.exercises[n] for n in present),
+        group=group,
+        sets=np.bincount(of[inverse]).astype(np.float64),
+        days=padded(on.astype(np.float64)),
+        base=mean(np.log(sets.kg) + TIRED_PER_SET * sets.place),
+        fall=mean(log_factors(sets.r)),
+        certain=mean(log_factors(sets.reps + DEFAULT_RESERVE)),
+        variance=padded(1 / trust + DAY_SD**2, 1.0),
+        count=count.astype(np.float64),
+    )

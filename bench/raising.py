@@ -3,11 +3,11 @@
 from datetime import date, timedelta
 from random import Random
 
-from bench.figures import Figure, timed
+from bench.figures import NO_AIM, Figure, timed
 from bench.served import served
-from upright_anvil.core.strength.attempts import Attempt
-from upright_anvil.core.strength.over_time import strengths
-from upright_anvil.core.strength.rep_curve import rep_curves
+from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.over_time import strengths_in
+from upright_anvil.core.strength.rep_curve import rep_curves_in
 
 YEARS, A_WEEK, EXERCISES, SETS = 5, 3, 6, 3
 
@@ -29,17 +29,32 @@ def history(seed: int) -> list[Attempt]:
     return found
 
 
+def estimate(sets: list[Attempt]) -> None:
+    """The client's own rep curves and the strength of every exercise, from the sets as they were logged."""
+    read = table(sets, sets[-1].on)
+    steep = {name: curve.steepness for name, curve in rep_curves_in(read).items()}
+    strengths_in(read, sets[-1].on, steep, "e0")
+
+
 def measure() -> list[Figure]:
-    """Time both."""
+    """Time the estimate alone, and what rests on it over HTTP."""
     sets = history(5)
-    today = sets[-1].on
-    whole = timed(lambda _: strengths(sets, today, {}, "e0"), times=20, warm=3)
-    curves = timed(lambda _: rep_curves(sets, today), times=20, warm=3)
+    whole = timed(lambda _: estimate(sets), times=20, warm=3)
     with served() as app:
-        waiting = app.ask("GET", "/today")["waiting"][0]["session_id"]
+        today = app.ask("GET", "/today")
+        waiting, program = today["waiting"][0]["session_id"], today["sessions"][0]["program_id"]
+        client = today["sessions"][0]["client_id"]
         review = timed(lambda _: app.fetch(f"/sessions/{waiting}/review"), times=40)
-    detail = f"{len(sets):,} sets, median {whole.median:.0f} ms; rep curves {curves.median:.0f} ms more"
+        ahead = timed(lambda _: app.fetch(f"/programs/{program}/ahead"), times=20)
+        overview = timed(lambda _: app.fetch(f"/clients/{client}/overview"), times=20)
+        day = timed(lambda _: app.fetch("/today"), times=40)
+    detail = f"{len(sets):,} sets, rep curves included, median {whole.median:.0f} ms"
     return [
         Figure("strength over five years of one client, p95", whole.p95, 50, "ms", detail),
         Figure("proposals for a session over HTTP, p95", review.p95, 20, "ms", f"median {review.median:.1f} ms"),
+        Figure(
+            "a day eight weeks ahead, three outlooks, p95", ahead.p95, NO_AIM, "ms", f"median {ahead.median:.0f} ms"
+        ),
+        Figure("a client's progress as a whole, p95", overview.p95, NO_AIM, "ms", f"median {overview.median:.0f} ms"),
+        Figure("today for the demo's studio, p95", day.p95, NO_AIM, "ms", f"median {day.median:.0f} ms"),
     ]

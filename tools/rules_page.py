@@ -61,6 +61,8 @@ CHAPTERS = (
             "strength.formulas",
             "strength.estimate",
             "strength.attempts",
+            "strength.session_table",
+            "strength.kalman",
             "strength.over_time",
             "strength.rep_curve",
             "strength.plausible",
@@ -103,6 +105,7 @@ CHAPTERS = (
             "plan.known",
             "plan.next_cell",
             "plan.calendar",
+            "plan.easing",
         ),
     ),
     ("Fitting the time", ("fitting.changes", "fitting.fit")),
@@ -124,6 +127,7 @@ CHAPTERS = (
                     "form",
                     "changed_day",
                     "poor_day",
+                    "worn",
                     "drop_off",
                     "one_side",
                     "too_easy",
@@ -151,8 +155,12 @@ CHAPTERS = (
             "progression.answering",
             "progression.fitting",
             "progression.registry",
+            "progression.rolling",
+            "progression.easier_week",
         ),
     ),
+    ("Looking ahead", tuple(f"ahead.{name}" for name in ("outlook", "doing", "course", "events", "measure"))),
+    ("Progress", tuple(f"progress.{name}" for name in ("telling", "at_load", "behind"))),
 )
 
 

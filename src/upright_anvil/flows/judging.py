@@ -20,11 +20,10 @@ from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.session.model import Sort
 from upright_anvil.core.session.readiness import Grade, Report, grade
 from upright_anvil.core.session.swapping import fits
-from upright_anvil.flows.done import done_by_line
+from upright_anvil.flows.done import Done
 from upright_anvil.flows.floor.on_the_day import on_the_day
 from upright_anvil.flows.floor.session import FoundSession
 from upright_anvil.flows.strength import Estimates, group_of
-from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.floor import readiness_of_session
 
@@ -73,10 +72,10 @@ IN_ONE_GO = 20
 """Sets logged closer together than this, seconds, were logged afterwards and say nothing of the rests. House rule."""
 
 
-def rests_of(sid: str, kept: Iterable[ledger.KeptSet]) -> dict[str, tuple[int, ...]]:
+def rests_of(sid: str, done: Done) -> dict[str, tuple[int, ...]]:
     """Answer the seconds from one working set to the next of each line, as they were logged: rest and work together."""
     at: dict[str, list[float]] = {}
-    for (session, line), rows in done_by_line(kept).items():
+    for (session, line), rows in done.items():
         if session == sid:
             at[line] = [row.logged_at.timestamp() for row in rows if row.logged_at is not None]
     rests = {line: tuple(round(b - a) for a, b in pairwise(times)) for line, times in at.items()}

@@ -68,8 +68,8 @@ def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> Ahead
     week = stretch.phase.weeks[stretch.start]
     kept = ledger.sets_of_exercises(scope, who.id, {line.exercise_in(week) for line in stretch.day.lines})
     done, dates = done_by_line(kept), {s.id: s.on_date for s in sessions}
-    setting = settings_of(stretch.day, (week,), client_setting(scope, who.id, all_rows(done)))[0]
-    known = estimates(kept, dates, setting, today)
+    setting = settings_of(stretch.day, (week,), client_setting(scope, who.id, all_rows(done), sessions=sessions))[0]
+    known = estimates(done, dates, setting, today)
     minutes = stretch.day.minutes or who.minutes
     looked = [
         _line(

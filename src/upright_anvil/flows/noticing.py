@@ -7,6 +7,7 @@ from datetime import date, timedelta
 
 from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
+from upright_anvil.flows.done import done_by_line
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.strength import estimates
@@ -79,7 +80,7 @@ def _still(scope: Scope, who: ClientRow, program: Program, today: date) -> Notic
         return None
     setting = client_setting(scope, who.id, ())
     dates: Mapping[str, date] = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
-    known = estimates(kept, dates, setting, today).strengths
+    known = estimates(done_by_line(kept), dates, setting, today).strengths
     return standing_still([(setting.exercise(name).name, strength) for name, strength in known.items()])
 
 

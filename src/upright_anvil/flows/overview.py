@@ -63,7 +63,7 @@ def overview(scope: Scope, client_id: str, today: date) -> OverviewView:
     dates = {s.id: s.on_date for s in sessions}
     done = done_by_line(kept)
     setting = client_setting(scope, client_id, all_rows(done), today, sessions)
-    strong = estimates(kept, dates, setting, today, EVERY).strengths
+    strong = estimates(done, dates, setting, today, EVERY).strengths
     row = programs.program_of_client(scope, client_id)
     program = programs.current(scope, row.id).program if row else None
     planned = _planned(program, since, today) if program else {}

@@ -95,7 +95,7 @@ def _decisions(
 def _over_time(
     kept: list[ledger.KeptSet], dates: dict[str, date], setting: Setting, exercise: str, today: date
 ) -> StrengthOverTime | None:
-    found = estimates(kept, dates, setting, today, exercise)
+    found = estimates(done_by_line(kept), dates, setting, today, exercise)
     strength = found.strengths.get(exercise)
     if strength is None:
         return None

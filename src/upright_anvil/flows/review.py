@@ -109,18 +109,19 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
     exercises = {line.exercise_in(found.phase.weeks[found.week]) for line in found.day.lines}
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     done = done_by_line(kept)
-    setting = client_setting(scope, who.id, all_rows(done))
-    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
+    sessions = ledger.sessions_of_client(scope, who.id)
+    setting = client_setting(scope, who.id, all_rows(done), sessions=sessions)
+    dates = {s.id: s.on_date for s in sessions}
     taken = {d.line: d for d in ledger.decisions_of_sessions(scope, [sid])}
     now = programs.current(scope, found.program.id)
-    known = estimates([k for k in kept if dates[k.session_id] <= dates[sid]], dates, setting, dates[sid])
+    known = estimates(done, dates, setting, dates[sid])
     easier = easier_next(scope, found, now.program, known, setting, dates[sid])
     day = Judged(
         School(who.school),
         known,
         poor_day=poor_day(scope, sid),
         today=today,
-        rests=rests_of(found.id, kept),
+        rests=rests_of(found.id, done),
         changed=changed_for_the_day(scope, found),
         worn=easier.why if easier is not None and easier.kind is EasierKind.DUE else "",
     )

@@ -1,17 +1,16 @@
 """A client's strength over time: the ledger's sets as the estimates read them."""
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import moved_kg
-from upright_anvil.core.strength.attempts import Attempt
-from upright_anvil.core.strength.over_time import Strength, strengths
-from upright_anvil.core.strength.rep_curve import RepCurve, rep_curves
-from upright_anvil.flows.done import done_by_line
-from upright_anvil.store.ledger import KeptSet
+from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.over_time import Strength, strengths_in
+from upright_anvil.core.strength.rep_curve import RepCurve, rep_curves_in
+from upright_anvil.flows.done import Done
 
 
 @dataclass(frozen=True, slots=True)
@@ -31,10 +30,10 @@ def group_of(exercise_id: str, setting: Setting) -> str:
     return str(setting.exercise(exercise_id).pattern)
 
 
-def attempts_of(kept: Iterable[KeptSet], dates: Mapping[str, date], setting: Setting) -> list[Attempt]:
+def attempts_of(done: Done, dates: Mapping[str, date], setting: Setting) -> list[Attempt]:
     """Answer the clean working sets of a client in the order they were done; pain and broken form are left out."""
     found = []
-    for (session, _), rows in done_by_line(kept).items():
+    for (session, _), rows in done.items():
         for place, row in enumerate(rows):
             exercise = setting.exercise(row.exercise)
             moved = moved_kg(added_load(row), exercise.bodyweight_share, setting.body_kg)
@@ -44,11 +43,9 @@ def attempts_of(kept: Iterable[KeptSet], dates: Mapping[str, date], setting: Set
     return found
 
 
-def estimates(
-    kept: Iterable[KeptSet], dates: Mapping[str, date], setting: Setting, today: date, path_of: str = ""
-) -> Estimates:
-    """Answer a client's strength on a day from the sets given, and the rep curves behind it."""
-    attempts = attempts_of(kept, dates, setting)
-    curves = rep_curves(attempts, today)
+def estimates(done: Done, dates: Mapping[str, date], setting: Setting, today: date, path_of: str = "") -> Estimates:
+    """Answer a client's strength on a day from the sets done up to it, and the rep curves behind it."""
+    sets = table(attempts_of(done, dates, setting), today)
+    curves = rep_curves_in(sets)
     steep = {name: curve.steepness for name, curve in curves.items()}
-    return Estimates(strengths(attempts, today, steep, path_of), curves)
+    return Estimates(strengths_in(sets, today, steep, path_of), curves)

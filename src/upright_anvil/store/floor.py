@@ -4,10 +4,24 @@ from collections.abc import Sequence
 from datetime import date, datetime
 from typing import Any
 
-from sqlalchemy import func, select
+from sqlalchemy import bindparam, func, select
 
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import MeasureRow, ReadinessRow, SessionChangeRow, SessionRow
+
+_LAST_REPORTS = (
+    select(func.max(ReadinessRow.seq))
+    .join(SessionRow, SessionRow.id == ReadinessRow.session_id)
+    .where(
+        ReadinessRow.trainer_id == bindparam("trainer"),
+        ReadinessRow.client_id == bindparam("client"),
+        SessionRow.on_date <= bindparam("until"),
+    )
+    .group_by(ReadinessRow.session_id)
+    .order_by(func.max(ReadinessRow.seq).desc())
+    .limit(bindparam("sessions"))
+)
+_READINESS = select(ReadinessRow).where(ReadinessRow.seq.in_(_LAST_REPORTS)).order_by(ReadinessRow.seq)
 
 
 def change_rows(scope: Scope, session_id: str) -> Sequence[SessionChangeRow]:
@@ -59,20 +73,8 @@ def readiness_of_session(scope: Scope, session_id: str) -> ReadinessRow | None:
 
 def readiness_of_client(scope: Scope, client_id: str, until: date, sessions: int = 3) -> Sequence[ReadinessRow]:
     """Answer the last report of each of a client's last sessions that has one, up to a day, oldest first."""
-    newest = (
-        select(func.max(ReadinessRow.seq))
-        .join(SessionRow, SessionRow.id == ReadinessRow.session_id)
-        .where(
-            ReadinessRow.trainer_id == scope.trainer_id,
-            ReadinessRow.client_id == client_id,
-            SessionRow.on_date <= until,
-        )
-        .group_by(ReadinessRow.session_id)
-        .order_by(func.max(ReadinessRow.seq).desc())
-        .limit(sessions)
-    )
-    query = select(ReadinessRow).where(ReadinessRow.seq.in_(newest)).order_by(ReadinessRow.seq)
-    return scope.db.scalars(query).all()
+    asked = {"trainer": scope.trainer_id, "client": client_id, "until": until, "sessions": sessions}
+    return scope.db.scalars(_READINESS, asked).all()
 
 
 def measures_of_session(scope: Scope, session_id: str) -> Sequence[MeasureRow]:

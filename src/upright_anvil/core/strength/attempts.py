@@ -27,6 +27,10 @@ MANY_LEFT: Final = 5
 MANY_LEFT_MEANS, MANY_LEFT_SD = 6.0, 1.5
 """Five left is said for five and more: what it counts as, and how far that is off, repetitions. House figures."""
 
+MOST_DAYS: Final = 100_000
+MOST_GRAMS: Final = 10_000_000
+"""Bounds of days and grams where several figures are written as one."""
+
 TIRED_PER_SET: Final = 0.01
 """What each set before it takes from a set, as a share of the maximum. House figure."""
 
@@ -69,18 +73,18 @@ class Table:
 
 def table(attempts: Sequence[Attempt], until: date) -> Table:
     """Answer the sets up to a day that say something about the maximum: something moved, 1 to 20 reps to failure."""
-    exercises = dict.fromkeys(a.exercise for a in attempts)
-    groups = dict.fromkeys(a.group for a in attempts)
-    of = {name: n for n, name in enumerate(exercises)}
-    grouped = {name: n for n, name in enumerate(groups)}
-    rows = np.asarray(
-        [
-            (a.on.toordinal(), a.kg, a.reps, np.nan if a.reserve is None else a.reserve, a.place,
-             of[a.exercise], grouped[a.group])
-            for a in attempts
-        ],
-        dtype=np.float64,
-    ).reshape(-1, 7)  # fmt: skip
+    many = len(attempts)
+    exercises, groups = ({name: n for n, name in enumerate(dict.fromkeys(names))} for names in _named(attempts))
+    columns = (
+        (a.on.toordinal() for a in attempts),
+        (a.kg for a in attempts),
+        (a.reps for a in attempts),
+        (np.nan if a.reserve is None else a.reserve for a in attempts),
+        (a.place for a in attempts),
+        (exercises[a.exercise] for a in attempts),
+        (groups[a.group] for a in attempts),
+    )
+    rows = np.stack([np.fromiter(column, np.float64, many) for column in columns], axis=1)
     r = _to_failure(rows)
     kept = (rows[:, 1] > 0) & (rows[:, 2] > 0) & (r <= MAX_ESTIMATE_REPS) & (rows[:, 0] <= until.toordinal())
     day, kg, reps, reserve, place, exercise, group = rows[kept].T
@@ -98,13 +102,19 @@ def table(attempts: Sequence[Attempt], until: date) -> Table:
     )
 
 
+def _named(attempts: Sequence[Attempt]) -> tuple[list[str], list[str]]:
+    return [a.exercise for a in attempts], [a.group for a in attempts]
+
+
 def _to_failure(rows: Floats) -> Floats:
     """Repetitions to failure: done and left. An unsaid reserve is that of the day's other sets at the load, else 2."""
     left = np.where(rows[:, 3] >= MANY_LEFT, MANY_LEFT_MEANS, rows[:, 3])
     r = rows[:, 2] + np.where(np.isnan(left), DEFAULT_RESERVE, left)
     if not np.isnan(left).any():
         return r
-    alike = np.unique(rows[:, [0, 1, 5]], axis=0, return_inverse=True)[1].reshape(-1)
+    grams = np.rint(rows[:, 1] * 1000).astype(np.int64)
+    day = rows[:, 5].astype(np.int64) * MOST_DAYS + (rows[:, 0] - rows[:, 0].min()).astype(np.int64)
+    alike = np.unique(day * MOST_GRAMS + np.clip(grams, 0, MOST_GRAMS - 1), return_inverse=True)[1]
     said = (~np.isnan(left)).astype(np.float64)
     many = np.bincount(alike, said)
     others = np.bincount(alike, r * said) / np.maximum(many, 1)

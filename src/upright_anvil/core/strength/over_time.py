@@ -12,7 +12,7 @@ from typing import Final
 
 import numpy as np
 
-from upright_anvil.core.strength.attempts import Attempt, Floats, table
+from upright_anvil.core.strength.attempts import Attempt, Floats, Table, table
 from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, State, steps
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
 
@@ -92,7 +92,13 @@ def strengths(
     ``curves`` are steepnesses of the client's own rep curve by group (1 = the published curve). ``path_of`` names the
     exercise whose way there is answered too, `EVERY` for that of all.
     """
-    sets = table(attempts, today)
+    return strengths_in(table(attempts, today), today, curves, path_of)
+
+
+def strengths_in(
+    sets: Table, today: date, curves: Mapping[str, float] | None = None, path_of: str = ""
+) -> dict[str, Strength]:
+    """Answer the same from sets that are a table up to the day already."""
     if not len(sets.day):
         return {}
     data = sessions_of(sets)

@@ -11,7 +11,7 @@ from typing import Final
 
 import numpy as np
 
-from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.attempts import Attempt, Table, table
 from upright_anvil.core.strength.kalman import START_TREND, steps
 from upright_anvil.core.strength.session_table import sessions_of
 
@@ -33,13 +33,17 @@ class RepCurve:
 
 
 def rep_curves(attempts: Sequence[Attempt], today: date) -> dict[str, RepCurve]:
-    """Answer each group's curve from a client's whole history up to a day.
+    """Answer each group's curve from a client's whole history up to a day."""
+    return rep_curves_in(table(attempts, today))
+
+
+def rep_curves_in(sets: Table) -> dict[str, RepCurve]:
+    """Answer each group's curve from sets that are a table already.
 
     The steepness that leaves the filter of strength least surprised: what it is off by is a part that does not depend
     on the steepness and one that is so many times it, so the best is found in one pass over all exercises. A misjudged
     reserve blurs the repetitions to failure and would flatten the curve; the repetitions done stand in for them.
     """
-    sets = table(attempts, today)
     if not len(sets.day):
         return {}
     data = sessions_of(sets, curve_known=True)

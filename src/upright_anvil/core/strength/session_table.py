@@ -6,12 +6,18 @@ from typing import Final
 import numpy as np
 
 from upright_anvil.core.constants import DEFAULT_RESERVE
-from upright_anvil.core.strength.attempts import TIRED_PER_SET, Floats, Table, log_factors, reserve_variances, variances
+from upright_anvil.core.strength.attempts import (
+    MOST_DAYS,
+    TIRED_PER_SET,
+    Floats,
+    Table,
+    log_factors,
+    reserve_variances,
+    variances,
+)
 
 DAY_SD: Final = 0.02
 """How much a day's form moves a whole session, as a share of the maximum. House figure."""
-
-MOST_DAYS: Final = 100_000
 
 
 @dataclass(frozen=True, slots=True)

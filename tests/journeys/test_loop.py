@@ -148,6 +148,8 @@ class LoopTest(JourneyTest):
         page.keyboard.press("Escape")
         page.get_by_role("link", name="Ottoline Fisk").click()
         page.get_by_role("link", name="Progress").click()
+        expect(page.get_by_text("Nothing beyond chance to tell yet")).to_be_visible()
+        page.get_by_role("button", name="Back squat").click()
         expect(page.get_by_role("heading", level=1, name="Back squat")).to_be_visible()
         expect(page.get_by_text("Estimated max, house")).to_be_visible()
         expect(page.get_by_text("80.0 kg")).to_be_visible()

@@ -81,7 +81,7 @@ def _still(scope: Scope, who: ClientRow, program: Program, today: date) -> Notic
     setting = client_setting(scope, who.id, ())
     dates: Mapping[str, date] = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
     known = estimates(done_by_line(kept), dates, setting, today).strengths
-    return standing_still([(setting.exercise(name).name, strength) for name, strength in known.items()])
+    return standing_still([(setting.exercise(name).name, strength) for name, strength in known.items() if name in main])
 
 
 def _main_lifts(program: Program, today: date) -> set[str]:

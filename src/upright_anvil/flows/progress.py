@@ -9,9 +9,9 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.plan.setting import Setting, Tested
 from upright_anvil.core.prescription.load_targets import moved_kg
-from upright_anvil.core.strength.estimate import estimates_by_formula
+from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
 from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.flows.progress_view import (
@@ -24,6 +24,7 @@ from upright_anvil.flows.progress_view import (
     SetPoint,
     StrengthOverTime,
     StrengthPoint,
+    TestMark,
 )
 from upright_anvil.flows.setting import client_setting, set_estimate
 from upright_anvil.flows.strength import estimates, group_of
@@ -66,7 +67,15 @@ def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today
         strength=_over_time(kept, dates, setting, chosen, today) if chosen else None,
         phases=_phases(scope, client_id),
         decisions=_decisions(scope, client_id, kept, dates),
+        tests=tuple(_test(test, setting) for test in setting.tested if test.exercise == chosen),
     )
+
+
+def _test(test: Tested, setting: Setting) -> TestMark:
+    moved = moved_kg(test.load, setting.exercise(test.exercise).bodyweight_share, setting.body_on(test.on))
+    left = "" if test.reserve is None else f", {test.reserve} left"
+    found = estimate_max(moved, test.reps, test.reserve) if moved else None
+    return TestMark(test.on, f"{test.reps} reps with {test.load}{left}", _shown(found, setting.unit))
 
 
 def _phases(scope: Scope, client_id: str) -> tuple[PhaseSpan, ...]:

@@ -96,6 +96,15 @@ class DecisionMark:
 
 
 @dataclass(frozen=True, slots=True)
+class TestMark:
+    """A test of the exercise with a load: the day, what was done, the estimated maximum in the client's unit."""
+
+    on: date
+    words: str
+    value: Decimal | None
+
+
+@dataclass(frozen=True, slots=True)
 class ExerciseChoice:
     """An exercise the client has done, and in how many sessions."""
 
@@ -119,3 +128,4 @@ class ProgressView:
     strength: StrengthOverTime | None
     phases: tuple[PhaseSpan, ...] = ()
     decisions: tuple[DecisionMark, ...] = ()
+    tests: tuple[TestMark, ...] = ()

@@ -10,12 +10,16 @@ from upright_anvil.core.health.history import current
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.plan.setting import Setting, Tested
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max
+from upright_anvil.core.testing.items import TestKind
+from upright_anvil.core.testing.results import standing_results
 from upright_anvil.core.timing.estimate import pace_factor
+from upright_anvil.flows.batteries import all_tests
 from upright_anvil.flows.library import library
 from upright_anvil.flows.places import inventory_of
+from upright_anvil.formats.testing_file import shipped_tests
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -45,13 +49,13 @@ def client_setting(
     inventories = {place.id: inventory_of(place) for place in places}
     shelf = library(scope)
     exercises = shelf.exercises
-    weight = testing.body_weight(scope, client_id)
-    body_kg = weight.kg if weight else None
+    weights, tested = _weighed(scope, client_id)
+    body_kg = weights[-1][1] if weights else None
     return Setting(
         unit=Unit(row.unit),
         inventory=next(iter(inventories.values()), Inventory()),
         exercises=exercises,
-        max_kg=best_maxima(done, exercises, body_kg),
+        max_kg=best_maxima(done, exercises, body_kg, tested),
         body_kg=body_kg,
         standing=current(health.history(scope, client_id), today) if today else (),
         ladders=shelf.ladders,
@@ -59,7 +63,26 @@ def client_setting(
         places=inventories,
         place_names={place.id: place.name for place in places},
         last_loads=latest_loads(done),
+        weights=weights,
+        tested=tested,
     )
+
+
+def _weighed(scope: Scope, client_id: str) -> tuple[tuple[tuple[date, Decimal], ...], tuple[Tested, ...]]:
+    """The body weights by day, and the tests with a load for a few repetitions, each as it stands."""
+    weights, tested = {}, []
+    items = shipped_tests()
+    for kept in standing_results(testing.weighed_results(scope, client_id)).values():
+        result = kept.result
+        if result.test == testing.BODY_WEIGHT and result.load is not None:
+            weights[result.on] = result.load.kg
+            continue
+        if result.test not in items:
+            items = all_tests(scope)
+        item = items.get(result.test)
+        if item is not None and item.exercise and item.kind is TestKind.LOAD_REPS and result.load and result.value:
+            tested.append(Tested(item.exercise, result.on, result.load, int(result.value), result.reserve))
+    return tuple(sorted(weights.items())), tuple(sorted(tested, key=lambda t: t.on))
 
 
 def latest_loads(done: Iterable[PerformedSet]) -> dict[str, Load]:
@@ -77,10 +100,22 @@ def _when(row: PerformedSet) -> float:
 
 
 def best_maxima(
-    done: Iterable[PerformedSet], exercises: dict[str, Exercise], body_kg: Decimal | None
+    done: Iterable[PerformedSet],
+    exercises: dict[str, Exercise],
+    body_kg: Decimal | None,
+    tested: Iterable[Tested] = (),
 ) -> dict[str, Decimal]:
-    """Answer the highest house estimate of each exercise, kg moved, body weight included where it moves."""
+    """Answer the highest house estimate of each exercise, kg moved, body weight included where it moves.
+
+    Sets and tests count alike.
+    """
     best: dict[str, Decimal] = {}
+    for test in tested:
+        exercise = exercises.get(test.exercise)
+        moved = moved_kg(test.load, exercise.bodyweight_share, body_kg) if exercise else None
+        found = estimate_max(moved, test.reps, test.reserve) if moved else None
+        if found is not None and found > best.get(test.exercise, Decimal(0)):
+            best[test.exercise] = found
     for row in done:
         estimate = set_estimate(row, exercises.get(row.exercise), body_kg)
         if estimate is not None and estimate > best.get(row.exercise, Decimal(0)):

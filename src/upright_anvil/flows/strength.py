@@ -31,12 +31,20 @@ def group_of(exercise_id: str, setting: Setting) -> str:
 
 
 def attempts_of(done: Done, dates: Mapping[str, date], setting: Setting) -> list[Attempt]:
-    """Answer the clean working sets of a client in the order they were done; pain and broken form are left out."""
+    """Answer the clean working sets of a client in the order they were done, and what was tested with a load.
+
+    Pain and broken form are left out; body weight counts as it was on the day.
+    """
     found = []
+    for test in setting.tested:
+        moved = moved_kg(test.load, setting.exercise(test.exercise).bodyweight_share, setting.body_on(test.on))
+        if moved:
+            group = group_of(test.exercise, setting)
+            found.append(Attempt(test.exercise, test.on, float(moved), test.reps, test.reserve, 0, group))
     for (session, _), rows in done.items():
         for place, row in enumerate(rows):
             exercise = setting.exercise(row.exercise)
-            moved = moved_kg(added_load(row), exercise.bodyweight_share, setting.body_kg)
+            moved = moved_kg(added_load(row), exercise.bodyweight_share, setting.body_on(dates[session]))
             if moved and row.reps and row.how.clean_enough:
                 group = group_of(row.exercise, setting)
                 found.append(Attempt(row.exercise, dates[session], float(moved), row.reps, row.reserve, place, group))

@@ -61,6 +61,11 @@ def body_weight(scope: Scope, client_id: str) -> Load | None:
     return Load(Decimal(row.load), Unit(row.load_unit)) if row and row.load else None
 
 
+def weighed_results(scope: Scope, client_id: str) -> list[Result]:
+    """Answer a client's results with a load, body weights among them, in the order they arrived."""
+    return _read(scope, TestResultRow.client_id == client_id, TestResultRow.load.is_not(None))
+
+
 def add_result(scope: Scope, client_id: str, result: Result, received_at: datetime) -> bool:
     """Store a result; answer whether it was new. A row whose id is stored already is passed over."""
     load = result.load

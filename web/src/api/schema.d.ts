@@ -5167,6 +5167,11 @@ export interface components {
              * @default []
              */
             decisions: components["schemas"]["DecisionMark"][];
+            /**
+             * Tests
+             * @default []
+             */
+            tests: components["schemas"]["TestMark"][];
         };
         /**
          * Proposal
@@ -6279,6 +6284,21 @@ export interface components {
          * @enum {string}
          */
         TestKind: "good-form reps" | "hold" | "load for reps" | "time over a distance" | "distance in a time" | "range" | "quality grade" | "body weight" | "girth";
+        /**
+         * TestMark
+         * @description A test of the exercise with a load: the day, what was done, the estimated maximum in the client's unit.
+         */
+        TestMark: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Words */
+            words: string;
+            /** Value */
+            value: string | null;
+        };
         /**
          * TestedTwice
          * @description One test and side, the first time and the last, in the test's unit; ``way`` says whether that is better.

@@ -1,7 +1,9 @@
 """What a plan is read against."""
 
+from bisect import bisect_right
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
+from datetime import date
 from decimal import Decimal
 
 from upright_anvil.core.blocks import Athlete
@@ -13,11 +15,23 @@ from upright_anvil.core.loads.load import Load, Unit
 
 
 @dataclass(frozen=True, slots=True)
+class Tested:
+    """An exercise tested with a load for a few repetitions, with what was left (None: nobody said)."""
+
+    exercise: str
+    on: date
+    load: Load
+    reps: int
+    reserve: int | None
+
+
+@dataclass(frozen=True, slots=True)
 class Setting:
     """What a plan is read against: the client's unit, body and joints, the places, the exercises, the pace.
 
     ``inventory`` is that of the usual place, ``places`` those of all the client's places by id, ``place_names`` their
-    names; ``last_loads`` is what was used last of each exercise.
+    names; ``last_loads`` is what was used last of each exercise. ``weights`` are the body weights by day, kg, oldest
+    first, the last of which is ``body_kg``; ``tested`` what was tested with a load.
     """
 
     unit: Unit = Unit.KG
@@ -31,6 +45,13 @@ class Setting:
     places: Mapping[str, Inventory] = field(default_factory=dict)
     place_names: Mapping[str, str] = field(default_factory=dict)
     last_loads: Mapping[str, Load] = field(default_factory=dict)
+    weights: tuple[tuple[date, Decimal], ...] = ()
+    tested: tuple[Tested, ...] = ()
+
+    def body_on(self, day: date) -> Decimal | None:
+        """Answer the body weight that held on a day, kg: the last one weighed by then, else the first one known."""
+        by_then = bisect_right(self.weights, day, key=lambda weighed: weighed[0])
+        return self.weights[max(by_then - 1, 0)][1] if self.weights else self.body_kg
 
     def exercise(self, exercise_id: str) -> Exercise:
         """Answer the exercise, or a stand-in for one that is gone."""

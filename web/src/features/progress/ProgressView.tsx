@@ -69,6 +69,7 @@ export function ProgressView() {
                 <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
                 {session && <Decided decisions={view.decisions.filter((one) => one.on === session.on)} />}
                 {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}
+                <Tested tests={view.tests} unit={view.unit} />
                 <SessionTable view={view} />
               </>
             )}
@@ -181,6 +182,19 @@ function together(sets: Schemas["SetPoint"][]): string {
       return `${amounts}${load ? ` with ${load}` : ""}${left}`;
     })
     .join(" · ");
+}
+
+/** The tests of this exercise with a load, in figures. */
+function Tested({ tests, unit }: { tests: Schemas["TestMark"][]; unit: Schemas["Unit"] }) {
+  if (tests.length === 0) return null;
+  return (
+    <p className="mt-4">
+      <span className="font-semibold">Tested:</span>{" "}
+      {tests
+        .map((test) => `${shortDate(test.on)} ${test.words}${test.value ? `, ${test.value} ${unit}` : ""}`)
+        .join(" · ")}
+    </p>
+  );
 }
 
 function SessionTable({ view }: { view: Schemas["ProgressView"] }) {

@@ -3,10 +3,8 @@ import { scaleLinear, scaleUtc } from "d3-scale";
 import { area, line } from "d3-shape";
 import type { Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
-
-const W = 960;
-const H = 320;
-const edge = { left: 52, right: 132, top: 18, bottom: 34 };
+import { Decision, Phases, Test } from "./ChartNotes";
+import { day, edge, H, W } from "./chartRoom";
 
 type Session = Schemas["SessionPoint"];
 interface Figure {
@@ -14,7 +12,6 @@ interface Figure {
   value: number;
 }
 
-const day = (iso: string) => new Date(`${iso}T12:00:00Z`);
 const figure = (value: string | null | undefined) => (value == null ? null : Number(value));
 
 /** Sets as dots, the plan as steps, the estimated maximum as a line; where nothing is lifted, reps or seconds instead. */
@@ -49,14 +46,18 @@ export function StrengthChart({
       return value === null ? [] : [{ session, value, set }];
     }),
   );
+  const tests = loaded
+    ? view.tests.flatMap((test) => (test.value === null ? [] : [{ ...test, at: Number(test.value) }]))
+    : [];
   const values = [
+    ...tests.map((test) => test.at),
     ...[...dots, ...planned, ...estimates].map((point) => point.value),
     ...band.flatMap((point) => [point.low, point.high]),
   ];
   const low = min(values) ?? 0;
   const high = max(values) ?? 1;
   const room = Math.max((high - low) * 0.12, high * 0.03, 1);
-  const [first, last] = extent(sessions, (session) => day(session.on));
+  const [first, last] = extent([...sessions, ...tests], (one) => day(one.on));
   const x = scaleUtc()
     .domain([first ?? new Date(), last ?? new Date()])
     .range([edge.left + 36, W - edge.right]);
@@ -180,6 +181,9 @@ export function StrengthChart({
             </text>
           </>
         )}
+        {tests.map((test) => (
+          <Test key={test.on} test={test} unit={view.unit} at={[x(day(test.on)), y(test.at)]} />
+        ))}
         {view.decisions.map((decision) => (
           <Decision key={`${decision.on}${decision.taken}`} decision={decision} at={x(day(decision.on))} />
         ))}
@@ -212,43 +216,6 @@ export function StrengthChart({
         </select>
       </label>
     </figure>
-  );
-}
-
-/** Where a phase begins, with its name. */
-function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: Date) => number }) {
-  return phases
-    .map((phase) => ({ ...phase, at: Math.max(x(day(phase.first)), edge.left) }))
-    .filter((phase) => phase.at < W - edge.right && x(day(phase.last)) > edge.left)
-    .map((phase) => (
-      <g key={phase.first}>
-        <line
-          x1={phase.at}
-          x2={phase.at}
-          y1={edge.top - 6}
-          y2={H - edge.bottom}
-          stroke="var(--color-line-strong)"
-        />
-        <text x={phase.at + 6} y={edge.top + 2} className="fill-soft text-[12px]">
-          {phase.name}
-        </text>
-      </g>
-    ));
-}
-
-/** What was decided after a session: a mark at the foot of the chart that says it. */
-function Decision({ decision, at }: { decision: Schemas["DecisionMark"]; at: number }) {
-  const declined = decision.verdict === "declined";
-  return (
-    <path
-      d={`M${at - 5} ${H - edge.bottom + 1} l5 -9 l5 9 z`}
-      fill={declined ? "none" : "var(--color-ember)"}
-      stroke="var(--color-ember)"
-    >
-      <title>
-        {decision.verdict}: {decision.taken} {decision.rule}
-      </title>
-    </path>
   );
 }
 

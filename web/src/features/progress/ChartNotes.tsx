@@ -1,0 +1,70 @@
+import type { Schemas } from "../../api/client";
+import { shortDate } from "../../ui/format";
+import { day, edge, H, W } from "./chartRoom";
+
+/** Where a phase begins, with its name. */
+export function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: Date) => number }) {
+  return phases
+    .map((phase) => ({ ...phase, at: Math.max(x(day(phase.first)), edge.left) }))
+    .filter((phase) => phase.at < W - edge.right && x(day(phase.last)) > edge.left)
+    .map((phase) => (
+      <g key={phase.first}>
+        <line
+          x1={phase.at}
+          x2={phase.at}
+          y1={edge.top - 6}
+          y2={H - edge.bottom}
+          stroke="var(--color-line-strong)"
+        />
+        <text x={phase.at + 6} y={edge.top + 2} className="fill-soft text-[12px]">
+          {phase.name}
+        </text>
+      </g>
+    ));
+}
+
+/** What was decided after a session: a mark at the foot of the chart that says it. */
+export function Decision({ decision, at }: { decision: Schemas["DecisionMark"]; at: number }) {
+  const declined = decision.verdict === "declined";
+  return (
+    <path
+      d={`M${at - 5} ${H - edge.bottom + 1} l5 -9 l5 9 z`}
+      fill={declined ? "none" : "var(--color-ember)"}
+      stroke="var(--color-ember)"
+    >
+      <title>
+        {decision.verdict}: {decision.taken} {decision.rule}
+      </title>
+    </path>
+  );
+}
+
+/** A test with a load: its estimated maximum as a diamond. */
+export function Test({
+  test,
+  unit,
+  at: [x, y],
+}: {
+  test: Schemas["TestMark"];
+  unit: Schemas["Unit"];
+  at: [number, number];
+}) {
+  return (
+    <g>
+      <rect
+        x={x - 5}
+        y={y - 5}
+        width={10}
+        height={10}
+        transform={`rotate(45 ${x} ${y})`}
+        fill="var(--color-ground)"
+        stroke="var(--color-ink)"
+        strokeWidth={2}
+      />
+      <text x={x} y={y - 12} textAnchor="middle" className="fill-soft text-[12px]">
+        test {shortDate(test.on)}
+      </text>
+      <title>{`${test.words}: ${test.value} ${unit}`}</title>
+    </g>
+  );
+}

@@ -25,6 +25,8 @@ export const clock = (iso: string) =>
   asDate(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
 export const minutes = (seconds: number) => Math.round(seconds / 60);
 export const load = (value: Schemas["Load"]) => `${value.value} ${value.unit}`;
+/** A figure as one says it: 62.5, not 62.50. */
+export const plain = (figure: string | null) => (figure === null ? "" : String(Number(figure)));
 export const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
 export function countdown(seconds: number): string {

@@ -10,7 +10,7 @@ from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, OpenLoad, moved_kg
 
 
 class Lifting(Protocol):
@@ -148,6 +148,11 @@ def nearest_to(kit: Lifting, load: LoadTarget, share: Decimal, cap: Decimal) -> 
             break
         found, at = LoadStep(step.to, reached), step.to
     return None if found.to == load else found
+
+
+def load_of_rung(rung: Exercise) -> LoadTarget:
+    """Answer what another rung is begun with: body weight where that moves, else an open load. House rule."""
+    return BodyweightLoad() if rung.bodyweight_share else OpenLoad()
 
 
 SMALL_MUSCLES: Final = frozenset(

@@ -1,7 +1,7 @@
 import { max, min } from "d3-array";
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../../api/client";
-import { plain } from "./CourseRow";
+import { plain } from "../../ui/format";
 
 const W = 960;
 const H = 96;

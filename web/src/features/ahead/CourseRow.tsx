@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { plain } from "../../ui/format";
 import { CourseChart } from "./CourseChart";
 
 interface Props {
@@ -61,6 +62,3 @@ function Events({ events }: { events: Schemas["AheadEvent"][] }) {
     </p>
   ));
 }
-
-/** A figure as one says it: 62.5, not 62.50. */
-export const plain = (figure: string | null) => (figure === null ? "" : String(Number(figure)));

@@ -2,6 +2,7 @@ import { extent, max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { area, line } from "d3-shape";
 import type { Schemas } from "../../api/client";
+import { YTicks } from "./YTicks";
 import { shortDate } from "../../ui/format";
 import { Decision, Phases, Test } from "./ChartNotes";
 import { day, edge, H, W } from "./chartRoom";
@@ -87,20 +88,7 @@ export function StrengthChart({
           {unit}
           {loaded && view.with_body ? ", body weight included" : ""}
         </text>
-        {y.ticks(5).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={edge.left}
-              x2={W - edge.right + 10}
-              y1={y(tick)}
-              y2={y(tick)}
-              stroke="var(--color-line)"
-            />
-            <text x={edge.left - 8} y={y(tick) + 4} textAnchor="end" className="fill-soft text-[13px]">
-              {tick}
-            </text>
-          </g>
-        ))}
+        <YTicks ticks={y.ticks(5)} y={y} left={edge.left} right={W - edge.right + 10} />
         {sessions
           .filter((_, index) => index % Math.ceil(sessions.length / 9) === 0)
           .map((session) => (

@@ -2,6 +2,7 @@ import { extent } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { line } from "d3-shape";
 import type { Schemas } from "../../api/client";
+import { YTicks } from "./YTicks";
 import { shortDate } from "../../ui/format";
 
 const W = 460;
@@ -35,20 +36,7 @@ export function WeightChart({ points, unit }: { points: Schemas["BodyPoint"][]; 
         role="img"
         aria-label={`Body weight: ${points.map((p) => `${p.value} ${unit} on ${shortDate(p.on)}`).join(", ")}`}
       >
-        {y.ticks(4).map((tick) => (
-          <g key={tick}>
-            <line
-              x1={edge.left}
-              x2={W - edge.right + 10}
-              y1={y(tick)}
-              y2={y(tick)}
-              stroke="var(--color-line)"
-            />
-            <text x={edge.left - 6} y={y(tick) + 4} textAnchor="end" className="fill-soft text-[12px]">
-              {tick}
-            </text>
-          </g>
-        ))}
+        <YTicks ticks={y.ticks(4)} y={y} left={edge.left} right={W - edge.right + 10} />
         <path d={path(points) ?? ""} fill="none" stroke="var(--color-ink)" strokeWidth={2} />
         {points.map((p, n) => (
           <g key={p.on}>

@@ -9,11 +9,10 @@ from typing import Final
 
 from upright_anvil.core.ledger.how import Quality, SetEnd
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, OpenLoad
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of
 from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
-from upright_anvil.core.progression.steps import step_down
+from upright_anvil.core.progression.steps import load_of_rung, step_down
 
 ID: Final = "form"
 TO_SPARE: Final = 3
@@ -67,7 +66,7 @@ def _one_rung_easier(situation: Situation, why: str) -> Proposal:
     if before is None or not _too_hard(situation, before):
         rule = f"{said}. The same again; if it slips again, one rung easier: {rung.name}."
         return answer(ID, situation, Lever.HOLD, base, rule)
-    easier = replace(base, load=BodyweightLoad() if rung.bodyweight_share else OpenLoad(), scheme=None, others=())
+    easier = replace(base, load=load_of_rung(rung), scheme=None, others=())
     rule = f"{said}, in two sessions running: one rung easier, {rung.name}."
     return answer(ID, situation, Lever.EASE, easier, rule, exercise=rung.id)
 

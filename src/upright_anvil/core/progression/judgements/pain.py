@@ -7,11 +7,10 @@ from dataclasses import replace
 from decimal import Decimal
 from typing import Final
 
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, OpenLoad
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import base_of
 from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
-from upright_anvil.core.progression.steps import eased
+from upright_anvil.core.progression.steps import eased, load_of_rung
 
 ID: Final = "pain"
 CUT: Final = Decimal("0.10")
@@ -31,8 +30,7 @@ def judge(situation: Situation) -> Proposal | None:
         )
         return answer(ID, situation, Lever.HOLD, base, rule)
     if situation.easier is not None:
-        load = BodyweightLoad() if situation.easier.bodyweight_share else OpenLoad()
-        rung = replace(base, load=load, scheme=None, others=())
+        rung = replace(base, load=load_of_rung(situation.easier), scheme=None, others=())
         rule = f"The {what} hurt in two sessions running: one rung easier, {situation.easier.name}."
         return answer(ID, situation, Lever.EASE, rung, rule, exercise=situation.easier.id)
     less = eased(situation, base.load, CUT) if base.load is not None else None

@@ -6,12 +6,12 @@ Example: 3 x 8-12 push-ups with raised hands, all twelve: push-ups, from the bot
 from dataclasses import replace
 from typing import Final
 
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, OpenLoad
 from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import showing, within_reserve
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
+from upright_anvil.core.progression.steps import load_of_rung
 
 ID: Final = "skill"
 TITLE: Final = "Skill"
@@ -33,7 +33,7 @@ def propose(situation: Situation) -> Proposal:
     if not ready or situation.harder is None:
         way = double_progression.propose(situation)
         return replace(way, policy=ID) if way.lever is not Lever.LOAD else _same(situation)
-    load = BodyweightLoad() if situation.harder.bodyweight_share else OpenLoad()
+    load = load_of_rung(situation.harder)
     home = situation.home.target if type(situation.home.target) is type(now.target) else now.target
     rung = replace(now, target=home, load=load, scheme=None, tempo=situation.home.tempo, others=())
     rule = f"Every set at the top of the range: the next rung, {situation.harder.name}, from the bottom of the range."

@@ -92,3 +92,6 @@ class RaisingTest(JourneyTest):
         self.assertLessEqual(page.evaluate("document.documentElement.scrollWidth"), PHONE[0])
         lift.click()
         expect(page.get_by_role("heading", level=1, name="Bench press")).to_be_visible()
+        page.get_by_role("button", name="As a whole").click()
+        expect(page.get_by_role("heading", name="Week by week")).to_be_visible()
+        self.assertLessEqual(page.evaluate("document.documentElement.scrollWidth"), PHONE[0])

@@ -1,6 +1,5 @@
 """Who falls behind or stands still: one line of evidence a client, worked out once for each state of the log."""
 
-from collections import OrderedDict
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date, timedelta
@@ -20,7 +19,7 @@ WEEKS_OF_SETS = 16
 MOST_KEPT = 2000
 
 _State = tuple[str, int, date, tuple[tuple[str, str], ...]]
-_known: OrderedDict[_State, Notice | None] = OrderedDict()
+_known: dict[_State, Notice | None] = {}
 """What was found for a client, revision, day and log: Today asks again and again, and little has changed."""
 
 
@@ -45,11 +44,12 @@ def notice(
     """
     log = tuple((s.id, str(s.finished_at)) for s in recent)
     state = (f"{who.id} {revision.program_id}", revision.number, today, log)
-    if state not in _known:
-        _known[state] = _found(scope, who, revision.program, revision.program_id, recent, today)
-        while len(_known) > MOST_KEPT:
-            _known.popitem(last=False)
-    found = _known[state]
+    if state in _known:
+        found = _known.get(state)
+    else:
+        found = _known[state] = _found(scope, who, revision.program, revision.program_id, recent, today)
+        if len(_known) > MOST_KEPT:
+            _known.clear()
     if found is None:
         return None
     return ClientNotice(who.id, who.name, found.trouble, found.text, found.exercise, revision.program_id)

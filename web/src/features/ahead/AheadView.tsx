@@ -78,7 +78,7 @@ export function AheadView() {
         <table className="w-full min-w-[60rem] table-fixed border-collapse">
           <thead>
             <tr className="border-b-2 border-ink text-left text-sm align-bottom">
-              <th scope="col" className="w-56 py-1 font-medium">
+              <th scope="col" className="w-32 py-1 font-medium md:w-56">
                 Exercise
               </th>
               {view.weeks.map((week, n) => (

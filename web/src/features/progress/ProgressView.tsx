@@ -23,7 +23,7 @@ export function ProgressView() {
   if (!view) return <Waiting error={progress.error} retry={() => void progress.refetch()} />;
   const session = view.sessions.find((entry) => entry.on === chosen) ?? view.sessions.at(-1);
   return (
-    <div className="mx-auto grid max-w-7xl gap-8 px-4 py-6 lg:grid-cols-[13rem_1fr]">
+    <div className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-8 px-4 py-6 lg:grid-cols-[13rem_minmax(0,1fr)]">
       <nav aria-label="Exercises done">
         <h2 className="mb-1 font-semibold">
           <Link to={`/clients/${view.client_id}`} className="hover:underline">

@@ -84,7 +84,10 @@ export function ReviewView() {
         </Message>
       )}
       {view.easier && (
-        <Message tone="caution" className="mt-3 flex flex-wrap items-center gap-3">
+        <Message
+          tone={view.easier.kind === "due" ? "caution" : "plain"}
+          className="mt-3 flex flex-wrap items-center gap-3"
+        >
           <span className="mr-auto">{view.easier.why}</span>
           <Button disabled={ease.isPending} onClick={() => ease.mutate()}>
             Ease off in week {view.easier.week}

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits.cells import SetCell
-from upright_anvil.core.plan.locate import find_line, week_index
+from upright_anvil.core.plan.locate import LinePlace, find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, following
 from upright_anvil.core.plan.reading import prescription_or_none, settings_of
 from upright_anvil.core.plan.setting import Setting
@@ -29,8 +29,11 @@ def setting_of_cell(program: Program, cell: NextCell | None, setting: Setting) -
     """Answer the setting a cell is read against: its week's place, else its day's, else the usual one."""
     if cell is None:
         return setting
-    place = find_line(program, cell.line)
-    week = place.phase.weeks[week_index(place.phase, cell.week_id)]
+    return _setting_in(find_line(program, cell.line), cell.week_id, setting)
+
+
+def _setting_in(place: LinePlace, week_id: str, setting: Setting) -> Setting:
+    week = place.phase.weeks[week_index(place.phase, week_id)]
     return settings_of(place.day, (week,), setting)[0]
 
 
@@ -43,7 +46,6 @@ def rolled_on(
     """
     place = find_line(program, cell.line)
     trained = place.line.exercise_in(place.phase.weeks[week_index(place.phase, cell.week_id)])
-    here = setting_of_cell(program, cell, setting)
     later = following(program, cell)
     said = prescription_or_none(cell.text, setting.unit)
     text = write(decided)
@@ -53,9 +55,15 @@ def rolled_on(
             for week in later
             if week.text == cell.text and not week.easing_off
         )
-    read = [LaterWeek(prescription_or_none(week.text, setting.unit), week.easing_off) for week in later]
-    kit = Kit(here.exercise(exercise or trained), here.inventory, here.body_kg)
-    found = zip(later, rolled(said, decided, read, kit), strict=True)
+
+    def kit(week_id: str) -> Kit:
+        here = _setting_in(place, week_id, setting)
+        return Kit(here.exercise(exercise or trained), here.inventory, here.body_kg)
+
+    read = [
+        LaterWeek(prescription_or_none(week.text, setting.unit), week.easing_off, kit(week.week_id)) for week in later
+    ]
+    found = zip(later, rolled(said, decided, read, kit(cell.week_id)), strict=True)
     texts = [(week, write(taken)) for week, taken in found if taken is not None]
     return tuple(RolledWeek(week.week_id, week.week, said, week.text) for week, said in texts if said != week.text)
 

@@ -5,7 +5,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.core.progression.test_judge import EXERCISES, PLACE
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.rolling import LaterWeek, rolled
 from upright_anvil.core.progression.steps import Kit
@@ -46,6 +47,12 @@ class RolledTest(TestCase):
         ]:  # fmt: skip
             with self.subTest(story):
                 self.assertEqual(texts(said, decided, later), expected)
+
+    def test_a_week_elsewhere_takes_what_there_is(self) -> None:
+        away = Kit(EXERCISES["squat"], read_equipment("bar 20, plates 2x5 2x10", Unit.KG).inventory, Decimal(80))
+        weeks = [LaterWeek(read("3 x 8, 60 kg"), kit=away), LaterWeek(read("3 x 8, 60 kg"))]
+        found = rolled(read("3 x 8, 60 kg"), read("3 x 8, 62.5 kg"), weeks, SQUAT)
+        self.assertEqual([write(p) for p in found if p], ["3 x 8, 50 kg", "3 x 8, 62.5 kg"])
 
     def test_an_easing_off_week_eases_from_there_and_the_climb_goes_past_it(self) -> None:
         found = texts("3 x 8, 60 kg", "3 x 8, 65 kg", ["3 x 8, 62.5 kg", "2 x 8, 55 kg", "3 x 8, 65 kg"], easing=1)

@@ -6,7 +6,6 @@ from dataclasses import dataclass
 from upright_anvil.core.ahead.course import CourseWeek
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.load_targets import LoadTarget
-from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.progression.judgements import missed_days
 from upright_anvil.core.progression.model import Lever, Situation
 from upright_anvil.core.progression.steps import Lifting, moved, step_up
@@ -62,12 +61,13 @@ def _jumps(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) ->
     for n, week in enumerate(weeks):
         here = week.asked.load if week.asked else None
         step = step_up(kit, here) if here is not None else None
-        if step is None or step.share <= kit.step_cap or not _stuck(weeks, n, here):
+        after = week.proposal
+        if step is None or after is None or not after.bridging or after.prescription.load != here:
             continue
         ways = [
             f"{MORE_THAN_LOAD[p.lever]} after {names[m]}"
             for m, w in enumerate(weeks[n:], n)
-            if (p := w.proposal) and p.lever in (Lever.REPS, Lever.TEMPO) and _asks(p.prescription, here)
+            if (p := w.proposal) and p.lever in (Lever.REPS, Lever.TEMPO) and p.prescription.load == here
         ]
         first: dict[str, str] = {}
         for way in ways:
@@ -77,16 +77,6 @@ def _jumps(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) ->
         said = f"The step to {step.to} is +{per_cent(step.share)}: "
         return [Event(n, said + ", ".join(first.values() or ["more reps first"]) + reached + ".")]
     return []
-
-
-def _stuck(weeks: Sequence[CourseWeek], n: int, here: LoadTarget | None) -> bool:
-    """Whether the top of the range is reached at this load and the load stays."""
-    after = weeks[n].proposal
-    return after is not None and "more than" in after.rule and _asks(after.prescription, here)
-
-
-def _asks(prescription: Prescription, load: LoadTarget | None) -> bool:
-    return prescription.load == load
 
 
 def _rungs(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) -> list[Event]:

@@ -95,8 +95,8 @@ class Proposal:
     """What a policy proposes.
 
     ``rise`` is the change of load as a share of the load now; ``bridged`` says that a rise past the cap has been earned
-    by reps and slower lowering first. ``evidence`` and ``rule`` are sentences. ``exercise`` names another exercise
-    where the next rung is proposed.
+    by reps and slower lowering first, ``bridging`` that this is on the way to one. ``evidence`` and ``rule`` are
+    sentences. ``exercise`` names another exercise where the next rung is proposed.
     """
 
     policy: str
@@ -107,6 +107,7 @@ class Proposal:
     confidence: Confidence
     rise: Decimal = Decimal(0)
     bridged: bool = False
+    bridging: bool = False
     alternatives: tuple[Alternative, ...] = ()
     exercise: str = ""
 

@@ -27,10 +27,14 @@ _ZERO: Final = Decimal(0)
 
 @dataclass(frozen=True, slots=True)
 class LaterWeek:
-    """What a later week of the line says now (None where it cannot be read), and whether it is an easing-off week."""
+    """What a later week of the line says now (None where it cannot be read), and whether it is an easing-off week.
+
+    ``kit`` is what there is that week, where it is trained elsewhere.
+    """
 
     says: Prescription | None
     easing_off: bool = False
+    kit: Lifting | None = None
 
 
 def rolled(
@@ -38,15 +42,17 @@ def rolled(
 ) -> tuple[Prescription | None, ...]:
     """Answer what each later week asks for once ``decided`` stands where ``said`` stood; None where it keeps its words.
 
-    ``cap`` is the most a building week may rise above the one before, as a share (0.10 = 10 %).
+    ``cap`` is the most a building week may rise above the one before, as a share (0.10 = 10 %). A week elsewhere takes
+    what there is, and the one after it goes on from before it.
     """
     found, before = [], decided
     for week in later:
         taken = _taken(said, decided, week.says) if week.says is not None else None
         if taken is not None:
-            taken = _bounded(before, taken, kit, cap)
+            taken = _bounded(before, taken, week.kit or kit, cap)
         found.append(taken)
-        if taken is not None and not week.easing_off:
+        elsewhere = week.kit is not None and week.kit.place != kit.place
+        if taken is not None and not week.easing_off and not elsewhere:
             before = taken
     return tuple(found)
 
@@ -133,7 +139,7 @@ def _bounded(before: Prescription, taken: Prescription, kit: Lifting, cap: Decim
     if isinstance(taken.target, Seconds) and isinstance(before.target, Seconds):
         most = max(int(before.target.seconds * (1 + cap)), before.target.seconds)
         taken = replace(taken, target=Seconds(min(taken.target.seconds, most)))
-    if taken.scheme is not None or taken.load is None or taken.load == before.load:
+    if taken.scheme is not None or taken.load is None:
         return taken
     made = _makeable(taken.load, kit)
     here, there = (moved(kit, load) if load is not None else None for load in (before.load, made))

@@ -134,10 +134,10 @@ def _bridge(situation: Situation, base: Prescription, step: LoadStep, jump: Pres
         rule = (
             f"{too_big}: first up to {needed} reps at {base.load}, which predicts {_low(situation.home)} at {step.to}."
         )
-        return _answer(situation, Lever.REPS, more, rule, jump_now)
+        return replace(_answer(situation, Lever.REPS, more, rule, jump_now), bridging=True)
     slower = replace(base, target=situation.home.target, tempo=_slower(situation, base))
     rule = f"{too_big}, and the reps are there: now slower lowering at {base.load}, then the step."
-    return _answer(situation, Lever.TEMPO, slower, rule, jump_now)
+    return replace(_answer(situation, Lever.TEMPO, slower, rule, jump_now), bridging=True)
 
 
 def _bridge_reps(situation: Situation, base: Prescription, to: LoadTarget) -> int:

@@ -5178,8 +5178,8 @@ export interface components {
          * @description What a policy proposes.
          *
          *     ``rise`` is the change of load as a share of the load now; ``bridged`` says that a rise past the cap has been earned
-         *     by reps and slower lowering first. ``evidence`` and ``rule`` are sentences. ``exercise`` names another exercise
-         *     where the next rung is proposed.
+         *     by reps and slower lowering first, ``bridging`` that this is on the way to one. ``evidence`` and ``rule`` are
+         *     sentences. ``exercise`` names another exercise where the next rung is proposed.
          */
         Proposal: {
             /** Policy */
@@ -5201,6 +5201,11 @@ export interface components {
              * @default false
              */
             bridged: boolean;
+            /**
+             * Bridging
+             * @default false
+             */
+            bridging: boolean;
             /**
              * Alternatives
              * @default []

@@ -54,6 +54,17 @@ describe("Outbox", () => {
     expect(took).toEqual(["a", "b"]);
   });
 
+  it("says that it has read what an earlier page left, and not before", async () => {
+    const { state, send } = server();
+    state.away = true;
+    const earlier = new Outbox(send, name);
+    await earlier.put(entry("a"));
+    const later = new Outbox(send, name);
+    expect([later.isRead(), later.waiting()]).toEqual([false, []]);
+    await vi.waitFor(() => expect(later.isRead()).toBe(true));
+    expect(later.waiting().map((kept) => kept.id)).toEqual(["a"]);
+  });
+
   it("keeps what the server doubts, and sends it confirmed once it was looked at", async () => {
     const sent: unknown[] = [];
     const send: Send = async ({ body }) => {

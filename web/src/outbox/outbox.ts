@@ -76,6 +76,7 @@ export class Outbox {
   private retry = 500;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private away = false;
+  private read = false;
   /**
    * Called after each entry that is on the server's disk; answers what the server knows now. The entry leaves the browser
    * with the same stroke that keeps this answer, so that a page loaded while the server is away shows it either way. Where
@@ -98,6 +99,9 @@ export class Outbox {
 
   /** What waits, oldest first. The same array until something changes. */
   waiting = (): readonly Kept[] => this.entries;
+
+  /** Whether what an earlier page left in the browser has been read: before that nobody knows what waits. */
+  isRead = (): boolean => this.read;
 
   /** Whether the server could not be reached when it was last tried. */
   isAway = (): boolean => this.away;
@@ -207,6 +211,16 @@ export class Outbox {
   }
 
   private async load(): Promise<void> {
+    try {
+      await this.readKept();
+    } finally {
+      this.read = true;
+      this.changed();
+    }
+    void this.flush();
+  }
+
+  private async readKept(): Promise<void> {
     const database = await this.database;
     const [keys, values] = await Promise.all([database.getAllKeys("outbox"), database.getAll("outbox")]);
     const known = new Set(this.entries.map((entry) => entry.key));
@@ -215,8 +229,6 @@ export class Outbox {
       return value && !known.has(key) ? [{ ...value, key }] : [];
     });
     this.entries = [...kept, ...this.entries];
-    if (kept.length) this.changed();
-    void this.flush();
   }
 
   private forget(key: number): void {

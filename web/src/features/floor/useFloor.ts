@@ -38,6 +38,7 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
     refetchInterval: ANOTHER_DEVICE,
   });
   const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
+  const read = useSyncExternalStore(outbox.subscribe, outbox.isRead);
   const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
   useEffect(() => {
     outbox.onStored = async (entry) => {
@@ -54,7 +55,8 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
     };
   }, [queries, key, name, programId, weekId, dayId]);
   const view = floor.data?.view;
-  const shown = useMemo(() => (view ? withWaiting(view, waiting) : null), [view, waiting]);
+  // Not before the browser's own taps are known: a tap in between would fall on a set that was done already.
+  const shown = useMemo(() => (view && read ? withWaiting(view, waiting) : null), [view, read, waiting]);
   const session = view?.session_id ?? "";
   const base = `/api/sessions/${session}`;
   const mine = waiting.filter((entry) => entry.session === session);

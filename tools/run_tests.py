@@ -1,6 +1,7 @@
 """Run every test, Python and TypeScript, and close with one line: ``N passed, N failed``.
 
-The journeys through Chromium run in a process of their own beside the rest, since they mostly wait for the browser.
+Most journeys through Chromium run in a process of their own beside the rest, since they mostly wait for the browser;
+the last of them follow the rest, so that both processes end at about the same time.
 """
 
 import json
@@ -27,6 +28,8 @@ class CountingResult(unittest.TextTestResult):
 
 
 JOURNEYS = "tests.journeys"
+AFTER_THE_REST = 2
+"""Modules of journeys that are left for the process of the other tests."""
 
 
 def everything() -> tuple[list[str], list[str]]:
@@ -99,8 +102,8 @@ def main() -> int:
         counts = [run_python(names)]
     else:
         journeys, others = everything()
-        beside = run_beside(journeys)
-        counts = [run_python(others), run_web(), counts_of(beside)]
+        beside = run_beside(journeys[:-AFTER_THE_REST])
+        counts = [run_python(others), run_web(), run_python(journeys[-AFTER_THE_REST:]), counts_of(beside)]
     passed, failed = sum(c[0] for c in counts), sum(c[1] for c in counts)
     print(f"{passed} passed, {failed} failed")
     return 1 if failed or not passed else 0

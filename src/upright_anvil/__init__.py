@@ -1,3 +1,3 @@
 """Upright Anvil: plan, run and raise one-to-one strength training."""
 
-__version__ = "0.4.0"
+__version__ = "0.5.0"

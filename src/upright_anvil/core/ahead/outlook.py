@@ -53,8 +53,16 @@ class Level:
 
 
 def level_of(strength: Strength) -> Level:
-    """Answer the level from an estimate."""
-    return Level(strength.kg, strength.error, strength.trend, (strength.trend_high - strength.trend) / NORMAL_95)
+    """Answer the level from an estimate.
+
+    The trend is that of the filter, which turns late, and that of the last weeks, each by how sure it is. House rule.
+    """
+    error = (strength.trend_high - strength.trend) / NORMAL_95
+    trend, lately = strength.trend, strength.lately
+    if lately is not None and error and lately.error:
+        old, new = 1 / error**2, 1 / lately.error**2
+        trend = (old * trend + new * lately.week) / (old + new)
+    return Level(strength.kg, strength.error, trend, error)
 
 
 def trained(outlook: Outlook, week: int) -> bool:

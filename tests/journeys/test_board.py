@@ -55,7 +55,7 @@ class BoardTest(JourneyTest):
         expect(page.locator(self.at(0, 2))).to_contain_text("4 x 5, 82.5 kg, tmepo 3-1-1-0")
         page.reload()
         page.locator(self.at(0, 2)).click()
-        self.assertEqual(page.get_by_label("Back squat, week 7").input_value(), "4 x 5, 82.5 kg, tmepo 3-1-1-0")
+        expect(page.get_by_label("Back squat, week 7")).to_have_value("4 x 5, 82.5 kg, tmepo 3-1-1-0")
         page.get_by_role("button", name="4 x 5, 82.5 kg, tempo 3-1-1-0").click()
         page.keyboard.press("Enter")
         expect(page.locator(self.at(0, 2))).to_have_accessible_name("Back squat, week 7: 4 x 5, 82.5 kg, tempo 3-1-1-0")

@@ -1,10 +1,10 @@
 import { TriangleAlert } from "lucide-react";
-import { memo, useState, type KeyboardEvent } from "react";
+import { memo, useEffect, useState, type KeyboardEvent } from "react";
 import type { Schemas } from "../../api/client";
 import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
 import { CellEditor } from "./CellEditor";
 import { commandOf, type Command } from "./commands";
-import { draftOf, dropDraft, keepDraft } from "./drafts";
+import { draftOf, dropDraft, dropSent, keepDraft, keepSent } from "./drafts";
 import type { Edit } from "./useBoard";
 
 interface Props {
@@ -37,9 +37,13 @@ export const CellBox = memo(function CellBox(props: Props) {
   const { programId, line, exercise, week, cell, before, first, row, column, late, carry, save, command } =
     props;
   const [draft, setDraft] = useState<string | null>(null);
-  const [left, setLeft] = useState(() => draftOf(programId, line.id, week.id));
+  const [left, setLeft] = useState(() => draftOf(programId, line.id, week.id, cell?.plan.text ?? ""));
   const [sent, setSent] = useState<{ text: string; over: Schemas["CellView"] | undefined } | null>(null);
   const plan = cell?.plan;
+  // The answer is there: what was sent need not be kept here any more.
+  useEffect(() => {
+    if (sent && sent.over !== cell) dropSent(programId, line.id, week.id);
+  }, [sent, cell, programId, line.id, week.id]);
   const close = () => {
     dropDraft(programId, line.id, week.id);
     setLeft(null);
@@ -48,6 +52,7 @@ export const CellBox = memo(function CellBox(props: Props) {
   const keep = (text: string, far: boolean) => {
     if (text.trim() !== plan?.text || far) {
       setSent({ text: text.trim(), over: cell });
+      keepSent(programId, line.id, week.id, text.trim(), plan?.text ?? "");
       save(
         [
           {

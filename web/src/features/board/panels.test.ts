@@ -30,10 +30,10 @@ describe("a half-typed cell", () => {
 
   it("is kept for its own cell until it is dropped", () => {
     keepDraft("p", "l1", "w1", "3 x");
-    expect(draftOf("p", "l1", "w1")).toBe("3 x");
-    expect(draftOf("p", "l1", "w2")).toBeNull();
+    expect(draftOf("p", "l1", "w1", "")).toBe("3 x");
+    expect(draftOf("p", "l1", "w2", "")).toBeNull();
     dropDraft("p", "l1", "w1");
-    expect(draftOf("p", "l1", "w1")).toBeNull();
+    expect(draftOf("p", "l1", "w1", "")).toBeNull();
   });
 
   it("is no trouble where the browser has no room", () => {

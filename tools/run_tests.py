@@ -28,7 +28,7 @@ class CountingResult(unittest.TextTestResult):
 
 
 JOURNEYS = "tests.journeys"
-AFTER_THE_REST = 2
+AFTER_THE_REST = 3
 """Modules of journeys that are left for the process of the other tests."""
 
 

@@ -1,7 +1,9 @@
 """The app over HTTP, in this process."""
 
+from functools import lru_cache
 from typing import Any
 
+from fastapi import FastAPI
 from fastapi.testclient import TestClient
 
 from tests.support import EQUIPMENT, NOW, StudioTest
@@ -17,12 +19,19 @@ CLIENT: Json = {
 }
 
 
+@lru_cache(maxsize=1)
+def _app() -> FastAPI:
+    """The app once for all tests: putting it together takes longer than most of them."""
+    return create_app()
+
+
 class ApiTest(StudioTest):
     """Gives `http`, and short ways to a client, a program and a started session."""
 
     def setUp(self) -> None:
         super().setUp()
-        self.http = TestClient(create_app(self.studio), raise_server_exceptions=False)
+        _app().state.studio = self.studio
+        self.http = TestClient(_app(), raise_server_exceptions=False)
         self.addCleanup(self.http.close)
 
     def post(self, path: str, body: Json, status: int = 201) -> Any:

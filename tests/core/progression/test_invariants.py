@@ -13,7 +13,7 @@ from upright_anvil.core.progression.evidence import showing
 from upright_anvil.core.progression.model import Lever, Situation
 from upright_anvil.core.progression.registry import POLICIES
 
-MANY = settings(max_examples=400)
+MANY = settings(max_examples=250)
 
 
 class EveryPolicyTest(TestCase):

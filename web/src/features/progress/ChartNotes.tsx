@@ -61,7 +61,7 @@ export function Test({
         stroke="var(--color-ink)"
         strokeWidth={2}
       />
-      <text x={x} y={y - 12} textAnchor="middle" className="fill-soft text-[12px]">
+      <text x={x} y={y + 22} textAnchor="middle" className="fill-soft text-[12px]">
         test {shortDate(test.on)}
       </text>
       <title>{`${test.words}: ${test.value} ${unit}`}</title>

@@ -88,7 +88,9 @@ class LookAheadTest(StudioTest):
         self.edit(SetDay(day="p1-d1", minutes=15))
         view = self.ahead()
         self.assertEqual(view.limit, 15)
-        self.assertTrue(view.minutes[0].over.startswith("Over the 15 min from week 1 on"), view.minutes[0].over)
+        self.assertTrue(
+            view.minutes[0].over.startswith("Over the 15 min in 8 weeks, first in week 1: "), view.minutes[0].over
+        )
 
     def test_what_cannot_be_looked_ahead_of_says_why(self) -> None:
         self.edit(*(SetCell(line="l1", week=f"p1-w{n}", text="see how it goes") for n in (1, 2, 3, 4)))

@@ -1,18 +1,21 @@
 """The progress of a client as a whole, and who wants a look today."""
 
 from datetime import timedelta
+from decimal import Decimal
 
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ledger.how import How
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.progress.behind import Trouble
+from upright_anvil.core.testing.compare import Change, ChangeVerdict, Way
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows.deciding import Decision, decide
 from upright_anvil.flows.ids import fresh_id
 from upright_anvil.flows.overview import overview
 from upright_anvil.flows.overview_view import OverviewView
 from upright_anvil.flows.review import Verdict, review_session
+from upright_anvil.flows.telling import in_clients_unit
 from upright_anvil.flows.testing import keep_result
 from upright_anvil.flows.today import TodayView, open_today
 from upright_anvil.store.not_found import NotFoundError
@@ -81,6 +84,15 @@ class OverviewTest(StudioTest):
                 )
                 keep_result(scope, self.board.client_id, result, NOW, TODAY + timedelta(weeks=3))
         self.assertEqual([str(p.value) for p in self.view().body], ["70.5", "69.0"])
+
+    def test_tests_are_told_in_the_clients_unit(self) -> None:
+        change = Change(
+            Decimal(50), Decimal(60), Decimal(10), Decimal("0.2"), Decimal(2), ChangeVerdict.CLEAR, Way.BETTER, "Clear."
+        )
+        found, unit = in_clients_unit(change, "kg", Unit.LB)
+        self.assertEqual((str(found.earlier), str(found.later), unit), ("110.2", "132.3", "lb"))
+        for same in ((change, "kg", Unit.KG), (change, "reps", Unit.LB)):
+            self.assertEqual(in_clients_unit(*same), same[:2])
 
     def test_three_things_are_told(self) -> None:
         for week, reps in ((1, 6), (2, 7), (3, 8), (4, 10)):

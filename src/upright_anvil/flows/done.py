@@ -21,6 +21,11 @@ def done_by_line(kept: Iterable[KeptSet]) -> Done:
     return {key: done_sets(line) for key, line in rows.items()}
 
 
+def rows_of(done: Done, line: str) -> dict[str, tuple[PerformedSet, ...]]:
+    """Answer a line's sets by session."""
+    return {session: rows for (session, of), rows in done.items() if of == line}
+
+
 def all_rows(done: Done) -> list[PerformedSet]:
     """Answer all of them together."""
     return [row for rows in done.values() for row in rows]

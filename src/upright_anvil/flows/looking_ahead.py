@@ -9,7 +9,6 @@ from upright_anvil.core.ahead.course import Line as LineAhead
 from upright_anvil.core.ahead.events import events
 from upright_anvil.core.ahead.measure import Measure, measure_of, measured
 from upright_anvil.core.ahead.outlook import Edge, Outlook, trained
-from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.document import Cell, Day, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
@@ -29,7 +28,7 @@ from upright_anvil.flows.ahead_view import (
     AheadView,
     AheadWeek,
 )
-from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.done import all_rows, done_by_line, rows_of
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.judging import exposures_of, rung_of
 from upright_anvil.flows.setting import client_setting
@@ -73,7 +72,12 @@ def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> Ahead
     minutes = stretch.day.minutes or who.minutes
     looked = [
         _line(
-            stretch, line, exposures_of(_rows_of(done, line), dates, today, setting), School(who.school), known, setting
+            stretch,
+            line,
+            exposures_of(rows_of(done, line.id), dates, today, setting),
+            School(who.school),
+            known,
+            setting,
         )
         for line in stretch.day.lines
     ]
@@ -102,12 +106,6 @@ def _next_day(program: Program, today: date) -> str:
     if coming is None:
         raise Refusal("The program has no day yet: add one on the board, then look ahead.")
     return coming.id
-
-
-def _rows_of(
-    done: Mapping[tuple[str, str], tuple[PerformedSet, ...]], line: Line
-) -> dict[str, tuple[PerformedSet, ...]]:
-    return {sid: sets for (sid, of), sets in done.items() if of == line.id}
 
 
 def _stretch(program: Program, program_id: str, day_id: str, finished: Collection[str], today: date) -> _Stretch:
@@ -232,5 +230,8 @@ def _minutes(
         round(day_estimate(day, stretch.weeks, n, setting) / 60) if on else 0 for n, on in enumerate(trains)
     )
     late = [(stretch.heads[n].number, m) for n, m in enumerate(minutes) if m > limit]
-    over = f"Over the {limit} min from week {late[0][0]} on, {max(m for _, m in late)} min at most." if late else ""
-    return AheadMinutes(outlook, minutes, over)
+    if not late:
+        return AheadMinutes(outlook, minutes, "")
+    first, most = late[0][0], max(m for _, m in late)
+    many = f"week {first}" if len(late) == 1 else f"{len(late)} weeks, first in week {first}"
+    return AheadMinutes(outlook, minutes, f"Over the {limit} min in {many}: {most} min at most.")

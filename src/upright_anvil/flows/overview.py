@@ -16,6 +16,7 @@ from upright_anvil.core.progress.telling import Telling, of_coming, worth_tellin
 from upright_anvil.core.strength.over_time import EVERY, Strength
 from upright_anvil.core.volume.bands import band_for
 from upright_anvil.flows.done import Done, all_rows, done_by_line
+from upright_anvil.flows.empty_program import monday_of
 from upright_anvil.flows.overview_view import (
     BodyPoint,
     Lift,
@@ -27,10 +28,10 @@ from upright_anvil.flows.overview_view import (
 )
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.strength import estimates
-from upright_anvil.flows.telling import tellings
+from upright_anvil.flows.telling import in_clients_unit, name_of, tellings
 from upright_anvil.flows.testing import Pair, SideBySide, side_by_side
 from upright_anvil.flows.volume import phase_volume
-from upright_anvil.store import health, ledger, programs, testing
+from upright_anvil.store import health, ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import DecisionRow
@@ -109,15 +110,10 @@ def overview(scope: Scope, client_id: str, today: date) -> OverviewView:
         ),
         weeks=tuple(weeks),
         lifts=_lifts(strong, setting),
-        tests=tuple(_tested(pair, sides) for pair in sides.pairs if pair.change is not None),
-        body=_body(scope, client_id, setting.unit, since),
+        tests=tuple(_tested(pair, sides, setting.unit) for pair in sides.pairs if pair.change is not None),
+        body=_body(setting, since),
         pain=_pain_rows(scope, client_id, pains, today),
     )
-
-
-def monday_of(on: date) -> date:
-    """Answer the Monday of a day's week."""
-    return on - timedelta(days=on.weekday())
 
 
 def _mondays(known: set[date], today: date) -> list[date]:
@@ -200,29 +196,24 @@ def _lift(strength: Strength, setting: Setting) -> Lift:
         week=round(lately.week * 100, 2) if lately else None,
         week_low=round(lately.worst * 100, 2) if lately else None,
         week_high=round(lately.best * 100, 2) if lately else None,
+        way=lately.way if lately else "",
         with_body=bool(exercise.bodyweight_share),
         path=tuple(LiftPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in path),
     )
 
 
-def _tested(pair: Pair, sides: SideBySide) -> TestedTwice:
-    change = pair.change
-    assert change and sides.earlier and sides.later  # noqa: S101 - the caller has checked
-    name = f"{pair.item.name}, {pair.side}" if pair.side else pair.item.name
+def _tested(pair: Pair, sides: SideBySide, unit: Unit) -> TestedTwice:
+    assert pair.change and sides.earlier and sides.later  # noqa: S101 - the caller has checked
+    change, said = in_clients_unit(pair.change, pair.item.unit, unit)
     return TestedTwice(
-        name, pair.item.unit, sides.earlier.on, change.earlier, sides.later.on, change.later, change.way, change.words
+        name_of(pair), said, sides.earlier.on, change.earlier, sides.later.on, change.later, change.way, change.words
     )
 
 
-def _body(scope: Scope, client_id: str, unit: Unit, since: date) -> tuple[BodyPoint, ...]:
-    by_day = {
-        result.on: round(in_unit(result.load.kg, unit), 1)
-        for result in testing.results_of_test(scope, client_id, testing.BODY_WEIGHT)
-        if result.load is not None and result.on >= since
-    }
-    return tuple(BodyPoint(on, value) for on, value in sorted(by_day.items()))
+def _body(setting: Setting, since: date) -> tuple[BodyPoint, ...]:
+    return tuple(BodyPoint(on, round(in_unit(kg, setting.unit), 1)) for on, kg in setting.weights if on >= since)
 
 
 def _coming(weeks: Sequence[OverviewWeek], today: date) -> Telling | None:
-    recent = [week for week in weeks if week.monday >= monday_of(today) - timedelta(weeks=COMING_WEEKS)]
+    recent = [week for week in weeks if week.monday > monday_of(today) - timedelta(weeks=COMING_WEEKS)]
     return of_coming(sum(w.held for w in recent), sum(w.planned for w in recent), COMING_WEEKS)

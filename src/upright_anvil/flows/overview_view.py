@@ -44,8 +44,8 @@ class Lift:
     """One exercise: the estimated maximum now with its interval, in the client's unit, and how it has changed.
 
     ``gain`` is since the third session, per cent, None with fewer; ``week`` the change a week over the last weeks, per
-    cent, with ``week_low`` and ``week_high`` four to one against less and more; ``with_body`` says that body weight is
-    included.
+    cent, with ``week_low`` and ``week_high`` four to one against less and more, ``way`` what that says: rising, falling
+    or nothing; ``with_body`` says that body weight is included.
     """
 
     exercise_id: str
@@ -58,6 +58,7 @@ class Lift:
     week: float | None
     week_low: float | None
     week_high: float | None
+    way: str
     with_body: bool
     path: tuple[LiftPoint, ...]
 

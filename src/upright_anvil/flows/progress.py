@@ -120,6 +120,7 @@ def _over_time(
         trend=round(strength.trend * 100, 2),
         trend_low=round(strength.trend_low * 100, 2),
         trend_high=round(strength.trend_high * 100, 2),
+        way=strength.way,
         steepness=curve.steepness if curve else 1.0,
         told_by=curve.sets if curve else 0,
         path=tuple(StrengthPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path),

@@ -61,8 +61,8 @@ class StrengthPoint:
 class StrengthOverTime:
     """The estimated maximum as it stands today with its 95 % interval, in the client's unit.
 
-    ``trend`` is the change a week in per cent with its interval, ``steepness`` that of the client's own rep curve
-    (1 = published) learned from ``told_by`` sets, ``path`` has a point for each session.
+    ``trend`` is the change a week in per cent with its interval, ``way`` what that says, ``steepness`` that of the
+    client's own rep curve (1 = published) learned from ``told_by`` sets; ``path`` has a point for each session.
     """
 
     value: Decimal
@@ -71,6 +71,7 @@ class StrengthOverTime:
     trend: float
     trend_low: float
     trend_high: float
+    way: str
     steepness: float
     told_by: int
     path: tuple[StrengthPoint, ...]

@@ -17,7 +17,7 @@ from upright_anvil.core.progression.judge import is_plain, rule_name
 from upright_anvil.core.progression.model import Exposure, Proposal
 from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.done import all_rows, done_by_line, rows_of
 from upright_anvil.flows.easier_weeks import EasierNext, easier_next
 from upright_anvil.flows.floor.session import FoundSession, find_started
 from upright_anvil.flows.judging import Judged, changed_for_the_day, exposures_of, poor_day, proposed, rests_of
@@ -127,7 +127,7 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
     )
     lines = []
     for line in found.day.lines:
-        rows = {session: sets for (session, of), sets in done.items() if of == line.id}
+        rows = rows_of(done, line.id)
         if line.cells[found.week].text or sid in rows:
             exposures = exposures_of(rows, dates, dates[sid], setting)
             latest = max((dates[session] for session in rows), default=dates[sid]) <= dates[sid]

@@ -2,15 +2,31 @@
 
 from collections import defaultdict
 from collections.abc import Iterator, Mapping, Sequence
+from dataclasses import replace
 from datetime import date
 
+from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.progress.at_load import most_gained
 from upright_anvil.core.progress.telling import Telling, of_pain, of_reps, of_strength, of_test
 from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.testing.compare import Change
 from upright_anvil.flows.done import Done
-from upright_anvil.flows.testing import SideBySide
+from upright_anvil.flows.testing import Pair, SideBySide
 from upright_anvil.store.tables import SessionRow
+
+
+def name_of(pair: Pair) -> str:
+    """Answer what a test of one side is called."""
+    return f"{pair.item.name}, {pair.side}" if pair.side else pair.item.name
+
+
+def in_clients_unit(change: Change, unit: str, clients: Unit) -> tuple[Change, str]:
+    """Answer a change with its figures in the client's unit where they are a weight, to 0.1, and that unit."""
+    if unit != Unit.KG or clients is Unit.KG:
+        return change, unit
+    earlier, later = (round(in_unit(kg, clients), 1) for kg in (change.earlier, change.later))
+    return replace(change, earlier=earlier, later=later), clients.value
 
 
 def tellings(
@@ -26,8 +42,8 @@ def tellings(
     """Answer what tests, strength, repetitions at a load and joints say, each where it is worth telling."""
     for pair in sides.pairs:
         if pair.change is not None and sides.earlier is not None:
-            side = f", {pair.side}" if pair.side else ""
-            yield of_test(pair.item.name + side, pair.item.unit, pair.change, sides.earlier.on)
+            change, unit = in_clients_unit(pair.change, pair.item.unit, setting.unit)
+            yield of_test(name_of(pair), unit, change, sides.earlier.on)
     for strength in strong.values():
         exercise = setting.exercise(strength.exercise)
         if not exercise.bodyweight_share:

@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 
 from upright_anvil.core.strength.attempts import Attempt, table
 from upright_anvil.core.strength.kalman import START_TREND, State, steps
-from upright_anvil.core.strength.over_time import strengths
+from upright_anvil.core.strength.over_time import Slope, strengths
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
 
 START = date(2026, 1, 5)
@@ -85,6 +85,11 @@ class LatelyTest(TestCase):
                 found = self.lately(a_week, 8)
                 assert found
                 self.assertTrue(found[0] <= a_week <= found[1])
+
+    def test_it_says_which_way_only_where_it_is_sure(self) -> None:
+        for week, error, way in [(0.01, 0.005, "rising"), (-0.01, 0.005, "falling"), (0.01, 0.02, "")]:
+            with self.subTest(week, error=error):
+                self.assertEqual(Slope(week, error, 30).way, way)
 
     def test_too_few_sessions_and_too_short_a_time_say_nothing(self) -> None:
         self.assertIsNone(self.lately(0.01, 3, 1))

@@ -4520,8 +4520,8 @@ export interface components {
          * @description One exercise: the estimated maximum now with its interval, in the client's unit, and how it has changed.
          *
          *     ``gain`` is since the third session, per cent, None with fewer; ``week`` the change a week over the last weeks, per
-         *     cent, with ``week_low`` and ``week_high`` four to one against less and more; ``with_body`` says that body weight is
-         *     included.
+         *     cent, with ``week_low`` and ``week_high`` four to one against less and more, ``way`` what that says: rising, falling
+         *     or nothing; ``with_body`` says that body weight is included.
          */
         Lift: {
             /** Exercise Id */
@@ -4544,6 +4544,8 @@ export interface components {
             week_low: number | null;
             /** Week High */
             week_high: number | null;
+            /** Way */
+            way: string;
             /** With Body */
             with_body: boolean;
             /** Path */
@@ -6100,8 +6102,8 @@ export interface components {
          * StrengthOverTime
          * @description The estimated maximum as it stands today with its 95 % interval, in the client's unit.
          *
-         *     ``trend`` is the change a week in per cent with its interval, ``steepness`` that of the client's own rep curve
-         *     (1 = published) learned from ``told_by`` sets, ``path`` has a point for each session.
+         *     ``trend`` is the change a week in per cent with its interval, ``way`` what that says, ``steepness`` that of the
+         *     client's own rep curve (1 = published) learned from ``told_by`` sets; ``path`` has a point for each session.
          */
         StrengthOverTime: {
             /** Value */
@@ -6116,6 +6118,8 @@ export interface components {
             trend_low: number;
             /** Trend High */
             trend_high: number;
+            /** Way */
+            way: string;
             /** Steepness */
             steepness: number;
             /** Told By */

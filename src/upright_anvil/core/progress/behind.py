@@ -51,7 +51,7 @@ def standing_still(lifts: Sequence[tuple[str, Strength]]) -> Notice | None:
         lately = strength.lately
         if lately is None or not no_useful_gain(strength):
             continue
-        trouble = Trouble.FALLING if lately.best < 0 else Trouble.STALLED
+        trouble = Trouble.FALLING if lately.way == "falling" else Trouble.STALLED
         weeks = round(lately.days / 7)
         text = f"{name}: {lately.week * 100:+.1f} % a week over {weeks} weeks, {lately.best * 100:+.1f} % at best."
         found.append((lately.best, Notice(trouble, text, strength.exercise)))

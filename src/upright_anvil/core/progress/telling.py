@@ -24,6 +24,9 @@ PLANNED_FROM: Final = 8
 FREE_DAYS: Final = 28
 """Days without a joint that used to hurt, trained all the while."""
 
+FREE_SESSIONS: Final = 3
+"""Sessions since a joint complained last, before its quiet says anything."""
+
 REPS_MORE: Final = 3
 """Repetitions more at the same load that are worth a word."""
 
@@ -99,7 +102,7 @@ def of_reps(found: AtLoad) -> Telling | None:
 
 def of_pain(joint: str, last: date, trained_since: int, today: date) -> Telling | None:
     """Answer what a joint that hurt says: four weeks of training without; else None."""
-    if today - last < timedelta(days=FREE_DAYS) or trained_since < MOST:
+    if today - last < timedelta(days=FREE_DAYS) or trained_since < FREE_SESSIONS:
         return None
     text = f"The {joint} has not complained since {last:%d %B}, through {trained_since} sessions."
     return Telling(TellingKind.PAIN, (today - last).days / FREE_DAYS, text)
@@ -109,7 +112,9 @@ def of_coming(held: int, planned: int, weeks: int) -> Telling | None:
     """Answer what the sessions held say: most of those planned; else None."""
     if planned < PLANNED_FROM or held < planned * KEPT_FROM:
         return None
-    return Telling(TellingKind.COMING, held / planned, f"Came to {held} of {planned} sessions in {weeks} weeks.")
+    return Telling(
+        TellingKind.COMING, held / planned, f"Came to {min(held, planned)} of {planned} sessions in {weeks} weeks."
+    )
 
 
 def worth_telling(found: Iterable[Telling | None]) -> tuple[Telling, ...]:

@@ -55,7 +55,7 @@ def easier_week(lifts: Sequence[tuple[str, Strength]], readiness: Sequence[Grade
 
 def _falls(strength: Strength) -> bool:
     """Four to one that it is falling."""
-    return strength.lately is not None and strength.lately.best < 0
+    return strength.lately is not None and strength.lately.way == "falling"
 
 
 def _listed(names: Sequence[str]) -> str:

@@ -60,6 +60,11 @@ class Slope:
         """What it is at worst: four to one against less."""
         return self.week - FOUR_TO_ONE * self.error
 
+    @property
+    def way(self) -> str:
+        """Rising or falling where it is so four to one, else empty."""
+        return "rising" if self.worst > 0 else "falling" if self.best < 0 else ""
+
 
 @dataclass(frozen=True, slots=True)
 class Strength:
@@ -82,6 +87,11 @@ class Strength:
     last: date
     path: tuple[Point, ...]
     lately: Slope | None = None
+
+    @property
+    def way(self) -> str:
+        """Rising or falling where the trend's interval says so, else not sure yet."""
+        return "rising" if self.trend_low > 0 else "falling" if self.trend_high < 0 else "not sure yet"
 
 
 def strengths(

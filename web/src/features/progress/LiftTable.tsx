@@ -61,8 +61,8 @@ export function LiftTable({ view }: { view: Schemas["OverviewView"] }) {
               {lift.low} to {lift.high}
             </td>
             <td className="text-right">{lift.gain === null ? "–" : signed(lift.gain)}</td>
-            <td className={`text-right ${toneOf(lift)}`}>
-              {lift.week === null ? "–" : `${signed(lift.week)}${sureOf(lift)}`}
+            <td className={`text-right ${tones[lift.way] ?? ""}`}>
+              {lift.week === null ? "–" : `${signed(lift.week)}${lift.way && `, ${lift.way}`}`}
             </td>
           </tr>
         ))}
@@ -71,15 +71,7 @@ export function LiftTable({ view }: { view: Schemas["OverviewView"] }) {
   );
 }
 
-function sureOf(lift: Lift): string {
-  if ((lift.week_low ?? 0) > 0) return ", rising";
-  return (lift.week_high ?? 0) < 0 ? ", falling" : "";
-}
-
-function toneOf(lift: Lift): string {
-  if ((lift.week_low ?? 0) > 0) return "text-done";
-  return (lift.week_high ?? 0) < 0 ? "text-caution" : "";
-}
+const tones: Record<string, string> = { rising: "text-done", falling: "text-caution" };
 
 /** The estimate after each session, with its interval. */
 function Way({ lift }: { lift: Lift }) {

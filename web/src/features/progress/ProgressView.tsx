@@ -88,7 +88,6 @@ function OverTime({
   strength: NonNullable<Schemas["ProgressView"]["strength"]>;
   unit: Schemas["Unit"];
 }) {
-  const sure = strength.trend_low > 0 ? "rising" : strength.trend_high < 0 ? "falling" : "not sure yet";
   const signed = (figure: number) => `${figure > 0 ? "+" : ""}${figure.toFixed(1)} %`;
   return (
     <details className="mt-1">
@@ -98,7 +97,7 @@ function OverTime({
         </span>{" "}
         <span className="text-soft">
           estimated max over time, {strength.low} to {strength.high} {unit} · {signed(strength.trend)} a week,{" "}
-          {sure}
+          {strength.way}
         </span>
       </summary>
       <p className="mt-1 max-w-3xl text-sm text-soft">

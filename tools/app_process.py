@@ -6,11 +6,13 @@ import socket
 import sys
 import time
 import urllib.request
+from datetime import UTC, datetime, timedelta
 from multiprocessing.context import ForkServerProcess
 from pathlib import Path
 
-from playwright.sync_api import Browser, Playwright
+from playwright.sync_api import Browser, BrowserContext, Playwright
 
+from upright_anvil.api.clock import shift_to
 from upright_anvil.cli import serve_data
 
 ROOT = Path(__file__).parents[1]
@@ -26,16 +28,20 @@ _FORKS.set_forkserver_preload(["upright_anvil.cli"])
 """The app is imported once; each server is a fork of that, there in a fraction of a second."""
 
 
-def _serve(data: Path, port: int, demo: bool) -> None:
+DEMO_DAY = datetime(2026, 3, 4, 17, 0, tzinfo=UTC)
+"""The moment that the app's clock begins at, a Wednesday, so that the demo tells the same on every day."""
+
+
+def _serve(data: Path, port: int, demo: bool, shift: timedelta) -> None:
     sys.stdout = Path(os.devnull).open("w", encoding="utf-8")  # noqa: SIM115 - open as long as the server runs
-    serve_data(data, port, demo=demo)
+    serve_data(data, port, demo=demo, shift=shift, zone=UTC)
 
 
 class AppProcess:
-    """The app on a free port of its own; it can be killed and come back with the same data."""
+    """The app on a free port of its own, its clock set; it can be killed and come back with the same data."""
 
-    def __init__(self, data: Path, *, demo: bool = False) -> None:
-        self.data, self.demo = data, demo
+    def __init__(self, data: Path, *, demo: bool = False, begins: datetime = DEMO_DAY) -> None:
+        self.data, self.demo, self.shift = data, demo, shift_to(begins)
         with socket.socket() as free:
             free.bind(("127.0.0.1", 0))
             self.port = int(free.getsockname()[1])
@@ -44,7 +50,7 @@ class AppProcess:
 
     def start(self) -> None:
         """Start and wait until it answers. Raises `RuntimeError` when it does not."""
-        self.process = _FORKS.Process(target=_serve, args=(self.data, self.port, self.demo), daemon=True)
+        self.process = _FORKS.Process(target=_serve, args=(self.data, self.port, self.demo, self.shift), daemon=True)
         self.process.start()
         for _ in range(STEPS):
             try:
@@ -62,6 +68,19 @@ class AppProcess:
             self.process.join()
             self.process.close()
             self.process = None
+
+    def set_clock(self, context: BrowserContext) -> None:
+        """Let the pages of a context tell the app's time."""
+        context.add_init_script(_SHIFTED_DATE % round(self.shift.total_seconds() * 1000))
+
+
+_SHIFTED_DATE = """(() => {
+  const Machine = Date, shift = %d;
+  globalThis.Date = class extends Machine {
+    constructor(...given) { super(...(given.length ? given : [Machine.now() + shift])); }
+    static now() { return Machine.now() + shift; }
+  };
+})()"""
 
 
 def launch_chromium(playwright: Playwright) -> Browser:

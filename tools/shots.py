@@ -207,16 +207,17 @@ PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] 
 
 
 def take(
-    browser: Browser, url: str, name: str, walk: Callable[[Page], None], size: tuple[int, int], dark: bool
+    browser: Browser, app: AppProcess, name: str, walk: Callable[[Page], None], size: tuple[int, int], dark: bool
 ) -> None:
-    """Walk to a view and take its picture."""
+    """Walk to a view and take its picture, on the demo's own day."""
     width, height = size
     context = browser.new_context(
-        base_url=url,
+        base_url=app.url,
         viewport={"width": width, "height": height},
         color_scheme="dark" if dark else "light",
         reduced_motion="reduce",
     )
+    app.set_clock(context)
     page = context.new_page()
     walk(page)
     if name.startswith(("floor", "testing", "clock", "before", "summary")):
@@ -238,7 +239,7 @@ def main() -> None:
         try:
             for name, walk, size, dark in PICTURES:
                 if not wanted or name in wanted:
-                    take(browser, app.url, name, walk, size, dark)
+                    take(browser, app, name, walk, size, dark)
         finally:
             browser.close()
             app.kill()

@@ -3,12 +3,14 @@
 import argparse
 import json
 import os
+from datetime import date, datetime, timedelta, tzinfo
 from pathlib import Path
 
 import uvicorn
 
 from upright_anvil.api.app import create_app
-from upright_anvil.api.studio import THE_TRAINER, Studio, local_now
+from upright_anvil.api.clock import OPENS_AT, shift_to, shifted_clock, zone_named
+from upright_anvil.api.studio import THE_TRAINER, Studio
 from upright_anvil.demo.scenario import fill
 from upright_anvil.store.database import Database
 from upright_anvil.store.tables import TrainerRow
@@ -34,6 +36,10 @@ def main() -> None:
     serve.add_argument("--data", type=Path, required=True, help="the data file")
     serve.add_argument("--port", type=int, default=8321)
     serve.add_argument("--demo", action="store_true", help="fill an empty data file with the demo data")
+    serve.add_argument("--on", type=date.fromisoformat, help="let the studio's clock begin on this day, at 17:00")
+    serve.add_argument(
+        "--zone", default="", help="the studio's time zone, such as Europe/Oslo; this machine's if left out"
+    )
     schema = commands.add_parser("schema", help="write the API's OpenAPI schema")
     schema.add_argument("file", type=Path)
     asked = parser.parse_args()
@@ -41,16 +47,29 @@ def main() -> None:
         asked.file.write_text(json.dumps(create_app().openapi(), indent=1) + "\n", "utf-8")
         return
     print(f"Upright Anvil is at http://127.0.0.1:{asked.port}", flush=True)
-    serve_data(asked.data, asked.port, demo=asked.demo)
+    try:
+        zone = zone_named(asked.zone)
+    except ValueError as unknown:
+        parser.error(str(unknown))
+    shift = shift_to(datetime.combine(asked.on, OPENS_AT, zone)) if asked.on else timedelta(0)
+    serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone)
 
 
-def serve_data(data: Path, port: int, *, demo: bool = False) -> None:
-    """Serve a data file on 127.0.0.1 until somebody ends it; with ``demo`` an empty one is filled first."""
+def serve_data(
+    data: Path, port: int, *, demo: bool = False, shift: timedelta = timedelta(0), zone: tzinfo | None = None
+) -> None:
+    """Serve a data file on 127.0.0.1 until somebody ends it; with ``demo`` an empty one is filled first.
+
+    ``shift`` is how far the studio's clock is before this machine's, ``zone`` its zone (the machine's where none).
+    """
     database = open_database(data)
+    clock = shifted_clock(shift, zone)
     if demo:
-        fill(database, THE_TRAINER, local_now())
+        fill(database, THE_TRAINER, clock())
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
-    uvicorn.run(create_app(Studio(database), WEB), host="127.0.0.1", port=port, log_level=level, access_log=False)
+    uvicorn.run(
+        create_app(Studio(database, clock), WEB), host="127.0.0.1", port=port, log_level=level, access_log=False
+    )
 
 
 if __name__ == "__main__":

@@ -6,26 +6,25 @@ from datetime import datetime
 from functools import lru_cache
 from pathlib import Path
 
-from upright_anvil.api.studio import THE_TRAINER, local_now
+from tools.app_process import DEMO_DAY
+
+from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
 
 
-@lru_cache(maxsize=1)
-def demo_day() -> datetime:
-    """The day the demo is made for: today, as the running app will see it."""
-    return local_now()
+__all__ = ["DEMO_DAY", "demo_copy"]
 
 
-@lru_cache(maxsize=1)
-def _made() -> Path:
+@lru_cache(maxsize=16)
+def _made(moment: datetime) -> Path:
     path = Path(tempfile.mkdtemp(prefix="anvil-demo-")) / "demo.sqlite3"
     database = open_database(path)
-    fill(database, THE_TRAINER, demo_day())
+    fill(database, THE_TRAINER, moment)
     database.close()
     return path
 
 
-def demo_copy(folder: Path) -> Path:
-    """Copy the demo data into a folder."""
-    return Path(shutil.copy(_made(), folder / "demo.sqlite3"))
+def demo_copy(folder: Path, moment: datetime = DEMO_DAY) -> Path:
+    """Copy the demo data made for a moment into a folder."""
+    return Path(shutil.copy(_made(moment), folder / "demo.sqlite3"))

@@ -5,7 +5,7 @@ from unittest import TestCase
 
 from sqlalchemy import text
 
-from tests.demo.filled import demo_copy, demo_day
+from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.core.health.screening import ScreenOutcome
 from upright_anvil.demo.scenario import WEEKS_BEHIND, fill
@@ -29,7 +29,7 @@ class ScenarioTest(TestCase):
             return int(connection.execute(text(query)).scalar() or 0)
 
     def test_four_clients_and_more_have_six_weeks_behind_them_and_train_today(self) -> None:
-        today = demo_day().date()
+        today = DEMO_DAY.date()
         with self.database.reading(THE_TRAINER) as scope:
             view = open_today(scope, today)
             self.assertGreaterEqual(len(view.sessions), 4)
@@ -41,8 +41,8 @@ class ScenarioTest(TestCase):
 
     def test_every_planned_line_can_be_read_and_lifted(self) -> None:
         with self.database.reading(THE_TRAINER) as scope:
-            for session in open_today(scope, demo_day().date()).sessions:
-                for phase in open_board(scope, session.program_id, demo_day().date()).phases:
+            for session in open_today(scope, DEMO_DAY.date()).sessions:
+                for phase in open_board(scope, session.program_id, DEMO_DAY.date()).phases:
                     for day in phase.days:
                         for line in day.lines:
                             for cell in line.cells:
@@ -57,11 +57,11 @@ class ScenarioTest(TestCase):
 
     def test_a_studio_with_clients_is_left_alone(self) -> None:
         before = self.count("SELECT count(*) FROM client")
-        fill(self.database, THE_TRAINER, demo_day())
+        fill(self.database, THE_TRAINER, DEMO_DAY)
         self.assertEqual(self.count("SELECT count(*) FROM client"), before)
 
     def test_ten_people_have_files_places_screens_and_two_rounds_of_tests(self) -> None:
-        today = demo_day().date()
+        today = DEMO_DAY.date()
         outcomes = set()
         with self.database.reading(THE_TRAINER) as scope:
             people = client_list(scope)
@@ -95,14 +95,14 @@ class ScenarioTest(TestCase):
 
     def test_today_tells_what_is_due(self) -> None:
         with self.database.reading(THE_TRAINER) as scope:
-            dues = open_today(scope, demo_day().date()).dues
+            dues = open_today(scope, DEMO_DAY.date()).dues
         self.assertEqual({d.kind for d in dues}, {"clearance", "health screen", "re-test"})
         self.assertEqual(dues[0].kind, "clearance")
 
     def test_the_library_holds_all_that_is_planned(self) -> None:
         with self.database.reading(THE_TRAINER) as scope:
             exercises = all_exercises(scope)
-            for session in open_today(scope, demo_day().date()).sessions:
-                for phase in open_board(scope, session.program_id, demo_day().date()).phases:
+            for session in open_today(scope, DEMO_DAY.date()).sessions:
+                for phase in open_board(scope, session.program_id, DEMO_DAY.date()).phases:
                     for day in phase.days:
                         self.assertTrue(all(line.exercise_id in exercises for line in day.lines))

@@ -46,8 +46,10 @@ class JourneyTest(TestCase):
             viewport={"width": width, "height": height},
             color_scheme="dark" if dark else "light",
             reduced_motion="reduce",
+            timezone_id="UTC",
         )
         self.addCleanup(context.close)
+        self.server.set_clock(context)
         page = context.new_page()
         broken: list[str] = []
         page.on("pageerror", lambda error: broken.append(str(error)))

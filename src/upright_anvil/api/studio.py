@@ -1,22 +1,17 @@
 """What every route is given: the data, the trainer and the clock."""
 
-from collections.abc import Callable
 from contextlib import AbstractContextManager
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from datetime import date, datetime
 from typing import Annotated
 
 from fastapi import Depends, Request
 
+from upright_anvil.api.clock import Clock, shifted_clock
 from upright_anvil.store.database import Database, Scope
 
 THE_TRAINER = "trainer"
 """There is one trainer until people can sign in."""
-
-
-def local_now() -> datetime:
-    """Answer the time on this machine, with its zone."""
-    return datetime.now().astimezone()
 
 
 @dataclass(frozen=True, slots=True)
@@ -24,7 +19,7 @@ class Studio:
     """The database in the name of the signed-in trainer, and the clock."""
 
     database: Database
-    clock: Callable[[], datetime] = local_now
+    clock: Clock = field(default_factory=shifted_clock)
     trainer_id: str = THE_TRAINER
 
     @property

@@ -1,6 +1,7 @@
-"""The demo's history: six weeks of training made by a seeded generator, ending with a session that waits today.
+"""The demo's history: six weeks of training made by a seeded generator, ending with a session that waits that day.
 
-Everything goes through the same flows as a trainer's own taps, on the dates it would have happened.
+Everything goes through the same flows as a trainer's own taps, on the dates it would have happened. The demo is made
+for a moment it is given, and tells the same sessions in the same order whatever weekday that is.
 """
 
 from collections.abc import Iterator
@@ -82,20 +83,19 @@ class _Story:
                 self._session(scope, number, week, day, on, decided=number < len(past) - self.person.leaves_open)
 
     def _past_sessions(self) -> Iterator[tuple[int, int, date]]:
+        """The sessions before the demo's day, from that weekday six weeks before it on: the same on every weekday."""
         for week in range(WEEKS_BEHIND + 1):
             for day, weekday in enumerate(sorted(self._weekdays())):
                 on = self.start + timedelta(weeks=week, days=weekday)
-                if on < self.now.date():
+                if self.now.date() - timedelta(weeks=WEEKS_BEHIND) <= on < self.now.date():
                     yield week, day, on
 
     def _weekdays(self) -> list[int]:
-        """The weekday of each day: the first is today's, so that it waits today, the others later in the week.
+        """The weekday of each day: the first is the demo's, so that it waits, the others two and four days later.
 
-        Closer together late in the week; at a weekend they come round to its beginning.
+        Late in the week they come round to the beginning of the next.
         """
-        today = self.now.weekday()
-        shifts = {3: (0, 2, 3), 4: (0, 1, 2)}.get(today, (0, 2, 4))
-        return [(today + shift) % 7 for shift in shifts[: len(self.person.days)]]
+        return [(self.now.weekday() + shift) % 7 for shift in (0, 2, 4)[: len(self.person.days)]]
 
     def _first_phase(self) -> list[Edit]:
         edits: list[Edit] = [ChangePhase(phase="p1", name="Groundwork", purpose="Learn the lifts, build a base")]

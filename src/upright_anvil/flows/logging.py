@@ -24,7 +24,10 @@ class Acknowledged:
 def start_session(
     scope: Scope, sid: str, program_id: str, week_id: str, day_id: str, started_at: datetime, now: datetime
 ) -> Acknowledged:
-    """Open a session in the ledger. Raises `Refusal` when the id is not this session's, `NotFoundError`."""
+    """Open a session in the ledger, on the day it is in the studio: the day of ``started_at`` in the zone of ``now``.
+
+    Raises `Refusal` when the id is not this session's, `NotFoundError`.
+    """
     if ledger.find_session(scope, sid):
         return Acknowledged(sid, again=True)
     found = find(scope, program_id, week_id, day_id)
@@ -41,7 +44,7 @@ def start_session(
             revision=found.revision.number,
             week_id=week_id,
             day_id=day_id,
-            on_date=started.astimezone().date(),
+            on_date=started.astimezone(now.tzinfo).date(),
             estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, unpaced),
             started_at=started,
         )

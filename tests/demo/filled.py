@@ -12,7 +12,6 @@ from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
 
-
 __all__ = ["DEMO_DAY", "demo_copy"]
 
 

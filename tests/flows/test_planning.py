@@ -128,7 +128,7 @@ class PlanningTest(StudioTest):
         self.log(sid, 1, 8, exercise="barbell-row")
         self.log(sid, 2, 7, exercise="barbell-row")
         with self.studio.reading() as scope:
-            found = hints(scope, board.program_id, "barbell-row")
+            found = hints(scope, board.program_id, "barbell-row", TODAY)
         assert found.last
         self.assertEqual(found.last.done, "8, 7 with 60 kg")
         self.assertIsNotNone(found.fitting)

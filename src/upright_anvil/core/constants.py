@@ -39,6 +39,12 @@ DEFAULT_REP_SECONDS: Final = 3
 EXPLOSIVE_SECONDS: Final = 1
 """Seconds counted for a tempo phase written X. House rule."""
 
+SLOW_LOWERING_SECONDS: Final = 3
+"""Seconds of lowering beyond which a set shows less than the client can. House rule."""
+
+SLOW_PAUSE_SECONDS: Final = 2
+"""Seconds of a pause from which on the same holds. House rule."""
+
 CHANGE_SIDES_SECONDS: Final = 5
 """Seconds to change sides inside one set. House rule."""
 

@@ -216,14 +216,15 @@ class _Story:
 
     def _decide(self, scope: Scope, sid: str, at: datetime) -> None:
         decisions = []
-        for line in review.review_session(scope, sid, at.date()).lines:
+        judged = review.review_session(scope, sid, at.date())
+        for line in judged.lines:
             if line.proposal is None or line.next_cell is None:
                 continue
             declined = self.chance.random() < 0.05  # noqa: PLR2004 - one in twenty
             verdict = Verdict.DECLINED if declined else Verdict.ACCEPTED
             reason = "Looked less steady than the figures" if declined else ""
             decisions.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason))
-        deciding.decide(scope, sid, decisions, at, at.date())
+        deciding.keep_decisions(scope, judged, decisions, at, at.date())
 
     def _at(self, on: date) -> datetime:
         return datetime.combine(on, time(17, 30), self.now.tzinfo)

@@ -26,7 +26,7 @@ from upright_anvil.flows.board_view import (
     StartedSession,
     WeekView,
 )
-from upright_anvil.flows.done import Done, all_rows, done_by_line
+from upright_anvil.flows.done import Done, done_by_line
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.volume import phase_volume
@@ -50,7 +50,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     kept = ledger.sets_of_exercises(scope, who.id, exercises_of(program))
     done = done_by_line(kept)
     every = ledger.sessions_of_client(scope, who.id)
-    setting = client_setting(scope, who.id, all_rows(done), today, every)
+    setting = client_setting(scope, who.id, today, sessions=every)
     sessions = {s.id: s for s in every if s.program_id == row.id}
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
     return BoardView(

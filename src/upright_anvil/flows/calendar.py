@@ -7,7 +7,6 @@ from upright_anvil.core.checks.study import study_week
 from upright_anvil.core.plan.calendar import WayOut, ways_out
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.board import exercises_of
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.standpoint import standpoint
 from upright_anvil.store import ledger, programs
@@ -49,7 +48,7 @@ def calendar_of(scope: Scope, program_id: str, today: date) -> CalendarView:
     revision = programs.current(scope, program_id)
     row, program = programs.program_row(scope, program_id), revision.program
     finished = {s.id: s.on_date for s in ledger.sessions_of_client(scope, row.client_id) if s.program_id == program_id}
-    names = dict(standpoint(scope, row.client_id, today, ()).setting.place_names)
+    names = dict(standpoint(scope, row.client_id, today).setting.place_names)
     moved = {(m.week, m.day): m for m in program.moved}
     sessions = []
     for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
@@ -81,7 +80,7 @@ def ways_out_of(scope: Scope, program_id: str, week_id: str, day_id: str, today:
     program = programs.current(scope, program_id).program
     row = programs.program_row(scope, program_id)
     find_day(program, day_id)
-    who = standpoint(scope, row.client_id, today, exercises_of(program))
+    who = standpoint(scope, row.client_id, today)
     week = study_week(program, who, week_id)
     if week is None:
         raise Refusal("That week is no longer in the program.")

@@ -8,6 +8,7 @@ from upright_anvil.core.plan.easing import with_easier_week
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_line
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.core.sentences import Refusal
@@ -49,24 +50,35 @@ def decide(scope: Scope, sid: str, decisions: Sequence[Decision], now: datetime,
     Raises `CellMovedError` when a cell has changed since, `Refusal` when a text cannot be read or there is no next week
     (then none of them is kept), `NotFoundError`. A line decided before keeps its first decision.
     """
-    review = review_session(scope, sid, today)
+    keep_decisions(scope, review_session(scope, sid, today), decisions, now, today)
+    return review_session(scope, sid, today)
+
+
+def keep_decisions(scope: Scope, review: ReviewView, decisions: Sequence[Decision], now: datetime, today: date) -> None:
+    """Keep decisions on a session that was just judged, as `decide` does."""
     lines = {entry.line: entry for entry in review.lines}
+    setting = client_setting(scope, review.client_id, today)
     for decision in decisions:
         line = lines.get(decision.line)
         if line is None or line.proposal is None:
             raise Refusal("There is no proposal for that line of this session.")
         if line.decision is None:
-            _keep(scope, review, line, line.proposal, decision, now)
+            _keep(scope, review, line, line.proposal, decision, now, setting)
     scope.db.flush()
-    return review_session(scope, sid, today)
 
 
 def _keep(
-    scope: Scope, review: ReviewView, line: ReviewLine, proposal: Proposal, decision: Decision, now: datetime
+    scope: Scope,
+    review: ReviewView,
+    line: ReviewLine,
+    proposal: Proposal,
+    decision: Decision,
+    now: datetime,
+    setting: Setting,
 ) -> None:
     taken, revision = "", None
     if decision.verdict is not Verdict.DECLINED:
-        taken, revision = _write(scope, review, line, proposal, decision, now)
+        taken, revision = _write(scope, review, line, proposal, decision, now, setting)
     scope.db.add(
         DecisionRow(
             id=decision.id,
@@ -103,7 +115,7 @@ def make_easier(scope: Scope, sid: str, now: datetime, today: date) -> ReviewVie
     if review.easier is None:
         raise Refusal("No easier week is due: make it one in the program's week, if you wish.")
     before = programs.current(scope, review.program_id)
-    setting = client_setting(scope, review.client_id, ())
+    setting = client_setting(scope, review.client_id, today)
     eased = with_easier_week(before.program, review.easier.phase_id, review.easier.week_id, setting)
     why = f"Week {review.easier.week} eases off. {review.easier.why}"
     write_revision(scope, before, eased, why, now)
@@ -111,7 +123,13 @@ def make_easier(scope: Scope, sid: str, now: datetime, today: date) -> ReviewVie
 
 
 def _write(
-    scope: Scope, review: ReviewView, line: ReviewLine, proposal: Proposal, decision: Decision, now: datetime
+    scope: Scope,
+    review: ReviewView,
+    line: ReviewLine,
+    proposal: Proposal,
+    decision: Decision,
+    now: datetime,
+    setting: Setting,
 ) -> tuple[str, int]:
     if line.next_cell is None:
         raise Refusal("The phase ends with this week: add a week first, then decide.")
@@ -121,7 +139,6 @@ def _write(
     text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
     cell = line.next_cell
     rung = proposal.exercise if decision.verdict is Verdict.ACCEPTED else ""
-    setting = client_setting(scope, review.client_id, ())
     rolls = rolled_on(before.program, cell, read(text, review.unit), setting, rung)
     after = written(before.program, cell, text, rolls)
     if proposal.exercise and decision.verdict is Verdict.ACCEPTED:

@@ -10,7 +10,6 @@ from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.progression.easier_week import EasierKind, easier_week
 from upright_anvil.core.session.readiness import Grade, Report, grade
 from upright_anvil.flows.floor.session import FoundSession
-from upright_anvil.flows.strength import Estimates
 from upright_anvil.store.database import Scope
 from upright_anvil.store.floor import readiness_of_client
 
@@ -32,9 +31,7 @@ def grades_of(scope: Scope, client_id: str, until: date) -> list[Grade]:
     return [grade(Report(row.sleep, row.energy, row.stress, row.soreness)) for row in rows]
 
 
-def easier_next(
-    scope: Scope, found: FoundSession, program: Program, known: Estimates, setting: Setting, on: date
-) -> EasierNext | None:
+def easier_next(scope: Scope, found: FoundSession, program: Program, setting: Setting, on: date) -> EasierNext | None:
     """Answer whether an easier week is due or earned after a session; None where next week eases off already."""
     after = week_after(program, found.phase.id, found.week)
     if after is None:
@@ -45,7 +42,8 @@ def easier_next(
     week = found.phase.weeks[found.week]
     main = [line for group in found.day.groups if group.section is Section.MAIN for line in group.lines]
     trained = dict.fromkeys(line.exercise_in(week) for line in main)
-    lifts = [(setting.exercise(e).name, known.strengths[e]) for e in trained if e in known.strengths]
+    known = setting.known.strengths
+    lifts = [(setting.exercise(e).name, known[e]) for e in trained if e in known]
     built = built_before(program, found.phase.id, found.week)
     said = easier_week(lifts, grades_of(scope, found.program.client_id, on), built)
     return EasierNext(said.kind, said.why, *after) if said is not None else None

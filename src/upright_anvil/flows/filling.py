@@ -8,6 +8,7 @@ from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.plan.reading import settings_of
+from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.board_view import BoardView
@@ -33,22 +34,20 @@ def fill(
     Raises `Refusal` where a path does not fit what a line says, `StaleSaveError`, `NotFoundError`.
     """
     program = programs.current(scope, program_id).program
-    edits = [edit for line in lines for edit in _edits(scope, program_id, program, line, week, path, until)]
+    setting = setting_of_program(scope, program_id, today)
+    edits = [edit for line in lines for edit in _edits(program, line, week, path, until, setting)]
     if not edits:
         raise Refusal("There are no weeks after this one to fill.")
     names = "the same" if path.kind is PathKind.COPY else path.kind.value
     return save_edits(scope, program_id, base, edits, f"Filled on: {names}, {len(lines)} lines", now, today)
 
 
-def _edits(
-    scope: Scope, program_id: str, program: Program, line_id: str, week_id: str, path: Path, until: str
-) -> list[SetCell]:
+def _edits(program: Program, line_id: str, week_id: str, path: Path, until: str, setting: Setting) -> list[SetCell]:
     place = find_line(program, line_id)
     start = week_index(place.phase, week_id)
     end = week_index(place.phase, until) + 1 if until else len(place.phase.weeks)
     weeks = place.phase.weeks[start:end]
     text = place.line.cells[start].text
-    setting = setting_of_program(scope, program_id, place.line.exercise_in(weeks[0]) if weeks else place.line.exercise)
     if path.kind is PathKind.COPY:
         return [SetCell(line=line_id, week=week.id, text=text) for week in weeks[1:]]
     if not text:

@@ -9,7 +9,6 @@ from upright_anvil.core.checks.run import findings
 from upright_anvil.core.plan.compare import Difference, compare
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.reading import day_estimate
-from upright_anvil.flows.board import exercises_of
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.flows.standpoint import standpoint
 from upright_anvil.store import programs
@@ -48,7 +47,7 @@ def findings_of(scope: Scope, program_id: str, phase_id: str, today: date) -> Fi
     """Answer what the checks find in one phase of the current revision. Raises `NotFoundError`."""
     revision = programs.current(scope, program_id)
     row = programs.program_row(scope, program_id)
-    who = standpoint(scope, row.client_id, today, exercises_of(revision.program))
+    who = standpoint(scope, row.client_id, today)
     return FindingsView(revision.number, findings(revision.program, who, phase_id))
 
 
@@ -56,7 +55,7 @@ def try_edits(scope: Scope, program_id: str, edits: Sequence[Edit], today: date)
     """Answer what edits would change. Raises `Refusal` when one does not fit, `NotFoundError`."""
     row, now = programs.program_row(scope, program_id), programs.current(scope, program_id).program
     after = apply_edits(now, edits)
-    who = standpoint(scope, row.client_id, today, exercises_of(now) | exercises_of(after))
+    who = standpoint(scope, row.client_id, today)
     names = {e.id: e.name for e in all_exercises(scope).values()}
     had = {f.message for f in findings(now, who) if not f.answered}
     has = {f.message for f in findings(after, who) if not f.answered}

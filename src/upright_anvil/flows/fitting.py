@@ -3,7 +3,6 @@
 from datetime import date
 
 from upright_anvil.core.fitting.fit import Fit, fit
-from upright_anvil.flows.board import exercises_of
 from upright_anvil.flows.standpoint import standpoint
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
@@ -15,5 +14,5 @@ def fit_session(scope: Scope, program_id: str, week_id: str, day_id: str, minute
     """Answer ranked changes that fit a session into some minutes. Raises `Refusal`, `NotFoundError`."""
     program = programs.current(scope, program_id).program
     row = programs.program_row(scope, program_id)
-    who = standpoint(scope, row.client_id, today, exercises_of(program))
+    who = standpoint(scope, row.client_id, today)
     return fit(program, week_id, day_id, minutes * SECONDS, who)

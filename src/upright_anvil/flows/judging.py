@@ -23,7 +23,7 @@ from upright_anvil.core.session.swapping import fits
 from upright_anvil.flows.done import Done
 from upright_anvil.flows.floor.on_the_day import on_the_day
 from upright_anvil.flows.floor.session import FoundSession
-from upright_anvil.flows.strength import Estimates, group_of
+from upright_anvil.flows.strength import group_of
 from upright_anvil.store.database import Scope
 from upright_anvil.store.floor import readiness_of_session
 
@@ -36,7 +36,6 @@ class Judged:
     """
 
     school: School
-    estimates: Estimates
     poor_day: bool
     today: date | None
     rests: Mapping[str, tuple[int, ...]]
@@ -137,8 +136,8 @@ def proposed(
         prescription_or_none(line.begun_with, setting.unit) or plan,
         exposures,
         setting.body_kg,
-        strength=day.estimates.strengths.get(exercise.id),
-        steepness=day.estimates.steepness(group_of(exercise.id, setting)),
+        strength=setting.known.strengths.get(exercise.id),
+        steepness=setting.known.steepness(group_of(exercise.id, setting)),
         harder=rung_of(line, exercise.id, setting, harder=True),
         easier=rung_of(line, exercise.id, setting, harder=False),
         rests=day.rests.get(line.id, ()),

@@ -4,8 +4,10 @@ from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.reading import day_estimate, settings_of
 from upright_anvil.core.sentences import Refusal
+from upright_anvil.flows.floor.away import keep_step_back
+from upright_anvil.flows.floor.on_the_day import on_the_day
 from upright_anvil.flows.floor.session import find
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger
@@ -24,31 +26,38 @@ class Acknowledged:
 def start_session(
     scope: Scope, sid: str, program_id: str, week_id: str, day_id: str, started_at: datetime, now: datetime
 ) -> Acknowledged:
-    """Open a session in the ledger, on the day it is in the studio: the day of ``started_at`` in the zone of ``now``.
+    """Open a session in the ledger, on the day it is in the studio: that of ``started_at`` in the zone of ``now``.
 
-    Raises `Refusal` when the id is not this session's, `NotFoundError`.
+    Where the client was away, the step back is kept with it as a change of the day. Raises `Refusal` when the id is not this session's, `NotFoundError`.
     """
     if ledger.find_session(scope, sid):
         return Acknowledged(sid, again=True)
     found = find(scope, program_id, week_id, day_id)
     if found.id != sid:
         raise Refusal("This session's id does not belong to that program, week and day.")
-    unpaced = replace(client_setting(scope, found.program.client_id, ()), pace=1.0)
     started = _as_possible(started_at, now)
-    scope.db.add(
-        SessionRow(
-            id=sid,
-            trainer_id=scope.trainer_id,
-            client_id=found.program.client_id,
-            program_id=program_id,
-            revision=found.revision.number,
-            week_id=week_id,
-            day_id=day_id,
-            on_date=started.astimezone(now.tzinfo).date(),
-            estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, unpaced),
-            started_at=started,
-        )
+    on = started.astimezone(now.tzinfo).date()
+    sessions = ledger.sessions_of_client(scope, found.program.client_id)
+    setting = replace(client_setting(scope, found.program.client_id, on, sessions=sessions), pace=1.0)
+    row = SessionRow(
+        id=sid,
+        trainer_id=scope.trainer_id,
+        client_id=found.program.client_id,
+        program_id=program_id,
+        revision=found.revision.number,
+        week_id=week_id,
+        day_id=day_id,
+        on_date=on,
+        estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, setting),
+        started_at=started,
     )
+    scope.db.add(row)
+    scope.db.flush()
+    day = on_the_day(scope, replace(found, row=row))
+    here = settings_of(found.day, (found.phase.weeks[found.week],), setting)[0]
+    if keep_step_back(scope, row, day, here, sessions, now):
+        eased = on_the_day(scope, replace(found, row=row)).found
+        row.estimated_seconds = day_estimate(eased.day, eased.phase.weeks, 0, setting)
     return Acknowledged(sid, again=False)
 
 

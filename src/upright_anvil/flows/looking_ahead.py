@@ -28,11 +28,11 @@ from upright_anvil.flows.ahead_view import (
     AheadView,
     AheadWeek,
 )
-from upright_anvil.flows.done import all_rows, done_by_line, rows_of
+from upright_anvil.flows.done import done_by_line, rows_of
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.judging import exposures_of, rung_of
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.strength import Estimates, estimates, group_of
+from upright_anvil.flows.strength import group_of
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -67,8 +67,7 @@ def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> Ahead
     week = stretch.phase.weeks[stretch.start]
     kept = ledger.sets_of_exercises(scope, who.id, {line.exercise_in(week) for line in stretch.day.lines})
     done, dates = done_by_line(kept), {s.id: s.on_date for s in sessions}
-    setting = settings_of(stretch.day, (week,), client_setting(scope, who.id, all_rows(done), sessions=sessions))[0]
-    known = estimates(done, dates, setting, today)
+    setting = settings_of(stretch.day, (week,), client_setting(scope, who.id, today, sessions=sessions))[0]
     minutes = stretch.day.minutes or who.minutes
     looked = [
         _line(
@@ -76,7 +75,6 @@ def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> Ahead
             line,
             exposures_of(rows_of(done, line.id), dates, today, setting),
             School(who.school),
-            known,
             setting,
         )
         for line in stretch.day.lines
@@ -140,7 +138,6 @@ def _line(
     line: Line,
     exposures: tuple[Exposure, ...],
     school: School,
-    known: Estimates,
     setting: Setting,
 ) -> tuple[AheadLine, Texts]:
     """A line under each outlook, and the shorthand of its weeks."""
@@ -163,8 +160,8 @@ def _line(
         prescription_or_none(line.begun_with, setting.unit) or asked,
         exposures,
         setting.body_kg,
-        strength=known.strengths.get(exercise.id),
-        steepness=known.steepness(group_of(exercise.id, setting)),
+        strength=setting.known.strengths.get(exercise.id),
+        steepness=setting.known.steepness(group_of(exercise.id, setting)),
         harder=rung_of(line, exercise.id, setting, harder=True),
         easier=rung_of(line, exercise.id, setting, harder=False),
     )

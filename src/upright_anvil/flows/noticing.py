@@ -1,21 +1,17 @@
 """Who falls behind or stands still: one line of evidence a client, worked out once for each state of the log."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, timedelta
 
 from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
-from upright_anvil.flows.done import done_by_line
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.strength import estimates
-from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ClientRow, SessionRow
 
-WEEKS_OF_SETS = 16
 MOST_KEPT = 2000
 
 _State = tuple[str, int, date, tuple[tuple[str, str], ...]]
@@ -73,14 +69,8 @@ def _found(
 def _still(scope: Scope, who: ClientRow, program: Program, today: date) -> Notice | None:
     """The main lift of the weeks now that falls or stands still."""
     main = _main_lifts(program, today)
-    kept = [
-        k for k in ledger.sets_since(scope, who.id, today - timedelta(weeks=WEEKS_OF_SETS)) if k.row.exercise in main
-    ]
-    if not kept:
-        return None
-    setting = client_setting(scope, who.id, ())
-    dates: Mapping[str, date] = {s.id: s.on_date for s in ledger.sessions_of_client(scope, who.id)}
-    known = estimates(done_by_line(kept), dates, setting, today).strengths
+    setting = client_setting(scope, who.id, today)
+    known = setting.known.strengths
     return standing_still([(setting.exercise(name).name, strength) for name, strength in known.items() if name in main])
 
 

@@ -15,7 +15,7 @@ from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.progress.telling import Telling, of_coming, worth_telling
 from upright_anvil.core.strength.over_time import EVERY, Strength
 from upright_anvil.core.volume.bands import band_for
-from upright_anvil.flows.done import Done, all_rows, done_by_line
+from upright_anvil.flows.done import Done, done_by_line
 from upright_anvil.flows.empty_program import monday_of
 from upright_anvil.flows.overview_view import (
     BodyPoint,
@@ -27,7 +27,6 @@ from upright_anvil.flows.overview_view import (
     TestedTwice,
 )
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.strength import estimates
 from upright_anvil.flows.telling import in_clients_unit, name_of, tellings
 from upright_anvil.flows.testing import Pair, SideBySide, side_by_side
 from upright_anvil.flows.volume import phase_volume
@@ -63,8 +62,8 @@ def overview(scope: Scope, client_id: str, today: date) -> OverviewView:
     sessions = ledger.sessions_of_client(scope, client_id)
     dates = {s.id: s.on_date for s in sessions}
     done = done_by_line(kept)
-    setting = client_setting(scope, client_id, all_rows(done), today, sessions)
-    strong = estimates(done, dates, setting, today, EVERY).strengths
+    setting = client_setting(scope, client_id, today, sessions=sessions, path_of=EVERY)
+    strong = setting.known.strengths
     row = programs.program_of_client(scope, client_id)
     program = programs.current(scope, row.id).program if row else None
     planned = _planned(program, since, today) if program else {}

@@ -12,7 +12,6 @@ from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting, Tested
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
-from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.library import all_exercises
 from upright_anvil.flows.progress_view import (
     DecisionMark,
@@ -27,7 +26,7 @@ from upright_anvil.flows.progress_view import (
     TestMark,
 )
 from upright_anvil.flows.setting import client_setting, set_estimate
-from upright_anvil.flows.strength import estimates, group_of
+from upright_anvil.flows.strength import group_of
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -44,7 +43,7 @@ def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today
     )
     chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
     kept = ledger.sets_of_exercises(scope, client_id, [chosen]) if chosen else []
-    setting = client_setting(scope, client_id, all_rows(done_by_line(kept)))
+    setting = client_setting(scope, client_id, today, path_of=chosen or "")
     exercise = setting.exercise(chosen) if chosen else None
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, client_id)}
     by_session: dict[str, list[PerformedSet]] = {}
@@ -64,7 +63,7 @@ def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today
         exercise=exercise.name if exercise else "",
         with_body=bool(exercise and exercise.bodyweight_share),
         sessions=tuple(points),
-        strength=_over_time(kept, dates, setting, chosen, today) if chosen else None,
+        strength=_over_time(setting, chosen) if chosen else None,
         phases=_phases(scope, client_id),
         decisions=_decisions(scope, client_id, kept, dates),
         tests=tuple(_test(test, setting) for test in setting.tested if test.exercise == chosen),
@@ -101,10 +100,8 @@ def _decisions(
     )
 
 
-def _over_time(
-    kept: list[ledger.KeptSet], dates: dict[str, date], setting: Setting, exercise: str, today: date
-) -> StrengthOverTime | None:
-    found = estimates(done_by_line(kept), dates, setting, today, exercise)
+def _over_time(setting: Setting, exercise: str) -> StrengthOverTime | None:
+    found = setting.known
     strength = found.strengths.get(exercise)
     if strength is None:
         return None

@@ -8,7 +8,7 @@ from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.reading import ReadCell, read_cell
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.core.plan.setting import Setting
-from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.done import done_by_line
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.database import Scope
@@ -35,27 +35,25 @@ class Hints:
     fitting: Load | None
 
 
-def read_line(scope: Scope, program_id: str, text: str, exercise_id: str) -> ReadCell:
+def read_line(scope: Scope, program_id: str, text: str, exercise_id: str, today: date) -> ReadCell:
     """Answer one line read out against the program's client, as the board would show it. Raises `NotFoundError`."""
-    setting = setting_of_program(scope, program_id, exercise_id)
+    setting = setting_of_program(scope, program_id, today)
     return read_cell(text, setting.exercise(exercise_id), setting)
 
 
-def setting_of_program(scope: Scope, program_id: str, exercise_id: str) -> Setting:
-    """Answer the setting of a program's client, with the maximum of one exercise. Raises `NotFoundError`."""
-    program = programs.program_row(scope, program_id)
-    kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
-    return client_setting(scope, program.client_id, all_rows(done_by_line(kept)))
+def setting_of_program(scope: Scope, program_id: str, today: date) -> Setting:
+    """Answer the setting of a program's client. Raises `NotFoundError`."""
+    return client_setting(scope, programs.program_row(scope, program_id).client_id, today)
 
 
 REPS, LEFT = 8, 2
 
 
-def hints(scope: Scope, program_id: str, exercise_id: str) -> Hints:
+def hints(scope: Scope, program_id: str, exercise_id: str, today: date) -> Hints:
     """Answer what may be typed for an exercise. Raises `NotFoundError`."""
     program = programs.program_row(scope, program_id)
     kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
-    setting = client_setting(scope, program.client_id, all_rows(done_by_line(kept)))
+    setting = client_setting(scope, program.client_id, today)
     exercise = setting.exercise(exercise_id)
     kind = exercise.implement_at(setting.inventory)
     loads = tuple(a.load for a in setting.inventory.achievable(kind)) if kind else ()

@@ -17,13 +17,12 @@ from upright_anvil.core.progression.judge import is_plain, rule_name
 from upright_anvil.core.progression.model import Exposure, Proposal
 from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.done import all_rows, done_by_line, rows_of
+from upright_anvil.flows.done import done_by_line, rows_of
 from upright_anvil.flows.easier_weeks import EasierNext, easier_next
 from upright_anvil.flows.floor.session import FoundSession, find_started
 from upright_anvil.flows.judging import Judged, changed_for_the_day, exposures_of, poor_day, proposed, rests_of
 from upright_anvil.flows.rolling import RolledWeek, rolled_on, setting_of_cell
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.flows.strength import estimates
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -110,15 +109,13 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     done = done_by_line(kept)
     sessions = ledger.sessions_of_client(scope, who.id)
-    setting = client_setting(scope, who.id, all_rows(done), sessions=sessions)
     dates = {s.id: s.on_date for s in sessions}
+    setting = client_setting(scope, who.id, today, sessions=sessions, until=dates[sid])
     taken = {d.line: d for d in ledger.decisions_of_sessions(scope, [sid])}
     now = programs.current(scope, found.program.id)
-    known = estimates(done, dates, setting, dates[sid])
-    easier = easier_next(scope, found, now.program, known, setting, dates[sid])
+    easier = easier_next(scope, found, now.program, setting, dates[sid])
     day = Judged(
         School(who.school),
-        known,
         poor_day=poor_day(scope, sid),
         today=today,
         rests=rests_of(found.id, done),

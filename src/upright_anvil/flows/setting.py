@@ -1,6 +1,6 @@
 """What a client's plan is read against: place, exercises, estimated maxima, pace."""
 
-from collections.abc import Collection, Iterable
+from collections.abc import Iterable, Sequence
 from datetime import date, timedelta
 from decimal import Decimal
 
@@ -9,9 +9,12 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting, Tested
 from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.prescription.tempo import is_slow
+from upright_anvil.core.strength.attempts import Attempt
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.core.testing.items import TestKind
 from upright_anvil.core.testing.results import standing_results
@@ -19,6 +22,7 @@ from upright_anvil.core.timing.estimate import pace_factor
 from upright_anvil.flows.batteries import all_tests
 from upright_anvil.flows.library import library
 from upright_anvil.flows.places import inventory_of
+from upright_anvil.flows.strength import known_of
 from upright_anvil.formats.testing_file import shipped_tests
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
@@ -35,37 +39,39 @@ LONGEST_SESSION = timedelta(hours=4)
 def client_setting(
     scope: Scope,
     client_id: str,
-    done: Collection[PerformedSet],
-    today: date | None = None,
-    sessions: Iterable[SessionRow] | None = None,
+    on: date,
+    *,
+    sessions: Sequence[SessionRow] | None = None,
+    until: date | None = None,
+    leaving_out: str = "",
+    path_of: str = "",
 ) -> Setting:
-    """Answer the setting of a client; ``done`` are the standing sets the maxima are estimated from.
+    """Answer the setting of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
 
-    With ``today`` the joints stand as they do on that day, without it nothing is said of them. ``sessions`` are the
-    client's, where the caller has read them already.
+    Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
+    ``leaving_out`` aside; ``path_of`` is
+    the exercise whose way there is wanted. ``sessions`` are the client's, where the caller has read them already.
     """
     row = client(scope, client_id)
     places = places_of_client(scope, client_id)
     inventories = {place.id: inventory_of(place) for place in places}
     shelf = library(scope)
-    exercises = shelf.exercises
     weights, tested = _weighed(scope, client_id)
-    body_kg = weights[-1][1] if weights else None
-    return Setting(
+    held = sessions_of_client(scope, client_id) if sessions is None else sessions
+    bare = Setting(
         unit=Unit(row.unit),
         inventory=next(iter(inventories.values()), Inventory()),
-        exercises=exercises,
-        max_kg=best_maxima(done, exercises, body_kg, tested),
-        body_kg=body_kg,
-        standing=current(health.history(scope, client_id), today) if today else (),
+        exercises=shelf.exercises,
+        body_kg=weights[-1][1] if weights else None,
+        standing=current(health.history(scope, client_id), on),
         ladders=shelf.ladders,
-        pace=pace_of(sessions_of_client(scope, client_id) if sessions is None else sessions),
+        pace=pace_of(held),
         places=inventories,
         place_names={place.id: place.name for place in places},
-        last_loads=latest_loads(done),
         weights=weights,
         tested=tested,
     )
+    return bare.knowing(known_of(scope, client_id, bare, until or on, held, leaving_out=leaving_out, path_of=path_of))
 
 
 def _weighed(scope: Scope, client_id: str) -> tuple[tuple[tuple[date, Decimal], ...], tuple[Tested, ...]]:
@@ -85,42 +91,17 @@ def _weighed(scope: Scope, client_id: str) -> tuple[tuple[tuple[date, Decimal], 
     return tuple(sorted(weights.items())), tuple(sorted(tested, key=lambda t: t.on))
 
 
-def latest_loads(done: Iterable[PerformedSet]) -> dict[str, Load]:
-    """Answer the load used last of each exercise, by the time it was logged."""
-    latest: dict[str, PerformedSet] = {}
-    for row in done:
-        before = latest.get(row.exercise)
-        if row.load is not None and (before is None or _when(row) >= _when(before)):
-            latest[row.exercise] = row
-    return {exercise: row.load for exercise, row in latest.items() if row.load is not None}
-
-
-def _when(row: PerformedSet) -> float:
-    return row.logged_at.timestamp() if row.logged_at else 0.0
-
-
-def best_maxima(
-    done: Iterable[PerformedSet],
-    exercises: dict[str, Exercise],
-    body_kg: Decimal | None,
-    tested: Iterable[Tested] = (),
-) -> dict[str, Decimal]:
-    """Answer the highest house estimate of each exercise, kg moved, body weight included where it moves.
-
-    Sets and tests count alike.
-    """
-    best: dict[str, Decimal] = {}
-    for test in tested:
-        exercise = exercises.get(test.exercise)
-        moved = moved_kg(test.load, exercise.bodyweight_share, body_kg) if exercise else None
-        found = estimate_max(moved, test.reps, test.reserve) if moved else None
-        if found is not None and found > best.get(test.exercise, Decimal(0)):
-            best[test.exercise] = found
-    for row in done:
-        estimate = set_estimate(row, exercises.get(row.exercise), body_kg)
-        if estimate is not None and estimate > best.get(row.exercise, Decimal(0)):
-            best[row.exercise] = estimate
-    return best
+def attempt_of(row: PerformedSet, exercise: Exercise, setting: Setting, on: date, place: int = 0) -> Attempt | None:
+    """Answer a performed set as estimating reads it; None where nothing is known to have moved, or nothing was done."""
+    moved = moved_kg(added_load(row), exercise.bodyweight_share, setting.body_on(on))
+    if not moved or not row.reps:
+        return None
+    asked = prescription_or_none(row.planned, setting.unit)
+    slow = asked is not None and is_slow(asked.tempo)
+    confirmed = row.how.confirmed
+    return Attempt(
+        exercise.id, on, float(moved), row.reps, row.reserve, place, exercise.pattern, slow, confirmed, row.id
+    )
 
 
 def set_estimate(row: PerformedSet, exercise: Exercise | None, body_kg: Decimal | None) -> Decimal | None:

@@ -1,29 +1,23 @@
 """Whom a plan is for, as the checks, templates and drafts see the client."""
 
-from collections.abc import Collection
 from datetime import date
 
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.screening import Intensity
-from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.flows.done import all_rows, done_by_line
 from upright_anvil.flows.health import screening_of
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 
 
-def standpoint(scope: Scope, client_id: str, today: date, exercises: Collection[str] | None = None) -> Standpoint:
-    """Answer the client's standpoint; ``exercises`` limits the sets read to those named. Raises `NotFoundError`."""
+def standpoint(scope: Scope, client_id: str, today: date) -> Standpoint:
+    """Answer the client's standpoint. Raises `NotFoundError`."""
     who = client(scope, client_id)
-    wanted = exercises if exercises is not None else ledger.exercises_of_client(scope, client_id)
-    done: list[PerformedSet] = all_rows(done_by_line(ledger.sets_of_exercises(scope, client_id, wanted)))
     screening = screening_of(scope, client_id, today)
     waits = screening.outcome is not None and screening.allowed is not Intensity.VIGOROUS
     return Standpoint(
-        setting=client_setting(scope, client_id, done, today),
+        setting=client_setting(scope, client_id, today),
         goal=GoalKind(who.aim),
         second_goal=GoalKind(who.second_aim),
         training_age=TrainingAge(who.training_age),

@@ -14,11 +14,10 @@ from upright_anvil.core.loads.inventory import ANYWHERE, Inventory
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.known import nearest_known
 from upright_anvil.core.plan.setting import Setting
-from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.health import standing_of
 from upright_anvil.flows.library import library
 from upright_anvil.flows.places import inventory_of
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.places import place
 
@@ -61,7 +60,7 @@ def exercise_view(scope: Scope, exercise_id: str, client_id: str | None, today: 
     """Answer an exercise's page. Raises `NotFoundError`."""
     shelf = library(scope)
     exercise = shelf.exercise(exercise_id)
-    standing = client_setting(scope, client_id, (), today).standing if client_id else ()
+    standing = standing_of(scope, client_id, today) if client_id else ()
     ladders = (_shown(ladder, shelf.exercises, exercise_id) for ladder in shelf.ladders.of(exercise_id))
     return ExerciseView(exercise, tuple(ladders), cues_for(exercise, standing), joint_cautions(exercise, standing))
 
@@ -83,9 +82,7 @@ def exercise_substitutes(
     if client_id is None:
         at = inventory_of(place(scope, place_id)) if place_id else ANYWHERE
         return substitutes(exercise, shelf.exercises.values(), shelf.ladders, Situation(at))
-    kin = [e.id for e in shelf.exercises.values() if e.family and e.family == exercise.family]
-    kept = ledger.sets_of_exercises(scope, client_id, {exercise_id, *kin})
-    setting = client_setting(scope, client_id, all_rows(done_by_line(kept)), today)
+    setting = client_setting(scope, client_id, today)
     at = inventory_of(place(scope, place_id)) if place_id else setting.inventory
     return instead_of(exercise, setting, at, reps)
 

@@ -159,6 +159,7 @@ def _health_dues(scope: Scope, names: dict[str, str], today: date) -> list[DueTo
 
 def _retests(scope: Scope, names: dict[str, str], today: date) -> list[DueToday]:
     dues = [d for d in due_batteries(scope, None, today) if d.due.shown and d.client_id in names]
+    dues.sort(key=lambda d: (-d.due.late, names[d.client_id], d.name))
     return [
         DueToday(
             DueKind.RETEST,
@@ -177,7 +178,7 @@ def _client(
     scope: Scope, who: ClientRow, revision: Revision, started: dict[str, SessionRow], today: date
 ) -> tuple[list[TodaySession], ClientToday]:
     program, program_id = revision.program, revision.program_id
-    setting = client_setting(scope, who.id, ())
+    setting = client_setting(scope, who.id, today)
     offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
     sessions, coming = [], None
     for phase, index, planned, on in program.sessions():

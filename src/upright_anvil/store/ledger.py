@@ -4,7 +4,7 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from decimal import Decimal
-from typing import Any, cast
+from typing import Any, Protocol, cast
 
 from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
@@ -46,6 +46,7 @@ _COLUMNS = (
     _T.pain_side,
     _T.checkpoints,
     _T.source,
+    _T.confirmed,
 )
 
 
@@ -89,7 +90,7 @@ def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
 
 def _how(r: Any) -> How:
     """Read what was seen of a set; most sets say nothing, and share one value."""
-    said = (r.left, r.right, r.lead, r.quality, r.ended, r.pain, r.checkpoints)
+    said = (r.left, r.right, r.lead, r.quality, r.ended, r.pain, r.checkpoints, r.confirmed or None)
     if r.source == Source.TAP and all(value is None for value in said):
         return NOTHING_SEEN
     return How(
@@ -102,6 +103,7 @@ def _how(r: Any) -> How:
         pain_side=Side(r.pain_side) if r.pain_side else None,
         checkpoints=r.checkpoints,
         source=Source(r.source),
+        confirmed=r.confirmed,
     )
 
 
@@ -119,6 +121,56 @@ def exercises_of_client(scope: Scope, client_id: str) -> set[str]:
 def sets_of_exercises(scope: Scope, client_id: str, exercises: Collection[str]) -> list[KeptSet]:
     """Answer a client's rows of some exercises."""
     return _kept(scope, _T.client_id == client_id, _T.exercise.in_(exercises))
+
+
+class BriefSet(Protocol):
+    """A working set's row as estimating strength reads it; ``replaces`` is the row it corrects."""
+
+    seq: int
+    id: str
+    session_id: str
+    line: str
+    number: int
+    exercise: str
+    outcome: str
+    reps: int | None
+    load: str | None
+    load_unit: str | None
+    assisted: bool
+    reserve: int | None
+    planned: str
+    quality: str | None
+    ended: str | None
+    pain: str | None
+    confirmed: bool
+    replaces: str | None
+
+
+_BRIEF = (
+    select(*(getattr(_T, name) for name in BriefSet.__annotations__))
+    .where(_T.trainer_id == bindparam("trainer"), _T.client_id == bindparam("client"), _T.ramp.is_(False))
+    .order_by(_T.seq)
+)
+_LAST = (
+    select(_T.id)
+    .where(
+        _T.trainer_id == bindparam("trainer"), _T.client_id == bindparam("client"), _T.session_id != bindparam("not_in")
+    )
+    .order_by(_T.seq.desc())
+    .limit(1)
+)
+
+
+def brief_sets(scope: Scope, client_id: str) -> Sequence[BriefSet]:
+    """Answer all rows of a client's working sets in the order they arrived, with what estimating needs of them."""
+    rows = scope.db.execute(_BRIEF, {"trainer": scope.trainer_id, "client": client_id}).all()
+    return cast("Sequence[BriefSet]", rows)
+
+
+def last_row(scope: Scope, client_id: str, leaving_out: str = "") -> str | None:
+    """Answer the id of a client's newest row outside one session: what was worked out from the rows holds as long."""
+    named = {"trainer": scope.trainer_id, "client": client_id, "not_in": leaving_out}
+    return scope.db.scalar(_LAST, named)
 
 
 def sets_since(scope: Scope, client_id: str, since: date) -> list[KeptSet]:
@@ -162,6 +214,7 @@ def add_set(scope: Scope, session_id: str, row: PerformedSet, received_at: datet
         "pain_side": row.how.pain_side,
         "checkpoints": row.how.checkpoints,
         "source": row.how.source.value,
+        "confirmed": row.how.confirmed,
         "replaces": row.replaces,
         "logged_at": row.logged_at or received_at,
         "received_at": received_at,

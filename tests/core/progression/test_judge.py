@@ -20,8 +20,8 @@ from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.progression.judge import ORDER, proposal
-from upright_anvil.core.progression.judgements.missed_days import step_back
 from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
+from upright_anvil.core.strength.layoff import step_back
 from upright_anvil.core.strength.over_time import Slope, Strength
 
 PLACE = read_equipment(

@@ -56,12 +56,48 @@ class OverTimeTest(TestCase):
         self.assertGreater(later.error, now.error)
         self.assertLess(abs(later.trend), abs(now.trend))
 
-    def test_a_typing_slip_is_weighed_down(self) -> None:
+    def test_idle_weeks_give_nothing(self) -> None:
+        for gain in (0.02, 0.005, -0.01):
+            sets = history(12, gain=gain)
+            levels = [after(sets, weeks=weeks).kg for weeks in (0, 1, 1.4, 1.5, 2, 3, 6, 8, 26, 104)]
+            self.assertEqual(levels, sorted(levels, reverse=True))
+            self.assertEqual(levels[0], levels[4], "two weeks hold the level")
+            for weeks, share in ((3, 0.90), (6, 0.80)):
+                self.assertAlmostEqual(after(sets, weeks=weeks).kg, levels[0] * share, delta=0.1)
+            self.assertLess(levels[-1], levels[0] * 0.65)
+
+    def test_after_a_gap_the_filter_expects_less(self) -> None:
+        sets = history(10, noise=0.0)
+        back = replace(sets[-1], kg=sets[-1].kg * 0.85, on=sets[-1].on + timedelta(weeks=6))
+        path = strengths([*sets, back], back.on, path_of="squat")["squat"].path
+        self.assertLess(path[-1].surprise, 1)
+
+    def test_a_typing_slip_shows_nothing(self) -> None:
         sets = history(12, noise=0.01)
-        slip = replace(sets[-1], kg=sets[-1].kg * 10, on=sets[-1].on + timedelta(days=7))
-        self.assertLess(after([*sets, slip]).kg, after(sets).kg * 1.15)
-        path = strengths([*sets, slip], slip.on, path_of="squat")["squat"].path
-        self.assertGreater(path[-1].surprise, 10)
+        for factor in (10, 2, 0.5, 0.1):
+            for place in (0, 5, 11):
+                with self.subTest(factor=factor, place=place):
+                    slipped = [*sets[:place], replace(sets[place], kg=sets[place].kg * factor), *sets[place + 1 :]]
+                    self.assertAlmostEqual(after(slipped).kg, after(sets).kg, delta=after(sets).kg * 0.03)
+
+    def test_slow_work_shows_at_least_so_much(self) -> None:
+        sets = history(8, noise=0.0)
+        slow = replace(sets[-1], kg=sets[-1].kg * 0.85, on=sets[-1].on + timedelta(days=3), slow=True)
+        self.assertAlmostEqual(after([*sets, slow]).kg, after(sets).kg, delta=0.3)
+        self.assertTrue(after([*sets, slow]).slow)
+        self.assertLess(after([*sets, replace(slow, slow=False)]).kg, after(sets).kg)
+        strong = replace(slow, kg=sets[-1].kg * 1.1)
+        self.assertGreater(after([*sets, strong]).kg, after(sets).kg)
+        beside = [*sets, slow, replace(slow, kg=sets[-1].kg, slow=False)]
+        self.assertEqual(after(beside).kg, after([*sets, replace(slow, kg=sets[-1].kg, slow=False)]).kg)
+
+    def test_the_line_of_the_last_weeks_ends_at_a_gap(self) -> None:
+        sets = history(10, gain=0.01, noise=0.0)
+        later = [replace(s, on=s.on + timedelta(weeks=5), kg=s.kg * 0.9) for s in sets[6:]]
+        found = after([*sets[:6], *later])
+        assert found.lately and found.ten_weeks
+        self.assertEqual(found.ten_weeks.days, 21)
+        self.assertAlmostEqual(found.lately.week, 0.01, delta=0.002)
 
     def test_sets_of_one_session_count_together(self) -> None:
         one = history(1)

@@ -58,7 +58,7 @@ class ChangingTest(StudioTest):
 
     def undo(self, undoes: str) -> None:
         with self.studio.writing() as scope:
-            undo_change(scope, self.sid, fresh_id(), undoes, NOW)
+            undo_change(scope, self.sid, fresh_id(), undoes, NOW, TODAY)
 
     def test_a_poor_day_is_eased_listed_and_undone_one_by_one(self) -> None:
         self.change(WantsReadiness(POOR))

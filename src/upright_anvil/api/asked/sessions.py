@@ -34,6 +34,7 @@ class AskedHow(Asked):
     pain_side: Side | None = None
     checkpoints: Annotated[int, Field(ge=0, le=MAX_ALTERNATIVES)] | None = None
     source: Source = Source.TAP
+    confirmed: bool = False
 
 
 class AskedSet(Asked):

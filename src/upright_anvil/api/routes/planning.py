@@ -38,7 +38,7 @@ def try_edits(program_id: str, asked: AskedTrial, here: Here) -> Response:
 def hints(program_id: str, exercise: str, here: Here) -> Response:
     """What may be typed for an exercise: loads of the place, last time's numbers."""
     with here.reading() as scope:
-        return answer(reading.hints(scope, program_id, exercise))
+        return answer(reading.hints(scope, program_id, exercise, here.today))
 
 
 @router.post("/fill", status_code=201, response_model=BoardView)

@@ -54,7 +54,7 @@ def redo(program_id: str, asked: AskedUndo, here: Here) -> BoardView:
 def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
     """Read a line as it is typed; nothing is kept."""
     with here.reading() as scope:
-        return reading.read_line(scope, program_id, asked.text, asked.exercise)
+        return reading.read_line(scope, program_id, asked.text, asked.exercise, here.today)
 
 
 @router.get("/ahead")

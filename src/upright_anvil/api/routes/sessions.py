@@ -66,7 +66,7 @@ def make_change(session_id: str, asked: AskedChange, here: Here) -> Acknowledged
 def undo_change(session_id: str, asked: AskedUndoChange, here: Here) -> Acknowledged:
     """Take back a change of the day, or one part of it."""
     with here.writing() as scope:
-        return changing.undo_change(scope, session_id, asked.id, asked.undoes, here.now)
+        return changing.undo_change(scope, session_id, asked.id, asked.undoes, here.now, here.today)
 
 
 @router.post("/effort")

@@ -40,7 +40,7 @@ class How:
 
     ``left`` and ``right`` are repetitions or seconds of each side, where they were told apart; ``lead`` is the side
     that went first. ``pain`` is the region that complained, with its side where there are two. ``checkpoints`` is how
-    many of the later marks of timed work were passed.
+    many of the later marks of timed work were passed. ``confirmed`` says that the figure was asked about and is right.
     """
 
     left: int | None = None
@@ -52,11 +52,17 @@ class How:
     pain_side: Side | None = None
     checkpoints: int | None = None
     source: Source = Source.TAP
+    confirmed: bool = False
+
+    @property
+    def hurt(self) -> bool:
+        """Answer whether something hurt: a region was named, or the set ended for pain."""
+        return self.pain is not None or self.ended is SetEnd.PAIN
 
     @property
     def clean_enough(self) -> bool:
         """Answer whether the set says something about strength: no pain, and the form held. House rule."""
-        return self.pain is None and self.quality is not Quality.BROKE_DOWN and self.ended is not SetEnd.PAIN
+        return not self.hurt and self.quality is not Quality.BROKE_DOWN
 
     def check(self, amount: int | None) -> None:
         """Raise `Refusal` for sides that do not fit the set's own figure, and for a side that is none."""

@@ -12,6 +12,7 @@ from upright_anvil.core.health.history import Standing
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.strength.known import Known
 
 
 @dataclass(frozen=True, slots=True)
@@ -31,7 +32,8 @@ class Setting:
 
     ``inventory`` is that of the usual place, ``places`` those of all the client's places by id, ``place_names`` their
     names; ``last_loads`` is what was used last of each exercise. ``weights`` are the body weights by day, kg, oldest
-    first, the last of which is ``body_kg``; ``tested`` what was tested with a load.
+    first, the last of which is ``body_kg``; ``tested`` what was tested with a load. ``known`` is the client's strength;
+    ``max_kg`` are its estimates, kg moved.
     """
 
     unit: Unit = Unit.KG
@@ -47,6 +49,11 @@ class Setting:
     last_loads: Mapping[str, Load] = field(default_factory=dict)
     weights: tuple[tuple[date, Decimal], ...] = ()
     tested: tuple[Tested, ...] = ()
+    known: Known = field(default_factory=Known)
+
+    def knowing(self, known: Known) -> "Setting":
+        """Answer the setting with what is known of the client's strength."""
+        return replace(self, known=known, max_kg=known.max_kg, last_loads=known.last_loads)
 
     def body_on(self, day: date) -> Decimal | None:
         """Answer the body weight that held on a day, kg: the last one weighed by then, else the first one known."""

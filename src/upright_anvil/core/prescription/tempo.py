@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from upright_anvil.core.constants import EXPLOSIVE_SECONDS
+from upright_anvil.core.constants import EXPLOSIVE_SECONDS, SLOW_LOWERING_SECONDS, SLOW_PAUSE_SECONDS
 from upright_anvil.core.prescription.bounds import MAX_PHASE_SECONDS, within
 
 
@@ -31,3 +31,11 @@ class Tempo:
 
     def __str__(self) -> str:
         return "-".join("X" if phase is None else str(phase) for phase in self.phases)
+
+
+def is_slow(tempo: Tempo | None) -> bool:
+    """Answer whether work at this tempo shows less than the client can: long lowering or pauses. House rule."""
+    if tempo is None:
+        return False
+    pause = max(tempo.bottom or 0, tempo.top or 0)
+    return (tempo.lowering or 0) > SLOW_LOWERING_SECONDS or pause >= SLOW_PAUSE_SECONDS

@@ -10,6 +10,7 @@ from upright_anvil.core.plan.edits import Edit
 class Sort(StrEnum):
     """What a change of the day comes from."""
 
+    AWAY = "away"
     READINESS = "readiness"
     LATE = "late"
     PLACE = "place"

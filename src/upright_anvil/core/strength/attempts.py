@@ -40,7 +40,8 @@ class Attempt:
     """One clean working set: kilograms moved, repetitions, how many were left (None: nobody said).
 
     ``place`` counts the working sets of the exercise before it in the same session; ``group`` names the exercises that
-    share a rep curve.
+    share a rep curve. ``slow`` says that slow lowering or long pauses were asked, so that it shows at least so much;
+    ``confirmed`` that the trainer was asked about the figure and it is right. ``id`` is that of the set.
     """
 
     exercise: str
@@ -50,13 +51,17 @@ class Attempt:
     reserve: int | None
     place: int = 0
     group: str = ""
+    slow: bool = False
+    confirmed: bool = False
+    id: str = ""
 
 
 @dataclass(frozen=True, slots=True)
 class Table:
     """Sets as columns: day, kilograms, repetitions and those to failure, reserve (nan: unsaid), place, exercise, group.
 
-    ``exercise`` and ``group`` are positions in ``exercises`` and ``groups``.
+    ``exercise`` and ``group`` are positions in ``exercises`` and ``groups``, ``row`` that in the attempts it is made
+    of. ``slow`` and ``confirmed`` are those of the attempts.
     """
 
     day: Floats
@@ -67,8 +72,29 @@ class Table:
     place: Floats
     exercise: NDArray[np.int64]
     group: NDArray[np.int64]
+    slow: NDArray[np.bool_]
+    confirmed: NDArray[np.bool_]
+    row: NDArray[np.int64]
     exercises: tuple[str, ...]
     groups: tuple[str, ...]
+
+    def only(self, kept: NDArray[np.bool_]) -> "Table":
+        """Answer the table with the rows that are kept."""
+        return Table(
+            self.day[kept],
+            self.kg[kept],
+            self.reps[kept],
+            self.r[kept],
+            self.reserve[kept],
+            self.place[kept],
+            self.exercise[kept],
+            self.group[kept],
+            self.slow[kept],
+            self.confirmed[kept],
+            self.row[kept],
+            self.exercises,
+            self.groups,
+        )
 
 
 def table(attempts: Sequence[Attempt], until: date) -> Table:
@@ -83,11 +109,13 @@ def table(attempts: Sequence[Attempt], until: date) -> Table:
         (a.place for a in attempts),
         (exercises[a.exercise] for a in attempts),
         (groups[a.group] for a in attempts),
+        (a.slow for a in attempts),
+        (a.confirmed for a in attempts),
     )
     rows = np.stack([np.fromiter(column, np.float64, many) for column in columns], axis=1)
     r = _to_failure(rows)
     kept = (rows[:, 1] > 0) & (rows[:, 2] > 0) & (r <= MAX_ESTIMATE_REPS) & (rows[:, 0] <= until.toordinal())
-    day, kg, reps, reserve, place, exercise, group = rows[kept].T
+    day, kg, reps, reserve, place, exercise, group, slow, confirmed = rows[kept].T
     return Table(
         day,
         kg,
@@ -97,6 +125,9 @@ def table(attempts: Sequence[Attempt], until: date) -> Table:
         place,
         exercise.astype(np.int64),
         group.astype(np.int64),
+        slow.astype(np.bool_),
+        confirmed.astype(np.bool_),
+        np.flatnonzero(kept),
         tuple(exercises),
         tuple(groups),
     )

@@ -1,8 +1,9 @@
 """The filter behind strength over time: a level with a trend, all exercises side by side, session by session.
 
-Between sessions the level drifts and the trend fades, so a gap makes the level less sure and the trend smaller. A
-session far from what was expected is weighed down, not thrown away. Sources: Kalman 1960; Harvey 1989, local linear
-trend; the figures are house figures.
+Between sessions the level drifts and the trend carries it on. Idle weeks give nothing: no trend is carried through
+them, after two weeks the level falls, and it is known less well. A session far from what was expected is weighed down,
+not thrown away; one of slow work can only raise the level. Sources: Kalman 1960; Harvey 1989, local linear trend; the
+figures are house figures.
 """
 
 from collections.abc import Iterator
@@ -13,6 +14,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from upright_anvil.core.strength.attempts import Floats
+from upright_anvil.core.strength.layoff import LOSS_DOUBT, SHORT_GAP_DAYS, lost
 from upright_anvil.core.strength.session_table import Sessions
 
 LEVEL_SD: Final = 0.009
@@ -24,7 +26,7 @@ TREND_SD: Final = 0.0015
 TREND_FADES_IN: Final = 10.0
 """Weeks in which the trend fades to a third where nothing is trained. House figure."""
 
-IDLE_FROM: Final = 1.5
+IDLE_FROM: Final = SHORT_GAP_DAYS / 7
 """Weeks without the exercise from which on nothing is trained of it. House figure."""
 
 START_SD: Final = 0.10
@@ -47,15 +49,20 @@ class State:
     p12: Floats
     p22: Floats
 
-    def later(self, weeks: Floats) -> "State":
-        """Answer the state some weeks later: the trend carries the level on, and fades in a gap."""
+    def later(self, weeks: Floats, falls: Floats, *, trained: bool = True) -> "State":
+        """Answer the state some weeks later; ``falls`` is how much of a loss each series takes (0 or 1).
+
+        The trend carries the level on between sessions no further apart than 10 days; in a longer gap, and where the
+        time is not ``trained``, it does not, and the level falls as `layoff.lost` says.
+        """
         idle = np.maximum(weeks - IDLE_FROM, 0)
         kept = np.exp(-idle / TREND_FADES_IN)
-        carried = np.minimum(weeks, IDLE_FROM) + TREND_FADES_IN * (1 - kept)
+        carried = np.where(idle > 0, 0.0, weeks) if trained else np.zeros_like(weeks)
+        gone = lost(weeks * DAYS_A_WEEK)
         return State(
-            self.level + carried * self.trend,
+            self.level + carried * self.trend + falls[:, None] * np.log1p(-gone),
             kept * self.trend,
-            self.p11 + 2 * carried * self.p12 + carried**2 * self.p22 + LEVEL_SD**2 * weeks,
+            self.p11 + 2 * carried * self.p12 + carried**2 * self.p22 + LEVEL_SD**2 * weeks + (LOSS_DOUBT * gone) ** 2,
             kept * (self.p12 + carried * self.p22),
             kept**2 * self.p22 + TREND_SD**2 * weeks,
         )
@@ -72,11 +79,11 @@ class Step:
     state: State
 
 
-def steps(data: Sessions, series: Floats, start_trends: Floats) -> Iterator[Step]:
+def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -> Iterator[Step]:
     """Run the filter over series of the same sessions (series by exercise by session); the first says what is doubted.
 
     All series are weighed alike, so what holds of a sum of them holds of their parts. ``start_trends`` is the trend a
-    week each begins with.
+    week each begins with, ``falls`` which of them carry the strength that is lost in a gap (0 or 1).
     """
     many, most = data.days.shape
     state = State(
@@ -89,13 +96,15 @@ def steps(data: Sessions, series: Floats, start_trends: Floats) -> Iterator[Step
     for n in range(most):
         on = n < data.count
         weeks = (data.days[:, n] - data.days[:, n - 1]) / DAYS_A_WEEK if n else np.zeros(many)
-        state = state.later(np.where(on, weeks, 0))
+        state = state.later(np.where(on, weeks, 0), falls)
         off = series[:, :, n] - state.level
         expected = state.p11 + data.variance[:, n]
         surprise = np.abs(off[0]) / np.sqrt(expected)
         doubted = np.maximum(surprise / DOUBTED_FROM, 1.0) ** 2 if n else np.ones(many)
         weighed = state.p11 + data.variance[:, n] * doubted
-        k1, k2 = np.where(on, state.p11 / weighed, 0), np.where(on, state.p12 / weighed, 0)
+        # Slow work below the level says nothing: it shows at least so much.
+        heard = on & ~(data.at_least[:, n] & (off[0] < 0) & (n > 0))
+        k1, k2 = np.where(heard, state.p11 / weighed, 0), np.where(heard, state.p12 / weighed, 0)
         state = State(
             state.level + k1 * off,
             state.trend + k2 * off,

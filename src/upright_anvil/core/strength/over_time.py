@@ -13,6 +13,7 @@ from typing import Final
 import numpy as np
 
 from upright_anvil.core.strength.attempts import Attempt, Floats, Table, table
+from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, State, steps
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
 
@@ -24,8 +25,19 @@ FOUR_TO_ONE: Final = 0.84
 """Standard errors that are passed by chance once in five (one side). House figure for what a trainer acts on."""
 
 LATELY_DAYS: Final = 42
+TEN_WEEKS: Final = 70
 LATELY_SESSIONS, LATELY_SPAN = 4, 10
-"""The days the slope of the last weeks looks back on, and the sessions and days it needs. House rule."""
+"""The days the slopes of the last weeks look back on, and the sessions and days they need. House rule."""
+
+LINE_ENDS_AT: Final = 21
+"""A gap of more days than this ends the line: what lies before it is no part of how things go now. House rule."""
+
+USUAL_SCATTER, USUAL_WORTH = 0.02, 8.0
+"""How far sessions usually scatter about their line, as a share of the maximum, and how many sessions that counts for
+beside what these sessions themselves show. House figures."""
+
+ONE: Final = np.asarray([1.0])
+"""The one series of strength, which takes the whole of a loss."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -72,7 +84,8 @@ class Strength:
 
     ``kg`` is the estimated maximum with its 95 % interval, ``error`` the standard error as a share of it; ``trend`` is
     the change a week as a share (0.01 = 1 %) with its 95 % interval. ``path`` has a point for each session. ``lately``
-    is the slope over the last weeks, None with fewer than four sessions or ten days of them.
+    is the slope over the last six weeks, ``ten_weeks`` that over the last ten, None with fewer than four sessions or ten
+    days of them. ``slow`` says that the last session was slow work alone, so that it shows at least so much.
     """
 
     exercise: str
@@ -87,6 +100,8 @@ class Strength:
     last: date
     path: tuple[Point, ...]
     lately: Slope | None = None
+    ten_weeks: Slope | None = None
+    slow: bool = False
 
     @property
     def way(self) -> str:
@@ -99,16 +114,19 @@ def strengths(
 ) -> dict[str, Strength]:
     """Answer each exercise's strength on a day from a client's whole history; one without a usable set is left out.
 
+    Sets that the rest contradicts are left out.
+
     ``curves`` are steepnesses of the client's own rep curve by group (1 = the published curve). ``path_of`` names the
     exercise whose way there is answered too, `EVERY` for that of all.
     """
-    return strengths_in(table(attempts, today), today, curves, path_of)
+    sets = table(attempts, today)
+    return strengths_in(sets.only(~doubted(sets)), today, curves, path_of)
 
 
 def strengths_in(
     sets: Table, today: date, curves: Mapping[str, float] | None = None, path_of: str = ""
 ) -> dict[str, Strength]:
-    """Answer the same from sets that are a table up to the day already."""
+    """Answer the same from sets that are a table up to the day already, what is doubted left out by the caller."""
     if not len(sets.day):
         return {}
     data = sessions_of(sets)
@@ -122,33 +140,44 @@ def _filtered(data: Sessions, seen: Floats, today: date, path_of: str) -> list[S
     many, most = seen.shape
     levels, spreads, surprises = (np.zeros((many, most)) for _ in range(3))
     ends = [np.zeros(many) for _ in range(5)]
-    for n, step in enumerate(steps(data, seen[None], np.asarray([START_TREND]))):
+    for n, step in enumerate(steps(data, seen[None], np.asarray([START_TREND]), ONE)):
         state = step.state
         levels[:, n], spreads[:, n], surprises[:, n] = state.level[0], np.sqrt(state.p11), step.surprise
         last = n == data.count - 1
         now = (state.level[0], state.trend[0], state.p11, state.p12, state.p22)
         for end, value in zip(ends, now, strict=True):
             end[last] = value[last]
-    found, slopes = [], _slopes(data, seen)
+    found, slopes, tens = [], _slopes(data, seen, LATELY_DAYS), _slopes(data, seen, TEN_WEEKS)
     for row, name in enumerate(data.names):
         path = _path(data, row, levels, spreads, surprises) if path_of in (name, EVERY) else ()
-        found.append(_strength(data, row, path, [end[row : row + 1] for end in ends], today, slopes[row]))
+        found.append(_strength(data, row, path, [end[row : row + 1] for end in ends], today, slopes[row], tens[row]))
     return found
 
 
-def _slopes(data: Sessions, seen: Floats) -> list[Slope | None]:
-    """The weighted line through the last weeks' sessions of each exercise."""
+def _slopes(data: Sessions, seen: Floats, days: int) -> list[Slope | None]:
+    """The weighted line through the last weeks' sessions of each exercise, as sure as they lie close to it."""
     there = np.arange(data.days.shape[1]) < data.count[:, None]
     last = np.where(there, data.days, 0).max(axis=1, keepdims=True)
-    weights = np.where(there & (data.days >= last - LATELY_DAYS), 1 / data.variance, 0)
+    gaps = np.diff(data.days, axis=1, append=data.days[:, -1:]) * there
+    broken = (gaps > LINE_ENDS_AT) & (np.arange(data.days.shape[1]) < data.count[:, None] - 1)
+    ends_before = np.cumsum(broken[:, ::-1], axis=1)[:, ::-1] == 0
+    used = there & ends_before & (data.days >= last - days) & ~data.at_least
+    weights = np.where(used, 1 / data.variance, 0)
     weeks = (data.days - last) / DAYS_A_WEEK
-    total = weights.sum(axis=1)
+    total = np.maximum(weights.sum(axis=1), 1e-9)
     off = weeks - ((weights * weeks).sum(axis=1) / total)[:, None]
     spread = (weights * off**2).sum(axis=1)
+    many = used.sum(axis=1)
     with np.errstate(invalid="ignore", divide="ignore"):
-        slope, error = (weights * off * seen).sum(axis=1) / spread, 1 / np.sqrt(spread)
-    many = (weights > 0).sum(axis=1)
-    span = np.rint(np.where(weights > 0, -weeks, 0).max(axis=1) * DAYS_A_WEEK)
+        slope = (weights * off * seen).sum(axis=1) / spread
+        middle = (weights * seen).sum(axis=1) / total
+        residual = weights * (seen - middle[:, None] - slope[:, None] * off) ** 2
+        usual = total / np.maximum(many, 1)
+        scatter = (USUAL_WORTH * USUAL_SCATTER**2 * usual + residual.sum(axis=1)) / (
+            USUAL_WORTH + np.maximum(many - 2, 0)
+        )
+        error = np.sqrt(scatter / spread)
+    span = np.rint(np.where(used, -weeks, 0).max(axis=1) * DAYS_A_WEEK)
     return [
         Slope(round(float(slope[n]), 5), round(float(error[n]), 5), int(span[n]))
         if many[n] >= LATELY_SESSIONS and span[n] >= LATELY_SPAN
@@ -158,18 +187,24 @@ def _slopes(data: Sessions, seen: Floats) -> list[Slope | None]:
 
 
 def _strength(
-    data: Sessions, row: int, path: tuple[Point, ...], end: list[Floats], today: date, lately: Slope | None
+    data: Sessions,
+    row: int,
+    path: tuple[Point, ...],
+    end: list[Floats],
+    today: date,
+    lately: Slope | None,
+    ten_weeks: Slope | None,
 ) -> Strength:
     count = int(data.count[row])
     last = date.fromordinal(int(data.days[row, count - 1]))
     weeks = np.asarray([max(0, (today - last).days) / DAYS_A_WEEK])
-    now = State(*end).later(weeks)
+    now = State(end[0][None], end[1][None], *end[2:]).later(weeks, ONE, trained=False)
     sd, half = sqrt(now.p11[0]), NORMAL_95 * sqrt(now.p22[0])
-    kg, low, high = (round(exp(now.level[0] + by * sd), 2) for by in (0, -NORMAL_95, NORMAL_95))
-    slope = float(now.trend[0])
+    kg, low, high = (round(exp(now.level[0, 0] + by * sd), 2) for by in (0, -NORMAL_95, NORMAL_95))
+    slope = float(now.trend[0, 0])
     return Strength(
         data.names[row], kg, low, high, round(sd, 4),
-        round(slope, 5), round(slope - half, 5), round(slope + half, 5), count, last, path, lately,
+        round(slope, 5), round(slope - half, 5), round(slope + half, 5), count, last, path, lately, ten_weeks, bool(data.at_least[row, count - 1]),
     )  # fmt: skip
 
 

@@ -12,6 +12,7 @@ from typing import Final
 import numpy as np
 
 from upright_anvil.core.strength.attempts import Attempt, Table, table
+from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.kalman import START_TREND, steps
 from upright_anvil.core.strength.session_table import sessions_of
 
@@ -34,7 +35,8 @@ class RepCurve:
 
 def rep_curves(attempts: Sequence[Attempt], today: date) -> dict[str, RepCurve]:
     """Answer each group's curve from a client's whole history up to a day."""
-    return rep_curves_in(table(attempts, today))
+    sets = table(attempts, today)
+    return rep_curves_in(sets.only(~doubted(sets)))
 
 
 def rep_curves_in(sets: Table) -> dict[str, RepCurve]:
@@ -50,7 +52,8 @@ def rep_curves_in(sets: Table) -> dict[str, RepCurve]:
     series = np.stack([data.base + data.fall, data.base, data.fall, data.certain])
     pull, told = np.zeros(len(data.names)), np.zeros(len(data.names))
     certain = np.zeros(len(data.names))
-    for step in steps(data, series, np.asarray([START_TREND, START_TREND, 0.0, 0.0])):
+    starts, falls = np.asarray([START_TREND, START_TREND, 0.0, 0.0]), np.asarray([1.0, 1.0, 0.0, 0.0])
+    for step in steps(data, series, starts, falls):
         weight = np.where(step.on, 1 / step.expected, 0)
         _, base, fall, sure = step.off
         pull -= weight * base * sure

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from typing import Final
 
 import numpy as np
+from numpy.typing import NDArray
 
 from upright_anvil.core.constants import DEFAULT_RESERVE
 from upright_anvil.core.strength.attempts import (
@@ -27,7 +28,8 @@ class Sessions:
     The log of the maximum that a session shows is ``base`` plus the steepness of the rep curve times ``fall``:
     ``base`` is the log of the kilograms moved with what the sets before cost, ``fall`` the log of maximum by load on
     the published curve. ``certain`` is the fall with the reserve left out, ``variance`` what a session may be off.
-    ``group`` is the position of each exercise's group, ``sets`` how many sets it has.
+    ``group`` is the position of each exercise's group, ``sets`` how many sets it has. ``at_least`` marks sessions of
+    slow work alone: they show at least so much.
     """
 
     names: tuple[str, ...]
@@ -39,16 +41,21 @@ class Sessions:
     certain: Floats
     variance: Floats
     count: Floats
+    at_least: NDArray[np.bool_]
 
 
 def sessions_of(sets: Table, *, curve_known: bool = False) -> Sessions:
     """Answer the sessions of at least one set; a set counts in its session by how far it can be trusted. House rule.
 
-    With ``curve_known`` only the reserve makes a set uncertain, not the curve.
+    With ``curve_known`` only the reserve makes a set uncertain, not the curve. Slow sets beside others are left out.
     """
-    variance = reserve_variances(sets.r, sets.reserve) if curve_known else variances(sets.r, sets.reserve)
     first = sets.day.min()
     keys, inverse = np.unique(sets.exercise * MOST_DAYS + (sets.day - first).astype(np.int64), return_inverse=True)
+    quick = np.bincount(inverse, ~sets.slow) > 0
+    if sets.slow.any():
+        kept = ~sets.slow | ~quick[inverse]
+        sets, inverse = sets.only(kept), inverse[kept]
+    variance = reserve_variances(sets.r, sets.reserve) if curve_known else variances(sets.r, sets.reserve)
     trust = np.bincount(inverse, 1 / variance)
     of, on = keys // MOST_DAYS, (keys % MOST_DAYS) + first
     present, of = np.unique(of, return_inverse=True)
@@ -76,4 +83,5 @@ def sessions_of(sets: Table, *, curve_known: bool = False) -> Sessions:
         certain=mean(log_factors(sets.reps + DEFAULT_RESERVE)),
         variance=padded(1 / trust + DAY_SD**2, 1.0),
         count=count.astype(np.float64),
+        at_least=padded((~quick).astype(np.float64)) > 0,
     )

@@ -63,11 +63,11 @@ def make_change(
     taken = [change for change in answered.changes if change.key not in left_out]
     said: dict[str, Any] = _WANTED.dump_python(asked, mode="json")
     store.add_change(scope, session, change_id, asked.sort, said, written(taken), now)
-    _estimate_anew(scope, sid)
+    _estimate_anew(scope, sid, today)
     return Acknowledged(change_id, again=False)
 
 
-def undo_change(scope: Scope, sid: str, row_id: str, undoes: str, now: datetime) -> Acknowledged:
+def undo_change(scope: Scope, sid: str, row_id: str, undoes: str, now: datetime, today: date) -> Acknowledged:
     """Take back a change, or one part of it (``id/key``); taking it back again changes nothing.
 
     Raises `Refusal` when there is no such change, `NotFoundError`.
@@ -80,7 +80,7 @@ def undo_change(scope: Scope, sid: str, row_id: str, undoes: str, now: datetime)
     if undoes not in names:
         raise Refusal("That change was not made in this session.")
     store.add_change(scope, session, row_id, "undo", {}, written(()), now, undoes)
-    _estimate_anew(scope, sid)
+    _estimate_anew(scope, sid, today)
     return Acknowledged(row_id, again=False)
 
 
@@ -118,9 +118,9 @@ def _seconds(view: Opened, day: Day) -> int:
     return day_estimate(day, view.day.found.phase.weeks, 0, view.setting)
 
 
-def _estimate_anew(scope: Scope, sid: str) -> None:
+def _estimate_anew(scope: Scope, sid: str, today: date) -> None:
     """The minutes a session is measured against are those of what is left in it."""
     found = on_the_day(scope, find_started(scope, sid)).found
-    unpaced: Setting = replace(client_setting(scope, found.program.client_id, ()), pace=1.0)
+    unpaced: Setting = replace(client_setting(scope, found.program.client_id, today), pace=1.0)
     row = ledger.session(scope, sid)
     row.estimated_seconds = day_estimate(found.day, found.phase.weeks, 0, unpaced)

@@ -2,12 +2,13 @@
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
+from datetime import date
 
 from upright_anvil.core.clock.tempo_beats import Metronome, metronome
 from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
-from upright_anvil.core.ledger.rows import Slot
+from upright_anvil.core.ledger.rows import Outcome, Slot
 from upright_anvil.core.ledger.standing import Standing
 from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.loads.implements import ImplementKind
@@ -80,6 +81,7 @@ class Around:
     on_bar: Load | None
     notes: tuple[str, ...]
     measured: Mapping[int, tuple[str, ...]]
+    on: date
 
 
 def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | None:
@@ -131,7 +133,8 @@ def _sets(
         around.setting,
         around.last.sets if around.last else (),
         around.measured,
-        around.best.kg if around.best else None,
+        tuple(kept.row for kept in own.values() if kept.row.outcome is Outcome.DONE and not kept.row.slot.ramp),
+        around.on,
     )
     planned = len(asked.plans) if asked else int(bool(line.cells[0].text))
     numbers = sorted({*range(1, planned + 1), *(slot.number for slot in own if not slot.ramp)})

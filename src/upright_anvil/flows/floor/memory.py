@@ -45,7 +45,8 @@ def of_exercise(
         return None, None
     on, rows = done[-1]
     last = LastTime(on, rows[0].planned, tuple(logged_set(row, setting) for row in rows))
-    every = [(on, row) for on, rows in done for row in rows if row.how.clean_enough]
+    doubted = setting.known.doubted
+    every = [(on, row) for on, rows in done for row in rows if row.how.clean_enough and row.id not in doubted]
     if not every:
         return last, None
     best_on, best = max(every, key=lambda entry: (_worth(entry[1], setting), entry[0]))

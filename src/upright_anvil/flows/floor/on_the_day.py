@@ -53,6 +53,14 @@ def on_the_day(scope: Scope, found: FoundSession) -> OnTheDay:
     return OnTheDay(replace(found, phase=phase, day=day, week=0), changed, tuple(listed))
 
 
+def with_changes(day: OnTheDay, changes: Sequence[DayChange], sort: Sort, row_id: str) -> OnTheDay:
+    """Answer a session with changes that are not kept yet, listed as they will be."""
+    changed = as_changed(day.session, edits_of(changes))
+    phase, planned = day_of(changed)
+    listed = tuple(MadeChange(f"{row_id}/{c.key}", sort, c.label, c.why, c.line, undone=False) for c in changes)
+    return OnTheDay(replace(day.found, phase=phase, day=planned, week=0), changed, (*day.changes, *listed))
+
+
 def written(changes: Sequence[DayChange]) -> dict[str, Any]:
     """Answer changes as they are stored."""
     return {"changes": _CHANGES.dump_python(tuple(changes), mode="json")}

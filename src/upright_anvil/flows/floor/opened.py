@@ -16,7 +16,7 @@ from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.session.easing import setting_with
 from upright_anvil.core.session.order import RunLine
 from upright_anvil.core.session.ramp_up import RampUp, ramp_up
-from upright_anvil.flows.done import all_rows, done_by_line
+from upright_anvil.flows.floor.away import with_step_back
 from upright_anvil.flows.floor.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
 from upright_anvil.flows.floor.session import find
 from upright_anvil.flows.setting import client_setting
@@ -64,11 +64,14 @@ def opened(scope: Scope, program_id: str, week_id: str, day_id: str, today: date
     exercises = {line.exercise_in(week) for line in day.found.day.lines} | {row.exercise for row in rows}
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     sessions = ledger.sessions_of_client(scope, who.id)
-    setting = client_setting(scope, who.id, all_rows(done_by_line(kept)), today, sessions)
+    day_of_it = found.row.on_date if found.row is not None and found.row.finished_at is not None else today
+    setting = client_setting(scope, who.id, today, sessions=sessions, until=day_of_it, leaving_out=found.id)
+    at_place = settings_of(day.found.day, (week,), setting)[0]
+    day = with_step_back(day, at_place, sessions, today)
     standing = standing_rows(rows)
     report = store.readiness_of_session(scope, found.id) if found.row else None
     pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
-    here = setting_with(settings_of(day.found.day, (week,), setting)[0], tuple(dict.fromkeys(pains)))
+    here = setting_with(at_place, tuple(dict.fromkeys(pains)))
     before = [k for k in kept if k.session_id != found.id]
     return Opened(day, who, setting, here, standing, before, sessions, report)
 

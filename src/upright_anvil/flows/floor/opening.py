@@ -101,7 +101,7 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
         reminder=screening.reminder,
         awaited=screening.awaited,
         cautions=general_cautions(setting.standing, today),
-        lines=_lines(scope, view, ramps, by_line, {g.id for g in found.day.groups if is_timed(g, lines)}),
+        lines=_lines(scope, view, ramps, by_line, {g.id for g in found.day.groups if is_timed(g, lines)}, today),
         order=running_order(found.day, lines),
         changes=view.day.changes,
         asked_readiness=view.readiness is not None,
@@ -112,7 +112,12 @@ def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: 
 
 
 def _lines(
-    scope: Scope, view: Opened, ramps: dict[str, RampUp], notes: dict[str, list[str]], timed: set[str]
+    scope: Scope,
+    view: Opened,
+    ramps: dict[str, RampUp],
+    notes: dict[str, list[str]],
+    timed: set[str],
+    today: date,
 ) -> tuple[FloorLine, ...]:
     found, here = view.day.found, view.here
     dates = {s.id: s.on_date for s in view.sessions}
@@ -138,6 +143,7 @@ def _lines(
             on_bar=on_bar,
             notes=tuple(notes.get(line.id, ())),
             measured=measured.get(line.id, {}),
+            on=found.row.on_date if found.row else today,
         )
         shown.append(floor_line(line, exercise, around))
     return tuple(line for line in shown if line is not None)

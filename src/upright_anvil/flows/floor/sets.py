@@ -2,8 +2,7 @@
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
-from datetime import datetime
-from decimal import Decimal
+from datetime import date, datetime
 
 from upright_anvil.core.blocks import Bar, done_bar, planned_bar
 from upright_anvil.core.body.joints import Side
@@ -23,7 +22,7 @@ from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.session.ramp_up import RampSet
 from upright_anvil.core.session.sides import sides_of
 from upright_anvil.core.strength.plausible import doubt
-from upright_anvil.flows.setting import set_estimate
+from upright_anvil.flows.setting import attempt_of
 
 
 @dataclass(frozen=True, slots=True)
@@ -68,15 +67,16 @@ class FloorSet:
 
 @dataclass(frozen=True, slots=True)
 class Shown:
-    """What a line's sets are shown against; ``measured`` is what devices saw, by the number of the set,
-    ``best_kg`` the best estimated maximum before today."""
+    """What a line's sets are shown against; ``measured`` is what devices saw, by the number of the set, ``others`` the
+    sets of this exercise that were done today, ``on`` the day."""
 
     asked: Prescription | None
     exercise: Exercise
     setting: Setting
     last: Sequence[LoggedSet] = ()
     measured: Mapping[int, tuple[str, ...]] = field(default_factory=dict)
-    best_kg: Decimal | None = None
+    others: tuple[PerformedSet, ...] = ()
+    on: date = date.max
 
 
 def working_set(number: int, shown: Shown, standing: Standing | None) -> FloorSet:
@@ -150,7 +150,10 @@ def _doubt(standing: Standing | None, shown: Shown) -> str:
     row = standing.row if standing else None
     if row is None or row.outcome is not Outcome.DONE or row.exercise != shown.exercise.id:
         return ""
-    return doubt(set_estimate(row, shown.exercise, shown.setting.body_kg), shown.best_kg)
+    done = attempt_of(row, shown.exercise, shown.setting, shown.on, max(row.slot.number - 1, 0))
+    others = (attempt_of(one, shown.exercise, shown.setting, shown.on) for one in shown.others if one.id != row.id)
+    strength = shown.setting.known.strengths.get(shown.exercise.id)
+    return doubt(done, strength, [one for one in others if one is not None]) if done is not None else ""
 
 
 def _outline(number: int, shown: Shown, one: SetPlan | None, standing: Standing | None) -> Bar | None:

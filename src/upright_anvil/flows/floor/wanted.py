@@ -173,8 +173,7 @@ def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove,
 def _less_time(
     scope: Scope, day: OnTheDay, minutes: int, setting: Setting, done: Mapping[str, int], today: date
 ) -> Answered:
-    exercises = {line.exercise_in(_week(day)) for line in day.found.day.lines}
-    who = replace(standpoint(scope, day.found.program.client_id, today, exercises), setting=setting)
+    who = replace(standpoint(scope, day.found.program.client_id, today), setting=setting)
     found = trimmed(day.session, minutes, who, done)
     left = f"{round(found.seconds / 60)} min are left to do, {round(found.after / 60)} min after these changes."
     if found.fits:

@@ -62,10 +62,14 @@ class PerformedSetRow(Table):
     pain_side: Mapped[str | None]
     checkpoints: Mapped[int | None]
     source: Mapped[str]
+    confirmed: Mapped[bool]
     replaces: Mapped[str | None]
     logged_at: Mapped[datetime]
     received_at: Mapped[datetime]
-    __table_args__ = (Index("performed_set_by_client", "client_id", "exercise", "seq"),)
+    __table_args__ = (
+        Index("performed_set_by_client", "client_id", "exercise", "seq"),
+        Index("performed_set_in_order", "client_id", "seq"),
+    )
 
 
 class NoteRow(Table):

@@ -1,6 +1,7 @@
 import { Plus, TriangleAlert } from "lucide-react";
 import { useState, type ReactNode } from "react";
 import { count, shortDate } from "../../ui/format";
+import { Button } from "../../ui/Button";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { useRoom } from "../../ui/useRoom";
 import { topicName } from "../health/names";
@@ -17,6 +18,7 @@ export function LineHead({
   addingSet,
   compact = false,
   beat,
+  confirm,
 }: {
   line: ShownLine;
   chosen: { set: number; ramp: boolean };
@@ -26,6 +28,8 @@ export function LineHead({
   /** While a clock runs only what the client needs to hear stays in sight. */
   compact?: boolean;
   beat: ReactNode;
+  /** A figure that was asked about is right. */
+  confirm: (set: FloorSet) => void;
 }) {
   const { ref, width } = useRoom<HTMLDivElement>();
   const scale = scaleFor(line, width);
@@ -112,7 +116,7 @@ export function LineHead({
           <Plus aria-hidden />
         </button>
       </div>
-      <LastTime line={line} />
+      <LastTime line={line} confirm={confirm} correct={(set) => choose(set, false)} />
     </section>
   );
 }
@@ -176,7 +180,15 @@ function Marks({ set }: { set: FloorSet }) {
   ));
 }
 
-function LastTime({ line }: { line: ShownLine }) {
+function LastTime({
+  line,
+  confirm,
+  correct,
+}: {
+  line: ShownLine;
+  confirm: (set: FloorSet) => void;
+  correct: (set: number) => void;
+}) {
   const { last_time: last, best } = line;
   const beside = line.sets.flatMap((set) => set.beside.map((row) => ({ set: set.number, row })));
   return (
@@ -203,9 +215,13 @@ function LastTime({ line }: { line: ShownLine }) {
       {line.sets
         .filter((set) => set.doubt)
         .map((set) => (
-          <p key={set.number} className="text-caution">
-            Set {set.number}: {set.doubt}
-          </p>
+          <div key={set.number} className="flex flex-wrap items-center gap-x-3 text-caution">
+            <p className="basis-72 grow">
+              Set {set.number}: {set.doubt} Until then it counts for nothing.
+            </p>
+            <Button onClick={() => correct(set.number)}>Correct set {set.number}</Button>
+            <Button onClick={() => confirm(set)}>It is right</Button>
+          </div>
         ))}
       {beside.map(({ set, row }) => (
         <p key={row.id} className="text-caution">

@@ -126,6 +126,13 @@ export function SetArea({
         addingSet={set === undefined}
         compact={onClock}
         beat={timeline && open ? null : <MetronomeBar line={line} metronome={metronome} />}
+        confirm={(doubted) => {
+          const { logged } = doubted;
+          if (!logged) return;
+          const said = { ...logged, how: { ...logged.how, confirmed: true } };
+          const at = { ...spot, set: doubted.number, ramp: false };
+          void data.logSet({ line, spot: at, set: doubted, outcome: "done", said });
+        }}
       />
       {onClock ? (
         <ClockPanel shown={shown} session={clock} />

@@ -92,7 +92,8 @@ function withSet(sets: FloorSet[], row: AskedSet): FloorSet[] {
     doubt: "",
   };
   const logged = row.outcome === "cleared" ? null : asLogged(row, base);
-  const shown: FloorSet = { ...base, stands: row.id, logged, waiting: true };
+  const doubt = row.how?.confirmed ? "" : base.doubt;
+  const shown: FloorSet = { ...base, stands: row.id, logged, doubt, waiting: true };
   return [...sets.filter((set) => set.number !== row.number), shown].sort((a, b) => a.number - b.number);
 }
 

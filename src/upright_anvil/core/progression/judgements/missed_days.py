@@ -6,8 +6,6 @@ itself, nothing goes up. House rule.
 """
 
 from dataclasses import replace
-from decimal import Decimal
-from itertools import pairwise
 from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
@@ -15,21 +13,9 @@ from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.steps import nearest_to
+from upright_anvil.core.strength.layoff import RETEST_DAYS, step_back
 
 ID: Final = "missed-days"
-TABLE: Final = ((10, Decimal(0)), (14, Decimal("0.04")), (21, Decimal("0.10")), (42, Decimal("0.20")))
-"""Days without the exercise, and the share by which to step back; evenly between."""
-
-BEYOND: Final = 42
-"""Days after which to test again."""
-
-
-def step_back(days: int) -> Decimal:
-    """Answer the share by which to step back after so many days without the exercise (0.10 = 10 % less)."""
-    for (from_day, least), (to_day, most) in pairwise(TABLE):
-        if days <= to_day:
-            return least + (most - least) * max(days - from_day, 0) / (to_day - from_day)
-    return TABLE[-1][1]
 
 
 def judge(situation: Situation) -> Proposal | None:
@@ -42,7 +28,7 @@ def judge(situation: Situation) -> Proposal | None:
     if not cut:
         return None
     base = base_of(situation)
-    again = " Test again before planning further." if days > BEYOND else ""
+    again = " Test again before planning further." if days > RETEST_DAYS else ""
     said = f"{days} days without it"
     less = nearest_to(situation, base.load, -cut, situation.step_cap) if base.load is not None else None
     if less is None:

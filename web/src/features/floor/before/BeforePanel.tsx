@@ -48,6 +48,12 @@ export function BeforePanel({
     onDone();
   };
   const standing = shown.changes.filter((change) => !change.undone).length;
+  const away = shown.changes.some((change) => change.sort === "away" && !change.undone);
+  const changed = standing > 0 && (
+    <Part title={away ? "Back after a break: stepped back" : `Changed today: ${count(standing, "change")}`}>
+      <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
+    </Part>
+  );
   return (
     <Panel
       title={begun ? "Adjust today" : `${shown.day} with ${shown.client}`}
@@ -59,6 +65,7 @@ export function BeforePanel({
           <span className="font-medium">Noted last time for today:</span> {shown.for_today.join(" · ")}
         </Message>
       )}
+      {away && changed}
       {ask && !shown.asked_readiness && (
         <Part title="How are you today?" said={<Answer shown={shown} wanted={report} />}>
           <Readiness answers={answers} set={setAnswers} />
@@ -88,11 +95,7 @@ export function BeforePanel({
           />
         </Part>
       )}
-      {standing > 0 && (
-        <Part title={`Changed today: ${count(standing, "change")}`}>
-          <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
-        </Part>
-      )}
+      {!away && changed}
       <div className="sticky bottom-0 mt-auto bg-ground pt-3">
         <button
           type="button"

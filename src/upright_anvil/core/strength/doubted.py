@@ -1,0 +1,105 @@
+"""Figures that the rest contradicts: a slip of the pen, the other unit, the wrong exercise.
+
+A set is held against the sessions around it, before and after, so that the very first session is doubted too once
+others contradict it. What is doubted shows nothing until the trainer has said that it is right. House rule.
+"""
+
+from typing import Final
+
+import numpy as np
+from numpy.typing import NDArray
+
+from upright_anvil.core.strength.attempts import MOST_DAYS, TIRED_PER_SET, Floats, Table, log_factors, variances
+from upright_anvil.core.strength.session_table import DAY_SD
+
+ERRORS: Final = 4.0
+"""Standard errors from which on a figure is doubted. House rule."""
+
+LEAST_ABOVE: Final = 0.20
+LEAST_BELOW: Final = 0.50
+"""How far above or below the sessions around it a figure lies at the least before it is doubted (logarithm): a fifth
+more; far less is doubted only where it is about half, since light work is no slip. House figures."""
+
+AROUND: Final = 4
+"""Sessions around one that it is held against. House figure."""
+
+CHANGE_A_WEEK: Final = 0.012
+MOST_CHANGE: Final = 0.25
+"""What strength may have changed by in a week between sessions, and at most (logarithm). House figures."""
+
+NEEDED_BELOW: Final = 2
+"""Sessions around it that a figure must lie below before it is doubted for being low."""
+
+
+def shown(sets: Table) -> Floats:
+    """Answer the logarithm of the maximum that each set shows on the published curve, what tires added."""
+    return np.asarray(np.log(sets.kg) + log_factors(sets.r) + TIRED_PER_SET * sets.place, dtype=np.float64)
+
+
+def doubted(sets: Table) -> NDArray[np.bool_]:
+    """Answer which sets the rest contradicts: over four standard errors above, or about half and less. House rule.
+
+    Where one session stands against another alone, the higher is doubted; where there is but one, sets are held
+    against the others of that day. Confirmed figures are never doubted, slow ones never for being low.
+    """
+    if not len(sets.day):
+        return np.zeros(0, np.bool_)
+    value = shown(sets)
+    keys, of = np.unique(sets.exercise * MOST_DAYS + _days(sets), return_inverse=True)
+    levels, own = _levels(value, of, len(keys), sets.slow), sets.exercise
+    reference, around, weeks = _around(levels, keys)
+    alone = around[of] == 0
+    against = np.where(alone, _others(value, of), reference[of])
+    error = np.sqrt(variances(sets.r, sets.reserve) + 2 * DAY_SD**2)
+    allowed = ERRORS * error + np.minimum(CHANGE_A_WEEK * weeks[of], MOST_CHANGE)
+    off = value - against
+    above = off > np.maximum(allowed, LEAST_ABOVE)
+    below = (-off > np.maximum(allowed, LEAST_BELOW)) & (around[of] >= NEEDED_BELOW) & ~sets.slow
+    assert own.shape == off.shape  # noqa: S101 - one figure a set
+    return np.asarray((above | below) & ~sets.confirmed & np.isfinite(off))
+
+
+def _days(sets: Table) -> NDArray[np.int64]:
+    return np.asarray(sets.day - sets.day.min(), dtype=np.int64)
+
+
+def _levels(value: Floats, of: NDArray[np.int64], many: int, slow: NDArray[np.bool_]) -> Floats:
+    """The lower median of what the sets of each session show; slow sets count only where there are no others."""
+    quick = np.bincount(of, ~slow, many) > 0
+    counted = ~slow | ~quick[of]
+    order = np.lexsort((value[counted], of[counted]))
+    count = np.bincount(of[counted], minlength=many)
+    first = np.cumsum(count) - count
+    return np.asarray(value[counted][order][first + (count - 1) // 2], dtype=np.float64)
+
+
+def _around(levels: Floats, keys: NDArray[np.int64]) -> tuple[Floats, NDArray[np.int64], Floats]:
+    """For each session the lower median of the nearest others of its exercise, how many they are, and how far (weeks)."""
+    exercise, day = keys // MOST_DAYS, (keys % MOST_DAYS).astype(np.float64)
+    count = np.bincount(exercise)
+    begin = (np.cumsum(count) - count)[exercise]
+    end = begin + count[exercise]
+    here = np.arange(len(keys))
+    start = np.clip(here - AROUND // 2, begin, np.maximum(end - AROUND - 1, begin))
+    at = start[:, None] + np.arange(AROUND + 1)[None, :]
+    there = (at < end[:, None]) & (at != here[:, None])
+    at = np.minimum(at, len(keys) - 1)
+    near = np.sort(np.where(there, levels[at], np.inf), axis=1)
+    many = there.sum(axis=1)
+    middle = near[here, np.maximum((many - 1) // 2, 0)]
+    apart = np.where(there, np.abs(day[at] - day[:, None]), 0).sum(axis=1) / np.maximum(many, 1) / 7
+    return np.where(many > 0, middle, np.nan), many, apart
+
+
+def _others(value: Floats, of: NDArray[np.int64]) -> Floats:
+    """For each set the lower median of the other sets of its session; nan where it is alone."""
+    order = np.lexsort((value, of))
+    count = np.bincount(of)
+    first = (np.cumsum(count) - count)[of]
+    rank = np.empty(len(value), np.int64)
+    rank[order] = np.arange(len(value))
+    rank -= first
+    middle = (count[of] - 2) // 2
+    pick = first + np.where(rank <= middle, middle + 1, middle)
+    lone = count[of] == 1
+    return np.where(lone, np.nan, value[order][np.where(lone, first, np.minimum(pick, len(value) - 1))])

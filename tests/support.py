@@ -9,6 +9,7 @@ from unittest import TestCase
 
 from upright_anvil.api.studio import THE_TRAINER, Studio
 from upright_anvil.cli import open_database
+from upright_anvil.core.health.screening import Answers
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits import Edit
@@ -18,6 +19,7 @@ from upright_anvil.flows import logging, saving
 from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import ClientFacts, add_client
 from upright_anvil.flows.empty_program import start_program
+from upright_anvil.flows.health import add_screen
 from upright_anvil.flows.ids import fresh_id, session_id
 from upright_anvil.flows.places import PlaceFacts
 from upright_anvil.store.database import Database
@@ -71,12 +73,15 @@ class StudioTest(TestCase):
         self.studio = Studio(self.database, clock=lambda: self.now)
 
     def client_with_program(self, *lines: tuple[str, str], **more: object) -> BoardView:
-        """Add a client and a four-week program whose first day has these (exercise, shorthand) lines."""
+        """Add a client, screened and clear, and a four-week program whose first day has these (exercise, shorthand) lines."""
         with self.studio.writing() as scope:
             equipment = str(more.pop("equipment", EQUIPMENT))
             weight = more.pop("body_weight", Load.of(70))
+            screened = more.pop("screened", True)
             asked = facts(**more)  # type: ignore[arg-type]
             who = add_client(scope, asked, NOW, depot(equipment, asked.unit), weight)  # type: ignore[arg-type]
+            if screened:
+                add_screen(scope, who.id, Answers(active=True), TODAY, NOW, TODAY)
             board = start_program(scope, who.id, "Strength", NOW, TODAY)
             if not lines:
                 return board

@@ -85,5 +85,8 @@ CARRY_OVER_CAUTION: Final = Decimal("0.10")
 SCREEN_REPEAT_DAYS: Final = 365
 """Days after which a health screen is asked again; a clearance counts as long (Riebe et al., MSSE 2015;47:2473)."""
 
+BEGINS_CALMLY_DAYS: Final = 28
+"""Days after a clear screen for which a client who was not active begins light to moderate. House rule."""
+
 SURE_ERRORS: Final = 2.77
 """Typical errors a change must exceed to be beyond chance at 95 %: 1.96 x sqrt 2 (Hopkins 2000, Sports Med 30:1)."""

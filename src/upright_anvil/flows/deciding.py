@@ -4,7 +4,9 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 
+from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.easing import with_easier_week
+from upright_anvil.core.plan.edits.groups import ChangeGroup
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_line
@@ -145,8 +147,25 @@ def _write(
         of_b_weeks = find_line(after, cell.line).line.exercise_b == line.exercise_id
         change = ChangeExercise(line=cell.line, exercise=proposal.exercise, variant="B" if of_b_weeks else "")
         after = change.apply(after)
+    if decision.verdict is Verdict.ACCEPTED:
+        after = _with_circuit(after, review, line, proposal, setting)
     why = f"{line.exercise}, week {line.next_cell.week}: {text}{_onwards(rolls)}. {_because(proposal, decision)}"
     return text, write_revision(scope, before, after, why, now).number
+
+
+def _with_circuit(
+    program: Program, review: ReviewView, line: ReviewLine, proposal: Proposal, setting: Setting
+) -> Program:
+    """The program with a circuit's other stations in their own next cells, and its rest after a round."""
+    others = {one.line: one for one in review.lines}
+    for change in proposal.stations:
+        cell = others[change.line].next_cell if change.line in others else None
+        if cell is not None:
+            rolls = rolled_on(program, cell, change.prescription, setting)
+            program = written(program, cell, change.text, rolls)
+    if proposal.rest_after is not None and line.circuit:
+        program = ChangeGroup(group=line.circuit, rest_after=proposal.rest_after).apply(program)
+    return program
 
 
 def _onwards(rolls: Sequence[RolledWeek]) -> str:

@@ -9,7 +9,8 @@ from upright_anvil.core.ahead.course import Line as LineAhead
 from upright_anvil.core.ahead.events import events
 from upright_anvil.core.ahead.measure import Measure, measure_of, measured
 from upright_anvil.core.ahead.outlook import Edge, Outlook, trained
-from upright_anvil.core.plan.document import Cell, Day, Line, Phase, Program, Week, WeekKind
+from upright_anvil.core.health.raising import why_not_up
+from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
 from upright_anvil.core.plan.setting import Setting
@@ -30,7 +31,7 @@ from upright_anvil.flows.ahead_view import (
 )
 from upright_anvil.flows.done import done_by_line, rows_of
 from upright_anvil.flows.ids import session_id
-from upright_anvil.flows.judging import exposures_of, rung_of
+from upright_anvil.flows.judging import exposures_of, is_circuit, preparing, rung_of
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.flows.strength import group_of
 from upright_anvil.store import ledger, programs
@@ -72,12 +73,14 @@ def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> Ahead
     looked = [
         _line(
             stretch,
+            group,
             line,
             exposures_of(rows_of(done, line.id), dates, today, setting),
             School(who.school),
             setting,
         )
-        for line in stretch.day.lines
+        for group in stretch.day.groups
+        for line in group.lines
     ]
     return AheadView(
         program_id=program_id,
@@ -135,6 +138,7 @@ Texts = Mapping[Outlook, tuple[str, ...]]
 
 def _line(
     stretch: _Stretch,
+    group: Group,
     line: Line,
     exposures: tuple[Exposure, ...],
     school: School,
@@ -164,9 +168,13 @@ def _line(
         steepness=setting.known.steepness(group_of(exercise.id, setting)),
         harder=rung_of(line, exercise.id, setting, harder=True),
         easier=rung_of(line, exercise.id, setting, harder=False),
+        health=why_not_up(exercise, asked, setting.standing, setting.screening),
+        preparing=preparing(group),
+        doubted=setting.known.doubted,
     )
     weeks = [WeekAhead(head.on, ask, head.easing_off) for head, ask in zip(stretch.heads, asks, strict=False)]
-    ahead = LineAhead(situation, policy, further(weeks, len(stretch.heads)))
+    circuit = is_circuit(group, stretch.start)
+    ahead = LineAhead(situation, policy, further(weeks, len(stretch.heads)), circuit)
     measure, why = measure_of(asked, situation, setting.unit), cannot(ahead)
     told = AheadLine(line.id, exercise.id, exercise.name, rule_name(policy), measure, why, ())
     if why:

@@ -1,26 +1,39 @@
 """After the session: what was done against the plan, a proposal for each line, and the decisions taken."""
 
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import date, datetime
 from enum import StrEnum
 
 from upright_anvil.core.blocks import Block, planned_bar, session_blocks
-from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.document import Line, Program
+from upright_anvil.core.plan.document import Cell, Day, Group, GroupKind, Line, Program
+from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.reading import day_estimate, prescription_or_none
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.easier_week import EasierKind
 from upright_anvil.core.progression.judge import is_plain, rule_name
-from upright_anvil.core.progression.model import Exposure, Proposal
+from upright_anvil.core.progression.model import Proposal
 from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.done import done_by_line, rows_of
 from upright_anvil.flows.easier_weeks import EasierNext, easier_next
 from upright_anvil.flows.floor.session import FoundSession, find_started
-from upright_anvil.flows.judging import Judged, changed_for_the_day, exposures_of, poor_day, proposed, rests_of
+from upright_anvil.flows.judging import (
+    Judged,
+    JudgedLine,
+    RowsBySession,
+    away_before,
+    changed_for_the_day,
+    exposures_of,
+    is_circuit,
+    poor_day,
+    proposed,
+    proposed_for_circuit,
+    rests_of,
+)
 from upright_anvil.flows.rolling import RolledWeek, rolled_on, setting_of_cell
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger, programs
@@ -48,6 +61,15 @@ class DecisionView:
 
 
 @dataclass(frozen=True, slots=True)
+class ReviewStation:
+    """What a circuit's proposal asks of one of its other stations."""
+
+    line: str
+    exercise: str
+    text: str
+
+
+@dataclass(frozen=True, slots=True)
 class ReviewLine:
     """One line after the session: planned against done, the proposal, where it would go, and the decision taken.
 
@@ -55,7 +77,8 @@ class ReviewLine:
     week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
     exercise that takes this one's place where another rung is proposed. ``rolls`` are the later weeks of the phase
     that change with it, ``last`` the set blocks of the time before. ``plain`` says that it can be taken without a look:
-    a usual step on firm or fair evidence, or the same again.
+    a usual step on firm or fair evidence, or the same again. ``circuit`` is the id of the circuit it belongs to, which
+    is judged as one on its first station; ``stations`` are what that asks of the others.
     """
 
     line: str
@@ -75,11 +98,29 @@ class ReviewLine:
     last_on: date | None = None
     rolls: tuple[RolledWeek, ...] = ()
     plain: bool = False
+    circuit: str = ""
+    stations: tuple[ReviewStation, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class NextMinutes:
+    """The estimated minutes of the day in the next week as it stands, and with all that is open accepted.
+
+    ``limit`` is what the day may take, None where only the client's usual minutes hold (see ``ReviewView.minutes_limit``).
+    """
+
+    week: int
+    now: int
+    then: int
+    limit: int | None
 
 
 @dataclass(frozen=True, slots=True)
 class ReviewView:
-    """A session after it was run; ``easier`` says that next week should ease off, or may."""
+    """A session after it was run; ``easier`` says that next week should ease off, or may.
+
+    ``next_minutes`` is what accepting all that is open does to the day next week, ``minutes_limit`` what it may take.
+    """
 
     session_id: str
     program_id: str
@@ -98,6 +139,8 @@ class ReviewView:
     lines: tuple[ReviewLine, ...]
     notes: tuple[str, ...]
     easier: EasierNext | None
+    next_minutes: NextMinutes | None
+    minutes_limit: int
 
 
 def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
@@ -114,24 +157,32 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
     taken = {d.line: d for d in ledger.decisions_of_sessions(scope, [sid])}
     now = programs.current(scope, found.program.id)
     easier = easier_next(scope, found, now.program, setting, dates[sid])
+    rows_today = [r for (session, _), rows in done.items() if session == sid for r in rows]
     day = Judged(
         School(who.school),
-        poor_day=poor_day(scope, sid),
+        poor_day=poor_day(scope, found),
         today=today,
-        rests=rests_of(found.id, done),
+        rests=rests_of(found, done, setting),
         changed=changed_for_the_day(scope, found),
         worn=easier.why if easier is not None and easier.kind is EasierKind.DUE else "",
+        away_days=away_before(sessions, sid, dates[sid]),
+        unfinished=any(line.cells[found.week].text and not done.get((sid, line.id)) for line in found.day.lines),
     )
-    lines = []
-    for line in found.day.lines:
-        rows = rows_of(done, line.id)
-        if line.cells[found.week].text or sid in rows:
-            exposures = exposures_of(rows, dates, dates[sid], setting)
-            latest = max((dates[session] for session in rows), default=dates[sid]) <= dates[sid]
-            here = day if latest else replace(day, today=None)
-            lines.append(
-                _line(found, line, exposures, rows.get(sid, ()), setting, now.program, taken.get(line.id), here)
-            )
+    lines: list[ReviewLine] = []
+    for group in found.day.groups:
+        judged = [
+            _judged(found, line, rows_of(done, line.id), dates, setting, now.program, day)
+            for line in group.lines
+            if line.cells[found.week].text or (sid, line.id) in done
+        ]
+        if is_circuit(group, found.week):
+            verdicts = proposed_for_circuit(found, group, judged, rows_today, now.program)
+        else:
+            verdicts = {one.line.id: proposed(found, group, one, now.program, rows_today) for one in judged}
+        lines += [
+            _line(found, one, verdicts[one.line.id], setting, now.program, taken.get(one.line.id), group)
+            for one in judged
+        ]
     lasted = row.finished_at - row.started_at if row.finished_at else None
     return ReviewView(
         session_id=sid,
@@ -151,6 +202,8 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
         lines=tuple(lines),
         notes=tuple(n.text for n in ledger.notes_of_session(scope, sid)),
         easier=easier,
+        next_minutes=_next_minutes(found, lines, now.program, setting),
+        minutes_limit=found.day.minutes or who.minutes,
     )
 
 
@@ -160,25 +213,48 @@ def _started(found: FoundSession) -> SessionRow:
     return found.row
 
 
-def _line(
+def _judged(
     found: FoundSession,
     line: Line,
-    exposures: tuple[Exposure, ...],
-    done: tuple[PerformedSet, ...],
+    rows: RowsBySession,
+    dates: dict[str, date],
+    setting: Setting,
+    program: Program,
+    day: Judged,
+) -> JudgedLine:
+    on = dates[found.id]
+    done = rows.get(found.id, ())
+    planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
+    latest = max((dates[session] for session in rows), default=on) <= on
+    there = setting_of_cell(program, next_cell(program, line.id, found.week), setting)
+    return JudgedLine(
+        line,
+        exposures_of(rows, dates, on, setting),
+        prescription_or_none(planned, setting.unit),
+        done,
+        there,
+        day if latest else replace(day, today=None),
+    )
+
+
+def _line(
+    found: FoundSession,
+    judged: JudgedLine,
+    verdict: tuple[Proposal | None, str],
     setting: Setting,
     program: Program,
     taken: DecisionRow | None,
-    day: Judged,
+    group: Group,
 ) -> ReviewLine:
+    line, done, plan, exposures = judged.line, judged.done, judged.plan, judged.exposures
+    proposal, why_none = verdict
     exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
     planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
-    plan = prescription_or_none(planned, setting.unit)
     cell = next_cell(program, line.id, found.week)
-    there = setting_of_cell(program, cell, setting)
-    proposal, why_none = proposed(found, line, exposures, plan, done, there, program, day)
     athlete = setting.athlete(exercise.id)
     preview = proposal.prescription if proposal else None
     before = [e for e in exposures if e.sets is not done][-1:]
+    circuit = group.kind in (GroupKind.CIRCUIT, GroupKind.INTERVALS) and len(group.lines) > 1
     return ReviewLine(
         line=line.id,
         exercise_id=exercise.id,
@@ -201,4 +277,50 @@ def _line(
         if proposal and cell and taken is None
         else (),
         plain=proposal is not None and cell is not None and is_plain(proposal),
+        circuit=group.id if circuit else "",
+        stations=_stations(found, proposal, setting),
     )
+
+
+def _stations(found: FoundSession, proposal: Proposal | None, setting: Setting) -> tuple[ReviewStation, ...]:
+    if proposal is None or not proposal.stations:
+        return ()
+    week = found.phase.weeks[found.week]
+    names = {line.id: setting.exercise(line.exercise_in(week)).name for line in found.day.lines}
+    return tuple(ReviewStation(one.line, names.get(one.line, one.line), one.text) for one in proposal.stations)
+
+
+def _next_minutes(
+    found: FoundSession, lines: Sequence[ReviewLine], program: Program, setting: Setting
+) -> NextMinutes | None:
+    """What taking all that is open does to the minutes of the day in the next week; None where that week is not there."""
+    open_lines = [line for line in lines if line.proposal and line.decision is None and line.next_cell is not None]
+    cells = [line.next_cell for line in open_lines if line.next_cell is not None]
+    if not cells:
+        return None
+    try:
+        place = find_line(program, cells[0].line)
+        index = week_index(place.phase, cells[0].week_id)
+    except Refusal:
+        return None
+    texts: dict[str, str] = {}
+    for line in open_lines:
+        if line.proposal is not None:
+            texts |= {line.line: line.proposed, **{one.line: one.text for one in line.proposal.stations}}
+    then_day = _with_texts(place.day, index, texts)
+    weeks = place.phase.weeks
+    now, then = (round(day_estimate(day, weeks, index, setting) / 60) for day in (place.day, then_day))
+    return NextMinutes(cells[0].week, now, then, place.day.minutes)
+
+
+def _with_texts(day: Day, week: int, texts: Mapping[str, str]) -> Day:
+    """The day with other words in one week's cells; for measuring only, so that nothing is checked again."""
+
+    def said(line: Line) -> Line:
+        if line.id not in texts:
+            return line
+        cells = tuple(Cell(text=texts[line.id]) if n == week else cell for n, cell in enumerate(line.cells))
+        return line.model_copy(update={"cells": cells})
+
+    groups = (group.model_copy(update={"lines": tuple(map(said, group.lines))}) for group in day.groups)
+    return day.model_copy(update={"groups": tuple(groups)})

@@ -7,6 +7,7 @@ from decimal import Decimal
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
+from upright_anvil.core.health.screening import health_standing
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
@@ -70,6 +71,7 @@ def client_setting(
         place_names={place.id: place.name for place in places},
         weights=weights,
         tested=tested,
+        screening=health_standing(health.screens(scope, client_id), health.clearances(scope, client_id), on),
     )
     return bare.knowing(known_of(scope, client_id, bare, until or on, held, leaving_out=leaving_out, path_of=path_of))
 

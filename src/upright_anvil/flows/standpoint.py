@@ -15,7 +15,7 @@ def standpoint(scope: Scope, client_id: str, today: date) -> Standpoint:
     """Answer the client's standpoint. Raises `NotFoundError`."""
     who = client(scope, client_id)
     screening = screening_of(scope, client_id, today)
-    waits = screening.outcome is not None and screening.allowed is not Intensity.VIGOROUS
+    waits = screening.allowed is not Intensity.VIGOROUS
     return Standpoint(
         setting=client_setting(scope, client_id, today),
         goal=GoalKind(who.aim),

@@ -3,9 +3,11 @@
 from dataclasses import dataclass
 from datetime import date, datetime
 
+from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.draft import Wish, draft
 from upright_anvil.core.plan.document import Phase, Program
 from upright_anvil.core.plan.edits.phases import PutPhase
+from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.templates.adapt import adapt
 from upright_anvil.core.templates.model import Template
 from upright_anvil.flows.board import board_of
@@ -126,7 +128,7 @@ def add_template_phase(
 
 def draft_for(scope: Scope, client_id: str, wish: Wish, today: date) -> DraftView:
     """Answer a draft from the client file, without keeping it. Raises `Refusal` where nothing fits, `NotFoundError`."""
-    who = standpoint(scope, client_id, today)
+    who = _drafted_for(scope, client_id, today)
     made = draft(who, "Draft", monday_of(today), wish)
     first: Phase = made.program.phases[0]
     days = []
@@ -146,10 +148,22 @@ def draft_for(scope: Scope, client_id: str, wish: Wish, today: date) -> DraftVie
     return DraftView(tuple(days), names, wish.weeks, made.relax)
 
 
+def _drafted_for(scope: Scope, client_id: str, today: date) -> Standpoint:
+    """The client a draft is for. Raises `Refusal` where a clearance comes first: nothing is drafted before it."""
+    who = standpoint(scope, client_id, today)
+    screening = who.setting.screening
+    if screening is not None and screening.allowed is None:
+        raise Refusal(
+            f"{screening.reason} Nothing is drafted before a clinician's word is written down; easy walking and what the "
+            "clinician allowed can be typed on an empty program."
+        )
+    return who
+
+
 def start_from_draft(scope: Scope, client_id: str, wish: Wish, now: datetime, today: date) -> Started:
     """Start a client's program from a draft. Raises `Refusal`, `NotFoundError`."""
     check_none(scope, client_id)
-    made = draft(standpoint(scope, client_id, today), "Drafted program", monday_of(today), wish)
+    made = draft(_drafted_for(scope, client_id, today), "Drafted program", monday_of(today), wish)
     first = keep_first(scope, client_id, made.program, "Drafted from the client file", now)
     return Started(board_of(scope, first, today), made.relax)
 

@@ -84,7 +84,7 @@ def screen_of(row: ScreeningRow) -> Screen:
         signs=frozenset(Sign(s) for s in said["signs"]),
         intends=Intensity(said["intends"]),
     )
-    return Screen(row.on_date, answers)
+    return Screen(row.on_date, answers, row.at)
 
 
 def clearances(scope: Scope, client_id: str) -> list[Clearance]:
@@ -103,7 +103,7 @@ def clearance_rows(scope: Scope, client_id: str | None = None) -> Sequence[Clear
 
 def clearance_of(row: ClearanceRow) -> Clearance:
     """Read a clearance's row."""
-    return Clearance(row.on_date, row.by, Intensity(row.up_to), row.limits)
+    return Clearance(row.on_date, row.by, Intensity(row.up_to), row.limits, row.at)
 
 
 def cycle_reports(scope: Scope, client_id: str, limit: int = 30) -> Sequence[CycleReportRow]:

@@ -5,7 +5,7 @@ from unittest import TestCase
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from tests.core.progression.test_judge import EXERCISES, PLACE, PUSH_UP, RAISED, TODAY, strength
+from tests.core.progression.story import EXERCISES, PLACE, PUSH_UP, RAISED, TODAY, strength
 from upright_anvil.core.ahead.course import CourseWeek, Line, WeekAhead, cannot, course, further
 from upright_anvil.core.ahead.doing import reps_to_failure_at
 from upright_anvil.core.ahead.outlook import MISSED, Edge, Outlook

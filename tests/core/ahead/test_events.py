@@ -1,7 +1,7 @@
 from unittest import TestCase
 
 from tests.core.ahead.test_course import line
-from tests.core.progression.test_judge import RAISED
+from tests.core.progression.story import RAISED
 from upright_anvil.core.ahead.course import Line, course
 from upright_anvil.core.ahead.events import events
 from upright_anvil.core.ahead.outlook import Outlook

@@ -1,7 +1,7 @@
 from decimal import Decimal
 from unittest import TestCase
 
-from tests.core.progression.test_judge import EXERCISES, PLACE
+from tests.core.progression.story import EXERCISES, PLACE
 from upright_anvil.core.ahead.measure import Measure, measure_of, measured
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit

@@ -1,7 +1,7 @@
 from dataclasses import replace
 from unittest import TestCase
 
-from tests.core.progression.test_judge import strength
+from tests.core.progression.story import strength
 from upright_anvil.core.ahead.outlook import (
     MISSED,
     WEAK_WEEK,

@@ -5,7 +5,7 @@ from datetime import date, timedelta
 from decimal import Decimal
 from unittest import TestCase
 
-from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
@@ -23,7 +23,7 @@ POUNDS = read_equipment("bar 45, plates 2x2.5 4x5 4x10 2x45", Unit.LB).inventory
 SQUAT = Exercise("back-squat", "Back squat", Pattern.SQUAT, (), implements=(ImplementKind.BARBELL,))
 PRESS = Exercise("press", "Dumbbell press", Pattern.PUSH_VERTICAL, (), implements=(ImplementKind.DUMBBELL,))
 PULL_UP = Exercise("pull-up", "Pull-up", Pattern.PULL_VERTICAL, (), bodyweight_share=Decimal(1))
-PLANK = Exercise("plank", "Plank", Pattern.TRUNK, ())
+PLANK = Exercise("plank", "Plank", Pattern.TRUNK, (), kind=ExerciseKind.HOLD)
 BODY = Decimal(80)
 
 
@@ -77,7 +77,7 @@ class StoriesTest(TestCase):
             # Load: every set at the top within the reserve.
             ("top of the range", SQUAT, "3 x 6-8, 60 kg, leave 2", "8/2 8/2 8/3", Lever.LOAD, "3 x 6-8, 62.5 kg, leave 2"),
             ("nobody said what was left", SQUAT, "3 x 6-8, 60 kg, leave 2", "8 8 8", Lever.LOAD, "3 x 6-8, 62.5 kg, leave 2"),
-            ("no reserve was asked", SQUAT, "3 x 6-8, 60 kg", "8/0 8/0 8/0", Lever.LOAD, "3 x 6-8, 62.5 kg"),
+            ("no reserve was asked", SQUAT, "3 x 6-8, 60 kg", "8/0 8/0 8/0", Lever.HOLD, "3 x 6-8, 60 kg"),
             ("more than the top", SQUAT, "3 x 6-8, 60 kg", "10 9 9", Lever.LOAD, "3 x 6-8, 62.5 kg"),
             ("a fixed number", SQUAT, "5 x 5, 100 kg", "5 5 5 5 5", Lever.LOAD, "5 x 5, 102.5 kg"),
             ("an extra set counts too", SQUAT, "2 x 5, 60 kg", "5 5 5", Lever.LOAD, "2 x 5, 62.5 kg"),
@@ -133,16 +133,22 @@ class StoriesTest(TestCase):
         self.assertIn("first up to 16 reps at 10 kg, which predicts 8 at 12 kg", first.rule)
         second = after(PRESS, (first.text, "16/2 16/2 16/2"), home=home)
         self.assertEqual((second.lever, second.text), (Lever.TEMPO, "3 x 8-10, 10 kg, tempo 4-0-1-0, leave 2"))
-        third = after(PRESS, (second.text, "10/2 10/2 10/2"), home=home)
+        unseen = after(PRESS, (second.text, "10/2 10/2 10/2"), home=home)
+        self.assertEqual(unseen.lever, Lever.REPS)
+        self.assertIn("were not seen", unseen.rule)
+        third = after(PRESS, (first.text, "16/2 16/2 16/2"), (second.text, "10/2 10/2 10/2"), home=home)
         self.assertEqual((third.lever, third.text, third.bridged), (Lever.LOAD, "3 x 8-10, 12 kg, leave 2", True))
         self.assertEqual([a.text for a in first.alternatives], ["3 x 8-10, 12 kg, leave 2"])
 
     def test_at_the_heaviest(self) -> None:
         first = after(PRESS, ("3 x 8-10, 16 kg", "10 10 10"))
-        self.assertEqual((first.lever, first.text), (Lever.TEMPO, "3 x 8-10, 16 kg, tempo 4-0-1-0"))
-        second = after(PRESS, (first.text, "10 10 10"), home="3 x 8-10, 16 kg")
-        self.assertEqual(second.lever, Lever.HOLD)
-        self.assertIn("harder variant", second.rule)
+        self.assertEqual((first.lever, first.text), (Lever.REPS, "3 x 10-11, 16 kg"))
+        home = "3 x 8-10, 16 kg"
+        second = after(PRESS, ("3 x 19-20, 16 kg", "20 20 20"), home=home)
+        self.assertEqual((second.lever, second.text), (Lever.TEMPO, "3 x 8-10, 16 kg, tempo 4-0-1-0"))
+        third = after(PRESS, ("3 x 19-20, 16 kg, tempo 4-0-1-0", "20 20 20"), home=home)
+        self.assertEqual(third.lever, Lever.HOLD)
+        self.assertIn("harder variant", third.rule)
 
     def test_pounds_stay_pounds(self) -> None:
         proposal = propose(situation(SQUAT, ("3 x 5, 135 lb", "5@1 5@1 5@1"), place=POUNDS))

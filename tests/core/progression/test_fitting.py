@@ -11,8 +11,10 @@ class FittingTest(TestCase):
         can = {
             "3 x 8, 60 kg": {"double-progression", "linear", "reserve-led", "sets", "density", "control"},
             "5 x 5, 75 %": {"double-progression", "wave", "sets", "density"},
-            "3 x 40 s": {"double-progression", "sets", "density", "holds"},
-            "12/10/8, 40/45/50 kg": {"double-progression"},
+            "3 x 40 s": {"double-progression", "sets", "density", "holds", "timed", "distance"},
+            "12/10/8, 40/45/50 kg": {"double-progression", "differing"},
+            "10 x 5, 24 kg, every 60 s": {"double-progression", "rounds"},
+            "3 x 12, 12 kg, or 16 kg x 8-10": {"double-progression", "any-kit", "sets", "density"},
             "3 x 8, 60 kg, ramp-up": {"double-progression"},
             "4 x max, 20 kg": {"double-progression", "sets"},
         }
@@ -29,7 +31,6 @@ class FittingTest(TestCase):
             ("wave", "3 x 8, 60 kg", "Per cent waves cannot lead this line. It needs repetitions at a share"),
             ("linear", "5 x 5, 75 %", "Linear steps cannot lead this line. It needs a load in kilograms"),
             ("holds", "3 x 8, 60 kg", "Holds cannot lead this line. It needs holds or timed work"),
-            ("control", "12/10/8, 40/45/50 kg", "Control cannot lead this line. It needs sets that are alike"),
             ("skill", "3 x 8, 60 kg", "Skill cannot lead this line. No harder rung"),
         ]:
             with self.subTest(policy):

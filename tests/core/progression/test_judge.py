@@ -1,115 +1,27 @@
 """Small stories over whole sessions: what was asked, what happened, what a good trainer would ask for next."""
 
-import re
-from dataclasses import dataclass, field, replace
-from datetime import date, timedelta
-from decimal import Decimal
-from unittest import TestCase
+from dataclasses import replace
+from datetime import timedelta
 
 from hypothesis import given, settings
 
+from tests.core.progression.story import (
+    LONG_PLANK,
+    PUSH_UP,
+    RAISED,
+    RANGE,
+    SIGNS,
+    TODAY,
+    Stories,
+    Story,
+    gap,
+    strength,
+)
 from tests.core.strategies import situations
-from upright_anvil.core.body.joints import Joint, Side
-from upright_anvil.core.exercises import Exercise, Pattern
-from upright_anvil.core.ledger.how import How, Quality, SetEnd
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
-from upright_anvil.core.loads.equipment_text import read_equipment
-from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.progression.judge import ORDER, proposal
-from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
-from upright_anvil.core.strength.layoff import step_back
-from upright_anvil.core.strength.over_time import Slope, Strength
-
-PLACE = read_equipment(
-    "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 6 8 10 12 16\nbelt 2.5 5 20", Unit.KG
-).inventory
-SQUAT = Exercise("squat", "Back squat", Pattern.SQUAT, ("quadriceps",), implements=(ImplementKind.BARBELL,))
-PRESS = Exercise("press", "Dumbbell press", Pattern.PUSH_VERTICAL, (), implements=(ImplementKind.DUMBBELL,))
-PUSH_UP = Exercise("push-up", "Push-up", Pattern.PUSH_HORIZONTAL, (), bodyweight_share=Decimal("0.65"))
-RAISED = replace(PUSH_UP, id="raised", name="Push-up, hands raised")
-PLANK = Exercise("plank", "Plank", Pattern.TRUNK, ())
-ON_A_BALL = replace(PUSH_UP, id="ball", name="Push-up on a ball", stable=False)
-EXERCISES = {"squat": SQUAT, "ball push-up": ON_A_BALL, "press": PRESS, "push-up": PUSH_UP, "plank": PLANK}
-TODAY = date(2026, 3, 2)
-RANGE = "3 x 6-8, 60 kg, rest 2:00, leave 2"
-
-
-def strength(trend: float = 0.005, kg: float = 80.0) -> Strength:
-    return Strength(
-        "e", kg, kg * 0.96, kg * 1.04, 0.02, trend, trend - 0.004, trend + 0.004, 8, TODAY, (), Slope(trend, 0.004, 28)
-    )
-
-
-SIGNS = {
-    "!": How(pain=Joint.KNEE, pain_side=Side.LEFT),
-    "~": How(quality=Quality.SLIPPING),
-    "#": How(quality=Quality.BROKE_DOWN),
-    "f": How(ended=SetEnd.FORM),
-    "+": How(checkpoints=1),
-}
-
-
-def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
-    """Sets as ``8/2``, ``8@57.5/1``, ``30`` seconds, ``L7R9``; a sign at the end says how it went."""
-    plan, found = read(asked), []
-    planned = plan.load.added if isinstance(plan.load, BodyweightLoad) else plan.load
-    for number, word in enumerate(did.split(), start=1):
-        match = re.fullmatch(r"(?:L(\d+)R(\d+)|(\d+))(?:@([\d.]+))?(?:/(\d+))?([!~#f+]?)", word)
-        assert match, word
-        left, right, amount, load, reserve, sign = match.groups()
-        how = SIGNS.get(sign, How())
-        if left:
-            how, amount = replace(how, left=int(left), right=int(right)), str(min(int(left), int(right)))
-        timed = isinstance(plan.target, Seconds)
-        found.append(
-            PerformedSet(
-                f"r{number}", Slot("l", number), "e", Outcome.DONE,
-                reps=None if timed else int(amount), seconds=int(amount) if timed else None,
-                load=Load.of(load) if load else planned if isinstance(planned, Load) else None,
-                reserve=int(reserve) if reserve else None, how=how,
-            )
-        )  # fmt: skip
-    return tuple(found)
-
-
-@dataclass(frozen=True)
-class Story:
-    """What was asked, what was done session by session (oldest first), and what should come of it."""
-
-    told: str
-    asked: str
-    did: tuple[str, ...]
-    lever: Lever
-    text: str = ""
-    says: str = ""
-    exercise: str = "squat"
-    policy: str = "double-progression"
-    more: dict[str, object] = field(default_factory=dict)
-    apart: int = 7
-
-    def situation(self) -> Situation:
-        last = len(self.did) - 1
-        exposures = tuple(
-            Exposure(TODAY - timedelta(days=self.apart * (last - n)), read(self.asked), rows(self.asked, did))
-            for n, did in enumerate(self.did)
-        )
-        return Situation(
-            EXERCISES[self.exercise],
-            PLACE,
-            read(self.asked),
-            exposures,
-            Decimal(80),
-            **self.more,  # type: ignore[arg-type]
-        )
-
-
-def gap(days: int) -> dict[str, object]:
-    return {"next_on": TODAY + timedelta(days=days)}
-
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
 
 UP, REPS, HOLD, EASE = Lever.LOAD, Lever.REPS, Lever.HOLD, Lever.EASE
 WORN = "Back squat and Bench press are falling, and 2 of the last 3 days were low: an easier week first."
@@ -169,9 +81,9 @@ STORIES = [
     Story("form comes before worn", RANGE, ("8/2 8/2 8/2~",), HOLD, says="slipped", more={"worn": WORN}),
     Story("pain comes before worn", RANGE, ("8/2 8/2 8/2!",), HOLD, says="hurt", more={"worn": WORN}),
     # A poor day.
-    Story("a poor day, all done lighter", RANGE, ("8/2 8/2 8/2", "8/3 8/3 8/3"), HOLD, says="planned before stands",
+    Story("a poor day, all done lighter", RANGE, ("8/2 8/2 8/2", "8/3 8/3 8/3"), HOLD, says="written in the plan stands",
           more={"poor_day": True}),
-    Story("a poor day as the first session", RANGE, ("8/2 8/2 8/2",), UP, more={"poor_day": True}),
+    Story("a poor day as the first session", RANGE, ("8/2 8/2 8/2",), HOLD, RANGE, more={"poor_day": True}),
     Story("a poor day that fell apart", RANGE, ("8/2 8/2 8/2", "8/2 6/0 4/0"), HOLD, says="came with little",
           more={"poor_day": True}),
     # Changed for the day.
@@ -179,7 +91,7 @@ STORIES = [
     Story("changed for the day, and it hurt", RANGE, ("8/2! 8/2",), HOLD, says="hurt", more={"changed_day": True}),
     Story("changed for the day, all easy", RANGE, ("8/6 8/6 8/6",), HOLD, RANGE, "changed for the day", more={"changed_day": True}),
     # Drop-off and its cause.
-    Story("fell apart with the rests kept", RANGE, ("8/2 6/1 5/0",), EASE, "3 x 6-8, 57.5 kg, rest 2:00, leave 2",
+    Story("fell apart with the rests kept", RANGE, ("8/2 6/1 5/0",), EASE, "3 x 6-8, 55 kg, rest 2:00, leave 2",
           "too heavy", more={"rests": (120, 125)}),
     Story("fell apart with short rests", RANGE, ("8/2 6/1 5/0",), HOLD, RANGE, "rests were 60 s instead of 120 s",
           more={"rests": (60, 60)}),
@@ -193,7 +105,9 @@ STORIES = [
     Story("five to three is a drop-off", "3 x 5, 60 kg", ("5 4 3",), EASE, says="2 of 5"),
     Story("five to four is none", "3 x 5, 60 kg", ("5 5 4",), HOLD, says="below the range"),
     Story("lighter in the last set on purpose", RANGE, ("8/2 8/2 5@55/2",), HOLD, says="below the range"),
-    Story("drop-off before one side", "3 x 8 each side, 12 kg", ("L10R8 L8R6 L5R4",), EASE, says="4 of 8", exercise="push-up"),
+    Story("one side before drop-off", "3 x 8 each side, 12 kg", ("L12R12 L12R10 L12R9",), Lever.SIDE,
+          "3 x 8 each side, right first, 12 kg", "behind in 2 of 3", exercise="press"),
+    Story("both sides fall alike: drop-off", "3 x 8 each side, 12 kg", ("L10R9 L8R7 L5R4",), EASE, says="5 of 9", exercise="press"),
     # One side behind.
     Story("the right side behind in every set", "3 x 8 each side, 10 kg", ("L8R6 L8R6 L8R6",), Lever.SIDE,
           "3 x 8 each side, right first, 10 kg", "The right side was behind in 3 of 3", "press"),
@@ -213,8 +127,7 @@ STORIES = [
     Story("stalled at few repetitions", "3 x 3, 60 kg, leave 2", ("3/1 3/1 3/1",) * 5, HOLD, says="Stalled", more=STALL),
     Story("stalled, but today went up", RANGE, (*("7/1 7/1 6/1",) * 4, "8/2 8/2 8/2"), UP, more=STALL),
     Story("three sessions are too few for a stall", RANGE, ("7/1 7/1 6/1",) * 3, HOLD, says="nothing to spare", more=STALL),
-    Story("a week of daily sessions is no stall", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, says="nothing to spare", more=STALL, apart=1),
-    Story("rising slowly is no stall", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, says="nothing to spare", more={"strength": strength(0.002)}),
+    Story("rising slowly is no stall", RANGE, ("7/1 7/1 6/1",) * 5, HOLD, says="nothing to spare", more={"strength": strength(0.004)}),
     # Other policies.
     Story("linear: all done", "3 x 5, 60 kg, leave 2", ("5/2 5/2 5/2",), UP, "3 x 5, 62.5 kg, leave 2", policy="linear"),
     Story("linear: missed once", "3 x 5, 60 kg", ("5 5 4",), HOLD, says="once more", policy="linear"),
@@ -243,43 +156,25 @@ STORIES = [
     Story("control: slower first", RANGE, ("7/2 7/2 7/2",), Lever.TEMPO, says="lower in 3 s", policy="control"),
     Story("control: no room", RANGE, ("7/1 7/2 7/2",), HOLD, policy="control"),
     Story("skill: on the way", "3 x 8-12, bw", ("10 10 10",), REPS, policy="skill", exercise="push-up", more={"harder": PUSH_UP}),
-    Story("skill: the next rung", "3 x 8-12, bw", ("12 12 12",), Lever.VARIANT, "3 x 8-12, bw", "the next rung, Push-up",
+    Story("skill: the next rung", "3 x 8-12, bw", ("12 12 12",), Lever.VARIANT, "3 x 5-6, bw", "the next rung, Push-up",
           policy="skill", exercise="push-up", more={"harder": PUSH_UP}),
     Story("skill: no rung to go to", "3 x 8-12, bw", ("12 12 12",), UP, says="No harder rung", policy="skill", exercise="push-up"),
     Story("holds: longer", "3 x 50 s", ("50 50 50",), Lever.SECONDS, "3 x 55 s", policy="holds", exercise="plank"),
     Story("holds: long enough for a rung", "3 x 60 s", ("60 60 60",), Lever.VARIANT, policy="holds", exercise="plank",
-          more={"harder": replace(PLANK, id="long-plank", name="Plank, arms out")}),
+          more={"harder": LONG_PLANK}),
     Story("holds on repetitions say so", RANGE, ("8/2 8/2 8/2",), UP, says="Holds cannot lead this line", policy="holds"),
 ]  # fmt: skip
 
 
-class JudgeTest(TestCase):
-    def test_there_are_sixty_stories_at_least(self) -> None:
-        self.assertGreaterEqual(len(STORIES), 60)
-        self.assertEqual(len({story.told for story in STORIES}), len(STORIES))
-
+class JudgeTest(Stories):
     def test_stories(self) -> None:
-        for story in STORIES:
-            with self.subTest(story.told):
-                found = proposal(story.situation(), story.policy)
-                self.assertEqual(found.lever, story.lever, found.rule)
-                if story.text:
-                    self.assertEqual(found.text, story.text, found.rule)
-                self.assertIn(story.says, found.rule)
+        self.tell(STORIES)
 
     def test_a_stall_offers_a_menu(self) -> None:
         story = next(one for one in STORIES if one.told == "stalled for a month")
         labels = [one.label for one in proposal(story.situation(), story.policy).alternatives]
         self.assertEqual(labels[1:], ["One more set", "An easier week"])
         self.assertTrue(labels[0].startswith("Another range"))
-
-    def test_steps_back_grow_with_the_gap(self) -> None:
-        cuts = [step_back(days) for days in range(120)]
-        self.assertEqual(cuts, sorted(cuts))
-        self.assertEqual(
-            [step_back(days) for days in (0, 10, 12, 14, 21, 42, 100)],
-            [Decimal(share) for share in ("0", "0", "0.02", "0.04", "0.10", "0.20", "0.20")],
-        )
 
     def test_judgements_are_named_once(self) -> None:
         self.assertEqual(len({name for name, _ in ORDER}), len(ORDER))

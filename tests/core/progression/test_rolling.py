@@ -4,7 +4,7 @@ from unittest import TestCase
 from hypothesis import given
 from hypothesis import strategies as st
 
-from tests.core.progression.test_judge import EXERCISES, PLACE
+from tests.core.progression.story import EXERCISES, PLACE
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read, write

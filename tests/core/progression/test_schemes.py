@@ -35,7 +35,7 @@ class LedOtherwiseTest(TestCase):
     def test_it_holds_and_says_why(self) -> None:
         for text, why in [
             ("3 x 5, 75 %", "share of the maximum"),
-            ("3 x 10, band red", "for you to say"),
+            ("3 x 10, band red", "yours to say"),
             ("12/10/8, 60/65/70 kg", "Sets that differ"),
             ("10 x 5, 60 kg, every 1:00", "run by the clock"),
             ("3 x 8, 60 kg, ramp-up", "only lead up"),

@@ -5,7 +5,7 @@ from unittest import TestCase
 from hypothesis import assume, given
 from hypothesis import strategies as st
 
-from tests.core.progression.test_judge import EXERCISES, PLACE, TODAY, rows
+from tests.core.progression.story import EXERCISES, PLACE, TODAY, rows
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.equipment_text import read_equipment

@@ -16,6 +16,7 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds
 from upright_anvil.core.progression.judge import proposal
+from upright_anvil.core.progression.kinds import WorkKind, kind_of
 from upright_anvil.core.progression.model import Exposure, Proposal, Situation
 from upright_anvil.core.progression.rolling import LaterWeek, rolled
 from upright_anvil.core.progression.steps import moved
@@ -53,12 +54,13 @@ class CourseWeek:
 class Line:
     """A line to look ahead of: what the judgements look at (its sessions so far may be none), its policy, its weeks.
 
-    ``situation.exposures`` are the sessions so far.
+    ``situation.exposures`` are the sessions so far; ``together`` says that it is a station of a circuit.
     """
 
     situation: Situation
     policy: str
     weeks: tuple[WeekAhead, ...]
+    together: bool = False
 
 
 def cannot(line: Line) -> str:
@@ -68,13 +70,26 @@ def cannot(line: Line) -> str:
         return "Nothing is asked for in these weeks."
     if first.ramp:
         return "These sets only lead up to the work."
+    kind = kind_of(line.situation.exercise, first, preparing=line.situation.preparing)
+    if kind is WorkKind.PREPARATION:
+        return "It gets ready, loosens or winds down: it stays as it is."
+    if line.together:
+        return "A circuit is judged as one after it was run, and follows the plan as written."
     if first.scheme is not None:
         return "Sets that differ or run by the clock follow the plan as written."
+    if first.others:
+        return "Other loads beside the planned one follow the plan as written."
     if not isinstance(first.target, Reps | Seconds):
         return "As many as possible and distances follow the plan as written."
+    if kind not in _REACHED:
+        return f"A {kind} is raised by what is seen of it, so it follows the plan as written."
     if isinstance(first.target, Reps) and not _moves(line, first):
         return "What moves is not known in kilograms or pounds, so nothing can be reckoned ahead."
     return ""
+
+
+_REACHED: Final = frozenset({WorkKind.LIFT, WorkKind.HOLD, WorkKind.BALANCE})
+"""Kinds of work whose next weeks can be reckoned with."""
 
 
 def course(line: Line, outlook: Outlook, edge: Edge = Edge.MID) -> tuple[CourseWeek, ...]:

@@ -6,10 +6,10 @@ wording is ours. The app defers to clinicians, to local rules and to the trainer
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from datetime import date, timedelta
+from datetime import UTC, date, datetime, timedelta
 from enum import StrEnum
 
-from upright_anvil.core.constants import SCREEN_REPEAT_DAYS
+from upright_anvil.core.constants import BEGINS_CALMLY_DAYS, SCREEN_REPEAT_DAYS
 from upright_anvil.core.sentences import Refusal
 
 
@@ -74,20 +74,22 @@ class Result:
 
 @dataclass(frozen=True, slots=True)
 class Screen:
-    """Answers given on a day."""
+    """Answers given on a day; ``at`` is when they were written, where that is known."""
 
     on: date
     answers: Answers
+    at: datetime | None = None
 
 
 @dataclass(frozen=True, slots=True)
 class Clearance:
-    """What a clinician allowed, on a day."""
+    """What a clinician allowed, on a day; ``at`` is when it was written down, where that is known."""
 
     on: date
     by: str
     up_to: Intensity
     limits: str = ""
+    at: datetime | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -144,28 +146,61 @@ def check_day(on: date, today: date) -> None:
         raise Refusal(f"{on:%d %B %Y} has not come yet.")
 
 
+NEVER = datetime.min.replace(tzinfo=UTC)
+
+
+def newest_screen(screens: Sequence[Screen], today: date) -> Screen | None:
+    """Answer the screen that holds: the newest up to today by the time it was written.
+
+    On one day any answer with a sign outranks one without. None where there is none. House rule.
+    """
+    asked = [s for s in screens if s.on <= today]
+    if not asked:
+        return None
+    latest = max(s.on for s in asked)
+    of_the_day = [s for s in asked if s.on == latest]
+    return max(of_the_day, key=lambda s: (bool(s.answers.signs), s.at or NEVER))
+
+
+def _counts(clearance: Clearance, screen: Screen, today: date) -> bool:
+    """Whether a clearance counts for a screen: not a year old, and given after the signs it is asked for."""
+    if not today - timedelta(days=SCREEN_REPEAT_DAYS) < clearance.on <= today:
+        return False
+    if not screen.answers.signs:
+        return clearance.on >= screen.on - timedelta(days=SCREEN_REPEAT_DAYS)
+    if clearance.on == screen.on and clearance.at is not None and screen.at is not None:
+        return clearance.at > screen.at
+    return clearance.on >= screen.on
+
+
 def health_standing(screens: Sequence[Screen], clearances: Sequence[Clearance], today: date) -> HealthStanding:
-    """Answer where a client stands: the newest screen, and the clearances that count for it.
+    """Answer where a client stands: the screen that holds, and the clearances that count for it.
 
     A clearance counts for 365 days. One asked for because of signs must be newer than the screen that found them; one
-    for a known disease may be up to a year older (Riebe et al., MSSE 2015;47:2473). Repeat every 365 days: house rule.
+    for a known disease may be up to a year older (Riebe et al., MSSE 2015;47:2473). Never screened is not cleared:
+    light to moderate at most. A clear client who was not active begins so for four weeks. House rules.
     """
-    if not screens:
+    latest = newest_screen(screens, today)
+    if latest is None:
         return HealthStanding(
-            None, None, "No health screen yet.", None, "No health screen yet: ask before loading.", True
+            None,
+            Intensity.LIGHT_TO_MODERATE,
+            "No health screen yet: light to moderate at most.",
+            None,
+            "No health screen yet: ask before loading.",
+            True,
         )
-    latest = max(screens, key=lambda s: s.on)
     result = screen(latest.answers)
     repeat_on = latest.on + timedelta(days=SCREEN_REPEAT_DAYS)
     due = repeat_on <= today
     again = f"The health screen is from {latest.on:%d %b %Y}: ask again." if due else None
     if result.outcome is ScreenOutcome.CLEAR:
-        return HealthStanding(result.outcome, Intensity.VIGOROUS, result.reason, repeat_on, again, due)
-    oldest = latest.on if latest.answers.signs else latest.on - timedelta(days=SCREEN_REPEAT_DAYS)
-    year_ago = today - timedelta(days=SCREEN_REPEAT_DAYS)
-    counting = [c for c in clearances if oldest <= c.on <= today and c.on > year_ago]
+        calmly = not latest.answers.active and today < latest.on + timedelta(days=BEGINS_CALMLY_DAYS)
+        allowed = Intensity.LIGHT_TO_MODERATE if calmly else Intensity.VIGOROUS
+        return HealthStanding(result.outcome, allowed, result.reason, repeat_on, again, due)
+    counting = [c for c in clearances if _counts(c, latest, today)]
     if counting:
-        newest = max(counting, key=lambda c: c.on)
+        newest = max(counting, key=lambda c: (c.on, c.at or NEVER))
         limits = f" Limits: {newest.limits}." if newest.limits else ""
         reason = f"{result.reason} Cleared by {newest.by} on {newest.on:%d %b %Y}, up to {newest.up_to}.{limits}"
         reminder = again or (limits.strip() or None)

@@ -4,10 +4,11 @@ from dataclasses import dataclass
 from decimal import Decimal
 
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.loads.implements import Achievable, ImplementKind
+from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, in_unit, plain
 from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LastTime, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.strength.estimate import share_of_max
@@ -63,15 +64,6 @@ def _last(load: LastTime, exercise: Exercise, kind: ImplementKind | None, settin
     made = setting.inventory.nearest(kind, wanted) if kind else None
     here = made.load if made else None
     return Resolved(here, f"last time {before}, so {here or wanted}")
-
-
-def coded(load: Coded, place: Inventory) -> Achievable | None:
-    """Answer the band with this label, or the step of an adjustable set with this code, at a place."""
-    kinds = (ImplementKind.BAND,) if load.sort == "band" else (ImplementKind.DUMBBELL, ImplementKind.KETTLEBELL)
-    label = load.label.lower()
-    made = [a for kind in kinds for a in place.achievable(kind)]
-    exact = (a for a in made if label in a.how.lower().replace(",", " ").split())
-    return next(exact, None) or next((a for a in made if label in a.how.lower()), None)
 
 
 def load_caution(prescription: Prescription, exercise: Exercise, setting: Setting) -> str | None:

@@ -9,6 +9,7 @@ from decimal import Decimal
 from upright_anvil.core.blocks import Athlete
 from upright_anvil.core.exercises import Exercise, unknown_exercise
 from upright_anvil.core.health.history import Standing
+from upright_anvil.core.health.screening import HealthStanding
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
@@ -33,7 +34,7 @@ class Setting:
     ``inventory`` is that of the usual place, ``places`` those of all the client's places by id, ``place_names`` their
     names; ``last_loads`` is what was used last of each exercise. ``weights`` are the body weights by day, kg, oldest
     first, the last of which is ``body_kg``; ``tested`` what was tested with a load. ``known`` is the client's strength;
-    ``max_kg`` are its estimates, kg moved.
+    ``max_kg`` are its estimates, kg moved. ``screening`` is where the client stands with screen and clearance.
     """
 
     unit: Unit = Unit.KG
@@ -50,6 +51,7 @@ class Setting:
     weights: tuple[tuple[date, Decimal], ...] = ()
     tested: tuple[Tested, ...] = ()
     known: Known = field(default_factory=Known)
+    screening: HealthStanding | None = None
 
     def knowing(self, known: Known) -> "Setting":
         """Answer the setting with what is known of the client's strength."""

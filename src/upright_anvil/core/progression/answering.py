@@ -19,7 +19,9 @@ def answer(
     *,
     rise: Decimal = Decimal(0),
     bridged: bool = False,
+    bridging: bool = False,
     exercise: str = "",
+    estimated: bool = False,
 ) -> Proposal:
     """Answer a proposal with its evidence; alternatives that say the same are left out."""
     today = situation.today
@@ -33,8 +35,10 @@ def answer(
         confidence=confidence(today.prescription, shown),
         rise=rise,
         bridged=bridged,
+        bridging=bridging,
         alternatives=tuple(a for a in alternatives if a.text != write(prescription)),
         exercise=exercise,
+        estimated=estimated,
     )
 
 

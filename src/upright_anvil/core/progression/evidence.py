@@ -1,50 +1,160 @@
-"""The sets a proposal looks at, and saying so."""
+"""The sets a proposal looks at, each against what was asked for the load that was used, and saying so."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from upright_anvil.core.blocks import added_load
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
+from upright_anvil.core.prescription.coding import coded, named
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.targets import reps_of
+from upright_anvil.core.prescription.schemes import Drops
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, reps_of
+from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.model import Confidence, Exposure, Situation
 
 
 @dataclass(frozen=True, slots=True)
-class Showing:
-    """One session summed up: the load to go by, the amounts reached (reps or seconds), and the reserves said."""
+class ShownSet:
+    """One set: what was reached (reps or seconds), with which load, what was asked for that load, what was left."""
 
+    amount: int
     load: LoadTarget | None
-    amounts: tuple[int, ...]
-    reserves: tuple[int | None, ...]
+    asked: Target
+    reserve: int | None
+
+    @property
+    def bottom(self) -> int:
+        """The least that was asked for the load used."""
+        return lowest(self.asked)
+
+    @property
+    def top(self) -> int:
+        """The most that was asked for the load used; for as many as possible nothing."""
+        return self.asked.high if isinstance(self.asked, Reps) else lowest(self.asked)
+
+
+@dataclass(frozen=True, slots=True)
+class Showing:
+    """One session summed up: its sets, the load to go by (where loads changed, the lightest), the sets planned."""
+
+    sets: tuple[ShownSet, ...]
+    load: LoadTarget | None
     planned_sets: int
+
+    @property
+    def amounts(self) -> tuple[int, ...]:
+        """Reps or seconds set by set."""
+        return tuple(one.amount for one in self.sets)
+
+    @property
+    def reserves(self) -> tuple[int | None, ...]:
+        """Repetitions left set by set, None where nobody said."""
+        return tuple(one.reserve for one in self.sets)
 
     @property
     def complete(self) -> bool:
         """Whether every planned set was done."""
-        return len(self.amounts) >= self.planned_sets
+        return len(self.sets) >= self.planned_sets
 
     @property
     def least(self) -> int:
         """The fewest reps (or seconds) of any set; 0 when there was none."""
         return min(self.amounts, default=0)
 
+    @property
+    def in_range(self) -> bool:
+        """Whether every set reached the least that was asked for its load."""
+        return bool(self.sets) and all(one.amount >= one.bottom for one in self.sets)
+
+    @property
+    def at_top(self) -> bool:
+        """Whether every set reached the most that was asked for its load."""
+        return bool(self.sets) and all(one.amount >= one.top for one in self.sets)
+
+    @property
+    def uneven(self) -> bool:
+        """Whether loads differ from set to set."""
+        return len({str(one.load) for one in self.sets}) > 1
+
+
+def lowest(target: Target) -> int:
+    """Answer the least that counts as done: the bottom of a range, the seconds, the metres; one of as many as possible."""
+    match target:
+        case Reps(low=low):
+            return low
+        case Seconds(seconds=seconds):
+            return seconds
+        case Distance(metres=metres):
+            return metres
+        case Most():
+            return 1
+
 
 def showing(exposure: Exposure) -> Showing:
     """Sum up a session. Where loads changed, the lightest counts: what every set proves. House rule."""
     sets = exposure.sets
     loads = [added_load(row) for row in sets]
-    amounts = tuple((row.reps if row.reps is not None else row.seconds) or 0 for row in sets)
     used = min((load for load in loads if load is not None), key=_heft, default=None)
     if isinstance(exposure.prescription.load, BodyweightLoad):
         used = _as_bodyweight(used if len([x for x in loads if x is not None]) == len(sets) else None)
-    return Showing(used, amounts, tuple(row.reserve for row in sets), len(exposure.prescription.plans))
+    shown = tuple(
+        ShownSet(_amount(row), load, _asked(exposure.prescription, number, load), row.reserve)
+        for number, (row, load) in enumerate(zip(sets, loads, strict=True))
+    )
+    return Showing(shown, used, len(exposure.prescription.plans))
+
+
+def _amount(row: PerformedSet) -> int:
+    return (row.reps if row.reps is not None else row.seconds) or 0
+
+
+def _asked(prescription: Prescription, number: int, load: LoadTarget | None) -> Target:
+    """What was asked of a set at the load that was used: of another load by what stands beside it (``or``)."""
+    if isinstance(load, Load):
+        other = next((o for o in prescription.others if o.load.same_as(load)), None)
+        if other is not None:
+            return other.target
+    plans = prescription.plans
+    return plans[min(number, len(plans) - 1)].target
 
 
 def base_of(situation: Situation) -> Prescription:
     """Answer what was asked today, at the load that was really used."""
     now, used = situation.today.prescription, showing(situation.today).load
-    return now if used is None else replace(now, load=used)
+    return now if used is None or now.scheme is not None else _at(now, used, situation.place)
+
+
+def _at(now: Prescription, used: LoadTarget, place: Inventory) -> Prescription:
+    if isinstance(now.load, Coded):
+        made = coded(now.load, place)
+        if not isinstance(used, Load) or (made is not None and made.load.same_as(used)):
+            return now
+        return replace(now, load=named(used, now.load, place) or now.load)
+    return replace(now, load=used)
+
+
+def lesser_of(situation: Situation) -> Prescription:
+    """Answer what was asked today at the lesser of the planned and the used load, for when nothing may go up.
+
+    A load that was lifted unplanned and heavier is not written into the plan. House rule, never up.
+    """
+    now, base = situation.today.prescription, base_of(situation)
+    if now.load is None or base.load is None:
+        return now
+    planned, used = _kilograms(now.load, situation.place), _kilograms(base.load, situation.place)
+    if planned is None or used is None:
+        return now
+    return base if used < planned else now
+
+
+def _kilograms(load: LoadTarget, place: Inventory) -> float | None:
+    if isinstance(load, Coded):
+        made = coded(load, place)
+        return float(made.load.kg) if made is not None else None
+    return _heft(load) if isinstance(load, Load | BodyweightLoad) else None
 
 
 def _heft(load: LoadTarget) -> float:
@@ -68,34 +178,57 @@ def _as_bodyweight(load: LoadTarget | None) -> BodyweightLoad:
             return BodyweightLoad()
 
 
-def within_reserve(prescription: Prescription, reserves: tuple[int | None, ...]) -> bool:
-    """Answer whether no set went deeper than the planned reserve; a reserve nobody said counts as kept. House rule."""
+def within_reserve(prescription: Prescription, reserves: Sequence[int | None]) -> bool:
+    """Answer whether no set went deeper than the planned reserve; a reserve nobody said counts as kept.
+
+    Where no reserve was planned, a last set after which nothing was left is too deep to go up from. House rule.
+    """
     wanted = prescription.left
-    return wanted is None or all(r is None or r >= wanted for r in reserves)
+    if wanted is None:
+        return not reserves or reserves[-1] != 0
+    return all(r is None or r >= wanted for r in reserves)
 
 
 def confidence(prescription: Prescription, shown: Showing) -> Confidence:
-    """Answer how far the evidence carries. House rule."""
+    """Answer how far the evidence carries: firm only where every set was done and every reserve said. House rule."""
     if not shown.complete:
         return Confidence.THIN
-    if prescription.left is not None and any(r is None for r in shown.reserves):
-        return Confidence.FAIR
-    return Confidence.FIRM
+    counted = reps_of(prescription.target) is not None
+    return Confidence.FAIR if counted and any(r is None for r in shown.reserves) else Confidence.FIRM
 
 
 def sentences(exposure: Exposure, shown: Showing) -> tuple[str, ...]:
-    """Say what was done against what was asked."""
+    """Say what was done against what was asked, each set with its own load where they differ."""
     p = exposure.prescription
-    unit = "s" if reps_of(p.target) is None else "reps"
-    done = ", ".join(str(a) for a in shown.amounts)
-    at = f" at {shown.load}" if shown.load is not None else ""
-    first = f"Asked {p.sets} x {p.target}{_load(p)}; done {done} {unit}{at}." if done else "No set was done."
+    if not shown.sets:
+        return ("No set was done.",)
+    unit = "s" if all(row.reps is None for row in exposure.sets) else "reps"
+    if shown.uneven:
+        done = ", ".join(f"{one.amount} at {_load_words(one.load)}" for one in shown.sets)
+        at = ""
+    else:
+        done = ", ".join(str(amount) for amount in shown.amounts)
+        at = f" at {shown.load}" if shown.load is not None else ""
+    found = [f"Asked {_asked_words(p)}; done {done} {unit}{at}."]
     said = [r for r in shown.reserves if r is not None]
-    if not said or not done:
-        return (first,) if p.left is None or not done else (first, "Nobody said how many reps were left.")
-    asked = "" if p.left is None else f"; {p.left} asked"
-    return (first, f"Reps left: {', '.join('?' if r is None else str(r) for r in shown.reserves)}{asked}.")
+    if said:
+        asked = "" if p.left is None else f"; {p.left} asked"
+        found.append(f"Reps left: {', '.join('?' if r is None else str(r) for r in shown.reserves)}{asked}.")
+    elif p.left is not None:
+        found.append("Nobody said how many reps were left.")
+    if is_slow(p.tempo):
+        found.append(f"Slow work was asked ({p.tempo}): it shows at least so much strength.")
+    return tuple(found)
 
 
-def _load(prescription: Prescription) -> str:
-    return f" at {prescription.load}" if prescription.load is not None else ""
+def _load_words(load: LoadTarget | None) -> str:
+    return str(load) if load is not None and str(load) != "0 kg" else "body weight"
+
+
+def _asked_words(p: Prescription) -> str:
+    plans = p.plans
+    if len({(str(one.target), str(one.load)) for one in plans}) > 1 and not isinstance(p.scheme, Drops):
+        each = ", ".join(f"{one.target}{f' at {one.load}' if one.load is not None else ''}" for one in plans)
+        return each
+    others = "".join(f", {other}" for other in p.others)
+    return f"{p.sets} x {p.target}{f' at {p.load}' if p.load is not None else ''}{others}"

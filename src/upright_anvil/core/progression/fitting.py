@@ -1,6 +1,6 @@
 """Whether a policy can lead a line, in words where it cannot."""
 
-from upright_anvil.core.prescription.load_targets import Coded, OpenLoad, ShareOfMax
+from upright_anvil.core.prescription.load_targets import OpenLoad, ShareOfMax
 from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.progression.model import Situation
 
@@ -12,8 +12,10 @@ def plain_reps(situation: Situation) -> str:
         return "It needs repetitions, and this line is timed or open-ended."
     if now.scheme is not None:
         return "It needs sets that are alike, and these differ or run by the clock."
-    if isinstance(now.load, ShareOfMax | Coded | OpenLoad):
+    if isinstance(now.load, ShareOfMax | OpenLoad):
         return "It needs a load in kilograms or pounds, or body weight."
+    if now.others:
+        return "It needs one load, and this line names others beside it."
     if now.ramp:
         return "These sets only lead up to the work."
     return ""

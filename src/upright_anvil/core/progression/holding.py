@@ -1,4 +1,4 @@
-"""Holds and timed work: a tenth longer once every set lasted."""
+"""Holds and other work by the second: a tenth longer once every set lasted."""
 
 from dataclasses import replace
 from typing import Final
@@ -20,11 +20,15 @@ def longer_holds(situation: Situation, target: Seconds, base: Prescription, poli
     shown = showing(situation.today)
     if not shown.complete or shown.least < target.seconds or not within_reserve(base, shown.reserves):
         return answer(policy, situation, Lever.HOLD, base, f"Not every hold reached {target}: the same again.")
+    if base.scheme is not None:
+        rule = "Marks or differing sets lead this line: the same again."
+        return answer(policy, situation, Lever.HOLD, base, rule)
     step = int(target.seconds * situation.step_cap)
     step = step - step % ROUND_SECONDS if step >= ROUND_SECONDS else step
-    if step < 1:
+    longest = min(target.seconds + step, MAX_HOLD_SECONDS)
+    if step < 1 or longest <= target.seconds:
         rule = "Too short a hold to lengthen within the cap: take a harder variant."
         return answer(policy, situation, Lever.HOLD, base, rule)
-    longer = replace(base, target=Seconds(min(target.seconds + step, MAX_HOLD_SECONDS)))
+    longer = replace(base, target=Seconds(longest))
     rule = f"Every hold lasted: {step} s longer, within {per_cent(situation.step_cap)}."
     return answer(policy, situation, Lever.SECONDS, longer, rule, same_again(base))

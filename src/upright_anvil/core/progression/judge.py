@@ -2,16 +2,22 @@
 
 The first that has something to say decides:
 
-1. pain, 2. missed days, 3. form, 4. a line changed for the day, 5. a poor day, 6. worn, 7. drop-off, 8. one side
-behind, 9. too easy, 10. the policy of the line; where that stands still, 11. the plateau's menu. House rule; the
-order is held by a table of stories.
+1. pain, 2. a figure that does not fit, 3. missed days, 4. form, 5. a line changed for the day, 6. a poor day, 7. worn,
+8. one side behind, 9. a deep miss, 10. drop-off, 11. too easy, 12. the policy of the line's kind; where that stands
+still, 13. the plateau's menu. Whatever comes out is held against the bounds (`bounds`, `never_up`): nothing goes up where
+a reason stands against it. House rule; the order is held by a table of stories.
 """
 
 from collections.abc import Callable
+from dataclasses import replace
 from typing import Final
 
+from upright_anvil.core.progression import bounds, never_up
+from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.judgements import (
     changed_day,
+    deep_miss,
+    doubted,
     drop_off,
     form,
     missed_days,
@@ -22,6 +28,7 @@ from upright_anvil.core.progression.judgements import (
     too_easy,
     worn,
 )
+from upright_anvil.core.progression.kinds import WorkKind
 from upright_anvil.core.progression.model import Confidence, Lever, Proposal, Situation
 from upright_anvil.core.progression.registry import POLICIES, led_by
 
@@ -29,13 +36,15 @@ Judgement = Callable[[Situation], Proposal | None]
 
 ORDER: Final[tuple[tuple[str, Judgement], ...]] = (
     (pain.ID, pain.judge),
+    (doubted.ID, doubted.judge),
     (missed_days.ID, missed_days.judge),
     (form.ID, form.judge),
     (changed_day.ID, changed_day.judge),
     (poor_day.ID, poor_day.judge),
     (worn.ID, worn.judge),
-    (drop_off.ID, drop_off.judge),
     (one_side.ID, one_side.judge),
+    (deep_miss.ID, deep_miss.judge),
+    (drop_off.ID, drop_off.judge),
     (too_easy.ID, too_easy.judge),
 )
 """The judgements, most pressing first."""
@@ -46,28 +55,62 @@ def rule_name(rule_id: str) -> str:
     return POLICIES[rule_id].title if rule_id in POLICIES else rule_id.replace("-", " ").capitalize()
 
 
+def why_none(situation: Situation) -> str:
+    """Answer why a line is raised by nobody, in words; empty where something may be proposed. House rule."""
+    if situation.kind is not WorkKind.PREPARATION:
+        return ""
+    if situation.today.prescription.ramp:
+        return "These sets only lead up to the work."
+    return "It gets ready, loosens or winds down: it stays as it is."
+
+
 def proposal(situation: Situation, policy_id: str) -> Proposal:
     """Answer what to ask for next. Raises `Refusal` for an unknown policy.
 
-    A session in which nothing was done is left to the policy, which holds.
+    A session in which nothing was done is left to the policy, which holds; nobody raises what `why_none` names.
     """
+    nobody = why_none(situation)
+    if nobody:
+        return answer("nobody", situation, Lever.HOLD, situation.today.prescription, nobody)
+    return bounds.bounded(_judged(situation, policy_id), situation)
+
+
+def _judged(situation: Situation, policy_id: str) -> Proposal:
     if situation.today.sets:
         for _, judge in ORDER:
             found = judge(situation)
             if found is not None:
                 return found
+        held = tuple(reason for reason in never_up.reasons(situation) if reason[0] not in _LEFT_TO_THE_POLICY)
+        if held:
+            return _or_eased(situation, policy_id, held)
     way_on = led_by(policy_id, situation)
     return plateau.menu(situation, way_on) or way_on
 
 
-_PLAIN: Final = frozenset({Lever.LOAD, Lever.REPS, Lever.SECONDS, Lever.TEMPO, Lever.PAUSE, Lever.HOLD})
+_LEFT_TO_THE_POLICY: Final = frozenset({"below the range", "nothing left"})
+"""Reasons that a policy speaks of itself, with more to say than that nothing goes up."""
+
+
+def _or_eased(situation: Situation, policy_id: str, held: tuple[tuple[str, str], ...]) -> Proposal:
+    """The same again, unless the policy would go down, which it may."""
+    way_on = led_by(policy_id, situation)
+    if way_on.lever is Lever.EASE:
+        return way_on
+    stands = bounds.same_again(situation, held)
+    if way_on.lever is Lever.HOLD and held[0][0] == "incomplete" and situation.unfinished:
+        return replace(stands, rule="The session was left unfinished: what is written stands, the same again.")
+    return stands
+
+
+_PLAIN: Final = frozenset({Lever.LOAD, Lever.REPS, Lever.SECONDS, Lever.METRES, Lever.TEMPO, Lever.PAUSE, Lever.HOLD})
 
 
 def is_plain(found: Proposal) -> bool:
     """Answer whether a proposal can be taken with others in one go, without a look of its own.
 
     It comes from the line's policy, not from a judgement over the session, on every planned set, with a usual lever,
-    neither bridged nor another exercise. House rule.
+    neither bridged nor on the way to it, nor another exercise, nor a circuit, nor an estimate. House rule.
     """
     return (
         found.policy in POLICIES
@@ -75,4 +118,6 @@ def is_plain(found: Proposal) -> bool:
         and found.confidence is not Confidence.THIN
         and not found.bridged
         and not found.exercise
+        and not found.stations
+        and not found.estimated
     )

@@ -11,6 +11,7 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.progression.kinds import WorkKind, kind_of
 from upright_anvil.core.strength.over_time import Strength
 
 
@@ -20,8 +21,10 @@ class Lever(StrEnum):
     LOAD = "load"
     REPS = "reps"
     SECONDS = "hold seconds"
+    METRES = "distance"
     TEMPO = "slower lowering"
     SETS = "sets"
+    ROUNDS = "one more round"
     DENSITY = "less rest"
     CHECKPOINT = "checkpoint"
     PAUSE = "a pause"
@@ -55,9 +58,16 @@ class Situation:
     ``exposures`` are oldest first, the last is today's, at least one. ``home`` is what the phase began with: reps go
     back to its range and tempo after a rise. ``step_cap`` is a share of the load now (0.10 = 10 %). ``strength`` is the
     estimate over time, ``steepness`` that of the client's own rep curve. ``harder`` and ``easier`` are the rungs beside
-    the exercise that can be done. ``rests`` are the seconds between the sets of today, ``poor_day`` says that the
-    client came with little, ``worn`` why an easier week comes first; ``next_on`` is the day the proposal is for. With
-    ``changed_day`` the line was changed for today, and today's prescription is the one that is written in the plan.
+    the exercise that can be done. ``rests`` are the seconds of rest between the sets of today, the work taken off,
+    ``poor_day`` says that the client came with little, ``worn`` why an easier week comes first; ``next_on`` is the day
+    the proposal is for. With ``changed_day`` the line was changed for today, and today's prescription is the one that
+    is written in the plan.
+
+    ``health`` says why nothing may go up by the health file, empty where nothing stands against it. ``away_days`` are
+    the days the client had not trained before today. ``beside`` are the sets of the same exercise in other lines of
+    the session, ``doubted`` the ids of sets whose figures the rest contradicts. ``unfinished`` says that the session
+    was stopped before its end, ``preparing`` that the line stands in a warm-up or cool-down. ``most_reps`` is the most
+    repetitions the client's goal asks for.
     """
 
     exercise: Exercise
@@ -75,11 +85,23 @@ class Situation:
     changed_day: bool = False
     worn: str = ""
     next_on: date | None = None
+    health: str = ""
+    away_days: int = 0
+    beside: tuple[PerformedSet, ...] = ()
+    doubted: frozenset[str] = frozenset()
+    unfinished: bool = False
+    preparing: bool = False
+    most_reps: int = 20
 
     @property
     def today(self) -> Exposure:
         """The session just done."""
         return self.exposures[-1]
+
+    @property
+    def kind(self) -> WorkKind:
+        """What sort of work the line is."""
+        return kind_of(self.exercise, self.today.prescription, preparing=self.preparing)
 
 
 @dataclass(frozen=True, slots=True)
@@ -91,12 +113,27 @@ class Alternative:
 
 
 @dataclass(frozen=True, slots=True)
+class StationChange:
+    """What a circuit's proposal asks of one of its other stations: the line, and what it asks for then."""
+
+    line: str
+    prescription: Prescription
+
+    @property
+    def text(self) -> str:
+        """The station as shorthand."""
+        return write(self.prescription)
+
+
+@dataclass(frozen=True, slots=True)
 class Proposal:
     """What a policy proposes.
 
     ``rise`` is the change of load as a share of the load now; ``bridged`` says that a rise past the cap has been earned
     by reps and slower lowering first, ``bridging`` that this is on the way to one. ``evidence`` and ``rule`` are
-    sentences. ``exercise`` names another exercise where the next rung is proposed.
+    sentences. ``exercise`` names another exercise where the next rung is proposed. ``stations`` are the other stations
+    of a circuit that is judged as one, ``rest_after`` its rest after a round, seconds, where that changes.
+    ``estimated`` says that the next load is known only by an estimate.
     """
 
     policy: str
@@ -110,6 +147,9 @@ class Proposal:
     bridging: bool = False
     alternatives: tuple[Alternative, ...] = ()
     exercise: str = ""
+    stations: tuple[StationChange, ...] = ()
+    rest_after: int | None = None
+    estimated: bool = False
 
     @property
     def text(self) -> str:

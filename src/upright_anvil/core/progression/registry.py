@@ -3,17 +3,26 @@
 from collections.abc import Callable, Iterable
 from dataclasses import dataclass, replace
 from types import MappingProxyType
+from typing import Final
 
+from upright_anvil.core.prescription.schemes import Checkpoints, EveryStart
+from upright_anvil.core.progression.kinds import WorkKind
 from upright_anvil.core.progression.model import Proposal, Situation
 from upright_anvil.core.progression.policies import (
+    any_kit,
     control,
     density,
+    differing,
+    distance,
     double_progression,
     holds,
+    jumps,
     linear,
     reserve_led,
+    rounds,
     sets,
     skill,
+    timed,
     wave,
 )
 from upright_anvil.core.sentences import Refusal
@@ -39,23 +48,58 @@ def register(policies: Iterable[Policy]) -> MappingProxyType[str, Policy]:
     return MappingProxyType(by_id)
 
 
+_CHOSEN = (linear, wave, reserve_led, sets, density, control, skill, holds)
+"""What a trainer may choose for a client or a line, beside double progression."""
+
+_BY_KIND = (differing, any_kit, timed, jumps, distance, rounds)
+"""What the kind of work asks for, whatever was chosen."""
+
 POLICIES = register(
     [
         Policy(double_progression.ID, double_progression.TITLE, double_progression.propose),
-        *(
-            Policy(module.ID, module.TITLE, module.propose, module.fits)
-            for module in (linear, wave, reserve_led, sets, density, control, skill, holds)
-        ),
+        *(Policy(module.ID, module.TITLE, module.propose, module.fits) for module in (*_CHOSEN, *_BY_KIND)),
     ]
 )
 
+_OF_KIND: Final = MappingProxyType(
+    {
+        WorkKind.TIMED: timed.ID,
+        WorkKind.JUMP: jumps.ID,
+        WorkKind.DISTANCE: distance.ID,
+        WorkKind.ROUNDS: rounds.ID,
+    }
+)
+_STILL: Final = frozenset({WorkKind.HOLD, WorkKind.BALANCE})
+_CLOCKED: Final = frozenset({density.ID, skill.ID, holds.ID})
+
+
+def leading(policy_id: str, situation: Situation) -> str:
+    """Answer the policy that leads a line: what its kind of work and its scheme ask for, else the one chosen.
+
+    Marks decide in every school; sets that differ, other loads beside the planned one, work for time, jumps, distance
+    and rounds have ways of their own. Holds are led by seconds, density or skill. House rule.
+    """
+    now, kind = situation.today.prescription, situation.kind
+    if isinstance(now.scheme, Checkpoints):
+        return density.ID
+    if kind in _OF_KIND:
+        return _OF_KIND[kind]
+    if kind in _STILL:
+        return policy_id if policy_id in _CLOCKED and not POLICIES[policy_id].fits(situation) else holds.ID
+    if isinstance(now.scheme, EveryStart):
+        return rounds.ID
+    if now.scheme is not None:
+        return differing.ID
+    return any_kit.ID if now.others else policy_id
+
 
 def led_by(policy_id: str, situation: Situation) -> Proposal:
-    """Answer what a policy proposes; one that does not fit the line says so and leaves it to double progression.
+    """Answer what the leading policy proposes; one that does not fit the line leaves it to double progression and says so.
 
     Raises `Refusal` for an unknown policy.
     """
-    wanted = policy(policy_id)
+    policy(policy_id)
+    wanted = policy(leading(policy_id, situation))
     misfit = wanted.fits(situation)
     if not misfit:
         return wanted.propose(situation)

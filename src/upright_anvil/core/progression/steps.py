@@ -1,6 +1,6 @@
 """Steps of load that can be made at the place, and how big they are for this client."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from decimal import Decimal
 from typing import Final, Protocol
 
@@ -10,7 +10,8 @@ from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, OpenLoad, moved_kg
+from upright_anvil.core.prescription.coding import beside, coded
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget, OpenLoad, moved_kg
 
 
 class Lifting(Protocol):
@@ -35,10 +36,14 @@ class Kit:
 
 @dataclass(frozen=True, slots=True)
 class LoadStep:
-    """The neighbouring load as a prescription writes it, and the change as a share of what moves now (0.05 = 5 %)."""
+    """The neighbouring load as a prescription writes it, and the change as a share of what moves now (0.05 = 5 %).
+
+    ``estimated`` says that the figure behind it is only an estimate, as with bands.
+    """
 
     to: LoadTarget
     share: Decimal
+    estimated: bool = False
 
 
 def step_up(kit: Lifting, load: LoadTarget) -> LoadStep | None:
@@ -56,8 +61,12 @@ def step_down(kit: Lifting, load: LoadTarget) -> LoadStep | None:
 
 def _step(kit: Lifting, load: LoadTarget, *, up: bool) -> LoadStep | None:
     if isinstance(load, BodyweightLoad):
-        beside = _body_weight_step(kit, load, up=up)
-        return _measured(kit, load, beside) if beside is not None else None
+        rung = _body_weight_step(kit, load, up=up)
+        return _measured(kit, load, rung) if rung is not None else None
+    if isinstance(load, Coded):
+        listed = beside(load, kit.place, up=up)
+        step_to = _measured(kit, load, listed) if listed is not None else None
+        return replace(step_to, estimated=load.sort == "band") if step_to is not None else None
     kind = kit.exercise.implement_at(kit.place)
     if kind is None or not isinstance(load, Load):
         return None
@@ -98,7 +107,13 @@ def _measured(kit: Lifting, now: LoadTarget, to: LoadTarget) -> LoadStep | None:
 
 
 def moved(kit: Lifting, load: LoadTarget) -> Decimal | None:
-    """Answer the kilograms that move at a load, None where body weight is needed and not known."""
+    """Answer the kilograms that move at a load, None where body weight is needed and not known, or nobody can say.
+
+    A band or code moves what it stands for at the place.
+    """
+    if isinstance(load, Coded):
+        made = coded(load, kit.place)
+        return moved_kg(made.load, kit.exercise.bodyweight_share, kit.body_kg) if made is not None else None
     return moved_kg(load, kit.exercise.bodyweight_share, kit.body_kg)
 
 

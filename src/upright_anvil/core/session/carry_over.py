@@ -9,9 +9,9 @@ from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, OpenLoad
+from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Most, Reps, Seconds, reps_of
-from upright_anvil.core.session.milder import with_loads
 
 HOLD_FOR_REPS = 30
 REPS_FOR_HOLD = 8

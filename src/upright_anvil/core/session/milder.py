@@ -1,6 +1,5 @@
 """Asking less of a line for one session: lighter, fewer sets, more left in reserve; always at loads of the place."""
 
-from collections.abc import Callable
 from dataclasses import replace
 from decimal import Decimal
 from typing import Final
@@ -10,9 +9,9 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.schemes import BackOff, Density, Drops, Varied
-from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.prescription.schemes import Density, Varied
 
 LEAST_CUT: Final = Decimal("0.075")
 MOST_CUT: Final = Decimal("0.10")
@@ -51,35 +50,6 @@ def _made(load: Load, kind: ImplementKind | None, place: Inventory) -> Load | No
     wanted = Load.of(load.value * (1 - LEAST_CUT), load.unit)
     found = place.nearest(kind, wanted, Rounding.DOWN)
     return found.load if found and found.load.kg >= load.kg * (1 - MOST_CUT) else None
-
-
-def with_loads(asked: Prescription, change: Callable[[LoadTarget | None], LoadTarget | None]) -> Prescription:
-    """Answer a prescription with every load changed; unchanged where the outcome would not hold together."""
-    try:
-        return _with_loads(asked, change)
-    except Refusal:
-        return asked
-
-
-def _with_loads(asked: Prescription, change: Callable[[LoadTarget | None], LoadTarget | None]) -> Prescription:
-    load = change(asked.load)
-    match asked.scheme:
-        case Varied(targets=targets, loads=loads) if loads:
-            changed = tuple(change(one) for one in loads)
-            kept = tuple(one for one in changed if one is not None)
-            alike = len(set(kept)) == 1
-            scheme = None if alike and not targets else Varied(targets, () if alike else kept)
-            return replace(asked, load=changed[0], scheme=scheme)
-        case Drops(loads=loads):
-            less = tuple(one for one in (change(drop) for drop in loads) if isinstance(one, Load))
-            return replace(asked, load=load, scheme=Drops(less))
-        case BackOff(load=Load() as back) as scheme:
-            lower = change(back)
-            return replace(
-                asked, load=load, scheme=replace(scheme, load=lower if isinstance(lower, Load) else scheme.load)
-            )
-        case _:
-            return replace(asked, load=load)
 
 
 def fewer_sets(asked: Prescription, fewer: int) -> Prescription:

@@ -58,6 +58,15 @@ def one_set(plan: SetPlan, prescription: Prescription, exercise: Exercise) -> in
     return 2 * one_side + CHANGE_SIDES_SECONDS if prescription.each_side else one_side
 
 
+def performed_seconds(reps: int | None, seconds: int | None, asked: Prescription | None, exercise: Exercise) -> float:
+    """Answer the seconds a performed set took: its own, or its repetitions at the tempo asked, both sides. House rule."""
+    if seconds is not None:
+        return float(seconds)
+    each = asked.tempo.rep_seconds if asked is not None and asked.tempo else exercise.rep_seconds
+    one_side = float((reps or 0) * each)
+    return 2 * one_side + CHANGE_SIDES_SECONDS if asked is not None and asked.each_side else one_side
+
+
 def set_seconds(prescription: Prescription, exercise: Exercise) -> int:
     """Answer the seconds the longest set takes, both sides included. House rule."""
     return max(one_set(plan, prescription, exercise) for plan in prescription.plans)

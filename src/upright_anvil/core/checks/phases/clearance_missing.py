@@ -4,14 +4,10 @@ Vigorous is two or fewer in reserve, as many as possible, or 80 % and more. A pr
 """
 
 from collections.abc import Iterator
-from decimal import Decimal
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
 from upright_anvil.core.checks.study import Asked, Standpoint, StudiedPhase
-from upright_anvil.core.prescription.targets import Most
-
-LEFT = 2
-HEAVY = Decimal("0.80")
+from upright_anvil.core.prescription.effort import is_vigorous
 
 
 def _look(phase: StudiedPhase, who: Standpoint) -> Iterator[Hit]:
@@ -23,15 +19,7 @@ def _look(phase: StudiedPhase, who: Standpoint) -> Iterator[Hit]:
 
 
 def _vigorous(asked: Asked) -> bool:
-    asks = asked.prescription
-    if asks is None or asks.ramp:
-        return False
-    close = asks.left is not None and asks.left <= LEFT
-    return (
-        close
-        or any(isinstance(p.target, Most) for p in asks.plans)
-        or (asked.share is not None and asked.share >= HEAVY)
-    )
+    return asked.prescription is not None and is_vigorous(asked.prescription, asked.share)
 
 
 CHECK = Check(

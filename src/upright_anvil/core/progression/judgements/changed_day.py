@@ -1,11 +1,13 @@
 """A line changed for the day (readiness, less time, another place) proves nothing either way: the plan stands.
 
-What was changed for one session is never written into the weeks to come. House rule.
+What was changed for one session is never written into the weeks to come; where less was used than planned, that is the
+most. House rule.
 """
 
 from typing import Final
 
 from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 
 ID: Final = "changed-day"
@@ -16,4 +18,8 @@ def judge(situation: Situation) -> Proposal | None:
     if not situation.changed_day:
         return None
     written = situation.today.prescription
+    if situation.poor_day:
+        least = lesser_of(situation)
+        rule = "The client came with little that day: what is written in the plan stands, no heavier than was done."
+        return answer(ID, situation, Lever.HOLD, least, rule)
     return answer(ID, situation, Lever.HOLD, written, "It was changed for the day: what is written in the plan stands.")

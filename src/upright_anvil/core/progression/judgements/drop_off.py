@@ -1,19 +1,26 @@
 """Drop-off: well planned work looks the same in its first and its last set.
 
 Repetitions to failure fall from the first to the last set at equal load by more than 20 %, or by more than one where
-five or fewer were there: too heavy if the rests were kept, rest too short if they were not. House rule.
+five or fewer were there: too heavy if the rests were kept, rest too short if they were not. Too heavy is a real step
+down, 5 to 10 % by how deep the fall was; less tempo, longer rests and fewer sets are offered beside it. House rule.
 """
 
 from dataclasses import replace
+from decimal import Decimal
 from statistics import median
 from typing import Final
 
+from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.prescription.bounds import MAX_REST_SECONDS
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import base_of
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
-from upright_anvil.core.progression.steps import step_down
+from upright_anvil.core.progression.evidence import base_of, lesser_of, showing
+from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+from upright_anvil.core.progression.steps import LoadStep, eased
 
 ID: Final = "drop-off"
 SHARE: Final = 0.20
@@ -24,12 +31,18 @@ ONLY_SAID: Final = 2
 KEPT: Final = 0.8
 """A rest of less than this share of what was asked was not kept. House rule."""
 
+LEAST_CUT, MOST_CUT = Decimal("0.05"), Decimal("0.10")
+"""How far to step down, by how much of the first set was gone in the last. Rules of progression."""
+
+LONGER_REST: Final = 60
+"""Seconds of rest that are offered beside the step down. House rule."""
+
 
 def judge(situation: Situation) -> Proposal | None:
     """Answer what the drop-off asks for, with its cause; None where the sets were alike."""
-    rows = situation.today.sets
-    target = situation.today.prescription.target
-    if len(rows) < 2 or not isinstance(target, Reps) or situation.today.prescription.scheme is not None:  # noqa: PLR2004
+    rows, now = situation.today.sets, situation.today.prescription
+    target = now.target
+    if len(rows) < 2 or not isinstance(target, Reps) or now.scheme is not None:  # noqa: PLR2004
         return None
     first, last = rows[0], rows[-1]
     if first.load != last.load or first.reps is None or last.reps is None:
@@ -41,20 +54,52 @@ def judge(situation: Situation) -> Proposal | None:
         return None
     base = base_of(situation)
     said = f"From the first to the last set {fell} of {of} repetitions to failure were gone"
-    asked = situation.today.prescription.rest
-    if asked and situation.rests and median(situation.rests) < KEPT * asked:
-        rule = (
-            f"{said}, and the rests were {round(median(situation.rests))} s instead of {asked} s: rest as asked first."
-        )
-        return answer(ID, situation, Lever.HOLD, base, rule)
-    if last.reps >= target.low:
+    rest = _short_rest(situation)
+    if rest:
+        return answer(ID, situation, Lever.HOLD, lesser_of(situation), f"{said}, and {rest}: rest as asked first.")
+    asked = showing(situation.today).sets[-1].bottom
+    if last.reps >= asked:
         rule = f"{said}, the rests kept: too heavy to go up from. The same again."
         return answer(ID, situation, Lever.HOLD, base, rule)
-    less = step_down(situation, base.load) if base.load is not None else None
+    return _too_heavy(situation, base, said, fell / max(of, 1))
+
+
+def _short_rest(situation: Situation) -> str:
+    asked = situation.today.prescription.rest
+    if not asked or not situation.rests or median(situation.rests) >= KEPT * asked:
+        return ""
+    return f"the rests were {round(median(situation.rests))} s instead of {asked} s"
+
+
+def _too_heavy(situation: Situation, base: Prescription, said: str, depth: float) -> Proposal:
+    cut = LEAST_CUT + (MOST_CUT - LEAST_CUT) * Decimal(repr(round(min(depth, 1.0), 3)))
+    less = _lighter(situation, base, cut)
+    others = _other_ways(situation, base)
     if less is None:
-        return answer(ID, situation, Lever.HOLD, base, f"{said}, the rests kept: a set fewer, or a longer rest.")
+        rule = f"{said}, the rests kept: a set fewer, or a longer rest."
+        return answer(ID, situation, Lever.HOLD, base, rule, others)
     rule = f"{said}, the rests kept: too heavy, {less.to} next."
-    return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, same_again(base), rise=less.share)
+    ways = (*same_again(base), *others)
+    return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, ways, rise=less.share)
+
+
+def _lighter(situation: Situation, base: Prescription, cut: Decimal) -> LoadStep | None:
+    return eased(situation, base.load, cut) if base.load is not None else None
+
+
+def _other_ways(situation: Situation, base: Prescription) -> list[Alternative]:
+    """Less tempo, a longer rest, fewer sets: what else than the load could have been too much."""
+    ways = []
+    if is_slow(base.tempo) and base.tempo is not None:
+        quicker = replace(base.tempo, lowering=min(base.tempo.lowering or 3, 3), bottom=min(base.tempo.bottom or 0, 1))
+        ways.append(Alternative("Less tempo", write(replace(base, tempo=quicker))))
+    rest = DEFAULT_REST_SECONDS if base.rest is None else base.rest
+    if rest + LONGER_REST <= MAX_REST_SECONDS:
+        ways.append(Alternative("A longer rest", write(replace(base, rest=rest + LONGER_REST))))
+    held = sum(1 for one in showing(situation.today).sets if one.amount >= one.bottom)
+    if 0 < held < base.sets:
+        ways.append(Alternative("Fewer sets", write(replace(base, sets=held))))
+    return ways
 
 
 def _fell(first: PerformedSet, last: PerformedSet) -> tuple[int, int]:

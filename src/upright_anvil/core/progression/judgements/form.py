@@ -1,17 +1,19 @@
 """Form: work that slipped holds; work that broke down takes one step less.
 
 Where it slipped with repetitions to spare, or on unsteady ground, the move is too hard rather than the load: in two
-sessions running it goes one rung easier. House rule.
+sessions running it goes one rung easier. Form that slipped early and was clean in the last set, after a correction, is
+judged by the last set. House rule.
 """
 
 from dataclasses import replace
 from typing import Final
 
-from upright_anvil.core.ledger.how import Quality, SetEnd
-from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.ledger.how import Quality
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import base_of
+from upright_anvil.core.progression.evidence import lesser_of
+from upright_anvil.core.progression.judgements.pain import easier_to_move
 from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
+from upright_anvil.core.progression.never_up import slipped, went_wrong
 from upright_anvil.core.progression.steps import load_of_rung, step_down
 
 ID: Final = "form"
@@ -20,16 +22,18 @@ TO_SPARE: Final = 3
 
 
 def judge(situation: Situation) -> Proposal | None:
-    """Answer what the form asks for; None where it held or nobody said."""
+    """Answer what the form asks for; None where it held at the end, or nobody said."""
+    if not slipped(situation):
+        return None
     rows = situation.today.sets
     broke = [row.slot.number for row in rows if row.how.quality is Quality.BROKE_DOWN]
-    slipped = [row.slot.number for row in rows if _slipped(row)]
-    base = base_of(situation)
+    went = [row.slot.number for row in rows if went_wrong(row)]
+    base = lesser_of(situation)
     hard = _too_hard(situation, situation.today)
-    if hard and situation.easier is not None:
+    if hard and situation.easier is not None and easier_to_move(situation):
         return _one_rung_easier(situation, hard)
     if broke:
-        less = step_down(situation, base.load) if base.load is not None else None
+        less = step_down(situation, base.load) if base.load is not None and base.scheme is None else None
         said = f"Form broke down in set {_listed(broke)}"
         if less is None:
             return answer(
@@ -37,19 +41,13 @@ def judge(situation: Situation) -> Proposal | None:
             )
         rule = f"{said}: one load down, {less.to}."
         return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, same_again(base), rise=less.share)
-    if slipped:
-        rule = f"Form slipped in set {_listed(slipped)}: the same again until it is clean."
-        return answer(ID, situation, Lever.HOLD, base, rule)
-    return None
-
-
-def _slipped(row: PerformedSet) -> bool:
-    return row.how.quality in (Quality.SLIPPING, Quality.BROKE_DOWN) or row.how.ended is SetEnd.FORM
+    rule = f"Form slipped in set {_listed(went)}: the same again until it is clean."
+    return answer(ID, situation, Lever.HOLD, base, rule)
 
 
 def _too_hard(situation: Situation, exposure: Exposure) -> str:
     """Why the move is to blame rather than the load; empty where it is not."""
-    went = [row for row in exposure.sets if _slipped(row)]
+    went = [row for row in exposure.sets if went_wrong(row)]
     if not went:
         return ""
     if all(row.reserve is not None and row.reserve >= TO_SPARE for row in went):
@@ -58,9 +56,9 @@ def _too_hard(situation: Situation, exposure: Exposure) -> str:
 
 
 def _one_rung_easier(situation: Situation, why: str) -> Proposal:
-    base, rung = base_of(situation), situation.easier
+    base, rung = lesser_of(situation), situation.easier
     assert rung is not None  # noqa: S101 - the caller has checked
-    numbers = _listed([row.slot.number for row in situation.today.sets if _slipped(row)])
+    numbers = _listed([row.slot.number for row in situation.today.sets if went_wrong(row)])
     said = f"Form slipped in set {numbers} {why}: the move is too hard"
     before = situation.exposures[-2] if len(situation.exposures) > 1 else None
     if before is None or not _too_hard(situation, before):

@@ -10,7 +10,7 @@ from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import base_of
+from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.steps import nearest_to
 from upright_anvil.core.strength.layoff import RETEST_DAYS, step_back
@@ -27,10 +27,14 @@ def judge(situation: Situation) -> Proposal | None:
     cut = step_back(days)
     if not cut:
         return None
-    base = base_of(situation)
+    base = lesser_of(situation)
     again = " Test again before planning further." if days > RETEST_DAYS else ""
     said = f"{days} days without it"
-    less = nearest_to(situation, base.load, -cut, situation.step_cap) if base.load is not None else None
+    less = (
+        nearest_to(situation, base.load, -cut, situation.step_cap)
+        if base.load is not None and base.scheme is None
+        else None
+    )
     if less is None:
         rule = f"{said}: the same again at the most, easy, to find the way back.{again}"
         return answer(ID, situation, Lever.HOLD, base, rule)

@@ -9,7 +9,7 @@ from typing import Final
 
 from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import base_of
+from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 
 ID: Final = "one-side"
@@ -28,7 +28,7 @@ def judge(situation: Situation) -> Proposal | None:
         return None
     side, sets = behind.most_common(1)[0]
     leads = SideRule.LEFT_FIRST if side == "left" else SideRule.RIGHT_FIRST
-    base = base_of(situation)
+    base = lesser_of(situation)
     if sets * 2 <= len(situation.today.sets) or not base.each_side or base.side is leads:
         return None
     rule = (

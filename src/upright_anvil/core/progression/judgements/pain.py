@@ -1,16 +1,19 @@
 """Pain: never up. Pain in two sessions running: the easier rung, where there is one, else a tenth less.
 
-Example: the left knee hurt in set 3: the same again at the most, and only once it is calm. House rule.
+Any set of the exercise counts, in whichever line, region named or not. Example: the left knee hurt in set 3: the same
+again at the most, and only once it is calm. House rule.
 """
 
 from dataclasses import replace
 from decimal import Decimal
 from typing import Final
 
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.progression import never_up
 from upright_anvil.core.progression.answering import answer
-from upright_anvil.core.progression.evidence import base_of
-from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
-from upright_anvil.core.progression.steps import eased, load_of_rung
+from upright_anvil.core.progression.evidence import lesser_of
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.steps import eased, load_of_rung, moved
 
 ID: Final = "pain"
 CUT: Final = Decimal("0.10")
@@ -18,27 +21,32 @@ CUT: Final = Decimal("0.10")
 
 def judge(situation: Situation) -> Proposal | None:
     """Answer what pain asks for; None where nothing hurt."""
-    if not _hurt(situation.today):
+    said = never_up.pain(situation)
+    if not said:
         return None
-    base = base_of(situation)
-    where = next(row.how for row in situation.today.sets if row.how.pain is not None)
-    what = f"{where.pain_side} {where.pain}" if where.pain_side else str(where.pain)
+    base = lesser_of(situation)
     before = situation.exposures[-2] if len(situation.exposures) > 1 else None
-    if before is None or not _hurt(before):
-        rule = (
-            f"The {what} hurt: nothing goes up. The same again only once it is calm, lighter or swapped if it is not."
-        )
+    if before is None or not never_up.hurt(before.sets):
+        rule = f"{said}: nothing goes up. The same again only once it is calm, lighter or swapped if it is not."
         return answer(ID, situation, Lever.HOLD, base, rule)
-    if situation.easier is not None:
-        rung = replace(base, load=load_of_rung(situation.easier), scheme=None, others=())
-        rule = f"The {what} hurt in two sessions running: one rung easier, {situation.easier.name}."
-        return answer(ID, situation, Lever.EASE, rung, rule, exercise=situation.easier.id)
-    less = eased(situation, base.load, CUT) if base.load is not None else None
-    rule = f"The {what} hurt in two sessions running: lighter, or swap it; a clinician should see what comes back."
+    rung = situation.easier
+    if rung is not None and easier_to_move(situation):
+        target = base.target if not isinstance(base.target, Reps) else Reps(base.target.low, base.target.high)
+        easier = replace(base, target=target, load=load_of_rung(rung), scheme=None, others=())
+        rule = f"{said} in two sessions running: one rung easier, {rung.name}."
+        return answer(ID, situation, Lever.EASE, easier, rule, exercise=rung.id)
+    less = eased(situation, base.load, CUT) if base.load is not None and base.scheme is None else None
+    rule = f"{said} in two sessions running: lighter, or swap it; a clinician should see what comes back."
     if less is None:
         return answer(ID, situation, Lever.HOLD, base, rule)
     return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, rise=less.share)
 
 
-def _hurt(exposure: Exposure) -> bool:
-    return any(row.how.pain is not None for row in exposure.sets)
+def easier_to_move(situation: Situation) -> bool:
+    """Answer whether the easier rung moves no more than today's work did, as far as that is known."""
+    rung, base = situation.easier, lesser_of(situation)
+    if rung is None:
+        return False
+    here = moved(situation, base.load) if base.load is not None else None
+    there = rung.bodyweight_share * situation.body_kg if situation.body_kg is not None else None
+    return not (here and there) or there <= here

@@ -1,7 +1,7 @@
 """Too easy is as much a finding as too hard: three more left than asked takes the largest step the cap allows.
 
 Small muscles take half of it. Example: 3 x 8-10 leave 2 at 60 kg, done 10, 10, 10 with five left: 65 kg, not 62.5 kg.
-What nobody said counts neither way. House rule.
+Every set must say how many were left; what nobody said counts neither way. House rule.
 """
 
 from dataclasses import replace
@@ -12,7 +12,9 @@ from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.fitting import plain_reps
+from upright_anvil.core.progression.kinds import WorkKind
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.never_up import reasons
 from upright_anvil.core.progression.steps import longest_stride, within_cap
 
 ID: Final = "too-easy"
@@ -22,10 +24,12 @@ MORE_LEFT: Final = 3
 def judge(situation: Situation) -> Proposal | None:
     """Answer the largest step the cap allows; None where it was not that easy, or no such load can be made."""
     now, shown = situation.today.prescription, showing(situation.today)
-    if plain_reps(situation) or not isinstance(now.target, Reps) or now.left is None or not shown.complete:
+    if situation.kind is not WorkKind.LIFT or plain_reps(situation) or not isinstance(now.target, Reps):
         return None
     said = [reserve for reserve in shown.reserves if reserve is not None]
-    if shown.least < now.target.low or not said or min(said) < now.left + MORE_LEFT:
+    if now.left is None or not shown.complete or len(said) < len(shown.sets) or reasons(situation):
+        return None
+    if not shown.in_range or min(said) < now.left + MORE_LEFT:
         return None
     base = base_of(situation)
     stride = longest_stride(situation.exercise, situation.step_cap)

@@ -3,7 +3,7 @@
 from typing import Final
 
 from upright_anvil.core.progression.answering import answer
-from upright_anvil.core.progression.evidence import base_of
+from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 
 ID: Final = "worn"
@@ -13,4 +13,4 @@ def judge(situation: Situation) -> Proposal | None:
     """Answer the same again while an easier week is due; None where it is not."""
     if not situation.worn:
         return None
-    return answer(ID, situation, Lever.HOLD, base_of(situation), f"{situation.worn} Nothing goes up before it.")
+    return answer(ID, situation, Lever.HOLD, lesser_of(situation), f"{situation.worn} Nothing goes up before it.")

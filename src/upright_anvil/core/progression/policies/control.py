@@ -6,10 +6,9 @@ Each step of control is one second; two slower and a pause of two are the most b
 from dataclasses import replace
 from typing import Final
 
-from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
@@ -28,10 +27,9 @@ def fits(situation: Situation) -> str:
 
 def propose(situation: Situation) -> Proposal:
     """Answer slower, a pause, or the step of load."""
-    now, shown = situation.today.prescription, showing(situation.today)
-    base = replace(now, load=shown.load if shown.load is not None else now.load)
-    low = now.target.low if isinstance(now.target, Reps) else now.amount
-    if not shown.amounts or not shown.complete or shown.least < low or not within_reserve(base, shown.reserves):
+    shown = showing(situation.today)
+    base = base_of(situation)
+    if not shown.complete or not shown.in_range or not within_reserve(base, shown.reserves):
         return answer(ID, situation, Lever.HOLD, base, "Not every set was done in full: the same again.")
     tempo, home = base.tempo or USUAL, situation.home.tempo or USUAL
     lowering, began = tempo.lowering or 0, home.lowering or 0

@@ -4,14 +4,17 @@ Timed work whose later marks were passed in every set takes the next mark as its
 down to 30 s, or for counted work down to the rest its goal needs. House rule.
 """
 
+from collections.abc import Sequence
 from dataclasses import replace
 from typing import Final
 
 from upright_anvil.core.constants import DEFAULT_REST_SECONDS
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Checkpoints
 from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.holding import longer_holds
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
@@ -34,9 +37,8 @@ def fits(situation: Situation) -> str:
 def propose(situation: Situation) -> Proposal:
     """Answer the next checkpoint, a shorter rest, or longer work."""
     now, shown = situation.today.prescription, showing(situation.today)
-    base = replace(now, load=shown.load if shown.load is not None else now.load)
-    asked = now.target.low if isinstance(now.target, Reps) else now.amount
-    if not shown.amounts or not shown.complete or shown.least < asked or not within_reserve(base, shown.reserves):
+    base = base_of(situation)
+    if not shown.complete or not shown.in_range or not within_reserve(base, shown.reserves):
         return answer(ID, situation, Lever.HOLD, base, "Not every set was done in full: the same again.")
     if isinstance(now.scheme, Checkpoints) and isinstance(now.target, Seconds):
         return _checkpoint(situation, now.target, now.scheme)
@@ -52,12 +54,29 @@ def propose(situation: Situation) -> Proposal:
 
 
 def _checkpoint(situation: Situation, target: Seconds, marks: Checkpoints) -> Proposal:
-    now, first = situation.today.prescription, marks.seconds[0]
-    passed = [row.how.checkpoints or 0 for row in situation.today.sets]
-    if min(passed, default=0) < 1:
-        rule = f"The mark at {first} s was not passed in every set: the same again."
+    now = situation.today.prescription
+    best = mark_passed(situation.today.sets, marks)
+    if best is None:
+        rule = f"The mark at {marks.seconds[0]} s was not passed in every set: the same again."
         return answer(ID, situation, Lever.HOLD, now, rule)
-    rest = marks.seconds[1:]
-    later = replace(now, target=Seconds(first), scheme=Checkpoints(rest) if rest else None)
-    rule = f"The mark at {first} s was passed in every set: it is the target now, instead of {target}."
+    later = next_mark(now, marks, best)
+    rule = f"The mark at {best} s was passed in every set: it is the target now, instead of {target}."
     return answer(ID, situation, Lever.CHECKPOINT, later, rule, same_again(now))
+
+
+def mark_passed(rows: Sequence[PerformedSet], marks: Checkpoints) -> int | None:
+    """Answer the highest mark (seconds) that every set passed; None where the first was not passed in all of them.
+
+    What the clock counted and the seconds logged both tell. House rule: marks decide in every school.
+    """
+    passed = [
+        max(row.how.checkpoints or 0, sum(1 for mark in marks.seconds if (row.seconds or 0) >= mark)) for row in rows
+    ]
+    many = min(min(passed, default=0), len(marks.seconds))
+    return marks.seconds[many - 1] if many else None
+
+
+def next_mark(now: Prescription, marks: Checkpoints, best: int) -> Prescription:
+    """Answer the work with a mark as its target, and the marks after it."""
+    rest = tuple(mark for mark in marks.seconds if mark > best)
+    return replace(now, target=Seconds(best), scheme=Checkpoints(rest) if rest else None)

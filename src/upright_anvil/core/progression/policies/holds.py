@@ -1,19 +1,24 @@
-"""Holds: a tenth longer once every hold lasted; past a minute a harder rung serves better. House rule."""
+"""Holds and balance: seconds climb to a minute, then the next rung of the ladder, from half of them.
 
-from dataclasses import replace
+House rule; a tenth at a time at the most.
+"""
+
 from typing import Final
 
 from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import showing
+from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.fitting import timed
 from upright_anvil.core.progression.holding import longer_holds
+from upright_anvil.core.progression.kinds import WorkKind
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.rungs import may_climb, on_the_rung
 
 ID: Final = "holds"
 TITLE: Final = "Holds"
-LONG: Final = 60
-"""Seconds from which on a harder rung is proposed before more seconds. House rule."""
+LONG_ENOUGH: Final = 60
+LONG_ENOUGH_BALANCE: Final = 45
+"""Seconds from which on a hold, or standing in balance, takes the next rung instead of more seconds. House rule."""
 
 
 def fits(situation: Situation) -> str:
@@ -22,15 +27,16 @@ def fits(situation: Situation) -> str:
 
 
 def propose(situation: Situation) -> Proposal:
-    """Answer longer holds, the next rung, or the same again."""
+    """Answer longer holds, or the next rung."""
     now, shown = situation.today.prescription, showing(situation.today)
-    if not shown.amounts or not isinstance(now.target, Seconds):
-        return answer(ID, situation, Lever.HOLD, now, "No hold was timed: the same again.")
-    base = replace(now, load=shown.load if shown.load is not None else now.load)
-    longer = longer_holds(situation, now.target, base, ID)
-    if longer.lever is Lever.HOLD or situation.harder is None or now.target.seconds < LONG:
-        return longer
-    home = situation.home.target if isinstance(situation.home.target, Seconds) else now.target
-    rung = replace(base, target=home, scheme=None)
-    rule = f"Every hold lasted {now.target}: the next rung, {situation.harder.name}, from {home} on."
-    return answer(ID, situation, Lever.VARIANT, rung, rule, same_again(base), exercise=situation.harder.id)
+    if not isinstance(now.target, Seconds):
+        return answer(ID, situation, Lever.HOLD, now, "It is counted, not timed: the same again.")
+    base = base_of(situation)
+    enough = LONG_ENOUGH_BALANCE if situation.kind is WorkKind.BALANCE else LONG_ENOUGH
+    done = shown.complete and shown.least >= now.target.seconds
+    if done and now.target.seconds >= enough and now.scheme is None and not may_climb(situation):
+        assert situation.harder is not None  # noqa: S101 - nothing may be climbed to otherwise
+        rule = f"Every hold of {now.target.seconds} s lasted: the next rung, {situation.harder.name}, from the bottom."
+        rung = on_the_rung(situation, now)
+        return answer(ID, situation, Lever.VARIANT, rung, rule, same_again(now), exercise=situation.harder.id)
+    return longer_holds(situation, now.target, base, ID)

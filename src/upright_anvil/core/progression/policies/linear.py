@@ -9,9 +9,8 @@ from decimal import Decimal
 from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
-from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
@@ -29,12 +28,12 @@ def fits(situation: Situation) -> str:
 
 def propose(situation: Situation) -> Proposal:
     """Answer the next step, the same again, or a tenth less."""
-    now, shown = situation.today.prescription, showing(situation.today)
-    base = replace(now, load=shown.load if shown.load is not None else now.load)
+    shown = showing(situation.today)
+    base = base_of(situation)
     if base.load is None or not shown.amounts:
         return answer(ID, situation, Lever.HOLD, base, "Nothing to step from: the same again.")
     if not _done(situation.today):
-        missed = len(situation.exposures) > 1 and not _done(situation.exposures[-2])
+        missed = len(situation.exposures) > 1 and all(_missed(one) for one in situation.exposures[-2:])
         less = eased(situation, base.load, CUT) if missed else None
         if less is None:
             return answer(ID, situation, Lever.HOLD, base, "Not every repetition was done: the same load once more.")
@@ -45,12 +44,18 @@ def propose(situation: Situation) -> Proposal:
         rule = "All done, but with fewer reps left than asked: the same load once more."
         return answer(ID, situation, Lever.HOLD, base, rule)
     step = step_up(situation, base.load)
-    if step is None or step.share > situation.step_cap:
+    if step is None or step.share > situation.step_cap or step.estimated:
         return replace(double_progression.propose(situation), policy=ID)
     rule = f"All sets done: {step.to} next (+{per_cent(step.share)})."
     return answer(ID, situation, Lever.LOAD, replace(base, load=step.to), rule, same_again(base), rise=step.share)
 
 
 def _done(exposure: Exposure) -> bool:
-    shown, target = showing(exposure), exposure.prescription.target
-    return shown.complete and isinstance(target, Reps) and shown.least >= target.low
+    shown = showing(exposure)
+    return shown.complete and shown.in_range
+
+
+def _missed(exposure: Exposure) -> bool:
+    """Whether a set fell short; sets that were not begun, as when time ran out, are no miss."""
+    shown = showing(exposure)
+    return bool(shown.sets) and not shown.in_range

@@ -13,7 +13,7 @@ from upright_anvil.core.blocks import added_load
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import showing
+from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
@@ -27,6 +27,8 @@ TITLE: Final = "Reserve-led"
 RESERVE: Final = 2
 OWN_SESSIONS: Final = 6
 OWN_DOUBT: Final = 2.0
+ENOUGH_SAID: Final = 2
+"""Sets of a session whose reserve must be said before it goes up, unless the estimate rests on six sessions."""
 """Sessions of its own that a line's word rests on at most, and how many it is drawn towards the estimate by."""
 
 
@@ -74,10 +76,21 @@ def _shown(situation: Situation, exposure: Exposure) -> float | None:
     return sum(found) / len(found) if found else None
 
 
+def _tells_enough(situation: Situation) -> bool:
+    """Whether today's sets carry a rise: all of them done, in the range, and two of them with their reserve said."""
+    shown = showing(situation.today)
+    said = sum(1 for reserve in shown.reserves if reserve is not None)
+    return shown.complete and shown.in_range and (said >= min(ENOUGH_SAID, len(shown.sets)) or _well_known(situation))
+
+
+def _well_known(situation: Situation) -> bool:
+    return situation.strength is not None and situation.strength.sessions >= OWN_SESSIONS
+
+
 def propose(situation: Situation) -> Proposal:
     """Answer the load for the same repetitions next time."""
     now, shown = situation.today.prescription, showing(situation.today)
-    base = replace(now, load=shown.load if shown.load is not None else now.load)
+    base = base_of(situation)
     here = moved(situation, base.load) if base.load is not None else None
     if not shown.amounts or not isinstance(now.target, Reps) or base.load is None or not here:
         return answer(ID, situation, Lever.HOLD, base, "Nothing to go by: the same again.")
@@ -87,8 +100,9 @@ def propose(situation: Situation) -> Proposal:
         return replace(double_progression.propose(situation), policy=ID)
     share = Decimal(repr(round(wanted, 3))) / here - 1
     said = f"The estimate of {situation.strength.kg:.1f} kg leaves {reserve} after {now.target.low} at {wanted:.1f} kg"  # type: ignore[union-attr]
-    if shown.least < now.target.low and share > 0:
-        share = Decimal(0)
+    if share > 0 and not _tells_enough(situation):
+        rule = f"{said}, but today's sets say too little to go up from: the same again."
+        return answer(ID, situation, Lever.HOLD, base, rule)
     stride = longest_stride(situation.exercise, situation.step_cap)
     step = nearest_to(situation, base.load, min(share, stride), stride)
     if step is None:

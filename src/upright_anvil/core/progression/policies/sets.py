@@ -6,9 +6,8 @@ Example: 3 x 10 done with the reserve kept: 4 x 10; after 5 x 10 the load goes u
 from dataclasses import replace
 from typing import Final
 
-from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.evidence import showing, within_reserve
+from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
 
@@ -28,9 +27,9 @@ def fits(situation: Situation) -> str:
 
 def propose(situation: Situation) -> Proposal:
     """Answer one more set, a step of load with the sets of the phase's beginning, or the same again."""
-    now, shown = situation.today.prescription, showing(situation.today)
-    base = replace(now, load=shown.load if shown.load is not None else now.load)
-    if not shown.amounts or not shown.complete or shown.least < _least(situation):
+    shown = showing(situation.today)
+    base = base_of(situation)
+    if not shown.complete or not shown.in_range:
         return answer(ID, situation, Lever.HOLD, base, "Not every set was done in full: the same again.")
     if not within_reserve(base, shown.reserves):
         return answer(ID, situation, Lever.HOLD, base, "Done with fewer reps left than asked: the same again.")
@@ -44,13 +43,3 @@ def propose(situation: Situation) -> Proposal:
     fewer = replace(step.prescription, sets=min(situation.home.sets, step.prescription.sets))
     rule = f"{MOST_SETS} sets are there: {step.rule[0].lower()}{step.rule[1:]} Back to {fewer.sets} sets."
     return replace(step, policy=ID, prescription=fewer, rule=rule)
-
-
-def _least(situation: Situation) -> int:
-    match situation.today.prescription.target:
-        case Reps(low=low):
-            return low
-        case Seconds(seconds=seconds):
-            return seconds
-        case Distance() | Most():
-            return 1

@@ -1,6 +1,6 @@
-"""Skill: the next rung of the ladder once every set is at the top of its range.
+"""Skill: the next rung of the ladder once every set is at the top of its range and the rung is earned.
 
-Example: 3 x 8-12 push-ups with raised hands, all twelve: push-ups, from the bottom of the range. House rule.
+Example: 3 x 8-12 push-ups with raised hands, all twelve: push-ups, from the bottom, five to six. House rule.
 """
 
 from dataclasses import replace
@@ -11,7 +11,7 @@ from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import showing, within_reserve
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
 from upright_anvil.core.progression.policies import double_progression
-from upright_anvil.core.progression.steps import load_of_rung
+from upright_anvil.core.progression.rungs import may_climb, on_the_rung
 
 ID: Final = "skill"
 TITLE: Final = "Skill"
@@ -28,15 +28,16 @@ def fits(situation: Situation) -> str:
 def propose(situation: Situation) -> Proposal:
     """Answer the next rung, or what double progression says on the way to it."""
     now, shown = situation.today.prescription, showing(situation.today)
-    top = now.target.high if isinstance(now.target, Reps) else now.amount
-    ready = shown.amounts and shown.complete and shown.least >= top and within_reserve(now, shown.reserves)
-    if not ready or situation.harder is None:
+    ready = shown.complete and shown.at_top and within_reserve(now, shown.reserves)
+    if not ready:
         way = double_progression.propose(situation)
         return replace(way, policy=ID) if way.lever is not Lever.LOAD else _same(situation)
-    load = load_of_rung(situation.harder)
-    home = situation.home.target if type(situation.home.target) is type(now.target) else now.target
-    rung = replace(now, target=home, load=load, scheme=None, tempo=situation.home.tempo, others=())
-    rule = f"Every set at the top of the range: the next rung, {situation.harder.name}, from the bottom of the range."
+    not_yet = may_climb(situation)
+    if not_yet or situation.harder is None:
+        way = double_progression.propose(situation)
+        return replace(way, policy=ID, rule=f"{not_yet} {way.rule}")
+    rung = on_the_rung(situation, now)
+    rule = f"Every set at the top of the range: the next rung, {situation.harder.name}, from the bottom."
     return answer(ID, situation, Lever.VARIANT, rung, rule, same_again(now), exercise=situation.harder.id)
 
 

@@ -34,7 +34,7 @@ def propose(situation: Situation) -> Proposal:
     now, shown = situation.today.prescription, showing(situation.today)
     if not isinstance(now.load, ShareOfMax) or not isinstance(now.target, Reps) or not shown.amounts:
         return answer(ID, situation, Lever.HOLD, now, "Nothing to go by: the wave goes on as written.")
-    if not shown.complete or shown.least < now.target.low:
+    if not shown.complete or not shown.in_range:
         rule = "A set fell short: the same share again; the estimate behind it follows the sets."
         return answer(ID, situation, Lever.HOLD, now, rule)
     if not within_reserve(now, shown.reserves):

@@ -1,0 +1,94 @@
+"""The last word on a proposal: what may never leave the judgements, whatever policy it comes from.
+
+Nothing goes up where a reason stands against it (`never_up`), no load rises past the cap unless it was bridged, and
+after pain, slipped form, a poor day or a doubted figure no load is above the lesser of planned and done. House rule.
+"""
+
+from dataclasses import replace
+from typing import Final
+
+from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.evidence import lesser_of
+from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.never_up import ID, LESSER_AFTER, reasons
+from upright_anvil.core.progression.steps import Lifting, moved
+
+RISING: Final = frozenset(
+    {
+        Lever.LOAD,
+        Lever.REPS,
+        Lever.SECONDS,
+        Lever.METRES,
+        Lever.TEMPO,
+        Lever.PAUSE,
+        Lever.SETS,
+        Lever.ROUNDS,
+        Lever.DENSITY,
+        Lever.CHECKPOINT,
+        Lever.VARIANT,
+    }
+)
+"""What makes the work harder."""
+
+
+def rises(found: Proposal, situation: Situation) -> bool:
+    """Answer whether a proposal makes anything harder than what was planned or done, by its lever or by its figures."""
+    return found.lever in RISING or found.rise > 0 or heavier(found.prescription, lesser_of(situation), situation)
+
+
+def heavier(one: Prescription, other: Prescription, kit: Lifting) -> bool:
+    """Answer whether any load of a prescription moves more than the heaviest of another."""
+    mine, theirs = (_heaviest(p, kit) for p in (one, other))
+    return mine is not None and theirs is not None and mine > theirs
+
+
+def _heaviest(asked: Prescription, kit: Lifting) -> float | None:
+    found = [kg for plan in asked.plans if (kg := _kg(plan.load, kit)) is not None]
+    return max(found, default=None)
+
+
+def _kg(load: LoadTarget | None, kit: Lifting) -> float | None:
+    if isinstance(load, ShareOfMax):
+        return float(load.per_cent)
+    kg = moved(kit, load) if load is not None else None
+    return float(kg) if kg is not None else None
+
+
+def bounded(found: Proposal, situation: Situation) -> Proposal:
+    """Answer the proposal, or the same again where a bound stands against it. House rule."""
+    held = reasons(situation)
+    if held and rises(found, situation) and not found.exercise:
+        return same_again(situation, held)
+    if held and found.exercise and found.lever not in (Lever.EASE, Lever.SIDE):
+        return same_again(situation, held)
+    if found.rise > situation.step_cap and not found.bridged and not found.estimated:
+        return same_again(situation, (("cap", "The next load is further than the cap allows at once"),))
+    return found
+
+
+def same_again(situation: Situation, held: tuple[tuple[str, str], ...]) -> Proposal:
+    """Answer the same again for reasons that stand against more, at the lesser of planned and done. House rule."""
+    name, said = held[0]
+    least = lesser_of(situation)
+    tail = {
+        "pain": "nothing goes up. The same again only once it is calm, lighter or swapped if it is not",
+        "doubted figure": "confirm or correct it first; until then what was planned stands",
+        "health": "nothing goes up while that holds; the same again",
+        "form": "the same again until it is clean",
+        "poor day": "what is written in the plan stands, no heavier",
+        "away": "the same again before going on",
+        "worn": "Nothing goes up before it",
+        "incomplete": "the same again before going up",
+        "falling reserve": "the same again until it gets easier",
+        "nothing left": "the same again before going up",
+        "below the range": "the same again before anything else",
+        "cap": "the same again",
+    }[name]
+    rule = f"{said}. {tail}." if name == "worn" else f"{said}: {tail}."
+    found = answer(ID, situation, Lever.HOLD, least, rule)
+    if name in LESSER_AFTER:
+        return replace(found, alternatives=())
+    return replace(found, alternatives=tuple(a for a in found.alternatives if a.text != write(least)))

@@ -1,0 +1,117 @@
+"""A step past the cap: repetitions as far as the estimate reaches, then slower, then the step, once it is earned.
+
+Where the estimate does not reach (beyond 20 repetitions to failure), nothing bridges the gap: more repetitions as far as
+the goal asks, then another implement or a rung; the jump itself is only ever the trainer's own choice, with its per
+cent. Example: 3 x 8-10 with 10 kg dumbbells and 12 kg next (+20 %): 3 x 10-15 first, then slower, then 12 kg x 8. Steps
+beyond a quarter are never called bridged. Source: rules, progression; house rule.
+"""
+
+from dataclasses import replace
+from decimal import Decimal
+from typing import Final
+
+from upright_anvil.core.constants import BRIDGE_SLOWER_SECONDS
+from upright_anvil.core.loads.load import per_cent
+from upright_anvil.core.prescription.bounds import MAX_PHASE_SECONDS
+from upright_anvil.core.prescription.load_targets import LoadTarget
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.progression.answering import answer, same_again
+from upright_anvil.core.progression.evidence import lowest, showing
+from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+from upright_anvil.core.progression.steps import LoadStep, moved
+from upright_anvil.core.strength.estimate import house_factor, reps_that_predict
+
+MOST_BRIDGED: Final = Decimal("0.25")
+"""The largest step that repetitions and slower lowering may bridge, as a share of the load now. House rule."""
+
+
+def bridge(policy: str, situation: Situation, base: Prescription, step: LoadStep) -> Proposal:
+    """Answer what comes before a step past the cap, or the step once it is earned. House rule."""
+    assert isinstance(base.target, Reps) and base.load is not None  # noqa: S101 - the caller has checked
+    jump = home_again(situation, base, step.to)
+    jump_now = (Alternative(f"Jump to {step.to} now (+{per_cent(step.share)})", write(jump)),)
+    too_big = (
+        f"The next load here is {step.to} (+{per_cent(step.share)}), more than {per_cent(situation.step_cap)} at once"
+    )
+    needed = reps_needed(situation, base, step.to) if step.share <= MOST_BRIDGED else None
+    if needed is None:
+        return _no_bridge(policy, situation, base, too_big, jump_now)
+    if base.target.high < needed and not is_slow_enough(situation, base):
+        more = replace(base, target=Reps(base.target.high, needed))
+        low = lowest(situation.home.target)
+        rule = f"{too_big}: first up to {needed} reps at {base.load}, which predicts {low} at {step.to}."
+        return answer(policy, situation, Lever.REPS, more, rule, jump_now, bridging=True)
+    if not is_slow_enough(situation, base):
+        slow = replace(base, target=situation.home.target, tempo=slower(situation, base))
+        rule = f"{too_big}, and the reps are there: now slower lowering at {base.load}, then the step."
+        return answer(policy, situation, Lever.TEMPO, slow, rule, jump_now, bridging=True)
+    if not earned(situation, base, step.to, needed):
+        more = replace(base, target=Reps(base.target.high, max(needed, base.target.high)), tempo=situation.home.tempo)
+        rule = f"{too_big}, and the repetitions that would predict it ({needed} at {base.load}) were not seen: those first."
+        return answer(policy, situation, Lever.REPS, more, rule, jump_now, bridging=True)
+    rule = f"{too_big}. Reps and slower lowering have bridged it: {step.to}, reps back to the bottom."
+    return answer(policy, situation, Lever.LOAD, jump, rule, same_again(base), rise=step.share, bridged=True)
+
+
+def _no_bridge(
+    policy: str, situation: Situation, base: Prescription, too_big: str, jump_now: tuple[Alternative, ...]
+) -> Proposal:
+    """The estimate does not reach to the next load: repetitions, then another implement or a rung."""
+    assert isinstance(base.target, Reps)  # noqa: S101 - the caller has checked
+    if base.target.high < situation.most_reps:
+        top = min(base.target.high + 2, situation.most_reps)
+        more = replace(base, target=Reps(base.target.high, top))
+        rule = f"{too_big}, further than repetitions can predict: more of them at {base.load} first."
+        return answer(policy, situation, Lever.REPS, more, rule, jump_now)
+    rung = f", or {situation.harder.name}" if situation.harder is not None else ""
+    rule = f"{too_big}, further than repetitions can predict: another implement with smaller steps{rung}, or your own choice."
+    return answer(policy, situation, Lever.HOLD, base, rule, jump_now)
+
+
+def reps_needed(situation: Situation, base: Prescription, to: LoadTarget) -> int | None:
+    """Answer the reps at today's load whose estimate predicts the bottom of the range at the next; None out of reach."""
+    here, there = (moved(situation, load) if load else None for load in (base.load, to))
+    if not here or not there:
+        return None
+    return reps_that_predict(here, base.left or 0, there, lowest(situation.home.target))
+
+
+def earned(situation: Situation, base: Prescription, to: LoadTarget, needed: int) -> bool:
+    """Answer whether the next load is predicted: by the estimate, or by a session with the repetitions needed."""
+    there = moved(situation, to)
+    factor = house_factor(lowest(situation.home.target) + (base.left or 0))
+    strength = situation.strength
+    if strength is not None and there and factor is not None and strength.kg >= float(there) * factor:
+        return True
+    return any(
+        shown.sets and shown.complete and shown.least >= needed and str(shown.load) == str(base.load)
+        for shown in map(showing, situation.exposures)
+    )
+
+
+def home_again(situation: Situation, base: Prescription, load: LoadTarget) -> Prescription:
+    """Answer the work at another load, back at the reps and the tempo the phase began with."""
+    target = situation.home.target if isinstance(situation.home.target, Reps) else base.target
+    return replace(base, load=load, target=target, tempo=situation.home.tempo)
+
+
+def is_slow_enough(situation: Situation, base: Prescription) -> bool:
+    """Answer whether the lowering has been made as much slower as a bridge asks."""
+    lowering = base.tempo.lowering if base.tempo else None
+    return lowering is not None and lowering >= min(
+        _home_lowering(situation) + BRIDGE_SLOWER_SECONDS, MAX_PHASE_SECONDS
+    )
+
+
+def slower(situation: Situation, base: Prescription) -> Tempo:
+    """Answer the tempo with the lowering that a bridge asks for."""
+    tempo = base.tempo or Tempo(2, 0, 1, 0)
+    return replace(tempo, lowering=min(_home_lowering(situation) + BRIDGE_SLOWER_SECONDS, MAX_PHASE_SECONDS))
+
+
+def _home_lowering(situation: Situation) -> int:
+    tempo = situation.home.tempo
+    return 2 if tempo is None or tempo.lowering is None else tempo.lowering

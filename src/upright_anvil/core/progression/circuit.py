@@ -1,0 +1,161 @@
+"""A circuit or block of intervals is judged as one: one proposal, so that its stations never drift apart.
+
+Marks that every round of a station passed decide first, in every school. Else, once all rounds were done in full: one
+round more, then a shorter rest after the round, then a rung for one station; work by the clock keeps its seconds. What
+stands against one station stands against the whole. House rule, rules of progression.
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
+from typing import Final
+
+from upright_anvil.core.constants import CIRCUIT_REST_AFTER
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes import Checkpoints
+from upright_anvil.core.prescription.targets import Seconds
+from upright_anvil.core.progression import never_up
+from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.bounds import same_again
+from upright_anvil.core.progression.evidence import lesser_of, sentences, showing, within_reserve
+from upright_anvil.core.progression.kinds import WorkKind
+from upright_anvil.core.progression.model import (
+    Confidence,
+    Lever,
+    Proposal,
+    Situation,
+    StationChange,
+)
+from upright_anvil.core.progression.policies.density import mark_passed, next_mark
+
+ID: Final = "circuit"
+MOST_ROUNDS: Final = 5
+"""Rounds up to which one more is proposed. House rule."""
+
+REST_STEP, LEAST_REST = 15, 30
+"""Seconds by which the rest after a round gets shorter, and down to which. House rule."""
+
+
+@dataclass(frozen=True, slots=True)
+class Station:
+    """A line of a circuit with all that a judgement looks at; what was done of it may be nothing."""
+
+    line: str
+    situation: Situation
+
+    @property
+    def asked(self) -> Prescription:
+        """What was asked of it today."""
+        return self.situation.today.prescription
+
+    @property
+    def name(self) -> str:
+        """The exercise."""
+        return self.situation.exercise.name
+
+
+def circuit_proposal(stations: Sequence[Station], rest_after: int | None, minutes_left: int | None = None) -> Proposal:
+    """Answer the one proposal of a circuit, told on its first station.
+
+    ``rest_after`` is the rest after a round, seconds (None: the house figure); ``minutes_left`` what the day has room
+    for, None where nobody said. Stations that get ready or wind down are left as they are. House rule.
+    """
+    working = [s for s in stations if s.situation.kind is not WorkKind.PREPARATION] or list(stations)
+    stopped = _stopped(working)
+    if stopped is not None:
+        return stopped
+    marks = _marks(working)
+    if marks is not None:
+        return marks
+    short = [s.name for s in working if not _done(s.situation)]
+    if short:
+        return _told(
+            working, Lever.HOLD, f"Not every round was done in full ({', '.join(short)}): the same circuit again."
+        )
+    rounds = max(len(s.asked.plans) for s in working)
+    alike = all(s.asked.scheme is None for s in working)
+    rest = CIRCUIT_REST_AFTER if rest_after is None else rest_after
+    more = _round_more(working) if alike and rounds < MOST_ROUNDS else None
+    if more is not None and (minutes_left is None or minutes_left > 0):
+        said = f"All {rounds} rounds were done in full: one round more, {rounds + 1}."
+        return _told(working, Lever.ROUNDS, said, more)
+    if rest - REST_STEP >= LEAST_REST and rounds > 1:
+        said = f"All {rounds} rounds were done in full: {rest - REST_STEP} s after a round instead of {rest} s."
+        return replace(_told(working, Lever.DENSITY, said), rest_after=rest - REST_STEP)
+    said = "All of it was done in full: a rung harder at one station, or a heavier load, is yours to choose."
+    return _told(working, Lever.HOLD, said)
+
+
+def _stopped(stations: Sequence[Station]) -> Proposal | None:
+    """The same circuit again where a reason stands against any station; its loads are the lesser of planned and done."""
+    for station in stations:
+        held = [r for r in never_up.reasons(station.situation) if r[0] not in ("below the range", "incomplete")]
+        if station.situation.today.sets and held:
+            name, said = held[0]
+            told = same_again(station.situation, ((name, said),)).rule
+            changes = {s.line: lesser_of(s.situation) for s in stations}
+            return _told(stations, Lever.HOLD, f"{station.name}: {told[0].lower()}{told[1:]}", changes)
+        if not station.situation.today.sets and (station.situation.health or station.situation.poor_day):
+            why = station.situation.health or "the client came with little that day"
+            return _told(stations, Lever.HOLD, f"{station.name}: {why[0].lower()}{why[1:]}. The same circuit again.")
+    return None
+
+
+def _marks(stations: Sequence[Station]) -> Proposal | None:
+    """Each station's next mark, where it has marks and every round passed one."""
+    changes, passed = {}, {}
+    marked = [s for s in stations if isinstance(s.asked.scheme, Checkpoints) and isinstance(s.asked.target, Seconds)]
+    if not marked:
+        return None
+    for station in marked:
+        scheme = station.asked.scheme
+        assert isinstance(scheme, Checkpoints)  # noqa: S101 - chosen above
+        shown = showing(station.situation.today)
+        best = mark_passed(station.situation.today.sets, scheme) if shown.complete else None
+        if best is not None:
+            changes[station.line] = next_mark(station.asked, scheme, best)
+            passed[station.name] = best
+    if not changes:
+        first = marked[0].asked.scheme
+        assert isinstance(first, Checkpoints)  # noqa: S101 - chosen above
+        said = f"The mark at {first.seconds[0]} s was not passed in every round of any station: the same again."
+        return _told(stations, Lever.HOLD, said)
+    which = ", ".join(f"{name} {mark} s" for name, mark in passed.items())
+    same = set(passed.values())
+    all_of_them = len(passed) == len(stations) and len(same) == 1
+    said = (
+        f"Every round of every station passed {same.pop()} s: it is the target of the whole circuit now."
+        if all_of_them
+        else f"Marks that every round passed are the targets now: {which}."
+    )
+    return _told(stations, Lever.CHECKPOINT, f"{said} The starts stay, so the rest gets shorter.", changes)
+
+
+def _done(situation: Situation) -> bool:
+    shown = showing(situation.today)
+    return shown.complete and shown.in_range and within_reserve(situation.today.prescription, shown.reserves)
+
+
+def _round_more(stations: Sequence[Station]) -> dict[str, Prescription]:
+    return {s.line: replace(s.asked, sets=s.asked.sets + 1) for s in stations}
+
+
+def _told(
+    stations: Sequence[Station], lever: Lever, rule: str, changes: dict[str, Prescription] | None = None
+) -> Proposal:
+    """The proposal on the first station, with what changes at the others and the evidence of all."""
+    found = changes or {}
+    first, *others = stations
+    told = answer(ID, first.situation, lever, found.get(first.line, first.asked), rule)
+    evidence = [
+        f"{s.name}: {sentence[0].lower()}{sentence[1:]}"
+        for s in stations
+        for sentence in sentences(s.situation.today, showing(s.situation.today))[:1]
+    ]
+    whole = all(showing(s.situation.today).complete for s in stations)
+    return replace(
+        told,
+        evidence=tuple(evidence),
+        confidence=Confidence.FAIR if whole else Confidence.THIN,
+        stations=tuple(StationChange(s.line, found.get(s.line, s.asked)) for s in others),
+        alternatives=(),
+    )

@@ -1,0 +1,195 @@
+"""When nothing may go up: one list of reasons, asked before any policy and held against whatever comes out of it.
+
+The first reason that holds is told; the next time asks for the lesser of what was planned and what was done. House rule,
+rules of progression: "never up".
+"""
+
+from collections.abc import Callable
+from decimal import Decimal
+from typing import Final
+
+from upright_anvil.core.blocks import added_load
+from upright_anvil.core.ledger.how import Quality, SetEnd
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.targets import reps_of
+from upright_anvil.core.progression.evidence import lowest, showing
+from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
+
+ID: Final = "never-up"
+
+MOST_TIMES_PLANNED: Final = Decimal("1.5")
+LEAST_TIMES_PLANNED: Final = Decimal("0.5")
+"""A load so many times what was planned is asked about before anything rests on it. House rule."""
+
+ENOUGH_OF_THE_SETS: Final = 2 / 3
+"""The share of the planned sets below which a session is too little to go up from, whatever was left. House rule."""
+
+FALLING_OVER: Final = 3
+"""Exposures at the same work over which a falling reserve is a reason to wait. House rule."""
+
+ENOUGH_LEFT: Final = 2
+"""What must be left after the last set of a session cut short, where nothing else was asked. House rule."""
+
+
+def hurt(rows: tuple[PerformedSet, ...]) -> bool:
+    """Answer whether any set hurt or ended for pain, whether or not a region was named."""
+    return any(row.how.hurt for row in rows)
+
+
+def pain(situation: Situation) -> str:
+    """Say where it hurt: in these sets, or in others of the same exercise that day."""
+    rows = (*situation.today.sets, *situation.beside)
+    first = next((row.how for row in rows if row.how.hurt), None)
+    if first is None:
+        return ""
+    if first.pain is None:
+        return "A set ended for pain"
+    side = f"{first.pain_side} " if first.pain_side else ""
+    return f"The {side}{first.pain} hurt"
+
+
+def slipped(situation: Situation) -> str:
+    """Say that form slipped in the last set; earlier slips count unless the last set was seen to be clean."""
+    rows = situation.today.sets
+    if not rows or rows[-1].how.quality is Quality.CLEAN and rows[-1].how.ended is not SetEnd.FORM:
+        return ""
+    went = [row.slot.number for row in rows if went_wrong(row)]
+    return f"Form slipped in set {', '.join(map(str, went))}" if went else ""
+
+
+def went_wrong(row: PerformedSet) -> bool:
+    """Answer whether form slipped or broke down in a set, or ended it."""
+    return row.how.quality in (Quality.SLIPPING, Quality.BROKE_DOWN) or row.how.ended is SetEnd.FORM
+
+
+def doubted(situation: Situation) -> str:
+    """Say which figures do not fit the rest, so that nothing rests on them before they are confirmed or corrected."""
+    odd = [row for row in situation.today.sets if _odd(row, situation)]
+    if not odd:
+        return ""
+    row = odd[0]
+    return f"Set {row.slot.number} says {added_load(row) or f'{row.reps} reps'}, which does not fit the rest"
+
+
+def _odd(row: PerformedSet, situation: Situation) -> bool:
+    if row.how.confirmed:
+        return False
+    if row.id in situation.doubted:
+        return True
+    plans = situation.today.prescription.plans
+    planned = [one.load for one in plans if isinstance(one.load, Load) and one.load.value]
+    others = [other.load for other in situation.today.prescription.others]
+    known = [load.kg for load in (*planned, *others)]
+    if not known or row.load is None or row.assisted or not row.load.value:
+        return False
+    return not min(known) * LEAST_TIMES_PLANNED < row.load.kg < max(known) * MOST_TIMES_PLANNED
+
+
+def incomplete(situation: Situation) -> str:
+    """Say that not every planned set was done, unless most were and what was left after the last one allows it."""
+    shown, now = showing(situation.today), situation.today.prescription
+    if shown.complete or not shown.sets:
+        return ""
+    last, wanted = shown.reserves[-1], ENOUGH_LEFT if now.left is None else now.left
+    allowed = last is not None and last >= wanted and len(shown.sets) >= ENOUGH_OF_THE_SETS * shown.planned_sets
+    many = f"{len(shown.sets)} of {shown.planned_sets} planned sets were done"
+    return "" if allowed else f"{many}, and nobody can say what the others would have shown"
+
+
+def falling_reserve(situation: Situation) -> str:
+    """Say that the same work has left less from session to session, three times running."""
+    last = situation.exposures[-FALLING_OVER:]
+    if len(last) < FALLING_OVER or not _same_work(last):
+        return ""
+    left = [_mean_reserve(one) for one in last]
+    known = [value for value in left if value is not None]
+    if len(known) < FALLING_OVER or not all(a > b for a, b in zip(known, known[1:], strict=False)):
+        return ""
+    return f"The same work left {', '.join(f'{value:g}' for value in known)} repetitions in three sessions running"
+
+
+def _same_work(exposures: tuple[Exposure, ...]) -> bool:
+    shown = [showing(one) for one in exposures]
+    first = shown[0]
+    return all(
+        one.sets and str(one.load) == str(first.load) and sum(one.amounts) <= sum(first.amounts) for one in shown
+    )
+
+
+def _mean_reserve(exposure: Exposure) -> float | None:
+    said = [row.reserve for row in exposure.sets if row.reserve is not None]
+    return round(sum(said) / len(said), 1) if said and len(said) == len(exposure.sets) else None
+
+
+def nothing_left(situation: Situation) -> str:
+    """Say that the last set left nothing where no reserve was asked: there is nothing to go up from."""
+    shown, now = showing(situation.today), situation.today.prescription
+    counted = reps_of(now.target) is not None
+    if now.left is not None or not counted or not shown.sets or shown.reserves[-1] != 0:
+        return ""
+    return "Nothing was left after the last set"
+
+
+def below(situation: Situation) -> str:
+    """Say that a set of alike ones ended below the range."""
+    shown, now = showing(situation.today), situation.today.prescription
+    if now.scheme is not None or not shown.sets or shown.in_range:
+        return ""
+    return f"A set ended at {shown.least}, below {lowest(now.target)}"
+
+
+def poor_day(situation: Situation) -> str:
+    """Say that the client came with little, or that the line was changed for the day."""
+    if situation.changed_day:
+        return "It was changed for the day"
+    return "The client came with little that day" if situation.poor_day else ""
+
+
+def away(situation: Situation) -> str:
+    """Say that the client had been away before this session."""
+    days = situation.away_days
+    return f"The first session after {days} days away" if days > SHORT_GAP_DAYS else ""
+
+
+def health(situation: Situation) -> str:
+    """Say what in the health file stands against it."""
+    return situation.health
+
+
+def worn(situation: Situation) -> str:
+    """Say that an easier week is due."""
+    return situation.worn.rstrip(".")
+
+
+Reason = Callable[[Situation], str]
+
+REASONS: Final[tuple[tuple[str, Reason], ...]] = (
+    ("pain", pain),
+    ("doubted figure", doubted),
+    ("health", health),
+    ("form", slipped),
+    ("poor day", poor_day),
+    ("away", away),
+    ("worn", worn),
+    ("incomplete", incomplete),
+    ("falling reserve", falling_reserve),
+    ("nothing left", nothing_left),
+    ("below the range", below),
+)
+"""Every reason why nothing goes up, most pressing first."""
+
+LESSER_AFTER: Final = frozenset({"pain", "doubted figure", "form", "poor day"})
+"""Reasons after which the next load is at most the lesser of planned and done. Rules of progression."""
+
+
+def reasons(situation: Situation) -> tuple[tuple[str, str], ...]:
+    """Answer every reason that holds, by its name and in words, most pressing first. House rule."""
+    return tuple((name, said) for name, find in REASONS if (said := find(situation)))
+
+
+def sets_of(prescription: Prescription) -> int:
+    """Answer how many sets a prescription asks for, drops and back-off sets among them."""
+    return len(prescription.plans)

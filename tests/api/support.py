@@ -6,8 +6,10 @@ from typing import Any
 from fastapi import FastAPI
 from fastapi.testclient import TestClient
 
-from tests.support import EQUIPMENT, NOW, StudioTest
+from tests.support import EQUIPMENT, NOW, TODAY, StudioTest
 from upright_anvil.api.app import create_app
+from upright_anvil.core.health.screening import Answers
+from upright_anvil.flows.health import add_screen
 
 Json = dict[str, Any]
 
@@ -46,6 +48,8 @@ class ApiTest(StudioTest):
 
     def program(self, text: str = "3 x 6-8, 60 kg, rest 2:00, leave 2") -> Json:
         client = self.post("/clients", CLIENT)
+        with self.studio.writing() as scope:
+            add_screen(scope, client["id"], Answers(active=True), TODAY, NOW, TODAY)
         board = self.post(f"/clients/{client['id']}/program", {"name": "Strength"})
         edits = [
             {"op": "add_line", "day": "p1-d1", "line": "l1", "exercise": "back-squat"},

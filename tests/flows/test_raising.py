@@ -83,7 +83,7 @@ class RaisingTest(StudioTest):
     def test_a_rung_is_proposed_accepted_and_written(self) -> None:
         self.school(School.SKILL)
         for number in (1, 2, 3):
-            self.log(self.sid, number, 10, line="l2", exercise="raised-push-up", load=None, planned="3 x 8-10, bw")
+            self.log(self.sid, number, 18, line="l2", exercise="raised-push-up", load=None, planned="3 x 15-18, bw")
         self.finish(self.sid)
         found = self.line(1)
         self.assertTrue(found.instead, found.why_none)

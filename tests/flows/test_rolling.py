@@ -118,7 +118,7 @@ class RollingTest(StudioTest):
             change_client(scope, self.board.client_id, {"school": School.SKILL}, TODAY)
         sid = self.session(self.board, 2, at=NOW + timedelta(weeks=1))
         for number in (1, 2, 3):
-            self.log(sid, number, 10, line="l2", exercise="raised-push-up", load=None, planned="3 x 8-10, bw")
+            self.log(sid, number, 18, line="l2", exercise="raised-push-up", load=None, planned="3 x 15-18, bw")
         self.finish(sid)
         found = self.line(sid, 1)
         self.assertTrue(found.instead, found.why_none)

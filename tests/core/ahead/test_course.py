@@ -61,7 +61,7 @@ class CourseTest(TestCase):
         )
 
     def test_a_rung_ends_what_can_be_seen(self) -> None:
-        skill = line("push-up", *["3 x 8-10, bw"] * 6, policy="skill", kg=90, harder=RAISED)
+        skill = line("push-up", *["3 x 10-12, bw"] * 6, policy="skill", kg=120, harder=RAISED)
         found = course(skill, Outlook.WELL)
         assert found[-1].proposal
         self.assertEqual((len(found), found[-1].proposal.exercise), (1, "raised"))

@@ -80,7 +80,7 @@ class StandingTest(TestCase):
 
     def test_nobody_asked_yet(self) -> None:
         standing = health_standing([], [], TODAY)
-        self.assertEqual((standing.outcome, standing.allowed, standing.due), (None, None, True))
+        self.assertEqual((standing.outcome, standing.allowed, standing.due), (None, Intensity.LIGHT_TO_MODERATE, True))
         self.assertIn("No health screen yet", standing.reminder or "")
 
     def test_clear_for_a_year_then_asked_again(self) -> None:

@@ -9,7 +9,7 @@ TODAY = date(2026, 3, 30)
 
 def lift(name: str, week: float, error: float = 0.002, days: int = 35) -> tuple[str, Strength]:
     slope = Slope(week, error, days)
-    return name, Strength(name.lower(), 80, 76, 84, 0.02, 0, -0.01, 0.01, 9, TODAY, (), slope)
+    return name, Strength(name.lower(), 80, 76, 84, 0.02, 0, -0.01, 0.01, 9, TODAY, (), slope, slope)
 
 
 class BehindTest(TestCase):
@@ -33,10 +33,14 @@ class BehindTest(TestCase):
 
     def test_what_stands_still(self) -> None:
         for story, lifts, trouble, about in [
-            ("all rise", [lift("Squat", 0.006), lift("Bench", 0.004)], None, ""),
-            ("one stands", [lift("Squat", 0.006), lift("Bench", 0.0)], Trouble.STALLED, "bench"),
+            ("all rise", [lift("Squat", 0.009), lift("Bench", 0.005)], None, ""),
+            ("one stands", [lift("Squat", 0.009), lift("Bench", 0.0)], Trouble.STALLED, "bench"),
             ("one falls", [lift("Squat", -0.005), lift("Bench", 0.0)], Trouble.FALLING, "squat"),
             ("not sure", [lift("Squat", 0.0, 0.01)], None, ""),
+            ("known just well enough", [lift("Squat", 0.0021, 0.0038)], Trouble.STALLED, "squat"),
+            ("known just too little", [lift("Squat", 0.0, 0.0039)], None, ""),
+            ("just a useful gain", [lift("Squat", 0.004, 0.002)], None, ""),
+            ("just too little of one", [lift("Squat", 0.0039, 0.002)], Trouble.STALLED, "squat"),
             ("too short to say", [lift("Squat", 0.0, days=12)], None, ""),
             ("nothing known", [], None, ""),
         ]:

@@ -26,7 +26,7 @@ from upright_anvil.core.strength.over_time import Slope, Strength
 
 PLACE = read_equipment(
     "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 6 8 10 12 16\nbelt 2.5 5 20\n"
-    "band sand 5, band rust 8, band slate 12\nball 3 3.25 5",
+    "band sand 5, rust 8, slate 12\nmedicine balls 3 3.25 5",
     Unit.KG,
 ).inventory
 SQUAT = Exercise("squat", "Back squat", Pattern.SQUAT, ("quadriceps",), implements=(ImplementKind.BARBELL,))

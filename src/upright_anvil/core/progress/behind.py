@@ -6,7 +6,7 @@ from datetime import date
 from enum import StrEnum
 from typing import Final
 
-from upright_anvil.core.progression.judgements.plateau import no_useful_gain
+from upright_anvil.core.progression.judgements.plateau import falls, no_useful_gain
 from upright_anvil.core.strength.over_time import Strength
 
 LOOKS_BACK: Final = 21
@@ -48,11 +48,11 @@ def standing_still(lifts: Sequence[tuple[str, Strength]]) -> Notice | None:
     """Answer the lift that falls or stands still most surely, of names with their strength; None where all rise."""
     found = []
     for name, strength in lifts:
-        lately = strength.lately
-        if lately is None or not no_useful_gain(strength):
+        line = strength.lately if falls(strength) else strength.ten_weeks if no_useful_gain(strength) else None
+        if line is None:
             continue
-        trouble = Trouble.FALLING if lately.way == "falling" else Trouble.STALLED
-        weeks = round(lately.days / 7)
-        text = f"{name}: {lately.week * 100:+.1f} % a week over {weeks} weeks, {lately.best * 100:+.1f} % at best."
-        found.append((lately.best, Notice(trouble, text, strength.exercise)))
+        trouble = Trouble.FALLING if line.way == "falling" else Trouble.STALLED
+        weeks = round(line.days / 7)
+        text = f"{name}: {line.week * 100:+.1f} % a week over {weeks} weeks, {line.best * 100:+.1f} % at best."
+        found.append((line.best, Notice(trouble, text, strength.exercise)))
     return min(found, key=lambda entry: entry[0])[1] if found else None

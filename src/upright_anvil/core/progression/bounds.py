@@ -13,7 +13,7 @@ from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
-from upright_anvil.core.progression.never_up import ID, LESSER_AFTER, reasons
+from upright_anvil.core.progression.never_up import ID, LESSER_AFTER, doubted, reasons
 from upright_anvil.core.progression.steps import Lifting, moved
 
 RISING: Final = frozenset(
@@ -36,7 +36,15 @@ RISING: Final = frozenset(
 
 def rises(found: Proposal, situation: Situation) -> bool:
     """Answer whether a proposal makes anything harder than what was planned or done, by its lever or by its figures."""
-    return found.lever in RISING or found.rise > 0 or heavier(found.prescription, lesser_of(situation), situation)
+    return found.lever in RISING or found.rise > 0 or heavier(found.prescription, at_most(situation), situation)
+
+
+def at_most(situation: Situation) -> Prescription:
+    """Answer what the next time is at most while a reason stands against more: the lesser of planned and done.
+
+    Where a figure is doubted what was done says nothing, so it is what was planned.
+    """
+    return situation.today.prescription if doubted(situation) else lesser_of(situation)
 
 
 def heavier(one: Prescription, other: Prescription, kit: Lifting) -> bool:
@@ -72,7 +80,7 @@ def bounded(found: Proposal, situation: Situation) -> Proposal:
 def same_again(situation: Situation, held: tuple[tuple[str, str], ...]) -> Proposal:
     """Answer the same again for reasons that stand against more, at the lesser of planned and done. House rule."""
     name, said = held[0]
-    least = lesser_of(situation)
+    least = at_most(situation)
     tail = {
         "pain": "nothing goes up. The same again only once it is calm, lighter or swapped if it is not",
         "doubted figure": "confirm or correct it first; until then what was planned stands",

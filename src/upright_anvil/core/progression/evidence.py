@@ -27,13 +27,13 @@ class ShownSet:
 
     @property
     def bottom(self) -> int:
-        """The least that was asked for the load used."""
-        return lowest(self.asked)
+        """The least that was asked for the load used; a distance is logged by the seconds it took, so any is done."""
+        return 1 if isinstance(self.asked, Distance) else lowest(self.asked)
 
     @property
     def top(self) -> int:
         """The most that was asked for the load used; for as many as possible nothing."""
-        return self.asked.high if isinstance(self.asked, Reps) else lowest(self.asked)
+        return self.asked.high if isinstance(self.asked, Reps) else self.bottom
 
 
 @dataclass(frozen=True, slots=True)

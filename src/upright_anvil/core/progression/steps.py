@@ -167,7 +167,8 @@ def nearest_to(kit: Lifting, load: LoadTarget, share: Decimal, cap: Decimal) -> 
 
 def load_of_rung(rung: Exercise) -> LoadTarget:
     """Answer what another rung is begun with: body weight where that moves, else an open load. House rule."""
-    return BodyweightLoad() if rung.bodyweight_share else OpenLoad()
+    plain = rung.bodyweight_share or rung.implements[:1] == (ImplementKind.BODYWEIGHT,)
+    return BodyweightLoad() if plain else OpenLoad()
 
 
 SMALL_MUSCLES: Final = frozenset(

@@ -42,7 +42,7 @@ def judge(situation: Situation) -> Proposal | None:
     """Answer what the drop-off asks for, with its cause; None where the sets were alike."""
     rows, now = situation.today.sets, situation.today.prescription
     target = now.target
-    if len(rows) < 2 or not isinstance(target, Reps) or now.scheme is not None:  # noqa: PLR2004
+    if len(rows) < 2 or not isinstance(target, Reps) or now.scheme is not None or now.others:  # noqa: PLR2004
         return None
     first, last = rows[0], rows[-1]
     if first.load != last.load or first.reps is None or last.reps is None:

@@ -38,7 +38,7 @@ def stalled(situation: Situation) -> bool:
     strength = situation.strength
     if strength is None or len(situation.exposures) < SESSIONS or strength.sessions < SESSIONS:
         return False
-    return no_useful_gain(strength)
+    return no_useful_gain(strength) or falls(strength)
 
 
 def no_useful_gain(strength: Strength) -> bool:
@@ -52,14 +52,27 @@ def no_useful_gain(strength: Strength) -> bool:
     return line.week + line.error < USEFUL
 
 
+FALLS_FOR_SURE: Final = 1.65
+"""Standard errors by which the slope of the last six weeks must lie below nothing: nineteen to one. House rule."""
+
+
+def falls(strength: Strength) -> bool:
+    """Answer whether the last six weeks fall for sure, over three weeks at least. House rule."""
+    line = strength.lately
+    if line is None or line.days < DAYS - DAYS // 7:
+        return False
+    return line.week + FALLS_FOR_SURE * line.error < 0
+
+
 def menu(situation: Situation, way_on: Proposal) -> Proposal | None:
     """Answer the menu in place of standing still; None where something still rises or nothing has stalled."""
     if way_on.lever not in (Lever.HOLD, Lever.EASE) or not stalled(situation):
         return None
-    assert situation.strength and situation.strength.ten_weeks  # noqa: S101 - a stall has both
+    strength = situation.strength
+    line = strength and (strength.ten_weeks if no_useful_gain(strength) else strength.lately)
+    assert line  # noqa: S101 - a stall has one
     base = lesser_of(situation)
     found = list(_ways(situation))
-    line = situation.strength.ten_weeks
     rule = (
         f"Stalled: {line.week * 100:+.1f} % a week over {line.days} days, {line.best * 100:+.1f} % at best. "
         "Something else than the load should change: choose one, or another variant."

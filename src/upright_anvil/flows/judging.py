@@ -265,6 +265,8 @@ def proposed_for_circuit(
         return dict.fromkeys(others, (None, UNREADABLE))
     try:
         stations = [Station(judged.line.id, situation_of(found, group, judged, session_rows)) for judged in readable]
+        if all(why_none(station.situation) for station in stations):
+            return dict.fromkeys(others, (None, why_none(stations[0].situation)))
         one = circuit_proposal(stations, _rest_after(program, group))
     except Refusal as refused:
         return dict.fromkeys(others, (None, f"This circuit could not be judged: {refused}"))

@@ -81,11 +81,12 @@ def _worked_out(
     clean = sets.only(~odd)
     curves = rep_curves_in(clean)
     steep = {name: curve.steepness for name, curve in curves.items()}
+    doubtful = frozenset(attempts[row].id for row in sets.row[odd])
     return Known(
         strengths_in(clean, on, steep, path_of),
         curves,
-        frozenset(attempts[row].id for row in sets.row[odd]),
-        _last_loads(standing),
+        doubtful,
+        _last_loads(row for row in standing if row.id not in doubtful),
     )
 
 

@@ -13,7 +13,7 @@ from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
-from upright_anvil.core.progression.never_up import ID, LESSER_AFTER, doubted, reasons
+from upright_anvil.core.progression.never_up import ID, LESSER_AFTER, reasons
 from upright_anvil.core.progression.steps import Lifting, moved
 
 RISING: Final = frozenset(
@@ -42,9 +42,10 @@ def rises(found: Proposal, situation: Situation) -> bool:
 def at_most(situation: Situation) -> Prescription:
     """Answer what the next time is at most while a reason stands against more: the lesser of planned and done.
 
-    Where a figure is doubted what was done says nothing, so it is what was planned.
+    Where a figure is doubted, and nothing else is wrong, what was done says nothing, so it is what was planned.
     """
-    return situation.today.prescription if doubted(situation) else lesser_of(situation)
+    only_doubted = [name for name, _ in reasons(situation)] == ["doubted figure"]
+    return situation.today.prescription if only_doubted else lesser_of(situation)
 
 
 def heavier(one: Prescription, other: Prescription, kit: Lifting) -> bool:

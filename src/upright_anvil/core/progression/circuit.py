@@ -26,6 +26,7 @@ from upright_anvil.core.progression.model import (
     StationChange,
 )
 from upright_anvil.core.progression.policies.density import mark_passed, next_mark
+from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 
 ID: Final = "circuit"
 MOST_ROUNDS: Final = 5
@@ -57,10 +58,11 @@ def circuit_proposal(stations: Sequence[Station], rest_after: int | None, minute
     """Answer the one proposal of a circuit, told on its first station.
 
     ``rest_after`` is the rest after a round, seconds (None: the house figure); ``minutes_left`` what the day has room
-    for, None where nobody said. Stations that get ready or wind down are left as they are. House rule.
+    for, None where nobody said. Stations that get ready or wind down are left as
+    they are; one at the least does not. House rule.
     """
-    working = [s for s in stations if s.situation.kind is not WorkKind.PREPARATION] or list(stations)
-    stopped = _stopped(working)
+    working = [s for s in stations if s.situation.kind is not WorkKind.PREPARATION]
+    stopped = _stopped(working) or _gap(working)
     if stopped is not None:
         return stopped
     marks = _marks(working)
@@ -98,6 +100,15 @@ def _stopped(stations: Sequence[Station]) -> Proposal | None:
             why = station.situation.health or "the client came with little that day"
             return _told(stations, Lever.HOLD, f"{station.name}: {why[0].lower()}{why[1:]}. The same circuit again.")
     return None
+
+
+def _gap(stations: Sequence[Station]) -> Proposal | None:
+    """The same circuit at the most where the client will have been away: the floor steps back when it opens."""
+    first = stations[0].situation
+    days = (first.next_on - first.today.on).days if first.next_on is not None else 0
+    if days <= SHORT_GAP_DAYS:
+        return None
+    return _told(stations, Lever.HOLD, f"{days} days without it: the same circuit at the most, easy, to find the way back.")
 
 
 def _marks(stations: Sequence[Station]) -> Proposal | None:

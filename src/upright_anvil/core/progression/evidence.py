@@ -9,8 +9,9 @@ from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.coding import coded, named
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget
+from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.schemes import Drops
+from upright_anvil.core.prescription.schemes import Drops, Varied
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, reps_of
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.model import Confidence, Exposure, Situation
@@ -139,15 +140,38 @@ def _at(now: Prescription, used: LoadTarget, place: Inventory) -> Prescription:
 def lesser_of(situation: Situation) -> Prescription:
     """Answer what was asked today at the lesser of the planned and the used load, for when nothing may go up.
 
-    A load that was lifted unplanned and heavier is not written into the plan. House rule, never up.
+    A load that was lifted unplanned and heavier is not written into the plan; of sets that differ each asks for no more
+    than was lifted in it, and those that were not done stay. House rule, never up.
     """
     now, base = situation.today.prescription, base_of(situation)
+    if now.scheme is not None:
+        return _capped(situation)
     if now.load is None or base.load is None:
         return now
     planned, used = _kilograms(now.load, situation.place), _kilograms(base.load, situation.place)
     if planned is None or used is None:
         return now
     return base if used < planned else now
+
+
+def _capped(situation: Situation) -> Prescription:
+    now, place = situation.today.prescription, situation.place
+    used = [one.load for one in showing(situation.today).sets]
+
+    def lesser(load: LoadTarget | None, lifted: LoadTarget | None) -> LoadTarget | None:
+        planned, done = (_kilograms(one, place) if one is not None else None for one in (load, lifted))
+        if load is None or lifted is None or planned is None or done is None or planned <= done:
+            return load
+        return _at(replace(now, load=load, scheme=None), lifted, place).load
+
+    if isinstance(now.scheme, Varied) and now.scheme.loads:
+        each = tuple(lesser(load, used[n] if n < len(used) else None) or load for n, load in enumerate(now.scheme.loads))
+        alike = len(set(each)) == 1
+        targets = now.scheme.targets
+        scheme = None if alike and not targets else Varied(targets, () if alike else each)
+        return replace(now, load=each[0], scheme=scheme)
+    heaviest = max((load for load in used if load is not None), key=_heft, default=None)
+    return with_loads(now, lambda load: lesser(load, heaviest))
 
 
 def _kilograms(load: LoadTarget, place: Inventory) -> float | None:

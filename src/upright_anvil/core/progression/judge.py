@@ -2,7 +2,7 @@
 
 The first that has something to say decides:
 
-1. pain, 2. a figure that does not fit, 3. missed days, 4. form, 5. a line changed for the day, 6. a poor day, 7. worn,
+1. pain, 2. missed days, 3. a figure that does not fit, 4. form, 5. a line changed for the day, 6. a poor day, 7. worn,
 8. one side behind, 9. a deep miss, 10. drop-off, 11. too easy, 12. the policy of the line's kind; where that stands
 still, 13. the plateau's menu. Whatever comes out is held against the bounds (`bounds`, `never_up`): nothing goes up where
 a reason stands against it. House rule; the order is held by a table of stories.
@@ -36,8 +36,8 @@ Judgement = Callable[[Situation], Proposal | None]
 
 ORDER: Final[tuple[tuple[str, Judgement], ...]] = (
     (pain.ID, pain.judge),
-    (doubted.ID, doubted.judge),
     (missed_days.ID, missed_days.judge),
+    (doubted.ID, doubted.judge),
     (form.ID, form.judge),
     (changed_day.ID, changed_day.judge),
     (poor_day.ID, poor_day.judge),

@@ -2,15 +2,16 @@
 
 import sys
 
-from bench import board, client_file, floor, library, one_set, raising, rep_counting, scripts, views, writing
+from bench import board, client_file, floor, library, one_set, plateau, raising, rep_counting, scripts, views, writing
 from bench.evaluation import report
 from bench.figures import Figure, table
+from bench.watchman import watch
 
 
 def main() -> int:
     """Measure everything once and print it."""
     parts = {
-        module.__name__.removeprefix("bench.").removesuffix(".report"): module.measure
+        module.__name__.removeprefix("bench.").removesuffix(".report").removesuffix(".watch"): module.measure
         for module in (
             one_set,
             views,
@@ -21,6 +22,8 @@ def main() -> int:
             floor,
             rep_counting,
             raising,
+            plateau,
+            watch,
             report,
             scripts,
         )

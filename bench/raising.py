@@ -3,9 +3,12 @@
 from datetime import date, timedelta
 from random import Random
 
+import numpy as np
+
 from bench.figures import NO_AIM, Figure, timed
 from bench.served import served
 from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.over_time import strengths_in
 from upright_anvil.core.strength.rep_curve import rep_curves_in
 
@@ -32,13 +35,24 @@ def history(seed: int) -> list[Attempt]:
 def estimate(sets: list[Attempt]) -> None:
     """The client's own rep curves and the strength of every exercise, from the sets as they were logged."""
     read = table(sets, sets[-1].on)
+    read = read.only(~doubted(read))
     steep = {name: curve.steepness for name, curve in rep_curves_in(read).items()}
     strengths_in(read, sets[-1].on, steep, "e0")
 
 
+def yardstick(_: int) -> None:
+    """A fixed piece of arithmetic in the library and in Python, to tell the machine's speed in this run by."""
+    figures = np.sin(np.arange(200_000, dtype=np.float64))
+    np.sort(figures)
+    total = 0
+    for number in range(30_000):
+        total += number * number % 7
+
+
 def measure() -> list[Figure]:
-    """Time the estimate alone, and what rests on it over HTTP."""
+    """Time the estimate alone, and what rests on it over HTTP, beside a yardstick."""
     sets = history(5)
+    stick = timed(yardstick, times=40, warm=5)
     whole = timed(lambda _: estimate(sets), times=20, warm=3)
     with served() as app:
         today = app.ask("GET", "/today")
@@ -50,7 +64,8 @@ def measure() -> list[Figure]:
         day = timed(lambda _: app.fetch("/today"), times=40)
     detail = f"{len(sets):,} sets, rep curves included, median {whole.median:.0f} ms"
     return [
-        Figure("strength over five years of one client, p95", whole.p95, 50, "ms", detail),
+        Figure("yardstick: a fixed piece of arithmetic, median", stick.median, NO_AIM, "ms", f"p95 {stick.p95:.1f} ms"),
+        Figure("strength over five years of one client, p95", whole.p95, 40, "ms", detail),
         Figure("proposals for a session over HTTP, p95", review.p95, 20, "ms", f"median {review.median:.1f} ms"),
         Figure(
             "a day eight weeks ahead, three outlooks, p95", ahead.p95, NO_AIM, "ms", f"median {ahead.median:.0f} ms"

@@ -21,12 +21,19 @@ STEP = 2.5
 
 @dataclass(frozen=True)
 class Done:
-    """One set: the load, repetitions done, what was said to be left, what really was."""
+    """One set: the load as it was typed, repetitions done, what was said to be left, what really was, whether it hurt."""
 
     kg: float
     reps: int
     said: int | None
     left: float
+    hurt: bool = False
+    typed: float = 0.0
+
+    @property
+    def slipped(self) -> bool:
+        """Whether another load was typed than was lifted."""
+        return self.typed != self.kg
 
 
 @dataclass
@@ -34,6 +41,7 @@ class Story:
     """What has been seen of a client so far, session by session."""
 
     sessions: list[tuple[date, list[Done], int]] = field(default_factory=list)
+    poor: set[date] = field(default_factory=set)
 
     def of(self, reps: int) -> list[tuple[date, list[Done]]]:
         """The sessions of one of the two days, oldest first; sessions in which nothing was done are left out."""
@@ -42,24 +50,30 @@ class Story:
     def attempts(self) -> list[Attempt]:
         """The sets as the estimator reads them."""
         return [
-            Attempt("lift", on, done.kg, done.reps, done.said, place, "lift")
+            Attempt("lift", on, done.typed, done.reps, done.said, place, "lift", id=f"{on}-{place}")
             for on, sets, _ in self.sessions
             for place, done in enumerate(sets)
+            if not done.hurt
         ]
 
 
 @dataclass
 class Tally:
-    """What a trial came to; errors are logs of estimate over truth by estimator, from the third week on."""
+    """What a trial came to; errors are logs of estimate over truth by estimator, from the third week on.
+
+    ``plain_errors`` are those of sessions in which nothing was mistyped, as if a formula's user had seen the slip.
+    """
 
     within: int = 0
     failed: int = 0
     sets: int = 0
     gained: float = 0.0
+    plain_errors: dict[str, list[float]] = field(default_factory=dict)
     errors: dict[str, list[float]] = field(default_factory=dict)
 
 
-Chooser = Callable[[Story, date, int], float]
+Chooser = Callable[[Story, date, int, bool], float]
+"""Answers a load from what was seen, for a day and repetitions, and whether the client says that the day is poor."""
 
 
 def made(kg: float) -> float:
@@ -71,14 +85,19 @@ def run(seed: int, choose: Chooser) -> Tally:
     """Run one client through all weeks."""
     client, story, tally = Client.drawn(seed), Story(), Tally()
     first = made(client.max_kg * client.chance.uniform(0.70, 0.80))
-    story.sessions.append((START - timedelta(days=4), _session(client, first, 5, Tally()), 0))
+    story.sessions.append((START - timedelta(days=4), _session(client, first, 5, Tally(), client.day()[0]), 0))
+    away = 0
     for week in range(WEEKS):
-        missed = client.chance.random() < 0.07
+        away = away - 1 if away > 0 else client.away()
+        missed = away > 0
         lefts: list[float] = []
         for day, reps in enumerate(BY_DAY if not missed else ()):
             on = START + timedelta(weeks=week, days=3 * day)
-            sets = _session(client, choose(story, on, reps), reps, tally)
+            form, poor = client.day()
+            sets = _session(client, choose(story, on, reps, poor), reps, tally, form)
             story.sessions.append((on, sets, reps))
+            if poor:
+                story.poor.add(on)
             lefts += [done.left for done in sets]
         if week > 1 and not missed:
             _judge(story, client, tally)
@@ -87,32 +106,43 @@ def run(seed: int, choose: Chooser) -> Tally:
     return tally
 
 
-def _session(client: Client, kg: float, reps: int, tally: Tally) -> list[Done]:
-    form, found = client.day(), []
+def _session(client: Client, kg: float, reps: int, tally: Tally, form: float) -> list[Done]:
+    found = []
     for place in range(SETS):
         capable = client.capable(kg, form, place)
         did = min(reps, int(capable))
         left = int(capable) - did if capable >= reps else -(reps - int(capable))
-        tally.sets += 1
-        tally.failed += did < reps
-        tally.within += abs(left - LEAVE) <= 1
-        found.append(Done(kg, did, client.says(max(left, 0)), float(left)))
+        hurt = client.hurts()
+        if not hurt:
+            tally.sets += 1
+            tally.failed += did < reps
+            tally.within += abs(left - LEAVE) <= 1
+        typed = kg * client.slip()
+        found.append(Done(kg, max(1, did // 2) if hurt else did, client.says(max(left, 0)), float(left), hurt, typed))
     return [done for done in found if done.reps > 0]
 
 
 def _judge(story: Story, client: Client, tally: Tally) -> None:
     """Hold every estimator's figure against the truth."""
+    today = [done for done in story.sessions[-1][1] if not done.hurt]
+    plain = not any(done.slipped for done in today)
     for name, formula in FORMULAS.items():
         seen = []
-        for done in story.sessions[-1][1]:
+        for done in today:
             factor = formula(done.reps + (2 if done.said is None else done.said))
             if factor is not None:
-                seen.append(done.kg * factor)
+                seen.append(done.typed * factor)
         if seen:
-            tally.errors.setdefault(name, []).append(log(max(seen) / client.max_kg))
+            _note(tally, name, log(max(seen) / client.max_kg), plain=plain)
     on = story.sessions[-1][0]
     attempts = story.attempts()
     steep = {name: curve.steepness for name, curve in rep_curves(attempts, on).items()}
     found = strengths(attempts, on, steep).get("lift")
-    if found:
-        tally.errors.setdefault("engine", []).append(log(found.kg / client.max_kg))
+    if found and today:
+        _note(tally, "engine", log(found.kg / client.max_kg), plain=plain)
+
+
+def _note(tally: Tally, name: str, error: float, *, plain: bool) -> None:
+    tally.errors.setdefault(name, []).append(error)
+    if plain:
+        tally.plain_errors.setdefault(name, []).append(error)

@@ -42,9 +42,27 @@ class Client:
             bias=chance.gauss(0, 0.4),
         )
 
-    def day(self) -> float:
-        """Draw the form of a day, as a share of the maximum."""
-        return 1 + self.chance.gauss(0, 0.015)
+    def day(self) -> tuple[float, bool]:
+        """Draw the form of a day, as a share of the maximum, and whether the client says that it is a poor one.
+
+        One day in forty is poor; it is said four times of five, and once in fifty on any other day.
+        """
+        poor = self.chance.random() < 0.025
+        says = self.chance.random() < (0.8 if poor else 0.02)
+        return 1 - (0.06 if poor else 0.0) + self.chance.gauss(0, 0.015), says
+
+    def away(self) -> int:
+        """Draw how many weeks the client stays away from this one on: mostly none, now and then one, seldom more."""
+        roll = self.chance.random()
+        return self.chance.choice((2, 3, 4)) if roll < 0.012 else 1 if roll < 0.07 else 0
+
+    def hurts(self) -> bool:
+        """Draw whether a set hurts and ends early."""
+        return self.chance.random() < 0.008
+
+    def slip(self) -> float:
+        """Draw what the pen makes of a load: mostly nothing, else twice, ten times or half."""
+        return self.chance.choice((2.0, 10.0, 0.5)) if self.chance.random() < 0.004 else 1.0
 
     def capable(self, kg: float, form: float, before: int) -> float:
         """Answer how many repetitions could be done with a load after so many sets."""
@@ -64,7 +82,7 @@ class Client:
         if not trained:
             self.idle_weeks += 1
             if self.idle_weeks > 1:
-                self.max_kg *= 0.994
+                self.max_kg *= 0.975
             return
         self.idle_weeks = 0
         useful = sum(1.0 if left <= 4 else 0.4 for left in lefts) / max(len(lefts), 1)

@@ -195,9 +195,7 @@ def _lift(
     return chance.choice(ways)
 
 
-def _days(
-    chance: Random, text: str, exercise: Exercise, unit: Unit, steps: Sequence[Load]
-) -> tuple[Day, ...]:
+def _days(chance: Random, text: str, exercise: Exercise, unit: Unit, steps: Sequence[Load]) -> tuple[Day, ...]:
     on, days, now = START, [], text
     for _ in range(chance.randint(1, 6)):
         days.append(_day(chance, on, now, exercise, unit, steps))
@@ -235,7 +233,14 @@ def kilograms(load: object) -> float | None:
 
 
 def _set(
-    chance: Random, number: int, plan: object, text: str, exercise: Exercise, spirit: int, other: Load | None, slip: float | None
+    chance: Random,
+    number: int,
+    plan: object,
+    text: str,
+    exercise: Exercise,
+    spirit: int,
+    other: Load | None,
+    slip: float | None,
 ) -> tuple[PerformedSet, Did]:
     target, load = plan.target, plan.load  # type: ignore[attr-defined]
     timed = target.kind in ("seconds", "distance")

@@ -64,7 +64,8 @@ def _lesser(facts: Facts) -> float | None:
     asked = loads_in(facts.last.text)
     used = [did.kg for did in facts.last.did if did.kg is not None and not did.typo]
     known = [max(asked)] if asked else []
-    unfinished = len(facts.last.did) < facts.last.sets and len(set(asked)) > 1
+    slipped = any(did.typo for did in facts.last.did)
+    unfinished = (slipped or len(facts.last.did) < facts.last.sets) and len(set(asked)) > 1
     if used and not unfinished:
         known.append(max(used))
     return min(known) if known else None
@@ -134,8 +135,12 @@ def that_does_not_exist(facts: Facts, told: Told) -> str:
     """A new load is one that the place has."""
     kind = facts.exercise.implement_at(facts.place)
     there = {round(float(made.load.kg), 6) for k in facts.exercise.implements for made in facts.place.achievable(k)}
-    there |= {round(float(made.load.kg), 6) for made in facts.place.achievable(type(kind).BODYWEIGHT)} if kind else set()
-    there |= {round(float(made.load.kg), 6) for made in facts.place.achievable(type(kind).ASSISTANCE)} if kind else set()
+    there |= (
+        {round(float(made.load.kg), 6) for made in facts.place.achievable(type(kind).BODYWEIGHT)} if kind else set()
+    )
+    there |= (
+        {round(float(made.load.kg), 6) for made in facts.place.achievable(type(kind).ASSISTANCE)} if kind else set()
+    )
     known = {round(abs(kg), 6) for kg in loads_in(facts.last.text)}
     known |= {round(abs(did.kg), 6) for did in facts.last.did if did.kg is not None}
     new = [kg for kg in loads_in(told.text) if kg and round(abs(kg), 6) not in there | known]

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from decimal import Decimal
 from enum import StrEnum
 
+from upright_anvil.core.body.demands import Demand
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
@@ -70,7 +71,8 @@ class Exercise:
     share of body weight moved (0 to 1); ``rep_seconds`` holds where a line has no tempo; ``one_sided`` moves are
     prescribed each side. ``family`` and ``strength`` say how heavy it is lifted beside its kin: with each implement,
     the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
-    ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung.
+    ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
+    whole body that some clients are asked about first; see ``demands``.
     """
 
     id: str
@@ -96,6 +98,17 @@ class Exercise:
     own: bool = False
     edited: bool = False
     removed: bool = False
+    asks: tuple[Demand, ...] = ()
+
+    @property
+    def demands(self) -> tuple[Demand, ...]:
+        """What it asks of the whole body: as the data say, and what its kind, pattern and base bring with them."""
+        brought = (
+            (Demand.IMPACT, self.kind is ExerciseKind.JUMP),
+            (Demand.OVERHEAD, self.pattern is Pattern.PUSH_VERTICAL),
+            (Demand.BALANCE, self.kind is ExerciseKind.BALANCE or not self.stable),
+        )
+        return tuple(dict.fromkeys((*self.asks, *(demand for demand, holds in brought if holds))))
 
     def implement_at(self, place: Inventory) -> ImplementKind | None:
         """Answer what this exercise is loaded with at a place: the first of its implements found there."""

@@ -6,6 +6,7 @@ from functools import lru_cache
 from importlib import resources
 from typing import Any
 
+from upright_anvil.core.body.demands import Demand
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
@@ -49,7 +50,7 @@ def parse_ladders(text: str) -> Ladders:
 
 _WORDS = """
     name pattern kind movers helpers implements needs share rep_seconds one_sided stable joints strength cues cues_for
-    faults ladder after
+    faults asks ladder after
 """
 FIELDS = frozenset(_WORDS.split())
 """The fields of an exercise's table."""
@@ -81,6 +82,7 @@ def exercise_of(
         strength=tuple(KinShare(ImplementKind(kind), Decimal(share)) for kind, share in strength.items()),
         cue_sets=tuple(CueSet(school, tuple(cues)) for school, cues in table.get("cues_for", {}).items()),
         faults=tuple(table.get("faults", ())),
+        asks=tuple(Demand(ask) for ask in table.get("asks", ())),
         ladder=table.get("ladder", ""),
         after=table.get("after", ""),
         own=own,
@@ -113,6 +115,7 @@ def table_of(exercise: Exercise) -> dict[str, Any]:
         "cues": list(exercise.cues),
         "cues_for": {s.school: list(s.cues) for s in exercise.cue_sets},
         "faults": list(exercise.faults),
+        "asks": [str(ask) for ask in exercise.asks],
         "ladder": exercise.ladder,
         "after": exercise.after,
     }

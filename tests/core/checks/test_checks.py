@@ -1,6 +1,7 @@
 """Each check fires where it should and stays quiet beside it: a plan that is asked about, and one that is not."""
 
 from dataclasses import replace
+from datetime import date, timedelta
 from unittest import TestCase
 
 from tests.core.checks.plans import KNEE, ROOM, SETTING, SORE, STUDIO, WHO, pair, plan
@@ -8,7 +9,7 @@ from upright_anvil.core.checks.registry import ALL, CHECKS, by_id, check
 from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import GoalKind, TrainingAge
-from upright_anvil.core.health.history import State
+from upright_anvil.core.health.history import Condition, Entry, Standing, State
 from upright_anvil.core.plan.document import Pairing, Program
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.edits.calendar import AnswerFinding
@@ -34,7 +35,60 @@ def legs(*weekdays: int) -> list[tuple[int, tuple[str, ...]]]:
     return [(day, ("leg-press: 3 x 10", "goblet-squat: 3 x 10")) for day in weekdays]
 
 
+def expecting(topic: Condition, weeks: int | None = None) -> Standpoint:
+    """A client with a condition, in such a week of a pregnancy on the plans' first Monday."""
+    due = None if weeks is None else date(2026, 1, 5) + timedelta(weeks=40 - weeks)
+    entry = Entry("e", date(2026, 1, 1), topic, State.WATCH, clinician=True, due_on=due)
+    return replace(WHO, setting=replace(SETTING, standing=(Standing(topic, None, State.WATCH, entry),)))
+
+
+PREGNANT = expecting(Condition.PREGNANCY, 33)
+SEDENTARY = replace(WHO, training_age=TrainingAge.SEDENTARY)
 CASES: list[Case] = [
+    (
+        "ask-first",
+        one("bench-press: 3 x 8, 40 kg, leave 3"),
+        PREGNANT,
+        one("dumbbell-row: 3 x 8, 10 kg, leave 3"),
+        PREGNANT,
+    ),
+    (
+        "ask-first",
+        one("bench-press: 3 x 8, leave 3"),
+        expecting(Condition.PREGNANCY, 21),
+        one("bench-press: 3 x 8, leave 3"),
+        expecting(Condition.PREGNANCY, 14),
+    ),
+    ("ask-first", one("sit-up: 3 x 10"), PREGNANT, one("pallof-press: 3 x 10, leave 3"), PREGNANT),
+    (
+        "ask-first",
+        one("box-jump: 3 x 5"),
+        expecting(Condition.AFTER_BIRTH),
+        one("dumbbell-row: 3 x 8, leave 3"),
+        expecting(Condition.AFTER_BIRTH),
+    ),
+    (
+        "ask-first",
+        one("leg-press: 3 x 8, leave 1"),
+        expecting(Condition.HEART),
+        one("leg-press: 3 x 8, leave 2"),
+        expecting(Condition.HEART),
+    ),
+    (
+        "ask-first",
+        one("leg-press: 3 x max"),
+        expecting(Condition.BLOOD_PRESSURE),
+        one("leg-press: 3 x 8, leave 3"),
+        expecting(Condition.BLOOD_PRESSURE),
+    ),
+    ("jump-contacts", one("box-jump: 10 x 10"), SEDENTARY, one("box-jump: 3 x 10"), SEDENTARY),
+    (
+        "jump-contacts",
+        plan((0, ["box-jump: 3 x 10"]), (2, ["box-jump: 3 x 10"]), (4, ["box-jump: 1 x 1"])),
+        SEDENTARY,
+        plan((0, ["box-jump: 3 x 10"]), (2, ["box-jump: 3 x 10"])),
+        SEDENTARY,
+    ),
     ("unreadable", one("back-squat: 3 x heavy"), WHO, one(SQUAT), WHO),
     ("exercise-gone", one("no-such-thing: 3 x 8"), WHO, one(SQUAT), WHO),
     ("kit-missing", one("cable-row: 3 x 8"), HOME, one("dumbbell-row: 3 x 8 each side"), HOME),

@@ -123,25 +123,32 @@ class KindsTest(Stories):
             story = Story("", "3 x 5, bw", ("5 5 5",), HOLD, exercise="box jump", policy=policy)
             self.assertEqual(leading(policy, story.situation()), "jumps")
             self.assertNotIn(story.told_by().lever, (Lever.TEMPO, Lever.PAUSE))
-        up = Story("", "3 x 12-15, bw", ("15 15 15",), HOLD, exercise="push-up", policy="skill", more={"harder": BOX_JUMP})
+        up = Story(
+            "", "3 x 12-15, bw", ("15 15 15",), HOLD, exercise="push-up", policy="skill", more={"harder": BOX_JUMP}
+        )
         self.assertEqual(up.told_by().exercise, "")
         self.assertIn("is a jump or throw", up.told_by().rule)
 
     def test_evidence_lists_every_set_with_its_own_load(self) -> None:
         found = Story("", LADDER, ("15 10 11",), HOLD, exercise="press").told_by()
         self.assertEqual(
-            found.evidence[0], "Asked 15 at 10 kg, 10 at 12 kg, max at 16 kg; done 15 at 10 kg, 10 at 12 kg, 11 at 16 kg reps."
+            found.evidence[0],
+            "Asked 15 at 10 kg, 10 at 12 kg, max at 16 kg; done 15 at 10 kg, 10 at 12 kg, 11 at 16 kg reps.",
         )
 
     def test_the_ladder_or_its_top_set(self) -> None:
         found = Story("", "12/10/8, 40/50/60 kg", ("12 10 8",), UP).told_by()
-        self.assertEqual([(a.label, a.text) for a in found.alternatives][0], ("The top set alone", "12/10/8, 40/50/62.5 kg"))
+        self.assertEqual(
+            [(a.label, a.text) for a in found.alternatives][0], ("The top set alone", "12/10/8, 40/50/62.5 kg")
+        )
 
     def test_a_week_lies_between_two_rises_of_a_distance(self) -> None:
         story = Story("", "1 x 5.5 km", ("1980", "1980"), Lever.METRES, exercise="run", apart=3)
         before, today = story.situation().exposures
         for days, lever in ((5, HOLD), (6, Lever.METRES)):
-            earlier = replace(before, on=today.on.fromordinal(today.on.toordinal() - days), prescription=read("1 x 5 km"))
+            earlier = replace(
+                before, on=today.on.fromordinal(today.on.toordinal() - days), prescription=read("1 x 5 km")
+            )
             held = replace(story.situation(), exposures=(earlier, today))
             self.assertEqual(proposal(held, "linear").lever, lever, days)
 

@@ -132,7 +132,12 @@ class NeverUpTest(Stories):
     def test_whatever_stands_against_it_holds_in_every_school(self) -> None:
         held = {"more": KNEE, "asked": RANGE, "did": ("8/6 8/6 8/6",)}
         for policy in POLICIES:
-            for name, more in (("health", KNEE), ("poor", POOR), ("away", {"away_days": 40}), ("worn", {"worn": "Worn."})):
+            for name, more in (
+                ("health", KNEE),
+                ("poor", POOR),
+                ("away", {"away_days": 40}),
+                ("worn", {"worn": "Worn."}),
+            ):
                 with self.subTest(policy=policy, reason=name):
                     story = Story("", str(held["asked"]), ("8/6 8/6 8/6",), HOLD, more=more)
                     found = proposal(story.situation(), policy)
@@ -153,7 +158,9 @@ class NeverUpTest(Stories):
     def test_what_else_than_the_load_was_too_much(self) -> None:
         story = next(one for one in STORIES if one.told == "triples that ended at one")
         found = story.told_by()
-        self.assertEqual([a.label for a in found.alternatives], ["Same again", "Less tempo", "A longer rest", "Fewer sets"])
+        self.assertEqual(
+            [a.label for a in found.alternatives], ["Same again", "Less tempo", "A longer rest", "Fewer sets"]
+        )
         self.assertEqual(found.alternatives[-1].text, "4 x 3, 100 kg, tempo 5-3-X-0, rest 3:00")
         self.assertIn("Slow work was asked", " ".join(found.evidence))
 
@@ -182,7 +189,9 @@ class HealthHoldsTest(Stories):
         for state, held in ((State.HURTS, True), (State.SPARE, True), (State.WATCH, False)):
             with self.subTest(state):
                 self.assertEqual(bool(why_not_up(SQUAT, HARD, standing(Joint.KNEE, state), None)), held)
-        self.assertEqual(why_not_up(SQUAT, HARD, standing(Joint.WRIST, State.HURTS), None), "", "it leaves the wrist alone")
+        self.assertEqual(
+            why_not_up(SQUAT, HARD, standing(Joint.WRIST, State.HURTS), None), "", "it leaves the wrist alone"
+        )
         self.assertIn("Left knee: hurts now", why_not_up(SQUAT, HARD, standing(Joint.KNEE, State.HURTS), None))
 
     def test_conditions(self) -> None:
@@ -206,7 +215,11 @@ class HealthHoldsTest(Stories):
         self.assertIn("Light to moderate", held([Screen(TODAY, Answers(True, frozenset({Disease.METABOLIC})))]))
 
     def test_a_clear_client_who_was_not_active_begins_calmly(self) -> None:
-        for days, allowed in ((0, Intensity.LIGHT_TO_MODERATE), (27, Intensity.LIGHT_TO_MODERATE), (28, Intensity.VIGOROUS)):
+        for days, allowed in (
+            (0, Intensity.LIGHT_TO_MODERATE),
+            (27, Intensity.LIGHT_TO_MODERATE),
+            (28, Intensity.VIGOROUS),
+        ):
             found = health_standing([Screen(TODAY - timedelta(days=days), Answers(False))], [], TODAY)
             self.assertEqual(found.allowed, allowed, days)
 

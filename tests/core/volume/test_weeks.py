@@ -2,8 +2,12 @@ from decimal import Decimal
 from unittest import TestCase
 
 from upright_anvil.core.body.muscles import Muscle
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.goals import TrainingAge
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.volume.bands import Band, Standing
+from upright_anvil.core.volume.contacts import contacts_band, contacts_of
 from upright_anvil.core.volume.hard_sets import PlannedLine
 from upright_anvil.core.volume.weeks import MuscleWeek, WeekVolume, week_volume
 from upright_anvil.formats.exercise_file import shipped_exercises
@@ -18,13 +22,21 @@ WEEK = [
 ]
 
 
+def did(exercise: str, *sets: int, reserve: int | None = 2) -> list[tuple[PerformedSet, Exercise]]:
+    """Sets of an exercise by their repetitions."""
+    return [
+        (PerformedSet(f"r{n}", Slot("l", n), exercise, Outcome.DONE, reps, reserve=reserve), ALL[exercise])
+        for n, reps in enumerate(sets, start=1)
+    ]
+
+
 def muscle(volume: WeekVolume, name: Muscle) -> MuscleWeek:
     return next(m for m in volume.muscles if m.muscle is name)
 
 
 class WeekVolumeTest(TestCase):
     def test_planned_and_done_against_the_band(self) -> None:
-        volume = week_volume(WEEK, [(ALL["bench-press"], 1), (ALL["bench-press"], 1), (ALL["push-up"], 0)], BAND)
+        volume = week_volume(WEEK, [*did("bench-press", 8, 8), *did("push-up", 10, reserve=6)], BAND)
         for name, planned, done, standing in [
             (Muscle.CHEST, "7", "2", Standing.WITHIN),
             (Muscle.TRICEPS, "10", "2", Standing.ABOVE),
@@ -50,14 +62,41 @@ class WeekVolumeTest(TestCase):
         self.assertEqual(len(volume.without) + len(volume.muscles), len(Muscle))
 
     def test_work_that_was_not_planned_is_shown_too(self) -> None:
-        volume = week_volume([], [(ALL["calf-raise"], 3)], BAND)
+        volume = week_volume([], did("calf-raise", 15, 15, 15), BAND)
         self.assertEqual(muscle(volume, Muscle.CALVES).done, Decimal(3))
         self.assertEqual(muscle(volume, Muscle.CALVES).planned, Decimal(0))
 
 
+class HeavyAndContactsTest(TestCase):
+    def test_seven_heavy_triples_are_seven_hard_sets_and_told_apart(self) -> None:
+        asked = PlannedLine(ALL["front-squat"], read("7 x 3, 100 kg, tempo 5-3-X-0, rest 3:00"))
+        volume = week_volume([asked], did("front-squat", 3, 3, 3, 3, 2, 2, 1), BAND)
+        self.assertEqual((volume.planned, volume.done, volume.heavy_planned, volume.heavy_done), (7, 7, 7, 7))
+        fours = week_volume([PlannedLine(ALL["front-squat"], read("3 x 4, 90 kg"))], did("front-squat", 4, 4, 3), BAND)
+        self.assertEqual((fours.planned, fours.heavy_planned, fours.heavy_done), (3, 0, 1))
+
+    def test_every_minute_sets_are_counted_alike_planned_and_done(self) -> None:
+        asked = PlannedLine(ALL["back-squat"], read("5 x 5, 60 kg, every 1:00"))
+        volume = week_volume([asked], did("back-squat", 5, 5, 5, 5, 5, reserve=None), BAND)
+        self.assertEqual((volume.planned, volume.done), (5, 5))
+
+    def test_contacts_of_jumps_and_throws(self) -> None:
+        for exercise, text, contacts in (
+            ("box-jump", "10 x 10", 100), ("lateral-bound", "3 x 5 each side", 30), ("rotation-throw", "3 x 8 each side, 4 kg", 48),
+            ("back-squat", "3 x 5, 60 kg", 0), ("box-jump", "3 x 5, ramp-up", 0),
+        ):  # fmt: skip
+            with self.subTest(text):
+                self.assertEqual(contacts_of(PlannedLine(ALL[exercise], read(text))), contacts)
+        volume = week_volume([PlannedLine(ALL["box-jump"], read("3 x 5"))], did("box-jump", 5, 5, 4), BAND)
+        self.assertEqual((volume.contacts_planned, volume.contacts_done, volume.done), (15, 14, 0))
+        bands = [contacts_band(age) for age in TrainingAge]
+        self.assertTrue(all(0 < band.a_session < band.a_week for band in bands))
+        self.assertEqual(contacts_band(TrainingAge.SEDENTARY).a_session, min(band.a_session for band in bands))
+
+
 class BalanceTest(TestCase):
     def test_patterns_planned_and_done(self) -> None:
-        volume = week_volume(WEEK, [(ALL["bench-press"], 2)], BAND)
+        volume = week_volume(WEEK, did("bench-press", 8, 8), BAND)
         told = {one.pattern.value: (one.planned, one.done) for one in volume.patterns}
         self.assertEqual(told["push horizontal"], (7, 2))
         self.assertEqual(told["pull horizontal"], (3, 0))

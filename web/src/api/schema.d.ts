@@ -2169,6 +2169,11 @@ export interface components {
             checkpoints?: number | null;
             /** @default tap */
             source: components["schemas"]["Source"];
+            /**
+             * Confirmed
+             * @default false
+             */
+            confirmed: boolean;
         };
         /**
          * AskedJointLoad
@@ -2547,7 +2552,8 @@ export interface components {
             ramp: boolean;
             /**
              * @default {
-             *       "source": "tap"
+             *       "source": "tap",
+             *       "confirmed": false
              *     }
              */
             how: components["schemas"]["AskedHow"];
@@ -3186,7 +3192,7 @@ export interface components {
         };
         /**
          * Clearance
-         * @description What a clinician allowed, on a day.
+         * @description What a clinician allowed, on a day; ``at`` is when it was written down, where that is known.
          */
         Clearance: {
             /**
@@ -3202,6 +3208,8 @@ export interface components {
              * @default
              */
             limits: string;
+            /** At */
+            at?: string | null;
         };
         /**
          * ClientEntry
@@ -4392,7 +4400,7 @@ export interface components {
          *
          *     ``left`` and ``right`` are repetitions or seconds of each side, where they were told apart; ``lead`` is the side
          *     that went first. ``pain`` is the region that complained, with its side where there are two. ``checkpoints`` is how
-         *     many of the later marks of timed work were passed.
+         *     many of the later marks of timed work were passed. ``confirmed`` says that the figure was asked about and is right.
          */
         How: {
             /** Left */
@@ -4408,6 +4416,11 @@ export interface components {
             checkpoints?: number | null;
             /** @default tap */
             source: components["schemas"]["Source"];
+            /**
+             * Confirmed
+             * @default false
+             */
+            confirmed: boolean;
         };
         /**
          * ImplementKind
@@ -4514,7 +4527,7 @@ export interface components {
          * @description What a proposal changes.
          * @enum {string}
          */
-        Lever: "load" | "reps" | "hold seconds" | "slower lowering" | "sets" | "less rest" | "checkpoint" | "a pause" | "harder variant" | "weaker side first" | "hold" | "ease off";
+        Lever: "load" | "reps" | "hold seconds" | "distance" | "slower lowering" | "sets" | "one more round" | "less rest" | "checkpoint" | "a pause" | "harder variant" | "weaker side first" | "hold" | "ease off";
         /**
          * Lift
          * @description One exercise: the estimated maximum now with its interval, in the client's unit, and how it has changed.
@@ -4831,6 +4844,22 @@ export interface components {
             week: number;
             /** Text */
             text: string;
+        };
+        /**
+         * NextMinutes
+         * @description The estimated minutes of the day in the next week as it stands, and with all that is open accepted.
+         *
+         *     ``limit`` is what the day may take, None where only the client's usual minutes hold (see ``ReviewView.minutes_limit``).
+         */
+        NextMinutes: {
+            /** Week */
+            week: number;
+            /** Now */
+            now: number;
+            /** Then */
+            then: number;
+            /** Limit */
+            limit: number | null;
         };
         /**
          * OpenLoad
@@ -5181,7 +5210,9 @@ export interface components {
          *
          *     ``rise`` is the change of load as a share of the load now; ``bridged`` says that a rise past the cap has been earned
          *     by reps and slower lowering first, ``bridging`` that this is on the way to one. ``evidence`` and ``rule`` are
-         *     sentences. ``exercise`` names another exercise where the next rung is proposed.
+         *     sentences. ``exercise`` names another exercise where the next rung is proposed. ``stations`` are the other stations
+         *     of a circuit that is judged as one, ``rest_after`` its rest after a round, seconds, where that changes.
+         *     ``estimated`` says that the next load is known only by an estimate.
          */
         Proposal: {
             /** Policy */
@@ -5218,6 +5249,18 @@ export interface components {
              * @default
              */
             exercise: string;
+            /**
+             * Stations
+             * @default []
+             */
+            stations: components["schemas"]["StationChange"][];
+            /** Rest After */
+            rest_after?: number | null;
+            /**
+             * Estimated
+             * @default false
+             */
+            estimated: boolean;
         };
         /**
          * Quality
@@ -5441,7 +5484,8 @@ export interface components {
          *     week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
          *     exercise that takes this one's place where another rung is proposed. ``rolls`` are the later weeks of the phase
          *     that change with it, ``last`` the set blocks of the time before. ``plain`` says that it can be taken without a look:
-         *     a usual step on firm or fair evidence, or the same again.
+         *     a usual step on firm or fair evidence, or the same again. ``circuit`` is the id of the circuit it belongs to, which
+         *     is judged as one on its first station; ``stations`` are what that asks of the others.
          */
         ReviewLine: {
             /** Line */
@@ -5484,10 +5528,34 @@ export interface components {
              * @default false
              */
             plain: boolean;
+            /**
+             * Circuit
+             * @default
+             */
+            circuit: string;
+            /**
+             * Stations
+             * @default []
+             */
+            stations: components["schemas"]["ReviewStation"][];
+        };
+        /**
+         * ReviewStation
+         * @description What a circuit's proposal asks of one of its other stations.
+         */
+        ReviewStation: {
+            /** Line */
+            line: string;
+            /** Exercise */
+            exercise: string;
+            /** Text */
+            text: string;
         };
         /**
          * ReviewView
          * @description A session after it was run; ``easier`` says that next week should ease off, or may.
+         *
+         *     ``next_minutes`` is what accepting all that is open does to the day next week, ``minutes_limit`` what it may take.
          */
         ReviewView: {
             /** Session Id */
@@ -5525,6 +5593,9 @@ export interface components {
             /** Notes */
             notes: string[];
             easier: components["schemas"]["EasierNext"] | null;
+            next_minutes: components["schemas"]["NextMinutes"] | null;
+            /** Minutes Limit */
+            minutes_limit: number;
         };
         /**
          * RevisionHead
@@ -5994,7 +6065,7 @@ export interface components {
          * @description What a change of the day comes from.
          * @enum {string}
          */
-        Sort: "readiness" | "late" | "place" | "swap" | "load" | "drop" | "add" | "move";
+        Sort: "away" | "readiness" | "late" | "place" | "swap" | "load" | "drop" | "add" | "move";
         /**
          * Sound
          * @description What is heard with a call.
@@ -6044,6 +6115,15 @@ export interface components {
          * @enum {string}
          */
         State: "hurts now" | "spare it" | "watch it" | "over";
+        /**
+         * StationChange
+         * @description What a circuit's proposal asks of one of its other stations: the line, and what it asks for then.
+         */
+        StationChange: {
+            /** Line */
+            line: string;
+            prescription: components["schemas"]["Prescription"];
+        };
         /**
          * Step
          * @description One step of a timeline.

@@ -16,6 +16,7 @@ from upright_anvil.core.checks.days import (
     twice_in_a_day,
 )
 from upright_anvil.core.checks.lines import (
+    ask_first,
     exercise_gone,
     few_reps_new,
     joint_in_trouble,
@@ -49,6 +50,7 @@ from upright_anvil.core.checks.weeks import (
     consecutive_days,
     days_wanted,
     front_and_back,
+    jump_contacts,
     left_and_right,
     muscle_too_little,
     muscle_too_much,
@@ -62,6 +64,7 @@ ALL: tuple[Check, ...] = (
     unreadable.CHECK,
     exercise_gone.CHECK,
     joint_in_trouble.CHECK,
+    ask_first.CHECK,
     kit_missing.CHECK,
     load_missing.CHECK,
     too_heavy.CHECK,
@@ -96,6 +99,7 @@ ALL: tuple[Check, ...] = (
     front_and_back.CHECK,
     left_and_right.CHECK,
     top_up_often.CHECK,
+    jump_contacts.CHECK,
     no_rest_day.CHECK,
     days_wanted.CHECK,
     clearance_missing.CHECK,

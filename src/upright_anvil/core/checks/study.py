@@ -73,7 +73,9 @@ class Asked:
 
     @cached_property
     def hard(self) -> int:
-        """Hard sets of the line."""
+        """Hard sets of the line; what stands in a warm-up or cool-down counts none."""
+        if self.group.section in (Section.WARM_UP, Section.COOL_DOWN):
+            return 0
         return _hard(self.text, self.setting.unit, Same(self.exercise))
 
     @cached_property

@@ -16,7 +16,7 @@ from upright_anvil.core.prescription.bounds import MAX_PHASE_SECONDS
 from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
-from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.targets import Reps, Target
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import lowest, showing
@@ -41,11 +41,11 @@ def bridge(policy: str, situation: Situation, base: Prescription, step: LoadStep
         return _no_bridge(policy, situation, base, too_big, jump_now)
     if base.target.high < needed and not is_slow_enough(situation, base):
         more = replace(base, target=Reps(base.target.high, needed))
-        low = lowest(situation.home.target)
+        low = lowest(home_reps(situation, base))
         rule = f"{too_big}: first up to {needed} reps at {base.load}, which predicts {low} at {step.to}."
         return answer(policy, situation, Lever.REPS, more, rule, jump_now, bridging=True)
     if not is_slow_enough(situation, base):
-        slow = replace(base, target=situation.home.target, tempo=slower(situation, base))
+        slow = replace(base, target=home_reps(situation, base), tempo=slower(situation, base))
         rule = f"{too_big}, and the reps are there: now slower lowering at {base.load}, then the step."
         return answer(policy, situation, Lever.TEMPO, slow, rule, jump_now, bridging=True)
     if not earned(situation, base, step.to, needed):
@@ -76,13 +76,13 @@ def reps_needed(situation: Situation, base: Prescription, to: LoadTarget) -> int
     here, there = (moved(situation, load) if load else None for load in (base.load, to))
     if not here or not there:
         return None
-    return reps_that_predict(here, base.left or 0, there, lowest(situation.home.target))
+    return reps_that_predict(here, base.left or 0, there, lowest(home_reps(situation, base)))
 
 
 def earned(situation: Situation, base: Prescription, to: LoadTarget, needed: int) -> bool:
     """Answer whether the next load is predicted: by the estimate, or by a session with the repetitions needed."""
     there = moved(situation, to)
-    factor = house_factor(lowest(situation.home.target) + (base.left or 0))
+    factor = house_factor(lowest(home_reps(situation, base)) + (base.left or 0))
     strength = situation.strength
     if strength is not None and there and factor is not None and strength.kg >= float(there) * factor:
         return True
@@ -94,8 +94,15 @@ def earned(situation: Situation, base: Prescription, to: LoadTarget, needed: int
 
 def home_again(situation: Situation, base: Prescription, load: LoadTarget) -> Prescription:
     """Answer the work at another load, back at the reps and the tempo the phase began with."""
-    target = situation.home.target if isinstance(situation.home.target, Reps) else base.target
-    return replace(base, load=load, target=target, tempo=situation.home.tempo)
+    return replace(base, load=load, target=home_reps(situation, base), tempo=situation.home.tempo)
+
+
+def home_reps(situation: Situation, base: Prescription) -> Target:
+    """Answer the reps of the phase's beginning where today's have climbed from there, else today's: never more reps."""
+    home, now = situation.home.target, base.target
+    if isinstance(home, Reps) and isinstance(now, Reps) and home.low <= now.low and home.high <= now.high:
+        return home
+    return now
 
 
 def is_slow_enough(situation: Situation, base: Prescription) -> bool:

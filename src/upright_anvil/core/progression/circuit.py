@@ -108,7 +108,9 @@ def _gap(stations: Sequence[Station]) -> Proposal | None:
     days = (first.next_on - first.today.on).days if first.next_on is not None else 0
     if days <= SHORT_GAP_DAYS:
         return None
-    return _told(stations, Lever.HOLD, f"{days} days without it: the same circuit at the most, easy, to find the way back.")
+    return _told(
+        stations, Lever.HOLD, f"{days} days without it: the same circuit at the most, easy, to find the way back."
+    )
 
 
 def _marks(stations: Sequence[Station]) -> Proposal | None:

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from functools import lru_cache
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.ledger.rows import PerformedSet
@@ -15,6 +16,7 @@ from upright_anvil.core.prescription.schemes import Drops, Varied
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, reps_of
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.model import Confidence, Exposure, Situation
+from upright_anvil.core.same import Same
 
 
 @dataclass(frozen=True, slots=True)
@@ -96,6 +98,12 @@ def lowest(target: Target) -> int:
 
 def showing(exposure: Exposure) -> Showing:
     """Sum up a session. Where loads changed, the lightest counts: what every set proves. House rule."""
+    return _showing(Same(exposure))
+
+
+@lru_cache(maxsize=512)
+def _showing(of: Same[Exposure]) -> Showing:
+    exposure = of.value
     sets = exposure.sets
     loads = [added_load(row) for row in sets]
     used = min((load for load in loads if load is not None), key=_heft, default=None)
@@ -165,7 +173,9 @@ def _capped(situation: Situation) -> Prescription:
         return _at(replace(now, load=load, scheme=None), lifted, place).load
 
     if isinstance(now.scheme, Varied) and now.scheme.loads:
-        each = tuple(lesser(load, used[n] if n < len(used) else None) or load for n, load in enumerate(now.scheme.loads))
+        each = tuple(
+            lesser(load, used[n] if n < len(used) else None) or load for n, load in enumerate(now.scheme.loads)
+        )
         alike = len(set(each)) == 1
         targets = now.scheme.targets
         scheme = None if alike and not targets else Varied(targets, () if alike else each)

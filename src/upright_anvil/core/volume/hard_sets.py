@@ -9,12 +9,13 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.schemes import Density, EveryStart
+from upright_anvil.core.prescription.schemes import Density
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target
 from upright_anvil.core.timing.estimate import rounds_in_time
 
 MOST_RESERVE = 4
-FEWEST_REPS = 4
+FEWEST_REPS = 1
+HEAVY_REPS = 3
 MOST_REPS = 35
 SHORTEST_HOLD = 15
 SHORTEST_DISTANCE = 15
@@ -47,15 +48,13 @@ class Volume:
 def hard_sets(line: PlannedLine) -> int:
     """Answer how many of a line's sets are hard.
 
-    A working set with at most four repetitions left (or nobody said), of 4 to 35 repetitions or 15 s and more; the
-    upper end of a range counts, as many as possible is hard, ramp-up sets are not, sets by the clock only where
-    the reserve is said, a carry counts from 15 m on. Only
+    A working set with at most four repetitions left (or nobody said), of 1 to 35 repetitions or 15 s and more; the
+    upper end of a range counts, as many as possible is hard, ramp-up sets are not, a carry counts from 15 m on. Only
     lifts, holds and carries are counted: no jumps and throws, no endurance work, nothing that prepares or winds down.
-    Rules, volume and balance; house rule.
+    Planned and done are counted by the same measure. Rules, volume and balance; house rule.
     """
     asked = line.prescription
-    by_the_clock = isinstance(asked.scheme, Density | EveryStart)
-    if asked.ramp or (by_the_clock and asked.left is None):
+    if asked.ramp:
         return 0
     counted = sum(_is_hard(line.exercise, plan.target, asked.left) for plan in asked.plans)
     rounds = rounds_in_time(asked, line.exercise) if isinstance(asked.scheme, Density) else 1
@@ -68,6 +67,17 @@ def is_hard(row: PerformedSet, exercise: Exercise) -> bool:
         return False
     target = Reps(row.reps, row.reps) if row.reps else Seconds(row.seconds or 1)
     return _is_hard(exercise, target, row.reserve)
+
+
+def heavy_sets(line: PlannedLine) -> int:
+    """Answer how many of a line's hard sets are of one to three repetitions. House rule."""
+    few = [p for p in line.prescription.plans if isinstance(p.target, Reps) and p.target.high <= HEAVY_REPS]
+    return min(len(few), hard_sets(line))
+
+
+def is_heavy(row: PerformedSet, exercise: Exercise) -> bool:
+    """Answer whether a performed set was hard and of one to three repetitions. House rule."""
+    return is_hard(row, exercise) and row.reps is not None and row.reps <= HEAVY_REPS
 
 
 def _is_hard(exercise: Exercise, target: Target, reserve: int | None) -> bool:

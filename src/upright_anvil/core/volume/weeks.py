@@ -1,16 +1,27 @@
 """A week's hard sets by muscle, planned and done, against the client's band."""
 
 from collections import defaultdict
-from collections.abc import Iterable, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 from decimal import Decimal
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import plain
 from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.volume.bands import Band, Standing
-from upright_anvil.core.volume.hard_sets import DIRECT, HELPING, PlannedLine, counted, hard_sets
+from upright_anvil.core.volume.contacts import contacts_done, contacts_of
+from upright_anvil.core.volume.hard_sets import (
+    DIRECT,
+    HELPING,
+    PlannedLine,
+    counted,
+    hard_sets,
+    heavy_sets,
+    is_hard,
+    is_heavy,
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -41,7 +52,8 @@ class WeekVolume:
     """One week's volume: muscles that get work, those that get none, patterns, push and pull, sides, and the band.
 
     ``left`` and ``right`` are the sets a side is worked on its own; each side counts for both. ``planned`` and ``done``
-    are all hard sets.
+    are all hard sets, ``heavy_planned`` and ``heavy_done`` those of one to three repetitions among them;
+    ``contacts_planned`` and ``contacts_done`` count jumps and throws.
     """
 
     muscles: tuple[MuscleWeek, ...]
@@ -54,12 +66,21 @@ class WeekVolume:
     right: int
     planned: int
     done: int
+    heavy_planned: int = 0
+    heavy_done: int = 0
+    contacts_planned: int = 0
+    contacts_done: int = 0
 
 
-def week_volume(planned: Sequence[PlannedLine], done: Iterable[tuple[Exercise, int]], band: Band) -> WeekVolume:
-    """Answer a week's volume from its planned lines and the hard sets done of each exercise. House rule."""
+def week_volume(
+    planned: Sequence[PlannedLine], done: Sequence[tuple[PerformedSet, Exercise]], band: Band
+) -> WeekVolume:
+    """Answer a week's volume from its planned lines and the sets done, each with its exercise. House rule.
+
+    Both are counted by the same measure; what stands in a warm-up or cool-down is left out by the caller.
+    """
     work = [(line.exercise, hard_sets(line)) for line in planned]
-    performed = list(done)
+    performed = [(exercise, int(is_hard(row, exercise))) for row, exercise in done]
     volume, real, given = counted(work), counted(performed), _given(work)
     muscles = []
     for muscle in Muscle:
@@ -84,6 +105,10 @@ def week_volume(planned: Sequence[PlannedLine], done: Iterable[tuple[Exercise, i
         right=_side(planned, SideRule.LEFT_ONLY),
         planned=sum(sets for _, sets in work),
         done=sum(sets for _, sets in performed),
+        heavy_planned=sum(heavy_sets(line) for line in planned),
+        heavy_done=sum(is_heavy(row, exercise) for row, exercise in done),
+        contacts_planned=sum(contacts_of(line) for line in planned),
+        contacts_done=sum(contacts_done(row, exercise) for row, exercise in done),
     )
 
 

@@ -38,6 +38,8 @@ export function BalancePanel({
       </table>
       <Scale left="push" right="pull" a={week.push} b={week.pull} />
       <Scale left="left" right="right" a={week.left} b={week.right} />
+      <Apart what="Heavy sets, 1 to 3 reps" planned={week.heavy_planned} done={week.heavy_done} />
+      <Apart what="Jumps and throws" planned={week.contacts_planned} done={week.contacts_done} />
       <h3 className="mt-4 font-semibold">Hard sets, week by week</h3>
       <table className="mt-1 w-full border-collapse">
         <caption className="sr-only">Hard sets planned and done in each week</caption>
@@ -64,6 +66,20 @@ export function BalancePanel({
         </tbody>
       </table>
     </>
+  );
+}
+
+/** A count that is told apart from the hard sets. */
+function Apart({ what, planned, done }: { what: string; planned: number; done: number }) {
+  if (!planned && !done) return null;
+  return (
+    <p className="mt-2 flex justify-between text-sm">
+      <span>{what}</span>
+      <span>
+        {planned}
+        {done > 0 && <span className="text-soft">, {done} done</span>}
+      </span>
+    </p>
   );
 }
 

@@ -9,7 +9,9 @@ import { SetBlocks } from "../../ui/SetBlocks";
 const levers: Record<Schemas["Lever"], string> = {
   load: "More load",
   reps: "More reps",
-  "hold seconds": "Longer hold",
+  "hold seconds": "Longer",
+  distance: "Further",
+  "one more round": "One more round",
   "slower lowering": "Slower",
   sets: "One more set",
   "less rest": "Less rest",
@@ -57,7 +59,9 @@ export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
           <p className="text-xl leading-tight font-semibold tracking-tight">
             {line.instead && <span className="block text-ember">{line.instead}</span>}
             {line.proposed}
+            {proposal.estimated && <span className="ml-2 text-base font-normal text-soft">an estimate</span>}
           </p>
+          <Stations line={line} />
           <p className="mt-1">{proposal.rule}</p>
           <Onwards line={line} />
           <details className="mt-1 text-sm text-soft">
@@ -80,6 +84,22 @@ export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
           <Decide line={line} busy={busy} onDecide={onDecide} />
         ))}
     </li>
+  );
+}
+
+/** What a circuit's one proposal asks of its other stations, and of the rest after a round. */
+function Stations({ line }: { line: Schemas["ReviewLine"] }) {
+  const rest = line.proposal?.rest_after;
+  if (!line.stations.length) return null;
+  return (
+    <ul className="mt-1">
+      {line.stations.map((station) => (
+        <li key={station.line}>
+          <span className="text-soft">{station.exercise}</span> {station.text}
+        </li>
+      ))}
+      {rest != null && <li className="font-medium">{rest} s rest after a round</li>}
+    </ul>
   );
 }
 

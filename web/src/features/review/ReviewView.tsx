@@ -100,6 +100,7 @@ export function ReviewView() {
           {note}
         </p>
       ))}
+      {view.next_minutes && <Minutes next={view.next_minutes} usual={view.minutes_limit} />}
       <p className="mt-5 text-soft">
         {open.length ? toDecide(open.length, plain.length) : "Everything is decided."}
       </p>
@@ -115,6 +116,19 @@ export function ReviewView() {
         ))}
       </ul>
     </div>
+  );
+}
+
+/** What accepting all of it does to the day's minutes; asked about where it goes past what the day may take. */
+function Minutes({ next, usual }: { next: Schemas["NextMinutes"]; usual: number }) {
+  const limit = next.limit ?? usual;
+  const over = next.then > limit;
+  if (next.then === next.now && !over) return null;
+  return (
+    <Message tone={over ? "caution" : "plain"} className="mt-3">
+      With all of it accepted, week {next.week} takes about {next.then} min instead of {next.now} min
+      {over ? `, more than the ${limit} min there are: take less of it, or fit the day on the board.` : "."}
+    </Message>
   );
 }
 

@@ -23,7 +23,7 @@ USEFUL: Final = 0.006
 2 % noise a session level work is found in nine of ten by the sixth week at three sessions a week and by the eighth at
 one; work rising 1 % a week is flagged in one of twenty at the most. House rule."""
 
-KNOWN_TO: Final = 0.0038
+KNOWN_TO: Final = 0.0036
 """How well the slope must be known before anything is said, as a share a week (one standard error). House rule."""
 
 DAYS, SESSIONS = 21, 4

@@ -4,12 +4,12 @@ Small muscles take half of it. Example: 3 x 8-10 leave 2 at 60 kg, done 10, 10, 
 Every set must say how many were left; what nobody said counts neither way. House rule.
 """
 
-from dataclasses import replace
 from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
+from upright_anvil.core.progression.bridging import home_again
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.kinds import WorkKind
@@ -36,7 +36,6 @@ def judge(situation: Situation) -> Proposal | None:
     step = within_cap(situation, base.load, stride) if base.load is not None else None
     if step is None:
         return None
-    home = situation.home.target if isinstance(situation.home.target, Reps) else now.target
-    up = replace(base, load=step.to, target=home, tempo=situation.home.tempo)
+    up = home_again(situation, base, step.to)
     rule = f"At least {min(said)} left in every set, {now.left} asked: too easy. {step.to} (+{per_cent(step.share)})."
     return answer(ID, situation, Lever.LOAD, up, rule, same_again(base), rise=step.share)

@@ -18,7 +18,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
 from upright_anvil.core.progression.answering import answer
-from upright_anvil.core.progression.bridging import bridge, home_again, is_slow_enough, slower
+from upright_anvil.core.progression.bridging import bridge, home_again, home_reps, is_slow_enough, slower
 from upright_anvil.core.progression.evidence import Showing, base_of, showing, within_reserve
 from upright_anvil.core.progression.holding import longer_holds
 from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
@@ -130,8 +130,7 @@ def _heaviest(situation: Situation, base: Prescription) -> Proposal:
     if base.target.high < situation.most_reps:
         return _more_reps(situation, base, nothing, same)
     if not is_slow_enough(situation, base):
-        target = situation.home.target if isinstance(situation.home.target, Reps) else base.target
-        slow = replace(base, target=target, tempo=slower(situation, base))
+        slow = replace(base, target=home_reps(situation, base), tempo=slower(situation, base))
         return _answer(situation, Lever.TEMPO, slow, f"{nothing}: slower lowering.", same)
     rule = f"{nothing}: time for a harder variant, one side at a time, or another place."
     return _answer(situation, Lever.HOLD, base, rule)

@@ -15,6 +15,7 @@ export function logOf(ended: Ended, set: FloorSet): Said {
     reserve: aim.reserve ?? null,
     how: {
       lead: set.sides[0] ?? null,
+      confirmed: false,
       checkpoints: ended.step.marks.length ? carriedOn(ended.step, ended.taps) : null,
       source: ended.byClock ? "clock" : "tap",
     },

@@ -13,7 +13,7 @@ export interface Said {
   note: string;
 }
 
-export const NOTHING_SEEN: AskedHow = { source: "tap" };
+export const NOTHING_SEEN: AskedHow = { source: "tap", confirmed: false };
 
 const MOST_REPS = 100;
 const MOST_SECONDS = 3600;

@@ -1,0 +1,28 @@
+"""Work to ask about first: what a pregnancy, a birth, the heart or blood pressure may stand against.
+
+By what the exercise demands of the whole body, from its data, and by how hard it is meant to be.
+"""
+
+from collections.abc import Iterator
+
+from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.health.asking import ask_first
+
+
+def _look(asked: Asked, day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+    if not asked.prescription:
+        return
+    for sentence in ask_first(asked.exercise, asked.prescription, asked.setting.standing, day.on):
+        yield Hit(f"{asked.exercise.name}: {sentence}", line=asked.line.id, swap=True)
+
+
+CHECK = Check(
+    id="ask-first",
+    level="line",
+    severity=Severity.QUESTION,
+    title="Ask first",
+    why="Some work is asked about before it is planned; the word belongs to those licensed for it.",
+    source="House rule, after common guidance on exercise in pregnancy, after birth and with heart conditions",
+    look=_look,
+)

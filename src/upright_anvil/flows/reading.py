@@ -5,9 +5,11 @@ from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.reading import ReadCell, read_cell
+from upright_anvil.core.plan.locate import find_line, week_index
+from upright_anvil.core.plan.reading import ReadCell, read_cell, settings_of
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.done import done_by_line
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger, programs
@@ -35,9 +37,22 @@ class Hints:
     fitting: Load | None
 
 
-def read_line(scope: Scope, program_id: str, text: str, exercise_id: str, today: date) -> ReadCell:
-    """Answer one line read out against the program's client, as the board would show it. Raises `NotFoundError`."""
-    setting = setting_of_program(scope, program_id, today)
+@dataclass(frozen=True, slots=True)
+class CellAddress:
+    """Where a text stands: its line and week; empty where it stands nowhere yet."""
+
+    line: str = ""
+    week: str = ""
+
+
+def read_line(
+    scope: Scope, program_id: str, text: str, exercise_id: str, today: date, address: CellAddress | None = None
+) -> ReadCell:
+    """Answer one line read out against the program's client, as the board would show it in that cell.
+
+    The place of its week answers. Raises `NotFoundError`.
+    """
+    setting = setting_at(scope, program_id, today, address or CellAddress())
     return read_cell(text, setting.exercise(exercise_id), setting)
 
 
@@ -46,14 +61,25 @@ def setting_of_program(scope: Scope, program_id: str, today: date) -> Setting:
     return client_setting(scope, programs.program_row(scope, program_id).client_id, today)
 
 
+def setting_at(scope: Scope, program_id: str, today: date, address: CellAddress) -> Setting:
+    """Answer the setting of a program's client at the place of a cell: its week's, else its day's, else the usual one."""
+    usual = setting_of_program(scope, program_id, today)
+    try:
+        place = find_line(programs.current(scope, program_id).program, address.line)
+        week = place.phase.weeks[week_index(place.phase, address.week)]
+    except Refusal:
+        return usual
+    return settings_of(place.day, (week,), usual)[0]
+
+
 REPS, LEFT = 8, 2
 
 
-def hints(scope: Scope, program_id: str, exercise_id: str, today: date) -> Hints:
-    """Answer what may be typed for an exercise. Raises `NotFoundError`."""
+def hints(scope: Scope, program_id: str, exercise_id: str, today: date, address: CellAddress | None = None) -> Hints:
+    """Answer what may be typed for an exercise in a cell, with the loads of its place. Raises `NotFoundError`."""
     program = programs.program_row(scope, program_id)
     kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
-    setting = client_setting(scope, program.client_id, today)
+    setting = setting_at(scope, program_id, today, address or CellAddress())
     exercise = setting.exercise(exercise_id)
     kind = exercise.implement_at(setting.inventory)
     loads = tuple(a.load for a in setting.inventory.achievable(kind)) if kind else ()

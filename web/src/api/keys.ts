@@ -7,7 +7,8 @@ export const keys = {
   history: (program: string) => ["history", program] as const,
   findings: (program: string, phase: string, revision: number) =>
     ["findings", program, phase, revision] as const,
-  hints: (program: string, exercise: string) => ["hints", program, exercise] as const,
+  hints: (program: string, exercise: string, at: { line: string; week: string }) =>
+    ["hints", program, exercise, at.line, at.week] as const,
   fit: (program: string, week: string, day: string, minutes: number, revision: number) =>
     ["fit", program, week, day, minutes, revision] as const,
   ahead: (program: string, day: string) => ["ahead", program, day] as const,

@@ -3541,6 +3541,12 @@ export interface components {
             at: string;
         };
         /**
+         * Demand
+         * @description Demands that pregnancy, the months after a birth, the heart or blood pressure may stand against.
+         * @enum {string}
+         */
+        Demand: "lying on the back" | "lying on the front" | "impact" | "holding the breath" | "bending the trunk under load" | "overhead" | "balance";
+        /**
          * Density
          * @description The time, seconds, 60 to 3600; the rounds are what comes of it.
          */
@@ -3833,7 +3839,8 @@ export interface components {
          *     share of body weight moved (0 to 1); ``rep_seconds`` holds where a line has no tempo; ``one_sided`` moves are
          *     prescribed each side. ``family`` and ``strength`` say how heavy it is lifted beside its kin: with each implement,
          *     the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
-         *     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung.
+         *     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
+         *     whole body that some clients are asked about first; see ``demands``.
          */
         Exercise: {
             /** Id */
@@ -3937,6 +3944,11 @@ export interface components {
              * @default false
              */
             removed: boolean;
+            /**
+             * Asks
+             * @default []
+             */
+            asks: components["schemas"]["Demand"][];
         };
         /**
          * ExerciseChoice
@@ -6690,7 +6702,8 @@ export interface components {
          * @description One week's volume: muscles that get work, those that get none, patterns, push and pull, sides, and the band.
          *
          *     ``left`` and ``right`` are the sets a side is worked on its own; each side counts for both. ``planned`` and ``done``
-         *     are all hard sets.
+         *     are all hard sets, ``heavy_planned`` and ``heavy_done`` those of one to three repetitions among them;
+         *     ``contacts_planned`` and ``contacts_done`` count jumps and throws.
          */
         WeekVolume: {
             /** Muscles */
@@ -6712,6 +6725,26 @@ export interface components {
             planned: number;
             /** Done */
             done: number;
+            /**
+             * Heavy Planned
+             * @default 0
+             */
+            heavy_planned: number;
+            /**
+             * Heavy Done
+             * @default 0
+             */
+            heavy_done: number;
+            /**
+             * Contacts Planned
+             * @default 0
+             */
+            contacts_planned: number;
+            /**
+             * Contacts Done
+             * @default 0
+             */
+            contacts_done: number;
         };
         /**
          * Weighed

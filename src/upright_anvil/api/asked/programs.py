@@ -36,10 +36,12 @@ class AskedUndo(Asked):
 
 
 class AskedReading(Asked):
-    """A line to be read, for an exercise and a program's client."""
+    """A line to be read, for an exercise and a program's client; ``line`` and ``week`` are the cell it stands in."""
 
     text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)]
     exercise: Annotated[str, StringConstraints(max_length=64)]
+    line: Annotated[str, StringConstraints(max_length=64)] = ""
+    week: Annotated[str, StringConstraints(max_length=64)] = ""
 
 
 class AskedTrial(Asked):

@@ -13,7 +13,7 @@ from upright_anvil.flows import calendar, filling, findings, fitting, reading, r
 from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.calendar import CalendarView
 from upright_anvil.flows.findings import FindingsView, TrialView
-from upright_anvil.flows.reading import Hints
+from upright_anvil.flows.reading import CellAddress, Hints
 from upright_anvil.flows.revisions import Comparison
 from upright_anvil.flows.starting import Started
 
@@ -35,10 +35,10 @@ def try_edits(program_id: str, asked: AskedTrial, here: Here) -> Response:
 
 
 @router.get("/hints", response_model=Hints)
-def hints(program_id: str, exercise: str, here: Here) -> Response:
-    """What may be typed for an exercise: loads of the place, last time's numbers."""
+def hints(program_id: str, exercise: str, here: Here, line: str = "", week: str = "") -> Response:
+    """What may be typed for an exercise in a cell: loads of the place of that week, last time's numbers."""
     with here.reading() as scope:
-        return answer(reading.hints(scope, program_id, exercise, here.today))
+        return answer(reading.hints(scope, program_id, exercise, here.today, CellAddress(line, week)))
 
 
 @router.post("/fill", status_code=201, response_model=BoardView)

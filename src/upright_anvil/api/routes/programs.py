@@ -9,6 +9,7 @@ from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.flows import board, looking_ahead, reading, saving
 from upright_anvil.flows.ahead_view import AheadView
 from upright_anvil.flows.board_view import BoardView
+from upright_anvil.flows.reading import CellAddress
 from upright_anvil.store.programs import RevisionHead
 
 router = APIRouter(prefix="/programs/{program_id}", tags=["programs"])
@@ -54,7 +55,9 @@ def redo(program_id: str, asked: AskedUndo, here: Here) -> BoardView:
 def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
     """Read a line as it is typed; nothing is kept."""
     with here.reading() as scope:
-        return reading.read_line(scope, program_id, asked.text, asked.exercise, here.today)
+        return reading.read_line(
+            scope, program_id, asked.text, asked.exercise, here.today, CellAddress(asked.line, asked.week)
+        )
 
 
 @router.get("/ahead")

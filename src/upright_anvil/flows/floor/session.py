@@ -72,5 +72,6 @@ def _located(
         for n, (p, i, monday) in enumerate(revision.program.weeks(), start=1)
         if (p.id, i) == (phase.id, index)
     )
-    planned = monday + timedelta(days=day.weekday)
+    moved = next((m.to for m in revision.program.moved if (m.week, m.day) == (week_id, day.id) and m.to), None)
+    planned = moved or monday + timedelta(days=day.weekday)
     return FoundSession(sid, program, revision, phase, day, index, planned, number, row)

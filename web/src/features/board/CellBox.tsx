@@ -97,6 +97,7 @@ export const CellBox = memo(function CellBox(props: Props) {
       <CellEditor
         programId={programId}
         exercise={exercise.id}
+        at={{ line: line.id, week: week.id }}
         start={draft}
         label={`${exercise.name}, week ${week.number}`}
         late={late}

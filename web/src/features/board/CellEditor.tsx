@@ -16,6 +16,7 @@ interface Kept {
 export function CellEditor({
   programId,
   exercise,
+  at,
   start,
   label,
   late,
@@ -25,6 +26,8 @@ export function CellEditor({
 }: {
   programId: string;
   exercise: string;
+  /** The cell: the place of its week answers. */
+  at: { line: string; week: string };
   start: string;
   label: string;
   /** In the last columns what opens opens to the left. */
@@ -38,15 +41,15 @@ export function CellEditor({
   const asked = useDeferredValue(text);
   const hint = useId();
   const read = useQuery({
-    queryKey: ["read", programId, exercise, asked],
-    queryFn: () => api.readLine(programId, { text: asked, exercise }),
+    queryKey: ["read", programId, exercise, at.line, at.week, asked],
+    queryFn: () => api.readLine(programId, { text: asked, exercise, ...at }),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
     enabled: asked.length <= 400,
   });
   const known = useQuery({
-    queryKey: keys.hints(programId, exercise),
-    queryFn: () => api.hints(programId, exercise),
+    queryKey: keys.hints(programId, exercise, at),
+    queryFn: () => api.hints(programId, exercise, at),
     staleTime: 60_000,
   });
   const answer = read.data;

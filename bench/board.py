@@ -63,6 +63,7 @@ def measure() -> list[Figure]:
     large = plan()
     phase = large.phases[0]
     setting = Setting(
+        unit=Unit.KG,
         inventory=read_equipment(EQUIPMENT, Unit.KG).inventory,
         exercises=shipped_exercises(),
         ladders=shipped_ladders(),
@@ -100,7 +101,7 @@ def _lines() -> Figure:
     def once(_: int) -> None:
         forget_texts()
         for text in texts:
-            write(read(text))
+            write(read(text, Unit.KG))
 
     took = timed(once, 20, warm=2)
     per_second = len(texts) / took.median * 1000

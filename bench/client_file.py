@@ -13,7 +13,7 @@ from upright_anvil.cli import open_database
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows import health, testing
 from upright_anvil.store.database import Scope
@@ -68,7 +68,7 @@ def _live_five_years(app: Served, client: str) -> None:
     with database.writing(THE_TRAINER) as scope:
         for week in range(WEEKS):
             on = today - timedelta(weeks=week + 1)
-            weight = Load.of(Decimal(64) + Decimal(week % 7) / 10)
+            weight = Load.of(Decimal(64) + Decimal(week % 7) / 10, Unit.KG)
             row = Result(f"bench-weight-{week:04d}", "body-weight", on, load=weight, at=now)
             testing.keep_result(scope, client, row, now, now.date())
             if week % 4 == 0:

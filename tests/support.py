@@ -76,7 +76,7 @@ class StudioTest(TestCase):
         """Add a client, screened and clear, and a four-week program whose first day has these (exercise, shorthand) lines."""
         with self.studio.writing() as scope:
             equipment = str(more.pop("equipment", EQUIPMENT))
-            weight = more.pop("body_weight", Load.of(70))
+            weight = more.pop("body_weight", Load.of(70, Unit.KG))
             screened = more.pop("screened", True)
             asked = facts(**more)  # type: ignore[arg-type]
             who = add_client(scope, asked, NOW, depot(equipment, asked.unit), weight)  # type: ignore[arg-type]
@@ -106,7 +106,7 @@ class StudioTest(TestCase):
             "exercise": "back-squat",
             "outcome": Outcome.DONE,
             "reps": reps,
-            "load": Load.of(60),
+            "load": Load.of(60, Unit.KG),
             "reserve": 2,
             "planned": "3 x 6-8, 60 kg, rest 2:00, leave 2",
             "logged_at": self.now,

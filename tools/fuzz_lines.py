@@ -8,6 +8,7 @@ import random
 import sys
 from time import perf_counter
 
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH, ShorthandError, read, write
 
 _HEADS = ["3 x 8", "4x8-10", "12/10/8/max", "5 x max to 12", "2 x 40 s", "6 x 20 m", "most x 5", "4 x 2+2+2", "10/8/6"]
@@ -36,14 +37,14 @@ def main(count: int, seed: int) -> None:
     for number in range(count):
         line = random_line(chance)
         try:
-            prescription = read(line)
+            prescription = read(line, Unit.KG)
         except ShorthandError as error:
             if not 0 <= error.why.position <= len(line) or not error.why.expected:
                 raise AssertionError(f"line {number}, {line!r}: refused without a place") from error
             continue
         understood += 1
         normal = write(prescription)
-        if len(normal) <= MAX_LENGTH and read(normal) != prescription:
+        if len(normal) <= MAX_LENGTH and read(normal, Unit.KG) != prescription:
             raise AssertionError(f"line {number}, {line!r}: {normal!r} reads otherwise")
     print(f"{count:,} lines, {understood:,} understood, {perf_counter() - started:.0f} s, seed {seed}: none went wrong")
 

@@ -96,13 +96,13 @@ def _for_a_poor_day(kg: float) -> float:
 
 
 def _asked(kg: float, reps: int) -> Prescription:
-    return Prescription(SETS, Reps(reps, reps), load=Load.of(str(kg)), reserve=LEAVE)
+    return Prescription(SETS, Reps(reps, reps), load=Load.of(str(kg), Unit.KG), reserve=LEAVE)
 
 
 def _rows(sets: list[Done], on: date) -> tuple[PerformedSet, ...]:
     return tuple(
         PerformedSet(
-            f"{on}-{n - 1}", Slot("l", n), "lift", Outcome.DONE, done.reps, load=Load.of(str(min(done.typed, 1000))),
+            f"{on}-{n - 1}", Slot("l", n), "lift", Outcome.DONE, done.reps, load=Load.of(str(min(done.typed, 1000)), Unit.KG),
             reserve=done.said, how=How(pain=Joint.KNEE, pain_side=Side.LEFT) if done.hurt else NOTHING_SEEN,
         )
         for n, done in enumerate(sets, start=1)

@@ -32,14 +32,14 @@ from upright_anvil.core.strength.over_time import Strength
 units = st.sampled_from(Unit)
 quarters = st.integers(1, 1600).map(lambda n: Decimal(n) / 4)
 loads = st.builds(Load.of, quarters, units)
-kg_loads = st.builds(Load.of, st.integers(1, 400).map(lambda n: Decimal(n) / 4))
+kg_loads = st.builds(Load.of, st.integers(1, 400).map(lambda n: Decimal(n) / 4), st.just(Unit.KG))
 
 
 @st.composite
 def barbells(draw: st.DrawFn) -> Barbell:
     sizes = draw(st.lists(st.sampled_from(["0.5", "1.25", "2.5", "5", "10", "20"]), max_size=4, unique=True))
-    plates = tuple(Plates(Load.of(size), draw(st.integers(1, 6))) for size in sizes)
-    return Barbell(Load.of(draw(st.sampled_from([7, 15, 20]))), plates)
+    plates = tuple(Plates(Load.of(size, Unit.KG), draw(st.integers(1, 6))) for size in sizes)
+    return Barbell(Load.of(draw(st.sampled_from([7, 15, 20])), Unit.KG), plates)
 
 
 def fixed(kind: ImplementKind) -> st.SearchStrategy[FixedLoads]:
@@ -61,7 +61,7 @@ labels = st.from_regex(r"[A-Za-z][A-Za-z0-9-]{0,9}", fullmatch=True)
 load_targets = st.one_of(
     loads,
     bodyweight,
-    st.builds(ShareOfMax, halves.map(lambda half: Decimal(Load.of(half).value))),
+    st.builds(ShareOfMax, halves.map(lambda half: Decimal(Load.of(half, Unit.KG).value))),
     st.builds(Coded, st.sampled_from(["band", "step"]), labels),
     st.builds(LastTime, st.one_of(st.none(), loads)),
     st.just(OpenLoad()),
@@ -104,8 +104,8 @@ def _schemed(draw: st.DrawFn) -> dict[str, object]:
         return fields | {"target": Reps(low, low + 2), "scheme": LastMost(draw(st.none() | st.integers(low, 100)))}
     if kind == "drops":
         top = draw(st.integers(50, 100))
-        lighter = tuple(Load.of(top - 5 * n) for n in range(1, count + 1))
-        return fields | {"load": Load.of(top), "scheme": Drops(lighter)}
+        lighter = tuple(Load.of(top - 5 * n, Unit.KG) for n in range(1, count + 1))
+        return fields | {"load": Load.of(top, Unit.KG), "scheme": Drops(lighter)}
     if kind == "back off":
         lighter_by = draw(st.builds(Cut, st.integers(1, 60)) | loads)
         return fields | {"load": draw(loads), "scheme": BackOff(count, draw(reps), lighter_by)}
@@ -205,7 +205,7 @@ def _performed(draw: st.DrawFn, asked: Prescription) -> tuple[PerformedSet, ...]
                 Outcome.DONE,
                 reps=None if timed else amount,
                 seconds=amount if timed else None,
-                load=draw(st.sampled_from([added, added, added, Load.of(5)])),
+                load=draw(st.sampled_from([added, added, added, Load.of(5, Unit.KG)])),
                 assisted=assisted,
                 reserve=draw(st.sampled_from([None, 0, 1, 2, 4])),
             )

@@ -51,7 +51,7 @@ class DocsTest(TestCase):
         self.assertGreaterEqual(len(examples), 12)
         for example in examples:
             with self.subTest(example=example):
-                read(example)
+                read(example, Unit.KG)
 
     def test_the_equipment_example_can_be_read(self) -> None:
         example = (ROOT / "docs/formats.md").read_text("utf-8").split("## Equipment")[1].split("```")[1]

@@ -4,6 +4,7 @@ import re
 from pathlib import Path
 from unittest import TestCase
 
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.schemes import SCHEMES
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH, read, write
 
@@ -17,11 +18,11 @@ class ShorthandPageTest(TestCase):
         self.assertGreater(len(rows), 25)
         for typed, kept in rows:
             with self.subTest(typed=typed):
-                self.assertEqual(write(read(typed)), kept)
-                self.assertEqual(write(read(kept)), kept)
+                self.assertEqual(write(read(typed, Unit.KG)), kept)
+                self.assertEqual(write(read(kept, Unit.KG)), kept)
 
     def test_every_scheme_has_an_example(self) -> None:
-        shown = {type(read(typed).scheme) for typed, _ in ROW.findall(PAGE)}
+        shown = {type(read(typed, Unit.KG).scheme) for typed, _ in ROW.findall(PAGE)}
         self.assertEqual(set(SCHEMES) - shown, set())
 
     def test_says_how_long_a_line_may_be(self) -> None:

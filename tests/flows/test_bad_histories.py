@@ -5,7 +5,7 @@ from datetime import timedelta
 from decimal import Decimal
 
 from tests.support import NOW, TODAY, StudioTest
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.lines import ChangeLine
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows.ahead_view import AheadView
@@ -68,7 +68,7 @@ class BadHistoriesTest(StudioTest):
     def test_two_devices_that_contradict_each_other_count_once(self) -> None:
         for number in (1, 2, 3):
             self.log(self.sid, number, 8)
-            self.log(self.sid, number, 30, load=Load.of(200))
+            self.log(self.sid, number, 30, load=Load.of(200, Unit.KG))
         found = self.line()
         assert found.proposal
         self.assertEqual(found.proposed, "3 x 6-8, 62.5 kg, rest 2:00, leave 2")
@@ -81,7 +81,7 @@ class BadHistoriesTest(StudioTest):
             self.now = NOW + timedelta(weeks=week - 1)
             self.sid = self.session(self.board, week, at=self.now)
             for number in (1, 2, 3):
-                self.log(self.sid, number, 8, load=Load.of(600 if week == 4 else 60))
+                self.log(self.sid, number, 8, load=Load.of(600 if week == 4 else 60, Unit.KG))
         with self.studio.reading() as scope:
             found = client_progress(scope, self.board.client_id, "back-squat", TODAY + timedelta(weeks=4)).strength
         assert found
@@ -89,7 +89,7 @@ class BadHistoriesTest(StudioTest):
 
     def test_a_load_nobody_owns_is_not_built_on(self) -> None:
         for number in (1, 2, 3):
-            self.log(self.sid, number, 8, load=Load.of("61.3"))
+            self.log(self.sid, number, 8, load=Load.of("61.3", Unit.KG))
         found = self.line()
         assert found.proposal
         load = found.proposal.prescription.load
@@ -109,7 +109,9 @@ class BadHistoriesTest(StudioTest):
             self.log(self.sid, number, 10, line="l2", exercise="push-up", load=None, planned="3 x 8-10, bw")
         before = self.progress("push-up").strength
         with self.studio.writing() as scope:
-            heavier = Result(id="weight-9", test="body-weight", on=TODAY + timedelta(days=30), at=NOW, load=Load.of(90))
+            heavier = Result(
+                id="weight-9", test="body-weight", on=TODAY + timedelta(days=30), at=NOW, load=Load.of(90, Unit.KG)
+            )
             keep_result(scope, self.board.client_id, heavier, NOW, TODAY + timedelta(days=40))
         after = self.progress("push-up").strength
         assert before and after
@@ -138,7 +140,13 @@ class BadHistoriesTest(StudioTest):
     def test_a_tested_maximum_counts_before_the_first_session(self) -> None:
         with self.studio.writing() as scope:
             result = Result(
-                id="squat-1", test="squat-load", on=TODAY, at=NOW, value=Decimal(5), load=Load.of(100), reserve=1
+                id="squat-1",
+                test="squat-load",
+                on=TODAY,
+                at=NOW,
+                value=Decimal(5),
+                load=Load.of(100, Unit.KG),
+                reserve=1,
             )
             keep_result(scope, self.board.client_id, result, NOW, TODAY)
         self.assertEqual([point.trained for point in self.ahead().lines[0].courses[0].points[:2]], [True, True])

@@ -1,7 +1,7 @@
 from datetime import timedelta
 
 from tests.support import NOW, TODAY, StudioTest, monday_of
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.board import open_board
 from upright_anvil.flows.board_view import BoardView
@@ -59,7 +59,7 @@ class BoardTest(StudioTest):
         board = self.client_with_program(SQUAT)
         for week, load in [(1, "60"), (2, "62.5"), (3, "600"), (4, "60")]:
             at = NOW - timedelta(days=7 * (4 - week))
-            self.log(self.session(board, week, at=at), 1, 8, load=Load.of(load))
+            self.log(self.session(board, week, at=at), 1, 8, load=Load.of(load, Unit.KG))
         bar = self.open(board).phases[0].days[0].lines[0].cells[3].plan.bar
         assert bar
         # 60 kg with R = 10 is a maximum of 80 kg; 600 kg is a slip of the pen.

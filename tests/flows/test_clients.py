@@ -72,9 +72,9 @@ class ClientsTest(StudioTest):
 
     def test_the_newest_body_weight_of_the_latest_day_counts(self) -> None:
         with self.studio.writing() as scope:
-            who = add_client(scope, facts(), NOW, body_weight=Load.of(70)).id
+            who = add_client(scope, facts(), NOW, body_weight=Load.of(70, Unit.KG)).id
             for on, weight in [(TODAY - timedelta(days=9), "75"), (TODAY, "71"), (TODAY, "70.5")]:
-                row = Result(f"weight-{on}-{weight}", "body-weight", on, load=Load.of(weight), at=NOW)
+                row = Result(f"weight-{on}-{weight}", "body-weight", on, load=Load.of(weight, Unit.KG), at=NOW)
                 keep_result(scope, who, row, NOW, TODAY)
             weights = client_file(scope, who, TODAY).body_weights
         self.assertEqual([str(w.load) for w in weights], ["75 kg", "70.5 kg"])

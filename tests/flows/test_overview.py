@@ -80,7 +80,7 @@ class OverviewTest(StudioTest):
                     test="body-weight",
                     on=TODAY + timedelta(weeks=week),
                     at=NOW,
-                    load=Load.of(weight),
+                    load=Load.of(weight, Unit.KG),
                 )
                 keep_result(scope, self.board.client_id, result, NOW, TODAY + timedelta(weeks=3))
         self.assertEqual([str(p.value) for p in self.view().body], ["70.5", "69.0"])

@@ -27,7 +27,7 @@ class ProgressTest(StudioTest):
         sid = self.session(board)
         self.log(sid, 1, 8)
         self.log(sid, 2, 8, reserve=1)
-        self.log(sid, 3, 7, load=Load.of("57.5"))
+        self.log(sid, 3, 7, load=Load.of("57.5", Unit.KG))
         with self.studio.reading() as scope:
             view = client_progress(scope, board.client_id, "back-squat", TODAY)
         point = view.sessions[0]
@@ -41,7 +41,7 @@ class ProgressTest(StudioTest):
     def test_body_weight_counts_where_it_moves(self) -> None:
         board = self.client_with_program(("pull-up", "3 x 5, bw"))
         sid = self.session(board)
-        self.log(sid, 1, 5, exercise="pull-up", load=Load.of(5), planned="3 x 5, bw")
+        self.log(sid, 1, 5, exercise="pull-up", load=Load.of(5, Unit.KG), planned="3 x 5, bw")
         with self.studio.reading() as scope:
             view = client_progress(scope, board.client_id, None, TODAY)
         self.assertTrue(view.with_body)

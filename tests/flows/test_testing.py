@@ -8,7 +8,7 @@ from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.testing.items import Battery, Better, TestItem, TestKind
 from upright_anvil.core.testing.results import Result
@@ -99,7 +99,9 @@ class RoundsTest(StudioTest):
 
     def test_a_single_waits_for_the_screen(self) -> None:
         self.start(which="strength-estimate")
-        single = result("result-0001", "1", test="bench-load", variant="", load=Load.of(80), reserve=0, single=True)
+        single = result(
+            "result-0001", "1", test="bench-load", variant="", load=Load.of(80, Unit.KG), reserve=0, single=True
+        )
         with self.assertRaisesRegex(Refusal, "health screen is clear"):
             self.keep(single)
         with self.studio.writing() as scope:
@@ -204,7 +206,7 @@ class BatteriesTest(StudioTest):
 class WeighingTest(StudioTest):
     def test_the_scale_settles_near_the_last_weight(self) -> None:
         with self.studio.writing() as scope:
-            who = add_client(scope, facts(), NOW, body_weight=Load.of(70)).id
+            who = add_client(scope, facts(), NOW, body_weight=Load.of(70, Unit.KG)).id
             shown = list(weighing(scope, who, TODAY))
         weight = shown[-1].settled
         assert weight

@@ -8,7 +8,7 @@ from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers, Clearance, Intensity
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.testing.items import Battery, Better, TestItem, TestKind
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows import batteries, health, library, testing
@@ -25,7 +25,7 @@ class ScopeTest(StudioTest):
     def setUp(self) -> None:
         super().setUp()
         with self.studio.writing() as scope:
-            view = add_client(scope, facts(cycle_reports=True), NOW, depot(), Load.of(70))
+            view = add_client(scope, facts(cycle_reports=True), NOW, depot(), Load.of(70, Unit.KG))
             self.who, self.place = view.id, view.places[0].id
             health.add_entry(scope, self.who, Entry("entry-0001", TODAY, Joint.NECK, State.SPARE), NOW, TODAY)
             health.add_screen(scope, self.who, Answers(True), TODAY, NOW, TODAY)
@@ -81,6 +81,6 @@ class ScopeTest(StudioTest):
 
     def test_the_latest_day_counts_for_the_body_weight_whenever_it_was_typed(self) -> None:
         with self.studio.writing() as scope:
-            old = Result("weight-0002", "body-weight", TODAY - timedelta(days=400), load=Load.of(90), at=NOW)
+            old = Result("weight-0002", "body-weight", TODAY - timedelta(days=400), load=Load.of(90, Unit.KG), at=NOW)
             testing.keep_result(scope, self.who, old, NOW, TODAY)
             self.assertEqual(str(testing_store.body_weight(scope, self.who)), "70 kg")

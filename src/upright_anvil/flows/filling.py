@@ -55,7 +55,7 @@ def _edits(program: Program, line_id: str, week_id: str, path: Path, until: str,
     here = settings_of(place.day, weeks, setting)[0]
     exercise = setting.exercise(place.line.exercise_in(weeks[0]))
     kinds = [WeekKind(week.kind) for week in weeks]
-    found = along(path, read(text, setting.unit), kinds, exercise, here.inventory)
+    found = along(path, read(text, setting.unit), kinds, exercise, here.inventory, setting.unit)
     return [
         SetCell(line=line_id, week=week.id, text=write(one))
         for week, one in list(zip(weeks, found, strict=True))[0 if path.kind is PathKind.WAVE else 1 :]

@@ -81,7 +81,7 @@ def exercise_substitutes(
     exercise = shelf.exercise(exercise_id)
     if client_id is None:
         at = inventory_of(place(scope, place_id)) if place_id else ANYWHERE
-        return substitutes(exercise, shelf.exercises.values(), shelf.ladders, Situation(at))
+        return substitutes(exercise, shelf.exercises.values(), shelf.ladders, Situation(at, Unit.KG))
     setting = client_setting(scope, client_id, today)
     at = inventory_of(place(scope, place_id)) if place_id else setting.inventory
     return instead_of(exercise, setting, at, reps)
@@ -93,7 +93,7 @@ def instead_of(
     """Answer what to do instead in a client's setting, best first."""
     there = setting.inventory if at is None else at
     known = nearest_known(exercise, setting)
-    situation = Situation(there, setting.standing, Unit(setting.unit), setting.body_kg, known, reps)
+    situation = Situation(there, setting.unit, setting.standing, setting.body_kg, known, reps)
     return substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit)
 
 

@@ -9,7 +9,7 @@ from tests.core.progression.story import EXERCISES, PLACE, PUSH_UP, RAISED, TODA
 from upright_anvil.core.ahead.course import CourseWeek, Line, WeekAhead, cannot, course, further
 from upright_anvil.core.ahead.doing import reps_to_failure_at
 from upright_anvil.core.ahead.outlook import MISSED, Edge, Outlook
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Situation
 from upright_anvil.core.progression.registry import POLICIES
@@ -21,8 +21,8 @@ LOADS = {made.load.kg for made in PLACE.achievable(EXERCISES["squat"].implements
 def line(
     exercise: str, *texts: str, policy: str = "double-progression", kg: float | None = None, **more: object
 ) -> Line:
-    asks = [read(text) if text else None for text in texts]
-    home = next((ask for ask in asks if ask is not None), read("3 x 8"))
+    asks = [read(text, Unit.KG) if text else None for text in texts]
+    home = next((ask for ask in asks if ask is not None), read("3 x 8", Unit.KG))
     known = strength(0.004, kg) if kg else None
     situation = Situation(EXERCISES[exercise], PLACE, home, (), Decimal(80), strength=known, **more)  # type: ignore[arg-type]
     return Line(situation, policy, tuple(WeekAhead(TODAY + timedelta(days=7 * n), ask) for n, ask in enumerate(asks)))
@@ -38,7 +38,7 @@ SQUAT = line("squat", *["3 x 6-8, 60 kg, leave 2"] * 12, kg=80)
 class CourseTest(TestCase):
     def test_the_better_the_outlook_and_the_stronger_the_client_the_more_is_asked(self) -> None:
         def last(outlook: Outlook, edge: Edge = Edge.MID) -> Decimal:
-            load = (course(SQUAT, outlook, edge)[-1].asked or read("1 x 1")).load
+            load = (course(SQUAT, outlook, edge)[-1].asked or read("1 x 1", Unit.KG)).load
             assert isinstance(load, Load)
             return load.kg
 
@@ -53,7 +53,7 @@ class CourseTest(TestCase):
 
     def test_easing_off_weeks_prove_nothing_and_the_climb_goes_past_them(self) -> None:
         weeks = list(SQUAT.weeks)
-        weeks[1] = WeekAhead(weeks[1].monday, read("2 x 6-8, 52.5 kg, leave 4"), easing_off=True)
+        weeks[1] = WeekAhead(weeks[1].monday, read("2 x 6-8, 52.5 kg, leave 4", Unit.KG), easing_off=True)
         found = course(Line(SQUAT.situation, "linear", tuple(weeks)), Outlook.WELL)
         self.assertIsNone(found[1].proposal)
         self.assertEqual(

@@ -22,6 +22,6 @@ class MeasureTest(TestCase):
             ("3 x 8-10, open load", PLACE, Unit.KG, Measure.KG, None),
         ]:
             with self.subTest(text, place=len(place.implements)):
-                asked, kit = read(text), Kit(EXERCISES["push-up"], place, Decimal(80))
+                asked, kit = read(text, Unit.KG), Kit(EXERCISES["push-up"], place, Decimal(80))
                 found = measure_of(asked, kit, unit)
                 self.assertEqual((found, measured(asked, found)), (measure, Decimal(figure) if figure else None))

@@ -35,6 +35,7 @@ STUDIO = read_equipment(
 ROOM = read_equipment("dumbbells 8 12", Unit.KG).inventory
 MAXIMA = {"back-squat": 140, "bench-press": 100, "deadlift": 180, "overhead-press": 60, "barbell-row": 90}
 SETTING = Setting(
+    unit=Unit.KG,
     inventory=STUDIO,
     exercises=shipped_exercises(),
     ladders=shipped_ladders(),

@@ -6,14 +6,16 @@ from hypothesis import strategies as st
 
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.ledger.standing import done_sets, standing_rows
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 
 FIRST = Slot("line", 1)
 
 
 def row(row_id: str, reps: int = 8, replaces: str | None = None, slot: Slot = FIRST) -> PerformedSet:
-    return PerformedSet(row_id, slot, "squat", Outcome.DONE, reps=reps, load=Load.of(60), reserve=2, replaces=replaces)
+    return PerformedSet(
+        row_id, slot, "squat", Outcome.DONE, reps=reps, load=Load.of(60, Unit.KG), reserve=2, replaces=replaces
+    )
 
 
 class RowTest(TestCase):

@@ -13,6 +13,7 @@ from upright_anvil.core.library.starting_load import Known
 from upright_anvil.core.library.substitutes import LEAST, Situation, Substitute, substitutes
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
 
 ALL = shipped_exercises()
@@ -154,7 +155,7 @@ CASES: list[tuple[str, str, Inventory, tuple[Standing, ...], str, str]] = [
 
 
 def offered(exercise: str, place: Inventory, joints: tuple[Standing, ...] = SOUND) -> tuple[Substitute, ...]:
-    return substitutes(ALL[exercise], ALL.values(), LADDERS, Situation(place, joints), limit=len(ALL))
+    return substitutes(ALL[exercise], ALL.values(), LADDERS, Situation(place, Unit.KG, joints), limit=len(ALL))
 
 
 class StoriesTest(TestCase):
@@ -190,7 +191,7 @@ class StoriesTest(TestCase):
 
     def test_a_load_is_carried_over_where_the_exercises_are_kin(self) -> None:
         known = Known(ALL["back-squat"], ImplementKind.BARBELL, Decimal(100))
-        found = substitutes(ALL["back-squat"], ALL.values(), LADDERS, Situation(STUDIO, known=known))
+        found = substitutes(ALL["back-squat"], ALL.values(), LADDERS, Situation(STUDIO, Unit.KG, known=known))
         loads = {s.exercise.id: str(s.start.load) for s in found if s.start}
         self.assertEqual(loads["front-squat"], "55 kg")
         self.assertNotIn("bodyweight-squat", loads)

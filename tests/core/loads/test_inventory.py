@@ -7,11 +7,14 @@ from hypothesis import given
 from tests.core.strategies import barbells, inventories, kg_loads
 from upright_anvil.core.loads.implements import Barbell, FixedLoads, ImplementKind, Plates, plate_sums
 from upright_anvil.core.loads.inventory import Inventory, Rounding
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 
-DUMBBELLS = FixedLoads(ImplementKind.DUMBBELL, tuple(Load.of(kg) for kg in (10, 6, 8, 14)))
-BAR = Barbell(Load.of(20), (Plates(Load.of("2.5"), 2), Plates(Load.of(5), 5), Plates(Load.of(10), 2)))
+DUMBBELLS = FixedLoads(ImplementKind.DUMBBELL, tuple(Load.of(kg, Unit.KG) for kg in (10, 6, 8, 14)))
+BAR = Barbell(
+    Load.of(20, Unit.KG),
+    (Plates(Load.of("2.5", Unit.KG), 2), Plates(Load.of(5, Unit.KG), 5), Plates(Load.of(10, Unit.KG), 2)),
+)
 PLACE = Inventory((DUMBBELLS, BAR))
 DUMBBELL = ImplementKind.DUMBBELL
 
@@ -32,11 +35,11 @@ class InventoryTest(TestCase):
         )
 
     def test_the_same_mass_of_two_implements_counts_once(self) -> None:
-        place = Inventory((DUMBBELLS, FixedLoads(DUMBBELL, (Load.of(8), Load.of(9)))))
+        place = Inventory((DUMBBELLS, FixedLoads(DUMBBELL, (Load.of(8, Unit.KG), Load.of(9, Unit.KG)))))
         self.assertEqual(kilograms(DUMBBELL, place), ["6", "8", "9", "10", "14"])
 
     def test_pounds_and_kilograms_lie_side_by_side(self) -> None:
-        place = Inventory((FixedLoads(DUMBBELL, (Load.of(20, "lb"), Load.of(9), Load.of(10))),))
+        place = Inventory((FixedLoads(DUMBBELL, (Load.of(20, "lb"), Load.of(9, Unit.KG), Load.of(10, Unit.KG))),))
         self.assertEqual([str(a.load) for a in place.achievable(DUMBBELL)], ["9 kg", "20 lb", "10 kg"])
 
     def test_nearest_takes_the_side_it_is_told(self) -> None:
@@ -53,23 +56,23 @@ class InventoryTest(TestCase):
             (15, Rounding.NEAREST, 14),
         ]:
             with self.subTest(target=target, rounding=rounding):
-                found = PLACE.nearest(DUMBBELL, Load.of(target), rounding)
-                self.assertEqual(found and found.load, expected and Load.of(expected))
+                found = PLACE.nearest(DUMBBELL, Load.of(target, Unit.KG), rounding)
+                self.assertEqual(found and found.load, expected and Load.of(expected, Unit.KG))
 
     def test_the_next_step_says_how_big_it_is(self) -> None:
-        up = PLACE.step_up(DUMBBELL, Load.of(10))
-        down = PLACE.step_down(DUMBBELL, Load.of(10))
+        up = PLACE.step_up(DUMBBELL, Load.of(10, Unit.KG))
+        down = PLACE.step_down(DUMBBELL, Load.of(10, Unit.KG))
         assert up and down
-        self.assertEqual((up.to.load, up.share), (Load.of(14), Decimal("0.4")))
-        self.assertEqual((down.to.load, down.share), (Load.of(8), Decimal("-0.2")))
-        self.assertIsNone(PLACE.step_up(DUMBBELL, Load.of(14)))
-        self.assertIsNone(PLACE.step_down(DUMBBELL, Load.of(6)))
+        self.assertEqual((up.to.load, up.share), (Load.of(14, Unit.KG), Decimal("0.4")))
+        self.assertEqual((down.to.load, down.share), (Load.of(8, Unit.KG), Decimal("-0.2")))
+        self.assertIsNone(PLACE.step_up(DUMBBELL, Load.of(14, Unit.KG)))
+        self.assertIsNone(PLACE.step_down(DUMBBELL, Load.of(6, Unit.KG)))
 
     def test_around_answers_the_nearest_two(self) -> None:
-        around = [str(a.load) for a in PLACE.around(DUMBBELL, Load.of(12))]
+        around = [str(a.load) for a in PLACE.around(DUMBBELL, Load.of(12, Unit.KG))]
         self.assertEqual(around, ["10 kg", "14 kg"])
-        self.assertEqual([str(a.load) for a in PLACE.around(DUMBBELL, Load.of(2))], ["6 kg"])
-        self.assertEqual(Inventory().around(DUMBBELL, Load.of(2)), ())
+        self.assertEqual([str(a.load) for a in PLACE.around(DUMBBELL, Load.of(2, Unit.KG))], ["6 kg"])
+        self.assertEqual(Inventory().around(DUMBBELL, Load.of(2, Unit.KG)), ())
 
     def test_body_weight_is_everywhere(self) -> None:
         self.assertTrue(Inventory().has(ImplementKind.BODYWEIGHT))
@@ -78,7 +81,7 @@ class InventoryTest(TestCase):
 
     def test_a_set_of_plates_that_is_a_slip_is_refused(self) -> None:
         sizes = ("1.01", "2.11", "3.37", "5.53", "8.89", "14.47")
-        slip = tuple(Plates(Load.of(size), 20) for size in sizes)
+        slip = tuple(Plates(Load.of(size, Unit.KG), 20) for size in sizes)
         with self.assertRaisesRegex(Refusal, "list fewer sizes"):
             plate_sums(slip)
 

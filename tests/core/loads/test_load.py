@@ -28,7 +28,7 @@ class LoadTest(TestCase):
     def test_refuses_what_is_not_a_load(self) -> None:
         for value in ["-1", "NaN", "Infinity", "1001", "heavy", ""]:
             with self.subTest(value=value), self.assertRaises(Refusal):
-                Load.of(value)
+                Load.of(value, Unit.KG)
 
     def test_refuses_more_pounds_than_anybody_lifts(self) -> None:
         self.assertEqual(str(Load.of(2200, "lb")), "2200 lb")
@@ -36,14 +36,16 @@ class LoadTest(TestCase):
             Load.of(2300, "lb")
 
     def test_compares_across_units_by_mass_alone(self) -> None:
-        self.assertTrue(Load.of("0.45359237").same_as(Load.of(1, "lb")))
-        self.assertFalse(Load.of("0.4536").same_as(Load.of(1, "lb")))
-        self.assertNotEqual(Load.of("0.45359237"), Load.of(1, "lb"))
+        self.assertTrue(Load.of("0.45359237", Unit.KG).same_as(Load.of(1, "lb")))
+        self.assertFalse(Load.of("0.4536", Unit.KG).same_as(Load.of(1, "lb")))
+        self.assertNotEqual(Load.of("0.45359237", Unit.KG), Load.of(1, "lb"))
 
     def test_says_how_big_a_step_is(self) -> None:
-        self.assertEqual(Load.of(10).step_to(Load.of(12)), Decimal("0.2"))
-        self.assertEqual(Load.of(60).step_to(Load.of("57.5")).quantize(Decimal("0.001")), Decimal("-0.042"))
-        self.assertEqual(Load.of(0).step_to(Load.of(1)), Decimal("Infinity"))
+        self.assertEqual(Load.of(10, Unit.KG).step_to(Load.of(12, Unit.KG)), Decimal("0.2"))
+        self.assertEqual(
+            Load.of(60, Unit.KG).step_to(Load.of("57.5", Unit.KG)).quantize(Decimal("0.001")), Decimal("-0.042")
+        )
+        self.assertEqual(Load.of(0, Unit.KG).step_to(Load.of(1, Unit.KG)), Decimal("Infinity"))
 
     def test_per_cent_has_one_digit_at_most(self) -> None:
         for share, text in [("0.2", "20 %"), ("0.04166", "4.2 %"), ("-0.05", "-5 %"), ("0", "0 %")]:

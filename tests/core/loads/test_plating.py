@@ -6,13 +6,13 @@ from hypothesis import strategies as st
 
 from tests.core.strategies import barbells
 from upright_anvil.core.loads.implements import Barbell, Plates
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.loads.plating import plates_for
 from upright_anvil.core.sentences import Refusal
 
 BAR = Barbell(
-    Load.of(20),
-    tuple(Plates(Load.of(size), count) for size, count in [("1.25", 2), ("2.5", 2), (5, 4), (10, 4), (20, 2)]),
+    Load.of(20, Unit.KG),
+    tuple(Plates(Load.of(size, Unit.KG), count) for size, count in [("1.25", 2), ("2.5", 2), (5, 4), (10, 4), (20, 2)]),
 )
 
 
@@ -31,15 +31,15 @@ class PlatingTest(TestCase):
             (100, "20 10 10"),
         ]:
             with self.subTest(target=target):
-                self.assertEqual(written(plates_for(BAR, Load.of(target)).end), end)
+                self.assertEqual(written(plates_for(BAR, Load.of(target, Unit.KG)).end), end)
 
     def test_the_change_leaves_on_what_stays(self) -> None:
-        change = plates_for(BAR, Load.of(70), now=(Load.of(20), Load.of("2.5")))
+        change = plates_for(BAR, Load.of(70, Unit.KG), now=(Load.of(20, Unit.KG), Load.of("2.5", Unit.KG)))
         self.assertEqual((written(change.put_on), written(change.take_off)), ("5", "2.5"))
 
     def test_a_load_that_cannot_be_made_is_refused(self) -> None:
         with self.assertRaisesRegex(Refusal, "61 kg cannot be made"):
-            plates_for(BAR, Load.of(61))
+            plates_for(BAR, Load.of(61, Unit.KG))
 
     @given(barbells(), st.data())
     def test_the_end_makes_exactly_the_load(self, barbell: Barbell, data: st.DataObject) -> None:

@@ -10,9 +10,11 @@ from upright_anvil.core.loads.implements import ImplementKind, Stack
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load, Unit
 
-steps = st.lists(quarters, min_size=1, max_size=20, unique=True).map(lambda v: tuple(Load.of(x) for x in sorted(v)))
+steps = st.lists(quarters, min_size=1, max_size=20, unique=True).map(
+    lambda v: tuple(Load.of(x, Unit.KG) for x in sorted(v))
+)
 extras = st.lists(st.sampled_from(["1.25", "2.5", "5"]), max_size=2, unique=True).map(
-    lambda v: tuple(Load.of(x) for x in v)
+    lambda v: tuple(Load.of(x, Unit.KG) for x in v)
 )
 
 
@@ -23,7 +25,7 @@ class StackTest(TestCase):
     ) -> None:
         place = Inventory((Stack(pins, add_ons),))
         for rounding in Rounding:
-            made = place.nearest(ImplementKind.STACK, Load.of(target), rounding)
+            made = place.nearest(ImplementKind.STACK, Load.of(target, Unit.KG), rounding)
             if made is None:
                 continue
             ways = {pin.kg for pin in pins} | {pin.kg + extra.kg for pin in pins for extra in add_ons}
@@ -34,7 +36,7 @@ class StackTest(TestCase):
                 self.assertGreaterEqual(made.load.kg, target)
 
     def test_an_add_on_in_pounds_on_a_stack_in_kilograms(self) -> None:
-        stack = Stack((Load.of(10),), (Load.of(5, "lb"),))
+        stack = Stack((Load.of(10, Unit.KG),), (Load.of(5, "lb"),))
         self.assertEqual([str(a.load) for a in stack.achievable()], ["10 kg", "12.26796185 kg"])
 
     @given(

@@ -5,7 +5,8 @@ from hypothesis import example, given
 from hypothesis import strategies as st
 
 from tests.core.checks.plans import SETTING, STUDIO
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.prescription.shorthand import read, write
@@ -20,11 +21,19 @@ def path(kind: PathKind, step: str = "0", *per_cents: int) -> Path:
 
 
 def walked(text: str, way: Path, *weeks: WeekKind, exercise: str = "back-squat") -> list[str]:
-    found = along(way, read(text), weeks or (B, B, B, B), SETTING.exercise(exercise), STUDIO)
+    found = along(way, read(text, Unit.KG), weeks or (B, B, B, B), SETTING.exercise(exercise), STUDIO, Unit.KG)
     return [write(one) for one in found]
 
 
 class PathsTest(TestCase):
+    def test_what_is_added_to_body_weight_alone_is_in_the_clients_unit(self) -> None:
+        belt = read_equipment("belt 2.5 5 10 15 20", Unit.LB).inventory
+        pull_up = SETTING.exercise("pull-up")
+        found = along(path(PathKind.LOAD, "5"), read("3 x 5, bw", Unit.LB), (B, B, B, B), pull_up, belt, Unit.LB)
+        self.assertEqual(
+            [write(one) for one in found], [f"3 x 5, bw{more}" for more in ("", " + 5 lb", " + 10 lb", " + 15 lb")]
+        )
+
     def test_every_path(self) -> None:
         for way, text, expected in [
             (path(PathKind.COPY), "3 x 8, 60 kg", ["3 x 8, 60 kg"] * 4),
@@ -77,10 +86,10 @@ class PathsTest(TestCase):
     @example(4, -18, [B, B, B, E])
     @given(st.integers(4, 80), st.integers(-20, 20), st.lists(st.sampled_from(WeekKind), min_size=1, max_size=12))
     def test_every_load_can_be_made(self, start: int, step: int, weeks: list[WeekKind]) -> None:
-        load = Load.of(Decimal(20) + Decimal(start) * Decimal("2.5"))
+        load = Load.of(Decimal(20) + Decimal(start) * Decimal("2.5"), Unit.KG)
         made = STUDIO.nearest(SQUAT.implements[0], load)
         assert made
         way = Path(PathKind.LOAD, Decimal(step) / 4)
-        for one in along(way, read(f"3 x 8, {made.load}"), weeks, SQUAT, STUDIO):
+        for one in along(way, read(f"3 x 8, {made.load}", Unit.KG), weeks, SQUAT, STUDIO, Unit.KG):
             assert isinstance(one.load, Load)
             self.assertIsNotNone(STUDIO.find(SQUAT.implements[0], one.load), str(one.load))

@@ -13,7 +13,7 @@ HERE = replace(
     inventory=read_equipment(
         "bar 20, plates 4x2.5 4x5 4x10 4x20\nband red 12 kg\ndumbbells 4-20 by 4", Unit.KG
     ).inventory,
-    last_loads={"back-squat": Load.of(80)},
+    last_loads={"back-squat": Load.of(80, Unit.KG)},
 )
 
 
@@ -46,5 +46,5 @@ class ResolvingTest(TestCase):
         self.assertEqual(len(cell.bars), 3)
 
     def test_a_load_that_the_estimate_allows(self) -> None:
-        self.assertEqual(suggested(SQUAT, HERE, 8, 2), Load.of(105))
+        self.assertEqual(suggested(SQUAT, HERE, 8, 2), Load.of(105, Unit.KG))
         self.assertIsNone(suggested(CURL, HERE, 8, 2))

@@ -75,9 +75,9 @@ class AsCoachesWriteTest(TestCase):
     def test_is_read_and_kept_the_same_for_good(self) -> None:
         for typed, kept in KEPT:
             with self.subTest(typed=typed):
-                self.assertEqual(write(read(typed)), kept)
-                self.assertEqual(write(read(kept)), kept)
-                self.assertEqual(read(kept), read(typed))
+                self.assertEqual(write(read(typed, Unit.KG)), kept)
+                self.assertEqual(write(read(kept, Unit.KG)), kept)
+                self.assertEqual(read(kept, Unit.KG), read(typed, Unit.KG))
 
     def test_the_clients_unit_is_taken_where_none_is_said(self) -> None:
         for typed, kept in [
@@ -98,7 +98,7 @@ class AsCoachesWriteTest(TestCase):
     def test_what_nobody_could_train_is_refused_with_a_place(self) -> None:
         for typed in REFUSED:
             with self.subTest(typed=typed), self.assertRaises(ShorthandError) as caught:
-                read(typed)
+                read(typed, Unit.KG)
             with self.subTest(typed=typed, part="place"):
                 self.assertLessEqual(caught.exception.why.position, len(typed))
                 self.assertTrue(caught.exception.why.expected)

@@ -7,7 +7,7 @@ from unittest import TestCase
 from hypothesis import given
 
 from tests.core.strategies import prescriptions
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import (
     BodyweightLoad,
     Coded,
@@ -66,8 +66,8 @@ class LoadTargetsTest(TestCase):
     def test_written(self) -> None:
         for load, written in [
             (BodyweightLoad(), "bw"),
-            (BodyweightLoad(Load.of(10)), "bw + 10 kg"),
-            (BodyweightLoad(Load.of(10), assisted=True), "bw - 10 kg"),
+            (BodyweightLoad(Load.of(10, Unit.KG)), "bw + 10 kg"),
+            (BodyweightLoad(Load.of(10, Unit.KG), assisted=True), "bw - 10 kg"),
             (ShareOfMax(Decimal("72.5")), "72.5 %"),
             (Coded("band", "red"), "band red"),
             (LastTime(), "last time"),
@@ -82,7 +82,7 @@ class LoadTargetsTest(TestCase):
             lambda: ShareOfMax(Decimal("0.5")),
             lambda: ShareOfMax(Decimal(121)),
             lambda: ShareOfMax(Decimal("70.3")),
-            lambda: LastTime(Load.of(0)),
+            lambda: LastTime(Load.of(0, Unit.KG)),
             lambda: BodyweightLoad(None, assisted=True),
         ]
         for make in makes:
@@ -96,10 +96,10 @@ class LoadTargetsTest(TestCase):
                 self.assertIsNone(moved_kg(load, Decimal(0), Decimal(80)))
 
     def test_lists_say_a_common_unit_once(self) -> None:
-        self.assertEqual(write_loads((Load.of(60), Load.of("62.5"))), "60/62.5 kg")
-        self.assertEqual(write_loads((Load.of(60), Load.of(135, "lb"))), "60 kg/135 lb")
+        self.assertEqual(write_loads((Load.of(60, Unit.KG), Load.of("62.5", Unit.KG))), "60/62.5 kg")
+        self.assertEqual(write_loads((Load.of(60, Unit.KG), Load.of(135, "lb"))), "60 kg/135 lb")
         self.assertEqual(write_loads((ShareOfMax(Decimal(70)), ShareOfMax(Decimal(75)))), "70/75 %")
-        self.assertEqual(write_loads((BodyweightLoad(), Load.of(5))), "bw/5 kg")
+        self.assertEqual(write_loads((BodyweightLoad(), Load.of(5, Unit.KG))), "bw/5 kg")
 
 
 class PrescriptionTest(TestCase):
@@ -110,7 +110,7 @@ class PrescriptionTest(TestCase):
             lambda: Prescription(3, EIGHT, side=SideRule.LEFT_FIRST),
             lambda: Prescription(3, EIGHT, each_side=True, side=SideRule.LEFT_ONLY),
             lambda: Prescription(3, EIGHT, activity="walk"),
-            lambda: Prescription(3, EIGHT, others=(OtherKit(Load.of(8), EIGHT),) * 5),
+            lambda: Prescription(3, EIGHT, others=(OtherKit(Load.of(8, Unit.KG), EIGHT),) * 5),
             lambda: Prescription(3, EIGHT, scheme=Varied((EIGHT, Reps(6, 6)))),
             lambda: Prescription(2, EIGHT, scheme=Varied((EIGHT, EIGHT))),
             lambda: Prescription(2, EIGHT, scheme=Varied()),
@@ -139,7 +139,7 @@ class PrescriptionTest(TestCase):
             ("1 x 5, 85 %, back off 1 x 8 at -10 %", "76.5 %"),
         ]:
             with self.subTest(text=text):
-                self.assertEqual(str(read(text).plans[1].load), lighter)
+                self.assertEqual(str(read(text, Unit.KG).plans[1].load), lighter)
 
     def test_times_are_written_short(self) -> None:
         self.assertEqual([write_time(s) for s in (0, 45, 60, 65, 600)], ["0 s", "45 s", "1:00", "1:05", "10:00"])

@@ -1,7 +1,7 @@
 from decimal import Decimal
 from unittest import TestCase
 
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
@@ -15,9 +15,9 @@ class PrescriptionTest(TestCase):
             lambda: Prescription(0, Reps(8, 8)),
             lambda: Prescription(3, Reps(8, 8), rest=-1),
             lambda: Prescription(3, Reps(8, 8), reserve=11),
-            lambda: Prescription(3, Reps(8, 8), load=Load(Decimal(0), Load.of(1).unit)),
+            lambda: Prescription(3, Reps(8, 8), load=Load(Decimal(0), Load.of(1, Unit.KG).unit)),
             lambda: BodyweightLoad(assisted=True),
-            lambda: BodyweightLoad(Load.of(0)),
+            lambda: BodyweightLoad(Load.of(0, Unit.KG)),
             lambda: Tempo(61, 0, 0, 0),
         ]:
             with self.subTest(), self.assertRaisesRegex(Refusal, r"\S"):
@@ -32,13 +32,13 @@ class MovedTest(TestCase):
     def test_kilograms_that_move(self) -> None:
         pull_up, bar, body = Decimal(1), Decimal(0), Decimal(80)
         cases: list[tuple[LoadTarget | None, Decimal, Decimal | None, str | None]] = [
-            (Load.of(60), bar, None, "60"),
+            (Load.of(60, Unit.KG), bar, None, "60"),
             (Load.of(100, "lb"), bar, None, "45.359237"),
             (None, bar, body, None),
             (BodyweightLoad(), pull_up, body, "80"),
-            (BodyweightLoad(Load.of(10)), pull_up, body, "90"),
-            (BodyweightLoad(Load.of(15), assisted=True), pull_up, body, "65"),
-            (BodyweightLoad(Load.of(90), assisted=True), pull_up, body, "0"),
+            (BodyweightLoad(Load.of(10, Unit.KG)), pull_up, body, "90"),
+            (BodyweightLoad(Load.of(15, Unit.KG), assisted=True), pull_up, body, "65"),
+            (BodyweightLoad(Load.of(90, Unit.KG), assisted=True), pull_up, body, "0"),
             (BodyweightLoad(), Decimal("0.64"), body, "51.2"),
             (None, pull_up, body, "80"),
             (BodyweightLoad(), pull_up, None, None),

@@ -1,7 +1,7 @@
 from decimal import Decimal
 from unittest import TestCase
 
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import Coded, LastTime, OpenLoad, ShareOfMax
 from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.prescription.schemes import SCHEMES, Density, EveryStart
@@ -11,7 +11,7 @@ from upright_anvil.core.prescription.targets import Distance, Most, Reps, Second
 
 def told(text: str) -> list[str]:
     """Every set of a line, its target and load in words."""
-    plans = read(text).plans
+    plans = read(text, Unit.KG).plans
     return [f"{'at once ' if p.at_once else ''}{p.target}{f' with {p.load}' if p.load else ''}" for p in plans]
 
 
@@ -65,7 +65,7 @@ class SchemesTest(TestCase):
             ("3 x 60 km", 4, "1 to 50000 m"),
         ]:
             with self.subTest(text=text), self.assertRaises(ShorthandError) as caught:
-                read(text)
+                read(text, Unit.KG)
             with self.subTest(text=text, part="why"):
                 self.assertEqual(caught.exception.why.position, position)
                 self.assertIn(expected, caught.exception.why.expected)
@@ -83,7 +83,7 @@ class KindsTest(TestCase):
             ("4x2+2+2", Reps(6, 6)),
         ]:
             with self.subTest(text=text):
-                self.assertEqual(read(text).target, target)
+                self.assertEqual(read(text, Unit.KG).target, target)
 
     def test_loads(self) -> None:
         for text, load in [
@@ -92,27 +92,27 @@ class KindsTest(TestCase):
             ("3x5 band light-blue", Coded("band", "light-blue")),
             ("3x5 step Y", Coded("step", "Y")),
             ("3x5 last time", LastTime()),
-            ("3x5 LAST TIME +2,5", LastTime(Load.of("2.5"))),
+            ("3x5 LAST TIME +2,5", LastTime(Load.of("2.5", Unit.KG))),
             ("3x5 open load", OpenLoad()),
         ]:
             with self.subTest(text=text):
-                self.assertEqual(read(text).load, load)
+                self.assertEqual(read(text, Unit.KG).load, load)
 
     def test_a_leading_side_means_each_side(self) -> None:
-        line = read("3x8 alternate lead")
+        line = read("3x8 alternate lead", Unit.KG)
         self.assertTrue(line.each_side)
         self.assertIs(line.side, SideRule.ALTERNATE)
         self.assertEqual(write(line), "3 x 8 each side, alternate lead")
 
     def test_rpe_is_a_reserve_said_the_other_way_round(self) -> None:
-        self.assertEqual([read(f"3x8 rpe {rpe}").left for rpe in ("10", "8", "8.5", "7,5")], [0, 2, 1, 2])
+        self.assertEqual([read(f"3x8 rpe {rpe}", Unit.KG).left for rpe in ("10", "8", "8.5", "7,5")], [0, 2, 1, 2])
 
     def test_a_unit_said_once_holds_for_the_whole_list(self) -> None:
-        self.assertEqual(write(read("3x5 60/70/80 lb")), "3 x 5, 60/70/80 lb")
-        self.assertEqual(write(read("30/40/50 s")), "30 s/40 s/50 s")
-        self.assertEqual(write(read("6 reps/2 km")), "6 reps/2000 m")
-        self.assertEqual(write(read("3x5 20/bw/25 lb")), "3 x 5, 20 lb/bw/25 lb")
+        self.assertEqual(write(read("3x5 60/70/80 lb", Unit.KG)), "3 x 5, 60/70/80 lb")
+        self.assertEqual(write(read("30/40/50 s", Unit.KG)), "30 s/40 s/50 s")
+        self.assertEqual(write(read("6 reps/2 km", Unit.KG)), "6 reps/2000 m")
+        self.assertEqual(write(read("3x5 20/bw/25 lb", Unit.KG)), "3 x 5, 20 lb/bw/25 lb")
 
     def test_clock_schemes_keep_their_seconds(self) -> None:
-        self.assertEqual(read("10x5 every 1:30").scheme, EveryStart(90))
-        self.assertEqual(read("most x 5 in 12 min").scheme, Density(720))
+        self.assertEqual(read("10x5 every 1:30", Unit.KG).scheme, EveryStart(90))
+        self.assertEqual(read("most x 5 in 12 min", Unit.KG).scheme, Density(720))

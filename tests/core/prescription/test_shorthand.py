@@ -14,7 +14,7 @@ from upright_anvil.core.prescription.tempo import Tempo
 
 def why(text: str) -> Unreadable:
     try:
-        read(text)
+        read(text, Unit.KG)
     except ShorthandError as error:
         return error.why
     raise AssertionError(f"{text!r} was read")
@@ -23,8 +23,8 @@ def why(text: str) -> Unreadable:
 class ReadTest(TestCase):
     def test_reads_a_whole_line(self) -> None:
         self.assertEqual(
-            read("4 x 8-10, 62.5 kg, tempo 3-1-X-0, rest 2:00, leave 2"),
-            Prescription(4, Reps(8, 10), False, Load.of("62.5"), Tempo(3, 1, None, 0), 120, 2),
+            read("4 x 8-10, 62.5 kg, tempo 3-1-X-0, rest 2:00, leave 2", Unit.KG),
+            Prescription(4, Reps(8, 10), False, Load.of("62.5", Unit.KG), Tempo(3, 1, None, 0), 120, 2),
         )
 
     def test_forgives_spaces_case_and_commas(self) -> None:
@@ -54,16 +54,16 @@ class ReadTest(TestCase):
             ("4x8,,; leave 2,", "4 x 8, leave 2"),
         ]:
             with self.subTest(typed=typed):
-                self.assertEqual(write(read(typed)), normal)
+                self.assertEqual(write(read(typed, Unit.KG)), normal)
 
     def test_a_load_without_its_unit_takes_the_clients(self) -> None:
         self.assertEqual(read("3x5 100", Unit.LB).load, Load.of(100, "lb"))
-        self.assertEqual(read("3x5 100 kg", Unit.LB).load, Load.of(100))
+        self.assertEqual(read("3x5 100 kg", Unit.LB).load, Load.of(100, Unit.KG))
 
     def test_reads_holds_and_body_weight(self) -> None:
-        self.assertEqual(read("3 x 40 s each side").target, Seconds(40))
-        self.assertEqual(read("3 x 5, bw").load, BodyweightLoad())
-        self.assertEqual(read("3 x 5, bw - 15 kg").load, BodyweightLoad(Load.of(15), assisted=True))
+        self.assertEqual(read("3 x 40 s each side", Unit.KG).target, Seconds(40))
+        self.assertEqual(read("3 x 5, bw", Unit.KG).load, BodyweightLoad())
+        self.assertEqual(read("3 x 5, bw - 15 kg", Unit.KG).load, BodyweightLoad(Load.of(15, Unit.KG), assisted=True))
 
 
 class UnreadableTest(TestCase):
@@ -119,12 +119,12 @@ class UnreadableTest(TestCase):
     @example("9999999999999999999999 x 8")
     def test_never_breaks_and_never_points_outside(self, text: str) -> None:
         try:
-            read(text)
+            read(text, Unit.KG)
         except ShorthandError as error:
             self.assertTrue(0 <= error.why.position <= len(text))
             self.assertTrue(error.why.expected)
             if error.why.nearest:
-                self.assertEqual(write(read(error.why.nearest)), error.why.nearest)
+                self.assertEqual(write(read(error.why.nearest, Unit.KG)), error.why.nearest)
 
     @given(prescriptions, st.data())
     def test_a_slip_anywhere_keeps_what_came_before(self, prescription: Prescription, data: st.DataObject) -> None:
@@ -137,7 +137,7 @@ class UnreadableTest(TestCase):
 class WriteTest(TestCase):
     @given(prescriptions)
     def test_is_lossless(self, prescription: Prescription) -> None:
-        self.assertEqual(read(write(prescription)), prescription)
+        self.assertEqual(read(write(prescription), Unit.KG), prescription)
 
     @given(prescriptions)
     def test_the_clients_unit_never_changes_a_written_load(self, prescription: Prescription) -> None:
@@ -145,8 +145,8 @@ class WriteTest(TestCase):
 
     @given(prescriptions)
     def test_normal_form_is_its_own_normal_form(self, prescription: Prescription) -> None:
-        self.assertEqual(write(read(write(prescription))), write(prescription))
+        self.assertEqual(write(read(write(prescription), Unit.KG)), write(prescription))
 
     def test_comes_in_two_halves(self) -> None:
-        self.assertEqual(write_parts(read("4x8 60 leave 1 rest 90")), ("4 x 8, 60 kg", "rest 1:30, leave 1"))
-        self.assertEqual(write_parts(read("3x40s")), ("3 x 40 s", ""))
+        self.assertEqual(write_parts(read("4x8 60 leave 1 rest 90", Unit.KG)), ("4 x 8, 60 kg", "rest 1:30, leave 1"))
+        self.assertEqual(write_parts(read("3x40s", Unit.KG)), ("3 x 40 s", ""))

@@ -33,7 +33,7 @@ def path(*kg: float, half: float = 2) -> list[Point]:
 
 def row(number: int, reps: int | None, load: str = "10", **more: object) -> PerformedSet:
     slot = Slot("l", number)
-    return PerformedSet(f"r{number}", slot, "e", Outcome.DONE, reps, load=Load.of(load), **more)  # type: ignore[arg-type]
+    return PerformedSet(f"r{number}", slot, "e", Outcome.DONE, reps, load=Load.of(load, Unit.KG), **more)  # type: ignore[arg-type]
 
 
 class TellingTest(TestCase):

@@ -79,7 +79,7 @@ SIGNS = {
 
 def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
     """Sets as ``8/2``, ``8@57.5/1``, ``30`` seconds, ``L7R9``; a sign at the end says how it went."""
-    plan, found = read(asked), []
+    plan, found = read(asked, Unit.KG), []
     for number, word in enumerate(did.split(), start=1):
         match = re.fullmatch(r"(?:L(\d+)R(\d+)|(\d+))(?:@([\d.]+))?(?:/(\d+))?([!~#f+*pcwy]?)", word)
         assert match, word
@@ -92,7 +92,7 @@ def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
             PerformedSet(
                 f"r{number}", Slot("l", number), "e", Outcome.DONE,
                 reps=None if timed else int(amount), seconds=int(amount) if timed else None,
-                load=Load.of(load) if load else _planned(plan, number),
+                load=Load.of(load, Unit.KG) if load else _planned(plan, number),
                 assisted=isinstance(plan.load, BodyweightLoad) and plan.load.assisted,
                 reserve=int(reserve) if reserve else None, how=how,
             )
@@ -133,13 +133,13 @@ class Story:
     def situation(self) -> Situation:
         last = len(self.did) - 1
         exposures = tuple(
-            Exposure(TODAY - timedelta(days=self.apart * (last - n)), read(self.asked), rows(self.asked, did))
+            Exposure(TODAY - timedelta(days=self.apart * (last - n)), read(self.asked, Unit.KG), rows(self.asked, did))
             for n, did in enumerate(self.did)
         )
         return Situation(
             EXERCISES[self.exercise],
             PLACE,
-            read(self.home or self.asked),
+            read(self.home or self.asked, Unit.KG),
             exposures,
             Decimal(80),
             **self.more,  # type: ignore[arg-type]
@@ -162,4 +162,4 @@ class Stories(TestCase):
                 if story.text:
                     self.assertEqual(found.text, story.text, found.rule)
                 self.assertIn(story.says, found.rule)
-                self.assertEqual(read(found.text), found.prescription)
+                self.assertEqual(read(found.text, Unit.KG), found.prescription)

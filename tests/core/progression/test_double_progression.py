@@ -34,7 +34,7 @@ class Did:
     text: str
 
     def rows(self, asked: str) -> tuple[PerformedSet, ...]:
-        plan = read(asked)
+        plan = read(asked, Unit.KG)
         planned = plan.load.added if isinstance(plan.load, BodyweightLoad) else plan.load
         rows = []
         for number, word in enumerate(self.text.split(), start=1):
@@ -49,7 +49,7 @@ class Did:
                     Outcome.DONE,
                     reps=None if timed else int(amount),
                     seconds=int(amount) if timed else None,
-                    load=Load.of(load) if load else planned,
+                    load=Load.of(load, Unit.KG) if load else planned,
                     assisted=isinstance(plan.load, BodyweightLoad) and plan.load.assisted,
                     reserve=int(left) if left else None,
                 )
@@ -61,10 +61,10 @@ def situation(
     exercise: Exercise, *weeks: tuple[str, str], home: str = "", place: object = PLACE, body: Decimal | None = BODY
 ) -> Situation:
     exposures = tuple(
-        Exposure(date(2026, 1, 5) + timedelta(weeks=n), read(asked), Did(did).rows(asked))
+        Exposure(date(2026, 1, 5) + timedelta(weeks=n), read(asked, Unit.KG), Did(did).rows(asked))
         for n, (asked, did) in enumerate(weeks)
     )
-    return Situation(exercise, place, read(home or weeks[0][0]), exposures, body)  # type: ignore[arg-type]
+    return Situation(exercise, place, read(home or weeks[0][0], Unit.KG), exposures, body)  # type: ignore[arg-type]
 
 
 def after(exercise: Exercise, *weeks: tuple[str, str], home: str = "") -> Proposal:
@@ -158,7 +158,10 @@ class StoriesTest(TestCase):
             for n in (1, 2, 3)
         )
         story = Situation(
-            SQUAT, POUNDS, read("3 x 5, 135 lb"), (Exposure(date(2026, 1, 5), read("3 x 5, 135 lb"), rows),)
+            SQUAT,
+            POUNDS,
+            read("3 x 5, 135 lb", Unit.KG),
+            (Exposure(date(2026, 1, 5), read("3 x 5, 135 lb", Unit.KG), rows),),
         )
         self.assertEqual(propose(story).text, "3 x 5, 140 lb")
 

@@ -5,7 +5,7 @@ from hypothesis import given, settings
 from tests.core.strategies import situations
 from upright_anvil.core.constants import BRIDGE_SLOWER_SECONDS
 from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.prescription.targets import Reps
@@ -74,7 +74,7 @@ class EveryPolicyTest(TestCase):
     def test_a_proposal_can_be_written_and_read_back(self, situation: Situation) -> None:
         for policy in POLICIES.values():
             proposal = policy.propose(situation)
-            self.assertEqual(read(proposal.text), proposal.prescription)
+            self.assertEqual(read(proposal.text, Unit.KG), proposal.prescription)
             for alternative in proposal.alternatives:
-                self.assertEqual(write(read(alternative.text)), alternative.text)
+                self.assertEqual(write(read(alternative.text, Unit.KG)), alternative.text)
             self.assertTrue(proposal.rule and proposal.evidence)

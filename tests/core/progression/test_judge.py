@@ -18,7 +18,7 @@ from tests.core.progression.story import (
     strength,
 )
 from tests.core.strategies import situations
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.judge import ORDER, proposal
 from upright_anvil.core.progression.model import Lever, Proposal, Situation
@@ -198,4 +198,4 @@ class JudgeTest(Stories):
             kind = situation.exercise.implement_at(situation.place)
             self.assertIsNotNone(kind and situation.place.find(kind, load))
         self.assertTrue(found.rule)
-        self.assertEqual(read(found.text), found.prescription)
+        self.assertEqual(read(found.text, Unit.KG), found.prescription)

@@ -13,6 +13,7 @@ from tests.core.progression.story import (
     Story,
     rows,
 )
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.judge import is_plain, proposal, why_none
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
@@ -109,8 +110,10 @@ class KindsTest(Stories):
             ("squat", "most x 10, 60 kg, in 10:00", WorkKind.ROUNDS),
         ):  # fmt: skip
             with self.subTest(text):
-                self.assertEqual(kind_of(EXERCISES[exercise], read(text)), kind)
-        self.assertEqual(kind_of(EXERCISES["squat"], read("3 x 8, 60 kg"), preparing=True), WorkKind.PREPARATION)
+                self.assertEqual(kind_of(EXERCISES[exercise], read(text, Unit.KG)), kind)
+        self.assertEqual(
+            kind_of(EXERCISES["squat"], read("3 x 8, 60 kg", Unit.KG), preparing=True), WorkKind.PREPARATION
+        )
 
     def test_what_is_raised_by_nobody_says_so_and_is_never_plain(self) -> None:
         for told in ("a stretch", "a squat in the warm-up", "ramp-up sets"):
@@ -147,7 +150,7 @@ class KindsTest(Stories):
         before, today = story.situation().exposures
         for days, lever in ((5, HOLD), (6, Lever.METRES)):
             earlier = replace(
-                before, on=today.on.fromordinal(today.on.toordinal() - days), prescription=read("1 x 5 km")
+                before, on=today.on.fromordinal(today.on.toordinal() - days), prescription=read("1 x 5 km", Unit.KG)
             )
             held = replace(story.situation(), exposures=(earlier, today))
             self.assertEqual(proposal(held, "linear").lever, lever, days)

@@ -11,6 +11,7 @@ from upright_anvil.core.health.history import Condition, Entry, Standing, State
 from upright_anvil.core.health.raising import why_not_up
 from upright_anvil.core.health.screening import Answers, Disease, Intensity, Screen, Sign, health_standing
 from upright_anvil.core.ledger.how import How, SetEnd
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.effort import is_vigorous
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.bounds import RISING
@@ -176,7 +177,11 @@ class NeverUpTest(Stories):
 SQUAT = Exercise(
     "s", "Squat", Pattern.SQUAT, (), joints=(JointLoad(Joint.KNEE, Stress.LIGHT, "bends"), JointLoad(Joint.LOWER_BACK, Stress.MUCH, "bends"))
 )  # fmt: skip
-HARD, EASY, UNSAID = read("3 x 8, 60 kg, leave 2"), read("3 x 8, 60 kg, leave 3"), read("3 x 8, 60 kg")
+HARD, EASY, UNSAID = (
+    read("3 x 8, 60 kg, leave 2", Unit.KG),
+    read("3 x 8, 60 kg, leave 3", Unit.KG),
+    read("3 x 8, 60 kg", Unit.KG),
+)
 
 
 def standing(topic: Joint | Condition, state: State, clinician: bool = False) -> tuple[Standing, ...]:
@@ -229,7 +234,7 @@ class HealthHoldsTest(Stories):
             ("3 x 5, 80 %", True), ("3 x 5, 79.5 %", False), ("3 x 8, 60 kg, leave 2, ramp-up", False),
         ):  # fmt: skip
             with self.subTest(text):
-                self.assertEqual(is_vigorous(read(text)), vigorous)
+                self.assertEqual(is_vigorous(read(text, Unit.KG)), vigorous)
         self.assertTrue(is_vigorous(EASY, Decimal("0.80")))
         self.assertFalse(is_vigorous(EASY, Decimal("0.79")))
 

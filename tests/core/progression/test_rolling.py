@@ -17,8 +17,8 @@ LOADS = [made.load for made in PLACE.achievable(EXERCISES["squat"].implements[0]
 
 
 def texts(said: str, decided: str, later: list[str], kit: Kit = SQUAT, easing: int = -1) -> list[str | None]:
-    weeks = [LaterWeek(read(text), easing_off=n == easing) for n, text in enumerate(later)]
-    return [write(p) if p else None for p in rolled(read(said), read(decided), weeks, kit)]
+    weeks = [LaterWeek(read(text, Unit.KG), easing_off=n == easing) for n, text in enumerate(later)]
+    return [write(p) if p else None for p in rolled(read(said, Unit.KG), read(decided, Unit.KG), weeks, kit)]
 
 
 class RolledTest(TestCase):
@@ -50,8 +50,8 @@ class RolledTest(TestCase):
 
     def test_a_week_elsewhere_takes_what_there_is(self) -> None:
         away = Kit(EXERCISES["squat"], read_equipment("bar 20, plates 2x5 2x10", Unit.KG).inventory, Decimal(80))
-        weeks = [LaterWeek(read("3 x 8, 60 kg"), kit=away), LaterWeek(read("3 x 8, 60 kg"))]
-        found = rolled(read("3 x 8, 60 kg"), read("3 x 8, 62.5 kg"), weeks, SQUAT)
+        weeks = [LaterWeek(read("3 x 8, 60 kg", Unit.KG), kit=away), LaterWeek(read("3 x 8, 60 kg", Unit.KG))]
+        found = rolled(read("3 x 8, 60 kg", Unit.KG), read("3 x 8, 62.5 kg", Unit.KG), weeks, SQUAT)
         self.assertEqual([write(p) for p in found if p], ["3 x 8, 50 kg", "3 x 8, 62.5 kg"])
 
     def test_an_easing_off_week_eases_from_there_and_the_climb_goes_past_it(self) -> None:
@@ -79,7 +79,7 @@ class RolledTest(TestCase):
         before = decided.kg
         for text in found:
             assert text
-            load = read(text).load
+            load = read(text, Unit.KG).load
             assert isinstance(load, Load)
             self.assertIn(load.kg, {made.kg for made in LOADS})
             self.assertLessEqual(load.kg, before * Decimal("1.10"))

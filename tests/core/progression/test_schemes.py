@@ -5,14 +5,14 @@ from unittest import TestCase
 
 from tests.core.checks.plans import SETTING, STUDIO
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.model import Exposure, Lever, Situation
 from upright_anvil.core.progression.policies.double_progression import propose
 
 
 def proposed(text: str, reps: int = 10, seconds: int | None = None) -> tuple[Lever, str, str]:
-    plan = read(text)
+    plan = read(text, Unit.KG)
     rows = tuple(
         PerformedSet(
             f"row-{n}",
@@ -21,7 +21,7 @@ def proposed(text: str, reps: int = 10, seconds: int | None = None) -> tuple[Lev
             Outcome.DONE,
             reps=None if seconds else reps,
             seconds=seconds,
-            load=Load.of(60),
+            load=Load.of(60, Unit.KG),
             reserve=2,
         )
         for n in range(1, len(plan.plans) + 1)

@@ -1,5 +1,6 @@
 from unittest import TestCase
 
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.registry import POLICIES
 from upright_anvil.core.progression.schools import POLICY_OF, School, policy_for
@@ -23,4 +24,4 @@ class SchoolsTest(TestCase):
             (School.CONTROL, "3 x 40 s", "sets", "sets"),
         ]:
             with self.subTest(text, school=school):
-                self.assertEqual(policy_for(school, read(text), chosen), wanted)
+                self.assertEqual(policy_for(school, read(text, Unit.KG), chosen), wanted)

@@ -27,7 +27,7 @@ from upright_anvil.core.progression.steps import (
 
 
 def at(exercise: str, text: str, did: str = "8 8 8") -> Situation:
-    asked = read(text)
+    asked = read(text, Unit.KG)
     return Situation(EXERCISES[exercise], PLACE, asked, (Exposure(TODAY, asked, rows(text, did)),), Decimal(80))
 
 
@@ -42,16 +42,16 @@ class StepsTest(TestCase):
     def test_the_neighbours_of_a_load(self) -> None:
         for load, up, down in [("60", "62.5 kg", "57.5 kg"), ("20", "22.5 kg", None), ("100", "102.5 kg", "97.5 kg")]:
             with self.subTest(load):
-                above, below = step_up(SQUAT, Load.of(load)), step_down(SQUAT, Load.of(load))
+                above, below = step_up(SQUAT, Load.of(load, Unit.KG)), step_down(SQUAT, Load.of(load, Unit.KG))
                 self.assertEqual((above and str(above.to), below and str(below.to)), (up, down))
 
     def test_body_weight_goes_up_by_what_hangs_on_the_belt_and_assistance_is_left_alone(self) -> None:
         push = at("push-up", "3 x 8, bw")
         up = step_up(push, BodyweightLoad())
         assert up
-        self.assertEqual(up.to, BodyweightLoad(Load.of("2.5")))
+        self.assertEqual(up.to, BodyweightLoad(Load.of("2.5", Unit.KG)))
         self.assertAlmostEqual(float(up.share), 2.5 / (80 * 0.65), places=4)
-        self.assertIsNone(step_up(push, BodyweightLoad(Load.of(10), assisted=True)))
+        self.assertIsNone(step_up(push, BodyweightLoad(Load.of(10, Unit.KG), assisted=True)))
 
     def test_without_a_body_weight_nothing_can_be_measured(self) -> None:
         self.assertIsNone(step_up(replace(at("push-up", "3 x 8, bw"), body_kg=None), BodyweightLoad()))
@@ -87,9 +87,9 @@ class StepsTest(TestCase):
         self.assertAlmostEqual(float(abs(chosen - wanted)), float(min(abs(o - wanted) for o in others)), places=6)
 
     def test_what_moves(self) -> None:
-        self.assertEqual(moved(SQUAT, Load.of(60)), 60)
+        self.assertEqual(moved(SQUAT, Load.of(60, Unit.KG)), 60)
         self.assertEqual(
-            moved(at("push-up", "3 x 8, bw"), BodyweightLoad(Load.of(8))), Decimal(80) * Decimal("0.65") + 8
+            moved(at("push-up", "3 x 8, bw"), BodyweightLoad(Load.of(8, Unit.KG))), Decimal(80) * Decimal("0.65") + 8
         )
 
     def test_assistance_shrinks_to_body_weight_alone_and_comes_back(self) -> None:
@@ -98,10 +98,10 @@ class StepsTest(TestCase):
         kit = Kit(pull_up, place, Decimal(80))
         ladder = ["bw - 20 kg", "bw - 15 kg", "bw - 10 kg", "bw - 5 kg", "bw", "bw + 2.5 kg", "bw + 5 kg"]
         up, down = [ladder[0]], [ladder[-1]]
-        while (step := step_up(kit, read(f"3 x 8, {up[-1]}").load)) is not None:  # type: ignore[arg-type]
+        while (step := step_up(kit, read(f"3 x 8, {up[-1]}", Unit.KG).load)) is not None:  # type: ignore[arg-type]
             self.assertGreater(step.share, 0)
             up.append(str(step.to))
-        while (step := step_down(kit, read(f"3 x 8, {down[-1]}").load)) is not None:  # type: ignore[arg-type]
+        while (step := step_down(kit, read(f"3 x 8, {down[-1]}", Unit.KG).load)) is not None:  # type: ignore[arg-type]
             self.assertLess(step.share, 0)
             down.append(str(step.to))
         self.assertEqual((up, down[::-1]), (ladder, ladder))

@@ -15,7 +15,7 @@ SQUAT = SETTING.exercise("back-squat")
 
 def up_to(text: str, kg: float | None, name: str = "back-squat", before: tuple[str, ...] = ()) -> RampUp:
     done: list[Exercise] = [SETTING.exercise(other) for other in before]
-    working = None if kg is None else Load.of(str(kg))
+    working = None if kg is None else Load.of(str(kg), Unit.KG)
     return ramp_up(read(text, Unit.KG), working, SETTING.exercise(name), STUDIO, done)
 
 

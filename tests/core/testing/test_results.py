@@ -7,7 +7,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from upright_anvil.core.body.joints import Side
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.testing.items import Better, TestItem, TestKind
 from upright_anvil.core.testing.results import Result, check_result, figure, standing_results
@@ -39,8 +39,8 @@ class CheckTest(TestCase):
             (item(TestKind.BODY_WEIGHT, low=Decimal(30)), result(None, load=Load.of(150, "lb"))),
             (item(sides=True), result(side=Side.LEFT)),
             (item(variants=("knees", "full")), result(variant="full")),
-            (load, result("6", load=Load.of(60), reserve=2)),
-            (load, result("1", load=Load.of(60), reserve=2)),
+            (load, result("6", load=Load.of(60, Unit.KG), reserve=2)),
+            (load, result("1", load=Load.of(60, Unit.KG), reserve=2)),
         ]:
             with self.subTest(kind=tested.kind):
                 self.assertIsNone(check(tested, measured))
@@ -62,17 +62,17 @@ class CheckTest(TestCase):
             (item(TestKind.GRADE), result("4"), "A grade is 0 to 3"),
             (item(TestKind.HOLD), result("-3"), "must be 0 or more"),
             (item(TestKind.BODY_WEIGHT), result(None), "Say the weight"),
-            (item(TestKind.BODY_WEIGHT), result(None, load=Load.of(0)), "Say the weight"),
+            (item(TestKind.BODY_WEIGHT), result(None, load=Load.of(0, Unit.KG)), "Say the weight"),
             (load, result("6"), "Say the weight"),
-            (load, result("0", load=Load.of(60)), "1 to 20 reps"),
-            (load, result("21", load=Load.of(60)), "1 to 20 reps"),
+            (load, result("0", load=Load.of(60, Unit.KG)), "1 to 20 reps"),
+            (load, result("21", load=Load.of(60, Unit.KG)), "1 to 20 reps"),
         ]:
             with self.subTest(words=words, kind=tested.kind), self.assertRaisesRegex(Refusal, words):
                 check(tested, measured)
 
     def test_a_single_is_chosen_and_needs_a_clear_screen(self) -> None:
         load = item(TestKind.LOAD_REPS, high=Decimal(300))
-        single = result("1", load=Load.of(100), reserve=0)
+        single = result("1", load=Load.of(100, Unit.KG), reserve=0)
         with self.assertRaisesRegex(Refusal, "estimated, not lifted"):
             check(load, single)
         with self.assertRaisesRegex(Refusal, "health screen is clear"):
@@ -88,7 +88,7 @@ class CheckTest(TestCase):
 
     @given(st.decimals(allow_nan=True, allow_infinity=True), st.sampled_from(TestKind))
     def test_any_figure_is_taken_asked_about_or_refused(self, value: Decimal, kind: TestKind) -> None:
-        measured = Result("result-1", "t", TODAY, value, load=Load.of(50))
+        measured = Result("result-1", "t", TODAY, value, load=Load.of(50, Unit.KG))
         try:
             check(item(kind), measured)
         except Refusal as refusal:
@@ -98,10 +98,10 @@ class CheckTest(TestCase):
 class FigureTest(TestCase):
     def test_a_load_becomes_its_estimated_maximum_in_kilograms(self) -> None:
         load = item(TestKind.LOAD_REPS)
-        self.assertEqual(figure(load, result("8", load=Load.of(60), reserve=2)), Decimal("80.0"))
+        self.assertEqual(figure(load, result("8", load=Load.of(60, Unit.KG), reserve=2)), Decimal("80.0"))
         pounds = figure(load, result("8", load=Load.of("132.28", "lb"), reserve=2))
         self.assertEqual(pounds, Decimal("80.0"))
-        self.assertIsNone(figure(load, result("20", load=Load.of(60), reserve=5)))
+        self.assertIsNone(figure(load, result("20", load=Load.of(60, Unit.KG), reserve=5)))
 
     def test_body_weight_is_compared_in_kilograms(self) -> None:
         weighed = figure(item(TestKind.BODY_WEIGHT), result(None, load=Load.of(200, "lb")))

@@ -6,6 +6,7 @@ from hypothesis import strategies as st
 from tests.core.strategies import prescriptions
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.timing.estimate import Block, TimedLine, day_seconds, line_seconds, pace_factor, set_seconds
@@ -14,7 +15,7 @@ SQUAT = Exercise("squat", "Squat", Pattern.SQUAT, ("quadriceps",), rep_seconds=4
 
 
 def timed(text: str, implement: ImplementKind = ImplementKind.BARBELL) -> TimedLine:
-    return TimedLine(read(text), SQUAT, implement)
+    return TimedLine(read(text, Unit.KG), SQUAT, implement)
 
 
 class SetSecondsTest(TestCase):
@@ -28,7 +29,7 @@ class SetSecondsTest(TestCase):
             ("3 x 40 s each side", 85),
         ]:
             with self.subTest(text=text):
-                self.assertEqual(set_seconds(read(text), SQUAT), seconds)
+                self.assertEqual(set_seconds(read(text, Unit.KG), SQUAT), seconds)
 
 
 class DayTest(TestCase):

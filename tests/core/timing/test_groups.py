@@ -2,6 +2,7 @@ from unittest import TestCase
 
 from tests.core.checks.plans import line, pair
 from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Group, GroupKind
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.timing.estimate import TimedLine, line_seconds, rounds_in_time
@@ -11,7 +12,7 @@ LIFT = Exercise("e", "E", Pattern.SQUAT, (), rep_seconds=3)
 
 
 def timed(*texts: str) -> list[TimedLine]:
-    return [TimedLine(read(text), LIFT, None) for text in texts]
+    return [TimedLine(read(text, Unit.KG), LIFT, None) for text in texts]
 
 
 def group(kind: GroupKind, count: int, inside: int | None = None, after: int | None = None) -> Group:
@@ -59,6 +60,6 @@ class SchemeSecondsTest(TestCase):
                 self.assertEqual(line_seconds(timed(text)[0]), seconds)
 
     def test_rounds_that_fit_into_a_time(self) -> None:
-        self.assertEqual(rounds_in_time(read("most x 5, in 12:00"), LIFT), 48)
-        self.assertEqual(rounds_in_time(read("most x 5, in 12:00, rest 15 s"), LIFT), 24)
-        self.assertEqual(rounds_in_time(read("3 x 5"), LIFT), 3)
+        self.assertEqual(rounds_in_time(read("most x 5, in 12:00", Unit.KG), LIFT), 48)
+        self.assertEqual(rounds_in_time(read("most x 5, in 12:00, rest 15 s", Unit.KG), LIFT), 24)
+        self.assertEqual(rounds_in_time(read("3 x 5", Unit.KG), LIFT), 3)

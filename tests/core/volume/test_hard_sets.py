@@ -9,6 +9,7 @@ from tests.core.strategies import prescriptions
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import ExerciseKind
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.volume.hard_sets import PlannedLine, hard_sets, is_hard, volume_of
@@ -18,7 +19,7 @@ ALL = shipped_exercises()
 
 
 def line(exercise: str, text: str) -> PlannedLine:
-    return PlannedLine(ALL[exercise], read(text))
+    return PlannedLine(ALL[exercise], read(text, Unit.KG))
 
 
 def done(**more: int) -> PerformedSet:
@@ -94,5 +95,5 @@ class HardSetsTest(TestCase):
         self.assertEqual(volume_of(lines[::-1]), volume)
 
     def test_every_sort_of_exercise_is_either_counted_or_left_out_on_purpose(self) -> None:
-        counted = {e.kind for e in ALL.values() if hard_sets(PlannedLine(e, read("3 x 10")))}
+        counted = {e.kind for e in ALL.values() if hard_sets(PlannedLine(e, read("3 x 10", Unit.KG)))}
         self.assertEqual(counted, {ExerciseKind.LIFT, ExerciseKind.HOLD, ExerciseKind.CARRY})

@@ -1,5 +1,6 @@
 from unittest import TestCase
 
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.volume.hard_sets import PlannedLine, hard_sets
 from upright_anvil.formats.exercise_file import shipped_exercises
@@ -25,8 +26,8 @@ class SchemesVolumeTest(TestCase):
             ("rpe of five is easy", "3 x 8, 60 kg, rpe 5", 0),
         ]:
             with self.subTest(story):
-                self.assertEqual(hard_sets(PlannedLine(ALL["leg-press"], read(text))), sets)
+                self.assertEqual(hard_sets(PlannedLine(ALL["leg-press"], read(text, Unit.KG))), sets)
 
     def test_a_carry_counts_by_its_metres(self) -> None:
         carry = ALL["loaded-carry"]
-        self.assertEqual([hard_sets(PlannedLine(carry, read(f"3 x {m} m"))) for m in (10, 15, 40)], [0, 3, 3])
+        self.assertEqual([hard_sets(PlannedLine(carry, read(f"3 x {m} m", Unit.KG))) for m in (10, 15, 40)], [0, 3, 3])

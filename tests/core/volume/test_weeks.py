@@ -5,6 +5,7 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.volume.bands import Band, Standing
 from upright_anvil.core.volume.contacts import contacts_band, contacts_of
@@ -15,10 +16,10 @@ from upright_anvil.formats.exercise_file import shipped_exercises
 ALL = shipped_exercises()
 BAND = Band(4, 8, "for the test")
 WEEK = [
-    PlannedLine(ALL["bench-press"], read("4 x 8, 60 kg, leave 2")),
-    PlannedLine(ALL["push-up"], read("3 x 10, bw")),
-    PlannedLine(ALL["cable-row"], read("3 x 10, 40 kg")),
-    PlannedLine(ALL["triceps-pressdown"], read("3 x 12, 15 kg")),
+    PlannedLine(ALL["bench-press"], read("4 x 8, 60 kg, leave 2", Unit.KG)),
+    PlannedLine(ALL["push-up"], read("3 x 10, bw", Unit.KG)),
+    PlannedLine(ALL["cable-row"], read("3 x 10, 40 kg", Unit.KG)),
+    PlannedLine(ALL["triceps-pressdown"], read("3 x 12, 15 kg", Unit.KG)),
 ]
 
 
@@ -69,14 +70,16 @@ class WeekVolumeTest(TestCase):
 
 class HeavyAndContactsTest(TestCase):
     def test_seven_heavy_triples_are_seven_hard_sets_and_told_apart(self) -> None:
-        asked = PlannedLine(ALL["front-squat"], read("7 x 3, 100 kg, tempo 5-3-X-0, rest 3:00"))
+        asked = PlannedLine(ALL["front-squat"], read("7 x 3, 100 kg, tempo 5-3-X-0, rest 3:00", Unit.KG))
         volume = week_volume([asked], did("front-squat", 3, 3, 3, 3, 2, 2, 1), BAND)
         self.assertEqual((volume.planned, volume.done, volume.heavy_planned, volume.heavy_done), (7, 7, 7, 7))
-        fours = week_volume([PlannedLine(ALL["front-squat"], read("3 x 4, 90 kg"))], did("front-squat", 4, 4, 3), BAND)
+        fours = week_volume(
+            [PlannedLine(ALL["front-squat"], read("3 x 4, 90 kg", Unit.KG))], did("front-squat", 4, 4, 3), BAND
+        )
         self.assertEqual((fours.planned, fours.heavy_planned, fours.heavy_done), (3, 0, 1))
 
     def test_every_minute_sets_are_counted_alike_planned_and_done(self) -> None:
-        asked = PlannedLine(ALL["back-squat"], read("5 x 5, 60 kg, every 1:00"))
+        asked = PlannedLine(ALL["back-squat"], read("5 x 5, 60 kg, every 1:00", Unit.KG))
         volume = week_volume([asked], did("back-squat", 5, 5, 5, 5, 5, reserve=None), BAND)
         self.assertEqual((volume.planned, volume.done), (5, 5))
 
@@ -86,8 +89,8 @@ class HeavyAndContactsTest(TestCase):
             ("back-squat", "3 x 5, 60 kg", 0), ("box-jump", "3 x 5, ramp-up", 0),
         ):  # fmt: skip
             with self.subTest(text):
-                self.assertEqual(contacts_of(PlannedLine(ALL[exercise], read(text))), contacts)
-        volume = week_volume([PlannedLine(ALL["box-jump"], read("3 x 5"))], did("box-jump", 5, 5, 4), BAND)
+                self.assertEqual(contacts_of(PlannedLine(ALL[exercise], read(text, Unit.KG))), contacts)
+        volume = week_volume([PlannedLine(ALL["box-jump"], read("3 x 5", Unit.KG))], did("box-jump", 5, 5, 4), BAND)
         self.assertEqual((volume.contacts_planned, volume.contacts_done, volume.done), (15, 14, 0))
         bands = [contacts_band(age) for age in TrainingAge]
         self.assertTrue(all(0 < band.a_session < band.a_week for band in bands))
@@ -111,5 +114,5 @@ class BalanceTest(TestCase):
             ("3 x 30 s", 0, 0),
         ]:
             with self.subTest(text=text):
-                volume = week_volume([PlannedLine(ALL["side-plank"], read(text))], (), BAND)
+                volume = week_volume([PlannedLine(ALL["side-plank"], read(text, Unit.KG))], (), BAND)
                 self.assertEqual((volume.left, volume.right), (left, right))

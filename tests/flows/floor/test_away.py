@@ -4,7 +4,7 @@ from datetime import timedelta
 from decimal import Decimal
 
 from tests.support import NOW, StudioTest
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.floor.changing import undo_change
 from upright_anvil.flows.floor.opening import FloorView, open_floor
@@ -32,7 +32,7 @@ class AwayTest(StudioTest):
         for days, load in ((7, "60"), (10, "60"), (14, "57.5"), (21, "55"), (42, "47.5"), (200, "45")):
             with self.subTest(days):
                 view = self.back_after(board, days)
-                self.assertEqual(view.lines[0].sets[0].aim.load, Load.of(load))
+                self.assertEqual(view.lines[0].sets[0].aim.load, Load.of(load, Unit.KG))
                 self.assertEqual(bool(view.changes), days > 10)
 
     def test_it_is_listed_with_its_reason_kept_and_undone_with_one_tap(self) -> None:
@@ -47,12 +47,12 @@ class AwayTest(StudioTest):
             undo_change(scope, sid, fresh_id(), kept.id, self.now, self.now.date())
         view = self.back_after(board, 63)
         self.assertTrue(view.changes[0].undone)
-        self.assertEqual(view.lines[0].sets[0].aim.load, Load.of(60))
+        self.assertEqual(view.lines[0].sets[0].aim.load, Load.of(60, Unit.KG))
 
     def test_never_above_what_was_used_last(self) -> None:
         board = self.client_with_program(("back-squat", "3 x 6-8, 80 kg, rest 2:00, leave 2"))
         sid = self.session(board)
-        self.log(sid, 1, 8, load=Load.of(60))
+        self.log(sid, 1, 8, load=Load.of(60, Unit.KG))
         self.finish(sid)
         view = self.back_after(board, 21)
         aimed = view.lines[0].sets[0].aim.load
@@ -62,7 +62,7 @@ class AwayTest(StudioTest):
     def test_a_plan_that_is_light_enough_stays(self) -> None:
         board = self.client_with_program(("back-squat", "3 x 6-8, 40 kg, rest 2:00, leave 2"))
         sid = self.session(board)
-        self.log(sid, 1, 8, load=Load.of(60))
+        self.log(sid, 1, 8, load=Load.of(60, Unit.KG))
         self.finish(sid)
         self.assertEqual(self.back_after(board, 21).changes, ())
 

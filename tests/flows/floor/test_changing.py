@@ -4,7 +4,7 @@ from unittest.mock import ANY
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ledger.how import How
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.session.readiness import Pain, Report
@@ -136,18 +136,18 @@ class ChangingTest(StudioTest):
 
     def test_another_load_for_the_sets_left(self) -> None:
         self.log(self.sid, 1, 5)
-        self.change(WantsLoad("l1", Load.of(55)))
+        self.change(WantsLoad("l1", Load.of(55, Unit.KG)))
         sets = self.floor().lines[0].sets
-        self.assertEqual([s.aim.load for s in sets[1:]], [Load.of(55)] * 3)
+        self.assertEqual([s.aim.load for s in sets[1:]], [Load.of(55, Unit.KG)] * 3)
         assert sets[0].logged
-        self.assertEqual(sets[0].logged.load, Load.of(60))
+        self.assertEqual(sets[0].logged.load, Load.of(60, Unit.KG))
 
     def test_loads_that_differ_are_changed_one_by_one(self) -> None:
         with self.studio.writing() as scope:
             edit = SetCell(line="l1", week="p1-w1", text="8/6/4, 40/50/60 kg")
             save_edits(scope, self.board.program_id, self.board.revision.number, [edit], "Pyramid", NOW, TODAY)
         with self.assertRaisesRegex(Refusal, "differ; change their loads one by one"):
-            self.change(WantsLoad("l1", Load.of(55)))
+            self.change(WantsLoad("l1", Load.of(55, Unit.KG)))
 
     def test_an_exercise_is_added_with_what_can_be_said_of_it(self) -> None:
         self.change(WantsAdd("extra-1", "push-up"))
@@ -168,7 +168,12 @@ class ChangingTest(StudioTest):
         self.assertEqual([line.exercise_id for line in self.floor().lines], ["back-squat", "plank"])
 
     def test_a_line_that_is_gone_is_said_so(self) -> None:
-        for wanted in (WantsDrop("l9"), WantsLoad("l9", Load.of(20)), WantsMove("l9", 0), WantsSwap("l9", "plank")):
+        for wanted in (
+            WantsDrop("l9"),
+            WantsLoad("l9", Load.of(20, Unit.KG)),
+            WantsMove("l9", 0),
+            WantsSwap("l9", "plank"),
+        ):
             with self.subTest(wanted), self.assertRaisesRegex(Refusal, "no longer in this session"):
                 self.change(wanted)
 
@@ -199,10 +204,10 @@ class ChangingTest(StudioTest):
         self.log(self.sid, 1, 5)
         with self.studio.reading() as scope:
             at = (scope, self.board.program_id, "p1-w1", "p1-d1")
-            found = plates_on_the_bar(*at, Load.of(65), TODAY)
-            self.assertIsNone(plates_on_the_bar(*at, Load.of(61), TODAY))
+            found = plates_on_the_bar(*at, Load.of(65, Unit.KG), TODAY)
+            self.assertIsNone(plates_on_the_bar(*at, Load.of(61, Unit.KG), TODAY))
         assert found
-        self.assertEqual(found.plates.put_on, (Load.of("2.5"),))
+        self.assertEqual(found.plates.put_on, (Load.of("2.5", Unit.KG),))
         self.assertEqual(self.floor().lines[0].sets[1].on_bar, ANY)
 
     def test_clocks_of_what_is_timed_follow_the_changes(self) -> None:
@@ -215,10 +220,12 @@ class ChangingTest(StudioTest):
         self.assertEqual(clocks(), [])
 
     def test_a_session_goes_on_the_next_day_with_its_changes(self) -> None:
-        self.change(WantsLoad("l1", Load.of(55)))
+        self.change(WantsLoad("l1", Load.of(55, Unit.KG)))
         self.log(self.sid, 1, 5)
         tomorrow = TODAY + timedelta(days=1)
         with self.studio.reading() as scope:
             view = open_floor(scope, self.board.program_id, "p1-w1", "p1-d1", tomorrow)
         self.assertEqual(view.session_id, self.sid)
-        self.assertEqual((view.lines[0].sets[1].aim.load, bool(view.lines[0].sets[0].logged)), (Load.of(55), True))
+        self.assertEqual(
+            (view.lines[0].sets[1].aim.load, bool(view.lines[0].sets[0].logged)), (Load.of(55, Unit.KG), True)
+        )

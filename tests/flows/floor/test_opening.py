@@ -2,7 +2,7 @@ from datetime import timedelta
 
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.ledger.rows import Outcome
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import RemoveDay
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows import logging, saving
@@ -28,7 +28,7 @@ class FloorTest(StudioTest):
         self.assertEqual([s.aim.reps for s in squat.sets], [6, 6, 6])
         self.assertEqual((squat.rest, squat.sets[0].aim.reserve), (120, 2))
         self.assertEqual([s.aim.seconds for s in plank.sets], [40, 40])
-        self.assertIn(Load.of("62.5"), squat.loads)
+        self.assertIn(Load.of("62.5", Unit.KG), squat.loads)
 
     def test_the_state_is_the_ledgers(self) -> None:
         board = self.client_with_program(SQUAT)
@@ -89,11 +89,11 @@ class FloorTest(StudioTest):
         self.log(self.session(board), 1, 8)
         self.now = NOW + timedelta(days=7)
         sid = self.session(board, week=2, at=self.now)
-        self.log(sid, 1, 8, load=Load.of(600))
+        self.log(sid, 1, 8, load=Load.of(600, Unit.KG))
         self.log(sid, 2, 8)
         first, second, *_ = self.open(board, week=2).lines[0].sets
         self.assertIn("Is it right?", first.doubt)
-        self.assertEqual(first.logged and first.logged.load, Load.of(600))
+        self.assertEqual(first.logged and first.logged.load, Load.of(600, Unit.KG))
         self.assertEqual(second.doubt, "")
 
 

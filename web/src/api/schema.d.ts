@@ -563,7 +563,7 @@ export interface paths {
         };
         /**
          * Hints
-         * @description What may be typed for an exercise: loads of the place, last time's numbers.
+         * @description What may be typed for an exercise in a cell: loads of the place of that week, last time's numbers.
          */
         get: operations["hints_api_programs__program_id__hints_get"];
         put?: never;
@@ -2383,13 +2383,23 @@ export interface components {
         };
         /**
          * AskedReading
-         * @description A line to be read, for an exercise and a program's client.
+         * @description A line to be read, for an exercise and a program's client; ``line`` and ``week`` are the cell it stands in.
          */
         AskedReading: {
             /** Text */
             text: string;
             /** Exercise */
             exercise: string;
+            /**
+             * Line
+             * @default
+             */
+            line: string;
+            /**
+             * Week
+             * @default
+             */
+            week: string;
         };
         /**
          * AskedRestore
@@ -7786,6 +7796,8 @@ export interface operations {
         parameters: {
             query: {
                 exercise: string;
+                line?: string;
+                week?: string;
             };
             header?: never;
             path: {

@@ -47,7 +47,7 @@ def swap(weeks: Sequence[Asked]) -> Fix | None:
     if key not in _best:
         if len(_best) >= MOST:
             _best.clear()
-        situation = Situation(here.inventory, here.standing, here.unit, here.body_kg)
+        situation = Situation(here.inventory, here.unit, here.standing, here.body_kg)
         found = substitutes(asked.exercise, here.exercises.values(), here.ladders, situation, 1)
         _best[key] = found[0] if found else None
     best = _best[key]

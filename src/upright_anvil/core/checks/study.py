@@ -1,7 +1,7 @@
 """A plan prepared for the checks: every line of every week with its exercise, prescription and place, read once."""
 
 from collections.abc import Iterable, Iterator
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from datetime import date, timedelta
 from decimal import Decimal
 from functools import cached_property, lru_cache
@@ -28,7 +28,7 @@ class Standpoint:
     ``clearance`` says what the health screen still asks for, empty where nothing stands against vigorous work.
     """
 
-    setting: Setting = field(default_factory=Setting)
+    setting: Setting
     goal: GoalKind = GoalKind.NOT_SAID
     second_goal: GoalKind = GoalKind.NOT_SAID
     training_age: TrainingAge = TrainingAge.NOT_SAID

@@ -58,17 +58,19 @@ def starting_load(
         f"{plain(round(there, 1))} kg here, for {reps} reps with {left} left, 10 % held back."
     )
     if implement is ImplementKind.BODYWEIGHT:
-        return _with_body(to, kg, place, body_kg, why)
+        return _with_body(to, kg, place, body_kg, unit, why)
     made = place.nearest(implement, Load.of(round(in_unit(kg, unit), 2), unit), Rounding.DOWN)
     return StartingLoad(made.load, kg, why) if made else None
 
 
-def _with_body(to: Exercise, kg: Decimal, place: Inventory, body_kg: Decimal | None, why: str) -> StartingLoad | None:
+def _with_body(
+    to: Exercise, kg: Decimal, place: Inventory, body_kg: Decimal | None, unit: Unit, why: str
+) -> StartingLoad | None:
     """Answer body weight, with the heaviest thing to add that keeps below; None where body weight alone is too much."""
     if body_kg is None:
         return None
     over = kg - to.bodyweight_share * body_kg
     if over < 0:
         return None
-    added = place.nearest(ImplementKind.BODYWEIGHT, Load.of(round(over, 2)), Rounding.DOWN)
+    added = place.nearest(ImplementKind.BODYWEIGHT, Load.of(round(in_unit(over, unit), 2), unit), Rounding.DOWN)
     return StartingLoad(BodyweightLoad(added.load) if added else BodyweightLoad(), kg, why)

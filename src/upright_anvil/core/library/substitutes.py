@@ -39,8 +39,8 @@ class Situation:
     """Where and for whom: the place, the joints as they stand, body weight, what is known of the replaced exercise."""
 
     place: Inventory
+    unit: Unit
     standing: tuple[Standing, ...] = ()
-    unit: Unit = Unit.KG
     body_kg: Decimal | None = None
     known: Known | None = None
     reps: int = 8

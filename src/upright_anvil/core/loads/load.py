@@ -41,7 +41,7 @@ class Load:
             raise Refusal(f"A load must be a number of zero or more, not {self.value}.")
 
     @classmethod
-    def of(cls, value: str | int | Decimal, unit: str | Unit = Unit.KG) -> "Load":
+    def of(cls, value: str | int | Decimal, unit: str | Unit) -> "Load":
         """Read a load from plain values; the number loses trailing zeros. Raises `Refusal` when it is not one."""
         try:
             number = Decimal(plain(Decimal(value)))

@@ -12,7 +12,7 @@ from enum import StrEnum
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
@@ -51,9 +51,11 @@ class Path:
 
 
 def along(
-    path: Path, start: Prescription, weeks: Sequence[WeekKind], exercise: Exercise, place: Inventory
+    path: Path, start: Prescription, weeks: Sequence[WeekKind], exercise: Exercise, place: Inventory, unit: Unit
 ) -> tuple[Prescription, ...]:
     """Answer the prescriptions of the weeks, the first of which is the start's own.
+
+    ``unit`` is the client's: what is added to body weight alone is in it.
 
     Raises `Refusal` where the path does not fit what is written, or leads out of bounds. House rule.
     """
@@ -64,20 +66,20 @@ def along(
         )
         if number > 0 and not easy and kind is not WeekKind.HOLD:
             steps += 1
-        taken = _taken(path, start, steps, number, exercise, place)
+        taken = _taken(path, start, steps, number, exercise, place, unit)
         found.append(eased_off(taken, exercise, place) if easy and path.kind is not PathKind.WAVE else taken)
     return tuple(found)
 
 
 def _taken(
-    path: Path, start: Prescription, steps: int, week: int, exercise: Exercise, place: Inventory
+    path: Path, start: Prescription, steps: int, week: int, exercise: Exercise, place: Inventory, unit: Unit
 ) -> Prescription:
     amount = int(path.step) * steps
     match path.kind:
         case PathKind.COPY:
             return start
         case PathKind.LOAD | PathKind.THREE_UP:
-            return _loaded(start, path.step * steps, exercise, place)
+            return _loaded(start, path.step * steps, exercise, place, unit)
         case PathKind.REPS:
             return _more_reps(start, amount)
         case PathKind.SECONDS:
@@ -102,17 +104,17 @@ def _no(what: str) -> int:
     raise Refusal(f"The first cell of this path needs {what}.")
 
 
-def _loaded(start: Prescription, more: Decimal, exercise: Exercise, place: Inventory) -> Prescription:
+def _loaded(start: Prescription, more: Decimal, exercise: Exercise, place: Inventory, unit: Unit) -> Prescription:
     if isinstance(start.scheme, Varied) and start.scheme.loads:
-        loads = tuple(_raised(load, more, exercise, place) for load in start.scheme.loads)
+        loads = tuple(_raised(load, more, exercise, place, unit) for load in start.scheme.loads)
         scheme = replace(start.scheme, loads=loads if len(set(loads)) > 1 else ())
         return replace(start, load=loads[0], scheme=scheme if scheme.loads or scheme.targets else None)
     if start.load is None:
         raise Refusal("The first cell of this path needs a load, for example 60 kg.")
-    return replace(start, load=_raised(start.load, more, exercise, place))
+    return replace(start, load=_raised(start.load, more, exercise, place, unit))
 
 
-def _raised(load: LoadTarget, more: Decimal, exercise: Exercise, place: Inventory) -> LoadTarget:
+def _raised(load: LoadTarget, more: Decimal, exercise: Exercise, place: Inventory, unit: Unit) -> LoadTarget:
     match load:
         case _ if not more:
             return load
@@ -121,7 +123,7 @@ def _raised(load: LoadTarget, more: Decimal, exercise: Exercise, place: Inventor
                 Load.of(max(load.value + more, Decimal("0.5")), load.unit), exercise.implement_at(place), place
             )
         case BodyweightLoad(added=added, assisted=False):
-            base = added or Load.of(0)
+            base = added or Load.of(0, unit)
             made = _made(Load.of(base.value + more, base.unit), ImplementKind.BODYWEIGHT, place)
             return BodyweightLoad(made)
         case ShareOfMax():

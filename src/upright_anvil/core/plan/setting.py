@@ -37,7 +37,7 @@ class Setting:
     ``max_kg`` are its estimates, kg moved. ``screening`` is where the client stands with screen and clearance.
     """
 
-    unit: Unit = Unit.KG
+    unit: Unit
     inventory: Inventory = field(default_factory=Inventory)
     exercises: Mapping[str, Exercise] = field(default_factory=dict)
     max_kg: Mapping[str, Decimal] = field(default_factory=dict)

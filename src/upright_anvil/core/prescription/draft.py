@@ -133,7 +133,7 @@ def read_loads(text: str, unit: Unit) -> tuple[LoadTarget, ...]:
 def weighed(number: str, spoken: str | None, unit: Unit) -> Load | ShareOfMax:
     """Answer a weight, or a share of the maximum where the unit is per cent."""
     if spoken == "%":
-        return ShareOfMax(Decimal(Load.of(number.replace(",", ".")).value))
+        return ShareOfMax(Decimal(Load.of(number.replace(",", "."), Unit.KG).value))
     return weight_of(number, spoken, unit)
 
 

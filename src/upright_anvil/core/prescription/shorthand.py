@@ -51,7 +51,7 @@ _CLAUSES = "a load (62.5 kg, bw, 75 %), 'each side', 'tempo 3-1-X-0', 'rest 2:00
 
 
 @lru_cache(maxsize=8192)
-def read(text: str, unit: Unit = Unit.KG) -> Prescription:
+def read(text: str, unit: Unit) -> Prescription:
     """Read one line; ``unit`` holds for loads that name none.
 
     Raises `ShorthandError` with the position, what was expected and the nearest line that can be read.

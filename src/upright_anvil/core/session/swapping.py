@@ -47,7 +47,7 @@ def instead_of_line(line: Line, week: Week, setting: Setting, limit: int = OFFER
     rungs = [e for e in map(setting.exercises.get, dict.fromkeys((*named, *beside))) if e and fits(e, setting)]
     reps = (asked and reps_of(asked.target)) or MEANT_REPS
     situation = Situation(
-        setting.inventory, setting.standing, setting.unit, setting.body_kg, nearest_known(exercise, setting), reps
+        setting.inventory, setting.unit, setting.standing, setting.body_kg, nearest_known(exercise, setting), reps
     )
     others = substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit + len(rungs))
     above = setting.ladders.rungs_from(exercise.id)

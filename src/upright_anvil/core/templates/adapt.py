@@ -124,7 +124,7 @@ def chosen(wanted: str, setting: Setting, taken: dict[str, str], notes: list[str
     against = [c for c in joint_cautions(exercise, standing) if c.grade is not Grade.NOTE]
     if exercise.possible_at(here) and not against and wanted not in there:
         return exercise
-    situation = Situation(here, standing, setting.unit, setting.body_kg)
+    situation = Situation(here, setting.unit, standing, setting.body_kg)
     for found in substitutes(exercise, setting.exercises.values(), setting.ladders, situation):
         clear = not any(c.grade is not Grade.NOTE for c in found.cautions)
         if found.exercise.id not in there and clear:
@@ -167,9 +167,9 @@ def cells(
     """Answer a line's cells along its path; along none where the path does not fit what the line became."""
     kinds = [WeekKind(week.kind) for week in weeks]
     try:
-        found = along(path, start, kinds, exercise, setting.inventory)
+        found = along(path, start, kinds, exercise, setting.inventory, setting.unit)
     except Refusal:
-        found = along(Path(PathKind.COPY), start, kinds, exercise, setting.inventory)
+        found = along(Path(PathKind.COPY), start, kinds, exercise, setting.inventory, setting.unit)
     return tuple(Cell(text=write(one)) for one in found)
 
 

@@ -47,7 +47,7 @@ PERSON = Person(
     ),
     gain=0.007,
     places=("Tram depot", "Agnes's kitchen"),
-    body_weight=Load.of("61"),
+    body_weight=Load.of("61", Unit.KG),
     history=(
         Told(
             200, Joint.HIP, Side.RIGHT, State.SPARE, "replaced four years ago, cleared by the surgeon", clinician=True

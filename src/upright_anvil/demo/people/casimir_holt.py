@@ -63,7 +63,7 @@ PERSON = Person(
     gain=0.009,
     leaves_open=1,
     places=("Tram depot", "Hotel room"),
-    body_weight=Load.of("88"),
+    body_weight=Load.of("88", Unit.KG),
     history=(
         Told(50, Joint.KNEE, Side.BOTH, State.WATCH, "tired after long descents"),
         Told(6, Joint.KNEE, Side.LEFT, State.SPARE, "sore after the ridge walk"),

@@ -65,7 +65,7 @@ PERSON = Person(
     hurts=(Hurt(frozenset({2}), "push-up", Joint.WRIST, Side.LEFT),),
     leaves_open=1,
     places=("Tram depot",),
-    body_weight=Load.of("63.5"),
+    body_weight=Load.of("63.5", Unit.KG),
     history=(
         Told(20, Joint.WRIST, Side.LEFT, State.SPARE, "tendon, two concerts in a row", clinician=True),
         Told(9, Joint.WRIST, Side.LEFT, State.WATCH, "no trouble for four weeks"),

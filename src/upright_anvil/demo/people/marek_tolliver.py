@@ -45,7 +45,7 @@ PERSON = Person(
     ),
     gain=0.01,
     places=("Tram depot",),
-    body_weight=Load.of("104"),
+    body_weight=Load.of("104", Unit.KG),
     history=(
         Told(8, Condition.BLOOD_PRESSURE, None, State.WATCH, "high at the last check, tablets begun"),
         Told(8, Joint.KNEE, Side.BOTH, State.WATCH, "creak on stairs"),

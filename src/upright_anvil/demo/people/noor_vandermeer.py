@@ -61,7 +61,7 @@ PERSON = Person(
     gain=0.014,
     missed=frozenset({9, 10, 11}),
     places=("Noor's home", "Hotel room"),
-    body_weight=Load.of("70"),
+    body_weight=Load.of("70", Unit.KG),
     history=(Told(11, Joint.LOWER_BACK, None, State.WATCH, "stiff after lifting at work, gone in three days"),),
     screen=Asked(12, active=False, intends=Intensity.VIGOROUS),
     battery="no-equipment",

@@ -28,7 +28,7 @@ PERSON = Person(
     (),
     gain=0.0,
     places=("Hotel room", "Tram depot"),
-    body_weight=Load.of("66.4"),
+    body_weight=Load.of("66.4", Unit.KG),
     history=(
         Told(58, Condition.PREGNANCY, None, State.WATCH, "first child", clinician=True, due_in_weeks=-22),
         Told(22, Condition.AFTER_BIRTH, None, State.WATCH, "check-up done, may train", clinician=True),

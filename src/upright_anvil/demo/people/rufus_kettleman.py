@@ -28,7 +28,7 @@ PERSON = Person(
     (),
     gain=0.0,
     places=("Hotel room", "Tram depot"),
-    body_weight=Load.of("79.5"),
+    body_weight=Load.of("79.5", Unit.KG),
     history=(
         Told(25, Joint.NECK, None, State.SPARE, "stiff after load-outs"),
         Told(7, Joint.NECK, None, State.OVER, "new pillow, no trouble for a month"),

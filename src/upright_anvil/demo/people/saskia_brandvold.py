@@ -48,7 +48,7 @@ PERSON = Person(
     ),
     gain=0.015,
     places=("Tram depot", "Saskia's attic"),
-    body_weight=Load.of("58.2"),
+    body_weight=Load.of("58.2", Unit.KG),
     history=(
         Told(38, Joint.SHOULDER, Side.RIGHT, State.HURTS, "out of joint once, seen and braced", clinician=True),
         Told(22, Joint.SHOULDER, Side.RIGHT, State.SPARE, "full reach, weak overhead", clinician=True),

@@ -95,6 +95,19 @@ class RaisingTest(StudioTest):
         self.assertEqual(later.lines[1].exercise, found.instead)
         self.assertEqual(self.line(1).exercise, "Push-up, hands raised")
 
+    def test_a_rung_that_is_changed_keeps_the_exercise(self) -> None:
+        self.school(School.SKILL)
+        for number in (1, 2, 3):
+            self.log(self.sid, number, 18, line="l2", exercise="raised-push-up", load=None, planned="3 x 15-18, bw")
+        self.finish(self.sid)
+        found = self.line(1)
+        assert found.instead and found.next_cell
+        with self.studio.writing() as scope:
+            own = Decision(fresh_id(), "l2", Verdict.CHANGED, "3 x 16-19, bw", found.next_cell.text, "Not yet")
+            decide(scope, self.sid, [own], NOW, TODAY)
+            later = open_floor(scope, self.board.program_id, "p1-w2", "p1-d1", TODAY)
+        self.assertEqual((later.lines[1].exercise, later.lines[1].planned), (found.exercise, "3 x 16-19, bw"))
+
     def test_progress_shows_strength_with_what_it_does_not_know(self) -> None:
         for week in (1, 2, 3):
             self.now = NOW + timedelta(weeks=week - 1)

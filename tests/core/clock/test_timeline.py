@@ -2,7 +2,7 @@ from unittest import TestCase
 
 from hypothesis import given, settings
 
-from tests.core.checks.plans import SETTING
+from tests.core.checks.plans import SETTING, pair
 from tests.core.session.sample import run_lines, session
 from tests.core.session.test_order import circuit
 from tests.core.strategies import prescriptions
@@ -37,6 +37,11 @@ def steps(held: Program) -> list[str]:
 
 
 class TimelineTest(TestCase):
+    def test_a_counted_pair_needs_no_clock_and_a_timed_one_does(self) -> None:
+        for text, timed in (("3 x 8, 20 kg", False), ("3 x 40 s", True)):
+            held = session(pair(f"back-squat: {text}", "plank: 3 x 8"))
+            self.assertEqual(clock(held) is not None, timed, text)
+
     def test_counted_work_needs_no_clock(self) -> None:
         self.assertIsNone(clock(session("back-squat: 3 x 5, 60 kg")))
         self.assertIsNone(clock(session("dumbbell-fly: 3 x 10, drop to 8/6 kg")))

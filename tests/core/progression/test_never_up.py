@@ -1,6 +1,7 @@
 """Stories of what must not go up: pain, health, form, poor days, gaps, slips, thin evidence; each threshold from below,
 at and above."""
 
+from dataclasses import replace
 from datetime import timedelta
 from decimal import Decimal
 
@@ -16,7 +17,7 @@ from upright_anvil.core.prescription.effort import is_vigorous
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.bounds import RISING
 from upright_anvil.core.progression.judge import is_plain, proposal
-from upright_anvil.core.progression.model import Lever
+from upright_anvil.core.progression.model import Confidence, Lever, StationChange
 from upright_anvil.core.progression.never_up import LESSER_AFTER, REASONS, reasons
 from upright_anvil.core.progression.registry import POLICIES
 
@@ -151,6 +152,20 @@ class NeverUpTest(Stories):
         self.assertLessEqual(LESSER_AFTER, set(names))
         story = Story("", RANGE, ("8/2 8/2~ 8@600/2!",), HOLD, more={**KNEE, **POOR, "away_days": 30, "worn": "Worn."})
         self.assertEqual([name for name, _ in reasons(story.situation())], names[:7])
+
+    def test_what_is_taken_at_once(self) -> None:
+        plain = Story("", RANGE, ("8/2 8/2 8/2",), UP).told_by()
+        self.assertTrue(is_plain(plain))
+        for changed in (
+            replace(plain, bridged=True), replace(plain, confidence=Confidence.THIN), replace(plain, exercise="another"),
+            replace(plain, policy="pain"), replace(plain, lever=Lever.VARIANT), replace(plain, lever=Lever.SETS),
+            replace(plain, estimated=True), replace(plain, stations=(StationChange("m", read(RANGE, Unit.KG)),)),
+        ):  # fmt: skip
+            self.assertFalse(is_plain(changed), changed)
+
+    def test_repeated_pain_begins_the_easier_rung_with_its_own_load(self) -> None:
+        story = Story("", "3 x 8, bw + 5 kg", ("8! 8 8", "8! 8 8"), EASE, exercise="push-up", more={"easier": RAISED})
+        self.assertEqual((story.told_by().exercise, story.told_by().text), ("raised", "3 x 8, bw"))
 
     def test_pain_twice_offers_nothing_heavier(self) -> None:
         found = Story("", RANGE, ("8/2 8/2!", "8@70/2 8@70/2!"), EASE).told_by()

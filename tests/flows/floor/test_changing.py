@@ -184,6 +184,8 @@ class ChangingTest(StudioTest):
             add_cycle_report(scope, self.board.client_id, low, NOW, TODAY)
         self.assertIn("cycle report 1", self.preview_said(WantsReadiness(GOOD)))
         self.assertTrue(self.preview_said(WantsReadiness(GOOD)).startswith("A middling day"))
+        self.change(WantsReadiness(GOOD))
+        self.assertIn("leave 3", self.planned()["back-squat"], "it counts when the change is made, too")
 
     def test_pain_in_a_set_makes_the_rest_of_the_session_mind_it(self) -> None:
         self.log(self.sid, 1, 5, how=How(pain=Joint.SHOULDER, pain_side=Side.LEFT))

@@ -84,6 +84,34 @@ describe("Outbox", () => {
     expect(sent.at(-1)).toEqual({ id: "a", confirmed: true });
   });
 
+  it("never sets an entry aside for a server that stumbles", async () => {
+    for (const status of [500, 502, 503, 599]) {
+      const { took, state, send } = server();
+      state.answer = { ok: false, status, detail: "" };
+      const outbox = new Outbox(send, `${name}-${status}`);
+      await outbox.put(entry("a"));
+      await vi.waitFor(() => expect(outbox.isAway()).toBe(true));
+      expect(outbox.waiting().map((kept) => [kept.id, kept.refused])).toEqual([["a", undefined]]);
+      state.answer = yes;
+      await emptied(outbox);
+      expect(took).toEqual(["a"]);
+    }
+  });
+
+  it("sends what an earlier page left before what is tapped now", async () => {
+    const { took, state, send } = server();
+    state.away = true;
+    const earlier = new Outbox(send, name);
+    await earlier.put(entry("a"));
+    await earlier.put(entry("b"));
+    await vi.waitFor(() => expect(earlier.isAway()).toBe(true));
+    state.away = false;
+    const later = new Outbox(send, name);
+    await later.put(entry("c"));
+    await emptied(later);
+    expect(took.filter((id, at) => took.indexOf(id) === at)).toEqual(["a", "b", "c"]);
+  });
+
   it("outlives the tab it was filled in", async () => {
     const { took, state, send } = server();
     state.away = true;

@@ -1,8 +1,9 @@
-"""Change the rules one place at a time and see whether a test notices: ``python -m tools.mutants 40 progression strength``.
+"""Change the rules one place at a time and see whether a test notices.
 
-Each change is small: a comparison turned or shifted, a number one more, a branch swapped, ``and`` for ``or``, a plus for
-a minus. A change is noticed when any test of its area fails or does not end. Survivors are printed with their place. It
-works on a copy of the tree, beside the ordinary run, and needs some minutes for an area.
+``python -m tools.mutants 40 progression strength`` tries forty changes in each of these parts of the core: a
+comparison turned or shifted, a number one more, a branch swapped, ``and`` for ``or``, a plus for a minus. A change is
+noticed when any test of its area fails or does not end. Survivors are printed with their place. It works on a copy of
+the tree, beside the ordinary run, and needs some minutes for an area.
 """
 
 import ast
@@ -76,7 +77,7 @@ def _places(tree: ast.AST) -> Iterator[tuple[ast.AST, str]]:
         elif isinstance(node, ast.UnaryOp) and isinstance(node.op, ast.Not):
             yield node, "not taken away"
         elif isinstance(node, ast.Constant) and type(node.value) in (int, float) and node.value not in (0, 1):
-            yield node, f"{node.value} shifted"
+            yield node, f"{node.value!r} shifted"
 
 
 def _words(node: ast.BinOp) -> bool:

@@ -1,6 +1,7 @@
 """The whole loop once: a new client, a program, the floor, the proposals, the next week, the progress."""
 
 from playwright.sync_api import Page, expect
+from tools.app_process import DEMO_DAY
 
 from tests.journeys.support import DESK, TABLET, JourneyTest
 
@@ -118,9 +119,20 @@ class LoopTest(JourneyTest):
         expect(page.get_by_text("Ask about the shoulder")).to_be_visible()
         page.get_by_role("link", name="Decide what comes next").click()
 
+    def screened(self, page: Page) -> None:
+        clients = page.request.get(f"{self.server.url}/api/clients").json()
+        who = next(client["id"] for client in clients if client["name"] == "Ottoline Fisk")
+        screen = {"on": DEMO_DAY.date().isoformat(), "active": True, "diseases": [], "signs": [], "intends": "vigorous"}
+        answer = page.request.post(f"{self.server.url}/api/clients/{who}/screens", data=screen)
+        self.assertEqual(answer.status, 201, answer.text())
+
     def decide(self, page: Page) -> None:
         expect(page.get_by_role("heading", name="Ottoline Fisk, Day 1")).to_be_visible()
         squat = page.get_by_role("listitem").filter(has_text="Back squat")
+        # Never screened is not cleared: nothing goes up before the health screen was asked.
+        expect(squat.get_by_text("Light to moderate at most for now")).to_be_visible()
+        self.screened(page)
+        page.reload()
         expect(squat.get_by_text("Every set at the top of the range: 62.5 kg next (+4.2 %)")).to_be_visible()
         squat.get_by_text("Evidence:").click()
         expect(squat.get_by_text("done 8, 8, 8 reps at 60 kg")).to_be_visible()

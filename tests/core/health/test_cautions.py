@@ -58,6 +58,8 @@ class GeneralCautionsTest(TestCase):
         self.assertIn("write down the birth", self.said(Condition.PREGNANCY, 300, TODAY - timedelta(weeks=6)))
         self.assertIn("Gave birth 3 months ago", self.said(Condition.AFTER_BIRTH, 95))
         self.assertIn("less than a month ago", self.said(Condition.AFTER_BIRTH, 5))
+        self.assertIn("Gave birth 1 month ago", self.said(Condition.AFTER_BIRTH, 28))
+        self.assertIn("Gave birth less than a month ago", self.said(Condition.AFTER_BIRTH, 27))
 
     def test_joints_are_not_told_here(self) -> None:
         self.assertEqual(general_cautions([standing(State.HURTS)], TODAY), ())

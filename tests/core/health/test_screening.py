@@ -1,4 +1,4 @@
-from datetime import date, timedelta
+from datetime import UTC, date, datetime, timedelta
 from unittest import TestCase
 
 from hypothesis import given
@@ -108,6 +108,27 @@ class StandingTest(TestCase):
                 standing = health_standing([Screen(ago(20), answers)], clearances, TODAY)
                 self.assertEqual((standing.allowed, standing.awaited), (allowed, awaited))
                 self.assertEqual(standing.reminder is None, allowed is HARD and not awaited)
+
+    def test_a_clearance_counts_for_a_year_and_after_the_signs_it_is_for(self) -> None:
+        signs, disease = Answers(True, NONE, CHEST), Answers(True, HEART)
+        nine, ten = (datetime(2026, 2, 1, hour, tzinfo=UTC) for hour in (9, 10))
+        asked = date(2026, 2, 1)
+        for story, screen_, clearance, counts in (
+            ("of 364 days ago", Screen(ago(300), disease), Clearance(ago(364), "Dr.", HARD), True),
+            ("of a year ago", Screen(ago(300), disease), Clearance(ago(365), "Dr.", HARD), False),
+            ("of today", Screen(ago(0), disease), Clearance(ago(0), "Dr.", HARD), True),
+            ("a year before the screen", Screen(ago(-1 + 1), disease), Clearance(ago(364), "Dr.", HARD), True),
+            ("the day before the signs", Screen(asked, signs), Clearance(asked - timedelta(days=1), "Dr.", HARD), False),
+            ("the day of the signs", Screen(asked, signs), Clearance(asked, "Dr.", HARD), True),
+            ("that day, later", Screen(asked, signs, nine), Clearance(asked, "Dr.", HARD, "", ten), True),
+            ("that day, earlier", Screen(asked, signs, ten), Clearance(asked, "Dr.", HARD, "", nine), False),
+            ("that minute", Screen(asked, signs, nine), Clearance(asked, "Dr.", HARD, "", nine), False),
+            ("that day, the screen's time unknown", Screen(asked, signs), Clearance(asked, "Dr.", HARD, "", nine), True),
+            ("the day after, whatever the hour", Screen(asked, signs, ten),
+             Clearance(asked + timedelta(days=1), "Dr.", HARD, "", nine), True),
+        ):  # fmt: skip
+            with self.subTest(story):
+                self.assertEqual(health_standing([screen_], [clearance], TODAY).allowed is HARD, counts)
 
     def test_limits_stay_in_sight(self) -> None:
         limited = Clearance(ago(3), "Dr. Halloran", HARD, "no breath holding")

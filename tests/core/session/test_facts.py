@@ -52,6 +52,15 @@ class FactsTest(TestCase):
             with self.subTest(story):
                 self.assertEqual(only(work), wanted)
 
+    def test_as_long_or_as_many_is_no_record(self) -> None:
+        for story, work in (
+            ("as long", Work("Plank", (done(None, seconds=45),), (done(None, seconds=45),))),
+            ("never held before at this load", Work("Plank", (done(None, seconds=45),), (done(8, "60"),))),
+            ("as many", Work("Squat", (done(8, "60"),), (done(8, "60"),))),
+        ):
+            self.assertNotIn("so far", only(work), story)
+            self.assertNotIn("Most reps", only(work), story)
+
     def test_even_work_is_worth_a_word_when_nothing_else_is_said_of_it(self) -> None:
         row = done(8, "60")
         even = Work("Row", (row, row, row), (done(8, "60"), done(8, "70")))

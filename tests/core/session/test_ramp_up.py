@@ -29,6 +29,28 @@ class RampUpTest(TestCase):
         self.assertEqual([(str(one.load), one.reps) for one in found.sets][:2], [("40 kg", 5), ("60 kg", 5)])
         self.assertEqual(found.why, f"{len(found.sets)} lighter sets up to 100 kg.")
 
+    def test_the_steps_by_how_heavy_it_is(self) -> None:
+        for text, kg, steps in (
+            ("3 x 4, leave 2", 200, [("80 kg", 4), ("120 kg", 4), ("150 kg", 3), ("175 kg", 1)]),
+            ("3 x 5, leave 2", 200, [("100 kg", 5), ("140 kg", 5), ("170 kg", 3)]),
+            ("3 x 10, leave 2", 200, [("100 kg", 8), ("140 kg", 5), ("170 kg", 3)]),
+            ("3 x 11, leave 2", 200, [("100 kg", 8), ("150 kg", 5)]),
+            ("3 x 18, leave 2", 200, [("100 kg", 8), ("150 kg", 5)]),
+            ("3 x 19, leave 2", 200, []),
+            ("3 x 4, leave 2", 40, [("20 kg", 4), ("30 kg", 3), ("35 kg", 1)]),
+        ):
+            with self.subTest(text):
+                self.assertEqual([(str(one.load), one.reps) for one in up_to(text, kg).sets], steps)
+
+    def test_sets_with_a_load_each_are_led_up_to_unless_they_climb(self) -> None:
+        for text, needed in (
+            ("8/6/4, 60/80/100 kg", False),
+            ("4/6/8, 100/80/60 kg", True),
+            ("8/6/4, 80/100/80 kg", False),
+            ("3 x 5, 100 kg", True),
+        ):
+            self.assertEqual(bool(up_to(text, 100).sets), needed, text)
+
     def test_none_where_they_would_be_pointless(self) -> None:
         for story, found in [
             ("small muscles", up_to("3 x 12, 10 kg", 10, "biceps-curl")),

@@ -32,6 +32,15 @@ class InsteadTest(TestCase):
         self.assertEqual(found[0].exercise, "chair-squat")
         self.assertIn("named in advance", found[0].reasons)
 
+    def test_a_rung_says_how_far_it_is_and_which_way(self) -> None:
+        line = first(session("push-up: 3 x 8, bw"))
+        found = {o.exercise: o for o in instead_of_line(line, SQUAT.phases[0].weeks[0], SETTING, 12)}
+        far = {name: one.rungs for name, one in found.items() if one.rungs}
+        self.assertTrue(any(n > 0 for n in far.values()) and any(n < 0 for n in far.values()), far)
+        for name, rungs in far.items():
+            words = f"{abs(rungs)} rung{'s' if abs(rungs) > 1 else ''} {'harder' if rungs > 0 else 'easier'}"
+            self.assertIn(words, found[name].reasons)
+
     def test_only_what_the_place_has_and_no_joint_forbids(self) -> None:
         sore = replace(SETTING, standing=(KNEE,))
         for setting in (sore, sore.at("room"), SETTING.at("room")):

@@ -19,6 +19,10 @@ class BandsTest(TestCase):
             with self.subTest(goal=goal, age=age):
                 self.assertEqual(band_for(goal, age), band)
 
+    def test_the_house_figures(self) -> None:
+        bands = [(band.low, band.high) for band in (SIZE, STRENGTH, GENERAL, BEGINNING)]
+        self.assertEqual(bands, [(8, 20), (4, 14), (3, 12), (2, 8)])
+
     def test_every_goal_and_age_of_the_file_has_a_band_with_its_source(self) -> None:
         for goal in GoalKind:
             for age in TrainingAge:

@@ -4,11 +4,12 @@ from unittest import TestCase
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.goals import TrainingAge
+from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.volume.bands import Band, Standing
-from upright_anvil.core.volume.contacts import contacts_band, contacts_of
+from upright_anvil.core.volume.contacts import contacts_band, contacts_done, contacts_of
 from upright_anvil.core.volume.hard_sets import PlannedLine
 from upright_anvil.core.volume.weeks import MuscleWeek, WeekVolume, week_volume
 from upright_anvil.formats.exercise_file import shipped_exercises
@@ -29,6 +30,13 @@ def did(exercise: str, *sets: int, reserve: int | None = 2) -> list[tuple[Perfor
         (PerformedSet(f"r{n}", Slot("l", n), exercise, Outcome.DONE, reps, reserve=reserve), ALL[exercise])
         for n, reps in enumerate(sets, start=1)
     ]
+
+
+def done(
+    exercise: str, reps: int, planned: str = "", how: How = NOTHING_SEEN, outcome: Outcome = Outcome.DONE
+) -> PerformedSet:
+    count = reps if outcome is Outcome.DONE else None
+    return PerformedSet("r", Slot("l", 1), exercise, outcome, count, planned=planned, how=how)
 
 
 def muscle(volume: WeekVolume, name: Muscle) -> MuscleWeek:
@@ -92,9 +100,23 @@ class HeavyAndContactsTest(TestCase):
                 self.assertEqual(contacts_of(PlannedLine(ALL[exercise], read(text, Unit.KG))), contacts)
         volume = week_volume([PlannedLine(ALL["box-jump"], read("3 x 5", Unit.KG))], did("box-jump", 5, 5, 4), BAND)
         self.assertEqual((volume.contacts_planned, volume.contacts_done, volume.done), (15, 14, 0))
-        bands = [contacts_band(age) for age in TrainingAge]
-        self.assertTrue(all(0 < band.a_session < band.a_week for band in bands))
-        self.assertEqual(contacts_band(TrainingAge.SEDENTARY).a_session, min(band.a_session for band in bands))
+
+    def test_the_bands_of_contacts(self) -> None:
+        for age, a_session, a_week in (
+            (TrainingAge.SEDENTARY, 30, 60), (TrainingAge.NEW, 60, 120), (TrainingAge.RETURNING, 60, 120),
+            (TrainingAge.NOT_SAID, 60, 120), (TrainingAge.SOME, 100, 200), (TrainingAge.EXPERIENCED, 140, 300),
+        ):  # fmt: skip
+            self.assertEqual((contacts_band(age).a_session, contacts_band(age).a_week), (a_session, a_week), age)
+
+    def test_contacts_that_were_done(self) -> None:
+        for story, row, contacts in (
+            ("as asked", done("box-jump", 5), 5),
+            ("each side counts", done("lateral-bound", 5, planned="3 x 5 each side"), 10),
+            ("sides told apart", done("lateral-bound", 4, planned="3 x 5 each side", how=How(left=5, right=4)), 9),
+            ("left out", done("box-jump", 0, outcome=Outcome.SKIPPED), 0),
+            ("no jump", done("back-squat", 5), 0),
+        ):
+            self.assertEqual(contacts_done(row, ALL[row.exercise]), contacts, story)
 
 
 class BalanceTest(TestCase):

@@ -46,8 +46,7 @@ def doubted(sets: Table) -> NDArray[np.bool_]:
         return np.zeros(0, np.bool_)
     value = shown(sets)
     keys, of = np.unique(sets.exercise * MOST_DAYS + _days(sets), return_inverse=True)
-    levels, own = _levels(value, of, len(keys), sets.slow), sets.exercise
-    reference, around, weeks = _around(levels, keys)
+    reference, around, weeks = _around(_levels(value, of, len(keys), sets.slow), keys)
     alone = around[of] == 0
     against = np.where(alone, _others(value, of), reference[of])
     error = np.sqrt(variances(sets.r, sets.reserve) + 2 * DAY_SD**2)
@@ -55,7 +54,6 @@ def doubted(sets: Table) -> NDArray[np.bool_]:
     off = value - against
     above = off > np.maximum(allowed, LEAST_ABOVE)
     below = (-off > np.maximum(allowed, LEAST_BELOW)) & (around[of] >= NEEDED_BELOW) & ~sets.slow
-    assert own.shape == off.shape  # noqa: S101 - one figure a set
     return np.asarray((above | below) & ~sets.confirmed & np.isfinite(off))
 
 

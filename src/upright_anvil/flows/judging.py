@@ -251,8 +251,13 @@ def proposed_for_circuit(
     lines: Sequence[JudgedLine],
     session_rows: Sequence[PerformedSet],
     program: Program,
+    *,
+    round_fits: bool,
 ) -> dict[str, tuple[Proposal | None, str]]:
-    """Answer the one proposal of a circuit on its first station, and why the others have none of their own."""
+    """Answer the one proposal of a circuit on its first station, and why the others have none of their own.
+
+    ``round_fits`` says whether the day has the minutes for a round more.
+    """
     others = {judged.line.id: (None, WITH_ITS_CIRCUIT) for judged in lines}
     if found.phase.weeks[found.week].kind is WeekKind.EASE_OFF:
         return dict.fromkeys(others, (None, EASING_OFF))
@@ -267,7 +272,7 @@ def proposed_for_circuit(
         stations = [Station(judged.line.id, situation_of(found, group, judged, session_rows)) for judged in readable]
         if all(why_none(station.situation) for station in stations):
             return dict.fromkeys(others, (None, why_none(stations[0].situation)))
-        one = circuit_proposal(stations, _rest_after(program, group))
+        one = circuit_proposal(stations, _rest_after(program, group), round_fits=round_fits)
     except Refusal as refused:
         return dict.fromkeys(others, (None, f"This circuit could not be judged: {refused}"))
     first = next(s.line for s in stations if s.line not in {change.line for change in one.stations})

@@ -1,16 +1,16 @@
 """After the session: what was done against the plan, a proposal for each line, and the decisions taken."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from datetime import date, datetime
 from enum import StrEnum
 
 from upright_anvil.core.blocks import Block, planned_bar, session_blocks
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.document import Cell, Day, Group, GroupKind, Line, Program
+from upright_anvil.core.plan.document import Group, GroupKind, Line, Program
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
-from upright_anvil.core.plan.reading import day_estimate, prescription_or_none
+from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.easier_week import EasierKind
@@ -34,6 +34,7 @@ from upright_anvil.flows.judging import (
     proposed_for_circuit,
     rests_of,
 )
+from upright_anvil.flows.minutes import a_round_fits, minutes_with
 from upright_anvil.flows.rolling import RolledWeek, rolled_on, setting_of_cell
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store import ledger, programs
@@ -168,6 +169,7 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
         away_days=away_before(sessions, sid, dates[sid]),
         unfinished=any(line.cells[found.week].text and not done.get((sid, line.id)) for line in found.day.lines),
     )
+    minutes_limit = found.day.minutes or who.minutes
     lines: list[ReviewLine] = []
     for group in found.day.groups:
         judged = [
@@ -176,7 +178,8 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
             if line.cells[found.week].text or (sid, line.id) in done
         ]
         if is_circuit(group, found.week):
-            verdicts = proposed_for_circuit(found, group, judged, rows_today, now.program)
+            fits = a_round_fits(found.day, found.phase.weeks, found.week, group, setting, minutes_limit)
+            verdicts = proposed_for_circuit(found, group, judged, rows_today, now.program, round_fits=fits)
         else:
             verdicts = {one.line.id: proposed(found, group, one, now.program, rows_today) for one in judged}
         lines += [
@@ -203,7 +206,7 @@ def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
         notes=tuple(n.text for n in ledger.notes_of_session(scope, sid)),
         easier=easier,
         next_minutes=_next_minutes(found, lines, now.program, setting),
-        minutes_limit=found.day.minutes or who.minutes,
+        minutes_limit=minutes_limit,
     )
 
 
@@ -307,20 +310,5 @@ def _next_minutes(
     for line in open_lines:
         if line.proposal is not None:
             texts |= {line.line: line.proposed, **{one.line: one.text for one in line.proposal.stations}}
-    then_day = _with_texts(place.day, index, texts)
-    weeks = place.phase.weeks
-    now, then = (round(day_estimate(day, weeks, index, setting) / 60) for day in (place.day, then_day))
+    now, then = (minutes_with(place.day, place.phase.weeks, index, said, setting) for said in ({}, texts))
     return NextMinutes(cells[0].week, now, then, place.day.minutes)
-
-
-def _with_texts(day: Day, week: int, texts: Mapping[str, str]) -> Day:
-    """The day with other words in one week's cells; for measuring only, so that nothing is checked again."""
-
-    def said(line: Line) -> Line:
-        if line.id not in texts:
-            return line
-        cells = tuple(Cell(text=texts[line.id]) if n == week else cell for n, cell in enumerate(line.cells))
-        return line.model_copy(update={"cells": cells})
-
-    groups = (group.model_copy(update={"lines": tuple(map(said, group.lines))}) for group in day.groups)
-    return day.model_copy(update={"groups": tuple(groups)})

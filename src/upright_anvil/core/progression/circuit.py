@@ -54,12 +54,12 @@ class Station:
         return self.situation.exercise.name
 
 
-def circuit_proposal(stations: Sequence[Station], rest_after: int | None, minutes_left: int | None = None) -> Proposal:
+def circuit_proposal(stations: Sequence[Station], rest_after: int | None, *, round_fits: bool = True) -> Proposal:
     """Answer the one proposal of a circuit, told on its first station.
 
-    ``rest_after`` is the rest after a round, seconds (None: the house figure); ``minutes_left`` what the day has room
-    for, None where nobody said. Stations that get ready or wind down are left as
-    they are; one at the least does not. House rule.
+    ``rest_after`` is the rest after a round, seconds (None: the house figure); ``round_fits`` whether the day has the
+    minutes for a round more. Stations that get ready or wind down stay as they are; one at the least does not. House
+    rule.
     """
     working = [s for s in stations if s.situation.kind is not WorkKind.PREPARATION]
     stopped = _stopped(working) or _gap(working)
@@ -77,7 +77,7 @@ def circuit_proposal(stations: Sequence[Station], rest_after: int | None, minute
     alike = all(s.asked.scheme is None for s in working)
     rest = CIRCUIT_REST_AFTER if rest_after is None else rest_after
     more = _round_more(working) if alike and rounds < MOST_ROUNDS else None
-    if more is not None and (minutes_left is None or minutes_left > 0):
+    if more is not None and round_fits:
         said = f"All {rounds} rounds were done in full: one round more, {rounds + 1}."
         return _told(working, Lever.ROUNDS, said, more)
     if rest - REST_STEP >= LEAST_REST and rounds > 1:

@@ -1,4 +1,4 @@
-"""The power of the plateau test: how often level work is found, how often rising work is flagged, at 2 % noise a session."""
+"""The plateau test's power: how often level work is found and rising work flagged, at 2 % noise a session."""
 
 from collections.abc import Sequence
 from datetime import date, timedelta

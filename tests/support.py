@@ -73,7 +73,7 @@ class StudioTest(TestCase):
         self.studio = Studio(self.database, clock=lambda: self.now)
 
     def client_with_program(self, *lines: tuple[str, str], **more: object) -> BoardView:
-        """Add a client, screened and clear, and a four-week program whose first day has these (exercise, shorthand) lines."""
+        """Add a client, screened and clear, with a four-week program whose first day has these lines."""
         with self.studio.writing() as scope:
             equipment = str(more.pop("equipment", EQUIPMENT))
             weight = more.pop("body_weight", Load.of(70, Unit.KG))

@@ -102,7 +102,8 @@ def _asked(kg: float, reps: int) -> Prescription:
 def _rows(sets: list[Done], on: date) -> tuple[PerformedSet, ...]:
     return tuple(
         PerformedSet(
-            f"{on}-{n - 1}", Slot("l", n), "lift", Outcome.DONE, done.reps, load=Load.of(str(min(done.typed, 1000)), Unit.KG),
+            f"{on}-{n - 1}", Slot("l", n), "lift", Outcome.DONE, done.reps,
+            load=Load.of(str(min(done.typed, 1000)), Unit.KG),
             reserve=done.said, how=How(pain=Joint.KNEE, pain_side=Side.LEFT) if done.hurt else NOTHING_SEEN,
         )
         for n, done in enumerate(sets, start=1)

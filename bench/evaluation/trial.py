@@ -21,7 +21,7 @@ STEP = 2.5
 
 @dataclass(frozen=True)
 class Done:
-    """One set: the load as it was typed, repetitions done, what was said to be left, what really was, whether it hurt."""
+    """One set: the load as typed, repetitions done, what was said to be left, what really was, whether it hurt."""
 
     kg: float
     reps: int

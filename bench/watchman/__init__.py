@@ -1,1 +1,1 @@
-"""An independent watchman: random histories through the app's own judgement, held against rules written apart from it."""
+"""An independent watchman: random histories through the app's judgement, held against rules written apart."""

@@ -24,12 +24,14 @@ from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladde
 
 START = date(2026, 1, 5)
 KG = (
-    "bar 20, plates 2x1.25 2x2.5 4x5 4x10 4x20\ndumbbells 4 6 8 10 12 14 16 20 24\nkettlebells 8 12 16 24\nbelt 2.5 5 10\n"
+    "bar 20, plates 2x1.25 2x2.5 4x5 4x10 4x20\ndumbbells 4 6 8 10 12 14 16 20 24\n"
+    "kettlebells 8 12 16 24\nbelt 2.5 5 10\n"
     "stack 5-80 by 5\nbands sand 5, rust 9, slate 14\nmedicine balls 3 4 5\nbench, rack, pull-up bar, dip bars, box",
     "bar 11\nbar 20\ndumbbells 8\nbands sand 5, rust 9\nrucksack 4 8 12\nchair, wall",
 )
 LB = (
-    "bar 45, plates 2x2.5 4x5 4x10 4x45\ndumbbells 5-50 by 5\nstack 10-160 by 10\nbands sand 10, rust 20\nbench, rack, box",
+    "bar 45, plates 2x2.5 4x5 4x10 4x45\ndumbbells 5-50 by 5\n"
+    "stack 10-160 by 10\nbands sand 10, rust 20\nbench, rack, box",
 )
 SCHOOLS = ("double-progression", "linear", "reserve-led", "sets", "density", "control", "skill", "wave", "holds")
 KINDS = (
@@ -51,7 +53,7 @@ BY_KIND = {kind: [e for e in EXERCISES.values() if e.kind is kind] for kind in s
 
 @dataclass(frozen=True)
 class Did:
-    """A set in plain figures: reps or seconds, added kilograms, what was left, whether it hurt, slipped or was a slip."""
+    """A set in plain figures: reps or seconds, added kilograms, what was left, how it went."""
 
     amount: int
     kg: float | None
@@ -63,7 +65,7 @@ class Did:
 
 @dataclass(frozen=True)
 class Day:
-    """A session in plain figures: its day, what was asked as text, the kilograms asked, how many sets, what was done."""
+    """A session in plain figures: its day, what was asked (text, kilograms, sets), what was done."""
 
     on: date
     text: str

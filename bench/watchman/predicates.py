@@ -54,7 +54,7 @@ def loads_in(text: str) -> list[float]:
 def first_figures(text: str) -> tuple[int, int] | None:
     """Answer sets and the upper repetitions or seconds of a plain line; None for others."""
     match = re.match(r"(\d+) x (\d+)(?:-(\d+))?(?! ?k?m\b)", text)
-    if not match or "/" in text.split(",")[0] or re.match(r"\d+ x [\d.]+ k?m\b", text):
+    if not match or "/" in text.split(",", 1)[0] or re.match(r"\d+ x [\d.]+ k?m\b", text):
         return None
     return int(match[1]), int(match[3] or match[2])
 
@@ -151,7 +151,7 @@ def a_rung_without_evidence(facts: Facts, told: Told) -> str:
     """A harder rung needs every set done, clean, and twelve repetitions, 45 seconds, or a clean session of jumps."""
     if not told.exercise or facts.harder is None or told.exercise != facts.harder.id:
         return ""
-    did, timed = facts.last.did, re.search(r"\d s\b", facts.last.text.split(",")[0]) is not None
+    did, timed = facts.last.did, re.search(r"\d s\b", facts.last.text.split(",", 1)[0]) is not None
     if len(did) < facts.last.sets or any(one.hurt for one in did) or facts.held_by_health:
         return "on sets that do not carry it"
     if facts.harder.kind.value in ("jump", "throw") and facts.exercise.kind.value not in ("jump", "throw"):

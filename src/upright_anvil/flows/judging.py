@@ -1,4 +1,4 @@
-"""Judging a line or a circuit after a session: what the judgements look at, gathered; the proposal, or why there is none."""
+"""Judging a line or a circuit after a session: what is looked at, gathered; the proposal, or why there is none."""
 
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
@@ -59,7 +59,7 @@ class Judged:
 
 @dataclass(frozen=True, slots=True)
 class JudgedLine:
-    """A line of a session with its sessions so far, what was planned of it and done, and the setting of its next cell."""
+    """A line of a session with its sessions so far, what was planned and done, and the setting of its next cell."""
 
     line: Line
     exposures: tuple[Exposure, ...]
@@ -91,14 +91,14 @@ def changed_for_the_day(scope: Scope, found: FoundSession) -> bool:
 
 
 _OF_THE_DAY = frozenset({Sort.READINESS, Sort.LATE, Sort.PLACE})
-"""Changes that the day brings; another load or exercise is the trainer's own word on the work, a step back the way on."""
+"""Changes the day brings; another load or exercise is the trainer's own word on the work, a step back the way on."""
 
 IN_ONE_GO = 20
 """Sets logged closer together than this, seconds, were logged afterwards and say nothing of the rests. House rule."""
 
 
 def rests_of(found: FoundSession, done: Done, setting: Setting) -> dict[str, tuple[int, ...]]:
-    """Answer the seconds of rest between the working sets of each line on its own: the time between, the work taken off.
+    """Answer the seconds of rest between the working sets of each line: the time between, the work taken off.
 
     Lines done together with others have no rests of their own.
     """

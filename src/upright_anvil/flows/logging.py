@@ -28,7 +28,8 @@ def start_session(
 ) -> Acknowledged:
     """Open a session in the ledger, on the day it is in the studio: that of ``started_at`` in the zone of ``now``.
 
-    Where the client was away, the step back is kept with it as a change of the day. Raises `Refusal` when the id is not this session's, `NotFoundError`.
+    Where the client was away, the step back is kept with it as a change of the day. Raises `Refusal` when the id is not
+    this session's, `NotFoundError`.
     """
     if ledger.find_session(scope, sid):
         return Acknowledged(sid, again=True)

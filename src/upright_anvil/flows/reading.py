@@ -62,7 +62,7 @@ def setting_of_program(scope: Scope, program_id: str, today: date) -> Setting:
 
 
 def setting_at(scope: Scope, program_id: str, today: date, address: CellAddress) -> Setting:
-    """Answer the setting of a program's client at the place of a cell: its week's, else its day's, else the usual one."""
+    """Answer the setting of a program's client at a cell's place: its week's, else its day's, else the usual one."""
     usual = setting_of_program(scope, program_id, today)
     try:
         place = find_line(programs.current(scope, program_id).program, address.line)

@@ -107,7 +107,7 @@ class ReviewLine:
 class NextMinutes:
     """The estimated minutes of the day in the next week as it stands, and with all that is open accepted.
 
-    ``limit`` is what the day may take, None where only the client's usual minutes hold (see ``ReviewView.minutes_limit``).
+    ``limit`` is what the day may take, None where only the client's usual minutes hold (``ReviewView.minutes_limit``).
     """
 
     week: int
@@ -296,7 +296,7 @@ def _stations(found: FoundSession, proposal: Proposal | None, setting: Setting) 
 def _next_minutes(
     found: FoundSession, lines: Sequence[ReviewLine], program: Program, setting: Setting
 ) -> NextMinutes | None:
-    """What taking all that is open does to the minutes of the day in the next week; None where that week is not there."""
+    """What taking all that is open does to the day's minutes in the next week; None where that is not there."""
     open_lines = [line for line in lines if line.proposal and line.decision is None and line.next_cell is not None]
     cells = [line.next_cell for line in open_lines if line.next_cell is not None]
     if not cells:

@@ -154,8 +154,8 @@ def _drafted_for(scope: Scope, client_id: str, today: date) -> Standpoint:
     screening = who.setting.screening
     if screening is not None and screening.allowed is None:
         raise Refusal(
-            f"{screening.reason} Nothing is drafted before a clinician's word is written down; easy walking and what the "
-            "clinician allowed can be typed on an empty program."
+            f"{screening.reason} Nothing is drafted before a clinician's word is written down; easy walking and what "
+            "the clinician allowed can be typed on an empty program."
         )
     return who
 

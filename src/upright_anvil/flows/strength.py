@@ -91,7 +91,7 @@ def _worked_out(
 
 
 def _standing(rows: Iterable[BriefSet]) -> list[BriefSet]:
-    """The row of each slot that holds, those that were done, by session, line and number (see `core.ledger.standing`)."""
+    """The row of each slot that holds, of those done, by session, line and number (see `core.ledger.standing`)."""
     slots: dict[tuple[str, str, int], BriefSet] = {}
     for row in rows:
         slot = (row.session_id, row.line, row.number)

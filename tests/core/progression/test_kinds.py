@@ -142,7 +142,7 @@ class KindsTest(Stories):
     def test_the_ladder_or_its_top_set(self) -> None:
         found = Story("", "12/10/8, 40/50/60 kg", ("12 10 8",), UP).told_by()
         self.assertEqual(
-            [(a.label, a.text) for a in found.alternatives][0], ("The top set alone", "12/10/8, 40/50/62.5 kg")
+            next((a.label, a.text) for a in found.alternatives), ("The top set alone", "12/10/8, 40/50/62.5 kg")
         )
 
     def test_a_week_lies_between_two_rises_of_a_distance(self) -> None:

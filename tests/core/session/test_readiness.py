@@ -29,9 +29,15 @@ class ReadinessTest(TestCase):
 
     def test_each_threshold_from_below_at_and_above(self) -> None:
         for report, points, wanted in [
-            (Report(2, 2, 4, 3), 9, Grade.POOR), (Report(2, 3, 4, 3), 10, Grade.POOR), (Report(3, 3, 4, 3), 11, Grade.MIDDLING),
-            (Report(3, 3, 3, 2), 13, Grade.MIDDLING), (Report(4, 3, 3, 2), 14, Grade.GOOD), (Report(4, 4, 3, 2), 15, Grade.GOOD),
-            (Report(1, 5, 1, 1), 16, Grade.MIDDLING), (Report(2, 5, 1, 1), 17, Grade.GOOD), (Report(5, 5, 5, 1), 16, Grade.MIDDLING),
+            (Report(2, 2, 4, 3), 9, Grade.POOR),
+            (Report(2, 3, 4, 3), 10, Grade.POOR),
+            (Report(3, 3, 4, 3), 11, Grade.MIDDLING),
+            (Report(3, 3, 3, 2), 13, Grade.MIDDLING),
+            (Report(4, 3, 3, 2), 14, Grade.GOOD),
+            (Report(4, 4, 3, 2), 15, Grade.GOOD),
+            (Report(1, 5, 1, 1), 16, Grade.MIDDLING),
+            (Report(2, 5, 1, 1), 17, Grade.GOOD),
+            (Report(5, 5, 5, 1), 16, Grade.MIDDLING),
             (Report(5, 5, 4, 1), 17, Grade.GOOD),
         ]:  # fmt: skip
             with self.subTest(report):

@@ -93,7 +93,8 @@ class HeavyAndContactsTest(TestCase):
 
     def test_contacts_of_jumps_and_throws(self) -> None:
         for exercise, text, contacts in (
-            ("box-jump", "10 x 10", 100), ("lateral-bound", "3 x 5 each side", 30), ("rotation-throw", "3 x 8 each side, 4 kg", 48),
+            ("box-jump", "10 x 10", 100), ("lateral-bound", "3 x 5 each side", 30),
+            ("rotation-throw", "3 x 8 each side, 4 kg", 48),
             ("back-squat", "3 x 5, 60 kg", 0), ("box-jump", "3 x 5, ramp-up", 0),
         ):  # fmt: skip
             with self.subTest(text):

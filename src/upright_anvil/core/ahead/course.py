@@ -63,7 +63,7 @@ class Line:
     together: bool = False
 
 
-def cannot(line: Line) -> str:
+def cannot(line: Line) -> str:  # noqa: PLR0911 - one answer a reason
     """Answer why a line cannot be looked ahead of, in words; empty where it can."""
     first = next((week.asks for week in line.weeks if week.asks is not None), None)
     if first is None:

@@ -1,7 +1,7 @@
 """What is asked about first, by condition: words that ask and defer to midwife, physiotherapist or doctor.
 
 From data: each exercise says what it demands. In pregnancy: lying flat on the back from mid-pregnancy on, on the front,
-impact, holding the breath, bending the trunk under load, balance. After a birth: impact, holding the breath, bending the
+impact, holding the breath, bending the trunk under load, balance. After a birth: impact, held breath, bending the
 trunk. Heart and blood pressure: holding the breath, overhead work. The app gives no medical advice. House rule, after
 common guidance on exercise in pregnancy and after birth.
 """

@@ -1,6 +1,6 @@
 """A step past the cap: repetitions as far as the estimate reaches, then slower, then the step, once it is earned.
 
-Where the estimate does not reach (beyond 20 repetitions to failure), nothing bridges the gap: more repetitions as far as
+Where the estimate does not reach (beyond 20 repetitions to failure), nothing bridges it: more repetitions as far as
 the goal asks, then another implement or a rung; the jump itself is only ever the trainer's own choice, with its per
 cent. Example: 3 x 8-10 with 10 kg dumbbells and 12 kg next (+20 %): 3 x 10-15 first, then slower, then 12 kg x 8. Steps
 beyond a quarter are never called bridged. Source: rules, progression; house rule.
@@ -50,7 +50,7 @@ def bridge(policy: str, situation: Situation, base: Prescription, step: LoadStep
         return answer(policy, situation, Lever.TEMPO, slow, rule, jump_now, bridging=True)
     if not earned(situation, base, step.to, needed):
         more = replace(base, target=Reps(base.target.high, max(needed, base.target.high)), tempo=situation.home.tempo)
-        rule = f"{too_big}, and the repetitions that would predict it ({needed} at {base.load}) were not seen: those first."
+        rule = f"{too_big}, and the repetitions that predict it ({needed} at {base.load}) were not seen: those first."
         return answer(policy, situation, Lever.REPS, more, rule, jump_now, bridging=True)
     rule = f"{too_big}. Reps and slower lowering have bridged it: {step.to}, reps back to the bottom."
     return answer(policy, situation, Lever.LOAD, jump, rule, same_again(base), rise=step.share, bridged=True)
@@ -67,12 +67,12 @@ def _no_bridge(
         rule = f"{too_big}, further than repetitions can predict: more of them at {base.load} first."
         return answer(policy, situation, Lever.REPS, more, rule, jump_now)
     rung = f", or {situation.harder.name}" if situation.harder is not None else ""
-    rule = f"{too_big}, further than repetitions can predict: another implement with smaller steps{rung}, or your own choice."
+    rule = f"{too_big}, further than repetitions predict: another implement with smaller steps{rung}, or your choice."
     return answer(policy, situation, Lever.HOLD, base, rule, jump_now)
 
 
 def reps_needed(situation: Situation, base: Prescription, to: LoadTarget) -> int | None:
-    """Answer the reps at today's load whose estimate predicts the bottom of the range at the next; None out of reach."""
+    """Answer the reps at today's load that predict the bottom of the range at the next; None out of reach."""
     here, there = (moved(situation, load) if load else None for load in (base.load, to))
     if not here or not there:
         return None

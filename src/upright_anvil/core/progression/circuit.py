@@ -88,7 +88,7 @@ def circuit_proposal(stations: Sequence[Station], rest_after: int | None, *, rou
 
 
 def _stopped(stations: Sequence[Station]) -> Proposal | None:
-    """The same circuit again where a reason stands against any station; its loads are the lesser of planned and done."""
+    """The same circuit again where a reason stands against any station, at the lesser of planned and done."""
     for station in stations:
         held = [r for r in never_up.reasons(station.situation) if r[0] not in ("below the range", "incomplete")]
         if station.situation.today.sets and held:

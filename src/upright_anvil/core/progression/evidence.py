@@ -84,7 +84,7 @@ class Showing:
 
 
 def lowest(target: Target) -> int:
-    """Answer the least that counts as done: the bottom of a range, the seconds, the metres; one of as many as possible."""
+    """Answer the least that counts as done: the bottom of a range, seconds, metres; one of as many as possible."""
     match target:
         case Reps(low=low):
             return low
@@ -256,13 +256,12 @@ def sentences(exposure: Exposure, shown: Showing) -> tuple[str, ...]:
 
 
 def _load_words(load: LoadTarget | None) -> str:
-    return str(load) if load is not None and str(load) != "0 kg" else "body weight"
+    return "body weight" if load is None or (isinstance(load, Load) and not load.value) else str(load)
 
 
 def _asked_words(p: Prescription) -> str:
     plans = p.plans
     if len({(str(one.target), str(one.load)) for one in plans}) > 1 and not isinstance(p.scheme, Drops):
-        each = ", ".join(f"{one.target}{f' at {one.load}' if one.load is not None else ''}" for one in plans)
-        return each
+        return ", ".join(f"{one.target}{f' at {one.load}' if one.load is not None else ''}" for one in plans)
     others = "".join(f", {other}" for other in p.others)
     return f"{p.sets} x {p.target}{f' at {p.load}' if p.load is not None else ''}{others}"

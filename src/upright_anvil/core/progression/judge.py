@@ -4,7 +4,7 @@ The first that has something to say decides:
 
 1. pain, 2. missed days, 3. a figure that does not fit, 4. form, 5. a line changed for the day, 6. a poor day, 7. worn,
 8. one side behind, 9. a deep miss, 10. drop-off, 11. too easy, 12. the policy of the line's kind; where that stands
-still, 13. the plateau's menu. Whatever comes out is held against the bounds (`bounds`, `never_up`): nothing goes up where
+still, 13. the plateau's menu. What comes out is held against the bounds (`bounds`, `never_up`): nothing goes up where
 a reason stands against it. House rule; the order is held by a table of stories.
 """
 

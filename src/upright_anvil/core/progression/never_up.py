@@ -1,11 +1,12 @@
 """When nothing may go up: one list of reasons, asked before any policy and held against whatever comes out of it.
 
-The first reason that holds is told; the next time asks for the lesser of what was planned and what was done. House rule,
+The first reason that holds is told; next time asks for the lesser of what was planned and what was done. House rule,
 rules of progression: "never up".
 """
 
 from collections.abc import Callable
 from decimal import Decimal
+from itertools import pairwise
 from typing import Final
 
 from upright_anvil.core.blocks import added_load
@@ -54,7 +55,7 @@ def pain(situation: Situation) -> str:
 def slipped(situation: Situation) -> str:
     """Say that form slipped in the last set; earlier slips count unless the last set was seen to be clean."""
     rows = situation.today.sets
-    if not rows or rows[-1].how.quality is Quality.CLEAN and rows[-1].how.ended is not SetEnd.FORM:
+    if not rows or (rows[-1].how.quality is Quality.CLEAN and rows[-1].how.ended is not SetEnd.FORM):
         return ""
     went = [row.slot.number for row in rows if went_wrong(row)]
     return f"Form slipped in set {', '.join(map(str, went))}" if went else ""
@@ -106,7 +107,7 @@ def falling_reserve(situation: Situation) -> str:
         return ""
     left = [_mean_reserve(one) for one in last]
     known = [value for value in left if value is not None]
-    if len(known) < FALLING_OVER or not all(a > b for a, b in zip(known, known[1:], strict=False)):
+    if len(known) < FALLING_OVER or not all(a > b for a, b in pairwise(known)):
         return ""
     return f"The same work left {', '.join(f'{value:g}' for value in known)} repetitions in three sessions running"
 

@@ -94,7 +94,7 @@ def leading(policy_id: str, situation: Situation) -> str:
 
 
 def led_by(policy_id: str, situation: Situation) -> Proposal:
-    """Answer what the leading policy proposes; one that does not fit the line leaves it to double progression and says so.
+    """Answer what the leading policy proposes; one that does not fit leaves it to double progression, saying so.
 
     Raises `Refusal` for an unknown policy.
     """

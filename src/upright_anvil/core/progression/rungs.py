@@ -1,6 +1,6 @@
 """Whether the next rung of a ladder may be proposed, and what it begins with.
 
-A harder rung needs the estimate or the repetitions for it, begins at the bottom, never leads from strength work to jumps
+A harder rung needs the estimate or repetitions for it, begins at the bottom, never leads from strength work to jumps
 or throws, and never past a joint that is spared (`health` keeps those out before). House rule.
 """
 

@@ -72,7 +72,7 @@ def _levels(value: Floats, of: NDArray[np.int64], many: int, slow: NDArray[np.bo
 
 
 def _around(levels: Floats, keys: NDArray[np.int64]) -> tuple[Floats, NDArray[np.int64], Floats]:
-    """For each session the lower median of the nearest others of its exercise, how many they are, and how far (weeks)."""
+    """For each session the lower median of the nearest others of its exercise, how many, and how far (weeks)."""
     exercise, day = keys // MOST_DAYS, (keys % MOST_DAYS).astype(np.float64)
     count = np.bincount(exercise)
     begin = (np.cumsum(count) - count)[exercise]

@@ -84,7 +84,7 @@ class Strength:
 
     ``kg`` is the estimated maximum with its 95 % interval, ``error`` the standard error as a share of it; ``trend`` is
     the change a week as a share (0.01 = 1 %) with its 95 % interval. ``path`` has a point for each session. ``lately``
-    is the slope over the last six weeks, ``ten_weeks`` that over the last ten, None with fewer than four sessions or ten
+    is the slope over the last six weeks, ``ten_weeks`` over the last ten, None with fewer than four sessions or ten
     days of them. ``slow`` says that the last session was slow work alone, so that it shows at least so much.
     """
 
@@ -204,7 +204,8 @@ def _strength(
     slope = float(now.trend[0, 0])
     return Strength(
         data.names[row], kg, low, high, round(sd, 4),
-        round(slope, 5), round(slope - half, 5), round(slope + half, 5), count, last, path, lately, ten_weeks, bool(data.at_least[row, count - 1]),
+        round(slope, 5), round(slope - half, 5), round(slope + half, 5), count, last, path, lately, ten_weeks,
+        bool(data.at_least[row, count - 1]),
     )  # fmt: skip
 
 

@@ -59,7 +59,7 @@ def one_set(plan: SetPlan, prescription: Prescription, exercise: Exercise) -> in
 
 
 def performed_seconds(reps: int | None, seconds: int | None, asked: Prescription | None, exercise: Exercise) -> float:
-    """Answer the seconds a performed set took: its own, or its repetitions at the tempo asked, both sides. House rule."""
+    """Answer the seconds a performed set took: its own, or its reps at the tempo asked, both sides. House rule."""
     if seconds is not None:
         return float(seconds)
     each = asked.tempo.rep_seconds if asked is not None and asked.tempo else exercise.rep_seconds

@@ -19,7 +19,7 @@ from upright_anvil.core.strength.over_time import Strength
 
 ID: Final = "plateau"
 USEFUL: Final = 0.006
-"""A gain a week below which, four to one, the work stands still: chosen for the test's power, as the bench prints it. At
+"""A gain a week below which, four to one, the work stands still: chosen for its power, as the bench prints it. At
 2 % noise a session level work is found in nine of ten by the sixth week at three sessions a week and by the eighth at
 one; work rising 1 % a week is flagged in one of twenty at the most. House rule."""
 

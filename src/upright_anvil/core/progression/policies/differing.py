@@ -1,6 +1,6 @@
 """Sets that differ: pyramids, top sets with back-off, drops, clusters, a last set that goes on.
 
-Each set is judged against what was asked of it at the load that was used. Once all were met, the whole ladder goes up one
+Each set is judged against what was asked of it at the load used. Once all were met, the whole ladder goes up one
 step, or its heaviest set does; both are offered. A last set taken lighter than planned is no failure of the others.
 House rule.
 """
@@ -87,7 +87,7 @@ def _loads(asked: Prescription) -> Iterable[LoadTarget]:
 
 
 def _whole(situation: Situation) -> tuple[Prescription, Decimal, bool] | None:
-    """Every load one step up, the largest step, and whether one is an estimate; None where one cannot, or is too far."""
+    """Every load one step up, the largest step, whether one is an estimate; None where one cannot or is too far."""
     now = situation.today.prescription
     steps: dict[str, LoadStep] = {}
     for load in _loads(now):
@@ -95,7 +95,7 @@ def _whole(situation: Situation) -> tuple[Prescription, Decimal, bool] | None:
         if step is None or (step.share > situation.step_cap and not step.estimated):
             return None
         steps[str(load)] = step
-    if not steps or isinstance(now.scheme, Drops) and len(steps) < 2:  # noqa: PLR2004 - a drop goes on from a load
+    if not steps or (isinstance(now.scheme, Drops) and len(steps) < 2):  # noqa: PLR2004 - a drop goes on from a load
         return None
     up = with_loads(now, lambda load: steps[str(load)].to if load is not None and str(load) in steps else load)
     if up == now:

@@ -28,7 +28,7 @@ ID: Final = "double-progression"
 TITLE: Final = "Double progression"
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(situation: Situation) -> Proposal:  # noqa: PLR0911 - one answer a reason
     """Answer what to ask for next time: a load the place can make, no rise past the cap unless it was bridged."""
     now, shown = situation.today.prescription, showing(situation.today)
     base = base_of(situation)

@@ -1,6 +1,6 @@
 """Work for time: curls, presses and steps by the clock. Load or a rung, never longer seconds on their own.
 
-Repetitions inside the time are the client's own progress; the seconds belong to the block the line stands in. House rule.
+Repetitions inside the time are the client's own progress; the seconds belong to the block. House rule.
 """
 
 from dataclasses import replace

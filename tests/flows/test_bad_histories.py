@@ -5,10 +5,14 @@ from datetime import timedelta
 from decimal import Decimal
 
 from tests.support import NOW, TODAY, StudioTest
+from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.lines import ChangeLine
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows.ahead_view import AheadView
+from upright_anvil.flows.ids import session_id
+from upright_anvil.flows.library import add_own, remove_own
 from upright_anvil.flows.looking_ahead import look_ahead
 from upright_anvil.flows.overview import overview
 from upright_anvil.flows.overview_view import OverviewView
@@ -156,3 +160,35 @@ class BadHistoriesTest(StudioTest):
         self.assertEqual([test.words for test in view.tests], ["5 reps with 100 kg, 1 left"])
         assert view.strength
         self.assertGreater(view.strength.value, 82, "the test speaks beside the sets")
+
+    def test_rows_of_an_exercise_that_was_removed_are_still_judged(self) -> None:
+        sled = Exercise("sled", "Sled drag", Pattern.LOCOMOTION, (), implements=(ImplementKind.DUMBBELL,))
+        with self.studio.writing() as scope:
+            own = add_own(scope, sled).id
+        self.board = self.client_with_program((own, "3 x 6-8, 12 kg, leave 2"))
+        self.sid = self.session(self.board)
+        for number in (1, 2, 3):
+            self.log(self.sid, number, 8, exercise=own, load=Load.of(12, Unit.KG), planned="3 x 6-8, 12 kg, leave 2")
+        with self.studio.writing() as scope:
+            remove_own(scope, own, NOW)
+        found = self.line()
+        self.assertTrue(found.why_none or found.proposal)
+        self.assertTrue(all(self.asked()))
+
+    def test_sessions_entered_late_and_out_of_order_are_judged_by_their_days(self) -> None:
+        told = []
+        for order in ((1, 2), (2, 1)):
+            board = self.client_with_program(("back-squat", SQUAT))
+            for week in order:
+                at = NOW + timedelta(weeks=week - 3)
+                sid = self.session(board, week, at=at)
+                for number in (1, 2, 3):
+                    reps = 8 if week == 2 else 4
+                    self.log(sid, number, reps, logged_at=at + timedelta(minutes=3 * number))
+                self.finish(sid, at + timedelta(minutes=50))
+            with self.studio.reading() as scope:
+                last = session_id(board.program_id, "p1-w2", "p1-d1")
+                line = review_session(scope, last, TODAY).lines[0]
+            assert line.proposal
+            told.append((line.proposal.rule, line.proposal.text, line.proposal.evidence))
+        self.assertEqual(told[0], told[1])

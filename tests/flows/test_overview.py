@@ -113,6 +113,7 @@ class OverviewTest(StudioTest):
             [(n.trouble, n.text) for n in found],
             [(Trouble.BEHIND, "0 of 3 sessions in three weeks, last on 04 Mar.")],
         )
+        self.assertIn("last on 04 Mar", self.today(4).notices[0].text, "however long ago")
         self.ran(3)
         self.ran(4)
         self.assertEqual(self.today(4).notices, ())

@@ -1,6 +1,7 @@
 """Logging when things go wrong: the server away, a reload, a second device."""
 
 import re
+from datetime import timedelta
 
 from playwright.sync_api import Page, expect
 
@@ -102,3 +103,37 @@ class FloorTest(JourneyTest):
         assert rest and pad
         self.assertLessEqual(rest["y"] + rest["height"], pad["y"])
         self.assertLessEqual(pad["y"] + pad["height"], 845)
+
+    def test_a_figure_far_from_the_rest_is_asked_about_and_confirmed(self) -> None:
+        page = self.page(PHONE)
+        self.floor_of(page, "Casimir Holt")
+        for _ in range(26):
+            page.get_by_role("button", name="Load: more").click()
+        self.done(page)
+        question = page.get_by_text(re.compile("^Set 1: That shows .* more strength than the other sets. Is it right"))
+        expect(question).to_be_visible()
+        self.assert_accessible(page, "a figure that is asked about")
+        page.get_by_role("button", name="It is right").click()
+        expect(question).to_be_hidden()
+        self.saved(page)
+        page.reload()
+        expect(page.get_by_role("button", name=re.compile("^Set 1: .*saved"))).to_be_visible()
+        expect(question).to_be_hidden()
+
+    def test_after_weeks_away_the_step_back_comes_first_and_can_be_taken_back(self) -> None:
+        page = self.page(TABLET)
+        page.goto(self.server.url)
+        link = page.get_by_role("listitem").filter(has_text="Ilse Marwick").get_by_role("link", name="Open the floor")
+        path = link.get_attribute("href") or ""
+        self.server.kill()
+        self.server.shift += timedelta(days=19)
+        self.server.start()
+        page = self.page(TABLET, path)
+        expect(page.get_by_role("heading", name="Back after a break: stepped back")).to_be_visible()
+        expect(page.get_by_text("22 days without training: 10.5 % back to begin with.")).to_be_visible()
+        self.assert_accessible(page, "back after a break")
+        page.get_by_role("button", name=re.compile("^Take back: Goblet squat")).click()
+        expect(page.get_by_text("taken back")).to_be_visible()
+        page.get_by_role("button", name="Begin, stepped back").click()
+        self.to_work(page)
+        expect(page.get_by_role("region", name=re.compile("^Set 1"))).to_be_visible()

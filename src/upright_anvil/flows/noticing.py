@@ -8,6 +8,7 @@ from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
 from upright_anvil.flows.ids import session_id
 from upright_anvil.flows.setting import client_setting
+from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ClientRow, SessionRow
@@ -61,9 +62,15 @@ def _found(
         for phase, index, day, on in program.sessions()
         if since <= on < today and any(line.cells[index].text for line in day.lines)
     ]
-    last = max((s.on_date for s in held.values()), default=None)
+    last = max((s.on_date for s in held.values()), default=None) or _last_ever(scope, who)
     missing = behind(sum(1 for sid in planned if sid in held), len(planned), last, today)
     return missing or (_still(scope, who, program, today) if held else None)
+
+
+def _last_ever(scope: Scope, who: ClientRow) -> date | None:
+    """The day of a client's last finished session, however long ago."""
+    done = (s.on_date for s in ledger.sessions_of_client(scope, who.id) if s.finished_at is not None)
+    return max(done, default=None)
 
 
 def _still(scope: Scope, who: ClientRow, program: Program, today: date) -> Notice | None:

@@ -144,7 +144,9 @@ export const api = {
     told(http.POST("/api/programs/{program_id}/try", { params: { path: { program_id } }, body: { edits } })),
   hints: (program_id: string, exercise: string, at: { line: string; week: string }) =>
     told(
-      http.GET("/api/programs/{program_id}/hints", { params: { path: { program_id }, query: { exercise, ...at } } }),
+      http.GET("/api/programs/{program_id}/hints", {
+        params: { path: { program_id }, query: { exercise, ...at } },
+      }),
     ),
   fill: (program_id: string, body: Schemas["AskedPath"]) =>
     told(http.POST("/api/programs/{program_id}/fill", { params: { path: { program_id } }, body })),

@@ -38,10 +38,10 @@ def doubt(done: Attempt, strength: Strength | None, others: Sequence[Attempt] = 
     allowed = ERRORS * sqrt(float(variances(r, reserve)[0]) + 2 * DAY_SD**2 + error**2)
     off = shows - level
     if off > max(allowed, LEAST_ABOVE):
-        more = f"{per_cent(Decimal(repr(round(exp(off) - 1, 3))))} more strength than the other sets"
+        more = f"{per_cent(Decimal(repr(round(exp(off) - 1, 2))))} more strength than the other sets"
         return f"That shows {more}. Is it right?{_other_unit(off, float(KG_PER_LB), 'pounds')}"
     if -off > max(allowed, LEAST_BELOW) and sessions >= NEEDED_BELOW and not done.slow:
-        less = f"{per_cent(Decimal(repr(round(1 - exp(off), 3))))} less strength than the other sets"
+        less = f"{per_cent(Decimal(repr(round(1 - exp(off), 2))))} less strength than the other sets"
         return f"That shows {less}. Is it right?{_other_unit(off, 1 / float(KG_PER_LB), 'kilograms')}"
     return ""
 

@@ -193,6 +193,21 @@ function LastTime({
   const beside = line.sets.flatMap((set) => set.beside.map((row) => ({ set: set.number, row })));
   return (
     <div className="mt-1 text-soft sm:mt-3 sm:text-lg">
+      {line.sets
+        .filter((set) => set.doubt)
+        .map((set) => (
+          <div key={set.number} className="flex flex-wrap items-center gap-x-3 gap-y-1 text-caution">
+            <p className="basis-72 grow">
+              Set {set.number}: {set.doubt} Until then it counts for nothing.
+            </p>
+            <Button className="min-h-12 grow text-ink sm:grow-0" onClick={() => correct(set.number)}>
+              Correct set {set.number}
+            </Button>
+            <Button className="min-h-12 grow text-ink sm:grow-0" onClick={() => confirm(set)}>
+              It is right
+            </Button>
+          </div>
+        ))}
       {last ? (
         <p>
           Last time, {shortDate(last.on)}:{" "}
@@ -212,17 +227,6 @@ function LastTime({
       ) : (
         <p>First time with this exercise.</p>
       )}
-      {line.sets
-        .filter((set) => set.doubt)
-        .map((set) => (
-          <div key={set.number} className="flex flex-wrap items-center gap-x-3 text-caution">
-            <p className="basis-72 grow">
-              Set {set.number}: {set.doubt} Until then it counts for nothing.
-            </p>
-            <Button onClick={() => correct(set.number)}>Correct set {set.number}</Button>
-            <Button onClick={() => confirm(set)}>It is right</Button>
-          </div>
-        ))}
       {beside.map(({ set, row }) => (
         <p key={row.id} className="text-caution">
           Set {set} was also logged on another device: {row.bar?.label ?? row.outcome}. Tap the set to correct

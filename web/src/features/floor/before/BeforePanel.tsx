@@ -108,7 +108,9 @@ export function BeforePanel({
               : "Begin so"
             : begun
               ? "Back to the set"
-              : "Begin as planned"}
+              : away
+                ? "Begin, stepped back"
+                : "Begin as planned"}
         </button>
       </div>
     </Panel>

@@ -4871,7 +4871,7 @@ export interface components {
          * NextMinutes
          * @description The estimated minutes of the day in the next week as it stands, and with all that is open accepted.
          *
-         *     ``limit`` is what the day may take, None where only the client's usual minutes hold (see ``ReviewView.minutes_limit``).
+         *     ``limit`` is what the day may take, None where only the client's usual minutes hold (``ReviewView.minutes_limit``).
          */
         NextMinutes: {
             /** Week */

@@ -17,6 +17,13 @@ class AimTest(TestCase):
             ("no planned load takes last time's", "3 x 8-10", 9, sixty, Aim(9, None, sixty)),
             ("the reps at the bottom are the bottom", "3 x 8-10, 60 kg", 8, sixty, Aim(8, None, sixty)),
             ("never below the range", "3 x 8-10, 60 kg", 5, sixty, Aim(8, None, sixty)),
+            (
+                "the same mass in the other unit",
+                "3 x 8-10, 10 lb",
+                9,
+                Load.of("4.5359237", Unit.KG),
+                Aim(9, None, Load.of(10, Unit.LB)),
+            ),
             ("last time's load was none", "3 x 8-10, 60 kg", 10, None, Aim(8, None, sixty)),
             ("no load then or now", "3 x 8-10", 10, None, Aim(10, None, None)),
             ("holds are held", "3 x 40 s", None, None, Aim(None, 40, None)),

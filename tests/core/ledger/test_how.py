@@ -20,6 +20,24 @@ class HowTest(TestCase):
             with self.subTest(story), self.assertRaisesRegex(Refusal, says):
                 how.check(amount)
 
+    def test_a_set_says_what_is_wrong_with_it(self) -> None:
+        def row(number: int = 1, reps: int | None = 8, seconds: int | None = None, how: How = How()) -> PerformedSet:
+            return PerformedSet("r", Slot("l", number), "e", Outcome.DONE, reps, seconds, how=how)
+
+        for story, build, says in (
+            ("number nought", lambda: row(0), "1 to 60, not 0"),
+            ("number sixty-one", lambda: row(61), "1 to 60, not 61"),
+            ("neither reps nor seconds", lambda: row(reps=None), "either"),
+            ("both", lambda: row(seconds=30), "either"),
+            ("not the weaker side's reps", lambda: row(reps=9, how=How(left=8, right=9)), "weaker side"),
+            ("not the weaker side's seconds", lambda: row(reps=None, seconds=31, how=How(left=30, right=31)), "weaker"),
+        ):
+            with self.subTest(story), self.assertRaisesRegex(Refusal, says):
+                build()
+        row(60)
+        row(reps=8, how=How(left=8, right=9))
+        row(reps=None, seconds=30, how=How(left=30, right=31))
+
     def test_what_goes_together_passes(self) -> None:
         for how in (
             How(left=6, right=8),

@@ -64,6 +64,10 @@ class EquipmentTextTest(TestCase):
             with self.subTest(typed=typed):
                 self.assertEqual(read_equipment(typed, Unit.KG).problems[0].expected, f"Did you mean '{meant}'?")
 
+    def test_an_example_of_the_same_thing_is_given(self) -> None:
+        for typed, example in (("bands green", "band green 8, black 15"), ("rucksack", "rucksack 10")):
+            self.assertIn(example, read_equipment(typed, Unit.KG).problems[0].expected)
+
     def test_absurd_lines_are_refused_with_a_sentence(self) -> None:
         for text in [
             "dumbbells 1-1000 by 0.1",

@@ -27,6 +27,10 @@ class InventoryTest(TestCase):
     def test_fixed_loads_come_lightest_first(self) -> None:
         self.assertEqual(kilograms(DUMBBELL), ["6", "8", "10", "14"])
 
+    def test_finds_only_what_is_there(self) -> None:
+        for kg, there in (("6", True), ("7", False), ("14", True), ("15", False), ("5", False)):
+            self.assertEqual(PLACE.find(DUMBBELL, Load.of(kg, Unit.KG)) is not None, there, kg)
+
     def test_plates_go_on_in_pairs(self) -> None:
         # Five 5 kg plates are two pairs; the odd one stays on the rack.
         self.assertEqual(

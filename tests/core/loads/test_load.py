@@ -32,6 +32,7 @@ class LoadTest(TestCase):
 
     def test_refuses_more_pounds_than_anybody_lifts(self) -> None:
         self.assertEqual(str(Load.of(2200, "lb")), "2200 lb")
+        self.assertEqual(str(Load.of(1000, "kg")), "1000 kg")
         with self.assertRaisesRegex(Refusal, "at most 1000 kg"):
             Load.of(2300, "lb")
 

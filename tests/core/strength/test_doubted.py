@@ -40,6 +40,11 @@ class DoubtedTest(TestCase):
         self.assertEqual(odd(sets("600 60")), ["0-0"], "of two the higher")
         self.assertEqual(odd(sets("600")), [], "nothing contradicts it yet")
 
+    def test_each_exercise_is_held_against_its_own(self) -> None:
+        curls = [replace(s, exercise="curl", kg=s.kg / 6, id=f"curl {s.id}") for s in sets("60 600 60")]
+        self.assertEqual(sorted(odd([*sets("60 60 60"), *curls])), ["curl 0-1"])
+        self.assertEqual(sorted(odd([*curls, *sets("60 600 60")])), ["0-1", "curl 0-1"])
+
     def test_of_two_sessions_the_higher(self) -> None:
         self.assertEqual(odd(sets("60 60", "120 120")), ["1-0", "1-1"])
         self.assertEqual(odd(sets("120", "60")), ["0-0"])

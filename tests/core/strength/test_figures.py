@@ -11,9 +11,11 @@ from tests.core.strength.test_doubted import odd, sets
 from tests.core.strength.test_plausible import known, one
 from upright_anvil.core.strength.attempts import Attempt, log_factors, reserve_variances, variances
 from upright_anvil.core.strength.kalman import State
+from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.layoff import lost
 from upright_anvil.core.strength.over_time import ONE, Slope, Strength, strengths
 from upright_anvil.core.strength.plausible import doubt
+from upright_anvil.core.strength.rep_curve import RepCurve, rep_curves
 
 REPS = np.asarray([1.0, 3, 5, 8, 10, 12, 15, 20])
 START = date(2026, 1, 5)
@@ -90,6 +92,7 @@ class DoubtedFromTest(TestCase):
         self.assertAlmostEqual(first_true(above, 1, 3), 1.26511, places=4)
         self.assertAlmostEqual(first_true(lambda t: above(t, None), 1, 3), 1.36359, places=4)
         self.assertAlmostEqual(first_true(lambda t: above(t, each=30), 1, 3), 1.35548, places=4)
+        self.assertAlmostEqual(first_true(lambda t: above(t, each=200), 1, 3), 1.59067, places=4)
         below = first_true(lambda t: bool(odd(sets("60", "60", "60", str(60 / t), "60"))), 1, 4)
         self.assertAlmostEqual(below, float(np.exp(0.5)), places=4)
 
@@ -131,5 +134,25 @@ class HistoryTest(TestCase):
 
     def test_the_lines_of_six_and_ten_weeks(self) -> None:
         found = self.known(*[(week, 60 + 2.5 * (week // 2), 8, 2) for week in range(10)])
+        self.assertEqual((found.trend_low, found.trend_high), (0.00395, 0.02349))
         self.assertEqual(found.lately, Slope(0.01878, 0.00324, 42))
         self.assertEqual(found.ten_weeks, Slope(0.01868, 0.00177, 63))
+
+
+class RepCurveTest(TestCase):
+    def curve(self, heavy: float) -> RepCurve:
+        """Sessions of twelve repetitions with 60 kg and of three with a heavy load in turn."""
+        done = [
+            Attempt("a", START + timedelta(weeks=week), *((heavy, 3) if week % 2 else (60.0, 12)), 0, place, "squat")
+            for week in range(8)
+            for place in range(3)
+        ]
+        return rep_curves(done, done[-1].on)["squat"]
+
+    def test_worked_through(self) -> None:
+        self.assertEqual(self.curve(90), RepCurve("squat", 1.4208, 0.0614, 24))
+        self.assertLess(self.curve(80).steepness, self.curve(85).steepness)
+
+    def test_what_nobody_knows_is_as_published(self) -> None:
+        known = Known(curves={"squat": RepCurve("squat", 1.2, 0.1, 9)})
+        self.assertEqual((known.steepness("squat"), known.steepness("press")), (1.2, 1.0))

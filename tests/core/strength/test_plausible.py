@@ -37,6 +37,7 @@ class PlausibleTest(TestCase):
         self.assertEqual(doubt(one(600, reps=0), known(81)), "")
         self.assertEqual(doubt(one(600, reps=25), known(81)), "")
         self.assertEqual(doubt(one(25), known(81, sessions=1)), "", "one session is too little to doubt a low one")
+        self.assertTrue(doubt(one(25), known(81, sessions=2)))
         self.assertEqual(doubt(one(25, slow=True), known(81)), "")
 
     def test_the_first_ever_is_held_against_the_other_sets_of_the_day(self) -> None:

@@ -77,3 +77,20 @@ class AwayTest(StudioTest):
         after = self.back_after(board, 42).lines[0].sets[0].aim.load
         assert before and after
         self.assertAlmostEqual(float(after.kg / before.kg), 0.8, delta=0.05)
+
+    def test_body_weight_is_lightened_by_help(self) -> None:
+        for text, logged, after in (
+            ("3 x 5-8, bw - 10 kg", {"load": Load.of(10, Unit.KG), "assisted": True}, "bw - 20 kg"),
+            ("3 x 5-8, bw + 10 kg", {"load": Load.of(10, Unit.KG)}, "bw - 5 kg"),
+        ):
+            with self.subTest(text):
+                board = self.client_with_program(
+                    ("pull-up", text), equipment="bar\nbelt 2.5 5 10\nassistance 5 10 15 20 25 30\npull-up bar"
+                )
+                sid = self.session(board)
+                for number in (1, 2, 3):
+                    self.log(sid, number, 8, exercise="pull-up", planned=text, **logged)
+                self.finish(sid)
+                (change,) = self.back_after(board, 42).changes
+                self.assertEqual(change.label, f"Pull-up: 3 x 5-8, {after}")
+                self.now = NOW

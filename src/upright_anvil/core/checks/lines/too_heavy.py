@@ -4,6 +4,7 @@ The estimate says how many repetitions the load allows; asked are more, reserve 
 """
 
 from collections.abc import Iterator
+from math import exp, hypot
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
@@ -12,10 +13,17 @@ from upright_anvil.core.constants import MAX_ESTIMATE_REPS
 from upright_anvil.core.loads.load import Load, per_cent
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.strength.attempts import CURVE_SD, CURVE_SD_PER_REP
 from upright_anvil.core.strength.estimate import share_of_max
 
-MARGIN = 1.03
-"""How far past the estimate a load may go before it is asked about: the estimate's own error. House rule."""
+UNKNOWN_ERROR = 0.02
+"""The error of a maximum that nobody gave one (logarithm). House figure."""
+
+
+def _margin(asked: Asked, reps: int) -> float:
+    """How far past the estimate a load may go: one standard error of the estimate and of the curve at so many reps."""
+    known = asked.setting.known.strengths.get(asked.exercise.id)
+    return exp(hypot(known.error if known else UNKNOWN_ERROR, CURVE_SD + CURVE_SD_PER_REP * reps))
 
 
 def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
@@ -23,7 +31,7 @@ def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     if asks is None or asked.share is None or not isinstance(asks.target, Reps):
         return
     needed = asks.target.low + (asks.left or 0)
-    if needed <= MAX_ESTIMATE_REPS and float(asked.share) > share_of_max(needed) * MARGIN:
+    if needed <= MAX_ESTIMATE_REPS and float(asked.share) > share_of_max(needed) * _margin(asked, needed):
         most = next((r for r in range(needed, 0, -1) if float(asked.share) <= share_of_max(r)), 0)
         yield Hit(
             f"{asked.exercise.name}: {per_cent(asked.share)} of the estimated max allows about {most} reps "

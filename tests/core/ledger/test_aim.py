@@ -7,7 +7,7 @@ from upright_anvil.core.prescription.shorthand import read
 
 class AimTest(TestCase):
     def test_what_one_tap_logs(self) -> None:
-        sixty = Load.of(60, Unit.KG)
+        sixty, ten_pounds = Load.of(60, Unit.KG), Load.of("4.5359237", Unit.KG)
         for story, text, last_reps, last_load, expected in [
             ("a fixed number is logged as planned", "3 x 8, 60 kg, leave 2", 6, sixty, Aim(8, None, sixty, False, 2)),
             ("a range starts at its bottom", "3 x 8-10, 60 kg", None, None, Aim(8, None, sixty)),

@@ -1,7 +1,7 @@
 from unittest import TestCase
 
 from upright_anvil.core.body.joints import Joint, Side
-from upright_anvil.core.ledger.how import How, Quality, SetEnd
+from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.ledger.standing import done_ramp_sets, done_sets, standing_rows
 from upright_anvil.core.sentences import Refusal
@@ -21,7 +21,7 @@ class HowTest(TestCase):
                 how.check(amount)
 
     def test_a_set_says_what_is_wrong_with_it(self) -> None:
-        def row(number: int = 1, reps: int | None = 8, seconds: int | None = None, how: How = How()) -> PerformedSet:
+        def row(number: int = 1, reps: int | None = 8, seconds: int | None = None, how: How = NOTHING_SEEN) -> PerformedSet:
             return PerformedSet("r", Slot("l", number), "e", Outcome.DONE, reps, seconds, how=how)
 
         for story, build, says in (

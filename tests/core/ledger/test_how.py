@@ -21,7 +21,9 @@ class HowTest(TestCase):
                 how.check(amount)
 
     def test_a_set_says_what_is_wrong_with_it(self) -> None:
-        def row(number: int = 1, reps: int | None = 8, seconds: int | None = None, how: How = NOTHING_SEEN) -> PerformedSet:
+        def row(
+            number: int = 1, reps: int | None = 8, seconds: int | None = None, how: How = NOTHING_SEEN
+        ) -> PerformedSet:
             return PerformedSet("r", Slot("l", number), "e", Outcome.DONE, reps, seconds, how=how)
 
         for story, build, says in (

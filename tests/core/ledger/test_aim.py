@@ -21,7 +21,7 @@ class AimTest(TestCase):
                 "the same mass in the other unit",
                 "3 x 8-10, 10 lb",
                 9,
-                Load.of("4.5359237", Unit.KG),
+                ten_pounds,
                 Aim(9, None, Load.of(10, Unit.LB)),
             ),
             ("last time's load was none", "3 x 8-10, 60 kg", 10, None, Aim(8, None, sixty)),

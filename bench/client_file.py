@@ -13,6 +13,7 @@ from upright_anvil.cli import open_database
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.testing.results import Result
 from upright_anvil.flows import health, testing
@@ -60,7 +61,7 @@ def measure() -> list[Figure]:
         ]
 
 
-def _live_five_years(app: Served, client: str) -> None:
+def _live_five_years(app: Served, client: ClientId) -> None:
     """A weight a week, an entry a month, a screen a year, a round every eight weeks with forty results."""
     now = datetime.now(UTC)
     today = now.date()
@@ -82,7 +83,7 @@ def _live_five_years(app: Served, client: str) -> None:
     database.close()
 
 
-def _round(scope: Scope, round_id: str, client: str, on: date, now: datetime) -> None:
+def _round(scope: Scope, round_id: str, client: ClientId, on: date, now: datetime) -> None:
     testing.start_round(scope, client, round_id, "no-equipment", now, on)
     for number in range(40):
         row = Result(

@@ -6,6 +6,7 @@ from math import exp
 from random import Random
 
 from bench.figures import NO_AIM, Figure
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.progression.judgements.plateau import no_useful_gain
 from upright_anvil.core.strength.attempts import Attempt, table
 from upright_anvil.core.strength.estimate import house_factor
@@ -25,9 +26,9 @@ def flagged(seed: int, gain: float, a_week: int, weeks: int) -> int | None:
         for session in range(a_week if week < weeks else 1):
             on = START + timedelta(days=7 * week + 2 * session)
             kg = 100 * exp(gain * (week + 2 * session / 7) + chance.gauss(0, NOISE)) / (house_factor(10) or 1)
-            sets += [Attempt("lift", on, kg, 8, 2, place, "g") for place in range(3)]
+            sets += [Attempt(ExerciseId("lift"), on, kg, 8, 2, place, "g") for place in range(3)]
             if week >= 2:
-                found = strengths_in(table(sets, on), on)["lift"]
+                found = strengths_in(table(sets, on), on)[ExerciseId("lift")]
                 if no_useful_gain(found):
                     return week
     return None

@@ -7,6 +7,7 @@ import numpy as np
 
 from bench.figures import NO_AIM, Figure, timed
 from bench.served import served
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt, table
 from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.over_time import strengths_in
@@ -27,7 +28,9 @@ def history(seed: int) -> list[Attempt]:
             for place in range(SETS):
                 kg = 60 * (1 + number / 3000) * chance.gauss(1, 0.02)
                 found.append(
-                    Attempt(name, on, kg, chance.randint(4, 10), chance.choice((None, 1, 2, 3)), place, name[:2])
+                    Attempt(
+                        ExerciseId(name), on, kg, chance.randint(4, 10), chance.choice((None, 1, 2, 3)), place, name[:2]
+                    )
                 )
     return found
 

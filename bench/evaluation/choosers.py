@@ -7,6 +7,7 @@ from bench.evaluation.trial import LEAVE, SETS, START, STEP, Chooser, Done, Stor
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.equipment_text import read_equipment
@@ -25,7 +26,7 @@ from upright_anvil.core.strength.over_time import strengths
 from upright_anvil.core.strength.rep_curve import rep_curves
 
 PLACE = read_equipment("bar 20, plates 2x1.25 2x2.5 4x5 4x10 8x20", Unit.KG).inventory
-LIFT = Exercise("lift", "Lift", Pattern.SQUAT, (Muscle("quadriceps"),), implements=(ImplementKind.BARBELL,))
+LIFT = Exercise(ExerciseId("lift"), "Lift", Pattern.SQUAT, (Muscle("quadriceps"),), implements=(ImplementKind.BARBELL,))
 
 
 def _by_formula(story: Story, formula: str, reps: int) -> float:
@@ -69,7 +70,7 @@ def engine() -> Chooser:
     def choose(story: Story, on: date, reps: int, poor: bool) -> float:
         attempts = story.attempts()
         steep = {name: curve.steepness for name, curve in rep_curves(attempts, on).items()}
-        strength = strengths(attempts, on, steep).get("lift")
+        strength = strengths(attempts, on, steep).get(LIFT.id)
         before = story.of(reps) or [(story.sessions[0][0], story.sessions[0][1])]
         exposures = tuple(Exposure(day, _asked(sets[0].kg, reps), _rows(sets, day)) for day, sets in before[-6:])
         kg = before[-1][1][0].kg
@@ -102,7 +103,7 @@ def _asked(kg: float, reps: int) -> Prescription:
 def _rows(sets: list[Done], on: date) -> tuple[PerformedSet, ...]:
     return tuple(
         PerformedSet(
-            f"{on}-{n - 1}", Slot("l", n), "lift", Outcome.DONE, done.reps,
+            f"{on}-{n - 1}", Slot(LineId("l"), n), LIFT.id, Outcome.DONE, done.reps,
             load=Load.of(str(min(done.typed, 1000)), Unit.KG),
             reserve=done.said, how=How(pain=Joint.KNEE, pain_side=Side.LEFT) if done.hurt else NOTHING_SEEN,
         )

@@ -6,6 +6,7 @@ from datetime import date, timedelta
 from math import log
 
 from bench.evaluation.truth import Client
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt
 from upright_anvil.core.strength.formulas import FORMULAS
 from upright_anvil.core.strength.over_time import strengths
@@ -50,7 +51,7 @@ class Story:
     def attempts(self) -> list[Attempt]:
         """The sets as the estimator reads them."""
         return [
-            Attempt("lift", on, done.typed, done.reps, done.said, place, "lift", id=f"{on}-{place}")
+            Attempt(ExerciseId("lift"), on, done.typed, done.reps, done.said, place, "lift", id=f"{on}-{place}")
             for on, sets, _ in self.sessions
             for place, done in enumerate(sets)
             if not done.hurt
@@ -137,7 +138,7 @@ def _judge(story: Story, client: Client, tally: Tally) -> None:
     on = story.sessions[-1][0]
     attempts = story.attempts()
     steep = {name: curve.steepness for name, curve in rep_curves(attempts, on).items()}
-    found = strengths(attempts, on, steep).get("lift")
+    found = strengths(attempts, on, steep).get(ExerciseId("lift"))
     if found and today:
         _note(tally, "engine", log(found.kg / client.max_kg), plain=plain)
 

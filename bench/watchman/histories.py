@@ -13,6 +13,7 @@ from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.history import Condition, Entry, Standing, State
 from upright_anvil.core.health.screening import Answers, Disease, HealthStanding, Screen, Sign, health_standing
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.equipment_text import read_equipment
@@ -257,7 +258,7 @@ def _set(
     left = None if timed or chance.random() < 0.25 else max(0, min(6, 2 - spirit + chance.choice((-1, 0, 1))))
     how, hurt, slipped = _how(chance)
     row = PerformedSet(
-        f"r{number}", Slot("l", number), exercise.id, Outcome.DONE,
+        f"r{number}", Slot(LineId("l"), number), exercise.id, Outcome.DONE,
         reps=None if timed else min(amount, 100), seconds=min(amount, 3600) if timed else None,
         load=used, assisted=bool(getattr(load, "assisted", False)) and other is None and used is not None,
         reserve=left, planned=text, how=how,

@@ -17,6 +17,7 @@ from upright_anvil.core.ahead.course import Line as LineAhead
 from upright_anvil.core.ahead.course import WeekAhead, cannot, course
 from upright_anvil.core.ahead.outlook import Outlook
 from upright_anvil.core.health.raising import why_not_up
+from upright_anvil.core.ids import NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, SessionId
 from upright_anvil.core.plan.document import Cell, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.document import Day as PlanDay
 from upright_anvil.core.plan.document import Group as PlanGroup
@@ -73,13 +74,16 @@ def told_by_the_review(facts: Facts) -> Proposal | None:
     return proposed(found, group, judged, program, facts.last.rows)[0]
 
 
+NONE = NO_EXERCISE
+
+
 def _session(facts: Facts, week: Week) -> tuple[FoundSession, Program]:
-    names = ("l", "m") if facts.in_circuit else ("l",)
+    names = (LineId("l"), LineId("m")) if facts.in_circuit else (LineId("l"),)
     lines = tuple(
         Line.model_construct(
             id=name, exercise=facts.exercise.id, home=facts.days[0].text,
             cells=(Cell.model_construct(text=facts.last.text),),
-            exercise_b="", easier="", harder="", cues=(), reason="", policy=facts.school,
+            exercise_b=NONE, easier=NONE, harder=NONE, cues=(), reason="", policy=facts.school,
         )
         for name in names
     )  # fmt: skip
@@ -88,12 +92,14 @@ def _session(facts: Facts, week: Week) -> tuple[FoundSession, Program]:
     group = PlanGroup.model_construct(
         id="g", kind=kind, lines=lines, section=section, rest_inside=None, rest_after=None
     )
-    day = PlanDay.model_construct(id="d", name="Day", weekday=0, groups=(group,), place="", minutes=None, top_up=False)
+    day = PlanDay.model_construct(
+        id=DayId("d"), name="Day", weekday=0, groups=(group,), place=NO_PLACE, minutes=None, top_up=False
+    )
     phase = Phase.model_construct(id="p", name="Phase", purpose="", method="", weeks=(week,), days=(day,))
     program = Program.model_construct(
         version=1, name="Program", start=facts.days[0].on, phases=(phase,), answers=(), moved=()
     )
-    found = FoundSession("s", cast("Any", None), cast("Any", None), phase, day, 0, facts.last.on, 1, None)
+    found = FoundSession(SessionId("s"), cast("Any", None), cast("Any", None), phase, day, 0, facts.last.on, 1, None)
     return found, program
 
 
@@ -181,7 +187,7 @@ def wrong_on_the_floor(facts: Facts) -> list[str]:
     return wrong
 
 
-def _last_loads(day: Day) -> dict[str, Any]:
+def _last_loads(day: Day) -> dict[ExerciseId, Any]:
     loads = [row.load for row in day.rows if row.load is not None]
     return {day.rows[-1].exercise: loads[-1]} if loads else {}
 

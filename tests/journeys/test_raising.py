@@ -57,7 +57,7 @@ class RaisingTest(JourneyTest):
         page = self.page(DESK)
         page.get_by_role("listitem").filter(has_text="Casimir Holt").get_by_role("link", name="Program").click()
         page.get_by_role("link", name="Ahead").click()
-        page.get_by_role("button", name="Upper body").click()
+        page.get_by_role("button", name="Upper body", exact=True).click()
         expect(page.get_by_role("img", name=re.compile(r"^Bench press: [\d.]+ kg, [\d.]+ kg"))).to_be_visible()
         page.get_by_role("button", name="A bad patch").click()
         patch = re.compile(r"^Bench press: [\d.]+ kg, not trained, not trained, [\d.]+ kg")

@@ -8,9 +8,10 @@ from typing import Annotated
 from fastapi import Depends, Request
 
 from upright_anvil.api.clock import Clock, shifted_clock
+from upright_anvil.core.ids import TrainerId
 from upright_anvil.store.database import Database, Scope
 
-THE_TRAINER = "trainer"
+THE_TRAINER = TrainerId("trainer")
 """There is one trainer until people can sign in."""
 
 
@@ -20,7 +21,7 @@ class Studio:
 
     database: Database
     clock: Clock = field(default_factory=shifted_clock)
-    trainer_id: str = THE_TRAINER
+    trainer_id: TrainerId = THE_TRAINER
 
     @property
     def now(self) -> datetime:

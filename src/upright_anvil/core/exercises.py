@@ -8,6 +8,7 @@ from upright_anvil.core.body.demands import Demand
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
+from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
@@ -75,7 +76,7 @@ class Exercise:
     whole body that some clients are asked about first; see ``demands``.
     """
 
-    id: str
+    id: ExerciseId
     name: str
     pattern: Pattern
     movers: tuple[Muscle, ...]
@@ -94,7 +95,7 @@ class Exercise:
     cue_sets: tuple[CueSet, ...] = ()
     faults: tuple[str, ...] = ()
     ladder: str = ""
-    after: str = ""
+    after: ExerciseId = NO_EXERCISE
     own: bool = False
     edited: bool = False
     removed: bool = False
@@ -131,6 +132,6 @@ class Exercise:
         return next((load.stress for load in self.joints if load.joint is joint), None)
 
 
-def unknown_exercise(exercise_id: str) -> Exercise:
+def unknown_exercise(exercise_id: ExerciseId) -> Exercise:
     """Stand in for an exercise nobody knows any more, so that a plan that names it still opens."""
     return Exercise(exercise_id, exercise_id.replace("-", " "), Pattern.TRUNK, (), removed=True)

@@ -6,6 +6,7 @@ from decimal import Decimal
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.health.history import Entry
 from upright_anvil.core.health.screening import Answers, Clearance
+from upright_anvil.core.ids import ClientId, PlaceId, TrainerId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.testing.items import Ended, TestItem, TestKind
 from upright_anvil.core.testing.results import Result
@@ -23,7 +24,7 @@ SLIP = "push-up-reps"
 """The test with one wrong entry in each round that has it: typed, then corrected."""
 
 
-def meet(database: Database, trainer_id: str, now: datetime) -> dict[str, str]:
+def meet(database: Database, trainer_id: TrainerId, now: datetime) -> dict[str, ClientId]:
     """Set up places and people; answer each client's id by name."""
     with database.writing(trainer_id) as scope:
         places = {facts.name: add_place(scope, facts).id for facts in PLACES}
@@ -42,7 +43,7 @@ class _Meeting:
         self.today = now.date()
         self.made = 0
 
-    def hold(self, places: dict[str, str]) -> str:
+    def hold(self, places: dict[str, PlaceId]) -> ClientId:
         """Add the client and all that was said and measured; answer the client's id."""
         person, scope = self.person, self.scope
         first = self._at(person.rounds[0])
@@ -68,7 +69,7 @@ class _Meeting:
             self._round(who, index, weeks_ago)
         return who
 
-    def _round(self, who: str, index: int, weeks_ago: int) -> None:
+    def _round(self, who: ClientId, index: int, weeks_ago: int) -> None:
         at = self._at(weeks_ago)
         items = all_tests(self.scope)
         round_id = self._id()
@@ -83,7 +84,14 @@ class _Meeting:
         testing.finish_round(self.scope, round_id, at + timedelta(minutes=40), at.date())
 
     def _keep(
-        self, who: str, round_id: str, at: datetime, item: TestItem, side: Side | None, measured: Measured, text: str
+        self,
+        who: ClientId,
+        round_id: str,
+        at: datetime,
+        item: TestItem,
+        side: Side | None,
+        measured: Measured,
+        text: str,
     ) -> None:
         value, load, reserve = self._figures(item, text)
         result = Result(

@@ -9,6 +9,7 @@ from datetime import date, datetime, time, timedelta
 from random import Random
 
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId, TrainerId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load, Unit
@@ -43,7 +44,7 @@ HARDEST = 20
 """Reps beyond which the generator looks no further."""
 
 
-def fill(database: Database, trainer_id: str, now: datetime) -> None:
+def fill(database: Database, trainer_id: TrainerId, now: datetime) -> None:
     """Fill an empty database with the demo; one that has clients is left alone."""
     with database.reading(trainer_id) as scope:
         if client_list(scope):
@@ -60,13 +61,15 @@ def fill(database: Database, trainer_id: str, now: datetime) -> None:
 class _Story:
     """One client's weeks."""
 
-    def __init__(self, database: Database, trainer_id: str, now: datetime, person: Person, chance: Random) -> None:
+    def __init__(
+        self, database: Database, trainer_id: TrainerId, now: datetime, person: Person, chance: Random
+    ) -> None:
         self.database, self.trainer_id, self.now, self.person, self.chance = database, trainer_id, now, person, chance
         self.start = now.date() - timedelta(days=now.weekday(), weeks=WEEKS_BEHIND)
         self.lifts = {lift.exercise: lift for _, lifts in person.days for lift in lifts}
         self.made = 0
 
-    def tell(self, client_id: str) -> None:
+    def tell(self, client_id: ClientId) -> None:
         """Write the first program, then live through the weeks."""
         with self.database.writing(self.trainer_id) as scope:
             board = start_program(scope, client_id, self.person.program, self._at(self.start), self.start)
@@ -170,7 +173,15 @@ class _Story:
         return next((How(pain=h.joint, pain_side=h.side) for h in found), NOTHING_SEEN)
 
     def _line(
-        self, scope: Scope, sid: str, line: str, exercise: Exercise, text: str, form: float, at: datetime, how: How
+        self,
+        scope: Scope,
+        sid: SessionId,
+        line: LineId,
+        exercise: Exercise,
+        text: str,
+        form: float,
+        at: datetime,
+        how: How,
     ) -> None:
         plan = read(text, Unit(self.person.facts.unit))
         for number in range(1, plan.sets + 1):
@@ -210,11 +221,11 @@ class _Story:
         said = self.chance.random() < 0.85  # noqa: PLR2004 - now and then nobody says
         return reps, None, min(max(limit - reps, 0), 5) if said else None
 
-    def _skip(self, scope: Scope, sid: str, line: str, exercise: str, text: str, at: datetime) -> None:
+    def _skip(self, scope: Scope, sid: SessionId, line: LineId, exercise: ExerciseId, text: str, at: datetime) -> None:
         row = PerformedSet(self._id(), Slot(line, 1), exercise, Outcome.SKIPPED, planned=text, logged_at=at)
         logging.log_set(scope, sid, row, at)
 
-    def _decide(self, scope: Scope, sid: str, at: datetime) -> None:
+    def _decide(self, scope: Scope, sid: SessionId, at: datetime) -> None:
         decisions = []
         judged = review.review_session(scope, sid, at.date())
         for line in judged.lines:

@@ -6,6 +6,7 @@ from decimal import Decimal
 
 from upright_anvil.core.ahead.measure import Measure
 from upright_anvil.core.ahead.outlook import Outlook
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId
 from upright_anvil.core.loads.load import Unit
 
 
@@ -56,8 +57,8 @@ class AheadCourse:
 class AheadLine:
     """A line of the day; ``why_not`` says why it is not looked ahead of, with no courses then."""
 
-    line: str
-    exercise_id: str
+    line: LineId
+    exercise_id: ExerciseId
     exercise: str
     policy: str
     measure: Measure
@@ -86,12 +87,12 @@ class AheadDay:
 class AheadView:
     """A day of a phase through the weeks to come."""
 
-    program_id: str
-    client_id: str
+    program_id: ProgramId
+    client_id: ClientId
     client: str
     unit: Unit
     phase: str
-    day_id: str
+    day_id: DayId
     day: str
     days: tuple[AheadDay, ...]
     limit: int

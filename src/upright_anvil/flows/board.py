@@ -4,6 +4,7 @@ from datetime import date, timedelta
 
 from upright_anvil.core.blocks import done_bar
 from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.ids import ExerciseId, ProgramId, SessionId
 from upright_anvil.core.plan.document import (
     Line,
     Phase,
@@ -37,7 +38,7 @@ from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow, SessionRow
 
 
-def open_board(scope: Scope, program_id: str, today: date) -> BoardView:
+def open_board(scope: Scope, program_id: ProgramId, today: date) -> BoardView:
     """Answer the program as it stands, read out against the client. Raises `NotFoundError`."""
     return board_of(scope, programs.current(scope, program_id), today)
 
@@ -68,7 +69,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     )
 
 
-def exercises_of(program: Program) -> set[str]:
+def exercises_of(program: Program) -> set[ExerciseId]:
     """Answer the ids of all exercises a program names, those of B weeks too."""
     lines: list[Line] = [line for phase in program.phases for day in phase.days for line in day.lines]
     return {name for line in lines for name in (line.exercise, line.exercise_b) if name}
@@ -85,7 +86,7 @@ def _phase(
     phase: Phase,
     setting: Setting,
     done: Done,
-    sessions: dict[str, SessionRow],
+    sessions: dict[SessionId, SessionRow],
     today: date,
     band: Band,
 ) -> PhaseView:
@@ -108,10 +109,10 @@ def _day(
     read: ReadDay,
     phase: Phase,
     program: Program,
-    ids: tuple[str, ...],
+    ids: tuple[SessionId, ...],
     setting: Setting,
     done: Done,
-    sessions: dict[str, SessionRow],
+    sessions: dict[SessionId, SessionRow],
 ) -> DayView:
     groups = []
     for group in read.groups:
@@ -140,7 +141,7 @@ def _day(
     )
 
 
-def _line(line: ReadLine, ids: tuple[str, ...], setting: Setting, done: Done) -> LineView:
+def _line(line: ReadLine, ids: tuple[SessionId, ...], setting: Setting, done: Done) -> LineView:
     athlete = setting.athlete(line.exercise.id)
     cells = tuple(
         CellView(
@@ -150,7 +151,7 @@ def _line(line: ReadLine, ids: tuple[str, ...], setting: Setting, done: Done) ->
         for cell, sid in zip(line.cells, ids, strict=True)
     )
 
-    def head(exercise_id: str) -> ExerciseHead | None:
+    def head(exercise_id: ExerciseId) -> ExerciseHead | None:
         return ExerciseHead(exercise_id, setting.exercise(exercise_id).name) if exercise_id else None
 
     of, plan = line.exercise, line.line

@@ -5,6 +5,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.blocks import Bar
 from upright_anvil.core.health.cautions import Caution
+from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import GroupKind, Pairing, Section, WeekKind
 from upright_anvil.core.plan.reading import ReadCell
@@ -45,7 +46,7 @@ class LineView:
     """A line of the board; ``variant_b``, ``easier`` and ``harder`` are other exercises, None where none is named."""
 
     id: str
-    exercise_id: str
+    exercise_id: ExerciseId
     exercise: str
     removed: bool
     joints: tuple[Caution, ...]
@@ -146,8 +147,8 @@ class PlaceHead:
 class BoardView:
     """A program as the board shows it."""
 
-    program_id: str
-    client_id: str
+    program_id: ProgramId
+    client_id: ClientId
     client: str
     unit: Unit
     minutes: int

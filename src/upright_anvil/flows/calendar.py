@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.checks.study import study_week
+from upright_anvil.core.ids import ClientId, DayId, ProgramId, WeekId
 from upright_anvil.core.plan.calendar import WayOut, ways_out
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.core.sentences import Refusal
@@ -18,8 +19,8 @@ from upright_anvil.store.database import Scope
 class CalendarSession:
     """One session on its date; ``state`` is planned, done, missed, moved, merged or dropped."""
 
-    week_id: str
-    day_id: str
+    week_id: WeekId
+    day_id: DayId
     day: str
     week: int
     phase: str
@@ -34,8 +35,8 @@ class CalendarSession:
 class CalendarView:
     """A program's sessions by date."""
 
-    program_id: str
-    client_id: str
+    program_id: ProgramId
+    client_id: ClientId
     client: str
     name: str
     revision: int
@@ -43,7 +44,7 @@ class CalendarView:
     sessions: tuple[CalendarSession, ...]
 
 
-def calendar_of(scope: Scope, program_id: str, today: date) -> CalendarView:
+def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarView:
     """Answer every session with its date and what became of it. Raises `NotFoundError`."""
     revision = programs.current(scope, program_id)
     row, program = programs.program_row(scope, program_id), revision.program
@@ -75,7 +76,7 @@ def calendar_of(scope: Scope, program_id: str, today: date) -> CalendarView:
     return CalendarView(program_id, who.id, who.name, program.name, revision.number, today, ordered)
 
 
-def ways_out_of(scope: Scope, program_id: str, week_id: str, day_id: str, today: date) -> tuple[WayOut, ...]:
+def ways_out_of(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> tuple[WayOut, ...]:
     """Answer what can become of a session, best first. Raises `Refusal` when it is gone, `NotFoundError`."""
     program = programs.current(scope, program_id).program
     row = programs.program_row(scope, program_id)

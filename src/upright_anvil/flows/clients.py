@@ -5,6 +5,7 @@ from dataclasses import dataclass, replace
 from datetime import date, datetime
 
 from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.progression.schools import School
 from upright_anvil.core.sentences import Refusal
@@ -61,7 +62,7 @@ class ClientEntry:
     days_a_week: int
     unit: Unit
     place: str
-    program_id: str | None
+    program_id: ProgramId | None
 
 
 @dataclass(frozen=True, slots=True)
@@ -77,7 +78,7 @@ class Weighed:
 class ClientView:
     """A client as the file shows it. ``hints`` are calm reminders about what was entered."""
 
-    id: str
+    id: ClientId
     facts: ClientFacts
     age: int | None
     hints: tuple[str, ...]
@@ -85,7 +86,7 @@ class ClientView:
     health: HealthView
     body_weights: tuple[Weighed, ...]
     due: tuple[DueBattery, ...]
-    program_id: str | None
+    program_id: ProgramId | None
 
 
 def client_list(scope: Scope) -> tuple[ClientEntry, ...]:
@@ -106,7 +107,7 @@ def client_list(scope: Scope) -> tuple[ClientEntry, ...]:
     )
 
 
-def client_file(scope: Scope, client_id: str, today: date) -> ClientView:
+def client_file(scope: Scope, client_id: ClientId, today: date) -> ClientView:
     """Answer one client. Raises `NotFoundError`."""
     row = store.client(scope, client_id)
     facts = facts_of(row)
@@ -148,7 +149,7 @@ def add_client(
     return client_file(scope, row.id, now.date())
 
 
-def change_client(scope: Scope, client_id: str, changes: Mapping[str, object], today: date) -> ClientView:
+def change_client(scope: Scope, client_id: ClientId, changes: Mapping[str, object], today: date) -> ClientView:
     """Change some facts of a client and leave the others. Raises `NotFoundError`, `Refusal`."""
     row = store.client(scope, client_id)
     facts = replace(facts_of(row), **changes)  # type: ignore[arg-type]
@@ -208,7 +209,7 @@ def _hints(facts: ClientFacts, today: date) -> tuple[str, ...]:
     return tuple(hints)
 
 
-def _weights(scope: Scope, client_id: str) -> tuple[Weighed, ...]:
+def _weights(scope: Scope, client_id: ClientId) -> tuple[Weighed, ...]:
     """The body weights by day, the last entry of a day, oldest first."""
     by_day: dict[date, Weighed] = {}
     for result in testing.results_of_test(scope, client_id, testing.BODY_WEIGHT):

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 
+from upright_anvil.core.ids import NO_EXERCISE, LineId, SessionId, WeekId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.easing import with_easier_week
 from upright_anvil.core.plan.edits.groups import ChangeGroup
@@ -28,7 +29,7 @@ class Decision:
     """What the trainer decided; ``text`` is the shorthand to write, ``seen`` what the next cell said when deciding."""
 
     id: str
-    line: str
+    line: LineId
     verdict: Verdict
     text: str
     seen: str
@@ -46,7 +47,7 @@ class CellMovedError(Exception):
         self.seen, self.now = seen, now
 
 
-def decide(scope: Scope, sid: str, decisions: Sequence[Decision], now: datetime, today: date) -> ReviewView:
+def decide(scope: Scope, sid: SessionId, decisions: Sequence[Decision], now: datetime, today: date) -> ReviewView:
     """Keep decisions; each accepted or changed one writes next week's cell as a new revision that says why.
 
     Raises `CellMovedError` when a cell has changed since, `Refusal` when a text cannot be read or there is no next week
@@ -99,7 +100,7 @@ def _keep(
     )
 
 
-def add_next_week(scope: Scope, sid: str, week_id: str, now: datetime, today: date) -> ReviewView:
+def add_next_week(scope: Scope, sid: SessionId, week_id: WeekId, now: datetime, today: date) -> ReviewView:
     """Lengthen the session's phase by a week, so that its proposals have somewhere to go. Raises `NotFoundError`."""
     review = review_session(scope, sid, today)
     before = programs.current(scope, review.program_id)
@@ -108,7 +109,7 @@ def add_next_week(scope: Scope, sid: str, week_id: str, now: datetime, today: da
     return review_session(scope, sid, today)
 
 
-def make_easier(scope: Scope, sid: str, now: datetime, today: date) -> ReviewView:
+def make_easier(scope: Scope, sid: SessionId, now: datetime, today: date) -> ReviewView:
     """Make the week after a session an easing-off week, as a revision that says why.
 
     Raises `Refusal` where none is due or earned, `NotFoundError`.
@@ -140,7 +141,7 @@ def _write(
     before = programs.current(scope, review.program_id)
     text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
     cell = line.next_cell
-    rung = proposal.exercise if decision.verdict is Verdict.ACCEPTED else ""
+    rung = proposal.exercise if decision.verdict is Verdict.ACCEPTED else NO_EXERCISE
     rolls = rolled_on(before.program, cell, read(text, review.unit), setting, rung)
     after = written(before.program, cell, text, rolls)
     if proposal.exercise and decision.verdict is Verdict.ACCEPTED:

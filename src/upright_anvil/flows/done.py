@@ -3,11 +3,12 @@
 from collections import defaultdict
 from collections.abc import Iterable, Mapping
 
+from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.store.ledger import KeptSet
 
-SessionLine = tuple[str, str]
+SessionLine = tuple[SessionId, LineId]
 """A session's id and a line's."""
 
 Done = Mapping[SessionLine, tuple[PerformedSet, ...]]
@@ -21,7 +22,7 @@ def done_by_line(kept: Iterable[KeptSet]) -> Done:
     return {key: done_sets(line) for key, line in rows.items()}
 
 
-def rows_of(done: Done, line: str) -> dict[str, tuple[PerformedSet, ...]]:
+def rows_of(done: Done, line: LineId) -> dict[SessionId, tuple[PerformedSet, ...]]:
     """Answer a line's sets by session."""
     return {session: rows for (session, of), rows in done.items() if of == line}
 

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from datetime import date
 
+from upright_anvil.core.ids import ClientId, WeekId
 from upright_anvil.core.plan.document import Program, Section, WeekKind
 from upright_anvil.core.plan.easing import built_before, week_after
 from upright_anvil.core.plan.locate import find_phase, week_index
@@ -21,11 +22,11 @@ class EasierNext:
     kind: EasierKind
     why: str
     phase_id: str
-    week_id: str
+    week_id: WeekId
     week: int
 
 
-def grades_of(scope: Scope, client_id: str, until: date) -> list[Grade]:
+def grades_of(scope: Scope, client_id: ClientId, until: date) -> list[Grade]:
     """Answer the client's last reports of readiness up to a day, oldest first."""
     rows = readiness_of_client(scope, client_id, until)
     return [grade(Report(row.sleep, row.energy, row.stress, row.soreness)) for row in rows]

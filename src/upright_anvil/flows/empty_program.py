@@ -2,6 +2,7 @@
 
 from datetime import date, datetime, timedelta
 
+from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Day, Phase, Program, Week
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.board import board_of
@@ -14,7 +15,9 @@ from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow
 
 
-def start_program(scope: Scope, client_id: str, name: str, now: datetime, today: date, weeks: int = 4) -> BoardView:
+def start_program(
+    scope: Scope, client_id: ClientId, name: str, now: datetime, today: date, weeks: int = 4
+) -> BoardView:
     """Start a client's program: one phase of some weeks with the client's days, from this week's Monday on.
 
     Raises `Refusal` when the client has one already, `NotFoundError` without the client.
@@ -24,7 +27,7 @@ def start_program(scope: Scope, client_id: str, name: str, now: datetime, today:
     return board_of(scope, keep_first(scope, client_id, document, "Program started", now), today)
 
 
-def check_none(scope: Scope, client_id: str) -> None:
+def check_none(scope: Scope, client_id: ClientId) -> None:
     """Raise `Refusal` when the client has a program already, `NotFoundError` without the client."""
     who = client(scope, client_id)
     if programs.program_of_client(scope, client_id):
@@ -36,9 +39,9 @@ def monday_of(today: date) -> date:
     return today - timedelta(days=today.weekday())
 
 
-def keep_first(scope: Scope, client_id: str, document: Program, reason: str, now: datetime) -> Revision:
+def keep_first(scope: Scope, client_id: ClientId, document: Program, reason: str, now: datetime) -> Revision:
     """Keep a client's new program as its first revision."""
-    program_id = fresh_id()
+    program_id = ProgramId(fresh_id())
     scope.db.add(
         ProgramRow(id=program_id, trainer_id=scope.trainer_id, client_id=client_id, revision=1, created_at=now)
     )

@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 from datetime import date, datetime
 
+from upright_anvil.core.ids import NO_WEEK, LineId, ProgramId, WeekId
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.locate import find_line, week_index
@@ -20,14 +21,14 @@ from upright_anvil.store.database import Scope
 
 def fill(
     scope: Scope,
-    program_id: str,
+    program_id: ProgramId,
     base: int,
-    lines: Sequence[str],
-    week: str,
+    lines: Sequence[LineId],
+    week: WeekId,
     path: Path,
     now: datetime,
     today: date,
-    until: str = "",
+    until: WeekId = NO_WEEK,
 ) -> BoardView:
     """Fill lines from a week on along a path, to the end of the phase or ``until`` a week, as one revision.
 
@@ -42,7 +43,9 @@ def fill(
     return save_edits(scope, program_id, base, edits, f"Filled on: {names}, {len(lines)} lines", now, today)
 
 
-def _edits(program: Program, line_id: str, week_id: str, path: Path, until: str, setting: Setting) -> list[SetCell]:
+def _edits(
+    program: Program, line_id: LineId, week_id: WeekId, path: Path, until: WeekId, setting: Setting
+) -> list[SetCell]:
     place = find_line(program, line_id)
     start = week_index(place.phase, week_id)
     end = week_index(place.phase, until) + 1 if until else len(place.phase.weeks)

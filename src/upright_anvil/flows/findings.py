@@ -6,6 +6,7 @@ from datetime import date
 
 from upright_anvil.core.checks.model import Finding
 from upright_anvil.core.checks.run import findings
+from upright_anvil.core.ids import ProgramId
 from upright_anvil.core.plan.compare import Difference, compare
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.reading import day_estimate
@@ -43,7 +44,7 @@ class TrialView:
     new: tuple[str, ...]
 
 
-def findings_of(scope: Scope, program_id: str, phase_id: str, today: date) -> FindingsView:
+def findings_of(scope: Scope, program_id: ProgramId, phase_id: str, today: date) -> FindingsView:
     """Answer what the checks find in one phase of the current revision. Raises `NotFoundError`."""
     revision = programs.current(scope, program_id)
     row = programs.program_row(scope, program_id)
@@ -51,7 +52,7 @@ def findings_of(scope: Scope, program_id: str, phase_id: str, today: date) -> Fi
     return FindingsView(revision.number, findings(revision.program, who, phase_id))
 
 
-def try_edits(scope: Scope, program_id: str, edits: Sequence[Edit], today: date) -> TrialView:
+def try_edits(scope: Scope, program_id: ProgramId, edits: Sequence[Edit], today: date) -> TrialView:
     """Answer what edits would change. Raises `Refusal` when one does not fit, `NotFoundError`."""
     row, now = programs.program_row(scope, program_id), programs.current(scope, program_id).program
     after = apply_edits(now, edits)

@@ -3,6 +3,7 @@
 from datetime import date
 
 from upright_anvil.core.fitting.fit import Fit, fit
+from upright_anvil.core.ids import DayId, ProgramId, WeekId
 from upright_anvil.flows.standpoint import standpoint
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
@@ -10,7 +11,7 @@ from upright_anvil.store.database import Scope
 SECONDS = 60
 
 
-def fit_session(scope: Scope, program_id: str, week_id: str, day_id: str, minutes: int, today: date) -> Fit:
+def fit_session(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: int, today: date) -> Fit:
     """Answer ranked changes that fit a session into some minutes. Raises `Refusal`, `NotFoundError`."""
     program = programs.current(scope, program_id).program
     row = programs.program_row(scope, program_id)

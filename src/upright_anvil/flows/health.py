@@ -17,6 +17,7 @@ from upright_anvil.core.health.screening import (
     screen,
 )
 from upright_anvil.core.health.warning_signs import WARNING_SIGNS, WHAT_TO_DO
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.flows.ids import fresh_id
 from upright_anvil.store import health as store
@@ -65,7 +66,7 @@ class WarningSigns:
     what_to_do: str = WHAT_TO_DO
 
 
-def health_view(scope: Scope, client_id: str, today: date) -> HealthView:
+def health_view(scope: Scope, client_id: ClientId, today: date) -> HealthView:
     """Answer a client's health as the file shows it."""
     entries = store.history(scope, client_id)
     standing = current(entries, today)
@@ -83,17 +84,17 @@ def health_view(scope: Scope, client_id: str, today: date) -> HealthView:
     )
 
 
-def standing_of(scope: Scope, client_id: str, today: date) -> tuple[Standing, ...]:
+def standing_of(scope: Scope, client_id: ClientId, today: date) -> tuple[Standing, ...]:
     """Answer how a client's joints and conditions stand."""
     return current(store.history(scope, client_id), today)
 
 
-def screening_of(scope: Scope, client_id: str, today: date) -> HealthStanding:
+def screening_of(scope: Scope, client_id: ClientId, today: date) -> HealthStanding:
     """Answer where a client stands with screen and clearance."""
     return health_standing(store.screens(scope, client_id), store.clearances(scope, client_id), today)
 
 
-def all_screenings(scope: Scope, client_ids: list[str], today: date) -> Mapping[str, HealthStanding]:
+def all_screenings(scope: Scope, client_ids: list[ClientId], today: date) -> Mapping[ClientId, HealthStanding]:
     """Answer where each of some clients stands with screen and clearance, in two queries."""
     screens = store.screening_rows(scope)
     clearances = store.clearance_rows(scope)
@@ -107,13 +108,13 @@ def all_screenings(scope: Scope, client_ids: list[str], today: date) -> Mapping[
     }
 
 
-def may_single(scope: Scope, client_id: str, today: date) -> bool:
+def may_single(scope: Scope, client_id: ClientId, today: date) -> bool:
     """Answer whether the screen is clear for a single to failure."""
     standing = screening_of(scope, client_id, today)
     return standing.outcome is ScreenOutcome.CLEAR and standing.allowed is Intensity.VIGOROUS and not standing.due
 
 
-def add_entry(scope: Scope, client_id: str, entry: Entry, now: datetime, today: date) -> HealthView:
+def add_entry(scope: Scope, client_id: ClientId, entry: Entry, now: datetime, today: date) -> HealthView:
     """Add an entry to a client's history; sent twice, it stands once. Raises `NotFoundError`, `Refusal`."""
     client(scope, client_id)
     check_entry(entry, today)
@@ -138,7 +139,7 @@ def add_entry(scope: Scope, client_id: str, entry: Entry, now: datetime, today: 
     return health_view(scope, client_id, today)
 
 
-def withdraw_entry(scope: Scope, client_id: str, entry_id: str, now: datetime, today: date) -> HealthView:
+def withdraw_entry(scope: Scope, client_id: ClientId, entry_id: str, now: datetime, today: date) -> HealthView:
     """Withdraw an entry made by mistake; it is kept, and no longer counts. Raises `NotFoundError`."""
     row = store.history_row(scope, entry_id)
     if row.client_id != client_id:
@@ -148,7 +149,7 @@ def withdraw_entry(scope: Scope, client_id: str, entry_id: str, now: datetime, t
     return health_view(scope, client_id, today)
 
 
-def restore_entry(scope: Scope, client_id: str, entry_id: str, today: date) -> HealthView:
+def restore_entry(scope: Scope, client_id: ClientId, entry_id: str, today: date) -> HealthView:
     """Undo a withdrawal. Raises `NotFoundError`, `Refusal`."""
     row = store.history_row(scope, entry_id)
     if row.client_id != client_id:
@@ -158,7 +159,7 @@ def restore_entry(scope: Scope, client_id: str, entry_id: str, today: date) -> H
     return health_view(scope, client_id, today)
 
 
-def add_screen(scope: Scope, client_id: str, answers: Answers, on: date, now: datetime, today: date) -> HealthView:
+def add_screen(scope: Scope, client_id: ClientId, answers: Answers, on: date, now: datetime, today: date) -> HealthView:
     """Keep a health screen with its outcome. Raises `NotFoundError`, `Refusal`."""
     client(scope, client_id)
     check_day(on, today)
@@ -183,7 +184,7 @@ def add_screen(scope: Scope, client_id: str, answers: Answers, on: date, now: da
     return health_view(scope, client_id, today)
 
 
-def add_clearance(scope: Scope, client_id: str, clearance: Clearance, now: datetime, today: date) -> HealthView:
+def add_clearance(scope: Scope, client_id: ClientId, clearance: Clearance, now: datetime, today: date) -> HealthView:
     """Record what a clinician allowed. Raises `NotFoundError`, `Refusal`."""
     client(scope, client_id)
     check_day(clearance.on, today)
@@ -203,7 +204,7 @@ def add_clearance(scope: Scope, client_id: str, clearance: Clearance, now: datet
     return health_view(scope, client_id, today)
 
 
-def add_cycle_report(scope: Scope, client_id: str, report: CycleReport, now: datetime, today: date) -> HealthView:
+def add_cycle_report(scope: Scope, client_id: ClientId, report: CycleReport, now: datetime, today: date) -> HealthView:
     """Keep a cycle report of a client who opted in. Raises `Refusal` for one who did not, `NotFoundError`."""
     who = client(scope, client_id)
     if not who.cycle_reports:

@@ -7,6 +7,7 @@ from itertools import pairwise
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.raising import spared_joint, why_not_up
+from upright_anvil.core.ids import ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.document import Group, GroupKind, Line, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.locate import find_line
@@ -50,7 +51,7 @@ class Judged:
     school: School
     poor_day: bool
     today: date | None
-    rests: Mapping[str, tuple[int, ...]]
+    rests: Mapping[LineId, tuple[int, ...]]
     changed: bool = False
     worn: str = ""
     away_days: int = 0
@@ -97,13 +98,13 @@ IN_ONE_GO = 20
 """Sets logged closer together than this, seconds, were logged afterwards and say nothing of the rests. House rule."""
 
 
-def rests_of(found: FoundSession, done: Done, setting: Setting) -> dict[str, tuple[int, ...]]:
+def rests_of(found: FoundSession, done: Done, setting: Setting) -> dict[LineId, tuple[int, ...]]:
     """Answer the seconds of rest between the working sets of each line: the time between, the work taken off.
 
     Lines done together with others have no rests of their own.
     """
     alone = {line.id for group in found.day.groups if group.kind is GroupKind.SINGLE for line in group.lines}
-    rests = {}
+    rests: dict[LineId, tuple[int, ...]] = {}
     for (session, line), rows in done.items():
         timed = [row for row in rows if row.logged_at is not None]
         if session != found.id or line not in alone or len(timed) < len(rows):
@@ -122,7 +123,7 @@ def _work(row: PerformedSet, setting: Setting) -> float:
     return performed_seconds(row.reps, row.seconds, asked, setting.exercise(row.exercise))
 
 
-def _rung(named: str, beside: Iterable[str], setting: Setting, *, harder: bool) -> Exercise | None:
+def _rung(named: ExerciseId, beside: Iterable[ExerciseId], setting: Setting, *, harder: bool) -> Exercise | None:
     """The rung named in advance, else the nearest that can be done at the place and no joint forbids.
 
     A harder rung is none where it loads a joint that hurts or is spared.
@@ -138,10 +139,12 @@ def _rung(named: str, beside: Iterable[str], setting: Setting, *, harder: bool) 
     )
 
 
-RowsBySession = Mapping[str, tuple[PerformedSet, ...]]
+RowsBySession = Mapping[SessionId, tuple[PerformedSet, ...]]
 
 
-def exposures_of(rows: RowsBySession, dates: Mapping[str, date], until: date, setting: Setting) -> tuple[Exposure, ...]:
+def exposures_of(
+    rows: RowsBySession, dates: Mapping[SessionId, date], until: date, setting: Setting
+) -> tuple[Exposure, ...]:
     """Answer a line's sessions up to a day, oldest first, each with the prescription it was logged against."""
     exposures = []
     for sid, done in sorted(rows.items(), key=lambda entry: (dates[entry[0]], entry[0])):
@@ -152,14 +155,14 @@ def exposures_of(rows: RowsBySession, dates: Mapping[str, date], until: date, se
     return tuple(exposures)
 
 
-def rung_of(line: Line, exercise_id: str, setting: Setting, *, harder: bool) -> Exercise | None:
+def rung_of(line: Line, exercise_id: ExerciseId, setting: Setting, *, harder: bool) -> Exercise | None:
     """Answer the rung beside a line's exercise that can be done: the one named in advance, else the ladder's next."""
     if harder:
         return _rung(line.harder, setting.ladders.harder(exercise_id), setting, harder=True)
     return _rung(line.easier, setting.ladders.easier(exercise_id), setting, harder=False)
 
 
-def away_before(sessions: Sequence[SessionRow], sid: str, on: date) -> int:
+def away_before(sessions: Sequence[SessionRow], sid: SessionId, on: date) -> int:
     """Answer the days a client had not trained before a session; 0 where it is the first."""
     before = max((s.on_date for s in sessions if s.id != sid and s.on_date < on), default=None)
     return (on - before).days if before is not None else 0
@@ -253,7 +256,7 @@ def proposed_for_circuit(
     program: Program,
     *,
     round_fits: bool,
-) -> dict[str, tuple[Proposal | None, str]]:
+) -> dict[LineId, tuple[Proposal | None, str]]:
     """Answer the one proposal of a circuit on its first station, and why the others have none of their own.
 
     ``round_fits`` says whether the day has the minutes for a round more.

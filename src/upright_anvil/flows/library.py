@@ -6,6 +6,7 @@ from functools import cached_property, lru_cache
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.search import SearchIndex
 from upright_anvil.core.sentences import Refusal
@@ -27,7 +28,7 @@ REMEMBERED = 8
 class Library:
     """All exercises at one time, removed ones included and marked, with their ladders and their search index."""
 
-    exercises: dict[str, Exercise]
+    exercises: dict[ExerciseId, Exercise]
     ladders: Ladders
 
     @cached_property
@@ -35,7 +36,7 @@ class Library:
         """The search index."""
         return SearchIndex(self.exercises.values())
 
-    def exercise(self, exercise_id: str) -> Exercise:
+    def exercise(self, exercise_id: ExerciseId) -> Exercise:
         """Answer one exercise. Raises `NotFoundError`."""
         found = self.exercises.get(exercise_id)
         if found is None:
@@ -68,7 +69,7 @@ def _read(scope: Scope) -> Library:
     exercises = dict(shipped_exercises())
     for row in store.own_exercises(scope):
         if row.shipped_id is None:
-            exercises[row.id] = own_of(row)
+            exercises[ExerciseId(row.id)] = own_of(row)
         elif row.shipped_id in exercises and row.removed_at is None:
             exercises[row.shipped_id] = exercise_of(row.shipped_id, row.document, edited=True)
     own = [e for e in exercises.values() if e.own and not e.removed]
@@ -77,10 +78,10 @@ def _read(scope: Scope) -> Library:
 
 def own_of(row: OwnExerciseRow) -> Exercise:
     """Read an own exercise's row."""
-    return exercise_of(row.id, row.document, own=True, removed=row.removed_at is not None)
+    return exercise_of(ExerciseId(row.id), row.document, own=True, removed=row.removed_at is not None)
 
 
-def all_exercises(scope: Scope) -> dict[str, Exercise]:
+def all_exercises(scope: Scope) -> dict[ExerciseId, Exercise]:
     """Answer every exercise by id, removed own ones included and marked."""
     return library(scope).exercises
 
@@ -107,7 +108,12 @@ class Found:
 
 
 def find(
-    scope: Scope, query: str, limit: int, today: date, client_id: str | None = None, place_id: str | None = None
+    scope: Scope,
+    query: str,
+    limit: int,
+    today: date,
+    client_id: ClientId | None = None,
+    place_id: PlaceId | None = None,
 ) -> Found:
     """Answer the exercises that fit a query, best first.
 
@@ -139,7 +145,7 @@ def add_own(scope: Scope, exercise: Exercise) -> Exercise:
     return own_of(made)
 
 
-def change_exercise(scope: Scope, exercise_id: str, exercise: Exercise) -> Exercise:
+def change_exercise(scope: Scope, exercise_id: ExerciseId, exercise: Exercise) -> Exercise:
     """Change an own exercise, a removed one comes back; or keep an edit of a shipped one apart from it.
 
     Raises `NotFoundError`, `Refusal`.
@@ -160,7 +166,7 @@ def change_exercise(scope: Scope, exercise_id: str, exercise: Exercise) -> Exerc
     return library(scope).exercise(exercise_id)
 
 
-def remove_own(scope: Scope, exercise_id: str, now: datetime) -> None:
+def remove_own(scope: Scope, exercise_id: ExerciseId, now: datetime) -> None:
     """Remove an own exercise from the choices, or an edit so that the shipped one shows again.
 
     Plans and history that name a removed exercise keep it. Raises `NotFoundError`.
@@ -175,7 +181,7 @@ def remove_own(scope: Scope, exercise_id: str, now: datetime) -> None:
     store.changed(scope)
 
 
-def _free_name(scope: Scope, name: str, exercise_id: str | None) -> str:
+def _free_name(scope: Scope, name: str, exercise_id: ExerciseId | None) -> str:
     name = " ".join(name.split())
     if any(e.name.lower() == name.lower() and e.id != exercise_id for e in choices(scope)):
         raise Refusal(f"There is an exercise called {name} already; choose it, or add yours under another name.")

@@ -3,6 +3,7 @@
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 
+from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.reading import day_estimate, settings_of
 from upright_anvil.core.sentences import Refusal
@@ -24,7 +25,13 @@ class Acknowledged:
 
 
 def start_session(
-    scope: Scope, sid: str, program_id: str, week_id: str, day_id: str, started_at: datetime, now: datetime
+    scope: Scope,
+    sid: SessionId,
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
+    started_at: datetime,
+    now: datetime,
 ) -> Acknowledged:
     """Open a session in the ledger, on the day it is in the studio: that of ``started_at`` in the zone of ``now``.
 
@@ -66,7 +73,7 @@ OFFLINE_DAYS = 14
 """How long a tap may have waited in a browser; an older time is that of a clock gone wrong. House rule."""
 
 
-def log_set(scope: Scope, sid: str, row: PerformedSet, now: datetime) -> Acknowledged:
+def log_set(scope: Scope, sid: SessionId, row: PerformedSet, now: datetime) -> Acknowledged:
     """Store a performed set, at the time it arrived where the device's clock cannot be right.
 
     Raises `NotFoundError` before the session was started.
@@ -82,7 +89,7 @@ def _as_possible(at: datetime, now: datetime) -> datetime:
 
 
 def add_note(
-    scope: Scope, sid: str, note_id: str, line: str, text: str, now: datetime, *, for_next: bool = False
+    scope: Scope, sid: SessionId, note_id: str, line: str, text: str, now: datetime, *, for_next: bool = False
 ) -> Acknowledged:
     """Store a note on a session, or on one of its lines; ``for_next`` is shown when the client comes again.
 
@@ -106,7 +113,7 @@ def add_note(
     return Acknowledged(note_id, again=False)
 
 
-def finish_session(scope: Scope, sid: str, finished_at: datetime, now: datetime) -> Acknowledged:
+def finish_session(scope: Scope, sid: SessionId, finished_at: datetime, now: datetime) -> Acknowledged:
     """Close a session; closing it again keeps the first time. Raises `NotFoundError` before it was started."""
     session = ledger.session(scope, sid)
     if session.finished_at is not None:
@@ -115,7 +122,7 @@ def finish_session(scope: Scope, sid: str, finished_at: datetime, now: datetime)
     return Acknowledged(sid, again=False)
 
 
-def say_effort(scope: Scope, sid: str, effort: int) -> Acknowledged:
+def say_effort(scope: Scope, sid: SessionId, effort: int) -> Acknowledged:
     """Keep how hard the whole session was, 0 to 10; the last word holds. Raises `NotFoundError`."""
     session = ledger.session(scope, sid)
     again = session.effort == effort
@@ -123,6 +130,6 @@ def say_effort(scope: Scope, sid: str, effort: int) -> Acknowledged:
     return Acknowledged(sid, again=again)
 
 
-def session_estimate(scope: Scope, sid: str) -> int:
+def session_estimate(scope: Scope, sid: SessionId) -> int:
     """Answer the seconds a session was estimated to take when it was started. Raises `NotFoundError`."""
     return ledger.session(scope, sid).estimated_seconds

@@ -10,6 +10,7 @@ from upright_anvil.core.ahead.events import events
 from upright_anvil.core.ahead.measure import Measure, measure_of, measured
 from upright_anvil.core.ahead.outlook import Edge, Outlook, trained
 from upright_anvil.core.health.raising import why_not_up
+from upright_anvil.core.ids import DayId, ProgramId
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
@@ -53,7 +54,7 @@ class _Stretch:
     heads: tuple[AheadWeek, ...]
 
 
-def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> AheadView:
+def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) -> AheadView:
     """Answer a day through the weeks to come, the one trained next where none is named.
 
     Raises `Refusal` for a day that is gone or over, `NotFoundError`.
@@ -100,7 +101,7 @@ def look_ahead(scope: Scope, program_id: str, day_id: str, today: date) -> Ahead
     )
 
 
-def _next_day(program: Program, today: date) -> str:
+def _next_day(program: Program, today: date) -> DayId:
     """The day trained today or next; after the last the last one."""
     held = list(program.sessions())
     coming = next((day for _, _, day, on in held if on >= today), held[-1][2] if held else None)
@@ -109,7 +110,9 @@ def _next_day(program: Program, today: date) -> str:
     return coming.id
 
 
-def _stretch(program: Program, program_id: str, day_id: str, finished: Collection[str], today: date) -> _Stretch:
+def _stretch(
+    program: Program, program_id: ProgramId, day_id: DayId, finished: Collection[str], today: date
+) -> _Stretch:
     """The weeks of the day's phase that are still to be trained, and as many more."""
     phase, day = find_day(program, day_id)
     numbered = [(n, i, monday) for n, (p, i, monday) in enumerate(program.weeks(), start=1) if p.id == phase.id]

@@ -3,13 +3,14 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Week
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import write
 
 
-def minutes_with(day: Day, weeks: Sequence[Week], week: int, texts: Mapping[str, str], setting: Setting) -> int:
+def minutes_with(day: Day, weeks: Sequence[Week], week: int, texts: Mapping[LineId, str], setting: Setting) -> int:
     """Answer the minutes a day takes in a week (index) with other words in the cells of some lines (line id: text)."""
 
     def said(line: Line) -> Line:

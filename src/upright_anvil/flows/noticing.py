@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, timedelta
 
+from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
 from upright_anvil.flows.ids import session_id
@@ -24,12 +25,12 @@ _known: dict[_State, Notice | None] = {}
 class ClientNotice:
     """A client who wants a look: what, one line of evidence, the exercise it is about, the program (None: none)."""
 
-    client_id: str
+    client_id: ClientId
     client: str
     trouble: Trouble
     text: str
     exercise: str
-    program_id: str | None
+    program_id: ProgramId | None
 
 
 def notice(
@@ -53,7 +54,7 @@ def notice(
 
 
 def _found(
-    scope: Scope, who: ClientRow, program: Program, program_id: str, recent: Sequence[SessionRow], today: date
+    scope: Scope, who: ClientRow, program: Program, program_id: ProgramId, recent: Sequence[SessionRow], today: date
 ) -> Notice | None:
     held = {s.id: s for s in recent if s.finished_at is not None}
     since = today - timedelta(days=LOOKS_BACK)

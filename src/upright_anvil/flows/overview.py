@@ -9,6 +9,7 @@ from decimal import Decimal
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.history import current as standing_now
+from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.document import Phase, Program, WeekKind
 from upright_anvil.core.plan.setting import Setting
@@ -54,7 +55,7 @@ class _Planned:
     number: int
 
 
-def overview(scope: Scope, client_id: str, today: date) -> OverviewView:
+def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     """Answer a client's progress over the last year. Raises `NotFoundError`."""
     who = client(scope, client_id)
     since = today - timedelta(weeks=WEEKS_BACK)
@@ -142,7 +143,7 @@ def _due(program: Program | None, held_on: Collection[date], today: date) -> Cou
     return due
 
 
-def _decided(decisions: Sequence[DecisionRow], dates: Mapping[str, date]) -> dict[date, tuple[int, int]]:
+def _decided(decisions: Sequence[DecisionRow], dates: Mapping[SessionId, date]) -> dict[date, tuple[int, int]]:
     found: dict[date, tuple[int, int]] = {}
     for row in decisions:
         if row.session_id in dates:
@@ -152,7 +153,7 @@ def _decided(decisions: Sequence[DecisionRow], dates: Mapping[str, date]) -> dic
     return found
 
 
-def _pains(done: Done, dates: Mapping[str, date]) -> list[tuple[date, str]]:
+def _pains(done: Done, dates: Mapping[SessionId, date]) -> list[tuple[date, str]]:
     found = set()
     for (sid, _), rows in done.items():
         for row in rows:
@@ -162,7 +163,9 @@ def _pains(done: Done, dates: Mapping[str, date]) -> list[tuple[date, str]]:
     return sorted(found)
 
 
-def _pain_rows(scope: Scope, client_id: str, pains: Sequence[tuple[date, str]], today: date) -> tuple[PainRow, ...]:
+def _pain_rows(
+    scope: Scope, client_id: ClientId, pains: Sequence[tuple[date, str]], today: date
+) -> tuple[PainRow, ...]:
     states = {
         s.name: str(s.state) for s in standing_now(health.history(scope, client_id), today) if s.state is not State.OVER
     }
@@ -173,7 +176,7 @@ def _pain_rows(scope: Scope, client_id: str, pains: Sequence[tuple[date, str]], 
     return tuple(sorted(rows, key=lambda row: row.days[-1], reverse=True))
 
 
-def _lifts(strong: Mapping[str, Strength], setting: Setting) -> tuple[Lift, ...]:
+def _lifts(strong: Mapping[ExerciseId, Strength], setting: Setting) -> tuple[Lift, ...]:
     known = [s for s in strong.values() if s.sessions >= LEAST_SESSIONS]
     known.sort(key=lambda s: (-s.sessions, s.exercise))
     return tuple(_lift(strength, setting) for strength in known[:MOST_LIFTS])

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from datetime import date
 from decimal import Decimal
 
+from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.progress.telling import Telling
 
@@ -48,7 +49,7 @@ class Lift:
     or nothing; ``with_body`` says that body weight is included.
     """
 
-    exercise_id: str
+    exercise_id: ExerciseId
     exercise: str
     sessions: int
     value: Decimal
@@ -98,10 +99,10 @@ class PainRow:
 class OverviewView:
     """A client's progress over the last year at most; ``telling`` are the three things worth telling."""
 
-    client_id: str
+    client_id: ClientId
     client: str
     unit: Unit
-    program_id: str | None
+    program_id: ProgramId | None
     telling: tuple[Telling, ...]
     weeks: tuple[OverviewWeek, ...]
     lifts: tuple[Lift, ...]

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from itertools import pairwise
 
 from upright_anvil.core.constants import STEP_CAP
+from upright_anvil.core.ids import ClientId, PlaceId
 from upright_anvil.core.loads.equipment_text import EquipmentProblem, read_equipment
 from upright_anvil.core.loads.features import EVERYWHERE, Feature
 from upright_anvil.core.loads.implements import Achievable, ImplementKind
@@ -54,7 +55,7 @@ class EquipmentView:
 class PlaceView:
     """A place with what can be lifted there, and the names of those who train there."""
 
-    id: str
+    id: PlaceId
     facts: PlaceFacts
     equipment: EquipmentView
     clients: tuple[str, ...]
@@ -75,7 +76,7 @@ def add_place(scope: Scope, facts: PlaceFacts) -> PlaceView:
     return place_view(scope, row)
 
 
-def change_place(scope: Scope, place_id: str, facts: PlaceFacts) -> PlaceView:
+def change_place(scope: Scope, place_id: PlaceId, facts: PlaceFacts) -> PlaceView:
     """Change a place, for everybody who trains there. Raises `NotFoundError`."""
     row = store.place(scope, place_id)
     row.name, row.unit, row.equipment = facts.name, facts.unit.value, facts.equipment
@@ -83,7 +84,7 @@ def change_place(scope: Scope, place_id: str, facts: PlaceFacts) -> PlaceView:
     return place_view(scope, row)
 
 
-def set_places(scope: Scope, client_id: str, place_ids: list[str]) -> tuple[PlaceView, ...]:
+def set_places(scope: Scope, client_id: ClientId, place_ids: list[PlaceId]) -> tuple[PlaceView, ...]:
     """Say where a client trains, the usual place first. Raises `NotFoundError`, `Refusal` for a place named twice."""
     client(scope, client_id)
     if len(set(place_ids)) < len(place_ids):

@@ -5,6 +5,7 @@ from decimal import Decimal
 
 from upright_anvil.core.blocks import added_load, done_bar, session_blocks
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit, in_unit
@@ -32,7 +33,7 @@ from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 
 
-def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today: date) -> ProgressView:
+def client_progress(scope: Scope, client_id: ClientId, exercise_id: ExerciseId | None, today: date) -> ProgressView:
     """Answer the progress with an exercise, or with the one done most. Raises `NotFoundError`."""
     who = client(scope, client_id)
     exercises = all_exercises(scope)
@@ -46,7 +47,7 @@ def client_progress(scope: Scope, client_id: str, exercise_id: str | None, today
     setting = client_setting(scope, client_id, today, path_of=chosen or "")
     exercise = setting.exercise(chosen) if chosen else None
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, client_id)}
-    by_session: dict[str, list[PerformedSet]] = {}
+    by_session: dict[SessionId, list[PerformedSet]] = {}
     for k in kept:
         by_session.setdefault(k.session_id, []).append(k.row)
     points = []
@@ -77,7 +78,7 @@ def _test(test: Tested, setting: Setting) -> TestMark:
     return TestMark(test.on, f"{test.reps} reps with {test.load}{left}", _shown(found, setting.unit))
 
 
-def _phases(scope: Scope, client_id: str) -> tuple[PhaseSpan, ...]:
+def _phases(scope: Scope, client_id: ClientId) -> tuple[PhaseSpan, ...]:
     row = programs.program_of_client(scope, client_id)
     if row is None:
         return ()
@@ -89,7 +90,7 @@ def _phases(scope: Scope, client_id: str) -> tuple[PhaseSpan, ...]:
 
 
 def _decisions(
-    scope: Scope, client_id: str, kept: list[ledger.KeptSet], dates: dict[str, date]
+    scope: Scope, client_id: ClientId, kept: list[ledger.KeptSet], dates: dict[SessionId, date]
 ) -> tuple[DecisionMark, ...]:
     """The decisions on the lines in which the exercise was done."""
     lines = {(k.session_id, k.row.slot.line) for k in kept}
@@ -100,7 +101,7 @@ def _decisions(
     )
 
 
-def _over_time(setting: Setting, exercise: str) -> StrengthOverTime | None:
+def _over_time(setting: Setting, exercise: ExerciseId) -> StrengthOverTime | None:
     found = setting.known
     strength = found.strengths.get(exercise)
     if strength is None:

@@ -5,6 +5,7 @@ from datetime import date
 from decimal import Decimal
 
 from upright_anvil.core.blocks import Block
+from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.core.loads.load import Unit
 
 
@@ -109,7 +110,7 @@ class TestMark:
 class ExerciseChoice:
     """An exercise the client has done, and in how many sessions."""
 
-    id: str
+    id: ExerciseId
     name: str
     sessions: int
 
@@ -118,11 +119,11 @@ class ExerciseChoice:
 class ProgressView:
     """What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight."""
 
-    client_id: str
+    client_id: ClientId
     client: str
     unit: Unit
     exercises: tuple[ExerciseChoice, ...]
-    exercise_id: str | None
+    exercise_id: ExerciseId | None
     exercise: str
     with_body: bool
     sessions: tuple[SessionPoint, ...]

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date
 
+from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.reading import ReadCell, read_cell, settings_of
@@ -41,12 +42,17 @@ class Hints:
 class CellAddress:
     """Where a text stands: its line and week; empty where it stands nowhere yet."""
 
-    line: str = ""
-    week: str = ""
+    line: LineId = NO_LINE
+    week: WeekId = NO_WEEK
 
 
 def read_line(
-    scope: Scope, program_id: str, text: str, exercise_id: str, today: date, address: CellAddress | None = None
+    scope: Scope,
+    program_id: ProgramId,
+    text: str,
+    exercise_id: ExerciseId,
+    today: date,
+    address: CellAddress | None = None,
 ) -> ReadCell:
     """Answer one line read out against the program's client, as the board would show it in that cell.
 
@@ -56,12 +62,12 @@ def read_line(
     return read_cell(text, setting.exercise(exercise_id), setting)
 
 
-def setting_of_program(scope: Scope, program_id: str, today: date) -> Setting:
+def setting_of_program(scope: Scope, program_id: ProgramId, today: date) -> Setting:
     """Answer the setting of a program's client. Raises `NotFoundError`."""
     return client_setting(scope, programs.program_row(scope, program_id).client_id, today)
 
 
-def setting_at(scope: Scope, program_id: str, today: date, address: CellAddress) -> Setting:
+def setting_at(scope: Scope, program_id: ProgramId, today: date, address: CellAddress) -> Setting:
     """Answer the setting of a program's client at a cell's place: its week's, else its day's, else the usual one."""
     usual = setting_of_program(scope, program_id, today)
     try:
@@ -75,7 +81,9 @@ def setting_at(scope: Scope, program_id: str, today: date, address: CellAddress)
 REPS, LEFT = 8, 2
 
 
-def hints(scope: Scope, program_id: str, exercise_id: str, today: date, address: CellAddress | None = None) -> Hints:
+def hints(
+    scope: Scope, program_id: ProgramId, exercise_id: ExerciseId, today: date, address: CellAddress | None = None
+) -> Hints:
     """Answer what may be typed for an exercise in a cell, with the loads of its place. Raises `NotFoundError`."""
     program = programs.program_row(scope, program_id)
     kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
@@ -87,7 +95,7 @@ def hints(scope: Scope, program_id: str, exercise_id: str, today: date, address:
     return Hints(loads, _last(kept, dates), suggested(exercise, setting, REPS, LEFT))
 
 
-def _last(kept: Sequence[ledger.KeptSet], dates: dict[str, date]) -> LastNumbers | None:
+def _last(kept: Sequence[ledger.KeptSet], dates: dict[SessionId, date]) -> LastNumbers | None:
     if not kept:
         return None
     latest = max((dates[k.session_id], k.session_id) for k in kept)

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from datetime import date
 
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.testing.due import Due, due_again
 from upright_anvil.store import testing
 from upright_anvil.store.database import Scope
@@ -12,14 +13,14 @@ from upright_anvil.store.database import Scope
 class DueBattery:
     """A battery a client did, and when it is due again."""
 
-    client_id: str
+    client_id: ClientId
     battery: str
     name: str
     last: date
     due: Due
 
 
-def due_batteries(scope: Scope, client_id: str | None, today: date) -> tuple[DueBattery, ...]:
+def due_batteries(scope: Scope, client_id: ClientId | None, today: date) -> tuple[DueBattery, ...]:
     """Answer the batteries of a client, or of all clients, by the day they are due again."""
     found = [
         DueBattery(client, battery, name, last, due_again(last, weeks, today))

@@ -6,6 +6,7 @@ from datetime import date, datetime
 from enum import StrEnum
 
 from upright_anvil.core.blocks import Block, planned_bar, session_blocks
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, ProgramId, SessionId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Group, GroupKind, Line, Program
 from upright_anvil.core.plan.locate import find_line, week_index
@@ -65,7 +66,7 @@ class DecisionView:
 class ReviewStation:
     """What a circuit's proposal asks of one of its other stations."""
 
-    line: str
+    line: LineId
     exercise: str
     text: str
 
@@ -82,8 +83,8 @@ class ReviewLine:
     is judged as one on its first station; ``stations`` are what that asks of the others.
     """
 
-    line: str
-    exercise_id: str
+    line: LineId
+    exercise_id: ExerciseId
     exercise: str
     planned: str
     blocks: tuple[Block, ...]
@@ -123,9 +124,9 @@ class ReviewView:
     ``next_minutes`` is what accepting all that is open does to the day next week, ``minutes_limit`` what it may take.
     """
 
-    session_id: str
-    program_id: str
-    client_id: str
+    session_id: SessionId
+    program_id: ProgramId
+    client_id: ClientId
     client: str
     unit: Unit
     day: str
@@ -144,7 +145,7 @@ class ReviewView:
     minutes_limit: int
 
 
-def review_session(scope: Scope, sid: str, today: date) -> ReviewView:
+def review_session(scope: Scope, sid: SessionId, today: date) -> ReviewView:
     """Answer a started session with its proposals, as they stand on a day. Raises `NotFoundError`."""
     found = find_started(scope, sid)
     row = _started(found)
@@ -220,7 +221,7 @@ def _judged(
     found: FoundSession,
     line: Line,
     rows: RowsBySession,
-    dates: dict[str, date],
+    dates: dict[SessionId, date],
     setting: Setting,
     program: Program,
     day: Judged,
@@ -306,7 +307,7 @@ def _next_minutes(
         index = week_index(place.phase, cells[0].week_id)
     except Refusal:
         return None
-    texts: dict[str, str] = {}
+    texts: dict[LineId, str] = {}
     for line in open_lines:
         if line.proposal is not None:
             texts |= {line.line: line.proposed, **{one.line: one.text for one in line.proposal.stations}}

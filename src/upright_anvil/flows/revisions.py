@@ -3,6 +3,7 @@
 from dataclasses import dataclass, replace
 from datetime import date, datetime
 
+from upright_anvil.core.ids import ProgramId
 from upright_anvil.core.plan.compare import Difference, compare
 from upright_anvil.flows.board import board_of
 from upright_anvil.flows.board_view import BoardView
@@ -22,7 +23,7 @@ class Comparison:
     differences: tuple[Difference, ...]
 
 
-def compare_revisions(scope: Scope, program_id: str, before: int, after: int) -> Comparison:
+def compare_revisions(scope: Scope, program_id: ProgramId, before: int, after: int) -> Comparison:
     """Answer what differs between two revisions. Raises `NotFoundError`."""
     old, new = (programs.revision(scope, program_id, number) for number in (before, after))
     names = {e.id: e.name for e in all_exercises(scope).values()}
@@ -30,12 +31,12 @@ def compare_revisions(scope: Scope, program_id: str, before: int, after: int) ->
     return Comparison(heads[0], heads[1], compare(old.program, new.program, names))
 
 
-def as_it_was(scope: Scope, program_id: str, number: int, today: date) -> BoardView:
+def as_it_was(scope: Scope, program_id: ProgramId, number: int, today: date) -> BoardView:
     """Answer a program as it stood at a revision, read out against the client of today. Raises `NotFoundError`."""
     return board_of(scope, programs.revision(scope, program_id, number), today)
 
 
-def restore(scope: Scope, program_id: str, base: int, number: int, now: datetime, today: date) -> BoardView:
+def restore(scope: Scope, program_id: ProgramId, base: int, number: int, now: datetime, today: date) -> BoardView:
     """Bring a revision back as a new one, which can be undone. Raises `StaleSaveError`, `NotFoundError`."""
     here = fresh_base(scope, program_id, base)
     wanted = programs.revision(scope, program_id, number)

@@ -3,6 +3,7 @@
 from collections.abc import Iterable
 from dataclasses import dataclass
 
+from upright_anvil.core.ids import NO_EXERCISE, ExerciseId, WeekId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.locate import LinePlace, find_line, week_index
@@ -19,7 +20,7 @@ from upright_anvil.core.progression.steps import Kit
 class RolledWeek:
     """A later week a decision changes: the week's id and number in the program, what it will say, what it says now."""
 
-    week_id: str
+    week_id: WeekId
     week: int
     text: str
     now: str
@@ -32,13 +33,13 @@ def setting_of_cell(program: Program, cell: NextCell | None, setting: Setting) -
     return _setting_in(find_line(program, cell.line), cell.week_id, setting)
 
 
-def _setting_in(place: LinePlace, week_id: str, setting: Setting) -> Setting:
+def _setting_in(place: LinePlace, week_id: WeekId, setting: Setting) -> Setting:
     week = place.phase.weeks[week_index(place.phase, week_id)]
     return settings_of(place.day, (week,), setting)[0]
 
 
 def rolled_on(
-    program: Program, cell: NextCell, decided: Prescription, setting: Setting, exercise: str = ""
+    program: Program, cell: NextCell, decided: Prescription, setting: Setting, exercise: ExerciseId = NO_EXERCISE
 ) -> tuple[RolledWeek, ...]:
     """Answer the later weeks of the phase that change with a decision on a cell; ``exercise`` is the rung it takes.
 
@@ -56,7 +57,7 @@ def rolled_on(
             if week.text == cell.text and not week.easing_off
         )
 
-    def kit(week_id: str) -> Kit:
+    def kit(week_id: WeekId) -> Kit:
         here = _setting_in(place, week_id, setting)
         return Kit(here.exercise(exercise or trained), here.inventory, here.body_kg)
 

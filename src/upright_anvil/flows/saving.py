@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from datetime import date, datetime
 
+from upright_anvil.core.ids import ProgramId
 from upright_anvil.core.plan.compare import Difference, compare
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
@@ -30,7 +31,7 @@ class StaleSaveError(Exception):
 
 
 def save_edits(
-    scope: Scope, program_id: str, base: int, edits: Sequence[Edit], reason: str, now: datetime, today: date
+    scope: Scope, program_id: ProgramId, base: int, edits: Sequence[Edit], reason: str, now: datetime, today: date
 ) -> BoardView:
     """Apply edits to the revision they started from and keep the result as a new revision.
 
@@ -41,7 +42,7 @@ def save_edits(
     return board_of(scope, write_revision(scope, before, after, reason, now), today)
 
 
-def undo(scope: Scope, program_id: str, base: int, now: datetime, today: date) -> BoardView:
+def undo(scope: Scope, program_id: ProgramId, base: int, now: datetime, today: date) -> BoardView:
     """Bring back what the program said before the last change. Raises `Refusal` when there is nothing to undo."""
     here = fresh_base(scope, program_id, base)
     if here.undo_to is None:
@@ -58,7 +59,7 @@ def undo(scope: Scope, program_id: str, base: int, now: datetime, today: date) -
     return _kept(scope, undone, today)
 
 
-def redo(scope: Scope, program_id: str, base: int, now: datetime, today: date) -> BoardView:
+def redo(scope: Scope, program_id: ProgramId, base: int, now: datetime, today: date) -> BoardView:
     """Bring back what the last undo took away. Raises `Refusal` when there is nothing to redo."""
     here = fresh_base(scope, program_id, base)
     if here.redo_to is None:
@@ -78,7 +79,7 @@ def write_revision(scope: Scope, before: Revision, program: Program, reason: str
     return after
 
 
-def history(scope: Scope, program_id: str) -> tuple[RevisionHead, ...]:
+def history(scope: Scope, program_id: ProgramId) -> tuple[RevisionHead, ...]:
     """Answer the newest hundred revisions, newest first. Raises `NotFoundError`."""
     programs.program_row(scope, program_id)
     return tuple(programs.heads(scope, program_id, 100))
@@ -90,7 +91,7 @@ def _kept(scope: Scope, revision: Revision, today: date) -> BoardView:
     return board_of(scope, revision, today)
 
 
-def fresh_base(scope: Scope, program_id: str, base: int) -> Revision:
+def fresh_base(scope: Scope, program_id: ProgramId, base: int) -> Revision:
     """Answer the current revision, when it is the one a save started from. Raises `StaleSaveError`."""
     now = programs.current(scope, program_id)
     if now.number != base:

@@ -8,6 +8,7 @@ from upright_anvil.core.blocks import added_load
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
 from upright_anvil.core.health.screening import health_standing
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
@@ -39,7 +40,7 @@ LONGEST_SESSION = timedelta(hours=4)
 
 def client_setting(
     scope: Scope,
-    client_id: str,
+    client_id: ClientId,
     on: date,
     *,
     sessions: Sequence[SessionRow] | None = None,
@@ -76,7 +77,7 @@ def client_setting(
     return bare.knowing(known_of(scope, client_id, bare, until or on, held, leaving_out=leaving_out, path_of=path_of))
 
 
-def _weighed(scope: Scope, client_id: str) -> tuple[tuple[tuple[date, Decimal], ...], tuple[Tested, ...]]:
+def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Decimal], ...], tuple[Tested, ...]]:
     """The body weights by day, and the tests with a load for a few repetitions, each as it stands."""
     weights, tested = {}, []
     items = shipped_tests()

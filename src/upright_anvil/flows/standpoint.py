@@ -5,13 +5,14 @@ from datetime import date
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.screening import Intensity
+from upright_anvil.core.ids import ClientId
 from upright_anvil.flows.health import screening_of
 from upright_anvil.flows.setting import client_setting
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 
 
-def standpoint(scope: Scope, client_id: str, today: date) -> Standpoint:
+def standpoint(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
     """Answer the client's standpoint. Raises `NotFoundError`."""
     who = client(scope, client_id)
     screening = screening_of(scope, client_id, today)

@@ -5,6 +5,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.draft import Wish, draft
+from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId
 from upright_anvil.core.plan.document import Phase, Program
 from upright_anvil.core.plan.edits.phases import PutPhase
 from upright_anvil.core.sentences import Refusal
@@ -43,7 +44,7 @@ class DraftLine:
     """A line of a draft: its slot, its exercise, the first week's prescription and why it was chosen."""
 
     slot: str
-    exercise_id: str
+    exercise_id: ExerciseId
     exercise: str
     text: str
     reason: str
@@ -76,7 +77,7 @@ class Started:
     changes: tuple[str, ...]
 
 
-def templates_for(scope: Scope, client_id: str, today: date) -> tuple[TemplateView, ...]:
+def templates_for(scope: Scope, client_id: ClientId, today: date) -> tuple[TemplateView, ...]:
     """Answer all templates as they would become for a client. Raises `NotFoundError`."""
     who = standpoint(scope, client_id, today)
     found = []
@@ -103,7 +104,7 @@ def templates_for(scope: Scope, client_id: str, today: date) -> tuple[TemplateVi
     return tuple(found)
 
 
-def start_from_template(scope: Scope, client_id: str, template_id: str, now: datetime, today: date) -> Started:
+def start_from_template(scope: Scope, client_id: ClientId, template_id: str, now: datetime, today: date) -> Started:
     """Start a client's program from a template. Raises `Refusal` when there is one already, `NotFoundError`."""
     template = _template(template_id)
     check_none(scope, client_id)
@@ -114,7 +115,7 @@ def start_from_template(scope: Scope, client_id: str, template_id: str, now: dat
 
 
 def add_template_phase(
-    scope: Scope, program_id: str, base: int, template_id: str, now: datetime, today: date
+    scope: Scope, program_id: ProgramId, base: int, template_id: str, now: datetime, today: date
 ) -> Started:
     """Add a template as the next phase of a program. Raises `StaleSaveError`, `Refusal`, `NotFoundError`."""
     before = fresh_base(scope, program_id, base)
@@ -126,7 +127,7 @@ def add_template_phase(
     return Started(board_of(scope, after, today), adapted.changes)
 
 
-def draft_for(scope: Scope, client_id: str, wish: Wish, today: date) -> DraftView:
+def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> DraftView:
     """Answer a draft from the client file, without keeping it. Raises `Refusal` where nothing fits, `NotFoundError`."""
     who = _drafted_for(scope, client_id, today)
     made = draft(who, "Draft", monday_of(today), wish)
@@ -148,7 +149,7 @@ def draft_for(scope: Scope, client_id: str, wish: Wish, today: date) -> DraftVie
     return DraftView(tuple(days), names, wish.weeks, made.relax)
 
 
-def _drafted_for(scope: Scope, client_id: str, today: date) -> Standpoint:
+def _drafted_for(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
     """The client a draft is for. Raises `Refusal` where a clearance comes first: nothing is drafted before it."""
     who = standpoint(scope, client_id, today)
     screening = who.setting.screening
@@ -160,7 +161,7 @@ def _drafted_for(scope: Scope, client_id: str, today: date) -> Standpoint:
     return who
 
 
-def start_from_draft(scope: Scope, client_id: str, wish: Wish, now: datetime, today: date) -> Started:
+def start_from_draft(scope: Scope, client_id: ClientId, wish: Wish, now: datetime, today: date) -> Started:
     """Start a client's program from a draft. Raises `Refusal`, `NotFoundError`."""
     check_none(scope, client_id)
     made = draft(_drafted_for(scope, client_id, today), "Drafted program", monday_of(today), wish)

@@ -9,6 +9,7 @@ from datetime import date
 from decimal import Decimal
 from functools import lru_cache
 
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Load, Unit
@@ -33,14 +34,14 @@ MOST_KEPT = 256
 _kept: dict[object, Known] = {}
 
 
-def group_of(exercise_id: str, setting: Setting) -> str:
+def group_of(exercise_id: ExerciseId, setting: Setting) -> str:
     """Answer which exercises share a rep curve with this one: those of its pattern."""
     return str(setting.exercise(exercise_id).pattern)
 
 
 def known_of(
     scope: Scope,
-    client_id: str,
+    client_id: ClientId,
     setting: Setting,
     on: date,
     sessions: Sequence[SessionRow],
@@ -66,7 +67,7 @@ def known_of(
 
 def _worked_out(
     scope: Scope,
-    client_id: str,
+    client_id: ClientId,
     setting: Setting,
     on: date,
     sessions: Sequence[SessionRow],
@@ -92,7 +93,7 @@ def _worked_out(
 
 def _standing(rows: Iterable[BriefSet]) -> list[BriefSet]:
     """The row of each slot that holds, of those done, by session, line and number (see `core.ledger.standing`)."""
-    slots: dict[tuple[str, str, int], BriefSet] = {}
+    slots: dict[tuple[SessionId, LineId, int], BriefSet] = {}
     for row in rows:
         slot = (row.session_id, row.line, row.number)
         now = slots.get(slot)
@@ -111,7 +112,7 @@ def _tests(setting: Setting) -> Iterable[Attempt]:
             yield Attempt(test.exercise, test.on, float(moved), test.reps, test.reserve, 0, group, confirmed=True)
 
 
-def _attempts(rows: Sequence[BriefSet], dates: Mapping[str, date], setting: Setting) -> Iterable[Attempt]:
+def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], setting: Setting) -> Iterable[Attempt]:
     """The working sets that show something: no pain, the form held; body weight counts as it was on the day."""
     place, before = 0, ("", "")
     for row in rows:
@@ -152,9 +153,9 @@ def _was_slow(planned: str, unit: Unit) -> bool:
     return asked is not None and is_slow(asked.tempo)
 
 
-def _last_loads(rows: Iterable[BriefSet]) -> dict[str, Load]:
+def _last_loads(rows: Iterable[BriefSet]) -> dict[ExerciseId, Load]:
     """The load used last of each exercise, by the order in which it was logged."""
-    latest: dict[str, BriefSet] = {}
+    latest: dict[ExerciseId, BriefSet] = {}
     for row in rows:
         if row.load is not None and (row.exercise not in latest or row.seq > latest[row.exercise].seq):
             latest[row.exercise] = row

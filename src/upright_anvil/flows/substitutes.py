@@ -7,6 +7,7 @@ from datetime import date
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, joint_cautions
 from upright_anvil.core.health.history import Standing
+from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
 from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.library.ladders import Ladder
 from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
@@ -56,7 +57,7 @@ class ExerciseView:
     cautions: tuple[Caution, ...]
 
 
-def exercise_view(scope: Scope, exercise_id: str, client_id: str | None, today: date) -> ExerciseView:
+def exercise_view(scope: Scope, exercise_id: ExerciseId, client_id: ClientId | None, today: date) -> ExerciseView:
     """Answer an exercise's page. Raises `NotFoundError`."""
     shelf = library(scope)
     exercise = shelf.exercise(exercise_id)
@@ -67,9 +68,9 @@ def exercise_view(scope: Scope, exercise_id: str, client_id: str | None, today: 
 
 def exercise_substitutes(
     scope: Scope,
-    exercise_id: str,
-    client_id: str | None,
-    place_id: str | None,
+    exercise_id: ExerciseId,
+    client_id: ClientId | None,
+    place_id: PlaceId | None,
     today: date,
     reps: int = MEANT_REPS,
 ) -> tuple[Substitute, ...]:
@@ -114,6 +115,6 @@ def names_instead(exercise: Exercise, setting: Setting) -> tuple[str, ...]:
     return _names[key][1]
 
 
-def _shown(ladder: Ladder, exercises: dict[str, Exercise], here: str) -> ShownLadder:
+def _shown(ladder: Ladder, exercises: dict[ExerciseId, Exercise], here: str) -> ShownLadder:
     rungs = (Rung(rung, exercises[rung].name, rung == here) for rung in ladder.rungs if rung in exercises)
     return ShownLadder(ladder.id, ladder.name, tuple(rungs))

@@ -5,6 +5,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import replace
 from datetime import date
 
+from upright_anvil.core.ids import ExerciseId, SessionId
 from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.progress.at_load import most_gained
@@ -30,10 +31,10 @@ def in_clients_unit(change: Change, unit: str, clients: Unit) -> tuple[Change, s
 
 
 def tellings(
-    strong: Mapping[str, Strength],
+    strong: Mapping[ExerciseId, Strength],
     setting: Setting,
     done: Done,
-    dates: Mapping[str, date],
+    dates: Mapping[SessionId, date],
     sides: SideBySide,
     pains: Sequence[tuple[date, str]],
     sessions: Sequence[SessionRow],

@@ -7,6 +7,7 @@ from decimal import Decimal
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.health.cautions import Caution, joint_cautions
 from upright_anvil.core.health.screening import HealthStanding
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.testing.compare import Change, compare
@@ -62,7 +63,7 @@ class RoundView:
     """A round as the floor shows it."""
 
     id: str
-    client_id: str
+    client_id: ClientId
     client: str
     unit: Unit
     battery: str
@@ -102,7 +103,7 @@ class Pair:
 class SideBySide:
     """Two rounds side by side."""
 
-    client_id: str
+    client_id: ClientId
     client: str
     rounds: tuple[RoundHead, ...]
     earlier: RoundHead | None
@@ -110,7 +111,9 @@ class SideBySide:
     pairs: tuple[Pair, ...]
 
 
-def start_round(scope: Scope, client_id: str, round_id: str, battery_id: str, now: datetime, on: date) -> RoundView:
+def start_round(
+    scope: Scope, client_id: ClientId, round_id: str, battery_id: str, now: datetime, on: date
+) -> RoundView:
     """Start a round; its id was made by the app, so that starting twice starts once. Raises `NotFoundError`."""
     if store.find_round(scope, round_id) is None:
         client(scope, client_id)
@@ -166,7 +169,7 @@ def open_round(scope: Scope, round_id: str, today: date) -> RoundView:
     )
 
 
-def keep_result(scope: Scope, client_id: str, result: Result, now: datetime, today: date) -> Kept:
+def keep_result(scope: Scope, client_id: ClientId, result: Result, now: datetime, today: date) -> Kept:
     """Keep a result, in a round or on its own; sent twice, it is stored once.
 
     Raises `DoubtError` for an implausible figure nobody confirmed, `Refusal` for one that cannot be, `NotFoundError`.
@@ -194,7 +197,7 @@ def finish_round(scope: Scope, round_id: str, now: datetime, today: date) -> Rou
     return open_round(scope, round_id, today)
 
 
-def side_by_side(scope: Scope, client_id: str, earlier_id: str | None, later_id: str | None) -> SideBySide:
+def side_by_side(scope: Scope, client_id: ClientId, earlier_id: str | None, later_id: str | None) -> SideBySide:
     """Answer two rounds side by side: the newest and the first of the same battery unless others are named.
 
     Raises `NotFoundError`.

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
 
+from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
@@ -36,11 +37,11 @@ class SessionState(StrEnum):
 class TodaySession:
     """A session of today, or a started one that was never finished."""
 
-    session_id: str
-    program_id: str
-    week_id: str
-    day_id: str
-    client_id: str
+    session_id: SessionId
+    program_id: ProgramId
+    week_id: WeekId
+    day_id: DayId
+    client_id: ClientId
     client: str
     day: str
     week: int
@@ -55,7 +56,7 @@ class TodaySession:
 class Waiting:
     """A finished session with proposals nobody has decided on."""
 
-    session_id: str
+    session_id: SessionId
     client: str
     day: str
     on: date
@@ -66,10 +67,10 @@ class Waiting:
 class ClientToday:
     """A client on the list: the next planned day, if there is one."""
 
-    client_id: str
+    client_id: ClientId
     client: str
     goal: str
-    program_id: str | None
+    program_id: ProgramId | None
     next_day: str
     next_on: date | None
 
@@ -87,7 +88,7 @@ class DueToday:
     """Something due for a client: what, its name, the day, the days it is late (negative: to come), one sentence."""
 
     kind: DueKind
-    client_id: str
+    client_id: ClientId
     client: str
     name: str
     on: date | None
@@ -143,7 +144,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
     )
 
 
-def _health_dues(scope: Scope, names: dict[str, str], today: date) -> list[DueToday]:
+def _health_dues(scope: Scope, names: dict[ClientId, str], today: date) -> list[DueToday]:
     """Clearances not recorded first, then screens that are missing or old."""
     dues = []
     for who, standing in all_screenings(scope, list(names), today).items():
@@ -157,7 +158,7 @@ def _health_dues(scope: Scope, names: dict[str, str], today: date) -> list[DueTo
     return sorted(dues, key=lambda d: (d.kind is not DueKind.CLEARANCE, d.client))
 
 
-def _retests(scope: Scope, names: dict[str, str], today: date) -> list[DueToday]:
+def _retests(scope: Scope, names: dict[ClientId, str], today: date) -> list[DueToday]:
     dues = [d for d in due_batteries(scope, None, today) if d.due.shown and d.client_id in names]
     dues.sort(key=lambda d: (-d.due.late, names[d.client_id], d.name))
     return [
@@ -175,7 +176,7 @@ def _retests(scope: Scope, names: dict[str, str], today: date) -> list[DueToday]
 
 
 def _client(
-    scope: Scope, who: ClientRow, revision: Revision, started: dict[str, SessionRow], today: date
+    scope: Scope, who: ClientRow, revision: Revision, started: dict[SessionId, SessionRow], today: date
 ) -> tuple[list[TodaySession], ClientToday]:
     program, program_id = revision.program, revision.program_id
     setting = client_setting(scope, who.id, today)
@@ -214,7 +215,7 @@ def _client(
     return sessions, ClientToday(who.id, who.name, who.goal, program_id, name, next_on)
 
 
-def _waiting(scope: Scope, finished: list[SessionRow], names: dict[str, str]) -> tuple[Waiting, ...]:
+def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str]) -> tuple[Waiting, ...]:
     ids = [s.id for s in finished]
     lines = ledger.lines_done(scope, ids)
     decided: dict[str, int] = {}

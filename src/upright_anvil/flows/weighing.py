@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from datetime import date
 from zlib import crc32
 
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit, in_unit
 from upright_anvil.core.testing.settling import Reading, settled
 from upright_anvil.standins.scale import Scale, SimulatedScale
@@ -26,7 +27,7 @@ class Shown:
     settled: Load | None
 
 
-def weighing(scope: Scope, client_id: str, today: date) -> Iterator[Shown]:
+def weighing(scope: Scope, client_id: ClientId, today: date) -> Iterator[Shown]:
     """Answer what the scale shows while the client stands on it, ending once the weight has settled.
 
     The scale is the stand-in: somebody about as heavy as the client last time. Raises `NotFoundError`.

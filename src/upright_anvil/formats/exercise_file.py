@@ -11,6 +11,7 @@ from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
 from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, KinShare, Pattern
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladder, Ladders
 from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
@@ -19,9 +20,9 @@ DATA = resources.files("upright_anvil").joinpath("data")
 
 
 @lru_cache(maxsize=1)
-def shipped_exercises() -> dict[str, Exercise]:
+def shipped_exercises() -> dict[ExerciseId, Exercise]:
     """Answer the exercises that ship with the app, by id, file by file in the files' order."""
-    found: dict[str, Exercise] = {}
+    found: dict[ExerciseId, Exercise] = {}
     for file in sorted(DATA.joinpath("exercises").iterdir(), key=lambda f: f.name):
         for exercise_id, exercise in parse_exercises(file.read_text("utf-8")).items():
             if exercise_id in found:
@@ -36,10 +37,10 @@ def shipped_ladders() -> Ladders:
     return parse_ladders(DATA.joinpath("ladders.toml").read_text("utf-8"))
 
 
-def parse_exercises(text: str) -> dict[str, Exercise]:
+def parse_exercises(text: str) -> dict[ExerciseId, Exercise]:
     """Read an exercise file. Raises `KeyError` or `ValueError` where a field lacks or is not known."""
     tables = tomllib.loads(text, parse_float=Decimal)
-    return {exercise_id: exercise_of(exercise_id, table) for exercise_id, table in tables.items()}
+    return {ExerciseId(name): exercise_of(ExerciseId(name), table) for name, table in tables.items()}
 
 
 def parse_ladders(text: str) -> Ladders:
@@ -57,7 +58,7 @@ FIELDS = frozenset(_WORDS.split())
 
 
 def exercise_of(
-    exercise_id: str, table: dict[str, Any], *, own: bool = False, edited: bool = False, removed: bool = False
+    exercise_id: ExerciseId, table: dict[str, Any], *, own: bool = False, edited: bool = False, removed: bool = False
 ) -> Exercise:
     """Read one table. Raises `KeyError` or `ValueError` where a field lacks or is not known."""
     if unknown := set(table) - FIELDS:

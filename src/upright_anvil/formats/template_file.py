@@ -11,6 +11,7 @@ from functools import lru_cache
 from importlib import resources
 from typing import Any
 
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.plan.document import GroupKind, Pairing, Section, WeekKind
 from upright_anvil.core.plan.paths import Path, PathKind
 from upright_anvil.core.templates.model import Template, TemplateDay, TemplateGroup, TemplateLine
@@ -75,7 +76,7 @@ def _line(text: str) -> tuple[Section, TemplateLine]:
     section, _, exercise = head.rpartition("/")
     rest, _, reason = rest.partition("!")
     shorthand, _, path = rest.partition(">")
-    line = TemplateLine(exercise.strip(), shorthand.strip(), read_path(path.strip()), reason.strip())
+    line = TemplateLine(ExerciseId(exercise.strip()), shorthand.strip(), read_path(path.strip()), reason.strip())
     return Section(section.strip() or "main"), line
 
 

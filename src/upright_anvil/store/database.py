@@ -11,6 +11,8 @@ from alembic.config import Config
 from sqlalchemy import Connection, Engine, create_engine, event
 from sqlalchemy.orm import Session
 
+from upright_anvil.core.ids import TrainerId
+
 MIGRATIONS = Path(__file__).parent / "migrations"
 
 
@@ -19,7 +21,7 @@ class Scope:
     """A transaction in the name of one trainer: what every query of the store takes."""
 
     db: Session
-    trainer_id: str
+    trainer_id: TrainerId
 
 
 class Database:
@@ -46,13 +48,13 @@ class Database:
             driver.execute("PRAGMA foreign_keys=ON")
 
     @contextmanager
-    def reading(self, trainer_id: str) -> Iterator[Scope]:
+    def reading(self, trainer_id: TrainerId) -> Iterator[Scope]:
         """Open a transaction that only reads."""
         with Session(self.engine) as session:
             yield Scope(session, trainer_id)
 
     @contextmanager
-    def writing(self, trainer_id: str) -> Iterator[Scope]:
+    def writing(self, trainer_id: TrainerId) -> Iterator[Scope]:
         """Open a transaction that writes; it is on disk when the block ends, or undone when it raises."""
         with Session(self._writing, expire_on_commit=False) as session, session.begin():
             yield Scope(session, trainer_id)

@@ -5,6 +5,7 @@ from uuid import uuid4
 
 from sqlalchemy import bindparam, select
 
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import OwnExerciseRow, TrainerRow
@@ -30,7 +31,7 @@ def own_exercises(scope: Scope) -> Sequence[OwnExerciseRow]:
     return scope.db.scalars(query).all()
 
 
-def own_exercise(scope: Scope, exercise_id: str) -> OwnExerciseRow:
+def own_exercise(scope: Scope, exercise_id: ExerciseId) -> OwnExerciseRow:
     """Answer one own exercise. Raises `NotFoundError`."""
     row = scope.db.get(OwnExerciseRow, exercise_id)
     if row is None or row.trainer_id != scope.trainer_id or row.shipped_id is not None:

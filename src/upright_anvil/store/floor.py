@@ -6,6 +6,7 @@ from typing import Any
 
 from sqlalchemy import bindparam, func, select
 
+from upright_anvil.core.ids import ClientId, SessionId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import MeasureRow, ReadinessRow, SessionChangeRow, SessionRow
 
@@ -24,7 +25,7 @@ _LAST_REPORTS = (
 _READINESS = select(ReadinessRow).where(ReadinessRow.seq.in_(_LAST_REPORTS)).order_by(ReadinessRow.seq)
 
 
-def change_rows(scope: Scope, session_id: str) -> Sequence[SessionChangeRow]:
+def change_rows(scope: Scope, session_id: SessionId) -> Sequence[SessionChangeRow]:
     """Answer a session's changes in the order they were made."""
     query = (
         select(SessionChangeRow)
@@ -60,7 +61,7 @@ def add_change(
     scope.db.flush()
 
 
-def readiness_of_session(scope: Scope, session_id: str) -> ReadinessRow | None:
+def readiness_of_session(scope: Scope, session_id: SessionId) -> ReadinessRow | None:
     """Answer the last report of readiness for a session, None where it was skipped."""
     query = (
         select(ReadinessRow)
@@ -71,13 +72,13 @@ def readiness_of_session(scope: Scope, session_id: str) -> ReadinessRow | None:
     return scope.db.scalars(query).first()
 
 
-def readiness_of_client(scope: Scope, client_id: str, until: date, sessions: int = 3) -> Sequence[ReadinessRow]:
+def readiness_of_client(scope: Scope, client_id: ClientId, until: date, sessions: int = 3) -> Sequence[ReadinessRow]:
     """Answer the last report of each of a client's last sessions that has one, up to a day, oldest first."""
     asked = {"trainer": scope.trainer_id, "client": client_id, "until": until, "sessions": sessions}
     return scope.db.scalars(_READINESS, asked).all()
 
 
-def measures_of_session(scope: Scope, session_id: str) -> Sequence[MeasureRow]:
+def measures_of_session(scope: Scope, session_id: SessionId) -> Sequence[MeasureRow]:
     """Answer what devices measured in a session, in the order it arrived."""
     query = (
         select(MeasureRow)

@@ -7,6 +7,7 @@ from sqlalchemy import bindparam, select
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Condition, Entry, State
 from upright_anvil.core.health.screening import Answers, Clearance, Disease, Intensity, Screen, Sign
+from upright_anvil.core.ids import ClientId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
@@ -33,7 +34,7 @@ _CLEARANCES = (
 )
 
 
-def history(scope: Scope, client_id: str) -> list[Entry]:
+def history(scope: Scope, client_id: ClientId) -> list[Entry]:
     """Answer a client's entries that were not withdrawn, in the order they were written."""
     rows = scope.db.scalars(_HISTORY, {"trainer": scope.trainer_id, "client": client_id})
     return [_entry(row) for row in rows]
@@ -61,13 +62,13 @@ def history_row(scope: Scope, entry_id: str) -> HistoryRow:
     return row
 
 
-def screens(scope: Scope, client_id: str) -> list[Screen]:
+def screens(scope: Scope, client_id: ClientId) -> list[Screen]:
     """Answer a client's health screens, oldest first."""
     rows = scope.db.scalars(_SCREENS, {"trainer": scope.trainer_id, "client": client_id})
     return [screen_of(row) for row in rows]
 
 
-def screening_rows(scope: Scope, client_id: str | None = None) -> Sequence[ScreeningRow]:
+def screening_rows(scope: Scope, client_id: ClientId | None = None) -> Sequence[ScreeningRow]:
     """Answer the screens' rows of a client, or of all clients, oldest first."""
     query = select(ScreeningRow).where(ScreeningRow.trainer_id == scope.trainer_id)
     if client_id is not None:
@@ -87,13 +88,13 @@ def screen_of(row: ScreeningRow) -> Screen:
     return Screen(row.on_date, answers, row.at)
 
 
-def clearances(scope: Scope, client_id: str) -> list[Clearance]:
+def clearances(scope: Scope, client_id: ClientId) -> list[Clearance]:
     """Answer the clearances recorded for a client, oldest first."""
     rows = scope.db.scalars(_CLEARANCES, {"trainer": scope.trainer_id, "client": client_id})
     return [clearance_of(row) for row in rows]
 
 
-def clearance_rows(scope: Scope, client_id: str | None = None) -> Sequence[ClearanceRow]:
+def clearance_rows(scope: Scope, client_id: ClientId | None = None) -> Sequence[ClearanceRow]:
     """Answer the clearances' rows of a client, or of all clients, oldest first."""
     query = select(ClearanceRow).where(ClearanceRow.trainer_id == scope.trainer_id)
     if client_id is not None:
@@ -106,7 +107,7 @@ def clearance_of(row: ClearanceRow) -> Clearance:
     return Clearance(row.on_date, row.by, Intensity(row.up_to), row.limits, row.at)
 
 
-def cycle_reports(scope: Scope, client_id: str, limit: int = 30) -> Sequence[CycleReportRow]:
+def cycle_reports(scope: Scope, client_id: ClientId, limit: int = 30) -> Sequence[CycleReportRow]:
     """Answer a client's newest cycle reports, newest first."""
     query = (
         select(CycleReportRow)

@@ -11,6 +11,7 @@ from sqlalchemy import Table as SqlTable
 from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load, Unit
@@ -54,7 +55,7 @@ _COLUMNS = (
 class KeptSet:
     """A performed set with the session it belongs to."""
 
-    session_id: str
+    session_id: SessionId
     row: PerformedSet
 
 
@@ -112,13 +113,13 @@ def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet
     return _kept(scope, _T.session_id.in_(session_ids))
 
 
-def exercises_of_client(scope: Scope, client_id: str) -> set[str]:
+def exercises_of_client(scope: Scope, client_id: ClientId) -> set[ExerciseId]:
     """Answer the ids of all exercises a client has done."""
     query = select(_T.exercise).where(_T.trainer_id == scope.trainer_id, _T.client_id == client_id).distinct()
     return set(scope.db.scalars(query))
 
 
-def sets_of_exercises(scope: Scope, client_id: str, exercises: Collection[str]) -> list[KeptSet]:
+def sets_of_exercises(scope: Scope, client_id: ClientId, exercises: Collection[ExerciseId]) -> list[KeptSet]:
     """Answer a client's rows of some exercises."""
     return _kept(scope, _T.client_id == client_id, _T.exercise.in_(exercises))
 
@@ -128,10 +129,10 @@ class BriefSet(Protocol):
 
     seq: int
     id: str
-    session_id: str
-    line: str
+    session_id: SessionId
+    line: LineId
     number: int
-    exercise: str
+    exercise: ExerciseId
     outcome: str
     reps: int | None
     load: str | None
@@ -161,19 +162,19 @@ _LAST = (
 )
 
 
-def brief_sets(scope: Scope, client_id: str) -> Sequence[BriefSet]:
+def brief_sets(scope: Scope, client_id: ClientId) -> Sequence[BriefSet]:
     """Answer all rows of a client's working sets in the order they arrived, with what estimating needs of them."""
     rows = scope.db.execute(_BRIEF, {"trainer": scope.trainer_id, "client": client_id}).all()
     return cast("Sequence[BriefSet]", rows)
 
 
-def last_row(scope: Scope, client_id: str, leaving_out: str = "") -> str | None:
+def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | None:
     """Answer the id of a client's newest row outside one session: what was worked out from the rows holds as long."""
     named = {"trainer": scope.trainer_id, "client": client_id, "not_in": leaving_out}
     return scope.db.scalar(_LAST, named)
 
 
-def sets_since(scope: Scope, client_id: str, since: date) -> list[KeptSet]:
+def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:
     """Answer a client's rows of the sessions from a date on."""
     recent = select(SessionRow.id).where(
         SessionRow.trainer_id == scope.trainer_id, SessionRow.client_id == client_id, SessionRow.on_date >= since
@@ -181,7 +182,7 @@ def sets_since(scope: Scope, client_id: str, since: date) -> list[KeptSet]:
     return _kept(scope, _T.client_id == client_id, _T.session_id.in_(recent))
 
 
-def add_set(scope: Scope, session_id: str, row: PerformedSet, received_at: datetime) -> bool:
+def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at: datetime) -> bool:
     """Store a performed set in one statement; answer whether it was new. Raises `NotFoundError` without its session.
 
     The client comes from the session; a row whose id is stored already is passed over. This is the one query where a
@@ -239,13 +240,13 @@ _INSERT = (
 )
 
 
-def find_session(scope: Scope, session_id: str) -> SessionRow | None:
+def find_session(scope: Scope, session_id: SessionId) -> SessionRow | None:
     """Answer a session, None before it was started."""
     row = scope.db.get(SessionRow, session_id)
     return row if row is not None and row.trainer_id == scope.trainer_id else None
 
 
-def session(scope: Scope, session_id: str) -> SessionRow:
+def session(scope: Scope, session_id: SessionId) -> SessionRow:
     """Answer a session. Raises `NotFoundError`."""
     row = find_session(scope, session_id)
     if row is None:
@@ -265,7 +266,7 @@ _NOTES = (
 )
 
 
-def sessions_of_client(scope: Scope, client_id: str) -> Sequence[SessionRow]:
+def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[SessionRow]:
     """Answer a client's sessions, oldest first."""
     return scope.db.scalars(_SESSIONS, {"trainer": scope.trainer_id, "client": client_id}).all()
 
@@ -280,7 +281,7 @@ def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:
     return scope.db.scalars(query).all()
 
 
-def notes_of_session(scope: Scope, session_id: str) -> Sequence[NoteRow]:
+def notes_of_session(scope: Scope, session_id: SessionId) -> Sequence[NoteRow]:
     """Answer a session's notes in the order they arrived."""
     return scope.db.scalars(_NOTES, {"trainer": scope.trainer_id, "session": session_id}).all()
 
@@ -295,7 +296,7 @@ def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequenc
     return scope.db.scalars(query).all()
 
 
-def decisions_of_client(scope: Scope, client_id: str) -> Sequence[DecisionRow]:
+def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionRow]:
     """Answer all decisions taken for a client, in the order they were taken."""
     query = (
         select(DecisionRow)
@@ -320,7 +321,7 @@ def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[str, int]:
     return {name: count for name, count in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
-def sessions_by_exercise(scope: Scope, client_id: str) -> dict[str, int]:
+def sessions_by_exercise(scope: Scope, client_id: ClientId) -> dict[ExerciseId, int]:
     """Answer in how many sessions a client did each exercise."""
     query = (
         select(_T.exercise, func.count(func.distinct(_T.session_id)))

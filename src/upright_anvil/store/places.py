@@ -4,6 +4,7 @@ from collections.abc import Sequence
 
 from sqlalchemy import bindparam, func, select
 
+from upright_anvil.core.ids import ClientId, PlaceId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClientPlaceRow, ClientRow, PlaceRow
@@ -22,7 +23,7 @@ def all_places(scope: Scope) -> Sequence[PlaceRow]:
     return scope.db.scalars(query).all()
 
 
-def place(scope: Scope, place_id: str) -> PlaceRow:
+def place(scope: Scope, place_id: PlaceId) -> PlaceRow:
     """Answer one place. Raises `NotFoundError`."""
     row = scope.db.get(PlaceRow, place_id)
     if row is None or row.trainer_id != scope.trainer_id:
@@ -30,12 +31,12 @@ def place(scope: Scope, place_id: str) -> PlaceRow:
     return row
 
 
-def places_of_client(scope: Scope, client_id: str) -> Sequence[PlaceRow]:
+def places_of_client(scope: Scope, client_id: ClientId) -> Sequence[PlaceRow]:
     """Answer where a client trains, the usual place first."""
     return scope.db.scalars(_PLACES, {"trainer": scope.trainer_id, "client": client_id}).all()
 
 
-def usual_places(scope: Scope) -> dict[str, str]:
+def usual_places(scope: Scope) -> dict[ClientId, str]:
     """Answer the name of each client's usual place, by client."""
     query = (
         select(ClientPlaceRow.client_id, PlaceRow.name)
@@ -46,7 +47,7 @@ def usual_places(scope: Scope) -> dict[str, str]:
     return {client: name for client, name in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
-def clients_of_place(scope: Scope, place_id: str) -> Sequence[str]:
+def clients_of_place(scope: Scope, place_id: PlaceId) -> Sequence[str]:
     """Answer the names of the clients who train at a place."""
     query = (
         select(ClientRow.name)
@@ -57,7 +58,7 @@ def clients_of_place(scope: Scope, place_id: str) -> Sequence[str]:
     return scope.db.scalars(query).all()
 
 
-def most_shared(scope: Scope) -> str | None:
+def most_shared(scope: Scope) -> PlaceId | None:
     """Answer the id of the place most clients train at, None while there is no place."""
     query = (
         select(PlaceRow.id)
@@ -70,7 +71,7 @@ def most_shared(scope: Scope) -> str | None:
     return scope.db.scalars(query).first()
 
 
-def set_places(scope: Scope, client_id: str, place_ids: Sequence[str]) -> None:
+def set_places(scope: Scope, client_id: ClientId, place_ids: Sequence[PlaceId]) -> None:
     """Make these the places of a client, the usual one first."""
     kept = {row.place_id: row for row in _links(scope, client_id)}
     for position, place_id in enumerate(place_ids):
@@ -85,7 +86,7 @@ def set_places(scope: Scope, client_id: str, place_ids: Sequence[str]) -> None:
     scope.db.flush()
 
 
-def _links(scope: Scope, client_id: str) -> Sequence[ClientPlaceRow]:
+def _links(scope: Scope, client_id: ClientId) -> Sequence[ClientPlaceRow]:
     query = select(ClientPlaceRow).where(
         ClientPlaceRow.trainer_id == scope.trainer_id, ClientPlaceRow.client_id == client_id
     )

@@ -7,6 +7,7 @@ from functools import lru_cache
 
 from sqlalchemy import select
 
+from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
@@ -17,7 +18,7 @@ from upright_anvil.store.tables import ProgramRow, RevisionRow
 class Revision:
     """One immutable state of a program, with who made it, when and why."""
 
-    program_id: str
+    program_id: ProgramId
     number: int
     author: str
     at: datetime
@@ -32,7 +33,7 @@ def _parsed(document: str) -> Program:
     return Program.model_validate_json(document)
 
 
-def program_row(scope: Scope, program_id: str) -> ProgramRow:
+def program_row(scope: Scope, program_id: ProgramId) -> ProgramRow:
     """Answer a program's row. Raises `NotFoundError`."""
     row = scope.db.get(ProgramRow, program_id)
     if row is None or row.trainer_id != scope.trainer_id:
@@ -40,7 +41,7 @@ def program_row(scope: Scope, program_id: str) -> ProgramRow:
     return row
 
 
-def program_of_client(scope: Scope, client_id: str) -> ProgramRow | None:
+def program_of_client(scope: Scope, client_id: ClientId) -> ProgramRow | None:
     """Answer the client's newest program, None before there is one."""
     query = (
         select(ProgramRow)
@@ -51,7 +52,7 @@ def program_of_client(scope: Scope, client_id: str) -> ProgramRow | None:
     return scope.db.scalars(query).first()
 
 
-def programs_by_client(scope: Scope) -> dict[str, str]:
+def programs_by_client(scope: Scope) -> dict[ClientId, ProgramId]:
     """Answer the id of each client's newest program."""
     query = (
         select(ProgramRow.client_id, ProgramRow.id)
@@ -61,7 +62,7 @@ def programs_by_client(scope: Scope) -> dict[str, str]:
     return {client: program for client, program in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
-def revision(scope: Scope, program_id: str, number: int) -> Revision:
+def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
     """Answer one revision. Raises `NotFoundError`."""
     query = select(RevisionRow).where(
         RevisionRow.trainer_id == scope.trainer_id,
@@ -83,7 +84,7 @@ def revision(scope: Scope, program_id: str, number: int) -> Revision:
     )
 
 
-def current(scope: Scope, program_id: str) -> Revision:
+def current(scope: Scope, program_id: ProgramId) -> Revision:
     """Answer the revision that holds. Raises `NotFoundError`."""
     return revision(scope, program_id, program_row(scope, program_id).revision)
 
@@ -117,7 +118,7 @@ class RevisionHead:
     reason: str
 
 
-def heads(scope: Scope, program_id: str, limit: int) -> Sequence[RevisionHead]:
+def heads(scope: Scope, program_id: ProgramId, limit: int) -> Sequence[RevisionHead]:
     """Answer the newest revisions, newest first."""
     query = (
         select(RevisionRow.number, RevisionRow.author, RevisionRow.at, RevisionRow.reason)

@@ -8,6 +8,7 @@ from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.body.joints import Side
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.testing.items import Ended
 from upright_anvil.core.testing.results import Result
@@ -50,23 +51,23 @@ def results_of_rounds(scope: Scope, round_ids: Collection[str]) -> list[Result]:
     return _read(scope, TestResultRow.round_id.in_(round_ids))
 
 
-def results_of_test(scope: Scope, client_id: str, test: str) -> list[Result]:
+def results_of_test(scope: Scope, client_id: ClientId, test: str) -> list[Result]:
     """Answer a client's results of one test, rounds or not, in the order they arrived."""
     return _read(scope, TestResultRow.client_id == client_id, TestResultRow.test == test)
 
 
-def body_weight(scope: Scope, client_id: str) -> Load | None:
+def body_weight(scope: Scope, client_id: ClientId) -> Load | None:
     """Answer a client's newest body weight as it was entered: the latest day, the last row of that day."""
     row = scope.db.execute(_BODY_WEIGHT, {"trainer": scope.trainer_id, "client": client_id}).first()
     return Load(Decimal(row.load), Unit(row.load_unit)) if row and row.load else None
 
 
-def weighed_results(scope: Scope, client_id: str) -> list[Result]:
+def weighed_results(scope: Scope, client_id: ClientId) -> list[Result]:
     """Answer a client's results with a load, body weights among them, in the order they arrived."""
     return _read(scope, TestResultRow.client_id == client_id, TestResultRow.load.is_not(None))
 
 
-def add_result(scope: Scope, client_id: str, result: Result, received_at: datetime) -> bool:
+def add_result(scope: Scope, client_id: ClientId, result: Result, received_at: datetime) -> bool:
     """Store a result; answer whether it was new. A row whose id is stored already is passed over."""
     load = result.load
     statement = insert(TestResultRow).values(
@@ -96,7 +97,7 @@ def add_result(scope: Scope, client_id: str, result: Result, received_at: dateti
     return bool(found.rowcount)
 
 
-def rounds_of_client(scope: Scope, client_id: str) -> Sequence[TestRoundRow]:
+def rounds_of_client(scope: Scope, client_id: ClientId) -> Sequence[TestRoundRow]:
     """Answer a client's rounds, oldest first."""
     query = (
         select(TestRoundRow)
@@ -120,7 +121,7 @@ def test_round(scope: Scope, round_id: str) -> TestRoundRow:
     return row
 
 
-def latest_rounds(scope: Scope, client_id: str | None) -> list[tuple[str, str, str, int, date]]:
+def latest_rounds(scope: Scope, client_id: ClientId | None) -> list[tuple[ClientId, str, str, int, date]]:
     """Answer the latest finished round of each battery: client, battery, its name, repeat weeks, the day.
 
     Of one client, or of all where none is named.

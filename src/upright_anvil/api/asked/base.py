@@ -23,7 +23,8 @@ Figure = Annotated[Decimal, BeforeValidator(_no_floats), Field(ge=-100000, le=10
 Words = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=80)]
 Line = Annotated[str, StringConstraints(strip_whitespace=True, max_length=200)]
 Note = Annotated[str, StringConstraints(strip_whitespace=True, max_length=1000)]
-MadeId = Annotated[str, Field(min_length=8, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
+MADE = Field(min_length=8, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")
+MadeId = Annotated[str, MADE]
 Day = date
 
 

@@ -5,8 +5,9 @@ from typing import Annotated
 
 from pydantic import Field, StringConstraints, ValidationInfo, field_validator
 
-from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId, Note, Words
+from upright_anvil.api.asked.base import MADE, Asked, AskedLoad, Line, Note, Words
 from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.ids import PlaceId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.progression.schools import School
 from upright_anvil.flows.clients import ClientFacts
@@ -78,7 +79,7 @@ class AskedClient(AskedClientChange):
 class AskedPlaces(Asked):
     """Where a client trains, the usual place first."""
 
-    places: Annotated[list[MadeId], Field(max_length=12)]
+    places: Annotated[list[Annotated[PlaceId, MADE]], Field(max_length=12)]
 
 
 class AskedEquipment(Asked):

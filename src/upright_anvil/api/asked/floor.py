@@ -6,6 +6,7 @@ from pydantic import Field, StringConstraints
 
 from upright_anvil.api.asked.base import Asked, AskedLoad, Line, MadeId
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.ids import ExerciseId, LineId, PlaceId
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
 from upright_anvil.core.session.readiness import BEST, LEAST, Pain, Report
 from upright_anvil.flows.floor.wanted import (
@@ -21,7 +22,7 @@ from upright_anvil.flows.floor.wanted import (
 )
 
 Figure = Annotated[int, Field(ge=LEAST, le=BEST)]
-PartId = Annotated[str, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
+PART = Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")
 
 
 class AskedPain(Asked):
@@ -53,15 +54,15 @@ class AskedOtherPlace(Asked):
     """Trained at another place today."""
 
     sort: Literal["place"]
-    place: PartId
+    place: Annotated[PlaceId, PART]
 
 
 class AskedSwap(Asked):
     """Another exercise for a line."""
 
     sort: Literal["swap"]
-    line: PartId
-    exercise: PartId
+    line: Annotated[LineId, PART]
+    exercise: Annotated[ExerciseId, PART]
     why: Line = ""
 
 
@@ -69,7 +70,7 @@ class AskedLoadChange(Asked):
     """Another load for the sets of a line that are left."""
 
     sort: Literal["load"]
-    line: PartId
+    line: Annotated[LineId, PART]
     load: AskedLoad
     assisted: bool = False
 
@@ -78,7 +79,7 @@ class AskedDrop(Asked):
     """A line left out."""
 
     sort: Literal["drop"]
-    line: PartId
+    line: Annotated[LineId, PART]
     why: Line = ""
 
 
@@ -86,8 +87,8 @@ class AskedAdd(Asked):
     """One more exercise; the line's id was made by the app."""
 
     sort: Literal["add"]
-    line: PartId
-    exercise: PartId
+    line: Annotated[LineId, PART]
+    exercise: Annotated[ExerciseId, PART]
     text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
 
 
@@ -95,7 +96,7 @@ class AskedMove(Asked):
     """A line with its group at another place of the order, from 0."""
 
     sort: Literal["move"]
-    line: PartId
+    line: Annotated[LineId, PART]
     position: Annotated[int, Field(ge=0, le=40)]
 
 

@@ -9,6 +9,7 @@ from upright_anvil.api.asked.base import Asked, Line, Number, Words
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, Pattern
+from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 
@@ -54,7 +55,7 @@ class AskedExercise(Asked):
     def exercise(self, before: Exercise | None = None) -> Exercise:
         """Answer the core's exercise; family and strength stay as they were before."""
         return Exercise(
-            id=before.id if before else "",
+            id=before.id if before else NO_EXERCISE,
             name=self.name,
             pattern=self.pattern,
             movers=tuple(dict.fromkeys(self.movers)),
@@ -73,5 +74,5 @@ class AskedExercise(Asked):
             cue_sets=tuple(CueSet(s.school, tuple(s.cues)) for s in self.cue_sets),
             faults=tuple(self.faults),
             ladder=self.ladder,
-            after=self.after,
+            after=ExerciseId(self.after),
         )

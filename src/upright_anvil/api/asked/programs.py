@@ -7,8 +7,9 @@ from pydantic import Field, StringConstraints
 
 from upright_anvil.api.asked.base import Asked, Words
 from upright_anvil.core.drafting.draft import MOST_WEEKS, Wish
+from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, WeekId
 from upright_anvil.core.plan.edits import Edit
-from upright_anvil.core.plan.parts import Id, OptionalId
+from upright_anvil.core.plan.parts import ExerciseKey, Id, LineKey, OptionalWeek, WeekKey
 from upright_anvil.core.plan.paths import Path, PathKind
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
@@ -39,9 +40,9 @@ class AskedReading(Asked):
     """A line to be read, for an exercise and a program's client; ``line`` and ``week`` are the cell it stands in."""
 
     text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)]
-    exercise: Annotated[str, StringConstraints(max_length=64)]
-    line: Annotated[str, StringConstraints(max_length=64)] = ""
-    week: Annotated[str, StringConstraints(max_length=64)] = ""
+    exercise: Annotated[ExerciseId, StringConstraints(max_length=64)]
+    line: Annotated[LineId, StringConstraints(max_length=64)] = NO_LINE
+    week: Annotated[WeekId, StringConstraints(max_length=64)] = NO_WEEK
 
 
 class AskedTrial(Asked):
@@ -54,9 +55,9 @@ class AskedPath(Asked):
     """A path to fill lines along from a week on; ``step`` is in the path's own unit, ``per_cents`` are a wave's."""
 
     base: Annotated[int, Field(ge=1)]
-    lines: Annotated[list[Id], Field(min_length=1, max_length=40)]
-    week: Id
-    until: OptionalId = ""
+    lines: Annotated[list[LineKey], Field(min_length=1, max_length=40)]
+    week: WeekKey
+    until: OptionalWeek = NO_WEEK
     kind: PathKind
     step: Annotated[Decimal, Field(ge=-500, le=500, decimal_places=2)] = Decimal(0)
     per_cents: Annotated[
@@ -86,7 +87,7 @@ class AskedDraft(Asked):
 
     weeks: Annotated[int, Field(ge=1, le=MOST_WEEKS)] = 8
     seed: Annotated[int, Field(ge=1, le=1_000_000)] = 1
-    pins: Annotated[dict[Id, Id], Field(max_length=60, default_factory=dict)]
+    pins: Annotated[dict[Id, ExerciseKey], Field(max_length=60, default_factory=dict)]
     avoid: Annotated[dict[Id, Annotated[list[Id], Field(max_length=60)]], Field(max_length=60, default_factory=dict)]
 
     def wish(self) -> Wish:

@@ -4,8 +4,9 @@ from typing import Annotated
 
 from pydantic import AwareDatetime, Field, StringConstraints
 
-from upright_anvil.api.asked.base import Asked, AskedLoad, MadeId, Note
+from upright_anvil.api.asked.base import MADE, Asked, AskedLoad, MadeId, Note
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.ids import NO_LINE, DayId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.ledger.how import How, Quality, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
@@ -16,9 +17,9 @@ from upright_anvil.flows.review import Verdict
 class AskedStart(Asked):
     """A session opened on the floor."""
 
-    program_id: MadeId
-    week_id: Annotated[str, Field(min_length=1, max_length=64)]
-    day_id: Annotated[str, Field(min_length=1, max_length=64)]
+    program_id: Annotated[ProgramId, MADE]
+    week_id: Annotated[WeekId, Field(min_length=1, max_length=64)]
+    day_id: Annotated[DayId, Field(min_length=1, max_length=64)]
     started_at: AwareDatetime
 
 
@@ -41,9 +42,9 @@ class AskedSet(Asked):
     """A set as the floor logs it; the id was made there."""
 
     id: MadeId
-    line: Annotated[str, Field(min_length=1, max_length=64)]
+    line: Annotated[LineId, Field(min_length=1, max_length=64)]
     number: Annotated[int, Field(ge=1, le=60)]
-    exercise: Annotated[str, Field(min_length=1, max_length=64)]
+    exercise: Annotated[ExerciseId, Field(min_length=1, max_length=64)]
     outcome: Outcome
     reps: Annotated[int, Field(ge=0, le=MAX_REPS)] | None = None
     seconds: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
@@ -72,7 +73,7 @@ class AskedNote(Asked):
     """A note on the session, or on one of its lines."""
 
     id: MadeId
-    line: Annotated[str, Field(max_length=64)] = ""
+    line: Annotated[LineId, Field(max_length=64)] = NO_LINE
     text: Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=1000)]
     for_next: bool = False
 
@@ -93,7 +94,7 @@ class AskedDecision(Asked):
     """A decision on a proposal; the id was made by the app."""
 
     id: MadeId
-    line: Annotated[str, Field(min_length=1, max_length=64)]
+    line: Annotated[LineId, Field(min_length=1, max_length=64)]
     verdict: Verdict
     text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
     seen: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
@@ -109,4 +110,4 @@ class AskedDecisions(Asked):
 class AskedWeek(Asked):
     """A week to add; the id was made by the app."""
 
-    week_id: Annotated[str, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
+    week_id: Annotated[WeekId, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]

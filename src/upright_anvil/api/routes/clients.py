@@ -6,6 +6,7 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.clients import AskedClient, AskedClientChange, AskedPlaces
 from upright_anvil.api.asked.programs import AskedProgram
 from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.flows import clients, empty_program, overview, places, progress
 from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.clients import ClientEntry, ClientView
@@ -34,14 +35,14 @@ def add_client(asked: AskedClient, here: Here) -> Response:
 
 
 @router.get("/{client_id}", response_model=ClientView)
-def client_file(client_id: str, here: Here) -> Response:
+def client_file(client_id: ClientId, here: Here) -> Response:
     """One client."""
     with here.reading() as scope:
         return answer(clients.client_file(scope, client_id, here.today))
 
 
 @router.patch("/{client_id}", response_model=ClientView)
-def change_client(client_id: str, asked: AskedClientChange, here: Here) -> Response:
+def change_client(client_id: ClientId, asked: AskedClientChange, here: Here) -> Response:
     """Change some facts of a client."""
     with here.writing() as scope:
         view = clients.change_client(scope, client_id, asked.changes(), here.today)
@@ -49,28 +50,28 @@ def change_client(client_id: str, asked: AskedClientChange, here: Here) -> Respo
 
 
 @router.put("/{client_id}/places")
-def set_places(client_id: str, asked: AskedPlaces, here: Here) -> list[PlaceView]:
+def set_places(client_id: ClientId, asked: AskedPlaces, here: Here) -> list[PlaceView]:
     """Say where a client trains, the usual place first."""
     with here.writing() as scope:
         return list(places.set_places(scope, client_id, asked.places))
 
 
 @router.post("/{client_id}/program", status_code=201)
-def start_program(client_id: str, asked: AskedProgram, here: Here) -> BoardView:
+def start_program(client_id: ClientId, asked: AskedProgram, here: Here) -> BoardView:
     """Start a client's program."""
     with here.writing() as scope:
         return empty_program.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
 
 
 @router.get("/{client_id}/progress")
-def client_progress(client_id: str, here: Here, exercise: str | None = None) -> ProgressView:
+def client_progress(client_id: ClientId, here: Here, exercise: ExerciseId | None = None) -> ProgressView:
     """Progress with one exercise, or with the one done most."""
     with here.reading() as scope:
         return progress.client_progress(scope, client_id, exercise, here.today)
 
 
 @router.get("/{client_id}/overview", response_model=OverviewView)
-def client_overview(client_id: str, here: Here) -> Response:
+def client_overview(client_id: ClientId, here: Here) -> Response:
     """Progress as a whole: weeks, strength, tests, body, pain, and the three things worth telling."""
     with here.reading() as scope:
         return answer(overview.overview(scope, client_id, here.today))

@@ -9,6 +9,7 @@ from pydantic import Field, TypeAdapter, ValidationError
 
 from upright_anvil.api.asked.base import Asked, MadeId
 from upright_anvil.api.studio import Here, Studio
+from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.bounds import MAX_REPS
@@ -41,7 +42,7 @@ class AskedMeasure(Asked):
     """What a device measured of a set."""
 
     id: MadeId
-    line: Annotated[str, Field(min_length=1, max_length=64)]
+    line: Annotated[LineId, Field(min_length=1, max_length=64)]
     number: Annotated[int, Field(ge=1, le=60)]
     reps: Annotated[int, Field(ge=0, le=1000)] | None = None
     partial: Annotated[int, Field(ge=0, le=1000)] | None = None
@@ -55,7 +56,7 @@ class BeginMessage(Asked):
     """A set begins."""
 
     do: Literal["begin"]
-    line: Annotated[str, Field(min_length=1, max_length=64)]
+    line: Annotated[LineId, Field(min_length=1, max_length=64)]
     number: Annotated[int, Field(ge=1, le=60)]
     reps: Annotated[int, Field(ge=1, le=MAX_REPS)]
     planned: Annotated[str, Field(max_length=MAX_LENGTH)] = ""
@@ -87,7 +88,7 @@ def keep_settings(asked: AskedSettings, here: Here) -> Settings:
 
 
 @router.post("/sessions/{session_id}/measures")
-def measure(session_id: str, asked: AskedMeasure, here: Here) -> Acknowledged:
+def measure(session_id: SessionId, asked: AskedMeasure, here: Here) -> Acknowledged:
     """Keep what a device measured of a set."""
     said = asked.model_dump(exclude={"id", "line", "number", "sentences"})
     figures = Figures(**said, sentences=tuple(asked.sentences))
@@ -96,7 +97,7 @@ def measure(session_id: str, asked: AskedMeasure, here: Here) -> Acknowledged:
 
 
 @router.websocket("/sessions/{session_id}/devices")
-async def watch(socket: WebSocket, session_id: str) -> None:
+async def watch(socket: WebSocket, session_id: SessionId) -> None:
     """Stream what the chosen devices see: the count and the heart as they come, the figures when a set ends.
 
     A message nobody understands is answered with a sentence and changes nothing.

@@ -10,6 +10,7 @@ from upright_anvil.api.asked.floor import AskedWanted, wanted_of
 from upright_anvil.api.studio import Here
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.clock.model import Clock
+from upright_anvil.core.ids import DayId, LineId, ProgramId, WeekId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.loads.on_the_bar import BarPicture
 from upright_anvil.core.session.readiness import Pain
@@ -22,21 +23,21 @@ router = APIRouter(prefix="/programs/{program_id}/weeks/{week_id}/days/{day_id}/
 
 
 @router.get("", response_model=FloorView)
-def open_session(program_id: str, week_id: str, day_id: str, here: Here) -> Response:
+def open_session(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> Response:
     """One session: what is planned, what was done last time, what is done so far."""
     with here.reading() as scope:
         return answer(open_floor(scope, program_id, week_id, day_id, here.today))
 
 
 @router.post("/preview")
-def preview_change(program_id: str, week_id: str, day_id: str, asked: AskedWanted, here: Here) -> Preview:
+def preview_change(program_id: ProgramId, week_id: WeekId, day_id: DayId, asked: AskedWanted, here: Here) -> Preview:
     """What a change of the day would do; nothing is kept."""
     with here.reading() as scope:
         return preview(scope, program_id, week_id, day_id, wanted_of(asked), here.today)
 
 
 @router.get("/clocks")
-def session_clocks(program_id: str, week_id: str, day_id: str, here: Here) -> list[Clock]:
+def session_clocks(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> list[Clock]:
     """The timelines of the session's timed groups."""
     with here.reading() as scope:
         return list(clocks.session_clocks(scope, program_id, week_id, day_id, here.today))
@@ -44,10 +45,10 @@ def session_clocks(program_id: str, week_id: str, day_id: str, here: Here) -> li
 
 @router.get("/lines/{line_id}/instead")
 def instead(
-    program_id: str,
-    week_id: str,
-    day_id: str,
-    line_id: str,
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
+    line_id: LineId,
     here: Here,
     pain: Joint | None = None,
     side: Side | None = None,
@@ -60,9 +61,9 @@ def instead(
 
 @router.get("/bar")
 def on_the_bar(
-    program_id: str,
-    week_id: str,
-    day_id: str,
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
     here: Here,
     load: Annotated[Number, Query()],
     unit: Unit,

@@ -4,6 +4,7 @@ from fastapi import APIRouter
 
 from upright_anvil.api.asked.health import AskedClearance, AskedCycleReport, AskedEntry, AskedScreen
 from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import ClientId
 from upright_anvil.flows import health
 from upright_anvil.flows.health import HealthView, WarningSigns
 
@@ -17,42 +18,42 @@ def warning_signs() -> WarningSigns:
 
 
 @router.post("/clients/{client_id}/history", status_code=201)
-def add_entry(client_id: str, asked: AskedEntry, here: Here) -> HealthView:
+def add_entry(client_id: ClientId, asked: AskedEntry, here: Here) -> HealthView:
     """Add an entry to a client's history."""
     with here.writing() as scope:
         return health.add_entry(scope, client_id, asked.entry(), here.now, here.today)
 
 
 @router.delete("/clients/{client_id}/history/{entry_id}")
-def withdraw_entry(client_id: str, entry_id: str, here: Here) -> HealthView:
+def withdraw_entry(client_id: ClientId, entry_id: str, here: Here) -> HealthView:
     """Withdraw an entry made by mistake."""
     with here.writing() as scope:
         return health.withdraw_entry(scope, client_id, entry_id, here.now, here.today)
 
 
 @router.put("/clients/{client_id}/history/{entry_id}")
-def restore_entry(client_id: str, entry_id: str, here: Here) -> HealthView:
+def restore_entry(client_id: ClientId, entry_id: str, here: Here) -> HealthView:
     """Undo a withdrawal."""
     with here.writing() as scope:
         return health.restore_entry(scope, client_id, entry_id, here.today)
 
 
 @router.post("/clients/{client_id}/screens", status_code=201)
-def add_screen(client_id: str, asked: AskedScreen, here: Here) -> HealthView:
+def add_screen(client_id: ClientId, asked: AskedScreen, here: Here) -> HealthView:
     """Keep a health screen."""
     with here.writing() as scope:
         return health.add_screen(scope, client_id, asked.answers(), asked.on, here.now, here.today)
 
 
 @router.post("/clients/{client_id}/clearances", status_code=201)
-def add_clearance(client_id: str, asked: AskedClearance, here: Here) -> HealthView:
+def add_clearance(client_id: ClientId, asked: AskedClearance, here: Here) -> HealthView:
     """Record what a clinician allowed."""
     with here.writing() as scope:
         return health.add_clearance(scope, client_id, asked.clearance(), here.now, here.today)
 
 
 @router.post("/clients/{client_id}/cycle-reports", status_code=201)
-def add_cycle_report(client_id: str, asked: AskedCycleReport, here: Here) -> HealthView:
+def add_cycle_report(client_id: ClientId, asked: AskedCycleReport, here: Here) -> HealthView:
     """Keep a cycle report of a client who opted in."""
     with here.writing() as scope:
         return health.add_cycle_report(scope, client_id, asked.report(), here.now, here.today)

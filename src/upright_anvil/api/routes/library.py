@@ -9,6 +9,7 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.library import AskedExercise
 from upright_anvil.api.studio import Here
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
 from upright_anvil.core.library.ladders import Ladder
 from upright_anvil.core.library.substitutes import Substitute
 from upright_anvil.core.progression.registry import POLICIES
@@ -33,8 +34,8 @@ class PolicyHead:
 def find_exercises(
     here: Here,
     q: Typed = "",
-    client: str | None = None,
-    place: str | None = None,
+    client: ClientId | None = None,
+    place: PlaceId | None = None,
     limit: Annotated[int, Query(ge=1, le=100)] = 30,
 ) -> Response:
     """The exercises that fit what was typed, best first; with a place only what can be done there."""
@@ -50,14 +51,14 @@ def add_exercise(asked: AskedExercise, here: Here) -> Exercise:
 
 
 @router.get("/exercises/{exercise_id}")
-def exercise_page(exercise_id: str, here: Here, client: str | None = None) -> ExerciseView:
+def exercise_page(exercise_id: ExerciseId, here: Here, client: ClientId | None = None) -> ExerciseView:
     """One exercise with its ladders."""
     with here.reading() as scope:
         return substitutes.exercise_view(scope, exercise_id, client, here.today)
 
 
 @router.put("/exercises/{exercise_id}")
-def change_exercise(exercise_id: str, asked: AskedExercise, here: Here) -> Exercise:
+def change_exercise(exercise_id: ExerciseId, asked: AskedExercise, here: Here) -> Exercise:
     """Change an own exercise, or keep an edit of a shipped one apart from it."""
     with here.writing() as scope:
         before = library.library(scope).exercise(exercise_id)
@@ -65,7 +66,7 @@ def change_exercise(exercise_id: str, asked: AskedExercise, here: Here) -> Exerc
 
 
 @router.delete("/exercises/{exercise_id}", status_code=204)
-def remove_exercise(exercise_id: str, here: Here) -> None:
+def remove_exercise(exercise_id: ExerciseId, here: Here) -> None:
     """Remove an own exercise, or an edit; plans and history keep it."""
     with here.writing() as scope:
         library.remove_own(scope, exercise_id, here.now)
@@ -73,10 +74,10 @@ def remove_exercise(exercise_id: str, here: Here) -> None:
 
 @router.get("/exercises/{exercise_id}/substitutes", response_model=list[Substitute])
 def exercise_substitutes(
-    exercise_id: str,
+    exercise_id: ExerciseId,
     here: Here,
-    client: str | None = None,
-    place: str | None = None,
+    client: ClientId | None = None,
+    place: PlaceId | None = None,
     reps: Annotated[int, Query(ge=1, le=20)] = 8,
 ) -> Response:
     """What to do instead, best first."""

@@ -4,6 +4,7 @@ from fastapi import APIRouter
 
 from upright_anvil.api.asked.clients import AskedEquipment, AskedPlace
 from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import PlaceId
 from upright_anvil.flows import places
 from upright_anvil.flows.places import EquipmentView, PlaceFacts, PlaceView
 
@@ -25,7 +26,7 @@ def add_place(asked: AskedPlace, here: Here) -> PlaceView:
 
 
 @router.put("/places/{place_id}")
-def change_place(place_id: str, asked: AskedPlace, here: Here) -> PlaceView:
+def change_place(place_id: PlaceId, asked: AskedPlace, here: Here) -> PlaceView:
     """Change a place, for everybody who trains there."""
     with here.writing() as scope:
         return places.change_place(scope, place_id, PlaceFacts(**asked.model_dump()))

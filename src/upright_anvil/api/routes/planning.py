@@ -8,6 +8,7 @@ from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.programs import AskedPath, AskedRestore, AskedTemplatePhase, AskedTrial
 from upright_anvil.api.studio import Here
 from upright_anvil.core.fitting.fit import Fit
+from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.plan.calendar import WayOut
 from upright_anvil.flows import calendar, filling, findings, fitting, reading, revisions, starting
 from upright_anvil.flows.board_view import BoardView
@@ -21,28 +22,30 @@ router = APIRouter(prefix="/programs/{program_id}", tags=["planning"])
 
 
 @router.get("/phases/{phase_id}/findings", response_model=FindingsView)
-def findings_of(program_id: str, phase_id: str, here: Here) -> Response:
+def findings_of(program_id: ProgramId, phase_id: str, here: Here) -> Response:
     """What the checks find in a phase."""
     with here.reading() as scope:
         return answer(findings.findings_of(scope, program_id, phase_id, here.today))
 
 
 @router.post("/try", response_model=TrialView)
-def try_edits(program_id: str, asked: AskedTrial, here: Here) -> Response:
+def try_edits(program_id: ProgramId, asked: AskedTrial, here: Here) -> Response:
     """What edits would change; nothing is kept."""
     with here.reading() as scope:
         return answer(findings.try_edits(scope, program_id, asked.edits, here.today))
 
 
 @router.get("/hints", response_model=Hints)
-def hints(program_id: str, exercise: str, here: Here, line: str = "", week: str = "") -> Response:
+def hints(
+    program_id: ProgramId, exercise: ExerciseId, here: Here, line: LineId = NO_LINE, week: WeekId = NO_WEEK
+) -> Response:
     """What may be typed for an exercise in a cell: loads of the place of that week, last time's numbers."""
     with here.reading() as scope:
         return answer(reading.hints(scope, program_id, exercise, here.today, CellAddress(line, week)))
 
 
 @router.post("/fill", status_code=201, response_model=BoardView)
-def fill(program_id: str, asked: AskedPath, here: Here) -> Response:
+def fill(program_id: ProgramId, asked: AskedPath, here: Here) -> Response:
     """Fill lines from a week on along a path, as a new revision."""
     with here.writing() as scope:
         view = filling.fill(
@@ -53,7 +56,7 @@ def fill(program_id: str, asked: AskedPath, here: Here) -> Response:
 
 @router.get("/weeks/{week_id}/days/{day_id}/fit", response_model=Fit)
 def fit_session(
-    program_id: str, week_id: str, day_id: str, minutes: Annotated[int, Query(ge=5, le=240)], here: Here
+    program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: Annotated[int, Query(ge=5, le=240)], here: Here
 ) -> Response:
     """Ranked changes that fit a session into some minutes."""
     with here.reading() as scope:
@@ -61,14 +64,14 @@ def fit_session(
 
 
 @router.get("/calendar", response_model=CalendarView)
-def calendar_of(program_id: str, here: Here) -> Response:
+def calendar_of(program_id: ProgramId, here: Here) -> Response:
     """Every session with its date and what became of it."""
     with here.reading() as scope:
         return answer(calendar.calendar_of(scope, program_id, here.today))
 
 
 @router.get("/weeks/{week_id}/days/{day_id}/ways-out", response_model=list[WayOut])
-def ways_out(program_id: str, week_id: str, day_id: str, here: Here) -> Response:
+def ways_out(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> Response:
     """What can become of a session that cannot be held, best first."""
     with here.reading() as scope:
         found = calendar.ways_out_of(scope, program_id, week_id, day_id, here.today)
@@ -76,7 +79,7 @@ def ways_out(program_id: str, week_id: str, day_id: str, here: Here) -> Response
 
 
 @router.post("/phases", status_code=201, response_model=Started)
-def add_template_phase(program_id: str, asked: AskedTemplatePhase, here: Here) -> Response:
+def add_template_phase(program_id: ProgramId, asked: AskedTemplatePhase, here: Here) -> Response:
     """Add a template as the next phase."""
     with here.writing() as scope:
         view = starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
@@ -85,7 +88,7 @@ def add_template_phase(program_id: str, asked: AskedTemplatePhase, here: Here) -
 
 @router.get("/compare", response_model=Comparison)
 def compare_revisions(
-    program_id: str, before: Annotated[int, Query(ge=1)], after: Annotated[int, Query(ge=1)], here: Here
+    program_id: ProgramId, before: Annotated[int, Query(ge=1)], after: Annotated[int, Query(ge=1)], here: Here
 ) -> Response:
     """What differs between two revisions."""
     with here.reading() as scope:
@@ -93,14 +96,14 @@ def compare_revisions(
 
 
 @router.get("/revisions/{number}", response_model=BoardView)
-def as_it_was(program_id: str, number: int, here: Here) -> Response:
+def as_it_was(program_id: ProgramId, number: int, here: Here) -> Response:
     """The program as it stood at a revision."""
     with here.reading() as scope:
         return answer(revisions.as_it_was(scope, program_id, number, here.today))
 
 
 @router.post("/restore", status_code=201, response_model=BoardView)
-def restore(program_id: str, asked: AskedRestore, here: Here) -> Response:
+def restore(program_id: ProgramId, asked: AskedRestore, here: Here) -> Response:
     """Bring a revision back, as a new one."""
     with here.writing() as scope:
         view = revisions.restore(scope, program_id, asked.base, asked.number, here.now, here.today)

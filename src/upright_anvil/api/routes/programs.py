@@ -5,6 +5,7 @@ from fastapi import APIRouter, Response
 from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.programs import AskedEdits, AskedReading, AskedUndo
 from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.flows import board, looking_ahead, reading, saving
 from upright_anvil.flows.ahead_view import AheadView
@@ -16,14 +17,14 @@ router = APIRouter(prefix="/programs/{program_id}", tags=["programs"])
 
 
 @router.get("", response_model=BoardView)
-def open_board(program_id: str, here: Here) -> Response:
+def open_board(program_id: ProgramId, here: Here) -> Response:
     """The program as it stands, read out against the client."""
     with here.reading() as scope:
         return answer(board.open_board(scope, program_id, here.today))
 
 
 @router.post("/revisions", status_code=201, response_model=BoardView)
-def save_edits(program_id: str, asked: AskedEdits, here: Here) -> Response:
+def save_edits(program_id: ProgramId, asked: AskedEdits, here: Here) -> Response:
     """Save edits as a new revision; a stale save is refused with the difference."""
     with here.writing() as scope:
         view = saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
@@ -31,28 +32,28 @@ def save_edits(program_id: str, asked: AskedEdits, here: Here) -> Response:
 
 
 @router.get("/revisions")
-def history(program_id: str, here: Here) -> list[RevisionHead]:
+def history(program_id: ProgramId, here: Here) -> list[RevisionHead]:
     """The newest hundred revisions, newest first."""
     with here.reading() as scope:
         return list(saving.history(scope, program_id))
 
 
 @router.post("/undo", status_code=201)
-def undo(program_id: str, asked: AskedUndo, here: Here) -> BoardView:
+def undo(program_id: ProgramId, asked: AskedUndo, here: Here) -> BoardView:
     """Undo the last change, as a new revision."""
     with here.writing() as scope:
         return saving.undo(scope, program_id, asked.base, here.now, here.today)
 
 
 @router.post("/redo", status_code=201)
-def redo(program_id: str, asked: AskedUndo, here: Here) -> BoardView:
+def redo(program_id: ProgramId, asked: AskedUndo, here: Here) -> BoardView:
     """Redo what was undone, as a new revision."""
     with here.writing() as scope:
         return saving.redo(scope, program_id, asked.base, here.now, here.today)
 
 
 @router.post("/read")
-def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
+def read_line(program_id: ProgramId, asked: AskedReading, here: Here) -> ReadCell:
     """Read a line as it is typed; nothing is kept."""
     with here.reading() as scope:
         return reading.read_line(
@@ -61,7 +62,7 @@ def read_line(program_id: str, asked: AskedReading, here: Here) -> ReadCell:
 
 
 @router.get("/ahead")
-def look_ahead(program_id: str, here: Here, day: str = "") -> AheadView:
+def look_ahead(program_id: ProgramId, here: Here, day: DayId = NO_DAY) -> AheadView:
     """A day, or the one trained next, through the weeks to come: what the proposals would come to."""
     with here.reading() as scope:
         return looking_ahead.look_ahead(scope, program_id, day, here.today)

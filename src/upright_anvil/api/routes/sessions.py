@@ -14,6 +14,7 @@ from upright_anvil.api.asked.sessions import (
     AskedWeek,
 )
 from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import SessionId
 from upright_anvil.flows import deciding, logging, review
 from upright_anvil.flows.deciding import Decision
 from upright_anvil.flows.floor import changing, finishing
@@ -25,7 +26,7 @@ router = APIRouter(prefix="/sessions/{session_id}", tags=["sessions"])
 
 
 @router.put("")
-def start_session(session_id: str, asked: AskedStart, here: Here) -> Acknowledged:
+def start_session(session_id: SessionId, asked: AskedStart, here: Here) -> Acknowledged:
     """Open a session in the ledger."""
     with here.writing() as scope:
         return logging.start_session(
@@ -34,7 +35,7 @@ def start_session(session_id: str, asked: AskedStart, here: Here) -> Acknowledge
 
 
 @router.post("/sets", response_model=Acknowledged)
-async def log_set(session_id: str, asked: AskedSet, here: Here) -> Response:
+async def log_set(session_id: SessionId, asked: AskedSet, here: Here) -> Response:
     """Store a performed set; answered only when it is on disk. Sent twice, it is stored once.
 
     It runs on the event loop: a hand-over to a thread costs more than the insert itself.
@@ -46,14 +47,14 @@ async def log_set(session_id: str, asked: AskedSet, here: Here) -> Response:
 
 
 @router.post("/notes")
-def add_note(session_id: str, asked: AskedNote, here: Here) -> Acknowledged:
+def add_note(session_id: SessionId, asked: AskedNote, here: Here) -> Acknowledged:
     """Store a note."""
     with here.writing() as scope:
         return logging.add_note(scope, session_id, asked.id, asked.line, asked.text, here.now, for_next=asked.for_next)
 
 
 @router.post("/changes")
-def make_change(session_id: str, asked: AskedChange, here: Here) -> Acknowledged:
+def make_change(session_id: SessionId, asked: AskedChange, here: Here) -> Acknowledged:
     """Make a change of the day; sent twice, it is made once."""
     with here.writing() as scope:
         left_out = frozenset(asked.left_out)
@@ -63,42 +64,42 @@ def make_change(session_id: str, asked: AskedChange, here: Here) -> Acknowledged
 
 
 @router.post("/changes/undo")
-def undo_change(session_id: str, asked: AskedUndoChange, here: Here) -> Acknowledged:
+def undo_change(session_id: SessionId, asked: AskedUndoChange, here: Here) -> Acknowledged:
     """Take back a change of the day, or one part of it."""
     with here.writing() as scope:
         return changing.undo_change(scope, session_id, asked.id, asked.undoes, here.now, here.today)
 
 
 @router.post("/effort")
-def say_effort(session_id: str, asked: AskedEffort, here: Here) -> Acknowledged:
+def say_effort(session_id: SessionId, asked: AskedEffort, here: Here) -> Acknowledged:
     """Keep how hard the whole session was."""
     with here.writing() as scope:
         return logging.say_effort(scope, session_id, asked.effort)
 
 
 @router.post("/finish")
-def finish_session(session_id: str, asked: AskedFinish, here: Here) -> Acknowledged:
+def finish_session(session_id: SessionId, asked: AskedFinish, here: Here) -> Acknowledged:
     """Close a session."""
     with here.writing() as scope:
         return logging.finish_session(scope, session_id, asked.finished_at, here.now)
 
 
 @router.get("/summary")
-def session_summary(session_id: str, here: Here) -> SessionSummary:
+def session_summary(session_id: SessionId, here: Here) -> SessionSummary:
     """A session once it was run: planned against done, what to praise, what is left."""
     with here.reading() as scope:
         return finishing.summary(scope, session_id, here.today)
 
 
 @router.get("/review")
-def review_session(session_id: str, here: Here) -> ReviewView:
+def review_session(session_id: SessionId, here: Here) -> ReviewView:
     """A session after it was run, with a proposal for each line."""
     with here.reading() as scope:
         return review.review_session(scope, session_id, here.today)
 
 
 @router.post("/decisions", status_code=201)
-def decide(session_id: str, asked: AskedDecisions, here: Here) -> ReviewView:
+def decide(session_id: SessionId, asked: AskedDecisions, here: Here) -> ReviewView:
     """Keep decisions; each accepted or changed one writes next week's cell."""
     with here.writing() as scope:
         return deciding.decide(
@@ -107,14 +108,14 @@ def decide(session_id: str, asked: AskedDecisions, here: Here) -> ReviewView:
 
 
 @router.post("/next-week", status_code=201)
-def add_next_week(session_id: str, asked: AskedWeek, here: Here) -> ReviewView:
+def add_next_week(session_id: SessionId, asked: AskedWeek, here: Here) -> ReviewView:
     """Lengthen the session's phase by a week."""
     with here.writing() as scope:
         return deciding.add_next_week(scope, session_id, asked.week_id, here.now, here.today)
 
 
 @router.post("/easier-week", status_code=201)
-def make_easier(session_id: str, here: Here) -> ReviewView:
+def make_easier(session_id: SessionId, here: Here) -> ReviewView:
     """Make the week after the session an easing-off week, where one is due or earned."""
     with here.writing() as scope:
         return deciding.make_easier(scope, session_id, here.now, here.today)

@@ -8,6 +8,7 @@ from fastapi.responses import StreamingResponse
 
 from upright_anvil.api.asked.testing import AskedBattery, AskedResult, AskedRound, AskedTest
 from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.testing.items import Battery, TestItem
 from upright_anvil.flows import batteries, testing, weighing
 from upright_anvil.flows.batteries import BatteryShelf
@@ -54,7 +55,7 @@ def add_test(asked: AskedTest, here: Here) -> TestItem:
 
 
 @router.put("/clients/{client_id}/rounds/{round_id}")
-def start_round(client_id: str, round_id: str, asked: AskedRound, here: Here) -> RoundView:
+def start_round(client_id: ClientId, round_id: str, asked: AskedRound, here: Here) -> RoundView:
     """Start a round."""
     with here.writing() as scope:
         return testing.start_round(scope, client_id, round_id, asked.battery, asked.started_at, asked.on)
@@ -75,21 +76,21 @@ def finish_round(round_id: str, here: Here) -> RoundView:
 
 
 @router.post("/clients/{client_id}/results")
-def keep_result(client_id: str, asked: AskedResult, here: Here) -> Kept:
+def keep_result(client_id: ClientId, asked: AskedResult, here: Here) -> Kept:
     """Keep a result; answered only when it is on disk. An implausible one is asked about first."""
     with here.writing() as scope:
         return testing.keep_result(scope, client_id, asked.result(), here.now, here.today)
 
 
 @router.get("/clients/{client_id}/side-by-side")
-def side_by_side(client_id: str, here: Here, earlier: str | None = None, later: str | None = None) -> SideBySide:
+def side_by_side(client_id: ClientId, here: Here, earlier: str | None = None, later: str | None = None) -> SideBySide:
     """Two rounds side by side."""
     with here.reading() as scope:
         return testing.side_by_side(scope, client_id, earlier, later)
 
 
 @router.get("/clients/{client_id}/scale", response_model=Shown)
-def scale(client_id: str, here: Here) -> StreamingResponse:
+def scale(client_id: ClientId, here: Here) -> StreamingResponse:
     """The scale's readings as server-sent events, until the weight has settled."""
     with here.reading() as scope:
         shown = weighing.weighing(scope, client_id, here.today)

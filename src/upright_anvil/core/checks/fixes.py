@@ -8,6 +8,7 @@ from upright_anvil.core.checks.model import Fix
 from upright_anvil.core.checks.study import Asked
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import Standing
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
@@ -18,7 +19,7 @@ from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.same import Same
 
 MOST = 2000
-_Key = tuple[Same[Exercise], Same[Inventory], Same[Mapping[str, Exercise]], tuple[Standing, ...], Decimal | None]
+_Key = tuple[Same[Exercise], Same[Inventory], Same[Mapping[ExerciseId, Exercise]], tuple[Standing, ...], Decimal | None]
 _best: dict[_Key, Substitute | None] = {}
 """The best substitute found for an exercise, a place and the joints as they stand."""
 

@@ -6,6 +6,7 @@ from enum import StrEnum
 from typing import Literal
 
 from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay, StudiedPhase, StudiedWeek
+from upright_anvil.core.ids import NO_LINE, LineId
 from upright_anvil.core.plan.edits import Edit
 
 
@@ -35,7 +36,7 @@ class Hit:
 
     message: str
     day: str = ""
-    line: str = ""
+    line: LineId = NO_LINE
     fix: Fix | None = None
     swap: bool = False
 
@@ -79,7 +80,7 @@ class Finding:
     source: str
     phase: str
     day: str
-    line: str
+    line: LineId
     where: str
     weeks: tuple[int, ...]
     fix: Fix | None

@@ -9,6 +9,7 @@ from functools import cached_property, lru_cache
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.ids import WeekId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
@@ -207,7 +208,7 @@ def study(program: Program, who: Standpoint, phase_id: str | None = None) -> tup
     return tuple(studied)
 
 
-def study_week(program: Program, who: Standpoint, week_id: str) -> StudiedWeek | None:
+def study_week(program: Program, who: Standpoint, week_id: WeekId) -> StudiedWeek | None:
     """Read one week out for the checks; None where the program has none with this id."""
     for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
         if phase.weeks[index].id == week_id:

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 
 from upright_anvil.core.body.joints import Side
+from upright_anvil.core.ids import NO_LINE, LineId
 
 
 class StepKind(StrEnum):
@@ -50,7 +51,7 @@ class Step:
     seconds: int | None
     title: str
     detail: str
-    line: str = ""
+    line: LineId = NO_LINE
     number: int = 0
     round: int = 1
     side: Side | None = None

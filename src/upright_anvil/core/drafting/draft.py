@@ -13,6 +13,7 @@ from upright_anvil.core.drafting.doses import Dose, dose_for, in_week
 from upright_anvil.core.drafting.slots import DayShape, Slot, week_shape
 from upright_anvil.core.drafting.solve import Choice, Solved, Task, solve
 from upright_anvil.core.goals import TrainingAge
+from upright_anvil.core.ids import DayId, ExerciseId, LineId
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.prescription.shorthand import write
@@ -41,7 +42,7 @@ class Wish:
 
     weeks: int = 8
     seed: int = 1
-    pins: Mapping[str, str] = field(default_factory=dict)
+    pins: Mapping[str, ExerciseId] = field(default_factory=dict)
     avoid: Mapping[str, frozenset[str]] = field(default_factory=dict)
 
 
@@ -50,7 +51,7 @@ class Drafted:
     """The program, which slot each line fills (by line id), and the wishes that could not be kept, in sentences."""
 
     program: Program
-    slots: Mapping[str, str]
+    slots: Mapping[LineId, str]
     relax: tuple[str, ...]
 
 
@@ -64,7 +65,7 @@ def draft(who: Standpoint, name: str, monday: date, wish: Wish) -> Drafted:
         raise Refusal(f"A draft has 1 to {MOST_WEEKS} weeks, not {wish.weeks}.")
     days = week_shape(who.days_a_week)
     lengths = _lengths(wish.weeks)
-    pins, phases, slots, relax = dict(wish.pins), [], dict[str, str](), list[str]()
+    pins, phases, slots, relax = dict(wish.pins), [], dict[LineId, str](), list[str]()
     for number, length in enumerate(lengths, start=1):
         dose = dose_for(who, number)
         seed = wish.seed + 1000 * (number - 1)
@@ -97,7 +98,7 @@ def _chosen(
     who: Standpoint,
     dose: Dose,
     seed: int,
-    pins: Mapping[str, str],
+    pins: Mapping[str, ExerciseId],
     avoid: Mapping[str, frozenset[str]],
 ) -> tuple[Task, Solved]:
     slots = [slot for day in days for slot in day.slots]
@@ -116,7 +117,7 @@ def _chosen(
 
 
 def _with_pin(
-    slot: Slot, found: tuple[Candidate, ...], pins: Mapping[str, str], who: Standpoint
+    slot: Slot, found: tuple[Candidate, ...], pins: Mapping[str, ExerciseId], who: Standpoint
 ) -> tuple[Candidate, ...]:
     """What the trainer has pinned may fill its slot whatever it scores."""
     pin = pins.get(slot.id)
@@ -166,7 +167,7 @@ def _phase(
     dose: Dose,
     length: int,
     who: Standpoint,
-    slots: dict[str, str],
+    slots: dict[LineId, str],
 ) -> Phase:
     kinds = _kinds(length, who.training_age)
     weeks = tuple(Week(id=f"{phase_id}-w{n}", kind=kind) for n, kind in enumerate(kinds, start=1))
@@ -174,7 +175,7 @@ def _phase(
     for n, shape in enumerate(days, start=1):
         chosen = [c for c in solved.choices if c.slot in shape.slots]
         if chosen:
-            made.append(_day(f"{phase_id}-d{n}", shape, chosen, dose, weeks, who, slots))
+            made.append(_day(DayId(f"{phase_id}-d{n}"), shape, chosen, dose, weeks, who, slots))
     return Phase(
         id=phase_id, name=f"Phase {number}", purpose=dose.purpose, method=dose.method, weeks=weeks, days=tuple(made)
     )
@@ -189,22 +190,22 @@ def _kinds(length: int, age: TrainingAge) -> list[WeekKind]:
 
 
 def _day(
-    day_id: str,
+    day_id: DayId,
     shape: DayShape,
     chosen: list[Choice],
     dose: Dose,
     weeks: tuple[Week, ...],
     who: Standpoint,
-    slots: dict[str, str],
+    slots: dict[LineId, str],
 ) -> Day:
     setting = who.setting
     groups = []
     if WARM_UP in setting.exercises:
-        warm = Line(id=f"{day_id}-warm", exercise=WARM_UP, cells=(Cell(text=WARM_UP_TEXT),) * len(weeks))
+        warm = Line(id=LineId(f"{day_id}-warm"), exercise=WARM_UP, cells=(Cell(text=WARM_UP_TEXT),) * len(weeks))
         groups.append(Group(id=f"g-{day_id}-warm", lines=(warm,), section=Section.WARM_UP))
     for choice in sorted(chosen, key=lambda c: shape.slots.index(c.slot)):
         exercise, slot = choice.candidate.exercise, choice.slot
-        line_id = f"{day_id}-{slot.id.split('-')[1]}"
+        line_id = LineId(f"{day_id}-{slot.id.split('-')[1]}")
         base = dose.prescription(slot.section, exercise, choice.sets, setting)
         kinds = [week.kind for week in weeks]
         cells = tuple(Cell(text=write(in_week(base, n, kinds, slot.section, exercise, who))) for n in range(len(weeks)))

@@ -16,6 +16,7 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.drafting.candidates import Candidate
 from upright_anvil.core.drafting.slots import DayShape, Slot
 from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.volume.bands import BIG_MUSCLES, Band
 
 MOST_IN_SESSION = 10
@@ -47,11 +48,11 @@ class Task:
 
     days: Sequence[DayShape]
     candidates: Mapping[str, Sequence[Candidate]]
-    seconds: Mapping[tuple[str, str, int], int]
+    seconds: Mapping[tuple[str, ExerciseId, int], int]
     sets: Mapping[str, Sequence[int]]
     limits: Sequence[int]
     band: Band
-    pins: Mapping[str, str]
+    pins: Mapping[str, ExerciseId]
 
 
 @dataclass(frozen=True, slots=True)
@@ -78,7 +79,7 @@ class _Model:
         self.highs.setOptionValue("threads", 1)
         self.highs.setOptionValue("mip_rel_gap", 0.005)
         self.highs.setOptionValue("random_seed", 1)
-        self.taken: dict[tuple[str, str, int], Any] = {}
+        self.taken: dict[tuple[str, ExerciseId, int], Any] = {}
         self.goal: Any = 0.0
         self.of_day: dict[int, list[tuple[Slot, Candidate, int, Any]]] = defaultdict(list)
         self.short: dict[Muscle, Any] = {}

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek, study_week
 from upright_anvil.core.fitting.changes import FINDERS, Change, Cost, Finder
+from upright_anvil.core.ids import DayId, WeekId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.sentences import Refusal
@@ -41,8 +42,8 @@ class Fit:
 
 def fit(
     program: Program,
-    week_id: str,
-    day_id: str,
+    week_id: WeekId,
+    day_id: DayId,
     limit: int,
     who: Standpoint,
     finders: Sequence[Finder] = FINDERS,
@@ -99,7 +100,7 @@ def _timed(program: Program, day: StudiedDay, change: Change, who: Standpoint) -
     return Saving(change.key, int(change.cost), change.label, change.price, day.seconds - after.seconds, change.edits)
 
 
-def _day(program: Program, week_id: str, day_id: str, who: Standpoint) -> tuple[StudiedDay, StudiedWeek]:
+def _day(program: Program, week_id: WeekId, day_id: DayId, who: Standpoint) -> tuple[StudiedDay, StudiedWeek]:
     week = study_week(program, who, week_id)
     for day in week.days if week else ():
         if week and day.day.id == day_id:

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from enum import StrEnum
 
+from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
@@ -25,7 +26,7 @@ class Slot:
     Ramp-up sets of a line are counted apart: ``ramp`` says that it is one of them.
     """
 
-    line: str
+    line: LineId
     number: int
     ramp: bool = False
 
@@ -43,7 +44,7 @@ class PerformedSet:
 
     id: str
     slot: Slot
-    exercise: str
+    exercise: ExerciseId
     outcome: Outcome
     reps: int | None = None
     seconds: int | None = None

@@ -7,6 +7,7 @@ from functools import cached_property
 from itertools import pairwise
 
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.sentences import Refusal
 
 
@@ -16,7 +17,7 @@ class Ladder:
 
     id: str
     name: str
-    rungs: tuple[str, ...]
+    rungs: tuple[ExerciseId, ...]
 
 
 @dataclass(frozen=True)
@@ -26,41 +27,41 @@ class Ladders:
     all: tuple[Ladder, ...]
 
     @cached_property
-    def _harder(self) -> dict[str, tuple[str, ...]]:
+    def _harder(self) -> dict[ExerciseId, tuple[ExerciseId, ...]]:
         return _neighbours((low, high) for ladder in self.all for low, high in _steps(ladder))
 
     @cached_property
-    def _easier(self) -> dict[str, tuple[str, ...]]:
+    def _easier(self) -> dict[ExerciseId, tuple[ExerciseId, ...]]:
         return _neighbours((high, low) for ladder in self.all for low, high in _steps(ladder))
 
     @cached_property
-    def _of(self) -> dict[str, tuple[Ladder, ...]]:
-        found: dict[str, tuple[Ladder, ...]] = {}
+    def _of(self) -> dict[ExerciseId, tuple[Ladder, ...]]:
+        found: dict[ExerciseId, tuple[Ladder, ...]] = {}
         for ladder in self.all:
             for rung in ladder.rungs:
                 found[rung] = (*found.get(rung, ()), ladder)
         return found
 
-    def of(self, exercise_id: str) -> tuple[Ladder, ...]:
+    def of(self, exercise_id: ExerciseId) -> tuple[Ladder, ...]:
         """Answer the ladders an exercise stands on."""
         return self._of.get(exercise_id, ())
 
-    def harder(self, exercise_id: str) -> tuple[str, ...]:
+    def harder(self, exercise_id: ExerciseId) -> tuple[ExerciseId, ...]:
         """Answer the next rungs up, one for each ladder."""
         return self._harder.get(exercise_id, ())
 
-    def easier(self, exercise_id: str) -> tuple[str, ...]:
+    def easier(self, exercise_id: ExerciseId) -> tuple[ExerciseId, ...]:
         """Answer the next rungs down, one for each ladder."""
         return self._easier.get(exercise_id, ())
 
-    def rungs_between(self, start: str, end: str) -> int | None:
+    def rungs_between(self, start: ExerciseId, end: ExerciseId) -> int | None:
         """Answer how many rungs ``end`` is above ``start`` (below: negative) on the shortest way; None off the ladder.
 
         Only ways that climb all along, or fall all along, count: up and down again says nothing. House rule.
         """
         return self.rungs_from(start).get(end)
 
-    def rungs_from(self, start: str) -> dict[str, int]:
+    def rungs_from(self, start: ExerciseId) -> dict[ExerciseId, int]:
         """Answer all exercises that can be reached from one, and how many rungs above it they are, as above."""
         down = {end: -rungs for end, rungs in _distances(self._easier, start).items()}
         up = _distances(self._harder, start)
@@ -76,7 +77,7 @@ class Ladders:
         return Ladders(tuple(Ladder(la.id, la.name, tuple(rungs[la.id])) for la in self.all))
 
 
-def check_ladders(ladders: Ladders, exercises: Mapping[str, Exercise]) -> None:
+def check_ladders(ladders: Ladders, exercises: Mapping[ExerciseId, Exercise]) -> None:
     """Raise `Refusal` for a rung nobody knows, a rung named twice, or ladders that contradict each other (a cycle)."""
     for ladder in ladders.all:
         for rung in ladder.rungs:
@@ -90,19 +91,19 @@ def check_ladders(ladders: Ladders, exercises: Mapping[str, Exercise]) -> None:
                 raise Refusal(f"By the ladders, {rung} is harder than itself.")
 
 
-def _steps(ladder: Ladder) -> Iterator[tuple[str, str]]:
+def _steps(ladder: Ladder) -> Iterator[tuple[ExerciseId, ExerciseId]]:
     return pairwise(ladder.rungs)
 
 
-def _neighbours(steps: Iterable[tuple[str, str]]) -> dict[str, tuple[str, ...]]:
-    found: dict[str, tuple[str, ...]] = {}
+def _neighbours(steps: Iterable[tuple[ExerciseId, ExerciseId]]) -> dict[ExerciseId, tuple[ExerciseId, ...]]:
+    found: dict[ExerciseId, tuple[ExerciseId, ...]] = {}
     for start, end in steps:
         if end not in found.get(start, ()):
             found[start] = (*found.get(start, ()), end)
     return found
 
 
-def _distances(neighbours: Mapping[str, tuple[str, ...]], start: str) -> dict[str, int]:
+def _distances(neighbours: Mapping[ExerciseId, tuple[ExerciseId, ...]], start: ExerciseId) -> dict[ExerciseId, int]:
     far = {start: 0}
     queue = deque([start])
     while queue:

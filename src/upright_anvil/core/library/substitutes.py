@@ -7,6 +7,7 @@ from decimal import Decimal
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
 from upright_anvil.core.health.history import Standing
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.starting_load import Known, StartingLoad, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
@@ -93,7 +94,7 @@ class _Near:
     """What is asked of the wanted exercise once: its cautions, the rungs around it, all on its ladders, its movers."""
 
     before: tuple[Caution, ...]
-    rungs: dict[str, int]
+    rungs: dict[ExerciseId, int]
     ladders: frozenset[str]
     movers: frozenset[str]
 

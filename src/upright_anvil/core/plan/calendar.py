@@ -7,6 +7,7 @@ from decimal import Decimal
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.checks.study import StudiedDay, StudiedWeek
+from upright_anvil.core.ids import DayId
 from upright_anvil.core.loads.load import plain
 from upright_anvil.core.plan.edits.calendar import MoveSession
 from upright_anvil.core.plan.reading import day_estimate
@@ -35,7 +36,9 @@ class WayOut:
     consequences: tuple[str, ...]
 
 
-def ways_out(week: StudiedWeek, day_id: str, held: Sequence[date], today: date, setting: Setting) -> tuple[WayOut, ...]:
+def ways_out(
+    week: StudiedWeek, day_id: DayId, held: Sequence[date], today: date, setting: Setting
+) -> tuple[WayOut, ...]:
     """Answer what can become of a session of this week, best first. House rule.
 
     ``held`` are the dates of the week's other sessions. Days that are past are not offered. A move that leaves every

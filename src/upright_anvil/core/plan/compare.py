@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.plan.document import Day, Group, Line, Program
 
 
@@ -26,7 +27,7 @@ class _Spot:
         return self.same_as != other.same_as if self.same_as or other.same_as else self.text != other.text
 
 
-def compare(before: Program, after: Program, exercise_names: dict[str, str]) -> tuple[Difference, ...]:
+def compare(before: Program, after: Program, exercise_names: dict[ExerciseId, str]) -> tuple[Difference, ...]:
     """Answer the differences in the order of the later program, what was taken out last. House rule."""
     old, new = _spots(before, exercise_names), _spots(after, exercise_names)
     changed = [
@@ -38,7 +39,7 @@ def compare(before: Program, after: Program, exercise_names: dict[str, str]) -> 
     return tuple(d for d in (*changed, *gone) if d.before != d.after)
 
 
-def _spots(program: Program, names: dict[str, str]) -> dict[tuple[str, ...], _Spot]:
+def _spots(program: Program, names: dict[ExerciseId, str]) -> dict[tuple[str, ...], _Spot]:
     spots: dict[tuple[str, ...], _Spot] = {
         ("program",): _Spot("Program", f"{program.name}, from {program.start.isoformat()}")
     }
@@ -88,5 +89,5 @@ def _group(group: Group) -> str:
     return ", ".join([group.kind.value, *([group.pairing.value] if group.pairing else []), *rests])
 
 
-def _exercise(line: Line, names: dict[str, str]) -> str:
+def _exercise(line: Line, names: dict[ExerciseId, str]) -> str:
     return names.get(line.exercise, line.exercise)

@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
+from upright_anvil.core.ids import DayId, WeekId
 from upright_anvil.core.plan.parts import (
     MAX_LINES,
     Answer,
@@ -105,12 +106,12 @@ class Program(Part):
                 yield phase, index, monday
                 monday += timedelta(days=7)
 
-    def held_by(self, week_id: str, day_id: str) -> str:
+    def held_by(self, week_id: WeekId, day_id: DayId) -> DayId:
         """Answer the id of the day that a session is held by: its own, or the one it was merged into."""
         into = (m.into for m in self.moved if (m.week, m.day) == (week_id, day_id) and m.into)
         return next(into, day_id)
 
-    def as_held(self, phase: Phase, week_id: str, day: Day) -> Day:
+    def as_held(self, phase: Phase, week_id: WeekId, day: Day) -> Day:
         """Answer a day as it is held in a week: with what was merged into it behind its own groups."""
         merged = {m.day for m in self.moved if m.week == week_id and m.into == day.id}
         more = [group for other in phase.days if other.id in merged for group in other.groups]

@@ -1,5 +1,6 @@
 """Making a week of a phase an easing-off week: every line that can be read gets fewer sets and less load."""
 
+from upright_anvil.core.ids import WeekId
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
@@ -10,7 +11,7 @@ from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import write
 
 
-def with_easier_week(program: Program, phase_id: str, week_id: str, setting: Setting) -> Program:
+def with_easier_week(program: Program, phase_id: str, week_id: WeekId, setting: Setting) -> Program:
     """Answer the program with a week that eases off: a third fewer sets, a tenth less load, at loads there are.
 
     Cells that cannot be read keep their words. Raises `Refusal` when the week is gone. House rule.
@@ -39,7 +40,7 @@ def built_before(program: Program, phase_id: str, week: int) -> int:
     return count
 
 
-def week_after(program: Program, phase_id: str, week: int) -> tuple[str, str, int] | None:
+def week_after(program: Program, phase_id: str, week: int) -> tuple[str, WeekId, int] | None:
     """Answer the phase and id of the week after one, and its number in the program; None after the last."""
     weeks = list(program.weeks())
     at = next((n for n, (phase, index, _) in enumerate(weeks) if phase.id == phase_id and index == week), None)

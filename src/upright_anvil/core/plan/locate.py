@@ -6,6 +6,7 @@ from typing import TypeVar
 
 from pydantic import ValidationError
 
+from upright_anvil.core.ids import DayId, LineId, WeekId
 from upright_anvil.core.plan.document import Day, Group, Line, Part, Phase, Program
 from upright_anvil.core.sentences import Refusal
 
@@ -29,7 +30,7 @@ def find_phase(program: Program, phase_id: str) -> Phase:
     raise Refusal("That phase is no longer in the program.")
 
 
-def find_day(program: Program, day_id: str) -> tuple[Phase, Day]:
+def find_day(program: Program, day_id: DayId) -> tuple[Phase, Day]:
     """Answer the day with this id and its phase. Raises `Refusal` when there is none."""
     for phase in program.phases:
         for day in phase.days:
@@ -38,7 +39,7 @@ def find_day(program: Program, day_id: str) -> tuple[Phase, Day]:
     raise Refusal("That day is no longer in the program.")
 
 
-def find_line(program: Program, line_id: str) -> LinePlace:
+def find_line(program: Program, line_id: LineId) -> LinePlace:
     """Answer where the line with this id stands. Raises `Refusal` when there is none."""
     for phase in program.phases:
         for day in phase.days:
@@ -58,7 +59,7 @@ def find_group(program: Program, group_id: str) -> tuple[Day, Group]:
     raise Refusal("That group is no longer in the program.")
 
 
-def week_index(phase: Phase, week_id: str) -> int:
+def week_index(phase: Phase, week_id: WeekId) -> int:
     """Answer the index of the week with this id. Raises `Refusal` when the phase has none."""
     for index, week in enumerate(phase.weeks):
         if week.id == week_id:
@@ -73,14 +74,14 @@ def with_phase(program: Program, phase_id: str, change: Callable[[Phase], Phase]
     return rebuilt(program, phases=phases)
 
 
-def with_day(program: Program, day_id: str, change: Callable[[Day], Day]) -> Program:
+def with_day(program: Program, day_id: DayId, change: Callable[[Day], Day]) -> Program:
     """Answer the program with one day changed."""
     phase, _ = find_day(program, day_id)
     days = tuple(change(d) if d.id == day_id else d for d in phase.days)
     return with_phase(program, phase.id, lambda p: rebuilt(p, days=days))
 
 
-def with_line(program: Program, line_id: str, change: Callable[[Line], Line]) -> Program:
+def with_line(program: Program, line_id: LineId, change: Callable[[Line], Line]) -> Program:
     """Answer the program with one line changed."""
     place = find_line(program, line_id)
 

@@ -3,6 +3,7 @@
 from collections.abc import Iterator
 from dataclasses import dataclass
 
+from upright_anvil.core.ids import LineId, WeekId
 from upright_anvil.core.plan.document import Line, Phase, Program, WeekKind
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.sentences import Refusal
@@ -12,8 +13,8 @@ from upright_anvil.core.sentences import Refusal
 class NextCell:
     """The cell a decision writes: its line, its week's id and number in the program, and what it says now."""
 
-    line: str
-    week_id: str
+    line: LineId
+    week_id: WeekId
     week: int
     text: str
 
@@ -22,13 +23,13 @@ class NextCell:
 class FollowingCell:
     """A later cell of the same exercise: its week's id and number in the program, its text, whether the week eases."""
 
-    week_id: str
+    week_id: WeekId
     week: int
     text: str
     easing_off: bool
 
 
-def next_cell(program: Program, line_id: str, week: int) -> NextCell | None:
+def next_cell(program: Program, line_id: LineId, week: int) -> NextCell | None:
     """Answer where the next building week of this exercise is planned.
 
     ``week`` is the index of the session's week in its phase. Easing-off weeks keep what they say. After the phase's

@@ -10,15 +10,26 @@ from typing import Annotated, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, model_validator
 
+from upright_anvil.core.ids import NO_DAY, NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, PlaceId, WeekId
 from upright_anvil.core.prescription.bounds import MAX_REST_SECONDS
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
 
 MAX_LINES = 40
 MAX_CUES = 5
 
-Id = Annotated[str, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
+_KEY = Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")
+Id = Annotated[str, _KEY]
+WeekKey = Annotated[WeekId, _KEY]
+DayKey = Annotated[DayId, _KEY]
+LineKey = Annotated[LineId, _KEY]
+ExerciseKey = Annotated[ExerciseId, _KEY]
 Name = Annotated[str, Field(min_length=1, max_length=80)]
-OptionalId = Annotated[str, Field(max_length=64, pattern=r"^[A-Za-z0-9_-]*$")]
+_OPTIONAL = Field(max_length=64, pattern=r"^[A-Za-z0-9_-]*$")
+OptionalId = Annotated[str, _OPTIONAL]
+OptionalExercise = Annotated[ExerciseId, _OPTIONAL]
+OptionalPlace = Annotated[PlaceId, _OPTIONAL]
+OptionalDay = Annotated[DayId, _OPTIONAL]
+OptionalWeek = Annotated[WeekId, _OPTIONAL]
 Words = Annotated[str, Field(max_length=300)]
 RestSeconds = Annotated[int, Field(ge=0, le=MAX_REST_SECONDS)]
 Minutes = Annotated[int, Field(ge=5, le=240)]
@@ -45,10 +56,10 @@ Variant = Literal["", "A", "B"]
 class Week(Part):
     """One week of a phase; ``place`` is where it is trained when the client travels."""
 
-    id: Id
+    id: WeekKey
     kind: WeekKind = WeekKind.BUILD
     variant: Variant = ""
-    place: OptionalId = ""
+    place: OptionalPlace = NO_PLACE
 
 
 class Cell(Part):
@@ -66,13 +77,13 @@ class Line(Part):
     not the client's school.
     """
 
-    id: Id
-    exercise: Id
+    id: LineKey
+    exercise: ExerciseKey
     cells: tuple[Cell, ...]
     home: Annotated[str, Field(max_length=MAX_LENGTH)] = ""
-    exercise_b: OptionalId = ""
-    easier: OptionalId = ""
-    harder: OptionalId = ""
+    exercise_b: OptionalExercise = NO_EXERCISE
+    easier: OptionalExercise = NO_EXERCISE
+    harder: OptionalExercise = NO_EXERCISE
     cues: Annotated[tuple[Annotated[str, Field(max_length=120)], ...], Field(max_length=MAX_CUES)] = ()
     reason: Words = ""
     policy: OptionalId = ""
@@ -82,7 +93,7 @@ class Line(Part):
         """The shorthand the line began with: reps go back to its range and tempo after a rise."""
         return self.home or next((cell.text for cell in self.cells if cell.text), "")
 
-    def exercise_in(self, week: Week) -> str:
+    def exercise_in(self, week: Week) -> ExerciseId:
         """Answer the exercise this line trains in a week."""
         return self.exercise_b if week.variant == "B" and self.exercise_b else self.exercise
 
@@ -163,11 +174,11 @@ class Day(Part):
     ``place`` is where it is trained, ``minutes`` how long it may take, where they are not the client's usual ones.
     """
 
-    id: Id
+    id: DayKey
     name: Name
     weekday: Annotated[int, Field(ge=0, le=6)]
     groups: tuple[Group, ...] = ()
-    place: OptionalId = ""
+    place: OptionalPlace = NO_PLACE
     minutes: Minutes | None = None
     top_up: bool = False
 
@@ -189,8 +200,8 @@ class Answer(Part):
 class MovedSession(Part):
     """One session that is not held as planned: moved to a date, merged into another day, or dropped (neither)."""
 
-    week: Id
-    day: Id
+    week: WeekKey
+    day: DayKey
     to: date | None = None
-    into: OptionalId = ""
+    into: OptionalDay = NO_DAY
     reason: Words = ""

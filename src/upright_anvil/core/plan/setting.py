@@ -10,6 +10,7 @@ from upright_anvil.core.blocks import Athlete
 from upright_anvil.core.exercises import Exercise, unknown_exercise
 from upright_anvil.core.health.history import Standing
 from upright_anvil.core.health.screening import HealthStanding
+from upright_anvil.core.ids import ExerciseId, PlaceId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
@@ -20,7 +21,7 @@ from upright_anvil.core.strength.known import Known
 class Tested:
     """An exercise tested with a load for a few repetitions, with what was left (None: nobody said)."""
 
-    exercise: str
+    exercise: ExerciseId
     on: date
     load: Load
     reps: int
@@ -39,15 +40,15 @@ class Setting:
 
     unit: Unit
     inventory: Inventory = field(default_factory=Inventory)
-    exercises: Mapping[str, Exercise] = field(default_factory=dict)
-    max_kg: Mapping[str, Decimal] = field(default_factory=dict)
+    exercises: Mapping[ExerciseId, Exercise] = field(default_factory=dict)
+    max_kg: Mapping[ExerciseId, Decimal] = field(default_factory=dict)
     body_kg: Decimal | None = None
     standing: tuple[Standing, ...] = ()
     ladders: Ladders = field(default_factory=lambda: Ladders(()))
     pace: float = 1.0
-    places: Mapping[str, Inventory] = field(default_factory=dict)
-    place_names: Mapping[str, str] = field(default_factory=dict)
-    last_loads: Mapping[str, Load] = field(default_factory=dict)
+    places: Mapping[PlaceId, Inventory] = field(default_factory=dict)
+    place_names: Mapping[PlaceId, str] = field(default_factory=dict)
+    last_loads: Mapping[ExerciseId, Load] = field(default_factory=dict)
     weights: tuple[tuple[date, Decimal], ...] = ()
     tested: tuple[Tested, ...] = ()
     known: Known = field(default_factory=Known)
@@ -62,15 +63,15 @@ class Setting:
         by_then = bisect_right(self.weights, day, key=lambda weighed: weighed[0])
         return self.weights[max(by_then - 1, 0)][1] if self.weights else self.body_kg
 
-    def exercise(self, exercise_id: str) -> Exercise:
+    def exercise(self, exercise_id: ExerciseId) -> Exercise:
         """Answer the exercise, or a stand-in for one that is gone."""
         return self.exercises.get(exercise_id) or unknown_exercise(exercise_id)
 
-    def athlete(self, exercise_id: str) -> Athlete:
+    def athlete(self, exercise_id: ExerciseId) -> Athlete:
         """Answer what the set blocks of this exercise are drawn against."""
         return Athlete(self.body_kg, self.max_kg.get(exercise_id))
 
-    def at(self, place_id: str) -> "Setting":
+    def at(self, place_id: PlaceId) -> "Setting":
         """Answer the setting at a place; at the usual one where none is named or it is not known any more."""
         inventory = self.places.get(place_id)
         return self if inventory is None or inventory is self.inventory else replace(self, inventory=inventory)

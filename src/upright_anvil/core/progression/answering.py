@@ -3,6 +3,7 @@
 from collections.abc import Iterable
 from decimal import Decimal
 
+from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.evidence import confidence, sentences, showing
@@ -20,7 +21,7 @@ def answer(
     rise: Decimal = Decimal(0),
     bridged: bool = False,
     bridging: bool = False,
-    exercise: str = "",
+    exercise: ExerciseId = NO_EXERCISE,
     estimated: bool = False,
 ) -> Proposal:
     """Answer a proposal with its evidence; alternatives that say the same are left out."""

@@ -10,6 +10,7 @@ from dataclasses import dataclass, replace
 from typing import Final
 
 from upright_anvil.core.constants import CIRCUIT_REST_AFTER
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Checkpoints
 from upright_anvil.core.prescription.targets import Seconds
@@ -40,7 +41,7 @@ REST_STEP, LEAST_REST = 15, 30
 class Station:
     """A line of a circuit with all that a judgement looks at; what was done of it may be nothing."""
 
-    line: str
+    line: LineId
     situation: Situation
 
     @property
@@ -148,12 +149,12 @@ def _done(situation: Situation) -> bool:
     return shown.complete and shown.in_range and within_reserve(situation.today.prescription, shown.reserves)
 
 
-def _round_more(stations: Sequence[Station]) -> dict[str, Prescription]:
+def _round_more(stations: Sequence[Station]) -> dict[LineId, Prescription]:
     return {s.line: replace(s.asked, sets=s.asked.sets + 1) for s in stations}
 
 
 def _told(
-    stations: Sequence[Station], lever: Lever, rule: str, changes: dict[str, Prescription] | None = None
+    stations: Sequence[Station], lever: Lever, rule: str, changes: dict[LineId, Prescription] | None = None
 ) -> Proposal:
     """The proposal on the first station, with what changes at the others and the evidence of all."""
     found = changes or {}

@@ -7,6 +7,7 @@ from enum import StrEnum
 
 from upright_anvil.core.constants import STEP_CAP
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import NO_EXERCISE, ExerciseId, LineId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.prescription.model import Prescription
@@ -116,7 +117,7 @@ class Alternative:
 class StationChange:
     """What a circuit's proposal asks of one of its other stations: the line, and what it asks for then."""
 
-    line: str
+    line: LineId
     prescription: Prescription
 
     @property
@@ -146,7 +147,7 @@ class Proposal:
     bridged: bool = False
     bridging: bool = False
     alternatives: tuple[Alternative, ...] = ()
-    exercise: str = ""
+    exercise: ExerciseId = NO_EXERCISE
     stations: tuple[StationChange, ...] = ()
     rest_after: int | None = None
     estimated: bool = False

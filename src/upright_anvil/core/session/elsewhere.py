@@ -2,6 +2,7 @@
 
 from collections.abc import Iterator
 
+from upright_anvil.core.ids import PlaceId
 from upright_anvil.core.plan.document import Line, Program, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
@@ -17,7 +18,7 @@ from upright_anvil.core.session.this_session import day_of
 
 
 def elsewhere(
-    session: Program, place: str, usual: Setting, there: Setting, done: frozenset[str] = frozenset()
+    session: Program, place: PlaceId, usual: Setting, there: Setting, done: frozenset[str] = frozenset()
 ) -> tuple[DayChange, ...]:
     """Answer the changes that hold a session at another place.
 

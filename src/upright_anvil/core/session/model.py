@@ -4,6 +4,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from enum import StrEnum
 
+from upright_anvil.core.ids import NO_LINE, LineId
 from upright_anvil.core.plan.edits import Edit
 
 
@@ -32,7 +33,7 @@ class DayChange:
     label: str
     why: str
     edits: tuple[Edit, ...] = ()
-    line: str = ""
+    line: LineId = NO_LINE
 
 
 def edits_of(changes: Iterable[DayChange]) -> tuple[Edit, ...]:

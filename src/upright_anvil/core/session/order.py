@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from itertools import zip_longest
 
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.document import Day, Group, GroupKind
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import EveryStart
@@ -23,7 +24,7 @@ RAMP_REST = 45
 class RunLine:
     """A line as it is run today."""
 
-    line: str
+    line: LineId
     exercise: Exercise
     prescription: Prescription
     ramp_sets: int = 0
@@ -33,7 +34,7 @@ class RunLine:
 class Turn:
     """One set in its turn: whose, which, the rest after it in seconds (0: at once), and the round in a group from 1."""
 
-    line: str
+    line: LineId
     number: int
     rest: int
     round: int = 1

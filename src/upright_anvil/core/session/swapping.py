@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.substitutes import Situation, substitutes
 from upright_anvil.core.plan.document import Line, Week
 from upright_anvil.core.plan.edits import Edit
@@ -27,7 +28,7 @@ OFFERED = 6
 class Instead:
     """One exercise to do instead: why, its shorthand for today, and where its load comes from."""
 
-    exercise: str
+    exercise: ExerciseId
     name: str
     reasons: tuple[str, ...]
     text: str
@@ -99,7 +100,7 @@ def _text(to: Exercise, asked: Prescription | None, setting: Setting) -> tuple[s
     return write(over), load_from
 
 
-def _rung_words(exercise: Exercise, above: dict[str, int], line: Line) -> tuple[str, ...]:
+def _rung_words(exercise: Exercise, above: dict[ExerciseId, int], line: Line) -> tuple[str, ...]:
     rungs = above.get(exercise.id)
     named = exercise.id in (line.easier, line.harder)
     words = (

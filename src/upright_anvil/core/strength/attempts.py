@@ -9,6 +9,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, MAX_ESTIMATE_REPS
+from upright_anvil.core.ids import ExerciseId
 
 Floats = NDArray[np.float64]
 
@@ -44,7 +45,7 @@ class Attempt:
     ``confirmed`` that the trainer was asked about the figure and it is right. ``id`` is that of the set.
     """
 
-    exercise: str
+    exercise: ExerciseId
     on: date
     kg: float
     reps: int

@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from decimal import Decimal
 
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.strength.over_time import Strength
 from upright_anvil.core.strength.rep_curve import RepCurve
@@ -17,16 +18,16 @@ class Known:
     ``last_loads`` is what was used last of each exercise.
     """
 
-    strengths: Mapping[str, Strength] = field(default_factory=dict)
+    strengths: Mapping[ExerciseId, Strength] = field(default_factory=dict)
     curves: Mapping[str, RepCurve] = field(default_factory=dict)
     doubted: frozenset[str] = frozenset()
-    last_loads: Mapping[str, Load] = field(default_factory=dict)
+    last_loads: Mapping[ExerciseId, Load] = field(default_factory=dict)
 
     def steepness(self, group: str) -> float:
         """Answer how steep the client's curve is for a group; 1 where nothing is known."""
         return self.curves[group].steepness if group in self.curves else 1.0
 
     @property
-    def max_kg(self) -> dict[str, Decimal]:
+    def max_kg(self) -> dict[ExerciseId, Decimal]:
         """The estimated maxima, kg moved, to 0.1."""
         return {name: Decimal(repr(round(strength.kg, 1))) for name, strength in self.strengths.items()}

@@ -12,6 +12,7 @@ from typing import Final
 
 import numpy as np
 
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt, Floats, Table, table
 from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, State, steps
@@ -88,7 +89,7 @@ class Strength:
     days of them. ``slow`` says that the last session was slow work alone, so that it shows at least so much.
     """
 
-    exercise: str
+    exercise: ExerciseId
     kg: float
     low: float
     high: float
@@ -111,7 +112,7 @@ class Strength:
 
 def strengths(
     attempts: Sequence[Attempt], today: date, curves: Mapping[str, float] | None = None, path_of: str = ""
-) -> dict[str, Strength]:
+) -> dict[ExerciseId, Strength]:
     """Answer each exercise's strength on a day from a client's whole history; one without a usable set is left out.
 
     Sets that the rest contradicts are left out.
@@ -125,7 +126,7 @@ def strengths(
 
 def strengths_in(
     sets: Table, today: date, curves: Mapping[str, float] | None = None, path_of: str = ""
-) -> dict[str, Strength]:
+) -> dict[ExerciseId, Strength]:
     """Answer the same from sets that are a table up to the day already, what is doubted left out by the caller."""
     if not len(sets.day):
         return {}

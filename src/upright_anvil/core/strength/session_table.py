@@ -7,6 +7,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from upright_anvil.core.constants import DEFAULT_RESERVE
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import (
     MOST_DAYS,
     TIRED_PER_SET,
@@ -32,7 +33,7 @@ class Sessions:
     slow work alone: they show at least so much.
     """
 
-    names: tuple[str, ...]
+    names: tuple[ExerciseId, ...]
     group: Floats
     sets: Floats
     days: Floats

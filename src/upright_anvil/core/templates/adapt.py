@@ -9,6 +9,7 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.fitting.fit import fit
 from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.ids import DayId, ExerciseId
 from upright_anvil.core.library.substitutes import Situation, substitutes
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
@@ -48,7 +49,8 @@ def adapt(template: Template, who: Standpoint, phase_id: str, name: str = "") ->
     notes: list[str] = []
     weeks = tuple(Week(id=f"{phase_id}-w{n}", kind=kind) for n, kind in enumerate(template.weeks, start=1))
     days = tuple(
-        _day(day, f"{phase_id}-d{n}", weeks, who, notes) for n, day in enumerate(_days(template, who, notes), start=1)
+        _day(day, DayId(f"{phase_id}-d{n}"), weeks, who, notes)
+        for n, day in enumerate(_days(template, who, notes), start=1)
     )
     phase = Phase(
         id=phase_id,
@@ -69,9 +71,9 @@ def _days(template: Template, who: Standpoint, notes: list[str]) -> tuple[Templa
     return template.days
 
 
-def _day(day: TemplateDay, day_id: str, weeks: tuple[Week, ...], who: Standpoint, notes: list[str]) -> Day:
+def _day(day: TemplateDay, day_id: DayId, weeks: tuple[Week, ...], who: Standpoint, notes: list[str]) -> Day:
     groups = []
-    taken: dict[str, str] = {}
+    taken: dict[ExerciseId, ExerciseId] = {}
     for n, group in enumerate(day.groups, start=1):
         lines = tuple(_lines(group, f"{day_id}-g{n}", weeks, who, taken, notes))
         if lines:
@@ -95,7 +97,7 @@ def _lines(
     group_id: str,
     weeks: tuple[Week, ...],
     who: Standpoint,
-    taken: dict[str, str],
+    taken: dict[ExerciseId, ExerciseId],
     notes: list[str],
 ) -> Iterator[Line]:
     for n, line in enumerate(group.lines, start=1):
@@ -112,7 +114,9 @@ def _lines(
         )
 
 
-def chosen(wanted: str, setting: Setting, taken: dict[str, str], notes: list[str]) -> Exercise | None:
+def chosen(
+    wanted: ExerciseId, setting: Setting, taken: dict[ExerciseId, ExerciseId], notes: list[str]
+) -> Exercise | None:
     """Answer the wanted exercise, or what to do instead here; None where nothing fits, which is noted.
 
     ``taken`` is what was given for what was wanted before: the same wish gets the same, another nothing that is there.

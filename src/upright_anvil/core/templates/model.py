@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.plan.document import GroupKind, Pairing, Section, WeekKind
 from upright_anvil.core.plan.paths import Path
 
@@ -10,7 +11,7 @@ from upright_anvil.core.plan.paths import Path
 class TemplateLine:
     """A line: the exercise wanted, the shorthand of the first week, what it is for, and the path it follows."""
 
-    exercise: str
+    exercise: ExerciseId
     text: str
     path: Path
     reason: str = ""

@@ -4,6 +4,8 @@ from dataclasses import dataclass
 from decimal import Decimal
 from enum import StrEnum
 
+from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
+
 
 class TestKind(StrEnum):
     """What a test measures."""
@@ -73,7 +75,7 @@ class TestItem:
     low: Decimal
     high: Decimal
     error_is_share: bool = False
-    exercise: str = ""
+    exercise: ExerciseId = NO_EXERCISE
     sides: bool = False
     variants: tuple[str, ...] = ()
     seconds: int | None = None

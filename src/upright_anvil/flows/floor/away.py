@@ -3,6 +3,7 @@
 from collections.abc import Iterable
 from datetime import date, datetime
 
+from upright_anvil.core.ids import SessionId
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.session.away import stepping_back
 from upright_anvil.core.session.model import DayChange, Sort
@@ -12,7 +13,7 @@ from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import SessionRow
 
 
-def last_trained(sessions: Iterable[SessionRow], sid: str, today: date) -> date | None:
+def last_trained(sessions: Iterable[SessionRow], sid: SessionId, today: date) -> date | None:
     """Answer the day of the client's last session before one; None where there was none."""
     return max((s.on_date for s in sessions if s.id != sid and s.on_date <= today), default=None)
 
@@ -25,7 +26,7 @@ def with_step_back(day: OnTheDay, setting: Setting, sessions: Iterable[SessionRo
     return with_changes(day, changes, Sort.AWAY, row_of(day.found.id)) if changes else day
 
 
-def row_of(sid: str) -> str:
+def row_of(sid: SessionId) -> str:
     """Answer the id of the row that keeps a session's step back."""
     return f"{sid}-away"
 

@@ -6,6 +6,7 @@ from typing import Any
 
 from pydantic import TypeAdapter
 
+from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import Day
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.plan.setting import Setting
@@ -36,7 +37,9 @@ class Preview:
     after: int
 
 
-def preview(scope: Scope, program_id: str, week_id: str, day_id: str, wanted: Wanted, today: date) -> Preview:
+def preview(
+    scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, wanted: Wanted, today: date
+) -> Preview:
     """Answer what something asked for would change; nothing is kept. Raises `Refusal`, `NotFoundError`."""
     view = opened(scope, program_id, week_id, day_id, today)
     answered = worked_out(scope, view.day, _with_cycle(scope, wanted, view, today), view.here, view.done, today)
@@ -45,7 +48,7 @@ def preview(scope: Scope, program_id: str, week_id: str, day_id: str, wanted: Wa
 
 
 def make_change(
-    scope: Scope, sid: str, change_id: str, wanted: Wanted, left_out: frozenset[str], now: datetime, today: date
+    scope: Scope, sid: SessionId, change_id: str, wanted: Wanted, left_out: frozenset[str], now: datetime, today: date
 ) -> Acknowledged:
     """Make a change in a started session; sent twice, it is made once.
 
@@ -67,7 +70,7 @@ def make_change(
     return Acknowledged(change_id, again=False)
 
 
-def undo_change(scope: Scope, sid: str, row_id: str, undoes: str, now: datetime, today: date) -> Acknowledged:
+def undo_change(scope: Scope, sid: SessionId, row_id: str, undoes: str, now: datetime, today: date) -> Acknowledged:
     """Take back a change, or one part of it (``id/key``); taking it back again changes nothing.
 
     Raises `Refusal` when there is no such change, `NotFoundError`.
@@ -84,7 +87,7 @@ def undo_change(scope: Scope, sid: str, row_id: str, undoes: str, now: datetime,
     return Acknowledged(row_id, again=False)
 
 
-def made_changes(scope: Scope, sid: str) -> tuple[MadeChange, ...]:
+def made_changes(scope: Scope, sid: SessionId) -> tuple[MadeChange, ...]:
     """Answer the changes of a started session, those taken back included."""
     return on_the_day(scope, find_started(scope, sid)).changes
 
@@ -96,7 +99,9 @@ def _with_cycle(scope: Scope, wanted: Wanted, view: Opened, today: date) -> Want
     return replace(wanted, report=replace(wanted.report, cycle_energy=cycle_energy(scope, view.who, today)))
 
 
-def _keep_report(scope: Scope, sid: str, client_id: str, row_id: str, wanted: WantsReadiness, now: datetime) -> None:
+def _keep_report(
+    scope: Scope, sid: SessionId, client_id: ClientId, row_id: str, wanted: WantsReadiness, now: datetime
+) -> None:
     report = wanted.report
     row = ReadinessRow(
         id=row_id,
@@ -118,7 +123,7 @@ def _seconds(view: Opened, day: Day) -> int:
     return day_estimate(day, view.day.found.phase.weeks, 0, view.setting)
 
 
-def _estimate_anew(scope: Scope, sid: str, today: date) -> None:
+def _estimate_anew(scope: Scope, sid: SessionId, today: date) -> None:
     """The minutes a session is measured against are those of what is left in it."""
     found = on_the_day(scope, find_started(scope, sid)).found
     unpaced: Setting = replace(client_setting(scope, found.program.client_id, today), pace=1.0)

@@ -4,6 +4,7 @@ from datetime import date
 
 from upright_anvil.core.clock.model import Clock
 from upright_anvil.core.clock.timeline import timeline
+from upright_anvil.core.ids import DayId, LineId, ProgramId, WeekId
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import BarPicture, bar_for
 from upright_anvil.core.sentences import Refusal
@@ -14,7 +15,9 @@ from upright_anvil.flows.floor.opened import on_the_bar, opened, run_lines
 from upright_anvil.store.database import Scope
 
 
-def session_clocks(scope: Scope, program_id: str, week_id: str, day_id: str, today: date) -> tuple[Clock, ...]:
+def session_clocks(
+    scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date
+) -> tuple[Clock, ...]:
     """Answer the timelines of a session's timed groups. Raises `Refusal`, `NotFoundError`."""
     view = opened(scope, program_id, week_id, day_id, today)
     lines, _ = run_lines(view)
@@ -23,7 +26,7 @@ def session_clocks(scope: Scope, program_id: str, week_id: str, day_id: str, tod
 
 
 def instead_of(
-    scope: Scope, program_id: str, week_id: str, day_id: str, line_id: str, pain: Pain | None, today: date
+    scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, line_id: LineId, pain: Pain | None, today: date
 ) -> tuple[Instead, ...]:
     """Answer what a line could train today instead, sparing what hurts. Raises `Refusal`, `NotFoundError`."""
     view = opened(scope, program_id, week_id, day_id, today)
@@ -35,7 +38,7 @@ def instead_of(
 
 
 def plates_on_the_bar(
-    scope: Scope, program_id: str, week_id: str, day_id: str, load: Load, today: date
+    scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, load: Load, today: date
 ) -> BarPicture | None:
     """Answer the bar for a load at today's place, and what to change from what is on it; None where none makes it."""
     view = opened(scope, program_id, week_id, day_id, today)

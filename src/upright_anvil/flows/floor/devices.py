@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from statistics import mean
 
+from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.sensing.live import LiveCount
 from upright_anvil.core.sensing.strokes import Sample
@@ -23,7 +24,7 @@ from upright_anvil.store.tables import MeasureRow
 class WatchedSet:
     """A set that the devices are told of: how many repetitions are meant, at which tempo."""
 
-    line: str
+    line: LineId
     number: int
     reps: int
     tempo: Tempo | None = None
@@ -121,7 +122,7 @@ def _sensor(watched: WatchedSet, seed: int) -> RepSensor:
 
 
 def keep_measure(
-    scope: Scope, sid: str, row_id: str, line: str, number: int, figures: Figures, now: datetime
+    scope: Scope, sid: SessionId, row_id: str, line: LineId, number: int, figures: Figures, now: datetime
 ) -> Acknowledged:
     """Keep what was measured of a set, beside what the trainer says of it; sent twice, it is kept once.
 
@@ -153,7 +154,7 @@ def keep_measure(
     return Acknowledged(row_id, again=False)
 
 
-def measured_by_set(scope: Scope, sid: str) -> dict[str, dict[int, tuple[str, ...]]]:
+def measured_by_set(scope: Scope, sid: SessionId) -> dict[str, dict[int, tuple[str, ...]]]:
     """Answer what devices saw of a session's sets, in sentences, by line and number of the set."""
     found: dict[str, dict[int, tuple[str, ...]]] = {}
     for row in store.measures_of_session(scope, sid):

@@ -7,6 +7,7 @@ from enum import StrEnum
 
 from upright_anvil.core.blocks import Block
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit
@@ -33,7 +34,7 @@ class LineState(StrEnum):
 class DoneLine:
     """One exercise: planned and done as set blocks, how many sets of how many, what hurt, what was written down."""
 
-    line: str
+    line: LineId
     exercise: str
     planned: str
     state: LineState
@@ -50,7 +51,7 @@ class DoneLine:
 class DeviceFigure:
     """What a device measured of a set, in sentences."""
 
-    line: str
+    line: LineId
     number: int
     sort: str
     sentences: tuple[str, ...]
@@ -63,11 +64,11 @@ class SessionSummary:
     ``pace`` is the client's pace factor with this session in it: 1.1 takes a tenth longer than estimated.
     """
 
-    session_id: str
-    program_id: str
-    week_id: str
-    day_id: str
-    client_id: str
+    session_id: SessionId
+    program_id: ProgramId
+    week_id: WeekId
+    day_id: DayId
+    client_id: ClientId
     client: str
     unit: Unit
     day: str
@@ -89,7 +90,7 @@ class SessionSummary:
     for_next: tuple[str, ...]
 
 
-def summary(scope: Scope, sid: str, today: date) -> SessionSummary:
+def summary(scope: Scope, sid: SessionId, today: date) -> SessionSummary:
     """Answer the summary of a started session. Raises `NotFoundError`."""
     row = ledger.session(scope, sid)
     view = opened(scope, row.program_id, row.week_id, row.day_id, today)

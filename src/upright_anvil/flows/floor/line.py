@@ -8,6 +8,7 @@ from upright_anvil.core.clock.tempo_beats import Metronome, metronome
 from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.ledger.rows import Outcome, Slot
 from upright_anvil.core.ledger.standing import Standing
 from upright_anvil.core.library.cues import ChosenCues, cues_for
@@ -39,8 +40,8 @@ class FloorLine:
     ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
     """
 
-    line: str
-    exercise_id: str
+    line: LineId
+    exercise_id: ExerciseId
     exercise: str
     group: str
     clock: bool

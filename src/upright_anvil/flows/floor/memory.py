@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from datetime import date
 from decimal import Decimal
 
+from upright_anvil.core.ids import ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.plan.setting import Setting
@@ -32,7 +33,11 @@ class Best:
 
 
 def of_exercise(
-    exercise: str, before: Sequence[ledger.KeptSet], dates: Mapping[str, date], until: date, setting: Setting
+    exercise: ExerciseId,
+    before: Sequence[ledger.KeptSet],
+    dates: Mapping[SessionId, date],
+    until: date,
+    setting: Setting,
 ) -> tuple[LastTime | None, Best | None]:
     """Answer the last session with an exercise up to a day, and the best set of all; None where there is none."""
     by_session: dict[tuple[date, str], list[PerformedSet]] = {}

@@ -8,6 +8,7 @@ from typing import Any
 from pydantic import TypeAdapter
 
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.ledger.standing import Standing
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.session.model import DayChange, Sort, edits_of
@@ -30,7 +31,7 @@ class MadeChange:
     sort: Sort
     label: str
     why: str
-    line: str
+    line: LineId
     undone: bool
 
 

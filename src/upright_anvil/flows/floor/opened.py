@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, Slot
 from upright_anvil.core.ledger.standing import Standing, standing_rows
 from upright_anvil.core.loads.implements import ImplementKind
@@ -54,7 +55,7 @@ class Opened:
         return counts
 
 
-def opened(scope: Scope, program_id: str, week_id: str, day_id: str, today: date) -> Opened:
+def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> Opened:
     """Read a session out. Raises `NotFoundError`, or `Refusal` when no such day is planned."""
     found = find(scope, program_id, week_id, day_id)
     day = on_the_day(scope, found)
@@ -95,7 +96,7 @@ def run_lines(view: Opened) -> tuple[dict[str, RunLine], dict[str, RampUp]]:
     return lines, ramps
 
 
-def _load_of(load: LoadTarget | None, exercise: str, view: Opened) -> Load | None:
+def _load_of(load: LoadTarget | None, exercise: ExerciseId, view: Opened) -> Load | None:
     """The load in the hand: said outright, what it comes to today, or last time's."""
     if isinstance(load, Load):
         return load

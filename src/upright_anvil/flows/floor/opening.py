@@ -5,6 +5,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.clock.timeline import is_timed
 from upright_anvil.core.health.cautions import Caution, general_cautions
+from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Cell, Line
@@ -38,11 +39,11 @@ class FloorView:
     the client was asked, ``for_today`` what was noted last time for this one.
     """
 
-    session_id: str
-    program_id: str
-    week_id: str
-    day_id: str
-    client_id: str
+    session_id: SessionId
+    program_id: ProgramId
+    week_id: WeekId
+    day_id: DayId
+    client_id: ClientId
     client: str
     unit: Unit
     minutes: int
@@ -66,7 +67,7 @@ class FloorView:
     for_today: tuple[str, ...]
 
 
-def open_floor(scope: Scope, program_id: str, week_id: str, day_id: str, today: date) -> FloorView:
+def open_floor(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> FloorView:
     """Answer the session as it stands. Raises `NotFoundError`, or `Refusal` when no such day is planned.
 
     ``reminder`` is what the health screen still asks for, ``awaited`` whether a clearance is not recorded yet,

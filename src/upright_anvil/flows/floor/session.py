@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from datetime import date, timedelta
 
+from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import Day, Phase
 from upright_anvil.core.plan.locate import find_day, week_index
 from upright_anvil.core.sentences import Refusal
@@ -20,7 +21,7 @@ class FoundSession:
     ``week`` is the index in its phase, ``number`` counts weeks from the program's first.
     """
 
-    id: str
+    id: SessionId
     program: ProgramRow
     revision: Revision
     phase: Phase
@@ -31,12 +32,12 @@ class FoundSession:
     row: SessionRow | None
 
     @property
-    def week_id(self) -> str:
+    def week_id(self) -> WeekId:
         """The week's id."""
         return self.phase.weeks[self.week].id
 
 
-def find(scope: Scope, program_id: str, week_id: str, day_id: str) -> FoundSession:
+def find(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId) -> FoundSession:
     """Answer a session of a program. Raises `Refusal` when plan and history know no such day, `NotFoundError`.
 
     A finished session goes by the revision it was run from, others by the one that holds; when the day has since gone
@@ -55,14 +56,14 @@ def find(scope: Scope, program_id: str, week_id: str, day_id: str) -> FoundSessi
         return _located(sid, program, programs.revision(scope, program_id, row.revision), week_id, day_id, row)
 
 
-def find_started(scope: Scope, sid: str) -> FoundSession:
+def find_started(scope: Scope, sid: SessionId) -> FoundSession:
     """Answer a started session by its id. Raises `NotFoundError`."""
     row = ledger.session(scope, sid)
     return find(scope, row.program_id, row.week_id, row.day_id)
 
 
 def _located(
-    sid: str, program: ProgramRow, revision: Revision, week_id: str, day_id: str, row: SessionRow | None
+    sid: SessionId, program: ProgramRow, revision: Revision, week_id: WeekId, day_id: DayId, row: SessionRow | None
 ) -> FoundSession:
     phase, planned_day = find_day(revision.program, day_id)
     index = week_index(phase, week_id)

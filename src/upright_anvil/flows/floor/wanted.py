@@ -6,6 +6,7 @@ from datetime import date
 from typing import Literal
 
 from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ExerciseId, LineId, PlaceId
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.document import Line, Week
 from upright_anvil.core.plan.edits.cells import SetCell
@@ -52,7 +53,7 @@ class WantsTime:
 class WantsPlace:
     """Trained at another place."""
 
-    place: str
+    place: PlaceId
     sort: Literal[Sort.PLACE] = Sort.PLACE
 
 
@@ -60,8 +61,8 @@ class WantsPlace:
 class WantsSwap:
     """Another exercise for a line."""
 
-    line: str
-    exercise: str
+    line: LineId
+    exercise: ExerciseId
     why: str = ""
     sort: Literal[Sort.SWAP] = Sort.SWAP
 
@@ -70,7 +71,7 @@ class WantsSwap:
 class WantsLoad:
     """Another load for the sets of a line that are left; assistance where ``assisted``."""
 
-    line: str
+    line: LineId
     load: Load
     assisted: bool = False
     sort: Literal[Sort.LOAD] = Sort.LOAD
@@ -80,7 +81,7 @@ class WantsLoad:
 class WantsDrop:
     """A line left out, what is done of it kept."""
 
-    line: str
+    line: LineId
     why: str = ""
     sort: Literal[Sort.DROP] = Sort.DROP
 
@@ -89,8 +90,8 @@ class WantsDrop:
 class WantsAdd:
     """One more exercise, with a shorthand or without; the line's id was made by the caller."""
 
-    line: str
-    exercise: str
+    line: LineId
+    exercise: ExerciseId
     text: str = ""
     sort: Literal[Sort.ADD] = Sort.ADD
 
@@ -99,7 +100,7 @@ class WantsAdd:
 class WantsMove:
     """A line, with its group, at another place of the order (from 0), counted among what is trained today."""
 
-    line: str
+    line: LineId
     position: int
     sort: Literal[Sort.MOVE] = Sort.MOVE
 
@@ -217,14 +218,14 @@ def _week(day: OnTheDay) -> Week:
     return day.found.phase.weeks[0]
 
 
-def _line(day: OnTheDay, line_id: str) -> Line:
+def _line(day: OnTheDay, line_id: LineId) -> Line:
     for line in day.found.day.lines:
         if line.id == line_id:
             return line
     raise Refusal("That exercise is no longer in this session.")
 
 
-def _exercise(exercise_id: str, setting: Setting) -> Exercise:
+def _exercise(exercise_id: ExerciseId, setting: Setting) -> Exercise:
     found = setting.exercises.get(exercise_id)
     if found is None or found.removed:
         raise Refusal("Nobody knows that exercise any more; choose another.")

@@ -8,6 +8,18 @@ from sqlalchemy.engine import Dialect
 from sqlalchemy.orm import DeclarativeBase
 from sqlalchemy.types import TypeDecorator
 
+from upright_anvil.core.ids import (
+    ClientId,
+    DayId,
+    ExerciseId,
+    LineId,
+    PlaceId,
+    ProgramId,
+    SessionId,
+    TrainerId,
+    WeekId,
+)
+
 
 class Instant(TypeDecorator[datetime]):
     """A moment, kept as ISO 8601 text in UTC."""
@@ -28,7 +40,17 @@ class Instant(TypeDecorator[datetime]):
         return None if value is None else datetime.fromisoformat(value)
 
 
+_IDS: dict[Any, Any] = {
+    kind: String() for kind in (TrainerId, ClientId, ProgramId, SessionId, PlaceId, WeekId, DayId, LineId, ExerciseId)
+}
+
+
 class Table(DeclarativeBase):
     """The base of all tables."""
 
-    type_annotation_map = {datetime: Instant, dict[str, Any]: JSON, list[str]: JSON}  # noqa: RUF012 - SQLAlchemy's own attribute
+    type_annotation_map = {  # noqa: RUF012 - SQLAlchemy's own attribute
+        datetime: Instant,
+        dict[str, Any]: JSON,
+        list[str]: JSON,
+        **_IDS,
+    }

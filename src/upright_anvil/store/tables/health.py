@@ -6,6 +6,7 @@ from typing import Any
 from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
+from upright_anvil.core.ids import ClientId, TrainerId
 from upright_anvil.store.tables.base import Table
 
 
@@ -15,8 +16,8 @@ class HistoryRow(Table):
     __tablename__ = "history_entry"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     topic: Mapped[str]
     side: Mapped[str | None]
@@ -34,8 +35,8 @@ class CycleReportRow(Table):
     __tablename__ = "cycle_report"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     energy: Mapped[int]
     words: Mapped[str]
@@ -48,8 +49,8 @@ class ScreeningRow(Table):
     __tablename__ = "screening"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     answers: Mapped[dict[str, Any]]
     outcome: Mapped[str]
@@ -62,8 +63,8 @@ class ClearanceRow(Table):
     __tablename__ = "clearance"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     by: Mapped[str]
     up_to: Mapped[str]

@@ -6,6 +6,7 @@ from typing import Any
 from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
+from upright_anvil.core.ids import ExerciseId, TrainerId
 from upright_anvil.store.tables.base import Table
 
 
@@ -17,8 +18,8 @@ class OwnExerciseRow(Table):
 
     __tablename__ = "own_exercise"
     id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
-    shipped_id: Mapped[str | None]
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), index=True)
+    shipped_id: Mapped[ExerciseId | None]
     name: Mapped[str]
     document: Mapped[dict[str, Any]]
     removed_at: Mapped[datetime | None]
@@ -29,8 +30,8 @@ class OwnBatteryRow(Table):
 
     __tablename__ = "own_battery"
     id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
-    shipped_id: Mapped[str | None]
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), index=True)
+    shipped_id: Mapped[ExerciseId | None]
     document: Mapped[dict[str, Any]]
     removed_at: Mapped[datetime | None]
 
@@ -40,5 +41,5 @@ class OwnTestRow(Table):
 
     __tablename__ = "own_test"
     id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), index=True)
     document: Mapped[dict[str, Any]]

@@ -5,6 +5,7 @@ from datetime import date, datetime
 from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
+from upright_anvil.core.ids import ClientId, PlaceId, TrainerId
 from upright_anvil.store.tables.base import Table
 
 
@@ -12,7 +13,7 @@ class TrainerRow(Table):
     """A trainer; one for now. ``library_mark`` is new whenever the trainer's own exercises change."""
 
     __tablename__ = "trainer"
-    id: Mapped[str] = mapped_column(primary_key=True)
+    id: Mapped[TrainerId] = mapped_column(primary_key=True)
     name: Mapped[str]
     library_mark: Mapped[str | None]
 
@@ -21,7 +22,7 @@ class SettingRow(Table):
     """One of the trainer's own settings, by name."""
 
     __tablename__ = "setting"
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), primary_key=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), primary_key=True)
     name: Mapped[str] = mapped_column(primary_key=True)
     value: Mapped[str]
 
@@ -30,8 +31,8 @@ class PlaceRow(Table):
     """A place and its equipment, as text in the unit it was written in."""
 
     __tablename__ = "place"
-    id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    id: Mapped[PlaceId] = mapped_column(primary_key=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), index=True)
     name: Mapped[str]
     unit: Mapped[str]
     equipment: Mapped[str]
@@ -41,8 +42,8 @@ class ClientRow(Table):
     """A client; empty text and None stand for what nobody has said yet. Weekdays are digits, Monday = 0."""
 
     __tablename__ = "client"
-    id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"), index=True)
+    id: Mapped[ClientId] = mapped_column(primary_key=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), index=True)
     name: Mapped[str]
     unit: Mapped[str]
     aim: Mapped[str]
@@ -67,7 +68,7 @@ class ClientPlaceRow(Table):
     """Where a client trains; position 0 is the usual place."""
 
     __tablename__ = "client_place"
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), primary_key=True)
-    place_id: Mapped[str] = mapped_column(ForeignKey("place.id"), primary_key=True, index=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), primary_key=True)
+    place_id: Mapped[PlaceId] = mapped_column(ForeignKey("place.id"), primary_key=True, index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     position: Mapped[int]

@@ -5,6 +5,7 @@ from datetime import datetime
 from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
+from upright_anvil.core.ids import ClientId, ProgramId, TrainerId
 from upright_anvil.store.tables.base import Table
 
 
@@ -12,9 +13,9 @@ class ProgramRow(Table):
     """A client's program; ``revision`` is the number of the one that holds."""
 
     __tablename__ = "program"
-    id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
+    id: Mapped[ProgramId] = mapped_column(primary_key=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     revision: Mapped[int]
     created_at: Mapped[datetime]
 
@@ -26,9 +27,9 @@ class RevisionRow(Table):
     """
 
     __tablename__ = "revision"
-    program_id: Mapped[str] = mapped_column(ForeignKey("program.id"), primary_key=True)
+    program_id: Mapped[ProgramId] = mapped_column(ForeignKey("program.id"), primary_key=True)
     number: Mapped[int] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     author: Mapped[str]
     at: Mapped[datetime]
     reason: Mapped[str]

@@ -6,6 +6,7 @@ from typing import Any
 from sqlalchemy import ForeignKey, Index, UniqueConstraint
 from sqlalchemy.orm import Mapped, mapped_column
 
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, TrainerId, WeekId
 from upright_anvil.store.tables.base import Table
 
 
@@ -13,13 +14,13 @@ class SessionRow(Table):
     """One training session on the floor: which day of which week, from which revision, when."""
 
     __tablename__ = "session"
-    id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
-    program_id: Mapped[str] = mapped_column(ForeignKey("program.id"))
+    id: Mapped[SessionId] = mapped_column(primary_key=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
+    program_id: Mapped[ProgramId] = mapped_column(ForeignKey("program.id"))
     revision: Mapped[int]
-    week_id: Mapped[str]
-    day_id: Mapped[str]
+    week_id: Mapped[WeekId]
+    day_id: Mapped[DayId]
     on_date: Mapped[date]
     estimated_seconds: Mapped[int]
     started_at: Mapped[datetime]
@@ -37,12 +38,12 @@ class PerformedSetRow(Table):
     __tablename__ = "performed_set"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
-    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
-    line: Mapped[str]
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
+    session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
+    line: Mapped[LineId]
     number: Mapped[int]
-    exercise: Mapped[str]
+    exercise: Mapped[ExerciseId]
     outcome: Mapped[str]
     reps: Mapped[int | None]
     seconds: Mapped[int | None]
@@ -78,10 +79,10 @@ class NoteRow(Table):
     __tablename__ = "note"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
-    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
-    line: Mapped[str]
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
+    session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
+    line: Mapped[LineId]
     text: Mapped[str]
     for_next: Mapped[bool]
     at: Mapped[datetime]
@@ -93,9 +94,9 @@ class SessionChangeRow(Table):
     __tablename__ = "session_change"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
-    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
+    session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     sort: Mapped[str]
     asked: Mapped[dict[str, Any]]
     changes: Mapped[dict[str, Any]]
@@ -109,9 +110,9 @@ class ReadinessRow(Table):
     __tablename__ = "readiness"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
-    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
+    session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     sleep: Mapped[int]
     energy: Mapped[int]
     stress: Mapped[int]
@@ -126,10 +127,10 @@ class MeasureRow(Table):
     __tablename__ = "set_measure"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
-    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
-    line: Mapped[str]
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
+    session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
+    line: Mapped[LineId]
     number: Mapped[int]
     sort: Mapped[str]
     figures: Mapped[dict[str, Any]]
@@ -142,10 +143,10 @@ class DecisionRow(Table):
     __tablename__ = "decision"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"), index=True)
-    session_id: Mapped[str] = mapped_column(ForeignKey("session.id"), index=True)
-    line: Mapped[str]
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
+    session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
+    line: Mapped[LineId]
     verdict: Mapped[str]
     proposed: Mapped[str]
     taken: Mapped[str]

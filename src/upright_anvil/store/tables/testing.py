@@ -5,6 +5,7 @@ from datetime import date, datetime
 from sqlalchemy import ForeignKey, Index
 from sqlalchemy.orm import Mapped, mapped_column
 
+from upright_anvil.core.ids import ClientId, TrainerId
 from upright_anvil.store.tables.base import Table
 
 
@@ -13,8 +14,8 @@ class TestRoundRow(Table):
 
     __tablename__ = "test_round"
     id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     battery: Mapped[str]
     battery_name: Mapped[str]
     tests: Mapped[list[str]]
@@ -31,8 +32,8 @@ class TestResultRow(Table):
     __tablename__ = "test_result"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[str] = mapped_column(ForeignKey("trainer.id"))
-    client_id: Mapped[str] = mapped_column(ForeignKey("client.id"))
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     round_id: Mapped[str | None] = mapped_column(ForeignKey("test_round.id"), index=True)
     test: Mapped[str]
     on_date: Mapped[date]

@@ -5,9 +5,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.ids import NO_DAY
 from upright_anvil.core.plan.document import Answer, Id, MovedSession, Part, Program
 from upright_anvil.core.plan.locate import find_day, rebuilt, week_index
-from upright_anvil.core.plan.parts import OptionalId, Words
+from upright_anvil.core.plan.parts import DayKey, OptionalDay, WeekKey, Words
 from upright_anvil.core.sentences import Refusal
 
 
@@ -15,10 +16,10 @@ class MoveSession(Part):
     """Move one session to a date, merge it into another day of its week, or drop it (neither)."""
 
     op: Literal["move_session"] = "move_session"
-    week: Id
-    day: Id
+    week: WeekKey
+    day: DayKey
     to: date | None = None
-    into: OptionalId = ""
+    into: OptionalDay = NO_DAY
     reason: Words = ""
 
     def apply(self, program: Program) -> Program:
@@ -42,8 +43,8 @@ class HoldSession(Part):
     """Hold a session as planned after all."""
 
     op: Literal["hold_session"] = "hold_session"
-    week: Id
-    day: Id
+    week: WeekKey
+    day: DayKey
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the session back where it was planned."""

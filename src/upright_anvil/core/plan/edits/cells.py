@@ -3,8 +3,9 @@
 from enum import StrEnum
 from typing import Literal
 
-from upright_anvil.core.plan.document import Cell, Id, Part, Program
+from upright_anvil.core.plan.document import Cell, Part, Program
 from upright_anvil.core.plan.locate import find_line, rebuilt, week_index, with_line
+from upright_anvil.core.plan.parts import LineKey, WeekKey
 
 
 class Carry(StrEnum):
@@ -27,8 +28,8 @@ class SetCell(Part):
     """
 
     op: Literal["set_cell"] = "set_cell"
-    line: Id
-    week: Id
+    line: LineKey
+    week: WeekKey
     text: str
     carry: Carry = Carry.NONE
     by_hand: bool = True

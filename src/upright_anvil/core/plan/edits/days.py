@@ -4,9 +4,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.ids import NO_PLACE
 from upright_anvil.core.plan.document import Day, Group, Id, Name, Part, Program
 from upright_anvil.core.plan.locate import find_day, find_phase, rebuilt, with_day, with_phase
-from upright_anvil.core.plan.parts import Minutes, OptionalId
+from upright_anvil.core.plan.parts import DayKey, Minutes, OptionalPlace
 
 Weekday = Annotated[int, Field(ge=0, le=6)]
 
@@ -16,7 +17,7 @@ class AddDay(Part):
 
     op: Literal["add_day"] = "add_day"
     phase: Id
-    day: Id
+    day: DayKey
     name: Name
     weekday: Weekday
 
@@ -32,7 +33,7 @@ class RepeatDay(Part):
     """Add a day like another of the phase, on another weekday; the new ids follow from the caller's."""
 
     op: Literal["repeat_day"] = "repeat_day"
-    day: Id
+    day: DayKey
     copy_id: Annotated[str, Field(min_length=1, max_length=40, pattern=r"^[A-Za-z0-9_-]+$")]
     name: Name
     weekday: Weekday
@@ -51,7 +52,7 @@ class ChangeDay(Part):
     """Rename a day or move it to another weekday."""
 
     op: Literal["change_day"] = "change_day"
-    day: Id
+    day: DayKey
     name: Name
     weekday: Weekday
 
@@ -64,8 +65,8 @@ class SetDay(Part):
     """Say where a day is trained and how long it may take; empty means the client's usual."""
 
     op: Literal["set_day"] = "set_day"
-    day: Id
-    place: OptionalId = ""
+    day: DayKey
+    place: OptionalPlace = NO_PLACE
     minutes: Minutes | None = None
     top_up: bool = False
 
@@ -80,7 +81,7 @@ class RemoveDay(Part):
     """Take a day and its lines out of the phase."""
 
     op: Literal["remove_day"] = "remove_day"
-    day: Id
+    day: DayKey
 
     def apply(self, program: Program) -> Program:
         """Answer the program without the day. Raises `Refusal` when it is gone."""

@@ -4,9 +4,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.document import Day, Group, GroupKind, Id, Line, Pairing, Part, Program, Section
 from upright_anvil.core.plan.locate import find_group, find_line, rebuilt, with_day
-from upright_anvil.core.plan.parts import EXACTLY, RestSeconds, kind_for
+from upright_anvil.core.plan.parts import EXACTLY, LineKey, RestSeconds, kind_for
 from upright_anvil.core.sentences import Refusal
 
 
@@ -17,7 +18,7 @@ class GroupLines(Part):
     """
 
     op: Literal["group_lines"] = "group_lines"
-    lines: Annotated[tuple[Id, ...], Field(min_length=2, max_length=12)]
+    lines: Annotated[tuple[LineKey, ...], Field(min_length=2, max_length=12)]
     group: Id
     kind: GroupKind
     pairing: Pairing = Pairing.NONE
@@ -89,12 +90,12 @@ def single(line: Line, section: Section) -> Group:
     return Group(id=f"g-{line.id}"[:64], lines=(line,), section=section)
 
 
-def without(day: Day, chosen: frozenset[str] | set[str]) -> Day:
+def without(day: Day, chosen: frozenset[LineId] | set[LineId]) -> Day:
     """Answer a day without some lines; what is left of their groups is called what it has become."""
     return rebuilt(day, groups=tuple(g for held in day.groups if (g := _less(held, chosen)) is not None))
 
 
-def _less(group: Group, chosen: frozenset[str] | set[str]) -> Group | None:
+def _less(group: Group, chosen: frozenset[LineId] | set[LineId]) -> Group | None:
     left = tuple(line for line in group.lines if line.id not in chosen)
     if len(left) == len(group.lines):
         return group
@@ -105,7 +106,7 @@ def _less(group: Group, chosen: frozenset[str] | set[str]) -> Group | None:
     return rebuilt(group, lines=left, kind=kind, pairing=pairing)
 
 
-def _regrouped(day: Day, chosen: set[str], whole: Group) -> Day:
+def _regrouped(day: Day, chosen: set[LineId], whole: Group) -> Day:
     groups: list[Group] = []
     placed = False
     for held in day.groups:

@@ -8,7 +8,16 @@ from upright_anvil.core.plan.document import Day, Id, Line, Part, Program, Secti
 from upright_anvil.core.plan.edits.cells import empty_cells
 from upright_anvil.core.plan.edits.groups import single, without
 from upright_anvil.core.plan.locate import find_day, find_group, find_line, rebuilt, with_day, with_line
-from upright_anvil.core.plan.parts import MAX_CUES, Cell, OptionalId, Words
+from upright_anvil.core.plan.parts import (
+    MAX_CUES,
+    Cell,
+    DayKey,
+    ExerciseKey,
+    LineKey,
+    OptionalExercise,
+    OptionalId,
+    Words,
+)
 from upright_anvil.core.sentences import Refusal
 
 AT_THE_END = 100
@@ -23,9 +32,9 @@ class AddLine(Part):
     """
 
     op: Literal["add_line"] = "add_line"
-    day: Id
-    line: Id
-    exercise: Id
+    day: DayKey
+    line: LineKey
+    exercise: ExerciseKey
     position: Position = AT_THE_END
     section: Section | None = None
     text: Annotated[str, Field(max_length=400)] = ""
@@ -45,7 +54,7 @@ class RemoveLine(Part):
     """Take a line out of its day."""
 
     op: Literal["remove_line"] = "remove_line"
-    line: Id
+    line: LineKey
 
     def apply(self, program: Program) -> Program:
         """Answer the program without the line. Raises `Refusal` when it is gone."""
@@ -59,8 +68,8 @@ class MoveLine(Part):
     """
 
     op: Literal["move_line"] = "move_line"
-    line: Id
-    day: Id
+    line: LineKey
+    day: DayKey
     position: Position
 
     def apply(self, program: Program) -> Program:
@@ -78,7 +87,7 @@ class MoveGroup(Part):
 
     op: Literal["move_group"] = "move_group"
     group: Id
-    day: Id
+    day: DayKey
     position: Position
 
     def apply(self, program: Program) -> Program:
@@ -99,8 +108,8 @@ class ChangeExercise(Part):
     """Swap the exercise of a line; its cells stay. In B weeks only where ``variant`` says so."""
 
     op: Literal["change_exercise"] = "change_exercise"
-    line: Id
-    exercise: Id
+    line: LineKey
+    exercise: ExerciseKey
     variant: Literal["", "B"] = ""
 
     def apply(self, program: Program) -> Program:
@@ -113,12 +122,12 @@ class ChangeLine(Part):
     """Say more of a line: what it is for, its cues, the rungs named in advance. What is left out stays."""
 
     op: Literal["change_line"] = "change_line"
-    line: Id
+    line: LineKey
     reason: Words | None = None
     cues: Annotated[tuple[Annotated[str, Field(max_length=120)], ...], Field(max_length=MAX_CUES)] | None = None
-    easier: OptionalId | None = None
-    harder: OptionalId | None = None
-    exercise_b: OptionalId | None = None
+    easier: OptionalExercise | None = None
+    harder: OptionalExercise | None = None
+    exercise_b: OptionalExercise | None = None
     policy: OptionalId | None = None
 
     def apply(self, program: Program) -> Program:

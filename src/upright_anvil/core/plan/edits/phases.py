@@ -6,6 +6,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.ids import DayId
 from upright_anvil.core.plan.document import Cell, Day, Id, Line, Name, Part, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_phase, rebuilt, with_phase
 from upright_anvil.core.sentences import Refusal
@@ -25,7 +26,7 @@ class AddPhase(Part):
         last = program.phases[-1]
         weeks = tuple(Week(id=f"{self.phase}-w{n}") for n in range(1, len(last.weeks) + 1))
         built = max((n for n, w in enumerate(last.weeks) if w.kind is not WeekKind.EASE_OFF), default=-1)
-        days = tuple(_begun_again(day, f"{self.phase}-d{n}", built) for n, day in enumerate(last.days, start=1))
+        days = tuple(_begun_again(day, DayId(f"{self.phase}-d{n}"), built) for n, day in enumerate(last.days, start=1))
         fresh = Phase(id=self.phase, name=self.name, weeks=weeks, days=days)
         return rebuilt(program, phases=(*program.phases, fresh))
 
@@ -87,7 +88,7 @@ class ChangeProgram(Part):
         return rebuilt(program, name=self.name, start=self.start)
 
 
-def _begun_again(day: Day, day_id: str, week: int) -> Day:
+def _begun_again(day: Day, day_id: DayId, week: int) -> Day:
     numbers = count(1)
 
     def begun(line: Line) -> Line:

@@ -5,7 +5,7 @@ from typing import Literal
 
 from upright_anvil.core.plan.document import Cell, Day, Id, Line, Part, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_phase, rebuilt, week_index, with_phase
-from upright_anvil.core.plan.parts import OptionalId, Variant
+from upright_anvil.core.plan.parts import OptionalPlace, Variant, WeekKey
 from upright_anvil.core.sentences import Refusal
 
 
@@ -14,7 +14,7 @@ class AddWeek(Part):
 
     op: Literal["add_week"] = "add_week"
     phase: Id
-    week: Id
+    week: WeekKey
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the week, unless it is there already. Raises `Refusal` past the longest phase."""
@@ -33,10 +33,10 @@ class ChangeWeek(Part):
 
     op: Literal["change_week"] = "change_week"
     phase: Id
-    week: Id
+    week: WeekKey
     kind: WeekKind | None = None
     variant: Variant | None = None
-    place: OptionalId | None = None
+    place: OptionalPlace | None = None
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the week changed. Raises `Refusal` when it is gone."""
@@ -56,7 +56,7 @@ class RemoveWeek(Part):
 
     op: Literal["remove_week"] = "remove_week"
     phase: Id
-    week: Id
+    week: WeekKey
 
     def apply(self, program: Program) -> Program:
         """Answer the program without the week. Raises `Refusal` for the only week of a phase."""

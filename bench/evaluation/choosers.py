@@ -12,7 +12,7 @@ from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.judge import proposal
@@ -77,7 +77,7 @@ def engine() -> Chooser:
         if strength is None:
             return kg
         situation = Situation(
-            LIFT, PLACE, _asked(kg, reps), exposures, Decimal(80),
+            LIFT, PLACE, _asked(kg, reps), exposures, Kilograms(Decimal(80)),
             strength=strength, steepness=steep.get("lift", 1.0), next_on=on, away_days=_away(story, before[-1][0]),
             doubted=_doubted(attempts, on), poor_day=before[-1][0] in story.poor,
         )  # fmt: skip

@@ -18,7 +18,7 @@ from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
@@ -85,7 +85,7 @@ class Facts:
     place: Inventory
     exercise: Exercise
     school: str
-    body_kg: Decimal | None
+    body_kg: Kilograms | None
     days: tuple[Day, ...]
     poor: bool
     changed: bool
@@ -112,7 +112,7 @@ def drawn(number: int) -> Facts:
     place = chance.choice(PLACES[unit])
     exercise = _exercise(chance, place)
     steps = _loads(exercise, place)
-    body = None if chance.random() < 0.05 else Decimal(chance.randint(48, 110))
+    body = None if chance.random() < 0.05 else Kilograms(Decimal(chance.randint(48, 110)))
     text = _text(chance, exercise, steps, unit)
     days = _days(chance, text, exercise, unit, steps)
     standing, joint_held = _standing(chance, exercise)

@@ -5,11 +5,11 @@ Planned is an outline, done is filled, changed keeps the outline behind the fill
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from decimal import Decimal
 
 from upright_anvil.core.constants import DEFAULT_RESERVE, WALKING_PACE
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax, moved_kg
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
@@ -44,8 +44,8 @@ class Block:
 class Athlete:
     """What the height of a block depends on: the client's body weight and estimated maximum of the exercise, kg."""
 
-    body_kg: Decimal | None = None
-    max_kg: Decimal | None = None
+    body_kg: Kilograms | None = None
+    max_kg: Kilograms | None = None
 
 
 def planned_bar(

@@ -10,7 +10,7 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.history import current as standing_now
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
-from upright_anvil.core.loads.load import Unit, in_unit
+from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.document import Phase, Program, WeekKind
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.progress.telling import Telling, of_coming, worth_telling
@@ -184,7 +184,7 @@ def _lifts(strong: Mapping[ExerciseId, Strength], setting: Setting) -> tuple[Lif
 
 def _lift(strength: Strength, setting: Setting) -> Lift:
     def shown(kg: float) -> Decimal:
-        return in_unit(Decimal(repr(kg)), setting.unit).quantize(Decimal("0.1"))
+        return in_unit(Kilograms(Decimal(repr(kg))), setting.unit).quantize(Decimal("0.1"))
 
     exercise, lately, path = setting.exercise(strength.exercise), strength.lately, strength.path
     return Lift(

@@ -8,7 +8,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
-from upright_anvil.core.loads.load import Unit, in_unit
+from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting, Tested
 from upright_anvil.core.prescription.load_targets import moved_kg
@@ -108,7 +108,7 @@ def _over_time(setting: Setting, exercise: ExerciseId) -> StrengthOverTime | Non
         return None
 
     def shown(kg: float) -> Decimal:
-        return in_unit(Decimal(repr(kg)), setting.unit).quantize(Decimal("0.1"))
+        return in_unit(Kilograms(Decimal(repr(kg))), setting.unit).quantize(Decimal("0.1"))
 
     curve = found.curves.get(group_of(exercise, setting))
     return StrengthOverTime(
@@ -163,6 +163,6 @@ def _set(row: PerformedSet, exercise: Exercise, setting: Setting) -> SetPoint:
     )
 
 
-def _shown(kg: Decimal | None, unit: Unit) -> Decimal | None:
+def _shown(kg: Kilograms | None, unit: Unit) -> Decimal | None:
     """Kilograms as the client's unit shows them, to 0.1."""
     return None if kg is None else in_unit(kg, unit).quantize(Decimal("0.1"))

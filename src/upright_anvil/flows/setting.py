@@ -2,7 +2,6 @@
 
 from collections.abc import Iterable, Sequence
 from datetime import date, timedelta
-from decimal import Decimal
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.exercises import Exercise
@@ -11,7 +10,7 @@ from upright_anvil.core.health.screening import health_standing
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.loads.load import Kilograms, Unit
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting, Tested
 from upright_anvil.core.prescription.load_targets import moved_kg
@@ -77,9 +76,10 @@ def client_setting(
     return bare.knowing(known_of(scope, client_id, bare, until or on, held, leaving_out=leaving_out, path_of=path_of))
 
 
-def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Decimal], ...], tuple[Tested, ...]]:
+def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilograms], ...], tuple[Tested, ...]]:
     """The body weights by day, and the tests with a load for a few repetitions, each as it stands."""
-    weights, tested = {}, []
+    weights: dict[date, Kilograms] = {}
+    tested: list[Tested] = []
     items = shipped_tests()
     for kept in standing_results(testing.weighed_results(scope, client_id)).values():
         result = kept.result
@@ -107,7 +107,7 @@ def attempt_of(row: PerformedSet, exercise: Exercise, setting: Setting, on: date
     )
 
 
-def set_estimate(row: PerformedSet, exercise: Exercise | None, body_kg: Decimal | None) -> Decimal | None:
+def set_estimate(row: PerformedSet, exercise: Exercise | None, body_kg: Kilograms | None) -> Kilograms | None:
     """Answer the house estimate of the maximum from one set, kg; None where it says nothing of one."""
     if exercise is None or not row.reps:
         return None

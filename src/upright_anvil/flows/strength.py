@@ -12,7 +12,7 @@ from functools import lru_cache
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
@@ -136,7 +136,9 @@ def _shows(row: BriefSet) -> bool:
 
 
 @lru_cache(maxsize=8192)
-def _moved(load: str | None, unit: str | None, assisted: bool, share: Decimal, body_kg: Decimal | None) -> float | None:
+def _moved(
+    load: str | None, unit: str | None, assisted: bool, share: Decimal, body_kg: Kilograms | None
+) -> float | None:
     used = _load(load, unit)
     target: LoadTarget | None = BodyweightLoad(used, assisted=True) if assisted and used and used.value else used
     moved = moved_kg(target, share, body_kg)

@@ -6,7 +6,7 @@ from dataclasses import replace
 from datetime import date
 
 from upright_anvil.core.ids import ExerciseId, SessionId
-from upright_anvil.core.loads.load import Unit, in_unit
+from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.progress.at_load import most_gained
 from upright_anvil.core.progress.telling import Telling, of_pain, of_reps, of_strength, of_test
@@ -26,7 +26,7 @@ def in_clients_unit(change: Change, unit: str, clients: Unit) -> tuple[Change, s
     """Answer a change with its figures in the client's unit where they are a weight, to 0.1, and that unit."""
     if unit != Unit.KG or clients is Unit.KG:
         return change, unit
-    earlier, later = (round(in_unit(kg, clients), 1) for kg in (change.earlier, change.later))
+    earlier, later = (round(in_unit(Kilograms(kg), clients), 1) for kg in (change.earlier, change.later))
     return replace(change, earlier=earlier, later=later), clients.value
 
 

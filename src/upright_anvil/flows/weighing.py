@@ -7,7 +7,7 @@ from datetime import date
 from zlib import crc32
 
 from upright_anvil.core.ids import ClientId
-from upright_anvil.core.loads.load import Load, Unit, in_unit
+from upright_anvil.core.loads.load import Kilograms, Load, Unit, in_unit
 from upright_anvil.core.testing.settling import Reading, settled
 from upright_anvil.standins.scale import Scale, SimulatedScale
 from upright_anvil.store import testing
@@ -45,7 +45,7 @@ def read_scale(scale: Scale, unit: Unit) -> Iterator[Shown]:
     for reading in scale.readings():
         readings.append(reading)
         kg = settled(readings)
-        weight = Load.of(round(in_unit(kg, unit), 1), unit) if kg is not None else None
+        weight = Load.of(round(in_unit(Kilograms(kg), unit), 1), unit) if kg is not None else None
         yield Shown(reading.seconds, _figure(reading.kg, unit), unit, weight)
         if weight:
             return

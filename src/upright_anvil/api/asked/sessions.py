@@ -7,7 +7,7 @@ from pydantic import AwareDatetime, Field, StringConstraints
 from upright_anvil.api.asked.base import MADE, Asked, AskedLoad, MadeId, Note
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ids import NO_LINE, DayId, ExerciseId, LineId, ProgramId, WeekId
-from upright_anvil.core.ledger.how import How, Quality, SetEnd, Source
+from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
@@ -26,8 +26,8 @@ class AskedStart(Asked):
 class AskedHow(Asked):
     """What was seen of a set beside its figures."""
 
-    left: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
-    right: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    left: Annotated[LeftSide, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    right: Annotated[RightSide, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
     lead: Side | None = None
     quality: Quality | None = None
     ended: SetEnd | None = None

@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass
 from enum import StrEnum
+from typing import NewType
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS
@@ -34,6 +35,11 @@ class Source(StrEnum):
     CLOCK = "clock"
 
 
+LeftSide = NewType("LeftSide", int)
+RightSide = NewType("RightSide", int)
+"""Repetitions or seconds of one side; the checker tells the sides apart."""
+
+
 @dataclass(frozen=True, slots=True)
 class How:
     """What was seen of a set.
@@ -43,8 +49,8 @@ class How:
     many of the later marks of timed work were passed. ``confirmed`` says that the figure was asked about and is right.
     """
 
-    left: int | None = None
-    right: int | None = None
+    left: LeftSide | None = None
+    right: RightSide | None = None
     lead: Side | None = None
     quality: Quality | None = None
     ended: SetEnd | None = None

@@ -7,7 +7,7 @@ from upright_anvil.core.constants import CARRY_OVER_CAUTION, DEFAULT_RESERVE
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
-from upright_anvil.core.loads.load import Load, Unit, in_unit, plain
+from upright_anvil.core.loads.load import Kilograms, Load, Unit, in_unit, plain
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.strength.estimate import share_of_max
 
@@ -18,7 +18,7 @@ class Known:
 
     exercise: Exercise
     implement: ImplementKind
-    max_kg: Decimal
+    max_kg: Kilograms
 
 
 @dataclass(frozen=True, slots=True)
@@ -26,7 +26,7 @@ class StartingLoad:
     """A load to begin with, always an estimate: the load, kilograms before rounding, and how it came about."""
 
     load: Load | BodyweightLoad
-    unrounded_kg: Decimal
+    unrounded_kg: Kilograms
     why: str
 
 
@@ -34,7 +34,7 @@ def starting_load(
     known: Known,
     to: Exercise,
     place: Inventory,
-    body_kg: Decimal | None,
+    body_kg: Kilograms | None,
     unit: Unit,
     reps: int,
     reserve: int | None,
@@ -52,7 +52,7 @@ def starting_load(
         return None
     there = known.max_kg / share_from * share_to
     left = DEFAULT_RESERVE if reserve is None else reserve
-    kg = there * Decimal(repr(share_of_max(reps + left))) * (1 - CARRY_OVER_CAUTION)
+    kg = Kilograms(there * Decimal(repr(share_of_max(reps + left))) * (1 - CARRY_OVER_CAUTION))
     why = (
         f"From an estimated maximum of {plain(round(known.max_kg, 1))} kg in {known.exercise.name}: about "
         f"{plain(round(there, 1))} kg here, for {reps} reps with {left} left, 10 % held back."
@@ -64,12 +64,12 @@ def starting_load(
 
 
 def _with_body(
-    to: Exercise, kg: Decimal, place: Inventory, body_kg: Decimal | None, unit: Unit, why: str
+    to: Exercise, kg: Kilograms, place: Inventory, body_kg: Kilograms | None, unit: Unit, why: str
 ) -> StartingLoad | None:
     """Answer body weight, with the heaviest thing to add that keeps below; None where body weight alone is too much."""
     if body_kg is None:
         return None
-    over = kg - to.bodyweight_share * body_kg
+    over = Kilograms(kg - to.bodyweight_share * body_kg)
     if over < 0:
         return None
     added = place.nearest(ImplementKind.BODYWEIGHT, Load.of(round(in_unit(over, unit), 2), unit), Rounding.DOWN)

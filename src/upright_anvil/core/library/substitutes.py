@@ -2,7 +2,6 @@
 
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
-from decimal import Decimal
 
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
@@ -12,7 +11,7 @@ from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.starting_load import Known, StartingLoad, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.loads.load import Kilograms, Unit
 
 SAME_PATTERN = 30
 MOVERS = 40
@@ -42,7 +41,7 @@ class Situation:
     place: Inventory
     unit: Unit
     standing: tuple[Standing, ...] = ()
-    body_kg: Decimal | None = None
+    body_kg: Kilograms | None = None
     known: Known | None = None
     reps: int = 8
     reserve: int | None = 2

@@ -8,7 +8,7 @@ from decimal import Decimal
 from enum import StrEnum
 from functools import lru_cache
 
-from upright_anvil.core.loads.load import Load, in_unit
+from upright_anvil.core.loads.load import Kilograms, Load, in_unit
 from upright_anvil.core.sentences import Refusal
 
 MAX_BAR_LOADS = 4000
@@ -114,7 +114,7 @@ def _barbell_loads(barbell: Barbell) -> tuple[Achievable, ...]:
     )
 
 
-def _on_bar(bar: Load, plates_kg: Decimal) -> Load:
+def _on_bar(bar: Load, plates_kg: Kilograms) -> Load:
     """The loaded bar in the bar's own unit: plate kilograms go through the exact conversion and back."""
     if not plates_kg:
         return bar
@@ -122,17 +122,17 @@ def _on_bar(bar: Load, plates_kg: Decimal) -> Load:
 
 
 @lru_cache(maxsize=64)
-def plate_sums(plates: tuple[Plates, ...]) -> dict[Decimal, tuple[Load, ...]]:
+def plate_sums(plates: tuple[Plates, ...]) -> dict[Kilograms, tuple[Load, ...]]:
     """Answer every total (kg, both ends) that whole plate pairs make, and one end's plates, heaviest first.
 
     Among choices of equally few plates the one with the heaviest plate inside wins. Raises `Refusal` for a set of
     plates that makes more than `MAX_BAR_LOADS` totals: a slip of the keyboard.
     """
-    sums: dict[Decimal, tuple[Load, ...]] = {Decimal(0): ()}
+    sums: dict[Kilograms, tuple[Load, ...]] = {Kilograms(Decimal(0)): ()}
     for size in sorted(plates, key=lambda p: -p.load.kg):
         for total, end in list(sums.items()):
             for pairs in range(1, size.pairs + 1):
-                reached = total + 2 * pairs * size.load.kg
+                reached = Kilograms(total + 2 * pairs * size.load.kg)
                 if reached not in sums or len(sums[reached]) > len(end) + pairs:
                     sums[reached] = end + (size.load,) * pairs
             if len(sums) > MAX_BAR_LOADS:

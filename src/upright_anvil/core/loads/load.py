@@ -6,9 +6,13 @@
 from dataclasses import dataclass
 from decimal import Decimal, InvalidOperation
 from enum import StrEnum
+from typing import NewType
 
 from upright_anvil.core.constants import KG_PER_LB, MAX_LOAD_KG
 from upright_anvil.core.sentences import Refusal
+
+Kilograms = NewType("Kilograms", Decimal)
+"""A mass in kilograms, exact; the checker tells it from a figure in the client's own unit."""
 
 
 class Unit(StrEnum):
@@ -53,9 +57,9 @@ class Load:
         return load
 
     @property
-    def kg(self) -> Decimal:
+    def kg(self) -> Kilograms:
         """The load in kilograms, exact."""
-        return self.value if self.unit is Unit.KG else self.value * KG_PER_LB
+        return Kilograms(self.value if self.unit is Unit.KG else self.value * KG_PER_LB)
 
     def same_as(self, other: "Load") -> bool:
         """Answer whether both are the same mass, whatever their units."""
@@ -72,7 +76,7 @@ class Load:
         return f"{plain(self.value)} {self.unit}"
 
 
-def in_unit(kg: Decimal, unit: Unit) -> Decimal:
+def in_unit(kg: Kilograms, unit: Unit) -> Decimal:
     """Answer kilograms in a unit, through the exact conversion."""
     return kg if unit is Unit.KG else kg / KG_PER_LB
 

@@ -4,7 +4,7 @@ from collections import Counter
 from dataclasses import dataclass
 
 from upright_anvil.core.loads.implements import Barbell, plate_sums
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Kilograms, Load
 from upright_anvil.core.sentences import Refusal
 
 
@@ -22,7 +22,7 @@ def plates_for(barbell: Barbell, target: Load, now: tuple[Load, ...] = ()) -> Pl
 
     ``now`` is what is on one end at present. Raises `Refusal` when bar and plates cannot make the load. House rule.
     """
-    end = plate_sums(barbell.plates).get(target.kg - barbell.bar.kg)
+    end = plate_sums(barbell.plates).get(Kilograms(target.kg - barbell.bar.kg))
     if end is None:
         raise Refusal(f"{target} cannot be made with this bar and its plates.")
     wanted, there = Counter(end), Counter(now)

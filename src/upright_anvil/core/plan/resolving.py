@@ -6,7 +6,7 @@ from decimal import Decimal
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Load, in_unit, plain
+from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LastTime, LoadTarget, ShareOfMax
@@ -45,7 +45,7 @@ def _share(load: ShareOfMax, exercise: Exercise, kind: ImplementKind | None, set
     if most is None:
         return Resolved(None, f"no estimated max for {exercise.name} yet")
     own = exercise.bodyweight_share * (setting.body_kg or Decimal(0))
-    kg = max(most * load.per_cent / 100 - own, Decimal(0))
+    kg = Kilograms(max(most * load.per_cent / 100 - own, Decimal(0)))
     wanted = Load.of(round(in_unit(kg, setting.unit), 1), setting.unit)
     made = setting.inventory.nearest(kind, wanted) if kind else None
     of = f"{load} of {plain(round(in_unit(most, setting.unit), 1))} {setting.unit} is {wanted}"
@@ -60,7 +60,7 @@ def _last(load: LastTime, exercise: Exercise, kind: ImplementKind | None, settin
         return Resolved(None, "nothing was lifted before")
     if load.plus is None:
         return Resolved(before, f"last time {before}")
-    wanted = Load.of(round(in_unit(before.kg + load.plus.kg, before.unit), 2), before.unit)
+    wanted = Load.of(round(in_unit(Kilograms(before.kg + load.plus.kg), before.unit), 2), before.unit)
     made = setting.inventory.nearest(kind, wanted) if kind else None
     here = made.load if made else None
     return Resolved(here, f"last time {before}, so {here or wanted}")

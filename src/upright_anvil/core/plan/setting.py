@@ -4,7 +4,6 @@ from bisect import bisect_right
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from datetime import date
-from decimal import Decimal
 
 from upright_anvil.core.blocks import Athlete
 from upright_anvil.core.exercises import Exercise, unknown_exercise
@@ -13,7 +12,7 @@ from upright_anvil.core.health.screening import HealthStanding
 from upright_anvil.core.ids import ExerciseId, PlaceId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.strength.known import Known
 
 
@@ -41,15 +40,15 @@ class Setting:
     unit: Unit
     inventory: Inventory = field(default_factory=Inventory)
     exercises: Mapping[ExerciseId, Exercise] = field(default_factory=dict)
-    max_kg: Mapping[ExerciseId, Decimal] = field(default_factory=dict)
-    body_kg: Decimal | None = None
+    max_kg: Mapping[ExerciseId, Kilograms] = field(default_factory=dict)
+    body_kg: Kilograms | None = None
     standing: tuple[Standing, ...] = ()
     ladders: Ladders = field(default_factory=lambda: Ladders(()))
     pace: float = 1.0
     places: Mapping[PlaceId, Inventory] = field(default_factory=dict)
     place_names: Mapping[PlaceId, str] = field(default_factory=dict)
     last_loads: Mapping[ExerciseId, Load] = field(default_factory=dict)
-    weights: tuple[tuple[date, Decimal], ...] = ()
+    weights: tuple[tuple[date, Kilograms], ...] = ()
     tested: tuple[Tested, ...] = ()
     known: Known = field(default_factory=Known)
     screening: HealthStanding | None = None
@@ -58,7 +57,7 @@ class Setting:
         """Answer the setting with what is known of the client's strength."""
         return replace(self, known=known, max_kg=known.max_kg, last_loads=known.last_loads)
 
-    def body_on(self, day: date) -> Decimal | None:
+    def body_on(self, day: date) -> Kilograms | None:
         """Answer the body weight that held on a day, kg: the last one weighed by then, else the first one known."""
         by_then = bisect_right(self.weights, day, key=lambda weighed: weighed[0])
         return self.weights[max(by_then - 1, 0)][1] if self.weights else self.body_kg

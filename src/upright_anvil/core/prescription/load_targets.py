@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from decimal import Decimal
 from typing import Literal
 
-from upright_anvil.core.loads.load import Load, plain
+from upright_anvil.core.loads.load import Kilograms, Load, plain
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT, check_load
 from upright_anvil.core.sentences import Refusal
 
@@ -78,7 +78,7 @@ class OpenLoad:
 LoadTarget = Load | BodyweightLoad | ShareOfMax | Coded | LastTime | OpenLoad
 
 
-def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Decimal | None) -> Decimal | None:
+def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Kilograms | None) -> Kilograms | None:
     """Answer the kilograms that move, or None where nobody can say.
 
     ``share`` is the exercise's share of body weight moved (0 for a barbell lift), ``body_kg`` the client's body weight.
@@ -86,14 +86,14 @@ def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Decimal | None) -
     """
     if share and body_kg is None:
         return None
-    own = share * (body_kg or Decimal(0))
+    own = Kilograms(share * (body_kg or Decimal(0)))
     match load:
         case Load():
-            return load.kg + own
+            return Kilograms(load.kg + own)
         case BodyweightLoad(added=None):
             return own or None
         case BodyweightLoad(added=added, assisted=assisted) if added is not None:
-            return max(own - added.kg, Decimal(0)) if assisted else own + added.kg
+            return Kilograms(max(own - added.kg, Decimal(0)) if assisted else own + added.kg)
         case ShareOfMax() | Coded() | LastTime() | OpenLoad():
             return None
         case _:

@@ -10,7 +10,7 @@ from decimal import Decimal
 from enum import StrEnum
 from typing import Final
 
-from upright_anvil.core.loads.load import Unit, in_unit, plain
+from upright_anvil.core.loads.load import Kilograms, Unit, in_unit, plain
 from upright_anvil.core.strength.over_time import Point
 from upright_anvil.core.testing.compare import Change, ChangeVerdict, Way
 
@@ -76,7 +76,7 @@ def of_strength(name: str, path: Sequence[Point], unit: Unit) -> Telling | None:
         return None
     gain = now.kg / then.kg - 1
     places = 0 if then.kg >= WHOLE_FROM else 1
-    was, is_now = (plain(round(in_unit(Decimal(repr(kg)), unit), places)) for kg in (then.kg, now.kg))
+    was, is_now = (plain(round(in_unit(Kilograms(Decimal(repr(kg))), unit), places)) for kg in (then.kg, now.kg))
     text = f"{name}: estimated max {is_now} {unit}, {was} {unit} in {then.on:%B}: {gain * 100:.0f} % more."
     return Telling(TellingKind.STRENGTH, gain, text, name)
 

@@ -10,6 +10,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId, LineId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
@@ -75,7 +76,7 @@ class Situation:
     place: Inventory
     home: Prescription
     exposures: tuple[Exposure, ...]
-    body_kg: Decimal | None = None
+    body_kg: Kilograms | None = None
     step_cap: Decimal = STEP_CAP
     strength: Strength | None = None
     steepness: float = 1.0

@@ -14,7 +14,7 @@ from typing import Final
 from upright_anvil.core.constants import MAX_LOAD_KG, STEP_CAP
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Rounding
-from upright_anvil.core.loads.load import Load, in_unit
+from upright_anvil.core.loads.load import Kilograms, Load, in_unit
 from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES, MAX_REPS, MAX_RESERVE, MAX_SETS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
@@ -113,11 +113,11 @@ def _load(said: LoadTarget | None, decided: LoadTarget | None, says: LoadTarget 
         case _ if says == said:
             return decided
         case Load(), Load(), Load() if said.value:
-            most = in_unit(MAX_LOAD_KG, decided.unit)
+            most = in_unit(Kilograms(MAX_LOAD_KG), decided.unit)
             return Load.of(round(min(decided.value * says.kg / said.kg, most), 2), decided.unit)
         case BodyweightLoad(), BodyweightLoad(), BodyweightLoad():
             like = decided.added or says.added or said.added
-            return _hung(_signed(decided) + _signed(says) - _signed(said), like) if like else decided
+            return _hung(Kilograms(_signed(decided) + _signed(says) - _signed(said)), like) if like else decided
         case ShareOfMax(), ShareOfMax(), ShareOfMax():
             return ShareOfMax(decided.per_cent + says.per_cent - said.per_cent)
         case _:
@@ -129,8 +129,8 @@ def _signed(load: BodyweightLoad) -> Decimal:
     return -kg if load.assisted else kg
 
 
-def _hung(kg: Decimal, like: Load) -> BodyweightLoad:
-    value = round(in_unit(abs(kg), like.unit), 2)
+def _hung(kg: Kilograms, like: Load) -> BodyweightLoad:
+    value = round(in_unit(Kilograms(abs(kg)), like.unit), 2)
     return BodyweightLoad(Load.of(value, like.unit), assisted=kg < 0) if value else BodyweightLoad()
 
 

@@ -9,7 +9,7 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.prescription.coding import beside, coded
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget, OpenLoad, moved_kg
 
@@ -22,7 +22,7 @@ class Lifting(Protocol):
     @property
     def place(self) -> Inventory: ...  # noqa: D102
     @property
-    def body_kg(self) -> Decimal | None: ...  # noqa: D102
+    def body_kg(self) -> Kilograms | None: ...  # noqa: D102
 
 
 @dataclass(frozen=True, slots=True)
@@ -31,7 +31,7 @@ class Kit:
 
     exercise: Exercise
     place: Inventory
-    body_kg: Decimal | None = None
+    body_kg: Kilograms | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -106,7 +106,7 @@ def _measured(kit: Lifting, now: LoadTarget, to: LoadTarget) -> LoadStep | None:
     return LoadStep(to, (after - before) / before)
 
 
-def moved(kit: Lifting, load: LoadTarget) -> Decimal | None:
+def moved(kit: Lifting, load: LoadTarget) -> Kilograms | None:
     """Answer the kilograms that move at a load, None where body weight is needed and not known, or nobody can say.
 
     A band or code moves what it stands for at the place.

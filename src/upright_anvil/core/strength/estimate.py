@@ -3,6 +3,7 @@
 from decimal import Decimal
 
 from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, MAX_ESTIMATE_REPS
+from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.strength.formulas import FORMULAS, brzycki, epley
 
 
@@ -29,13 +30,13 @@ def share_of_max(r: float) -> float:
     return 1 / (house_factor(r) or epley(r))
 
 
-def estimate_max(moved_kg: Decimal, reps: int, reserve: int | None) -> Decimal | None:
+def estimate_max(moved_kg: Kilograms, reps: int, reserve: int | None) -> Kilograms | None:
     """Answer the house estimate of the maximum from kilograms moved, kg to 0.1; None for R > 20 or no reps."""
     factor = house_factor(reps_to_failure(reps, reserve)) if reps > 0 else None
     return None if factor is None else _tenth(moved_kg, factor)
 
 
-def estimates_by_formula(moved_kg: Decimal, reps: int, reserve: int | None) -> dict[str, Decimal | None]:
+def estimates_by_formula(moved_kg: Kilograms, reps: int, reserve: int | None) -> dict[str, Kilograms | None]:
     """Answer each published formula's estimate, kg to 0.1; None where the formula or the house limit does not reach."""
     r = reps_to_failure(reps, reserve)
     if reps <= 0 or r > MAX_ESTIMATE_REPS:
@@ -43,7 +44,7 @@ def estimates_by_formula(moved_kg: Decimal, reps: int, reserve: int | None) -> d
     return {name: _tenth(moved_kg, factor) for name, formula in FORMULAS.items() if (factor := formula(r)) is not None}
 
 
-def reps_that_predict(load_kg: Decimal, reserve: int, next_kg: Decimal, next_reps: int) -> int | None:
+def reps_that_predict(load_kg: Kilograms, reserve: int, next_kg: Kilograms, next_reps: int) -> int | None:
     """Answer the fewest reps at ``load_kg`` (same reserve) whose estimate predicts ``next_reps`` at ``next_kg``.
 
     None where more than 20 repetitions to failure would be needed: the estimate does not reach. House rule.
@@ -58,5 +59,5 @@ def reps_that_predict(load_kg: Decimal, reserve: int, next_kg: Decimal, next_rep
     return None
 
 
-def _tenth(moved_kg: Decimal, factor: float) -> Decimal:
-    return (moved_kg * Decimal(repr(factor))).quantize(Decimal("0.1"))
+def _tenth(moved_kg: Kilograms, factor: float) -> Kilograms:
+    return Kilograms((moved_kg * Decimal(repr(factor))).quantize(Decimal("0.1")))

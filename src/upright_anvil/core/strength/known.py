@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 from decimal import Decimal
 
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Kilograms, Load
 from upright_anvil.core.strength.over_time import Strength
 from upright_anvil.core.strength.rep_curve import RepCurve
 
@@ -28,6 +28,6 @@ class Known:
         return self.curves[group].steepness if group in self.curves else 1.0
 
     @property
-    def max_kg(self) -> dict[ExerciseId, Decimal]:
+    def max_kg(self) -> dict[ExerciseId, Kilograms]:
         """The estimated maxima, kg moved, to 0.1."""
-        return {name: Decimal(repr(round(strength.kg, 1))) for name, strength in self.strengths.items()}
+        return {name: Kilograms(Decimal(repr(round(strength.kg, 1)))) for name, strength in self.strengths.items()}

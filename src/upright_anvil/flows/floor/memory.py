@@ -3,11 +3,11 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date
-from decimal import Decimal
 
 from upright_anvil.core.ids import ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
+from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.flows.floor.sets import LoggedSet, logged_set
 from upright_anvil.flows.setting import set_estimate
@@ -29,7 +29,7 @@ class Best:
 
     on: date
     set: LoggedSet
-    kg: Decimal | None
+    kg: Kilograms | None
 
 
 def of_exercise(

@@ -3,7 +3,7 @@
 from datetime import UTC, datetime
 from typing import Any
 
-from sqlalchemy import JSON, String
+from sqlalchemy import JSON, Integer, String
 from sqlalchemy.engine import Dialect
 from sqlalchemy.orm import DeclarativeBase
 from sqlalchemy.types import TypeDecorator
@@ -19,6 +19,7 @@ from upright_anvil.core.ids import (
     TrainerId,
     WeekId,
 )
+from upright_anvil.core.ledger.how import LeftSide, RightSide
 
 
 class Instant(TypeDecorator[datetime]):
@@ -40,7 +41,7 @@ class Instant(TypeDecorator[datetime]):
         return None if value is None else datetime.fromisoformat(value)
 
 
-_IDS: dict[Any, Any] = {
+_NAMED: dict[Any, Any] = {LeftSide: Integer(), RightSide: Integer()} | {
     kind: String() for kind in (TrainerId, ClientId, ProgramId, SessionId, PlaceId, WeekId, DayId, LineId, ExerciseId)
 }
 
@@ -52,5 +53,5 @@ class Table(DeclarativeBase):
         datetime: Instant,
         dict[str, Any]: JSON,
         list[str]: JSON,
-        **_IDS,
+        **_NAMED,
     }

@@ -7,6 +7,7 @@ from sqlalchemy import ForeignKey, Index, UniqueConstraint
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, TrainerId, WeekId
+from upright_anvil.core.ledger.how import LeftSide, RightSide
 from upright_anvil.store.tables.base import Table
 
 
@@ -54,8 +55,8 @@ class PerformedSetRow(Table):
     planned: Mapped[str]
     note: Mapped[str]
     ramp: Mapped[bool]
-    left: Mapped[int | None]
-    right: Mapped[int | None]
+    left: Mapped[LeftSide | None]
+    right: Mapped[RightSide | None]
     lead: Mapped[str | None]
     quality: Mapped[str | None]
     ended: Mapped[str | None]

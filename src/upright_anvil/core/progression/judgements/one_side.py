@@ -7,6 +7,7 @@ from collections import Counter
 from dataclasses import replace
 from typing import Final
 
+from upright_anvil.core.ledger.how import LeftSide, RightSide
 from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import lesser_of
@@ -37,5 +38,5 @@ def judge(situation: Situation) -> Proposal | None:
     return answer(ID, situation, Lever.SIDE, replace(base, side=leads), rule, same_again(base))
 
 
-def _apart(left: int, right: int) -> bool:
+def _apart(left: LeftSide, right: RightSide) -> bool:
     return abs(left - right) >= REPS or abs(left - right) > SHARE * max(left, right)

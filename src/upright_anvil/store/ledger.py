@@ -4,6 +4,7 @@ from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from decimal import Decimal
+from functools import lru_cache
 from typing import Any, Protocol, cast
 
 from sqlalchemy import ColumnElement, bindparam, func, select
@@ -59,18 +60,28 @@ class KeptSet:
     row: PerformedSet
 
 
+@lru_cache(maxsize=4096)
+def _load(value: str, unit: str) -> Load:
+    return Load(Decimal(value), Unit(unit))
+
+
+@lru_cache(maxsize=4096)
+def _slot(line: LineId, number: int, ramp: bool) -> Slot:
+    return Slot(line, number, ramp)
+
+
 def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
     """Read rows in the order they arrived."""
     kept = []
     query = select(*_COLUMNS).where(_T.trainer_id == scope.trainer_id, *conditions).order_by(_T.seq)
     for r in scope.db.execute(query):
-        load = Load(Decimal(r.load), Unit(r.load_unit)) if r.load is not None else None
+        load = _load(r.load, r.load_unit) if r.load is not None else None
         kept.append(
             KeptSet(
                 r.session_id,
                 PerformedSet(
                     r.id,
-                    Slot(r.line, r.number, r.ramp),
+                    _slot(r.line, r.number, r.ramp),
                     r.exercise,
                     Outcome(r.outcome),
                     r.reps,

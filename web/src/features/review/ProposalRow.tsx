@@ -31,24 +31,48 @@ const confidence: Record<Schemas["Confidence"], string> = {
 
 interface Props {
   line: Schemas["ReviewLine"];
+  /** The other stations of a circuit that the line leads. */
+  others: Schemas["ReviewLine"][];
   clientId: string;
   busy: boolean;
   onDecide: (verdict: Schemas["Verdict"], text: string, reason: string) => void;
 }
 
 /** One line: its sets last time, today and next, the proposal with its rule and evidence, and the trainer's word on it. */
-export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
+export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
   const { proposal } = line;
+  const together = others.length > 0;
   return (
     <li className="grid gap-x-8 gap-y-3 border-b border-line py-4 lg:grid-cols-[24rem_1fr_13rem]">
       <div className="min-w-0">
-        <h2 className="text-lg font-semibold">
-          <Link className="hover:underline" to={`/clients/${clientId}/progress?exercise=${line.exercise_id}`}>
-            {line.exercise}
-          </Link>
-        </h2>
-        <p className="text-sm text-soft">Planned {line.planned || "nothing"}</p>
-        <Pictures line={line} />
+        {together ? (
+          <>
+            <h2 className="text-lg font-semibold">Circuit of {others.length + 1} stations</h2>
+            {[line, ...others].map((station) => (
+              <div key={station.line} className="mt-2">
+                <h3 className="font-medium">
+                  <Name line={station} clientId={clientId} />
+                </h3>
+                <p className="text-sm text-soft">Planned {station.planned || "nothing"}</p>
+                <div className="mt-1">
+                  <SetBlocks
+                    size="small"
+                    blocks={station.blocks}
+                    label={`${station.exercise}, planned and done`}
+                  />
+                </div>
+              </div>
+            ))}
+          </>
+        ) : (
+          <>
+            <h2 className="text-lg font-semibold">
+              <Name line={line} clientId={clientId} />
+            </h2>
+            <p className="text-sm text-soft">Planned {line.planned || "nothing"}</p>
+            <Pictures line={line} />
+          </>
+        )}
       </div>
       {proposal ? (
         <div className="min-w-0">
@@ -58,6 +82,7 @@ export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
           </p>
           <p className="text-xl leading-tight font-semibold tracking-tight">
             {line.instead && <span className="block text-ember">{line.instead}</span>}
+            {together && <span className="font-normal">{line.exercise} </span>}
             {line.proposed}
             {proposal.estimated && <span className="ml-2 text-base font-normal text-soft">an estimate</span>}
           </p>
@@ -87,15 +112,23 @@ export function ProposalRow({ line, clientId, busy, onDecide }: Props) {
   );
 }
 
+function Name({ line, clientId }: { line: Schemas["ReviewLine"]; clientId: string }) {
+  return (
+    <Link className="hover:underline" to={`/clients/${clientId}/progress?exercise=${line.exercise_id}`}>
+      {line.exercise}
+    </Link>
+  );
+}
+
 /** What a circuit's one proposal asks of its other stations, and of the rest after a round. */
 function Stations({ line }: { line: Schemas["ReviewLine"] }) {
   const rest = line.proposal?.rest_after;
   if (!line.stations.length) return null;
   return (
-    <ul className="mt-1">
+    <ul>
       {line.stations.map((station) => (
-        <li key={station.line}>
-          <span className="text-soft">{station.exercise}</span> {station.text}
+        <li key={station.line} className="text-xl leading-tight font-semibold tracking-tight">
+          <span className="font-normal">{station.exercise}</span> {station.text}
         </li>
       ))}
       {rest != null && <li className="font-medium">{rest} s rest after a round</li>}
@@ -180,7 +213,7 @@ function Taken({ decision }: { decision: NonNullable<Schemas["ReviewLine"]["deci
   );
 }
 
-function Decide({ line, busy, onDecide }: Omit<Props, "clientId">) {
+function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
   const [changing, setChanging] = useState(false);
   const [text, setText] = useState(line.proposed);
   const [reason, setReason] = useState("");

@@ -105,10 +105,11 @@ export function ReviewView() {
         {open.length ? toDecide(open.length, plain.length) : "Everything is decided."}
       </p>
       <ul className="mt-2 border-t border-line">
-        {[...view.lines].sort(byNeed).map((line) => (
+        {rowsOf(view.lines).map(([line, ...others]) => (
           <ProposalRow
             key={line.line}
             line={line}
+            others={others}
             clientId={view.client_id}
             busy={decide.isPending}
             onDecide={(verdict, text, reason) => decide.mutate([decision(line, verdict, text, reason)])}
@@ -136,6 +137,19 @@ function toDecide(open: number, plain: number): string {
   const look = open - plain;
   if (!look || !plain) return `${count(open, "proposal")} to decide.`;
   return `${count(open, "proposal")} to decide: ${plain} plain, ${look} to look at first.`;
+}
+
+type Row = [Schemas["ReviewLine"], ...Schemas["ReviewLine"][]];
+
+/** A row a line; a circuit is one row, led by the station its proposal stands on. */
+function rowsOf(lines: Schemas["ReviewLine"][]): Row[] {
+  const rows = lines.flatMap<Row>((line) => {
+    if (!line.circuit) return [[line]];
+    const together = lines.filter((other) => other.circuit === line.circuit);
+    const lead = together.find((station) => station.proposal) ?? together[0];
+    return lead === line ? [[line, ...together.filter((station) => station !== line)]] : [];
+  });
+  return rows.sort(([one], [other]) => byNeed(one, other));
 }
 
 /** What wants a look comes first, then what is plain, then what has no proposal, each in the day's order. */

@@ -71,6 +71,18 @@ class CircuitReviewTest(StudioTest):
             decide(scope, sid, [Decision("d1", "l2", Verdict.ACCEPTED, "", "3 x 40 s", "")], NOW, TODAY)
         self.assertEqual(self.cells(2), ["4 x 40 s", "4 x 10, bw", "4 x 12, 8 kg"])
 
+    def test_the_rounds_that_were_typed_hold_for_every_station(self) -> None:
+        sid = self.ran()
+        with self.studio.writing() as scope:
+            decide(scope, sid, [Decision("d1", "l2", Verdict.CHANGED, "5 x 30 s", "3 x 40 s", "")], NOW, TODAY)
+        self.assertEqual(self.cells(2), ["5 x 30 s", "5 x 10, bw", "5 x 12, 8 kg"])
+
+    def test_a_declined_one_leaves_every_station(self) -> None:
+        sid = self.ran()
+        with self.studio.writing() as scope:
+            decide(scope, sid, [Decision("d1", "l2", Verdict.DECLINED, "", "3 x 40 s", "")], NOW, TODAY)
+        self.assertEqual(self.cells(2), [text for _, text in STATIONS])
+
     def test_a_shorter_rest_where_the_day_has_no_minutes_for_a_round(self) -> None:
         self.edit(SetDay(day="p1-d1", minutes=15))
         sid = self.ran()

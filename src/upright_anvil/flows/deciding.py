@@ -1,7 +1,7 @@
 """The trainer's decisions on proposals: kept, and written into the plan as revisions that say why."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import date, datetime
 
 from upright_anvil.core.ids import NO_EXERCISE, LineId, SessionId, WeekId
@@ -11,6 +11,7 @@ from upright_anvil.core.plan.edits.groups import ChangeGroup
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_line
+from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
@@ -150,6 +151,8 @@ def _write(
         after = change.apply(after)
     if decision.verdict is Verdict.ACCEPTED:
         after = _with_circuit(after, review, line, proposal, setting)
+    elif proposal.stations:
+        after = _with_rounds(after, review, proposal, read(text, review.unit).sets, setting)
     why = f"{line.exercise}, week {line.next_cell.week}: {text}{_onwards(rolls)}. {_because(proposal, decision)}"
     return text, write_revision(scope, before, after, why, now).number
 
@@ -166,6 +169,18 @@ def _with_circuit(
             program = written(program, cell, change.text, rolls)
     if proposal.rest_after is not None and line.circuit:
         program = ChangeGroup(group=line.circuit, rest_after=proposal.rest_after).apply(program)
+    return program
+
+
+def _with_rounds(program: Program, review: ReviewView, proposal: Proposal, rounds: int, setting: Setting) -> Program:
+    """The program with as many rounds at a circuit's other stations as the trainer typed for the first."""
+    others = {one.line: one.next_cell for one in review.lines}
+    for change in proposal.stations:
+        cell = others.get(change.line)
+        plan = prescription_or_none(cell.text, review.unit) if cell is not None else None
+        if cell is not None and plan is not None and plan.sets != rounds:
+            plan = replace(plan, sets=rounds)
+            program = written(program, cell, write(plan), rolled_on(program, cell, plan, setting))
     return program
 
 

@@ -43,7 +43,7 @@ export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
   const { proposal } = line;
   const together = others.length > 0;
   return (
-    <li className="grid gap-x-8 gap-y-3 border-b border-line py-4 lg:grid-cols-[24rem_1fr_13rem]">
+    <li className="grid gap-x-8 gap-y-3 border-b border-line py-4 lg:grid-cols-[26.5rem_1fr_12rem]">
       <div className="min-w-0">
         {together ? (
           <>

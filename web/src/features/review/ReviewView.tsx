@@ -124,7 +124,7 @@ export function ReviewView() {
 function Minutes({ next, usual }: { next: Schemas["NextMinutes"]; usual: number }) {
   const limit = next.limit ?? usual;
   const over = next.then > limit;
-  if (next.then === next.now && !over) return null;
+  if (next.then <= next.now && !over) return null;
   return (
     <Message tone={over ? "caution" : "plain"} className="mt-3">
       With all of it accepted, week {next.week} takes about {next.then} min instead of {next.now} min

@@ -72,20 +72,28 @@ def engine() -> Chooser:
         steep = {name: curve.steepness for name, curve in rep_curves(attempts, on).items()}
         strength = strengths(attempts, on, steep).get(LIFT.id)
         before = story.of(reps) or [(story.sessions[0][0], story.sessions[0][1])]
-        exposures = tuple(Exposure(day, _asked(sets[0].kg, reps), _rows(sets, day)) for day, sets in before[-6:])
-        kg = before[-1][1][0].kg
+        plan = [story.planned.get(day, sets[0].kg) for day, sets in before]
+        exposures = tuple(
+            Exposure(day, _asked(asked, reps), _rows(sets, day))
+            for (day, sets), asked in list(zip(before, plan, strict=True))[-6:]
+        )
+        kg = plan[-1]
         if strength is None:
             return kg
         situation = Situation(
             LIFT, PLACE, _asked(kg, reps), exposures, Kilograms(Decimal(80)),
             strength=strength, steepness=steep.get("lift", 1.0), next_on=on, away_days=_away(story, before[-1][0]),
             doubted=_doubted(attempts, on), poor_day=before[-1][0] in story.poor,
+            changed_day=before[-1][0] in story.planned,
         )  # fmt: skip
         if not story.of(reps):
             return made(wanted_kg(situation, reps, LEAVE) or kg)
         load = proposal(situation, "reserve-led").prescription.load
         kg = float(load.kg) if isinstance(load, Load) else kg
-        return _for_a_poor_day(kg) if poor else kg
+        if poor:
+            story.planned[on] = kg
+            return _for_a_poor_day(kg)
+        return kg
 
     return choose
 

@@ -43,6 +43,8 @@ class Story:
 
     sessions: list[tuple[date, list[Done], int]] = field(default_factory=list)
     poor: set[date] = field(default_factory=set)
+    planned: dict[date, float] = field(default_factory=dict)
+    """The loads that the plan named for the days that were eased on the floor, by day."""
 
     def of(self, reps: int) -> list[tuple[date, list[Done]]]:
         """The sessions of one of the two days, oldest first; sessions in which nothing was done are left out."""

@@ -47,7 +47,7 @@ def _client(app: Served, name: str, days: int) -> str:
         "unit": "kg",
         "equipment": "bar 20, plates 4x2.5 4x5 4x10\nbench, rack\nstack 5-90 by 5",
     }
-    body = {"name": name, "minutes": 60, "days_a_week": days, "place": place}
+    body = {"name": name, "unit": "kg", "minutes": 60, "days_a_week": days, "place": place}
     return str(app.ask("POST", "/clients", body)["id"])
 
 

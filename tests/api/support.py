@@ -15,6 +15,7 @@ Json = dict[str, Any]
 
 CLIENT: Json = {
     "name": "Ottoline Fisk",
+    "unit": "kg",
     "minutes": 60,
     "days_a_week": 3,
     "place": {"name": "Depot", "unit": "kg", "equipment": EQUIPMENT},

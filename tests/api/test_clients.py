@@ -11,7 +11,8 @@ class ClientsTest(ApiTest):
         self.assertEqual(self.get(f"/clients/{made['id']}"), changed)
 
     def test_a_name_is_enough(self) -> None:
-        self.assertEqual(self.post("/clients", {"name": "Ottoline"})["facts"]["minutes"], 60)
+        self.problem(self.http.post("/api/clients", json={"name": "Ottoline"}), 422)
+        self.assertEqual(self.post("/clients", {"name": "Ottoline", "unit": "kg"})["facts"]["minutes"], 60)
 
     def test_bad_input_names_the_field_and_what_was_expected(self) -> None:
         for field, value in [

@@ -52,13 +52,13 @@ class MeetingTest(ApiTest):
                 self.assertIn(words, problem["detail"])
 
     def test_places(self) -> None:
-        place = self.post("/places", {"name": "Hotel", "equipment": "rucksack 10"})
+        place = self.post("/places", {"name": "Hotel", "unit": "kg", "equipment": "rucksack 10"})
         kept = self.http.put(f"/api/clients/{self.who}/places", json={"places": [place["id"]]}).json()
         self.assertEqual(kept[0]["clients"], ["Ottoline Fisk"])
         changed = self.http.put(f"/api/places/{place['id']}", json={"name": "Inn", "unit": "lb", "equipment": ""})
         self.assertEqual(changed.json()["facts"]["name"], "Inn")
         self.assertEqual([p["facts"]["name"] for p in self.get("/places")], ["Depot", "Inn"])
-        self.problem(self.http.put("/api/places/nowhere1", json={"name": "Inn"}), 404)
+        self.problem(self.http.put("/api/places/nowhere1", json={"name": "Inn", "unit": "kg"}), 404)
         self.problem(self.http.put(f"/api/clients/{self.who}/places", json={"places": ["nowhere1"]}), 404)
 
     def test_the_library(self) -> None:

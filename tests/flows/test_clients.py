@@ -41,10 +41,10 @@ class ClientsTest(StudioTest):
 
     def test_a_name_is_enough_and_one_change_leaves_the_rest(self) -> None:
         with self.studio.writing() as scope:
-            made = add_client(scope, ClientFacts("Ottoline"), NOW)
+            made = add_client(scope, ClientFacts("Ottoline", Unit.KG), NOW)
             change_client(scope, made.id, {"minutes": 40, "weekdays": (4, 0)}, TODAY)
             found = change_client(scope, made.id, {"name": "Ottoline F."}, TODAY)
-        self.assertEqual(found.facts, replace(ClientFacts("Ottoline F."), minutes=40, weekdays=(0, 4)))
+        self.assertEqual(found.facts, replace(ClientFacts("Ottoline F.", Unit.KG), minutes=40, weekdays=(0, 4)))
         self.assertIn("2 fixed days are ticked, but 3 days a week are agreed.", found.hints)
 
     def test_birth_years_that_cannot_be_are_refused(self) -> None:

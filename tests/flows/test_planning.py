@@ -4,6 +4,7 @@ from decimal import Decimal
 
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.drafting.draft import Wish
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.edits.calendar import AnswerFinding, MoveSession
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.days import SetDay
@@ -57,7 +58,7 @@ class PlanningTest(StudioTest):
     def test_findings_follow_the_place_of_a_day(self) -> None:
         board = self.client_with_program(ROW)
         with self.studio.writing() as scope:
-            hotel = add_place(scope, PlaceFacts("Hotel", equipment="dumbbells 5 10"))
+            hotel = add_place(scope, PlaceFacts("Hotel", Unit.KG, equipment="dumbbells 5 10"))
             usual = [place.id for place in board.places]
             set_places(scope, board.client_id, [*usual, hotel.id])
         away = self.save(board, SetDay(day="p1-d1", place=hotel.id))

@@ -18,6 +18,7 @@ class MeetingTest(JourneyTest):
     def test_a_file_is_filled_by_keyboard_and_keeps_itself(self) -> None:
         page = self.page(DESK, "/clients/new")
         expect(page.get_by_label("Name")).to_be_focused()
+        expect(page.get_by_role("button", name="kilograms")).to_have_attribute("aria-pressed", "true")
         page.keyboard.type("Ottoline Fisk")
         page.keyboard.press("Enter")
         expect(page.get_by_label("Main goal")).to_be_visible()

@@ -30,10 +30,10 @@ WEIGHTS_SHOWN = 24
 
 @dataclass(frozen=True, slots=True)
 class ClientFacts:
-    """What the trainer enters of a client; only the name is needed. ``weekdays`` are fixed days, Monday = 0."""
+    """What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0."""
 
     name: str
-    unit: Unit = Unit.KG
+    unit: Unit
     aim: GoalKind = GoalKind.NOT_SAID
     goal: str = ""
     second_aim: GoalKind = GoalKind.NOT_SAID

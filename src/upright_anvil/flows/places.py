@@ -23,7 +23,7 @@ class PlaceFacts:
     """What the trainer enters of a place; numbers in ``equipment`` that name no unit are in ``unit``."""
 
     name: str
-    unit: Unit = Unit.KG
+    unit: Unit
     equipment: str = ""
 
 

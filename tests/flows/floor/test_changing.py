@@ -114,7 +114,7 @@ class ChangingTest(StudioTest):
 
     def test_another_place_remaps_loads_and_moves(self) -> None:
         with self.studio.writing() as scope:
-            room = add_place(scope, PlaceFacts("Hotel room", equipment="dumbbells 8 12"))
+            room = add_place(scope, PlaceFacts("Hotel room", Unit.KG, equipment="dumbbells 8 12"))
             usual = self.floor().places[0].id
             set_places(scope, self.board.client_id, [usual, room.id])
         self.change(WantsPlace(room.id))

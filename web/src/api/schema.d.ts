@@ -1829,12 +1829,12 @@ export interface components {
         };
         /**
          * AskedClient
-         * @description A new client; the name is enough. Without a place it is the one most clients share.
+         * @description A new client; name and unit are enough. Without a place it is the one most clients share.
          */
         AskedClient: {
             /** Name */
             name: string;
-            unit?: components["schemas"]["Unit"] | null;
+            unit: components["schemas"]["Unit"];
             aim?: components["schemas"]["GoalKind"] | null;
             /** Goal */
             goal?: string | null;
@@ -2059,7 +2059,6 @@ export interface components {
         AskedEquipment: {
             /** Text */
             text: string;
-            /** @default kg */
             unit: components["schemas"]["Unit"];
         };
         /**
@@ -2328,7 +2327,6 @@ export interface components {
         AskedPlace: {
             /** Name */
             name: string;
-            /** @default kg */
             unit: components["schemas"]["Unit"];
             /**
              * Equipment
@@ -3244,12 +3242,11 @@ export interface components {
         };
         /**
          * ClientFacts
-         * @description What the trainer enters of a client; only the name is needed. ``weekdays`` are fixed days, Monday = 0.
+         * @description What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0.
          */
         ClientFacts: {
             /** Name */
             name: string;
-            /** @default kg */
             unit: components["schemas"]["Unit"];
             /** @default  */
             aim: components["schemas"]["GoalKind"];
@@ -5077,7 +5074,6 @@ export interface components {
         PlaceFacts: {
             /** Name */
             name: string;
-            /** @default kg */
             unit: components["schemas"]["Unit"];
             /**
              * Equipment

@@ -22,7 +22,7 @@ class AskedPlace(Asked):
     """A place with its equipment."""
 
     name: Words
-    unit: Unit = Unit.KG
+    unit: Unit
     equipment: Equipment = ""
 
 
@@ -64,9 +64,10 @@ class AskedClientChange(Asked):
 
 
 class AskedClient(AskedClientChange):
-    """A new client; the name is enough. Without a place it is the one most clients share."""
+    """A new client; name and unit are enough. Without a place it is the one most clients share."""
 
     name: Words
+    unit: Unit
     place: AskedPlace | None = None
     body_weight: AskedLoad | None = None
 
@@ -86,4 +87,4 @@ class AskedEquipment(Asked):
     """An equipment text to be read out."""
 
     text: Equipment
-    unit: Unit = Unit.KG
+    unit: Unit

@@ -1,18 +1,23 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { api } from "../../api/client";
+import { api, type Schemas } from "../../api/client";
+import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
 import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 
-/** A name is enough; the file opens at once and keeps itself. */
+/** Name and unit are enough; the file opens at once and keeps itself. The unit is what most clients have. */
 export function NewClientView() {
   const [name, setName] = useState("");
+  const [chosen, setChosen] = useState<Schemas["Unit"]>();
+  const clients = useQuery({ queryKey: keys.clients, queryFn: api.clients });
+  const unit = chosen ?? usual(clients.data ?? []);
   const queries = useQueryClient();
   const navigate = useNavigate();
   const add = useMutation({
-    mutationFn: () => api.addClient({ name }),
+    mutationFn: (unit: Schemas["Unit"]) => api.addClient({ name, unit }),
     onSuccess: async (client) => {
       await queries.invalidateQueries();
       void navigate(`/clients/${client.id}`, { replace: true });
@@ -23,7 +28,7 @@ export function NewClientView() {
       className="mx-auto grid max-w-xl gap-4 px-4 py-10"
       onSubmit={(event) => {
         event.preventDefault();
-        if (name.trim()) add.mutate();
+        if (name.trim() && unit) add.mutate(unit);
       }}
     >
       <h1 className="text-2xl font-semibold tracking-tight">New client</h1>
@@ -42,14 +47,29 @@ export function NewClientView() {
           />
         )}
       </Field>
+      <Choice
+        label="Loads in"
+        value={unit ?? null}
+        options={[
+          ["kg", "kilograms"],
+          ["lb", "pounds"],
+        ]}
+        choose={setChosen}
+      />
       <Button
         tone="act"
         type="submit"
-        disabled={!name.trim() || add.isPending}
+        disabled={!name.trim() || !unit || add.isPending}
         className="justify-self-start"
       >
         Open the file
       </Button>
     </form>
   );
+}
+
+/** The unit that most clients have; undefined while there are none. */
+function usual(clients: Schemas["ClientEntry"][]): Schemas["Unit"] | undefined {
+  const pounds = clients.filter((client) => client.unit === "lb").length;
+  return clients.length ? (2 * pounds > clients.length ? "lb" : "kg") : undefined;
 }

@@ -56,6 +56,9 @@ export function NewClientView() {
         ]}
         choose={setChosen}
       />
+      {!unit && clients.data && (
+        <p className="-mt-2 text-sm text-soft">Say which, once; the file can change it.</p>
+      )}
       <Button
         tone="act"
         type="submit"

@@ -5,7 +5,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.core.strategies import loads
-from upright_anvil.core.loads.load import Load, Unit, per_cent, plain
+from upright_anvil.core.loads.load import Load, Unit, in_unit, per_cent, plain
 from upright_anvil.core.sentences import Refusal
 
 
@@ -47,6 +47,10 @@ class LoadTest(TestCase):
             Load.of(60, Unit.KG).step_to(Load.of("57.5", Unit.KG)).quantize(Decimal("0.001")), Decimal("-0.042")
         )
         self.assertEqual(Load.of(0, Unit.KG).step_to(Load.of(1, Unit.KG)), Decimal("Infinity"))
+
+    def test_kilograms_in_a_unit(self) -> None:
+        self.assertEqual(in_unit(Load.of(10, Unit.LB).kg, Unit.LB), 10)
+        self.assertEqual(in_unit(Load.of(10, Unit.KG).kg, Unit.KG), 10)
 
     def test_per_cent_has_one_digit_at_most(self) -> None:
         for share, text in [("0.2", "20 %"), ("0.04166", "4.2 %"), ("-0.05", "-5 %"), ("0", "0 %")]:

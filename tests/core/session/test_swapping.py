@@ -7,6 +7,7 @@ from tests.core.session.sample import session, texts
 from upright_anvil.core.library.starting_load import Known
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Line, Program
+from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.known import nearest_known
 from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import read, write
@@ -61,6 +62,15 @@ class InsteadTest(TestCase):
         self.assertTrue(change.why.startswith("Rack taken."))
         self.assertEqual(list(texts(as_changed(SQUAT, change.edits))), ["goblet-squat"])
         self.assertIn("rest 2:00, leave 2", texts(as_changed(SQUAT, change.edits))["goblet-squat"])
+
+    def test_in_a_b_week_the_exercise_of_that_week_is_swapped(self) -> None:
+        to = SETTING.exercise("goblet-squat")
+        for variant, other, changed in (("B", "front-squat", "B"), ("B", "", ""), ("A", "front-squat", "")):
+            line = first(SQUAT).model_copy(update={"exercise_b": other})
+            week = SQUAT.phases[0].weeks[0].model_copy(update={"variant": variant})
+            edit = swap(line, week, to, SETTING).edits[0]
+            assert isinstance(edit, ChangeExercise)
+            self.assertEqual(edit.variant, changed, (variant, other))
 
     def test_a_line_nobody_can_read_still_gets_something_to_do(self) -> None:
         odd = session("back-squat: heavy")

@@ -80,8 +80,9 @@ def swap(line: Line, week: Week, to: Exercise, setting: Setting, why: str = "") 
 
 
 def _edits(line: Line, week: Week, to: Exercise, text: str) -> tuple[Edit, ...]:
-    variant = "B" if week.variant == "B" and line.exercise_b else ""
-    change = ChangeExercise(line=line.id, exercise=to.id, variant="B" if variant else "")
+    change = ChangeExercise(
+        line=line.id, exercise=to.id, variant="B" if week.variant == "B" and line.exercise_b else ""
+    )
     return (change, SetCell(line=line.id, week=week.id, text=text))
 
 

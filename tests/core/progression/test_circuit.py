@@ -118,3 +118,26 @@ class CircuitTest(TestCase):
     def test_lighter_loads_used_are_not_written_over_by_the_plan_after_pain(self) -> None:
         found = told_by(Round("", ((TWO, "12@6 12@6 12@6!"), (THREE, "10 10 10")), Lever.HOLD, ()))
         self.assertEqual(found.text, "3 x 12, 6 kg")
+
+    def test_a_station_left_out_does_not_hide_the_lighter_loads_of_the_others(self) -> None:
+        for told, more in (("a poor day", {"poor_day": True}), ("health", {"health": "The knee hurts now."})):
+            with self.subTest(told):
+                found = told_by(Round("", ((THREE, ""), (TWO, "12@6 12@6 12@6!")), Lever.HOLD, (), more=more))
+                self.assertEqual([one.text for one in found.stations], ["3 x 12, 6 kg"])
+
+    def test_whatever_comes_of_it_goes_by_the_lighter_loads_that_were_used(self) -> None:
+        lighter, full = (TWO, "12@6 12@6 12@6"), (THREE, "10 10 10")
+        for story, text in (
+            (Round("a round more", (lighter, full), Lever.ROUNDS, ()), "4 x 12, 6 kg"),
+            (Round("less rest", (lighter, full), Lever.DENSITY, (), round_fits=False), "3 x 12, 6 kg"),
+            (Round("the same", (lighter, full), Lever.HOLD, (), rest_after=30, round_fits=False), "3 x 12, 6 kg"),
+            (Round("a round short", (lighter, (THREE, "10 10 9")), Lever.HOLD, ()), "3 x 12, 6 kg"),
+            (
+                Round("a gap", (lighter, full), Lever.HOLD, (), more={"next_on": TODAY + timedelta(days=20)}),
+                "3 x 12, 6 kg",
+            ),
+            (Round("heavier is not written in", ((TWO, "12@10 12@10 12@10"), full), Lever.ROUNDS, ()), "4 x 12, 8 kg"),
+        ):
+            with self.subTest(story.told):
+                found = told_by(story)
+                self.assertEqual((found.lever, found.text), (story.lever, text), found.rule)

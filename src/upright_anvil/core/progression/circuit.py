@@ -95,11 +95,11 @@ def _stopped(stations: Sequence[Station]) -> Proposal | None:
         if station.situation.today.sets and held:
             name, said = held[0]
             told = same_again(station.situation, ((name, said),)).rule
-            changes = {s.line: lesser_of(s.situation) for s in stations}
-            return _told(stations, Lever.HOLD, f"{station.name}: {told[0].lower()}{told[1:]}", changes)
+            return _told(stations, Lever.HOLD, f"{station.name}: {told[0].lower()}{told[1:]}")
         if not station.situation.today.sets and (station.situation.health or station.situation.poor_day):
             why = station.situation.health or "the client came with little that day"
-            return _told(stations, Lever.HOLD, f"{station.name}: {why[0].lower()}{why[1:]}. The same circuit again.")
+            said = f"{station.name}: {why[0].lower()}{why[1:].rstrip('.')}. The same circuit again."
+            return _told(stations, Lever.HOLD, said)
     return None
 
 
@@ -126,7 +126,7 @@ def _marks(stations: Sequence[Station]) -> Proposal | None:
         shown = showing(station.situation.today)
         best = mark_passed(station.situation.today.sets, scheme) if shown.complete else None
         if best is not None:
-            changes[station.line] = next_mark(station.asked, scheme, best)
+            changes[station.line] = next_mark(lesser_of(station.situation), scheme, best)
             passed[station.name] = best
     if not changes:
         first = marked[0].asked.scheme
@@ -150,16 +150,19 @@ def _done(situation: Situation) -> bool:
 
 
 def _round_more(stations: Sequence[Station]) -> dict[LineId, Prescription]:
-    return {s.line: replace(s.asked, sets=s.asked.sets + 1) for s in stations}
+    return {s.line: replace(lesser_of(s.situation), sets=s.asked.sets + 1) for s in stations}
 
 
 def _told(
     stations: Sequence[Station], lever: Lever, rule: str, changes: dict[LineId, Prescription] | None = None
 ) -> Proposal:
-    """The proposal on the first station, with what changes at the others and the evidence of all."""
-    found = changes or {}
+    """The proposal on the first station, with what changes at the others and the evidence of all.
+
+    What does not change stands as asked, at the lesser of the planned and the used load.
+    """
+    found = {s.line: lesser_of(s.situation) for s in stations} | (changes or {})
     first, *others = stations
-    told = answer(ID, first.situation, lever, found.get(first.line, first.asked), rule)
+    told = answer(ID, first.situation, lever, found[first.line], rule)
     evidence = [
         f"{s.name}: {sentence[0].lower()}{sentence[1:]}"
         for s in stations
@@ -170,6 +173,6 @@ def _told(
         told,
         evidence=tuple(evidence),
         confidence=Confidence.FAIR if whole else Confidence.THIN,
-        stations=tuple(StationChange(s.line, found.get(s.line, s.asked)) for s in others),
+        stations=tuple(StationChange(s.line, found[s.line]) for s in others),
         alternatives=(),
     )

@@ -9,6 +9,7 @@ from bench.evaluation.truth import Client
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt
 from upright_anvil.core.strength.formulas import FORMULAS
+from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 from upright_anvil.core.strength.over_time import strengths
 from upright_anvil.core.strength.rep_curve import rep_curves
 
@@ -70,6 +71,11 @@ class Tally:
     within: int = 0
     failed: int = 0
     sets: int = 0
+    held_within: int = 0
+    held_sets: int = 0
+    """Those of sessions held below what the strength would allow on purpose: eased for a poor day, the one after it
+    (the lesser of planned and done), and the first after more than ten days away."""
+
     gained: float = 0.0
     plain_errors: dict[str, list[float]] = field(default_factory=dict)
     errors: dict[str, list[float]] = field(default_factory=dict)
@@ -97,7 +103,8 @@ def run(seed: int, choose: Chooser) -> Tally:
         for day, reps in enumerate(BY_DAY if not missed else ()):
             on = START + timedelta(weeks=week, days=3 * day)
             form, poor = client.day()
-            sets = _session(client, choose(story, on, reps, poor), reps, tally, form)
+            held = poor or _after_a_bound(story, on, reps)
+            sets = _session(client, choose(story, on, reps, poor), reps, tally, form, held=held)
             story.sessions.append((on, sets, reps))
             if poor:
                 story.poor.add(on)
@@ -109,7 +116,13 @@ def run(seed: int, choose: Chooser) -> Tally:
     return tally
 
 
-def _session(client: Client, kg: float, reps: int, tally: Tally, form: float) -> list[Done]:
+def _after_a_bound(story: Story, on: date, reps: int) -> bool:
+    """Whether a rule holds the session below the strength: after a poor day of the line, or after time away."""
+    before = story.of(reps)
+    return (bool(before) and before[-1][0] in story.poor) or (on - story.sessions[-1][0]).days > SHORT_GAP_DAYS
+
+
+def _session(client: Client, kg: float, reps: int, tally: Tally, form: float, *, held: bool = False) -> list[Done]:
     found = []
     for place in range(SETS):
         capable = client.capable(kg, form, place)
@@ -120,6 +133,8 @@ def _session(client: Client, kg: float, reps: int, tally: Tally, form: float) ->
             tally.sets += 1
             tally.failed += did < reps
             tally.within += abs(left - LEAVE) <= 1
+            tally.held_sets += held
+            tally.held_within += held and abs(left - LEAVE) <= 1
         typed = kg * client.slip()
         found.append(Done(kg, max(1, did // 2) if hurt else did, client.says(max(left, 0)), float(left), hurt, typed))
     return [done for done in found if done.reps > 0]

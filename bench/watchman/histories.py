@@ -98,6 +98,8 @@ class Facts:
     harder: Exercise | None
     easier: Exercise | None
     in_circuit: bool
+    other_station: str
+    """What went otherwise at the circuit's other station: nothing, "pain", "form", "short" (half the sets) or "low"."""
 
     @property
     def last(self) -> Day:
@@ -138,6 +140,7 @@ def drawn(number: int) -> Facts:
         harder=rung_up[0] if rung_up else None,
         easier=rung_down[0] if rung_down else None,
         in_circuit=chance.random() < 0.1,
+        other_station=chance.choice(("", "", "pain", "form", "short", "low")),
     )
 
 

@@ -96,6 +96,16 @@ def after_pain_form_or_a_poor_day(facts: Facts, told: Told) -> str:
     return _went_up(facts, told) if stopped and did else ""
 
 
+def past_the_other_station(facts: Facts, told: Told) -> str:
+    """A circuit does not go up when another of its stations hurt, slipped, was cut short or fell far below."""
+    did, went = facts.last.did, facts.other_station
+    short = went == "short" and max(1, len(did) // 2) < facts.last.sets
+    open_ended = re.search(r"max|\d k?m\b", facts.last.text) is not None or told.lever == "checkpoint"
+    low = went == "low" and not open_ended and bool(did) and did[0].amount > 2
+    worse = went in ("pain", "form") or short or low
+    return _went_up(facts, told) if facts.in_circuit and worse else ""
+
+
 def past_a_slip(facts: Facts, told: Told) -> str:
     """A load typed ten times or twice too big never becomes a plan."""
     asked, top = loads_in(facts.last.text), _top(told)
@@ -202,6 +212,7 @@ NEVER: tuple[tuple[str, Predicate], ...] = (
     ("a load above the cap", past_the_cap),
     ("a load that does not exist", that_does_not_exist),
     ("up after pain, form or a poor day", after_pain_form_or_a_poor_day),
+    ("a circuit up past its other station", past_the_other_station),
     ("a slip of the pen in the plan", past_a_slip),
     ("up on a hurting joint or without clearance", against_health),
     ("up after a gap", after_a_gap),

@@ -16,8 +16,11 @@ from bench.watchman.predicates import NEVER, Told, loads_in
 from upright_anvil.core.ahead.course import Line as LineAhead
 from upright_anvil.core.ahead.course import WeekAhead, cannot, course
 from upright_anvil.core.ahead.outlook import Outlook
+from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.raising import why_not_up
 from upright_anvil.core.ids import NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, SessionId
+from upright_anvil.core.ledger.how import Quality
+from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.document import Cell, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.document import Day as PlanDay
 from upright_anvil.core.plan.document import Group as PlanGroup
@@ -67,11 +70,31 @@ def told_by_the_review(facts: Facts) -> Proposal | None:
     )
     group = found.day.groups[0]
     if facts.in_circuit:
-        other = replace(judged, line=found.day.groups[0].lines[1])
+        other = _otherwise(replace(judged, line=found.day.groups[0].lines[1]), facts.other_station)
         both = [judged, other]
         told = proposed_for_circuit(found, group, both, facts.last.rows, program, round_fits=facts.number % 2 == 0)
         return next((p for p, _ in told.values() if p), None)
     return proposed(found, group, judged, program, facts.last.rows)[0]
+
+
+def _otherwise(station: JudgedLine, went: str) -> JudgedLine:
+    """The circuit's other station as it went that day: as the first did, with pain, slipped, cut short or too few."""
+    rows = station.done
+    match went:
+        case "pain":
+            rows = (replace(rows[0], how=replace(rows[0].how, pain=Joint.KNEE, pain_side=Side.LEFT)), *rows[1:])
+        case "form":
+            rows = (*rows[:-1], replace(rows[-1], how=replace(rows[-1].how, quality=Quality.BROKE_DOWN)))
+        case "short":
+            rows = rows[: max(1, len(rows) // 2)]
+        case "low":
+            rows = tuple(_third(row) for row in rows)
+    exposures = (*station.exposures[:-1], replace(station.exposures[-1], sets=rows))
+    return replace(station, done=rows, exposures=exposures)
+
+
+def _third(row: PerformedSet) -> PerformedSet:
+    return replace(row, reps=row.reps and max(1, row.reps // 3), seconds=row.seconds and max(1, row.seconds // 3))
 
 
 NONE = NO_EXERCISE

@@ -1,6 +1,7 @@
 """The command line: serve the app, make the demo data, print the API's schema."""
 
 import argparse
+import gc
 import json
 import os
 from datetime import date, datetime, timedelta, tzinfo
@@ -66,6 +67,8 @@ def serve_data(
     clock = shifted_clock(shift, zone)
     if demo:
         fill(database, THE_TRAINER, clock())
+    gc.collect()
+    gc.freeze()  # what was read at the start stays, so that no collection walks through it again
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     uvicorn.run(
         create_app(Studio(database, clock), WEB), host="127.0.0.1", port=port, log_level=level, access_log=False

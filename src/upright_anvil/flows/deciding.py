@@ -161,9 +161,8 @@ def _with_circuit(
     program: Program, review: ReviewView, line: ReviewLine, proposal: Proposal, setting: Setting
 ) -> Program:
     """The program with a circuit's other stations in their own next cells, and its rest after a round."""
-    others = {one.line: one for one in review.lines}
     for change in proposal.stations:
-        cell = others[change.line].next_cell if change.line in others else None
+        cell = next((one.next_cell for one in review.lines if one.line == change.line), None)
         if cell is not None:
             rolls = rolled_on(program, cell, change.prescription, setting)
             program = written(program, cell, change.text, rolls)

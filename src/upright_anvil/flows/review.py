@@ -38,7 +38,7 @@ from upright_anvil.flows.judging import (
 from upright_anvil.flows.minutes import a_round_fits, minutes_with
 from upright_anvil.flows.rolling import RolledWeek, rolled_on, setting_of_cell
 from upright_anvil.flows.setting import client_setting
-from upright_anvil.store import ledger, programs
+from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import DecisionRow, SessionRow
@@ -157,7 +157,7 @@ def review_session(scope: Scope, sid: SessionId, today: date) -> ReviewView:
     dates = {s.id: s.on_date for s in sessions}
     setting = client_setting(scope, who.id, today, sessions=sessions, until=dates[sid])
     taken = {d.line: d for d in ledger.decisions_of_sessions(scope, [sid])}
-    now = programs.current(scope, found.program.id)
+    now = found.now(scope)
     easier = easier_next(scope, found, now.program, setting, dates[sid])
     rows_today = [r for (session, _), rows in done.items() if session == sid for r in rows]
     day = Judged(

@@ -25,14 +25,22 @@ _LAST_REPORTS = (
 _READINESS = select(ReadinessRow).where(ReadinessRow.seq.in_(_LAST_REPORTS)).order_by(ReadinessRow.seq)
 
 
+_REPORT = (
+    select(ReadinessRow)
+    .where(ReadinessRow.trainer_id == bindparam("trainer"), ReadinessRow.session_id == bindparam("session"))
+    .order_by(ReadinessRow.seq.desc())
+    .limit(1)
+)
+_CHANGES = (
+    select(SessionChangeRow)
+    .where(SessionChangeRow.trainer_id == bindparam("trainer"), SessionChangeRow.session_id == bindparam("session"))
+    .order_by(SessionChangeRow.seq)
+)
+
+
 def change_rows(scope: Scope, session_id: SessionId) -> Sequence[SessionChangeRow]:
     """Answer a session's changes in the order they were made."""
-    query = (
-        select(SessionChangeRow)
-        .where(SessionChangeRow.trainer_id == scope.trainer_id, SessionChangeRow.session_id == session_id)
-        .order_by(SessionChangeRow.seq)
-    )
-    return scope.db.scalars(query).all()
+    return scope.db.scalars(_CHANGES, {"trainer": scope.trainer_id, "session": session_id}).all()
 
 
 def add_change(
@@ -63,13 +71,7 @@ def add_change(
 
 def readiness_of_session(scope: Scope, session_id: SessionId) -> ReadinessRow | None:
     """Answer the last report of readiness for a session, None where it was skipped."""
-    query = (
-        select(ReadinessRow)
-        .where(ReadinessRow.trainer_id == scope.trainer_id, ReadinessRow.session_id == session_id)
-        .order_by(ReadinessRow.seq.desc())
-        .limit(1)
-    )
-    return scope.db.scalars(query).first()
+    return scope.db.scalars(_REPORT, {"trainer": scope.trainer_id, "session": session_id}).first()
 
 
 def readiness_of_client(scope: Scope, client_id: ClientId, until: date, sessions: int = 3) -> Sequence[ReadinessRow]:

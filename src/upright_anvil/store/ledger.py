@@ -1,6 +1,6 @@
 """Sessions, performed sets, notes and decisions: rows that are added."""
 
-from collections.abc import Collection, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from decimal import Decimal
@@ -72,9 +72,13 @@ def _slot(line: LineId, number: int, ramp: bool) -> Slot:
 
 def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
     """Read rows in the order they arrived."""
-    kept = []
     query = select(*_COLUMNS).where(_T.trainer_id == scope.trainer_id, *conditions).order_by(_T.seq)
-    for r in scope.db.execute(query):
+    return _read(scope.db.execute(query))
+
+
+def _read(rows: Iterable[Any]) -> list[KeptSet]:
+    kept = []
+    for r in rows:
         load = _load(r.load, r.load_unit) if r.load is not None else None
         kept.append(
             KeptSet(
@@ -130,9 +134,21 @@ def exercises_of_client(scope: Scope, client_id: ClientId) -> set[ExerciseId]:
     return set(scope.db.scalars(query))
 
 
+_OF_EXERCISES = (
+    select(*_COLUMNS)
+    .where(
+        _T.trainer_id == bindparam("trainer"),
+        _T.client_id == bindparam("client"),
+        _T.exercise.in_(bindparam("exercises", expanding=True)),
+    )
+    .order_by(_T.seq)
+)
+
+
 def sets_of_exercises(scope: Scope, client_id: ClientId, exercises: Collection[ExerciseId]) -> list[KeptSet]:
     """Answer a client's rows of some exercises."""
-    return _kept(scope, _T.client_id == client_id, _T.exercise.in_(exercises))
+    named = {"trainer": scope.trainer_id, "client": client_id, "exercises": list(exercises)}
+    return _read(scope.db.execute(_OF_EXERCISES, named))
 
 
 class BriefSet(Protocol):
@@ -275,6 +291,14 @@ _NOTES = (
     .where(NoteRow.trainer_id == bindparam("trainer"), NoteRow.session_id == bindparam("session"))
     .order_by(NoteRow.seq)
 )
+_DECISIONS = (
+    select(DecisionRow)
+    .where(
+        DecisionRow.trainer_id == bindparam("trainer"),
+        DecisionRow.session_id.in_(bindparam("sessions", expanding=True)),
+    )
+    .order_by(DecisionRow.seq)
+)
 
 
 def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[SessionRow]:
@@ -299,12 +323,7 @@ def notes_of_session(scope: Scope, session_id: SessionId) -> Sequence[NoteRow]:
 
 def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequence[DecisionRow]:
     """Answer the decisions taken after some sessions, in the order they were taken."""
-    query = (
-        select(DecisionRow)
-        .where(DecisionRow.trainer_id == scope.trainer_id, DecisionRow.session_id.in_(session_ids))
-        .order_by(DecisionRow.seq)
-    )
-    return scope.db.scalars(query).all()
+    return scope.db.scalars(_DECISIONS, {"trainer": scope.trainer_id, "sessions": session_ids}).all()
 
 
 def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionRow]:

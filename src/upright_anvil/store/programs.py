@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from functools import lru_cache
 
-from sqlalchemy import select
+from sqlalchemy import bindparam, select
 
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program
@@ -62,14 +62,17 @@ def programs_by_client(scope: Scope) -> dict[ClientId, ProgramId]:
     return {client: program for client, program in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
+_REVISION = select(RevisionRow).where(
+    RevisionRow.trainer_id == bindparam("trainer"),
+    RevisionRow.program_id == bindparam("program"),
+    RevisionRow.number == bindparam("number"),
+)
+
+
 def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
     """Answer one revision. Raises `NotFoundError`."""
-    query = select(RevisionRow).where(
-        RevisionRow.trainer_id == scope.trainer_id,
-        RevisionRow.program_id == program_id,
-        RevisionRow.number == number,
-    )
-    row = scope.db.scalars(query).first()
+    named = {"trainer": scope.trainer_id, "program": program_id, "number": number}
+    row = scope.db.scalars(_REVISION, named).first()
     if row is None:
         raise NotFoundError("revision of this program")
     return Revision(

@@ -1,10 +1,8 @@
 """Clients, and where they train."""
 
-from fastapi import APIRouter, Response
-
-from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.clients import AskedClient, AskedClientChange, AskedPlaces
 from upright_anvil.api.asked.programs import AskedProgram
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.flows import clients, empty_program, overview, places, progress
@@ -14,7 +12,7 @@ from upright_anvil.flows.overview_view import OverviewView
 from upright_anvil.flows.places import PlaceFacts, PlaceView
 from upright_anvil.flows.progress_view import ProgressView
 
-router = APIRouter(prefix="/clients", tags=["clients"])
+router = resource("/clients", tag="clients")
 
 
 @router.get("")
@@ -24,29 +22,27 @@ def list_clients(here: Here) -> list[ClientEntry]:
         return list(clients.client_list(scope))
 
 
-@router.post("", status_code=201, response_model=ClientView)
-def add_client(asked: AskedClient, here: Here) -> Response:
+@router.post("", status_code=201)
+def add_client(asked: AskedClient, here: Here) -> ClientView:
     """Add a client; the name is enough."""
     place = PlaceFacts(**asked.place.model_dump()) if asked.place else None
     weight = asked.body_weight.load() if asked.body_weight else None
     with here.writing() as scope:
-        view = clients.add_client(scope, asked.facts(), here.now, place, weight)
-    return answer(view, 201)
+        return clients.add_client(scope, asked.facts(), here.now, place, weight)
 
 
-@router.get("/{client_id}", response_model=ClientView)
-def client_file(client_id: ClientId, here: Here) -> Response:
+@router.get("/{client_id}")
+def client_file(client_id: ClientId, here: Here) -> ClientView:
     """One client."""
     with here.reading() as scope:
-        return answer(clients.client_file(scope, client_id, here.today))
+        return clients.client_file(scope, client_id, here.today)
 
 
-@router.patch("/{client_id}", response_model=ClientView)
-def change_client(client_id: ClientId, asked: AskedClientChange, here: Here) -> Response:
+@router.patch("/{client_id}")
+def change_client(client_id: ClientId, asked: AskedClientChange, here: Here) -> ClientView:
     """Change some facts of a client."""
     with here.writing() as scope:
-        view = clients.change_client(scope, client_id, asked.changes(), here.today)
-    return answer(view)
+        return clients.change_client(scope, client_id, asked.changes(), here.today)
 
 
 @router.put("/{client_id}/places")
@@ -70,8 +66,8 @@ def client_progress(client_id: ClientId, here: Here, exercise: ExerciseId | None
         return progress.client_progress(scope, client_id, exercise, here.today)
 
 
-@router.get("/{client_id}/overview", response_model=OverviewView)
-def client_overview(client_id: ClientId, here: Here) -> Response:
+@router.get("/{client_id}/overview")
+def client_overview(client_id: ClientId, here: Here) -> OverviewView:
     """Progress as a whole: weeks, strength, tests, body, pain, and the three things worth telling."""
     with here.reading() as scope:
-        return answer(overview.overview(scope, client_id, here.today))
+        return overview.overview(scope, client_id, here.today)

@@ -4,10 +4,11 @@ import asyncio
 from contextlib import suppress
 from typing import Annotated, Any, Literal
 
-from fastapi import APIRouter, WebSocket, WebSocketDisconnect
+from fastapi import WebSocket, WebSocketDisconnect
 from pydantic import Field, TypeAdapter, ValidationError
 
 from upright_anvil.api.asked.base import Asked, MadeId
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here, Studio
 from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.loads.load import Unit
@@ -21,7 +22,7 @@ from upright_anvil.flows.logging import Acknowledged
 from upright_anvil.flows.settings import Calls, Device, Settings
 from upright_anvil.standins.rep_sensor import SAMPLES_A_SECOND
 
-router = APIRouter(tags=["devices"])
+router = resource(tag="devices")
 
 TICK = 0.2
 """Seconds between two messages to the floor."""

@@ -2,11 +2,11 @@
 
 from typing import Annotated
 
-from fastapi import APIRouter, Query, Response
+from fastapi import Query
 
-from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.base import Number
 from upright_anvil.api.asked.floor import AskedWanted, wanted_of
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.clock.model import Clock
@@ -19,14 +19,14 @@ from upright_anvil.flows.floor import clocks
 from upright_anvil.flows.floor.changing import Preview, preview
 from upright_anvil.flows.floor.opening import FloorView, open_floor
 
-router = APIRouter(prefix="/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor", tags=["floor"])
+router = resource("/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor", tag="floor")
 
 
-@router.get("", response_model=FloorView)
-def open_session(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> Response:
+@router.get("")
+def open_session(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> FloorView:
     """One session: what is planned, what was done last time, what is done so far."""
     with here.reading() as scope:
-        return answer(open_floor(scope, program_id, week_id, day_id, here.today))
+        return open_floor(scope, program_id, week_id, day_id, here.today)
 
 
 @router.post("/preview")

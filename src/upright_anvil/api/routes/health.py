@@ -1,14 +1,13 @@
 """A client's history, health screen and clearance, and the signs that end a session."""
 
-from fastapi import APIRouter
-
 from upright_anvil.api.asked.health import AskedClearance, AskedCycleReport, AskedEntry, AskedScreen
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import ClientId
 from upright_anvil.flows import health
 from upright_anvil.flows.health import HealthView, WarningSigns
 
-router = APIRouter(tags=["health"])
+router = resource(tag="health")
 
 
 @router.get("/warning-signs")

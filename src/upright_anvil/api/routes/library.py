@@ -3,10 +3,10 @@
 from dataclasses import dataclass
 from typing import Annotated
 
-from fastapi import APIRouter, Query, Response
+from fastapi import Query
 
-from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.library import AskedExercise
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
@@ -17,7 +17,7 @@ from upright_anvil.flows import library, substitutes
 from upright_anvil.flows.library import Found
 from upright_anvil.flows.substitutes import ExerciseView
 
-router = APIRouter(tags=["library"])
+router = resource(tag="library")
 
 Typed = Annotated[str, Query(max_length=120)]
 
@@ -30,17 +30,17 @@ class PolicyHead:
     title: str
 
 
-@router.get("/exercises", response_model=Found)
+@router.get("/exercises")
 def find_exercises(
     here: Here,
     q: Typed = "",
     client: ClientId | None = None,
     place: PlaceId | None = None,
     limit: Annotated[int, Query(ge=1, le=100)] = 30,
-) -> Response:
+) -> Found:
     """The exercises that fit what was typed, best first; with a place only what can be done there."""
     with here.reading() as scope:
-        return answer(library.find(scope, q, limit, here.today, client, place))
+        return library.find(scope, q, limit, here.today, client, place)
 
 
 @router.post("/exercises", status_code=201)
@@ -72,18 +72,18 @@ def remove_exercise(exercise_id: ExerciseId, here: Here) -> None:
         library.remove_own(scope, exercise_id, here.now)
 
 
-@router.get("/exercises/{exercise_id}/substitutes", response_model=list[Substitute])
+@router.get("/exercises/{exercise_id}/substitutes")
 def exercise_substitutes(
     exercise_id: ExerciseId,
     here: Here,
     client: ClientId | None = None,
     place: PlaceId | None = None,
     reps: Annotated[int, Query(ge=1, le=20)] = 8,
-) -> Response:
+) -> list[Substitute]:
     """What to do instead, best first."""
     with here.reading() as scope:
         found = substitutes.exercise_substitutes(scope, exercise_id, client, place, here.today, reps)
-    return answer(list(found), kind=list[Substitute])
+    return list(found)
 
 
 @router.get("/ladders")

@@ -1,14 +1,13 @@
 """Places and what can be lifted there."""
 
-from fastapi import APIRouter
-
 from upright_anvil.api.asked.clients import AskedEquipment, AskedPlace
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import PlaceId
 from upright_anvil.flows import places
 from upright_anvil.flows.places import EquipmentView, PlaceFacts, PlaceView
 
-router = APIRouter(tags=["places"])
+router = resource(tag="places")
 
 
 @router.get("/places")

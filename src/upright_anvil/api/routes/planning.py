@@ -2,10 +2,10 @@
 
 from typing import Annotated
 
-from fastapi import APIRouter, Query, Response
+from fastapi import Query
 
-from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.programs import AskedPath, AskedRestore, AskedTemplatePhase, AskedTrial
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.fitting.fit import Fit
 from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, ProgramId, WeekId
@@ -18,93 +18,89 @@ from upright_anvil.flows.reading import CellAddress, Hints
 from upright_anvil.flows.revisions import Comparison
 from upright_anvil.flows.starting import Started
 
-router = APIRouter(prefix="/programs/{program_id}", tags=["planning"])
+router = resource("/programs/{program_id}", tag="planning")
 
 
-@router.get("/phases/{phase_id}/findings", response_model=FindingsView)
-def findings_of(program_id: ProgramId, phase_id: str, here: Here) -> Response:
+@router.get("/phases/{phase_id}/findings")
+def findings_of(program_id: ProgramId, phase_id: str, here: Here) -> FindingsView:
     """What the checks find in a phase."""
     with here.reading() as scope:
-        return answer(findings.findings_of(scope, program_id, phase_id, here.today))
+        return findings.findings_of(scope, program_id, phase_id, here.today)
 
 
-@router.post("/try", response_model=TrialView)
-def try_edits(program_id: ProgramId, asked: AskedTrial, here: Here) -> Response:
+@router.post("/try")
+def try_edits(program_id: ProgramId, asked: AskedTrial, here: Here) -> TrialView:
     """What edits would change; nothing is kept."""
     with here.reading() as scope:
-        return answer(findings.try_edits(scope, program_id, asked.edits, here.today))
+        return findings.try_edits(scope, program_id, asked.edits, here.today)
 
 
-@router.get("/hints", response_model=Hints)
+@router.get("/hints")
 def hints(
     program_id: ProgramId, exercise: ExerciseId, here: Here, line: LineId = NO_LINE, week: WeekId = NO_WEEK
-) -> Response:
+) -> Hints:
     """What may be typed for an exercise in a cell: loads of the place of that week, last time's numbers."""
     with here.reading() as scope:
-        return answer(reading.hints(scope, program_id, exercise, here.today, CellAddress(line, week)))
+        return reading.hints(scope, program_id, exercise, here.today, CellAddress(line, week))
 
 
-@router.post("/fill", status_code=201, response_model=BoardView)
-def fill(program_id: ProgramId, asked: AskedPath, here: Here) -> Response:
+@router.post("/fill", status_code=201)
+def fill(program_id: ProgramId, asked: AskedPath, here: Here) -> BoardView:
     """Fill lines from a week on along a path, as a new revision."""
     with here.writing() as scope:
-        view = filling.fill(
+        return filling.fill(
             scope, program_id, asked.base, asked.lines, asked.week, asked.path(), here.now, here.today, asked.until
         )
-    return answer(view, 201)
 
 
-@router.get("/weeks/{week_id}/days/{day_id}/fit", response_model=Fit)
+@router.get("/weeks/{week_id}/days/{day_id}/fit")
 def fit_session(
     program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: Annotated[int, Query(ge=5, le=240)], here: Here
-) -> Response:
+) -> Fit:
     """Ranked changes that fit a session into some minutes."""
     with here.reading() as scope:
-        return answer(fitting.fit_session(scope, program_id, week_id, day_id, minutes, here.today))
+        return fitting.fit_session(scope, program_id, week_id, day_id, minutes, here.today)
 
 
-@router.get("/calendar", response_model=CalendarView)
-def calendar_of(program_id: ProgramId, here: Here) -> Response:
+@router.get("/calendar")
+def calendar_of(program_id: ProgramId, here: Here) -> CalendarView:
     """Every session with its date and what became of it."""
     with here.reading() as scope:
-        return answer(calendar.calendar_of(scope, program_id, here.today))
+        return calendar.calendar_of(scope, program_id, here.today)
 
 
-@router.get("/weeks/{week_id}/days/{day_id}/ways-out", response_model=list[WayOut])
-def ways_out(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> Response:
+@router.get("/weeks/{week_id}/days/{day_id}/ways-out")
+def ways_out(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> tuple[WayOut, ...]:
     """What can become of a session that cannot be held, best first."""
     with here.reading() as scope:
-        found = calendar.ways_out_of(scope, program_id, week_id, day_id, here.today)
-    return answer(found, kind=tuple[WayOut, ...])
+        return calendar.ways_out_of(scope, program_id, week_id, day_id, here.today)
 
 
-@router.post("/phases", status_code=201, response_model=Started)
-def add_template_phase(program_id: ProgramId, asked: AskedTemplatePhase, here: Here) -> Response:
+@router.post("/phases", status_code=201)
+def add_template_phase(program_id: ProgramId, asked: AskedTemplatePhase, here: Here) -> Started:
     """Add a template as the next phase."""
     with here.writing() as scope:
-        view = starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
-    return answer(view, 201)
+        return starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
 
 
-@router.get("/compare", response_model=Comparison)
+@router.get("/compare")
 def compare_revisions(
     program_id: ProgramId, before: Annotated[int, Query(ge=1)], after: Annotated[int, Query(ge=1)], here: Here
-) -> Response:
+) -> Comparison:
     """What differs between two revisions."""
     with here.reading() as scope:
-        return answer(revisions.compare_revisions(scope, program_id, before, after))
+        return revisions.compare_revisions(scope, program_id, before, after)
 
 
-@router.get("/revisions/{number}", response_model=BoardView)
-def as_it_was(program_id: ProgramId, number: int, here: Here) -> Response:
+@router.get("/revisions/{number}")
+def as_it_was(program_id: ProgramId, number: int, here: Here) -> BoardView:
     """The program as it stood at a revision."""
     with here.reading() as scope:
-        return answer(revisions.as_it_was(scope, program_id, number, here.today))
+        return revisions.as_it_was(scope, program_id, number, here.today)
 
 
-@router.post("/restore", status_code=201, response_model=BoardView)
-def restore(program_id: ProgramId, asked: AskedRestore, here: Here) -> Response:
+@router.post("/restore", status_code=201)
+def restore(program_id: ProgramId, asked: AskedRestore, here: Here) -> BoardView:
     """Bring a revision back, as a new one."""
     with here.writing() as scope:
-        view = revisions.restore(scope, program_id, asked.base, asked.number, here.now, here.today)
-    return answer(view, 201)
+        return revisions.restore(scope, program_id, asked.base, asked.number, here.now, here.today)

@@ -1,9 +1,7 @@
 """The program board."""
 
-from fastapi import APIRouter, Response
-
-from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.programs import AskedEdits, AskedReading, AskedUndo
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
@@ -13,22 +11,21 @@ from upright_anvil.flows.board_view import BoardView
 from upright_anvil.flows.reading import CellAddress
 from upright_anvil.store.programs import RevisionHead
 
-router = APIRouter(prefix="/programs/{program_id}", tags=["programs"])
+router = resource("/programs/{program_id}", tag="programs")
 
 
-@router.get("", response_model=BoardView)
-def open_board(program_id: ProgramId, here: Here) -> Response:
+@router.get("")
+def open_board(program_id: ProgramId, here: Here) -> BoardView:
     """The program as it stands, read out against the client."""
     with here.reading() as scope:
-        return answer(board.open_board(scope, program_id, here.today))
+        return board.open_board(scope, program_id, here.today)
 
 
-@router.post("/revisions", status_code=201, response_model=BoardView)
-def save_edits(program_id: ProgramId, asked: AskedEdits, here: Here) -> Response:
+@router.post("/revisions", status_code=201)
+def save_edits(program_id: ProgramId, asked: AskedEdits, here: Here) -> BoardView:
     """Save edits as a new revision; a stale save is refused with the difference."""
     with here.writing() as scope:
-        view = saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
-    return answer(view, 201)
+        return saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
 
 
 @router.get("/revisions")

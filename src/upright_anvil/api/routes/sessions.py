@@ -1,8 +1,5 @@
 """Logging on the floor, and the review after the session."""
 
-from fastapi import APIRouter, Response
-
-from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.floor import AskedChange, AskedUndoChange, wanted_of
 from upright_anvil.api.asked.sessions import (
     AskedDecisions,
@@ -13,6 +10,7 @@ from upright_anvil.api.asked.sessions import (
     AskedStart,
     AskedWeek,
 )
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import SessionId
 from upright_anvil.flows import deciding, logging, review
@@ -22,7 +20,7 @@ from upright_anvil.flows.floor.finishing import SessionSummary
 from upright_anvil.flows.logging import Acknowledged
 from upright_anvil.flows.review import ReviewView
 
-router = APIRouter(prefix="/sessions/{session_id}", tags=["sessions"])
+router = resource("/sessions/{session_id}", tag="sessions")
 
 
 @router.put("")
@@ -34,16 +32,15 @@ def start_session(session_id: SessionId, asked: AskedStart, here: Here) -> Ackno
         )
 
 
-@router.post("/sets", response_model=Acknowledged)
-async def log_set(session_id: SessionId, asked: AskedSet, here: Here) -> Response:
+@router.post("/sets")
+async def log_set(session_id: SessionId, asked: AskedSet, here: Here) -> Acknowledged:
     """Store a performed set; answered only when it is on disk. Sent twice, it is stored once.
 
     It runs on the event loop: a hand-over to a thread costs more than the insert itself.
     """
     row = asked.row()
     with here.writing() as scope:
-        acknowledged = logging.log_set(scope, session_id, row, here.now)
-    return answer(acknowledged)
+        return logging.log_set(scope, session_id, row, here.now)
 
 
 @router.post("/notes")

@@ -1,42 +1,38 @@
 """Starting points for a client's program: templates and drafts."""
 
-from fastapi import APIRouter, Response
-
-from upright_anvil.api.answers import answer
 from upright_anvil.api.asked.programs import AskedDraft, AskedTemplate
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import ClientId
 from upright_anvil.flows import starting
 from upright_anvil.flows.starting import DraftView, Started, TemplateView
 
-router = APIRouter(prefix="/clients/{client_id}", tags=["starting"])
+router = resource("/clients/{client_id}", tag="starting")
 
 
-@router.get("/templates", response_model=list[TemplateView])
-def templates(client_id: ClientId, here: Here) -> Response:
+@router.get("/templates")
+def templates(client_id: ClientId, here: Here) -> tuple[TemplateView, ...]:
     """All templates as they would become for a client."""
     with here.reading() as scope:
-        return answer(starting.templates_for(scope, client_id, here.today), kind=tuple[TemplateView, ...])
+        return starting.templates_for(scope, client_id, here.today)
 
 
-@router.post("/program/from-template", status_code=201, response_model=Started)
-def start_from_template(client_id: ClientId, asked: AskedTemplate, here: Here) -> Response:
+@router.post("/program/from-template", status_code=201)
+def start_from_template(client_id: ClientId, asked: AskedTemplate, here: Here) -> Started:
     """Start a client's program from a template."""
     with here.writing() as scope:
-        view = starting.start_from_template(scope, client_id, asked.template, here.now, here.today)
-    return answer(view, 201)
+        return starting.start_from_template(scope, client_id, asked.template, here.now, here.today)
 
 
-@router.post("/draft", response_model=DraftView)
-def draft(client_id: ClientId, asked: AskedDraft, here: Here) -> Response:
+@router.post("/draft")
+def draft(client_id: ClientId, asked: AskedDraft, here: Here) -> DraftView:
     """A draft from the client file; nothing is kept."""
     with here.reading() as scope:
-        return answer(starting.draft_for(scope, client_id, asked.wish(), here.today))
+        return starting.draft_for(scope, client_id, asked.wish(), here.today)
 
 
-@router.post("/program/from-draft", status_code=201, response_model=Started)
-def start_from_draft(client_id: ClientId, asked: AskedDraft, here: Here) -> Response:
+@router.post("/program/from-draft", status_code=201)
+def start_from_draft(client_id: ClientId, asked: AskedDraft, here: Here) -> Started:
     """Start a client's program from a draft."""
     with here.writing() as scope:
-        view = starting.start_from_draft(scope, client_id, asked.wish(), here.now, here.today)
-    return answer(view, 201)
+        return starting.start_from_draft(scope, client_id, asked.wish(), here.now, here.today)

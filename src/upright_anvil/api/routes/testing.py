@@ -3,10 +3,10 @@
 import asyncio
 from collections.abc import AsyncIterator
 
-from fastapi import APIRouter
 from fastapi.responses import StreamingResponse
 
 from upright_anvil.api.asked.testing import AskedBattery, AskedResult, AskedRound, AskedTest
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.testing.items import Battery, TestItem
@@ -16,7 +16,7 @@ from upright_anvil.flows.testing import Kept, RoundView, SideBySide
 from upright_anvil.flows.weighing import Shown
 from upright_anvil.standins.scale import READINGS_A_SECOND
 
-router = APIRouter(tags=["testing"])
+router = resource(tag="testing")
 
 
 @router.get("/batteries")

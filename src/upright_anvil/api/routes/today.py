@@ -1,12 +1,11 @@
 """Today."""
 
-from fastapi import APIRouter
-
+from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.flows import today
 from upright_anvil.flows.today import TodayView
 
-router = APIRouter(tags=["today"])
+router = resource(tag="today")
 
 
 @router.get("/today")

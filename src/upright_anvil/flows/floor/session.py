@@ -31,6 +31,11 @@ class FoundSession:
     number: int
     row: SessionRow | None
 
+    def now(self, scope: Scope) -> Revision:
+        """Answer the revision of the program that holds, which the session may have been run before."""
+        held = self.program.revision
+        return self.revision if held == self.revision.number else programs.revision(scope, self.program.id, held)
+
     @property
     def week_id(self) -> WeekId:
         """The week's id."""

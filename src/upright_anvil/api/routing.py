@@ -1,0 +1,50 @@
+"""The one way of answering: a view is written as JSON from its own type, in the thread that made it.
+
+What a service answers is typed already, so it is not validated a second time; the schema is told by the return type.
+"""
+
+import inspect
+from collections.abc import Callable
+from functools import wraps
+from typing import Any
+
+from fastapi import APIRouter, Response
+from fastapi.routing import APIRoute
+from pydantic import TypeAdapter
+
+_WRITES = "writes_its_answer"
+"""Marks an endpoint that writes its answer already: a router that is put into another one makes its routes anew."""
+
+
+class ViewRoute(APIRoute):
+    """A route whose endpoint answers a view; a `Response` is passed on as it is."""
+
+    def __init__(self, path: str, endpoint: Callable[..., Any], *, status_code: int | None = None, **more: Any) -> None:
+        super().__init__(path, _written(endpoint, status_code or 200), status_code=status_code, **more)
+
+
+def resource(prefix: str = "", *, tag: str) -> APIRouter:
+    """Answer the router of one resource."""
+    return APIRouter(prefix=prefix, tags=[tag], route_class=ViewRoute)
+
+
+def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
+    kind = inspect.signature(endpoint).return_annotation
+    if hasattr(endpoint, _WRITES) or (isinstance(kind, type) and issubclass(kind, Response)):
+        return endpoint
+    adapter = TypeAdapter(kind)
+
+    def written(view: object) -> Response:
+        return Response(adapter.dump_json(view), status, media_type="application/json")
+
+    @wraps(endpoint)
+    def sync(**given: Any) -> Response:
+        return written(endpoint(**given))
+
+    @wraps(endpoint)
+    async def on_the_loop(**given: Any) -> Response:
+        return written(await endpoint(**given))
+
+    found: Callable[..., Any] = on_the_loop if inspect.iscoroutinefunction(endpoint) else sync
+    setattr(found, _WRITES, True)
+    return found

@@ -63,7 +63,7 @@ $(STAMPS)/npm: web/package-lock.json
 
 web/src/api/schema.d.ts: $(STAMPS)/app $(STAMPS)/npm $(shell find src/upright_anvil -name '*.py')
 	@$(PY) -m upright_anvil.cli schema $(STAMPS)/openapi.json
-	@cd web && npx --no-install openapi-typescript ../$(STAMPS)/openapi.json -o ../$(STAMPS)/schema.d.ts >/dev/null 2>&1
+	@cd web && node types.js ../$(STAMPS)/openapi.json ../$(STAMPS)/schema.d.ts
 	@cmp -s $(STAMPS)/schema.d.ts $@ || cp $(STAMPS)/schema.d.ts $@
 	@touch $@
 

@@ -11,6 +11,7 @@ from starlette.exceptions import HTTPException
 from upright_anvil import __version__
 from upright_anvil.api import problems
 from upright_anvil.api.body_limit import BodyLimit
+from upright_anvil.api.openapi import described
 from upright_anvil.api.routes import (
     clients,
     devices,
@@ -54,6 +55,9 @@ def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI
     for router in ROUTERS:
         api.include_router(router)
     app.include_router(api)
+    describe = app.openapi
+    routes = [route for router in ROUTERS for route in router.routes]
+    app.openapi = lambda: described(describe(), routes)  # type: ignore[method-assign]
     if web is not None:
         _serve(app, web)
     return app

@@ -79,7 +79,7 @@ class AheadMinutes:
 class AheadDay:
     """A day one may look at."""
 
-    id: str
+    id: DayId
     name: str
 
 

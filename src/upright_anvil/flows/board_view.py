@@ -5,7 +5,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.blocks import Bar
 from upright_anvil.core.health.cautions import Caution
-from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import GroupKind, Pairing, Section, WeekKind
 from upright_anvil.core.plan.reading import ReadCell
@@ -16,20 +16,20 @@ from upright_anvil.core.volume.weeks import WeekVolume
 class WeekView:
     """One week of a phase: its number in the program, its Monday, whether it is this week."""
 
-    id: str
+    id: WeekId
     number: int
     kind: WeekKind
     monday: date
     is_now: bool
     variant: str
-    place: str
+    place: PlaceId
 
 
 @dataclass(frozen=True, slots=True)
 class ExerciseHead:
     """An exercise by id and name."""
 
-    id: str
+    id: ExerciseId
     name: str
 
 
@@ -45,7 +45,7 @@ class CellView:
 class LineView:
     """A line of the board; ``variant_b``, ``easier`` and ``harder`` are other exercises, None where none is named."""
 
-    id: str
+    id: LineId
     exercise_id: ExerciseId
     exercise: str
     removed: bool
@@ -76,7 +76,7 @@ class GroupView:
 class StartedSession:
     """A session that was started, and whether it was finished."""
 
-    id: str
+    id: SessionId
     finished: bool
 
 
@@ -93,13 +93,13 @@ class MovedView:
 class DayView:
     """A day of the board; ``seconds`` is its estimated time, ``sessions`` the started session, week by week."""
 
-    id: str
+    id: DayId
     name: str
     weekday: int
     seconds: tuple[int, ...]
     sessions: tuple[StartedSession | None, ...]
     groups: tuple[GroupView, ...]
-    place: str
+    place: PlaceId
     minutes: int | None
     top_up: bool
     moved: tuple[MovedView | None, ...]
@@ -139,7 +139,7 @@ class RevisionView:
 class PlaceHead:
     """One of the client's places, the usual one first."""
 
-    id: str
+    id: PlaceId
     name: str
 
 

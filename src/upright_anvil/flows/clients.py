@@ -55,7 +55,7 @@ class ClientFacts:
 class ClientEntry:
     """A client on the list."""
 
-    id: str
+    id: ClientId
     name: str
     goal: str
     minutes: int

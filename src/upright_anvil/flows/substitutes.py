@@ -33,7 +33,7 @@ MEANT_REPS = 8
 class Rung:
     """A rung of a shown ladder."""
 
-    id: str
+    id: ExerciseId
     name: str
     here: bool
 

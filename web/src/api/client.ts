@@ -1,4 +1,5 @@
 // The typed way to the server: every call answers its data or throws a Problem with a sentence to show.
+import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
 
@@ -58,38 +59,38 @@ async function told<T>(call: Promise<Answer<T>>): Promise<T> {
 export const api = {
   today: () => told(http.GET("/api/today")),
   clients: () => told(http.GET("/api/clients")),
-  client: (client_id: string) =>
+  client: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}", { params: { path: { client_id } } })),
   addClient: (body: Schemas["AskedClient"]) => told(http.POST("/api/clients", { body })),
-  changeClient: (client_id: string, body: Schemas["AskedClientChange"]) =>
+  changeClient: (client_id: ClientId, body: Schemas["AskedClientChange"]) =>
     told(http.PATCH("/api/clients/{client_id}", { params: { path: { client_id } }, body })),
-  setPlaces: (client_id: string, places: string[]) =>
+  setPlaces: (client_id: ClientId, places: PlaceId[]) =>
     told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
   places: () => told(http.GET("/api/places")),
   addPlace: (body: Schemas["AskedPlace"]) => told(http.POST("/api/places", { body })),
-  changePlace: (place_id: string, body: Schemas["AskedPlace"]) =>
+  changePlace: (place_id: PlaceId, body: Schemas["AskedPlace"]) =>
     told(http.PUT("/api/places/{place_id}", { params: { path: { place_id } }, body })),
   readEquipment: (body: Schemas["AskedEquipment"]) => told(http.POST("/api/equipment/read", { body })),
   warningSigns: () => told(http.GET("/api/warning-signs")),
-  addEntry: (client_id: string, body: Schemas["AskedEntry"]) =>
+  addEntry: (client_id: ClientId, body: Schemas["AskedEntry"]) =>
     told(http.POST("/api/clients/{client_id}/history", { params: { path: { client_id } }, body })),
-  withdrawEntry: (client_id: string, entry_id: string) =>
+  withdrawEntry: (client_id: ClientId, entry_id: string) =>
     told(
       http.DELETE("/api/clients/{client_id}/history/{entry_id}", {
         params: { path: { client_id, entry_id } },
       }),
     ),
-  restoreEntry: (client_id: string, entry_id: string) =>
+  restoreEntry: (client_id: ClientId, entry_id: string) =>
     told(
       http.PUT("/api/clients/{client_id}/history/{entry_id}", {
         params: { path: { client_id, entry_id } },
       }),
     ),
-  addScreen: (client_id: string, body: Schemas["AskedScreen"]) =>
+  addScreen: (client_id: ClientId, body: Schemas["AskedScreen"]) =>
     told(http.POST("/api/clients/{client_id}/screens", { params: { path: { client_id } }, body })),
-  addClearance: (client_id: string, body: Schemas["AskedClearance"]) =>
+  addClearance: (client_id: ClientId, body: Schemas["AskedClearance"]) =>
     told(http.POST("/api/clients/{client_id}/clearances", { params: { path: { client_id } }, body })),
-  addCycleReport: (client_id: string, body: Schemas["AskedCycleReport"]) =>
+  addCycleReport: (client_id: ClientId, body: Schemas["AskedCycleReport"]) =>
     told(http.POST("/api/clients/{client_id}/cycle-reports", { params: { path: { client_id } }, body })),
   batteries: () => told(http.GET("/api/batteries")),
   addBattery: (body: Schemas["AskedBattery"]) => told(http.POST("/api/batteries", { body })),
@@ -98,7 +99,7 @@ export const api = {
   removeBattery: (battery_id: string) =>
     told(http.DELETE("/api/batteries/{battery_id}", { params: { path: { battery_id } } })),
   addTest: (body: Schemas["AskedTest"]) => told(http.POST("/api/tests", { body })),
-  startRound: (client_id: string, round_id: string, body: Schemas["AskedRound"]) =>
+  startRound: (client_id: ClientId, round_id: string, body: Schemas["AskedRound"]) =>
     told(
       http.PUT("/api/clients/{client_id}/rounds/{round_id}", {
         params: { path: { client_id, round_id } },
@@ -106,131 +107,131 @@ export const api = {
       }),
     ),
   round: (round_id: string) => told(http.GET("/api/rounds/{round_id}", { params: { path: { round_id } } })),
-  keepResult: (client_id: string, body: Schemas["AskedResult"]) =>
+  keepResult: (client_id: ClientId, body: Schemas["AskedResult"]) =>
     told(http.POST("/api/clients/{client_id}/results", { params: { path: { client_id } }, body })),
-  sideBySide: (client_id: string, earlier: string | null, later: string | null) =>
+  sideBySide: (client_id: ClientId, earlier: string | null, later: string | null) =>
     told(
       http.GET("/api/clients/{client_id}/side-by-side", {
         params: { path: { client_id }, query: { earlier, later } },
       }),
     ),
-  startProgram: (client_id: string, body: Schemas["AskedProgram"]) =>
+  startProgram: (client_id: ClientId, body: Schemas["AskedProgram"]) =>
     told(http.POST("/api/clients/{client_id}/program", { params: { path: { client_id } }, body })),
-  progress: (client_id: string, exercise: string | null) =>
+  progress: (client_id: ClientId, exercise: ExerciseId | null) =>
     told(
       http.GET("/api/clients/{client_id}/progress", {
         params: { path: { client_id }, query: exercise ? { exercise } : {} },
       }),
     ),
-  board: (program_id: string) =>
+  board: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}", { params: { path: { program_id } } })),
-  saveEdits: (program_id: string, body: Schemas["AskedEdits"]) =>
+  saveEdits: (program_id: ProgramId, body: Schemas["AskedEdits"]) =>
     told(http.POST("/api/programs/{program_id}/revisions", { params: { path: { program_id } }, body })),
-  history: (program_id: string) =>
+  history: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}/revisions", { params: { path: { program_id } } })),
-  undo: (program_id: string, base: number) =>
+  undo: (program_id: ProgramId, base: number) =>
     told(http.POST("/api/programs/{program_id}/undo", { params: { path: { program_id } }, body: { base } })),
-  redo: (program_id: string, base: number) =>
+  redo: (program_id: ProgramId, base: number) =>
     told(http.POST("/api/programs/{program_id}/redo", { params: { path: { program_id } }, body: { base } })),
-  readLine: (program_id: string, body: Schemas["AskedReading"]) =>
+  readLine: (program_id: ProgramId, body: Schemas["AskedReading"]) =>
     told(http.POST("/api/programs/{program_id}/read", { params: { path: { program_id } }, body })),
-  findings: (program_id: string, phase_id: string) =>
+  findings: (program_id: ProgramId, phase_id: string) =>
     told(
       http.GET("/api/programs/{program_id}/phases/{phase_id}/findings", {
         params: { path: { program_id, phase_id } },
       }),
     ),
-  tryEdits: (program_id: string, edits: Schemas["AskedTrial"]["edits"]) =>
+  tryEdits: (program_id: ProgramId, edits: Schemas["AskedTrial"]["edits"]) =>
     told(http.POST("/api/programs/{program_id}/try", { params: { path: { program_id } }, body: { edits } })),
-  hints: (program_id: string, exercise: string, at: { line: string; week: string }) =>
+  hints: (program_id: ProgramId, exercise: ExerciseId, at: { line: LineId; week: WeekId }) =>
     told(
       http.GET("/api/programs/{program_id}/hints", {
         params: { path: { program_id }, query: { exercise, ...at } },
       }),
     ),
-  fill: (program_id: string, body: Schemas["AskedPath"]) =>
+  fill: (program_id: ProgramId, body: Schemas["AskedPath"]) =>
     told(http.POST("/api/programs/{program_id}/fill", { params: { path: { program_id } }, body })),
-  fit: (program_id: string, week_id: string, day_id: string, minutes: number) =>
+  fit: (program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: number) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/fit", {
         params: { path: { program_id, week_id, day_id }, query: { minutes } },
       }),
     ),
-  overview: (client_id: string) =>
+  overview: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/overview", { params: { path: { client_id } } })),
-  ahead: (program_id: string, day: string) =>
+  ahead: (program_id: ProgramId, day: DayId) =>
     told(http.GET("/api/programs/{program_id}/ahead", { params: { path: { program_id }, query: { day } } })),
-  calendar: (program_id: string) =>
+  calendar: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}/calendar", { params: { path: { program_id } } })),
-  waysOut: (program_id: string, week_id: string, day_id: string) =>
+  waysOut: (program_id: ProgramId, week_id: WeekId, day_id: DayId) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/ways-out", {
         params: { path: { program_id, week_id, day_id } },
       }),
     ),
-  addTemplatePhase: (program_id: string, base: number, template: string) =>
+  addTemplatePhase: (program_id: ProgramId, base: number, template: string) =>
     told(
       http.POST("/api/programs/{program_id}/phases", {
         params: { path: { program_id } },
         body: { base, template },
       }),
     ),
-  compare: (program_id: string, before: number, after: number) =>
+  compare: (program_id: ProgramId, before: number, after: number) =>
     told(
       http.GET("/api/programs/{program_id}/compare", {
         params: { path: { program_id }, query: { before, after } },
       }),
     ),
-  asItWas: (program_id: string, number: number) =>
+  asItWas: (program_id: ProgramId, number: number) =>
     told(
       http.GET("/api/programs/{program_id}/revisions/{number}", {
         params: { path: { program_id, number } },
       }),
     ),
-  restore: (program_id: string, base: number, number: number) =>
+  restore: (program_id: ProgramId, base: number, number: number) =>
     told(
       http.POST("/api/programs/{program_id}/restore", {
         params: { path: { program_id } },
         body: { base, number },
       }),
     ),
-  templates: (client_id: string) =>
+  templates: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/templates", { params: { path: { client_id } } })),
-  startFromTemplate: (client_id: string, template: string) =>
+  startFromTemplate: (client_id: ClientId, template: string) =>
     told(
       http.POST("/api/clients/{client_id}/program/from-template", {
         params: { path: { client_id } },
         body: { template },
       }),
     ),
-  draft: (client_id: string, body: Schemas["AskedDraft"]) =>
+  draft: (client_id: ClientId, body: Schemas["AskedDraft"]) =>
     told(http.POST("/api/clients/{client_id}/draft", { params: { path: { client_id } }, body })),
-  startFromDraft: (client_id: string, body: Schemas["AskedDraft"]) =>
+  startFromDraft: (client_id: ClientId, body: Schemas["AskedDraft"]) =>
     told(http.POST("/api/clients/{client_id}/program/from-draft", { params: { path: { client_id } }, body })),
-  floor: (program_id: string, week_id: string, day_id: string) =>
+  floor: (program_id: ProgramId, week_id: WeekId, day_id: DayId) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor", {
         params: { path: { program_id, week_id, day_id } },
       }),
     ),
-  preview: (program_id: string, week_id: string, day_id: string, body: Schemas["AskedChange"]["wanted"]) =>
+  preview: (program_id: ProgramId, week_id: WeekId, day_id: DayId, body: Schemas["AskedChange"]["wanted"]) =>
     told(
       http.POST("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/preview", {
         params: { path: { program_id, week_id, day_id } },
         body,
       }),
     ),
-  clocks: (program_id: string, week_id: string, day_id: string) =>
+  clocks: (program_id: ProgramId, week_id: WeekId, day_id: DayId) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/clocks", {
         params: { path: { program_id, week_id, day_id } },
       }),
     ),
   insteadOf: (
-    program_id: string,
-    week_id: string,
-    day_id: string,
-    line_id: string,
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
+    line_id: LineId,
     pain: Schemas["Joint"] | null,
     side: Schemas["Side"] | null,
   ) =>
@@ -239,7 +240,7 @@ export const api = {
         params: { path: { program_id, week_id, day_id, line_id }, query: { pain, side } },
       }),
     ),
-  onTheBar: (program_id: string, week_id: string, day_id: string, load: Schemas["Load"]) =>
+  onTheBar: (program_id: ProgramId, week_id: WeekId, day_id: DayId, load: Schemas["Load"]) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/bar", {
         params: {
@@ -248,33 +249,33 @@ export const api = {
         },
       }),
     ),
-  summary: (session_id: string) =>
+  summary: (session_id: SessionId) =>
     told(http.GET("/api/sessions/{session_id}/summary", { params: { path: { session_id } } })),
   settings: () => told(http.GET("/api/settings")),
   keepSettings: (body: Schemas["AskedSettings"]) => told(http.PUT("/api/settings", { body })),
-  review: (session_id: string) =>
+  review: (session_id: SessionId) =>
     told(http.GET("/api/sessions/{session_id}/review", { params: { path: { session_id } } })),
-  decide: (session_id: string, decisions: Schemas["AskedDecision"][]) =>
+  decide: (session_id: SessionId, decisions: Schemas["AskedDecision"][]) =>
     told(
       http.POST("/api/sessions/{session_id}/decisions", {
         params: { path: { session_id } },
         body: { decisions },
       }),
     ),
-  makeEasier: (session_id: string) =>
+  makeEasier: (session_id: SessionId) =>
     told(http.POST("/api/sessions/{session_id}/easier-week", { params: { path: { session_id } } })),
-  addNextWeek: (session_id: string, week_id: string) =>
+  addNextWeek: (session_id: SessionId, week_id: WeekId) =>
     told(
       http.POST("/api/sessions/{session_id}/next-week", {
         params: { path: { session_id } },
         body: { week_id },
       }),
     ),
-  findExercises: (q: string, client: string | null, place: string | null, limit = 40) =>
+  findExercises: (q: string, client: ClientId | null, place: PlaceId | null, limit = 40) =>
     told(http.GET("/api/exercises", { params: { query: { q, client, place, limit } } })),
-  exercise: (exercise_id: string, client: string | null) =>
+  exercise: (exercise_id: ExerciseId, client: ClientId | null) =>
     told(http.GET("/api/exercises/{exercise_id}", { params: { path: { exercise_id }, query: { client } } })),
-  substitutes: (exercise_id: string, client: string | null, place: string | null) =>
+  substitutes: (exercise_id: ExerciseId, client: ClientId | null, place: PlaceId | null) =>
     told(
       http.GET("/api/exercises/{exercise_id}/substitutes", {
         params: { path: { exercise_id }, query: { client, place } },
@@ -283,8 +284,8 @@ export const api = {
   policies: () => told(http.GET("/api/policies")),
   ladders: () => told(http.GET("/api/ladders")),
   addExercise: (body: Schemas["AskedExercise"]) => told(http.POST("/api/exercises", { body })),
-  changeExercise: (exercise_id: string, body: Schemas["AskedExercise"]) =>
+  changeExercise: (exercise_id: ExerciseId, body: Schemas["AskedExercise"]) =>
     told(http.PUT("/api/exercises/{exercise_id}", { params: { path: { exercise_id } }, body })),
-  removeExercise: (exercise_id: string) =>
+  removeExercise: (exercise_id: ExerciseId) =>
     told(http.DELETE("/api/exercises/{exercise_id}", { params: { path: { exercise_id } } })),
 };

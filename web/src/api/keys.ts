@@ -1,46 +1,53 @@
 // The names under which answers are kept.
+import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
 export const keys = {
   today: ["today"] as const,
   clients: ["clients"] as const,
-  client: (id: string) => ["clients", id] as const,
-  board: (program: string) => ["board", program] as const,
-  history: (program: string) => ["history", program] as const,
-  findings: (program: string, phase: string, revision: number) =>
+  client: (id: ClientId) => ["clients", id] as const,
+  board: (program: ProgramId) => ["board", program] as const,
+  history: (program: ProgramId) => ["history", program] as const,
+  findings: (program: ProgramId, phase: string, revision: number) =>
     ["findings", program, phase, revision] as const,
-  hints: (program: string, exercise: string, at: { line: string; week: string }) =>
+  hints: (program: ProgramId, exercise: ExerciseId, at: { line: LineId; week: WeekId }) =>
     ["hints", program, exercise, at.line, at.week] as const,
-  fit: (program: string, week: string, day: string, minutes: number, revision: number) =>
+  fit: (program: ProgramId, week: WeekId, day: DayId, minutes: number, revision: number) =>
     ["fit", program, week, day, minutes, revision] as const,
-  ahead: (program: string, day: string) => ["ahead", program, day] as const,
-  calendar: (program: string) => ["calendar", program] as const,
-  waysOut: (program: string, week: string, day: string) => ["ways-out", program, week, day] as const,
-  asItWas: (program: string, number: number) => ["as-it-was", program, number] as const,
-  compare: (program: string, before: number, after: number) => ["compare", program, before, after] as const,
-  templates: (client: string) => ["templates", client] as const,
-  draft: (client: string, wish: unknown) => ["draft", client, wish] as const,
-  floor: (program: string, week: string, day: string) => ["floor", program, week, day] as const,
-  clocks: (program: string, week: string, day: string) => ["clocks", program, week, day] as const,
-  preview: (program: string, week: string, day: string, wanted: unknown) =>
+  ahead: (program: ProgramId, day: DayId) => ["ahead", program, day] as const,
+  calendar: (program: ProgramId) => ["calendar", program] as const,
+  waysOut: (program: ProgramId, week: WeekId, day: DayId) => ["ways-out", program, week, day] as const,
+  asItWas: (program: ProgramId, number: number) => ["as-it-was", program, number] as const,
+  compare: (program: ProgramId, before: number, after: number) =>
+    ["compare", program, before, after] as const,
+  templates: (client: ClientId) => ["templates", client] as const,
+  draft: (client: ClientId, wish: unknown) => ["draft", client, wish] as const,
+  floor: (program: ProgramId, week: WeekId, day: DayId) => ["floor", program, week, day] as const,
+  clocks: (program: ProgramId, week: WeekId, day: DayId) => ["clocks", program, week, day] as const,
+  preview: (program: ProgramId, week: WeekId, day: DayId, wanted: unknown) =>
     ["preview", program, week, day, wanted] as const,
-  instead: (session: string, line: string, pain: string | null, side: string | null) =>
-    ["instead", session, line, pain, side] as const,
-  onTheBar: (session: string, load: string, set: string) => ["bar", session, load, set] as const,
-  summary: (session: string) => ["summary", session] as const,
+  instead: (
+    session: SessionId,
+    line: LineId,
+    exercise: ExerciseId,
+    pain: string | null,
+    side: string | null,
+  ) => ["instead", session, line, exercise, pain, side] as const,
+  onTheBar: (session: SessionId, load: string, set: string) => ["bar", session, load, set] as const,
+  summary: (session: SessionId) => ["summary", session] as const,
   settings: ["settings"] as const,
-  review: (session: string) => ["review", session] as const,
-  overview: (client: string) => ["overview", client] as const,
-  progress: (client: string, exercise: string | null) => ["progress", client, exercise] as const,
-  found: (q: string, client: string | null, place: string | null) =>
+  review: (session: SessionId) => ["review", session] as const,
+  overview: (client: ClientId) => ["overview", client] as const,
+  progress: (client: ClientId, exercise: ExerciseId | null) => ["progress", client, exercise] as const,
+  found: (q: string, client: ClientId | null, place: PlaceId | null) =>
     ["exercises", "found", q, client, place] as const,
-  exercise: (id: string, client: string | null) => ["exercises", "one", id, client] as const,
-  substitutes: (id: string, client: string | null, place: string | null) =>
+  exercise: (id: ExerciseId, client: ClientId | null) => ["exercises", "one", id, client] as const,
+  substitutes: (id: ExerciseId, client: ClientId | null, place: PlaceId | null) =>
     ["exercises", "instead", id, client, place] as const,
   ladders: ["ladders"] as const,
   policies: ["policies"] as const,
   places: ["places"] as const,
   batteries: ["batteries"] as const,
   round: (id: string) => ["rounds", id] as const,
-  sideBySide: (client: string, earlier: string | null, later: string | null) =>
+  sideBySide: (client: ClientId, earlier: string | null, later: string | null) =>
     ["side-by-side", client, earlier, later] as const,
   warningSigns: ["warning-signs"] as const,
 };

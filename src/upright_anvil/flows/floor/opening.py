@@ -5,7 +5,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.clock.timeline import is_timed
 from upright_anvil.core.health.cautions import Caution, general_cautions
-from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Cell, Line
@@ -26,7 +26,7 @@ from upright_anvil.store.database import Scope
 class PlaceChoice:
     """A place of the client; ``here`` is the one trained at today."""
 
-    id: str
+    id: PlaceId
     name: str
     here: bool
 

@@ -1,6 +1,8 @@
+import type { DayId } from "../../api/ids";
+import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams, useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Choice } from "../../ui/Choice";
@@ -25,10 +27,10 @@ const meaning: Record<Schemas["Outlook"], string> = {
 
 /** A day through the weeks to come: what accepting every proposal would come to, under three outlooks. */
 export function AheadView() {
-  const { programId = "" } = useParams();
+  const { programId } = useAddress();
   const [search, setSearch] = useSearchParams();
   const [words, setWords] = useState(false);
-  const day = search.get("day") ?? "";
+  const day = (search.get("day") ?? "") as DayId;
   const outlook = outlooks.find(([name]) => name === search.get("outlook"))?.[0] ?? "as lately";
   const found = useQuery({
     queryKey: keys.ahead(programId, day),

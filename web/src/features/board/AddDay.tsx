@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { shortId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import type { Edit } from "./useBoard";
 
@@ -18,10 +18,7 @@ export function AddDay({
   return (
     <Button
       onClick={() =>
-        save(
-          [{ op: "add_day", phase: phase.id, day: `d${freshId().slice(0, 10)}`, name, weekday }],
-          `${name} added`,
-        )
+        save([{ op: "add_day", phase: phase.id, day: shortId("d"), name, weekday }], `${name} added`)
       }
     >
       Add a day

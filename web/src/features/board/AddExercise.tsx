@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useId, useState, type KeyboardEvent } from "react";
 import { api, type Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { shortId, type ClientId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { ExerciseSheet } from "../library/ExerciseSheet";
 import type { Edit } from "./useBoard";
@@ -14,7 +14,7 @@ export function AddExercise({
   day,
   save,
 }: {
-  client: string;
+  client: ClientId;
   day: Schemas["DayView"];
   save: (edits: Edit[], reason: string) => void;
 }) {
@@ -40,7 +40,7 @@ export function AddExercise({
         {
           op: "add_line",
           day: day.id,
-          line: `l${freshId().slice(0, 12)}`,
+          line: shortId("l"),
           exercise: exercise.id,
           position: 100,
           text: asked,

@@ -1,3 +1,4 @@
+import type { LineId, WeekId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import { DaySheet } from "./DaySheet";
 import type { Opened } from "./DayRows";
@@ -16,7 +17,7 @@ export function BoardSheets({
   fill,
 }: {
   view: Schemas["BoardView"];
-  opened: Opened & { fill?: { lines: string[]; week: string } };
+  opened: Opened & { fill?: { lines: LineId[]; week: WeekId } };
   close: () => void;
   save: Save;
   fill: Fill;

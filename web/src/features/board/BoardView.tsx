@@ -1,10 +1,11 @@
+import { useAddress } from "../../app/useAddress";
 import { CalendarDays, History, Redo2, Telescope, Undo2 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
-import { Link, useParams, useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
-import { freshId } from "../../api/ids";
+import { freshId, NOWHERE, type LineId, type ProgramId, type WeekId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { clock, shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
@@ -20,17 +21,17 @@ import { RefusedSheet } from "./RefusedSheet";
 import { runCommand } from "./runCommand";
 import { useBoard } from "./useBoard";
 
-const NONE: ReadonlySet<string> = new Set();
+const NONE: ReadonlySet<LineId> = new Set();
 
 /** The program board: weeks across, days and exercises down; a prescription is typed into its cell. */
 export function BoardView() {
-  const { programId = "" } = useParams();
+  const { programId } = useAddress();
   const [search, setSearch] = useSearchParams();
   const [history, setHistory] = useState(false);
   const [carry, setCarry] = useState(true);
   const [first, setFirst] = useState(false);
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(NONE);
-  const [opened, setOpened] = useState<Opened & { fill?: { lines: string[]; week: string } }>({});
+  const [chosen, setChosen] = useState<ReadonlySet<LineId>>(NONE);
+  const [opened, setOpened] = useState<Opened & { fill?: { lines: LineId[]; week: WeekId } }>({});
   const { board, refused, saving, save, fill, undo, redo, restore, addTemplate, saveOnTop, takeTheirs } =
     useBoard(programId);
   const view = board.data;
@@ -49,7 +50,7 @@ export function BoardView() {
     return () => window.removeEventListener("keydown", pressed);
   }, [undo, redo]);
 
-  const choose = useCallback((line: string) => {
+  const choose = useCallback((line: LineId) => {
     setChosen((before) => {
       const next = new Set(before);
       if (!next.delete(line)) next.add(line);
@@ -62,7 +63,7 @@ export function BoardView() {
     latest.current = { view, chosen };
   }, [view, chosen]);
   const command = useCallback(
-    (what: Command, line: string, week: string) => {
+    (what: Command, line: LineId, week: WeekId) => {
       const { view: board, chosen: lines } = latest.current;
       if (board) runCommand(what, line, week, board, lines, { save, fill, choose, setOpened });
     },
@@ -174,7 +175,7 @@ export function BoardView() {
         phase={phase}
         chosen={chosen}
         clear={() => setChosen(NONE)}
-        fill={() => setOpened({ fill: { lines: [...chosen], week: phase.weeks[0]?.id ?? "" } })}
+        fill={() => setOpened({ fill: { lines: [...chosen], week: phase.weeks[0]?.id ?? NOWHERE } })}
         save={save}
       />
       <BoardSheets view={view} opened={opened} close={() => setOpened({})} save={save} fill={fill} />
@@ -194,7 +195,7 @@ export function BoardView() {
 }
 
 /** What every cell said when the program was first written, by line and week; null where that is not shown. */
-function useFirstWritten(programId: string, shown: boolean): ReadonlyMap<string, string> | null {
+function useFirstWritten(programId: ProgramId, shown: boolean): ReadonlyMap<string, string> | null {
   const found = useQuery({
     queryKey: keys.asItWas(programId, 1),
     queryFn: () => api.asItWas(programId, 1),

@@ -1,3 +1,4 @@
+import type { LineId, ProgramId, WeekId } from "../../api/ids";
 import { TriangleAlert } from "lucide-react";
 import { memo, useEffect, useState, type KeyboardEvent } from "react";
 import type { Schemas } from "../../api/client";
@@ -8,7 +9,7 @@ import { draftOf, dropDraft, dropSent, keepDraft, keepSent } from "./drafts";
 import type { Edit } from "./useBoard";
 
 interface Props {
-  programId: string;
+  programId: ProgramId;
   line: Schemas["LineView"];
   /** The exercise trained in this week: another one in B weeks. */
   exercise: Schemas["ExerciseHead"];
@@ -24,7 +25,7 @@ interface Props {
   late: boolean;
   carry: boolean;
   save: (edits: Edit[], reason: string) => void;
-  command: (what: Command, line: string, week: string) => void;
+  command: (what: Command, line: LineId, week: WeekId) => void;
 }
 
 /** Moves the focus to the cell at a row and column, if there is one. */

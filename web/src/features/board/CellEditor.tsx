@@ -1,3 +1,4 @@
+import type { ExerciseId, LineId, ProgramId, WeekId } from "../../api/ids";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useId, useState, type KeyboardEvent } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -24,10 +25,10 @@ export function CellEditor({
   onKeep,
   onLeave,
 }: {
-  programId: string;
-  exercise: string;
+  programId: ProgramId;
+  exercise: ExerciseId;
   /** The cell: the place of its week answers. */
-  at: { line: string; week: string };
+  at: { line: LineId; week: WeekId };
   start: string;
   label: string;
   /** In the last columns what opens opens to the left. */

@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { shortId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
 import type { Save } from "./useBoard";
@@ -29,7 +29,7 @@ export function ChosenBar({
   const oneDay = new Set(lines.map(({ day }) => day.id)).size === 1;
   const together = (kind: Schemas["GroupKind"], pairing: Schemas["Pairing"] = "") => {
     save(
-      [{ op: "group_lines", lines: ids, group: `g${freshId().slice(0, 12)}`, kind, pairing }],
+      [{ op: "group_lines", lines: ids, group: shortId("g"), kind, pairing }],
       `${names}: ${pairing || kind}`,
     );
     clear();

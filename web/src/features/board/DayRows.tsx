@@ -1,3 +1,4 @@
+import type { ClientId, DayId, LineId, ProgramId, WeekId } from "../../api/ids";
 import { SlidersHorizontal, Trash2 } from "lucide-react";
 import { Fragment, memo, useState } from "react";
 import { Link } from "react-router";
@@ -14,12 +15,12 @@ export interface Opened {
   line?: string;
   day?: string;
   week?: string;
-  fit?: { week: string; day: string };
+  fit?: { week: WeekId; day: DayId };
 }
 
 interface Props {
-  programId: string;
-  client: string;
+  programId: ProgramId;
+  client: ClientId;
   /** The client's minutes. */
   minutes: number;
   weeks: Schemas["WeekView"][];
@@ -28,9 +29,9 @@ interface Props {
   carry: boolean;
   chosen: ReadonlySet<string>;
   firstWritten: ReadonlyMap<string, string> | null;
-  choose: (line: string) => void;
+  choose: (line: LineId) => void;
   open: (what: Opened) => void;
-  command: (what: Command, line: string, week: string) => void;
+  command: (what: Command, line: LineId, week: WeekId) => void;
   save: Save;
 }
 
@@ -52,7 +53,7 @@ export const DayRows = memo(function DayRows(props: Props) {
     onDragLeave: () => setOver(null),
     onDrop: (event: React.DragEvent) => {
       setOver(null);
-      const line = event.dataTransfer.getData("text/x-line");
+      const line = event.dataTransfer.getData("text/x-line") as LineId;
       if (!line) return;
       event.preventDefault();
       save([{ op: "move_line", line, day: day.id, position }], `A line moved to ${day.name}`);

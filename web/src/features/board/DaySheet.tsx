@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { shortId, NOWHERE } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { Field } from "../../ui/Field";
 import { weekdays } from "../../ui/format";
@@ -47,7 +47,7 @@ export function DaySheet({
               value={day.place}
               onChange={(event) => {
                 const place = view.places.find((one) => one.id === event.target.value);
-                set({ place: event.target.value }, `at ${place?.name ?? "the usual place"}`);
+                set({ place: place?.id ?? NOWHERE }, `at ${place?.name ?? "the usual place"}`);
               }}
             >
               <option value="">the usual one{view.places[0] ? `, ${view.places[0].name}` : ""}</option>
@@ -85,7 +85,7 @@ export function DaySheet({
                   {
                     op: "repeat_day",
                     day: day.id,
-                    copy_id: `d${freshId().slice(0, 10)}`,
+                    copy_id: shortId("d"),
                     name: `${day.name} again`.slice(0, 80),
                     weekday,
                   },

@@ -1,3 +1,4 @@
+import type { LineId } from "../../api/ids";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { BalancePanel } from "./BalancePanel";
@@ -17,7 +18,7 @@ export function Dock({
 }: {
   view: Schemas["BoardView"];
   phase: Schemas["PhaseView"];
-  show: (line: string) => void;
+  show: (line: LineId) => void;
   save: Save;
 }) {
   const [tab, setTab] = useState<(typeof tabs)[number]>("Findings");

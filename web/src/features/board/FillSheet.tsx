@@ -1,3 +1,4 @@
+import { NOWHERE, type LineId, type WeekId } from "../../api/ids";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -38,8 +39,8 @@ export function FillSheet({
   onClose,
 }: {
   phase: Schemas["PhaseView"];
-  lines: string[];
-  week: string;
+  lines: LineId[];
+  week: WeekId;
   fill: Fill;
   onClose: () => void;
 }) {
@@ -58,7 +59,7 @@ export function FillSheet({
       lines,
       week: from,
       kind,
-      until: "",
+      until: NOWHERE,
       step: wave || kind === "the same" ? "0" : (figures[0] ?? "0"),
       per_cents: wave ? figures : [],
     });
@@ -76,7 +77,7 @@ export function FillSheet({
           From what week
           <select
             value={from}
-            onChange={(event) => setFrom(event.target.value)}
+            onChange={(event) => setFrom(event.target.value as WeekId)}
             className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2"
           >
             {phase.weeks.map((one) => (

@@ -1,3 +1,4 @@
+import type { LineId, ProgramId } from "../../api/ids";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -13,7 +14,7 @@ const marks: Record<Schemas["Severity"], [string, string]> = {
   note: ["·", "text-soft"],
 };
 
-export function useFindings(programId: string, phase: string, revision: number) {
+export function useFindings(programId: ProgramId, phase: string, revision: number) {
   return useQuery({
     queryKey: keys.findings(programId, phase, revision),
     queryFn: () => api.findings(programId, phase),
@@ -29,9 +30,9 @@ export function FindingsPanel({
   show,
   save,
 }: {
-  programId: string;
+  programId: ProgramId;
   findings: Schemas["Finding"][];
-  show: (line: string) => void;
+  show: (line: LineId) => void;
   save: Save;
 }) {
   const open = findings.filter((one) => !one.answered);
@@ -93,8 +94,8 @@ function Finding({
   save,
 }: {
   one: Schemas["Finding"];
-  programId: string;
-  show: (line: string) => void;
+  programId: ProgramId;
+  show: (line: LineId) => void;
   save: Save;
 }) {
   const [unfolded, setUnfolded] = useState(false);

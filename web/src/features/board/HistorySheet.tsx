@@ -1,3 +1,4 @@
+import type { ProgramId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../api/client";
@@ -13,7 +14,7 @@ export function HistorySheet({
   onClose,
   restore,
 }: {
-  programId: string;
+  programId: ProgramId;
   open: boolean;
   onClose: () => void;
   restore: (number: number) => void;
@@ -73,7 +74,7 @@ export function HistorySheet({
   );
 }
 
-function Compared({ programId, before, after }: { programId: string; before: number; after: number }) {
+function Compared({ programId, before, after }: { programId: ProgramId; before: number; after: number }) {
   const found = useQuery({
     queryKey: keys.compare(programId, before, after),
     queryFn: () => api.compare(programId, before, after),

@@ -1,3 +1,4 @@
+import type { ClientId, LineId } from "../../api/ids";
 import { ArrowDown, ArrowUp, Ellipsis, GripVertical, Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
@@ -16,15 +17,15 @@ export function LineHead({
   open,
   save,
 }: {
-  client: string;
+  client: ClientId;
   day: Schemas["DayView"];
   group: Schemas["GroupView"];
   line: Schemas["LineView"];
   index: number;
   last: boolean;
   chosen: boolean;
-  choose: (line: string) => void;
-  open: (line: string) => void;
+  choose: (line: LineId) => void;
+  open: (line: LineId) => void;
   save: Save;
 }) {
   const look =
@@ -129,7 +130,7 @@ function JointNote({
 }: {
   caution: Schemas["Caution"];
   line: Schemas["LineView"];
-  client: string;
+  client: ClientId;
 }) {
   return (
     <Link

@@ -1,3 +1,4 @@
+import { NOWHERE, type ClientId, type ExerciseId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -16,7 +17,7 @@ export function LineSheet({
   save,
   onClose,
 }: {
-  client: string;
+  client: ClientId;
   line: Schemas["LineView"];
   save: Save;
   onClose: () => void;
@@ -112,7 +113,7 @@ export function LineSheet({
         {line.variant_b && (
           <p className="flex items-center justify-between text-sm">
             B weeks train {line.variant_b.name}.
-            <Button tone="quiet" onClick={() => change({ exercise_b: "" }, "the same in every week")}>
+            <Button tone="quiet" onClick={() => change({ exercise_b: NOWHERE }, "the same in every week")}>
               The same in every week
             </Button>
           </p>
@@ -160,12 +161,12 @@ function RungSelect({
   label: string;
   value: string;
   rungs: Schemas["Rung"][];
-  choose: (id: string) => void;
+  choose: (id: ExerciseId) => void;
 }) {
   return (
     <Field label={label}>
       {(box) => (
-        <select {...box} value={value} onChange={(event) => choose(event.target.value)}>
+        <select {...box} value={value} onChange={(event) => choose(event.target.value as ExerciseId)}>
           <option value="">not named</option>
           {rungs.map((rung) => (
             <option key={rung.id} value={rung.id}>

@@ -1,3 +1,4 @@
+import type { LineId, WeekId } from "../../api/ids";
 import { memo } from "react";
 import type { Schemas } from "../../api/client";
 import { AddDay } from "./AddDay";
@@ -26,9 +27,9 @@ export const PhaseTable = memo(function PhaseTable({
   carry: boolean;
   chosen: ReadonlySet<string>;
   firstWritten: ReadonlyMap<string, string> | null;
-  choose: (line: string) => void;
+  choose: (line: LineId) => void;
   open: (what: Opened) => void;
-  command: (what: Command, line: string, week: string) => void;
+  command: (what: Command, line: LineId, week: WeekId) => void;
   save: Save;
 }) {
   return (

@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -71,7 +72,7 @@ function TemplateSheet({
   take,
   onClose,
 }: {
-  client: string;
+  client: ClientId;
   take: (template: string) => void;
   onClose: () => void;
 }) {

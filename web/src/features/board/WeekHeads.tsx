@@ -1,6 +1,6 @@
 import { SlidersHorizontal } from "lucide-react";
 import type { Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { shortId } from "../../api/ids";
 import { shortDate } from "../../ui/format";
 import type { Opened } from "./DayRows";
 import type { Save } from "./useBoard";
@@ -27,10 +27,7 @@ export function WeekHeads({
             type="button"
             className="text-sm text-soft underline hover:text-ink"
             onClick={() =>
-              save(
-                [{ op: "add_week", phase: phase.id, week: `w${freshId().slice(0, 10)}` }],
-                `${phase.name}: week added`,
-              )
+              save([{ op: "add_week", phase: phase.id, week: shortId("w") }], `${phase.name}: week added`)
             }
           >
             Add a week

@@ -1,3 +1,4 @@
+import { NOWHERE } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -54,7 +55,7 @@ export function WeekSheet({
               value={week.place}
               onChange={(event) => {
                 const place = view.places.find((one) => one.id === event.target.value);
-                change({ place: event.target.value }, place ? `at ${place.name}` : "at the usual place");
+                change({ place: place?.id ?? NOWHERE }, place ? `at ${place.name}` : "at the usual place");
               }}
             >
               <option value="">where each day says</option>

@@ -1,7 +1,8 @@
+import type { LineId, ProgramId, WeekId } from "../../api/ids";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import { draftOf, dropDraft, dropSent, keepDraft, keepSent } from "./drafts";
 
-const cell = ["p", "l", "w"] as const;
+const cell = ["p" as ProgramId, "l" as LineId, "w" as WeekId] as const;
 
 beforeEach(() => {
   const kept = new Map<string, string>();

@@ -1,6 +1,7 @@
+import type { LineId, ProgramId, WeekId } from "../../api/ids";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { Schemas } from "../../api/client";
-import { draftOf, dropDraft, keepDraft } from "./drafts";
+import { keepDraft } from "./drafts";
 import { weekWords } from "./FindingsPanel";
 import { linesBefore } from "./PhaseTable";
 import { runCommand } from "./runCommand";
@@ -28,14 +29,6 @@ describe("a half-typed cell", () => {
     });
   });
 
-  it("is kept for its own cell until it is dropped", () => {
-    keepDraft("p", "l1", "w1", "3 x");
-    expect(draftOf("p", "l1", "w1", "")).toBe("3 x");
-    expect(draftOf("p", "l1", "w2", "")).toBeNull();
-    dropDraft("p", "l1", "w1");
-    expect(draftOf("p", "l1", "w1", "")).toBeNull();
-  });
-
   it("is no trouble where the browser has no room", () => {
     vi.stubGlobal("window", {
       localStorage: {
@@ -44,7 +37,7 @@ describe("a half-typed cell", () => {
         },
       },
     });
-    expect(() => keepDraft("p", "l1", "w1", "3 x")).not.toThrow();
+    expect(() => keepDraft("p" as ProgramId, "l1" as LineId, "w1" as WeekId, "3 x")).not.toThrow();
   });
 });
 
@@ -79,7 +72,7 @@ function hands() {
 describe("commands on the board", () => {
   const run = (what: Parameters<typeof runCommand>[0], on: string, chosen: string[] = []) => {
     const held = hands();
-    runCommand(what, on, "w1", board, new Set(chosen), held);
+    runCommand(what, on as LineId, "w1" as WeekId, board, new Set(chosen as LineId[]), held);
     return held;
   };
 

@@ -1,4 +1,5 @@
 // What a command on a cell does to the board.
+import { NOWHERE, type LineId, type WeekId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import type { Command } from "./commands";
 import type { Opened } from "./DayRows";
@@ -9,16 +10,16 @@ let copied = "";
 interface Hands {
   save: Save;
   fill: Fill;
-  choose: (line: string) => void;
-  setOpened: (what: Opened & { fill?: { lines: string[]; week: string } }) => void;
+  choose: (line: LineId) => void;
+  setOpened: (what: Opened & { fill?: { lines: LineId[]; week: WeekId } }) => void;
 }
 
 export function runCommand(
   what: Command,
-  lineId: string,
-  weekId: string,
+  lineId: LineId,
+  weekId: WeekId,
   view: Schemas["BoardView"],
-  chosen: ReadonlySet<string>,
+  chosen: ReadonlySet<LineId>,
   hands: Hands,
 ): void {
   const place = placeOf(view, lineId);
@@ -45,7 +46,7 @@ export function runCommand(
         `${line.exercise}, week ${phase.weeks[week]?.number}: ${copied || "emptied"}`,
       );
     case "copy on":
-      return hands.fill({ lines, week: weekId, kind: "the same", step: "0", until: "", per_cents: [] });
+      return hands.fill({ lines, week: weekId, kind: "the same", step: "0", until: NOWHERE, per_cents: [] });
     case "fill":
       return hands.setOpened({ fill: { lines, week: weekId } });
     case "more":
@@ -66,7 +67,7 @@ export function runCommand(
   }
 }
 
-function placeOf(view: Schemas["BoardView"], lineId: string) {
+function placeOf(view: Schemas["BoardView"], lineId: LineId) {
   for (const phase of view.phases)
     for (const day of phase.days)
       for (const [at, group] of day.groups.entries()) {

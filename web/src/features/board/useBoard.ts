@@ -1,4 +1,5 @@
 // The board's data and the ways to change it; a stale save keeps the edits until the trainer says what becomes of them.
+import type { ProgramId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -20,7 +21,7 @@ export interface Refused extends Saving {
 type Step =
   "undo" | "redo" | { restore: number } | { fill: Omit<Schemas["AskedPath"], "base"> } | { template: string };
 
-export function useBoard(programId: string) {
+export function useBoard(programId: ProgramId) {
   const queries = useQueryClient();
   const [refused, setRefused] = useState<Refused | null>(null);
   const board = useQuery({ queryKey: keys.board(programId), queryFn: () => api.board(programId) });

@@ -1,6 +1,7 @@
+import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams } from "react-router";
+import { Link } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
@@ -22,7 +23,7 @@ const tones: Record<string, string> = {
 
 /** A program on the calendar: a week a row; a missed session is moved, merged or dropped, with what that does. */
 export function CalendarView() {
-  const { programId = "" } = useParams();
+  const { programId } = useAddress();
   const [asked, setAsked] = useState<Session | null>(null);
   const found = useQuery({ queryKey: keys.calendar(programId), queryFn: () => api.calendar(programId) });
   if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;

@@ -1,5 +1,6 @@
+import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
-import { Link, NavLink, Outlet, useOutletContext, useParams } from "react-router";
+import { Link, NavLink, Outlet, useOutletContext } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { shortDate } from "../../ui/format";
@@ -16,7 +17,7 @@ const outcomeTone = {
 
 /** What every page of a client's file shares: who it is, where the health screen stands, the ways on. */
 export function ClientFrame() {
-  const { clientId = "" } = useParams();
+  const { clientId } = useAddress();
   const file = useQuery({ queryKey: keys.client(clientId), queryFn: () => api.client(clientId) });
   if (!file.data) return <Waiting error={file.error} retry={() => void file.refetch()} />;
   const client = file.data;

@@ -1,4 +1,5 @@
 // Saving single facts of a client as they are entered, and what the server said of the last one.
+import type { ClientId } from "../../api/ids";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -8,7 +9,7 @@ type Changes = Schemas["AskedClientChange"];
 
 const CHOSEN = new Set(["weekdays", "cycle_reports", "aim", "second_aim", "training_age", "unit"]);
 
-export function useSaveFacts(clientId: string) {
+export function useSaveFacts(clientId: ClientId) {
   const queries = useQueryClient();
   // What was wrong with each field, until that field is saved: another one saved does not hide it.
   const [wrong, setWrong] = useState<Partial<Record<keyof Changes, string>>>({});

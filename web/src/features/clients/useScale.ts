@@ -1,4 +1,5 @@
 // Reading the scale: figures as they come, and the weight once the server says it has settled.
+import type { ClientId } from "../../api/ids";
 import { useEffect, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
 
@@ -8,7 +9,7 @@ export interface ScaleReading {
   settled: Schemas["Load"] | null;
 }
 
-export function useScale(clientId: string) {
+export function useScale(clientId: ClientId) {
   const [reading, setReading] = useState<ScaleReading | null>(null);
   const [state, setState] = useState<"idle" | "reading" | "settled" | "failed">("idle");
   const source = useRef<EventSource | null>(null);

@@ -1,3 +1,4 @@
+import { NOWHERE } from "../../api/ids";
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -94,7 +95,7 @@ export function Floor({
     );
   }
   const finish = async (note?: string) => {
-    if (note) await data.addNote("", note);
+    if (note) await data.addNote(NOWHERE, note);
     clock.controls.end();
     rest.end();
     await data.finish();
@@ -191,7 +192,7 @@ export function Floor({
             exercise={line.exercise}
             onDone={done}
             onKeep={(text, on) => {
-              void data.addNote(on === "exercise" ? line.line : "", text, on === "next");
+              void data.addNote(on === "exercise" ? line.line : NOWHERE, text, on === "next");
               done();
             }}
           />

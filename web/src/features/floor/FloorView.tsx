@@ -1,5 +1,5 @@
+import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
-import { useParams } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Waiting } from "../../ui/Waiting";
@@ -15,7 +15,7 @@ const OWN_CHOICE: Schemas["Settings"] = {
 
 /** The floor: one exercise at a time, one tap for a set as planned. */
 export function FloorView() {
-  const { programId = "", weekId = "", dayId = "" } = useParams();
+  const { programId, weekId, dayId } = useAddress();
   const data = useFloor(programId, weekId, dayId);
   const settings = useQuery({ queryKey: keys.settings, queryFn: api.settings, retry: 1 });
   if (!data.shown) return <Waiting error={data.floor.error} retry={() => void data.floor.refetch()} />;

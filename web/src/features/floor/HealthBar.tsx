@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { ChevronDown, TriangleAlert } from "lucide-react";
 import { Link } from "react-router";
 import type { ToMind } from "./toMind";
@@ -37,7 +38,7 @@ export function HealthBar({
   mind: ToMind | null;
   open: boolean;
   toggle: () => void;
-  clientId: string;
+  clientId: ClientId;
   showSigns: () => void;
 }) {
   if (!mind) return null;

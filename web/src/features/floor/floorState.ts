@@ -1,4 +1,5 @@
 // The floor's state without the framework: the server's view with what still waits in the browser laid over it.
+import type { LineId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import type { Kept } from "../../outbox/outbox";
 
@@ -45,7 +46,7 @@ export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFlo
   };
 }
 
-function withEntry(sets: FloorSet[], entry: Kept, line: string, ramp: boolean): FloorSet[] {
+function withEntry(sets: FloorSet[], entry: Kept, line: LineId, ramp: boolean): FloorSet[] {
   if (entry.kind === "set") {
     const row = entry.body as AskedSet;
     return row.line === line && row.ramp === ramp ? withSet(sets, row) : sets;

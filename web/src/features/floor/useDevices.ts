@@ -1,4 +1,5 @@
 // What the chosen devices see, streamed while the session is on the floor: a count of repetitions, a heart's rate.
+import type { LineId } from "../../api/ids";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
 
@@ -13,7 +14,7 @@ interface Message {
 }
 
 export interface Watched {
-  line: string;
+  line: LineId;
   number: number;
   reps: number;
   planned: string;

@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useSyncExternalStore } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { freshId, type DayId, type LineId, type ProgramId, type WeekId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { NOTHING_SEEN, type Said } from "./pad/said";
 import {
@@ -28,7 +28,7 @@ export interface Logged {
   id?: string;
 }
 
-export function useFloor(programId: string, weekId: string, dayId: string) {
+export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   const queries = useQueryClient();
   const key = useMemo(() => keys.floor(programId, weekId, dayId), [programId, weekId, dayId]);
   const name = `floor ${programId} ${weekId} ${dayId}`;
@@ -97,7 +97,7 @@ export function useFloor(programId: string, weekId: string, dayId: string) {
     };
     await post("set", row.id, "sets", row);
   };
-  const addNote = async (line: string, text: string, forNext = false) => {
+  const addNote = async (line: LineId, text: string, forNext = false) => {
     const id = freshId();
     await post("note", id, "notes", { id, line, text, for_next: forNext });
   };

@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -9,7 +10,7 @@ import { Sheet } from "../../ui/Sheet";
 import { useHealth } from "./useHealth";
 
 /** What a clinician allowed, when, and with which limits. */
-export function ClearanceSheet({ clientId, onClose }: { clientId: string; onClose: () => void }) {
+export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onClose: () => void }) {
   const [on, setOn] = useState(today());
   const [by, setBy] = useState("");
   const [upTo, setUpTo] = useState<Schemas["Intensity"]>("light to moderate");

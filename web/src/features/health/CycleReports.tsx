@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -16,7 +17,13 @@ const energies = [
 ] as const;
 
 /** Her own report, for a client who opted in; it suggests nothing by itself. */
-export function CycleReports({ clientId, reports }: { clientId: string; reports: Schemas["CycleReport"][] }) {
+export function CycleReports({
+  clientId,
+  reports,
+}: {
+  clientId: ClientId;
+  reports: Schemas["CycleReport"][];
+}) {
   const [energy, setEnergy] = useState<number>(3);
   const [words, setWords] = useState("");
   const keep = useHealth(

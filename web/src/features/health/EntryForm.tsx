@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { freshId, type ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { Field } from "../../ui/Field";
@@ -34,7 +34,7 @@ const topics: Topic[] = [
 ];
 
 /** One dated line of history: what, which side, how it stands now, in a few words. */
-export function EntryForm({ clientId }: { clientId: string }) {
+export function EntryForm({ clientId }: { clientId: ClientId }) {
   const blank = () => ({
     topic: "knee" as Topic,
     side: "left" as Schemas["Side"],

@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -22,7 +23,7 @@ const signs: Schemas["Sign"][] = [
 ];
 
 /** The four questions of the screen; nothing is assumed about what was not asked. */
-export function ScreenSheet({ clientId, onClose }: { clientId: string; onClose: () => void }) {
+export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose: () => void }) {
   const [active, setActive] = useState<"yes" | "no" | null>(null);
   const [known, setKnown] = useState<Schemas["Disease"][]>([]);
   const [found, setFound] = useState<Schemas["Sign"][]>([]);

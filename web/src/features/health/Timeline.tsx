@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { api, type Schemas } from "../../api/client";
 import { fullDate } from "../../ui/format";
 import { Button } from "../../ui/Button";
@@ -13,7 +14,7 @@ const dots = {
 };
 
 /** The history as it was written, newest first; the newest entry of each topic says how it stands. */
-export function Timeline({ clientId, entries }: { clientId: string; entries: Schemas["Entry"][] }) {
+export function Timeline({ clientId, entries }: { clientId: ClientId; entries: Schemas["Entry"][] }) {
   const withdraw = useHealth((id: string) => api.withdrawEntry(clientId, id));
   const restore = useHealth((id: string) => api.restoreEntry(clientId, id), withdraw.reset);
   const gone = withdraw.isSuccess ? withdraw.variables : undefined;

@@ -1,3 +1,4 @@
+import type { ClientId, ExerciseId, PlaceId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -18,9 +19,9 @@ export function ExercisePage({
   client,
   place,
 }: {
-  id: string;
-  client: string | null;
-  place: string | null;
+  id: ExerciseId;
+  client: ClientId | null;
+  place: PlaceId | null;
 }) {
   const [editing, setEditing] = useState(false);
   const queries = useQueryClient();

@@ -1,6 +1,8 @@
+import type { ClientId, PlaceId } from "../../api/ids";
+import { useAddress } from "../../app/useAddress";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState, type KeyboardEvent } from "react";
-import { useNavigate, useParams, useSearchParams } from "react-router";
+import { useNavigate, useSearchParams } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
@@ -11,13 +13,13 @@ import { ExerciseSheet } from "./ExerciseSheet";
 
 /** The library: type to find, arrow keys to choose; beside it the exercise, its ladders and what to do instead. */
 export function LibraryView() {
-  const { exerciseId } = useParams();
+  const { exerciseId } = useAddress();
   const [search, setSearch] = useSearchParams();
   const [adding, setAdding] = useState(false);
   const navigate = useNavigate();
   const q = search.get("q") ?? "";
-  const client = search.get("client");
-  const place = search.get("place");
+  const client = search.get("client") as ClientId | null;
+  const place = search.get("place") as PlaceId | null;
   const clients = useQuery({ queryKey: keys.clients, queryFn: api.clients });
   const places = useQuery({ queryKey: keys.places, queryFn: api.places });
   const found = useQuery({

@@ -1,3 +1,4 @@
+import type { ClientId, ExerciseId, PlaceId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { api, type Schemas } from "../../api/client";
@@ -10,9 +11,9 @@ export function SubstituteList({
   client,
   place,
 }: {
-  id: string;
-  client: string | null;
-  place: string | null;
+  id: ExerciseId;
+  client: ClientId | null;
+  place: PlaceId | null;
 }) {
   const [search] = useSearchParams();
   const found = useQuery({

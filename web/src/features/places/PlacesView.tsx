@@ -1,3 +1,4 @@
+import type { PlaceId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -11,11 +12,11 @@ import { PlaceEditor } from "./PlaceEditor";
 export function PlacesView() {
   const client = useClient();
   const queries = useQueryClient();
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useState<PlaceId | null>(null);
   const all = useQuery({ queryKey: keys.places, queryFn: api.places });
   const ids = client.places.map((place) => place.id);
   const set = useMutation({
-    mutationFn: (places: string[]) => api.setPlaces(client.id, places),
+    mutationFn: (places: PlaceId[]) => api.setPlaces(client.id, places),
     onSuccess: () => queries.invalidateQueries(),
   });
   const add = useMutation({
@@ -62,8 +63,9 @@ export function PlacesView() {
             value=""
             className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
             onChange={(event) => {
-              set.mutate([...ids, event.target.value]);
-              setChosen(event.target.value);
+              const place = event.target.value as PlaceId;
+              set.mutate([...ids, place]);
+              setChosen(place);
             }}
           >
             <option value="">Choose …</option>

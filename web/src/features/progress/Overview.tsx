@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, type Schemas } from "../../api/client";
@@ -9,7 +10,7 @@ import { WeeksPicture } from "./WeeksPicture";
 import { WeightChart } from "./WeightChart";
 
 /** A client's progress as a whole: what to tell, the weeks, the lifts, tests, body and pain. */
-export function Overview({ clientId }: { clientId: string }) {
+export function Overview({ clientId }: { clientId: ClientId }) {
   const found = useQuery({ queryKey: keys.overview(clientId), queryFn: () => api.overview(clientId) });
   const view = found.data;
   if (!view) return <Waiting error={found.error} retry={() => void found.refetch()} />;
@@ -51,7 +52,7 @@ function Tellings({ tellings }: { tellings: Schemas["Telling"][] }) {
   );
 }
 
-function Tests({ tests, clientId }: { tests: Schemas["TestedTwice"][]; clientId: string }) {
+function Tests({ tests, clientId }: { tests: Schemas["TestedTwice"][]; clientId: ClientId }) {
   const [first, last] = [tests[0]?.first_on ?? "", tests[0]?.last_on ?? ""];
   return (
     <table className="mt-8 w-full text-left">
@@ -99,7 +100,7 @@ function Tests({ tests, clientId }: { tests: Schemas["TestedTwice"][]; clientId:
 
 const tones: Record<string, string> = { better: "text-done", worse: "text-caution" };
 
-function Pain({ rows, clientId }: { rows: Schemas["PainRow"][]; clientId: string }) {
+function Pain({ rows, clientId }: { rows: Schemas["PainRow"][]; clientId: ClientId }) {
   return (
     <section className="mt-8" aria-label="Pain in training">
       <h2 className="text-lg font-semibold">

@@ -1,6 +1,8 @@
+import type { ExerciseId } from "../../api/ids";
+import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Link, useParams, useSearchParams } from "react-router";
+import { Link, useSearchParams } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { shortDate } from "../../ui/format";
@@ -11,9 +13,9 @@ import { StrengthChart } from "./StrengthChart";
 
 /** A client's progress as a whole, or one exercise through time: sets done, estimated maximum, planned against done. */
 export function ProgressView() {
-  const { clientId = "" } = useParams();
+  const { clientId } = useAddress();
   const [search, setSearch] = useSearchParams();
-  const exercise = search.get("exercise");
+  const exercise = search.get("exercise") as ExerciseId | null;
   const [chosen, setChosen] = useState<string | null>(null);
   const progress = useQuery({
     queryKey: keys.progress(clientId, exercise),

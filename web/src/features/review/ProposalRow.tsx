@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { Check, X } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -33,7 +34,7 @@ interface Props {
   line: Schemas["ReviewLine"];
   /** The other stations of a circuit that the line leads. */
   others: Schemas["ReviewLine"][];
-  clientId: string;
+  clientId: ClientId;
   busy: boolean;
   onDecide: (verdict: Schemas["Verdict"], text: string, reason: string) => void;
 }
@@ -112,7 +113,7 @@ export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
   );
 }
 
-function Name({ line, clientId }: { line: Schemas["ReviewLine"]; clientId: string }) {
+function Name({ line, clientId }: { line: Schemas["ReviewLine"]; clientId: ClientId }) {
   return (
     <Link className="hover:underline" to={`/clients/${clientId}/progress?exercise=${line.exercise_id}`}>
       {line.exercise}

@@ -1,7 +1,8 @@
+import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Link, useParams } from "react-router";
+import { Link } from "react-router";
 import { api, type Schemas } from "../../api/client";
-import { freshId } from "../../api/ids";
+import { freshId, shortId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { count, longDate } from "../../ui/format";
@@ -11,7 +12,7 @@ import { ProposalRow } from "./ProposalRow";
 
 /** After the session: what was done against the plan, and what to ask for next, line by line. */
 export function ReviewView() {
-  const { sessionId = "" } = useParams();
+  const { sessionId } = useAddress();
   const queries = useQueryClient();
   const review = useQuery({ queryKey: keys.review(sessionId), queryFn: () => api.review(sessionId) });
   const show = (view: Schemas["ReviewView"]) => {
@@ -25,7 +26,7 @@ export function ReviewView() {
     onError: () => void review.refetch(),
   });
   const lengthen = useMutation({
-    mutationFn: () => api.addNextWeek(sessionId, `w${freshId().slice(0, 10)}`),
+    mutationFn: () => api.addNextWeek(sessionId, shortId("w")),
     onSuccess: show,
   });
   const ease = useMutation({ mutationFn: () => api.makeEasier(sessionId), onSuccess: show });

@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
@@ -37,7 +38,7 @@ export function StartView() {
 const MOST = 52;
 
 interface Part {
-  client: string;
+  client: ClientId;
   start: (make: () => Promise<Schemas["BoardView"]>) => void;
   busy: boolean;
 }

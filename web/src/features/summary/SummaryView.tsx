@@ -1,6 +1,7 @@
+import { useAddress } from "../../app/useAddress";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
-import { Link, useParams } from "react-router";
+import { Link } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
@@ -17,7 +18,7 @@ const EFFORTS = Array.from({ length: 11 }, (_, n) => [n, `${n}`] as const);
 
 /** The session once it was run: planned against done, how hard it was, what to praise, what to note for next time. */
 export function SummaryView() {
-  const { sessionId = "" } = useParams();
+  const { sessionId } = useAddress();
   const queries = useQueryClient();
   const summary = useQuery({ queryKey: keys.summary(sessionId), queryFn: () => api.summary(sessionId) });
   const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);

@@ -1,6 +1,7 @@
+import { useAddress } from "../../app/useAddress";
 import { ArrowLeft, CloudOff, RefreshCw } from "lucide-react";
 import { useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
 import { Message } from "../../ui/Message";
@@ -12,7 +13,7 @@ import { useRound } from "./useRound";
 
 /** The testing floor: one test at a time, its standard in sight, one tap to keep what was measured. */
 export function TestingView() {
-  const { roundId = "" } = useParams();
+  const { roundId } = useAddress();
   const data = useRound(roundId);
   const navigate = useNavigate();
   const [chosen, setChosen] = useState<number | null>(null);

@@ -1,3 +1,4 @@
+import type { ClientId } from "../../api/ids";
 import { Scale } from "lucide-react";
 import { useEffect } from "react";
 import type { Schemas } from "../../api/client";
@@ -75,7 +76,7 @@ export function WeightBox({
   weight,
   setWeight,
 }: {
-  clientId: string;
+  clientId: ClientId;
   unit: Schemas["Unit"];
   weight: string;
   setWeight: (text: string, source: string) => void;

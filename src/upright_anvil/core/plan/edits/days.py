@@ -4,7 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
-from upright_anvil.core.ids import NO_PLACE
+from upright_anvil.core.ids import NO_PLACE, DayId
 from upright_anvil.core.plan.document import Day, Group, Id, Name, Part, Program
 from upright_anvil.core.plan.locate import find_day, find_phase, rebuilt, with_day, with_phase
 from upright_anvil.core.plan.parts import DayKey, Minutes, OptionalPlace
@@ -34,7 +34,7 @@ class RepeatDay(Part):
 
     op: Literal["repeat_day"] = "repeat_day"
     day: DayKey
-    copy_id: Annotated[str, Field(min_length=1, max_length=40, pattern=r"^[A-Za-z0-9_-]+$")]
+    copy_id: Annotated[DayId, Field(min_length=1, max_length=40, pattern=r"^[A-Za-z0-9_-]+$")]
     name: Name
     weekday: Weekday
 

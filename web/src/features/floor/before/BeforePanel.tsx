@@ -1,3 +1,4 @@
+import type { PlaceId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
 import { api } from "../../../api/client";
@@ -32,7 +33,7 @@ export function BeforePanel({
 }) {
   const [answers, setAnswers] = useState(UNASKED);
   const [late, setLate] = useState<number | null>(null);
-  const [place, setPlace] = useState<string | null>(null);
+  const [place, setPlace] = useState<PlaceId | null>(null);
   const report = reportOf(answers);
   const left = Math.max(SHORTEST, shown.minutes - (late ?? 0));
   const wanted: Wanted[] = [

@@ -1,3 +1,4 @@
+import type { LineId } from "../../../api/ids";
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../../../api/client";
 import {
@@ -20,12 +21,14 @@ import {
   type Timeline,
 } from "./player";
 
+const L1 = "l1" as LineId;
+
 const step = (more: Partial<Step>): Step => ({
   kind: "work",
   seconds: 30,
   title: "Plank",
   detail: "",
-  line: "l1",
+  line: L1,
   number: 1,
   round: 1,
   side: null,
@@ -45,7 +48,7 @@ const call = (at: number, say: string, fromEnd = false): Schemas["Call"] => ({
 const timeline = (...steps: Step[]): Timeline => ({
   group: "g1",
   title: "Plank",
-  lines: ["l1"],
+  lines: [L1],
   steps,
   seconds: 100,
   hands_free: true,

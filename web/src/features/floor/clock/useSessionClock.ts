@@ -1,4 +1,5 @@
 // The clock of a session: its timelines, what a step that ends logs, what is called and heard, what devices are told.
+import type { LineId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../../api/client";
@@ -28,7 +29,7 @@ export function useSessionClock(
   const [said, setSaid] = useState("");
   // What is said of the counted set at hand, where it differs from what was aimed at.
   const [told, setTold] = useState<{ step: number; said: Said } | null>(null);
-  const find = (line: string, number: number) => {
+  const find = (line: LineId, number: number) => {
     const index = shown.lines.findIndex((one) => one.line === line);
     const found = shown.lines[index];
     return { index, line: found, set: found?.sets.find((one) => one.number === number) };

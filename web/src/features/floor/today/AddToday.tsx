@@ -1,3 +1,4 @@
+import type { ClientId, ExerciseId, PlaceId } from "../../../api/ids";
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api } from "../../../api/client";
@@ -12,9 +13,9 @@ export function AddToday({
   place,
   onChoose,
 }: {
-  clientId: string;
-  place: string | null;
-  onChoose: (exercise: string) => void;
+  clientId: ClientId;
+  place: PlaceId | null;
+  onChoose: (exercise: ExerciseId) => void;
 }) {
   const [text, setText] = useState("");
   const found = useQuery({

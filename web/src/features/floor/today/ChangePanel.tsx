@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { freshId } from "../../../api/ids";
+import { shortId } from "../../../api/ids";
 import type { FloorData } from "../useFloor";
 import type { ShownFloor, ShownLine } from "../floorState";
 import { AddToday } from "./AddToday";
@@ -52,9 +52,7 @@ export function ChangePanel({
           clientId={shown.client_id}
           place={shown.places.find((place) => place.here)?.id ?? null}
           onChoose={(exercise) =>
-            doing(() =>
-              data.change({ sort: "add", line: `a${freshId().slice(0, 12)}`, exercise, text: "" }),
-            )()
+            doing(() => data.change({ sort: "add", line: shortId("a"), exercise, text: "" }))()
           }
         />
       </Panel>

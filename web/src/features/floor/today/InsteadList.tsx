@@ -21,7 +21,7 @@ export function InsteadList({
   const joint = hurt?.joint ?? null;
   const side = hurt?.side ?? null;
   const found = useQuery({
-    queryKey: keys.instead(shown.session_id, `${line.line} ${line.exercise_id}`, joint, side),
+    queryKey: keys.instead(shown.session_id, line.line, line.exercise_id, joint, side),
     queryFn: () => api.insteadOf(shown.program_id, shown.week_id, shown.day_id, line.line, joint, side),
     retry: 1,
   });

@@ -11,9 +11,9 @@ from upright_anvil.core.drafting.draft import Wish, draft
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week
 from upright_anvil.core.plan.reading import forget_texts, prescription_or_none, read_phase
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.volume.bands import GENERAL
 from upright_anvil.core.volume.hard_sets import PlannedLine

@@ -10,13 +10,14 @@ from bench.figures import Figure, interleaved
 from bench.served import Served, served
 from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.cli import open_database
+from upright_anvil.core.assessment.results import Result
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.testing.results import Result
-from upright_anvil.flows import health, testing
+from upright_anvil.services.assessment import rounds
+from upright_anvil.services.health import health_file
 from upright_anvil.store.database import Scope
 
 TIMES = 150
@@ -71,20 +72,20 @@ def _live_five_years(app: Served, client: ClientId) -> None:
             on = today - timedelta(weeks=week + 1)
             weight = Load.of(Decimal(64) + Decimal(week % 7) / 10, Unit.KG)
             row = Result(f"bench-weight-{week:04d}", "body-weight", on, load=weight, at=now)
-            testing.keep_result(scope, client, row, now, now.date())
+            rounds.keep_result(scope, client, row, now, now.date())
             if week % 4 == 0:
                 state = list(State)[week // 4 % 4]
                 entry = Entry(f"bench-entry-{week:04d}", on, Joint.KNEE, state, Side.LEFT, "as it was that month")
-                health.add_entry(scope, client, entry, now, now.date())
+                health_file.add_entry(scope, client, entry, now, now.date())
             if week % 52 == 0:
-                health.add_screen(scope, client, Answers(True), on, now, now.date())
+                health_file.add_screen(scope, client, Answers(True), on, now, now.date())
             if week % 8 == 0:
                 _round(scope, f"bench-round-{week:04d}", client, on, now)
     database.close()
 
 
 def _round(scope: Scope, round_id: str, client: ClientId, on: date, now: datetime) -> None:
-    testing.start_round(scope, client, round_id, "no-equipment", now, on)
+    rounds.start_round(scope, client, round_id, "no-equipment", now, on)
     for number in range(40):
         row = Result(
             f"{round_id}-{number:02d}",
@@ -95,5 +96,5 @@ def _round(scope: Scope, round_id: str, client: ClientId, on: date, now: datetim
             round_id=round_id,
             at=now,
         )
-        testing.keep_result(scope, client, row, now, now.date())
-    testing.finish_round(scope, round_id, now, now.date())
+        rounds.keep_result(scope, client, row, now, now.date())
+    rounds.finish_round(scope, round_id, now, now.date())

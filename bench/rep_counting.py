@@ -5,7 +5,7 @@ from random import Random
 
 from bench.figures import NO_AIM, Figure
 from upright_anvil.core.sensing.counting import measured
-from upright_anvil.standins.rep_sensor import Moves, SimulatedRepSensor
+from upright_anvil.simulators.rep_sensor import Moves, SimulatedRepSensor
 
 SETS = 500
 TEMPOS = ((2.0, 0.0, 1.0, 0.0), (3.0, 1.0, 1.0, 0.0), (1.0, 0.0, 0.6, 0.3), (4.0, 0.0, 2.0, 1.0), (2.0, 2.0, 0.7, 1.0))

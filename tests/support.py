@@ -15,13 +15,14 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
 from upright_anvil.core.plan.edits.lines import AddLine
-from upright_anvil.flows import logging, saving
-from upright_anvil.flows.board_view import BoardView
-from upright_anvil.flows.clients import ClientFacts, add_client
-from upright_anvil.flows.empty_program import start_program
-from upright_anvil.flows.health import add_screen
-from upright_anvil.flows.ids import fresh_id, session_id
-from upright_anvil.flows.places import PlaceFacts
+from upright_anvil.services.board import saving
+from upright_anvil.services.board.empty_program import start_program
+from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.clients.clients import ClientFacts, add_client
+from upright_anvil.services.clients.places import PlaceFacts
+from upright_anvil.services.floor import logging
+from upright_anvil.services.health.health_file import add_screen
+from upright_anvil.services.ids import fresh_id, session_id
 from upright_anvil.store.database import Database
 
 NOW = datetime(2026, 3, 4, 17, 0, tzinfo=UTC)

@@ -24,7 +24,7 @@ SECONDS = 120
 AREAS: dict[str, tuple[str, ...]] = {
     "progression": ("tests.core.progression",),
     "strength": ("tests.core.strength",),
-    "session": ("tests.core.session", "tests.flows.floor.test_away"),
+    "session": ("tests.core.session", "tests.services.floor.test_away"),
     "health": ("tests.core.health", "tests.core.progression.test_never_up", "tests.core.checks.test_checks"),
     "ledger": ("tests.core.ledger", "tests.core.progression.test_never_up"),
     "volume": ("tests.core.volume",),

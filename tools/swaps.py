@@ -12,14 +12,14 @@ from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId,
 from upright_anvil.core.ledger.how import How, LeftSide, RightSide
 from upright_anvil.core.ledger.rows import PerformedSet, Slot
 from upright_anvil.core.loads.load import Kilograms, Load, Unit, in_unit
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.locate import find_line, week_index
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max
-from upright_anvil.flows.floor.opening import open_floor
-from upright_anvil.flows.ids import session_id
-from upright_anvil.flows.progress import client_progress
+from upright_anvil.services.floor.opening import open_floor
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope

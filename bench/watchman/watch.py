@@ -13,34 +13,34 @@ from typing import Any, cast
 from bench.figures import NO_AIM, Figure
 from bench.watchman.histories import Day, Facts, drawn
 from bench.watchman.predicates import NEVER, Told, loads_in
-from upright_anvil.core.ahead.course import Line as LineAhead
-from upright_anvil.core.ahead.course import WeekAhead, cannot, course
-from upright_anvil.core.ahead.outlook import Outlook
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.raising import why_not_up
+from upright_anvil.core.health.readiness import Report
 from upright_anvil.core.ids import NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality
 from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Cell, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.document import Day as PlanDay
 from upright_anvil.core.plan.document import Group as PlanGroup
-from upright_anvil.core.plan.parts import GroupKind
-from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.shorthand import ShorthandError, read
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.judge import is_plain
 from upright_anvil.core.progression.model import Exposure, Proposal, Situation
 from upright_anvil.core.progression.schools import School
+from upright_anvil.core.projection.projection import Line as LineAhead
+from upright_anvil.core.projection.projection import WeekAhead, cannot, course
+from upright_anvil.core.projection.scenario import Outlook
 from upright_anvil.core.session.away import stepping_back
 from upright_anvil.core.session.easing import easing
-from upright_anvil.core.session.readiness import Report
 from upright_anvil.core.strength.attempts import Attempt, table
 from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.over_time import strengths_in
-from upright_anvil.flows.floor.session import FoundSession
-from upright_anvil.flows.judging import Judged, JudgedLine, proposed, proposed_for_circuit
+from upright_anvil.services.floor.session import FoundSession
+from upright_anvil.services.review.proposals import Judged, JudgedLine, proposed, proposed_for_circuit
 
 HISTORIES = 100_000
 AHEAD_EVERY = 25

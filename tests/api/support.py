@@ -9,7 +9,7 @@ from fastapi.testclient import TestClient
 from tests.support import EQUIPMENT, NOW, TODAY, StudioTest
 from upright_anvil.api.app import create_app
 from upright_anvil.core.health.screening import Answers
-from upright_anvil.flows.health import add_screen
+from upright_anvil.services.health.health_file import add_screen
 
 Json = dict[str, Any]
 

@@ -41,7 +41,7 @@ class ProblemsTest(ApiTest):
 
     def test_what_nobody_foresaw_shows_no_insides(self) -> None:
         with (
-            patch("upright_anvil.flows.clients.client_list", side_effect=ZeroDivisionError("secret")),
+            patch("upright_anvil.services.clients.clients.client_list", side_effect=ZeroDivisionError("secret")),
             self.assertLogs("upright_anvil.api.problems", "ERROR"),
         ):
             answer = self.http.get("/api/clients")

@@ -53,7 +53,7 @@ class SchemaTest(StudioTest):
         self.assertEqual(address[0]["schema"]["format"], "ClientId")
         self.assertEqual(address[1]["schema"]["anyOf"][0]["format"], "ExerciseId")
         models = schema["components"]["schemas"]
-        self.assertEqual(models["AskedPath"]["properties"]["lines"]["items"]["format"], "LineId")
+        self.assertEqual(models["PathRequest"]["properties"]["lines"]["items"]["format"], "LineId")
         self.assertEqual(models["ClientView"]["properties"]["program_id"]["anyOf"][0]["format"], "ProgramId")
         self.assertNotIn("format", models["TodaySession"]["properties"]["client"])
 

@@ -8,8 +8,8 @@ from zoneinfo import ZoneInfo
 
 from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_TRAINER
-from upright_anvil.flows.calendar import calendar_of
-from upright_anvil.flows.today import TodayView, open_today
+from upright_anvil.services.calendar.calendar import calendar_of
+from upright_anvil.services.today.today import TodayView, open_today
 from upright_anvil.store.database import Database
 
 OSLO = ZoneInfo("Europe/Oslo")

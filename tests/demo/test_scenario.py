@@ -9,11 +9,11 @@ from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.core.health.screening import ScreenOutcome
 from upright_anvil.demo.scenario import WEEKS_BEHIND, fill
-from upright_anvil.flows.board import open_board
-from upright_anvil.flows.clients import client_file, client_list
-from upright_anvil.flows.library import all_exercises
-from upright_anvil.flows.testing import side_by_side
-from upright_anvil.flows.today import open_today
+from upright_anvil.services.assessment.rounds import side_by_side
+from upright_anvil.services.board.opening import open_board
+from upright_anvil.services.clients.clients import client_file, client_list
+from upright_anvil.services.shelf import all_exercises
+from upright_anvil.services.today.today import open_today
 from upright_anvil.store.database import Database
 
 

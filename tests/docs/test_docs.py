@@ -76,7 +76,7 @@ class DocsTest(TestCase):
 
     def test_files_that_the_docs_name_exist(self) -> None:
         text = (ROOT / "docs/architecture.md").read_text("utf-8")
-        for name in re.findall(r"`((?:core|store|flows|web)/[\w/.]+)`", text):
+        for name in re.findall(r"`((?:core|store|services|api|web)/[\w/.]+)`", text):
             with self.subTest(name=name):
                 base = ROOT if name.startswith("web/") else ROOT / "src/upright_anvil"
                 self.assertTrue((base / name).exists())

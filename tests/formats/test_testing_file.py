@@ -1,7 +1,7 @@
 import json
 from unittest import TestCase
 
-from upright_anvil.core.testing.items import TestKind
+from upright_anvil.core.assessment.items import TestKind
 from upright_anvil.formats.exercise_file import shipped_exercises
 from upright_anvil.formats.testing_file import shipped_batteries, shipped_tests, test_of, test_table
 

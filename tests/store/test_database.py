@@ -10,7 +10,7 @@ from sqlalchemy.exc import IntegrityError, StatementError
 
 from tests.support import NOW, StudioTest, depot, facts
 from upright_anvil.cli import open_database
-from upright_anvil.flows.clients import add_client
+from upright_anvil.services.clients.clients import add_client
 from upright_anvil.store.tables import ClientRow, Table
 
 

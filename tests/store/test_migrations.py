@@ -11,8 +11,8 @@ from sqlalchemy import create_engine
 from tests.support import TODAY
 from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.cli import open_database
-from upright_anvil.flows.clients import client_file
-from upright_anvil.flows.library import library
+from upright_anvil.services.clients.clients import client_file
+from upright_anvil.services.shelf import library
 from upright_anvil.store.database import MIGRATIONS
 
 BEFORE = """

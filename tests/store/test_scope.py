@@ -4,16 +4,18 @@ from datetime import timedelta
 from decimal import Decimal
 
 from tests.support import NOW, TODAY, StudioTest, depot, facts
+from upright_anvil.core.assessment.items import Battery, Better, TestItem, TestKind
+from upright_anvil.core.assessment.results import Result
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers, Clearance, Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.testing.items import Battery, Better, TestItem, TestKind
-from upright_anvil.core.testing.results import Result
-from upright_anvil.flows import batteries, health, library, testing
-from upright_anvil.flows.clients import add_client
-from upright_anvil.flows.health import CycleReport
+from upright_anvil.services.assessment import batteries, rounds
+from upright_anvil.services.clients.clients import add_client
+from upright_anvil.services.health import health_file
+from upright_anvil.services.health.health_file import CycleReport
+from upright_anvil.services.library import own_exercises
 from upright_anvil.store import clients, places
 from upright_anvil.store import exercises as own
 from upright_anvil.store import health as health_store
@@ -27,18 +29,18 @@ class ScopeTest(StudioTest):
         with self.studio.writing() as scope:
             view = add_client(scope, facts(cycle_reports=True), NOW, depot(), Load.of(70, Unit.KG))
             self.who, self.place = view.id, view.places[0].id
-            health.add_entry(scope, self.who, Entry("entry-0001", TODAY, Joint.NECK, State.SPARE), NOW, TODAY)
-            health.add_screen(scope, self.who, Answers(True), TODAY, NOW, TODAY)
-            health.add_clearance(scope, self.who, Clearance(TODAY, "Dr. H", Intensity.VIGOROUS), NOW, TODAY)
-            health.add_cycle_report(scope, self.who, CycleReport(TODAY, 3, ""), NOW, TODAY)
-            library.add_own(scope, Exercise("", "Sled drag", Pattern.LOCOMOTION, ()))
+            health_file.add_entry(scope, self.who, Entry("entry-0001", TODAY, Joint.NECK, State.SPARE), NOW, TODAY)
+            health_file.add_screen(scope, self.who, Answers(True), TODAY, NOW, TODAY)
+            health_file.add_clearance(scope, self.who, Clearance(TODAY, "Dr. H", Intensity.VIGOROUS), NOW, TODAY)
+            health_file.add_cycle_report(scope, self.who, CycleReport(TODAY, 3, ""), NOW, TODAY)
+            own_exercises.add_own(scope, Exercise("", "Sled drag", Pattern.LOCOMOTION, ()))
             batteries.save_battery(scope, None, Battery("", "Mine", "", ("waist",), 8))
             item = TestItem("", "Rope", TestKind.HOLD, ".", Better.MORE, Decimal(1), Decimal(0), Decimal(60))
             batteries.add_test(scope, item)
-            testing.start_round(scope, self.who, "round-0001", "no-equipment", NOW, TODAY)
+            rounds.start_round(scope, self.who, "round-0001", "no-equipment", NOW, TODAY)
             row = Result("result-0001", "plank-hold", TODAY, Decimal(60), variant="full", round_id="round-0001", at=NOW)
-            testing.keep_result(scope, self.who, row, NOW, TODAY)
-            testing.finish_round(scope, "round-0001", NOW, TODAY)
+            rounds.keep_result(scope, self.who, row, NOW, TODAY)
+            rounds.finish_round(scope, "round-0001", NOW, TODAY)
 
     def test_lists_are_empty_for_somebody_else(self) -> None:
         for trainer, there in (("trainer", True), ("somebody-else", False)):
@@ -71,10 +73,10 @@ class ScopeTest(StudioTest):
                 lambda: places.place(scope, self.place),
                 lambda: health_store.history_row(scope, "entry-0001"),
                 lambda: testing_store.test_round(scope, "round-0001"),
-                lambda: testing.open_round(scope, "round-0001", TODAY),
-                lambda: testing.side_by_side(scope, self.who, None, None),
-                lambda: health.withdraw_entry(scope, self.who, "entry-0001", NOW, TODAY),
-                lambda: health.add_screen(scope, self.who, Answers(True), TODAY, NOW, TODAY),
+                lambda: rounds.open_round(scope, "round-0001", TODAY),
+                lambda: rounds.side_by_side(scope, self.who, None, None),
+                lambda: health_file.withdraw_entry(scope, self.who, "entry-0001", NOW, TODAY),
+                lambda: health_file.add_screen(scope, self.who, Answers(True), TODAY, NOW, TODAY),
             ):
                 with self.assertRaises(NotFoundError):
                     ask()
@@ -82,5 +84,5 @@ class ScopeTest(StudioTest):
     def test_the_latest_day_counts_for_the_body_weight_whenever_it_was_typed(self) -> None:
         with self.studio.writing() as scope:
             old = Result("weight-0002", "body-weight", TODAY - timedelta(days=400), load=Load.of(90, Unit.KG), at=NOW)
-            testing.keep_result(scope, self.who, old, NOW, TODAY)
+            rounds.keep_result(scope, self.who, old, NOW, TODAY)
             self.assertEqual(str(testing_store.body_weight(scope, self.who)), "70 kg")

@@ -10,23 +10,21 @@ from starlette.exceptions import HTTPException
 
 from upright_anvil import __version__
 from upright_anvil.api import problems
+from upright_anvil.api.assessment import routes as testing
 from upright_anvil.api.body_limit import BodyLimit
+from upright_anvil.api.clients import routes as clients
+from upright_anvil.api.devices import routes as devices
+from upright_anvil.api.floor import routes as floor
+from upright_anvil.api.health import routes as health
+from upright_anvil.api.library import routes as library
 from upright_anvil.api.openapi import described
-from upright_anvil.api.routes import (
-    clients,
-    devices,
-    floor,
-    health,
-    library,
-    places,
-    planning,
-    programs,
-    sessions,
-    starting,
-    testing,
-    today,
-)
+from upright_anvil.api.places import routes as places
+from upright_anvil.api.planning import routes as planning
+from upright_anvil.api.programs import routes as programs
+from upright_anvil.api.sessions import routes as sessions
+from upright_anvil.api.starting import routes as starting
 from upright_anvil.api.studio import Studio
+from upright_anvil.api.today import routes as today
 
 ROUTERS = (
     sessions.router,

@@ -10,11 +10,11 @@ from fastapi.exceptions import RequestValidationError
 from fastapi.responses import JSONResponse
 from starlette.exceptions import HTTPException
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.shorthand import ShorthandError
-from upright_anvil.core.sentences import Refusal
-from upright_anvil.flows.deciding import CellMovedError
-from upright_anvil.flows.saving import StaleSaveError
-from upright_anvil.flows.testing import DoubtError
+from upright_anvil.services.assessment.rounds import DoubtError
+from upright_anvil.services.board.saving import StaleSaveError
+from upright_anvil.services.review.decisions import CellMovedError
 from upright_anvil.store.not_found import NotFoundError
 
 SENTENCES = {
@@ -35,14 +35,14 @@ def problem(status: HTTPStatus, detail: str, **more: object) -> JSONResponse:
 
 
 def install(app: FastAPI) -> None:
-    """Turn exceptions of flows and core into problem documents, in this one place."""
+    """Turn exceptions of services and core into problem documents, in this one place."""
 
     @app.exception_handler(DoubtError)
     async def _doubtful(_: Request, error: DoubtError) -> JSONResponse:
         return problem(HTTPStatus.CONFLICT, str(error), doubt=True)
 
-    @app.exception_handler(Refusal)
-    async def _refused(_: Request, error: Refusal) -> JSONResponse:
+    @app.exception_handler(DomainError)
+    async def _refused(_: Request, error: DomainError) -> JSONResponse:
         more = asdict(error.why) if isinstance(error, ShorthandError) else {}
         return problem(HTTPStatus.UNPROCESSABLE_ENTITY, str(error), **more)
 

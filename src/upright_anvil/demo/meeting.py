@@ -1,23 +1,24 @@
-"""The demo's first meetings: places, history, health screens and two rounds of tests, made through the flows."""
+"""The demo's first meetings: places, history, health screens and two rounds of tests, made through the services."""
 
 from datetime import date, datetime, time, timedelta
 from decimal import Decimal
 
+from upright_anvil.core.assessment.items import Ended, TestItem, TestKind
+from upright_anvil.core.assessment.results import Result
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.health.history import Entry
 from upright_anvil.core.health.screening import Answers, Clearance
 from upright_anvil.core.ids import ClientId, PlaceId, TrainerId
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.testing.items import Ended, TestItem, TestKind
-from upright_anvil.core.testing.results import Result
 from upright_anvil.demo.people import PEOPLE
 from upright_anvil.demo.person import Measured, Person
 from upright_anvil.demo.places import PLACES
-from upright_anvil.flows import health, testing
-from upright_anvil.flows.batteries import all_tests
-from upright_anvil.flows.clients import add_client, change_client
-from upright_anvil.flows.health import CycleReport
-from upright_anvil.flows.places import add_place, set_places
+from upright_anvil.services.assessment import rounds
+from upright_anvil.services.assessment.batteries import all_tests
+from upright_anvil.services.clients.clients import add_client, change_client
+from upright_anvil.services.clients.places import add_place, set_places
+from upright_anvil.services.health import health_file
+from upright_anvil.services.health.health_file import CycleReport
 from upright_anvil.store.database import Database, Scope
 
 SLIP = "push-up-reps"
@@ -54,17 +55,17 @@ class _Meeting:
             due = None if told.due_in_weeks is None else self.today + timedelta(weeks=told.due_in_weeks)
             on = self._on(told.weeks_ago)
             entry = Entry(self._id(), on, told.topic, told.state, told.side, told.words, told.clinician, due)
-            health.add_entry(scope, who, entry, self.now, self.today)
+            health_file.add_entry(scope, who, entry, self.now, self.today)
         asked = person.screen
         answers = Answers(asked.active, frozenset(asked.diseases), frozenset(asked.signs), asked.intends)
-        health.add_screen(scope, who, answers, self._on(asked.weeks_ago), self.now, self.today)
+        health_file.add_screen(scope, who, answers, self._on(asked.weeks_ago), self.now, self.today)
         if person.clearance:
             said = person.clearance
             clearance = Clearance(self._on(said.weeks_ago), said.by, said.up_to, said.limits)
-            health.add_clearance(scope, who, clearance, self.now, self.today)
+            health_file.add_clearance(scope, who, clearance, self.now, self.today)
         if person.facts.cycle_reports:
             report = CycleReport(self._on(1), 3, "Heavy legs, wants it a little easier")
-            health.add_cycle_report(scope, who, report, self.now, self.today)
+            health_file.add_cycle_report(scope, who, report, self.now, self.today)
         for index, weeks_ago in enumerate(person.rounds):
             self._round(who, index, weeks_ago)
         return who
@@ -73,7 +74,7 @@ class _Meeting:
         at = self._at(weeks_ago)
         items = all_tests(self.scope)
         round_id = self._id()
-        testing.start_round(self.scope, who, round_id, self.person.battery, at, at.date())
+        rounds.start_round(self.scope, who, round_id, self.person.battery, at, at.date())
         for measured in self.person.results:
             item = items[measured.test]
             texts = (measured.second if index else measured.first).split("/")
@@ -81,7 +82,7 @@ class _Meeting:
                 if item.id == SLIP:
                     self._keep(who, round_id, at, item, side, measured, text + "0")
                 self._keep(who, round_id, at, item, side, measured, text)
-        testing.finish_round(self.scope, round_id, at + timedelta(minutes=40), at.date())
+        rounds.finish_round(self.scope, round_id, at + timedelta(minutes=40), at.date())
 
     def _keep(
         self,
@@ -109,7 +110,7 @@ class _Meeting:
             round_id=round_id,
             at=at,
         )
-        testing.keep_result(self.scope, who, result, at, at.date())
+        rounds.keep_result(self.scope, who, result, at, at.date())
 
     def _figures(self, item: TestItem, text: str) -> tuple[Decimal | None, Load | None, int | None]:
         unit = Unit(self.person.facts.unit)

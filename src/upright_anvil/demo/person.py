@@ -6,7 +6,7 @@ from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Disease, Intensity, Sign
 from upright_anvil.core.loads.load import Load
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.services.clients.clients import ClientFacts
 
 
 @dataclass(frozen=True, slots=True)
@@ -46,7 +46,7 @@ class Told:
 
 
 @dataclass(frozen=True, slots=True)
-class Asked:
+class ScreenAnswers:
     """A health screen, so many weeks ago."""
 
     weeks_ago: int
@@ -92,7 +92,7 @@ class Person:
     places: tuple[str, ...]
     body_weight: Load
     history: tuple[Told, ...]
-    screen: Asked
+    screen: ScreenAnswers
     battery: str
     rounds: tuple[int, int]
     results: tuple[Measured, ...]

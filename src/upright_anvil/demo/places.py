@@ -1,7 +1,7 @@
 """The invented places of the demo."""
 
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.flows.places import PlaceFacts
+from upright_anvil.services.clients.places import PlaceFacts
 
 DEPOT = """bar 20, plates 2x1.25 2x2.5 4x5 4x10 4x20
 dumbbells 4-12 by 1, 14-32 by 2

@@ -1,6 +1,6 @@
 """The demo's history: six weeks of training made by a seeded generator, ending with a session that waits that day.
 
-Everything goes through the same flows as a trainer's own taps, on the dates it would have happened. The demo is made
+Everything goes through the same services as a trainer's own taps, on the dates it would have happened. The demo is made
 for a moment it is given, and tells the same sessions in the same order whatever weekday that is.
 """
 
@@ -28,13 +28,15 @@ from upright_anvil.core.strength.estimate import house_factor
 from upright_anvil.demo.meeting import meet
 from upright_anvil.demo.people import PEOPLE
 from upright_anvil.demo.person import Lift, Person
-from upright_anvil.flows import deciding, logging, review, saving
-from upright_anvil.flows.clients import client_list
-from upright_anvil.flows.deciding import Decision
-from upright_anvil.flows.empty_program import start_program
-from upright_anvil.flows.ids import session_id
-from upright_anvil.flows.library import all_exercises
-from upright_anvil.flows.review import Verdict
+from upright_anvil.services.board import saving
+from upright_anvil.services.board.empty_program import start_program
+from upright_anvil.services.clients.clients import client_list
+from upright_anvil.services.floor import logging
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.review import review
+from upright_anvil.services.review.decisions import Decision, keep_decisions
+from upright_anvil.services.review.review import Verdict
+from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.database import Database, Scope
 
@@ -226,7 +228,7 @@ class _Story:
         logging.log_set(scope, sid, row, at)
 
     def _decide(self, scope: Scope, sid: SessionId, at: datetime) -> None:
-        decisions = []
+        taken = []
         judged = review.review_session(scope, sid, at.date())
         for line in judged.lines:
             if line.proposal is None or line.next_cell is None:
@@ -234,8 +236,8 @@ class _Story:
             declined = self.chance.random() < 0.05  # noqa: PLR2004 - one in twenty
             verdict = Verdict.DECLINED if declined else Verdict.ACCEPTED
             reason = "Looked less steady than the figures" if declined else ""
-            decisions.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason))
-        deciding.keep_decisions(scope, judged, decisions, at, at.date())
+            taken.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason))
+        keep_decisions(scope, judged, taken, at, at.date())
 
     def _at(self, on: date) -> datetime:
         return datetime.combine(on, time(17, 30), self.now.tzinfo)

@@ -12,8 +12,9 @@ from importlib import resources
 from typing import Any
 
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.plan.document import GroupKind, Pairing, Section, WeekKind
+from upright_anvil.core.plan.document import Pairing, Section, WeekKind
 from upright_anvil.core.plan.paths import Path, PathKind
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.templates.model import Template, TemplateDay, TemplateGroup, TemplateLine
 
 DATA = resources.files("upright_anvil") / "data" / "templates"

@@ -6,7 +6,7 @@ from decimal import Decimal
 from functools import lru_cache
 from typing import Any
 
-from upright_anvil.core.testing.items import Battery, Better, TestItem, TestKind
+from upright_anvil.core.assessment.items import Battery, Better, TestItem, TestKind
 from upright_anvil.formats.exercise_file import DATA
 
 

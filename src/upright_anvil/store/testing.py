@@ -7,11 +7,11 @@ from decimal import Decimal
 from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy.dialects.sqlite import insert
 
+from upright_anvil.core.assessment.items import Ended
+from upright_anvil.core.assessment.results import Result
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.testing.items import Ended
-from upright_anvil.core.testing.results import Result
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import OwnBatteryRow, OwnTestRow, TestResultRow, TestRoundRow

@@ -11,20 +11,9 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.health.history import Entry, Standing, State
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.document import (
-    Cell,
-    Day,
-    Group,
-    GroupKind,
-    Line,
-    Pairing,
-    Phase,
-    Program,
-    Section,
-    Week,
-    WeekKind,
-)
-from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
 
 STUDIO = read_equipment(

@@ -9,8 +9,9 @@ from tests.core.strategies import prescriptions
 from upright_anvil.core.clock.calls import rest_calls, work_calls
 from upright_anvil.core.clock.model import Clock, Sound, Step, StepKind
 from upright_anvil.core.clock.timeline import READY_SECONDS, timeline
-from upright_anvil.core.plan.document import Group, GroupKind, Program
+from upright_anvil.core.plan.document import Group, Program
 from upright_anvil.core.plan.parts import Line
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.session.order import RunLine
 from upright_anvil.core.session.this_session import day_of

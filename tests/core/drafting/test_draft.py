@@ -6,10 +6,10 @@ from tests.core.checks.plans import ROOM, SETTING, SORE, WHO
 from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.draft import Drafted, Wish, draft
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.plan.document import Section, WeekKind
-from upright_anvil.core.sentences import Refusal
 
 MONDAY = date(2026, 1, 5)
 SOME = replace(WHO, minutes=60, days_a_week=4, training_age=TrainingAge.SOME)
@@ -85,7 +85,7 @@ class DraftTest(TestCase):
             ("1 to 26 weeks", SOME, 60),
             ("1 to 26 weeks", SOME, 0),
         ]:
-            with self.subTest(words), self.assertRaisesRegex(Refusal, words):
+            with self.subTest(words), self.assertRaisesRegex(DomainError, words):
                 drafted(who, weeks)
 
     def test_with_nothing_but_a_floor(self) -> None:

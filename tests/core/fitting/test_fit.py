@@ -6,11 +6,11 @@ from hypothesis import strategies as st
 
 from tests.core.checks.plans import SETTING, WHO, plan
 from upright_anvil.core.checks.study import study_week
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.fitting.changes import Cost, are_opposite
 from upright_anvil.core.fitting.fit import Fit, fit
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.plan.edits import apply_edits
-from upright_anvil.core.sentences import Refusal
 
 STRENGTH = replace(WHO, goal=GoalKind.STRENGTH, minutes=60)
 DAY = plan(
@@ -66,7 +66,7 @@ class FitTest(TestCase):
         self.assertGreater(found.after, 300)
 
     def test_a_session_that_is_gone_is_refused(self) -> None:
-        with self.assertRaises(Refusal):
+        with self.assertRaises(DomainError):
             fit(DAY, "w1", "gone", 3600, STRENGTH)
 
     @settings(max_examples=25)

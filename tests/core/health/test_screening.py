@@ -4,6 +4,7 @@ from unittest import TestCase
 from hypothesis import given
 from hypothesis import strategies as st
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.screening import (
     Answers,
     Clearance,
@@ -17,7 +18,6 @@ from upright_anvil.core.health.screening import (
     screen,
 )
 from upright_anvil.core.health.warning_signs import WARNING_SIGNS
-from upright_anvil.core.sentences import Refusal
 
 TODAY = date(2026, 3, 4)
 HEART = frozenset({Disease.CARDIOVASCULAR})
@@ -71,7 +71,7 @@ class ScreenTest(TestCase):
         self.assertGreaterEqual(len(WARNING_SIGNS), 6)
 
     def test_a_day_to_come_is_refused(self) -> None:
-        with self.assertRaisesRegex(Refusal, "has not come yet"):
+        with self.assertRaisesRegex(DomainError, "has not come yet"):
             check_day(ago(-1), TODAY)
 
 

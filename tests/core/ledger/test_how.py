@@ -1,10 +1,10 @@
 from unittest import TestCase
 
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.ledger.standing import done_ramp_sets, done_sets, standing_rows
-from upright_anvil.core.sentences import Refusal
 
 
 class HowTest(TestCase):
@@ -17,7 +17,7 @@ class HowTest(TestCase):
             ("a side of nothing", How(pain_side=Side.LEFT), 8, "joint there are two of"),
             ("too many checkpoints", How(checkpoints=99), 8, "Checkpoints"),
         ]:
-            with self.subTest(story), self.assertRaisesRegex(Refusal, says):
+            with self.subTest(story), self.assertRaisesRegex(DomainError, says):
                 how.check(amount)
 
     def test_a_set_says_what_is_wrong_with_it(self) -> None:
@@ -34,7 +34,7 @@ class HowTest(TestCase):
             ("not the weaker side's reps", lambda: row(reps=9, how=How(left=8, right=9)), "weaker side"),
             ("not the weaker side's seconds", lambda: row(reps=None, seconds=31, how=How(left=30, right=31)), "weaker"),
         ):
-            with self.subTest(story), self.assertRaisesRegex(Refusal, says):
+            with self.subTest(story), self.assertRaisesRegex(DomainError, says):
                 build()
         row(60)
         row(reps=8, how=How(left=8, right=9))
@@ -61,7 +61,7 @@ class HowTest(TestCase):
                 self.assertIs(how.clean_enough, clean)
 
     def test_a_set_is_checked_with_what_was_seen_of_it(self) -> None:
-        with self.assertRaisesRegex(Refusal, "weaker side"):
+        with self.assertRaisesRegex(DomainError, "weaker side"):
             PerformedSet("a", Slot("l1", 1), "e", Outcome.DONE, 8, how=How(left=6, right=8))
 
     def test_ramp_up_sets_are_counted_apart(self) -> None:

@@ -4,10 +4,10 @@ from unittest import TestCase
 from hypothesis import given
 from hypothesis import strategies as st
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.ledger.standing import done_sets, standing_rows
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.sentences import Refusal
 
 FIRST = Slot("line", 1)
 
@@ -30,7 +30,7 @@ class RowTest(TestCase):
             {"slot": Slot("line", 0)},
             {"slot": Slot("line", 61)},
         ]:
-            with self.subTest(wrong=wrong), self.assertRaisesRegex(Refusal, r"\.$"):
+            with self.subTest(wrong=wrong), self.assertRaisesRegex(DomainError, r"\.$"):
                 replace(good, **wrong)
 
     def test_a_skipped_set_needs_neither_reps_nor_seconds(self) -> None:

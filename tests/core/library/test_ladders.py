@@ -1,8 +1,8 @@
 from unittest import TestCase
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.library.ladders import Ladder, Ladders, check_ladders
-from upright_anvil.core.sentences import Refusal
 
 PUSH = Ladder("push", "Push", ("wall", "knees", "full", "one-arm"))
 FLOOR = Ladder("floor", "Floor", ("knees", "full", "clap"))
@@ -48,5 +48,5 @@ class LaddersTest(TestCase):
             (Ladder("x", "X", ("wall", "wall")), "names a rung twice"),
             (Ladder("x", "X", ("one-arm", "knees")), "harder than itself"),
         ]:
-            with self.subTest(words=words), self.assertRaisesRegex(Refusal, words):
+            with self.subTest(words=words), self.assertRaisesRegex(DomainError, words):
                 check_ladders(Ladders((PUSH, wrong)), KNOWN)

@@ -5,10 +5,10 @@ from unittest import TestCase
 from hypothesis import given
 
 from tests.core.strategies import barbells, inventories, kg_loads
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.implements import Barbell, FixedLoads, ImplementKind, Plates, plate_sums
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.sentences import Refusal
 
 DUMBBELLS = FixedLoads(ImplementKind.DUMBBELL, tuple(Load.of(kg, Unit.KG) for kg in (10, 6, 8, 14)))
 BAR = Barbell(
@@ -86,7 +86,7 @@ class InventoryTest(TestCase):
     def test_a_set_of_plates_that_is_a_slip_is_refused(self) -> None:
         sizes = ("1.01", "2.11", "3.37", "5.53", "8.89", "14.47")
         slip = tuple(Plates(Load.of(size, Unit.KG), 20) for size in sizes)
-        with self.assertRaisesRegex(Refusal, "list fewer sizes"):
+        with self.assertRaisesRegex(DomainError, "list fewer sizes"):
             plate_sums(slip)
 
     @given(barbells())

@@ -5,10 +5,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.core.strategies import barbells
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.implements import Barbell, Plates
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.loads.plating import plates_for
-from upright_anvil.core.sentences import Refusal
 
 BAR = Barbell(
     Load.of(20, Unit.KG),
@@ -38,7 +38,7 @@ class PlatingTest(TestCase):
         self.assertEqual((written(change.put_on), written(change.take_off)), ("5", "2.5"))
 
     def test_a_load_that_cannot_be_made_is_refused(self) -> None:
-        with self.assertRaisesRegex(Refusal, "61 kg cannot be made"):
+        with self.assertRaisesRegex(DomainError, "61 kg cannot be made"):
             plates_for(BAR, Load.of(61, Unit.KG))
 
     @given(barbells(), st.data())

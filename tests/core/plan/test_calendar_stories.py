@@ -5,7 +5,7 @@ from unittest import TestCase
 
 from tests.core.checks.plans import SETTING, WHO, DayPlan, plan
 from upright_anvil.core.checks.study import study_week
-from upright_anvil.core.plan.calendar import WayOut, ways_out
+from upright_anvil.core.missed_session import WayOut, ways_out
 from upright_anvil.core.plan.edits.calendar import MoveSession
 
 MONDAY = date(2026, 1, 5)

@@ -2,12 +2,13 @@ from unittest import TestCase
 
 from tests.core.plan.samples import program
 from upright_anvil.core.plan.compare import Difference, compare
-from upright_anvil.core.plan.document import GroupKind, Pairing
+from upright_anvil.core.plan.document import Pairing
 from upright_anvil.core.plan.edits.calendar import MoveSession
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.days import ChangeDay, SetDay
 from upright_anvil.core.plan.edits.groups import GroupLines
 from upright_anvil.core.plan.edits.lines import ChangeExercise, ChangeLine, RemoveLine
+from upright_anvil.core.prescription.groups import GroupKind
 
 NAMES = {"back-squat": "Back squat", "bench-press": "Bench press"}
 

@@ -4,6 +4,7 @@ from unittest import TestCase
 from pydantic import TypeAdapter, ValidationError
 
 from tests.core.plan.samples import program, texts
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
@@ -11,7 +12,6 @@ from upright_anvil.core.plan.edits.days import AddDay, ChangeDay, RemoveDay
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, MoveLine, RemoveLine
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase, ChangeProgram
 from upright_anvil.core.plan.edits.weeks import AddWeek, ChangeWeek, RemoveWeek
-from upright_anvil.core.sentences import Refusal
 
 
 def lines_of(plan: Program, day: int) -> list[str]:
@@ -60,7 +60,7 @@ class StructureTest(TestCase):
 
     def test_a_line_stays_in_its_phase(self) -> None:
         plan = AddPhase(phase="p2", name="Next").apply(program())
-        with self.assertRaisesRegex(Refusal, "within its phase"):
+        with self.assertRaisesRegex(DomainError, "within its phase"):
             MoveLine(line="squat", day="p2-d1", position=0).apply(plan)
 
     def test_days_come_and_go(self) -> None:
@@ -79,7 +79,7 @@ class StructureTest(TestCase):
 
     def test_the_last_week_stays(self) -> None:
         plan = RemoveWeek(phase="p1", week="w1").apply(RemoveWeek(phase="p1", week="w2").apply(program()))
-        with self.assertRaisesRegex(Refusal, "at least one week"):
+        with self.assertRaisesRegex(DomainError, "at least one week"):
             RemoveWeek(phase="p1", week="w3").apply(plan)
 
     def test_a_phase_begins_where_the_last_built_to(self) -> None:
@@ -94,7 +94,7 @@ class StructureTest(TestCase):
     def test_a_program_starts_on_a_monday(self) -> None:
         plan = ChangeProgram(name="Spring", start=date(2026, 1, 12)).apply(program())
         self.assertEqual((plan.name, plan.start), ("Spring", date(2026, 1, 12)))
-        with self.assertRaisesRegex(Refusal, "Monday"):
+        with self.assertRaisesRegex(DomainError, "Monday"):
             ChangeProgram(name="Spring", start=date(2026, 1, 13)).apply(program())
 
     def test_adding_twice_adds_once(self) -> None:
@@ -119,16 +119,16 @@ class StructureTest(TestCase):
             ChangeWeek(phase="p1", week="gone", kind=WeekKind.HOLD),
             ChangePhase(phase="gone", name="X"),
         ]:
-            with self.subTest(op=edit.op), self.assertRaisesRegex(Refusal, "no longer in the program"):
+            with self.subTest(op=edit.op), self.assertRaisesRegex(DomainError, "no longer in the program"):
                 edit.apply(program())
 
     def test_a_day_holds_forty_lines(self) -> None:
         many = [AddLine(day="d1", line=f"l{n}", exercise="plank") for n in range(39)]
-        with self.assertRaisesRegex(Refusal, "more than 40 lines"):
+        with self.assertRaisesRegex(DomainError, "more than 40 lines"):
             apply_edits(program(), many)
 
     def test_one_edit_that_does_not_fit_stops_them_all(self) -> None:
-        with self.assertRaises(Refusal):
+        with self.assertRaises(DomainError):
             apply_edits(program(), [RemoveLine(line="squat"), RemoveLine(line="squat")])
 
 

@@ -5,12 +5,12 @@ from hypothesis import example, given
 from hypothesis import strategies as st
 
 from tests.core.checks.plans import SETTING, STUDIO
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.prescription.shorthand import read, write
-from upright_anvil.core.sentences import Refusal
 
 B, H, E = WeekKind.BUILD, WeekKind.HOLD, WeekKind.EASE_OFF
 SQUAT = SETTING.exercise("back-squat")
@@ -80,7 +80,7 @@ class PathsTest(TestCase):
             (path(PathKind.WAVE, "0", 70), "3 x 5, 60/70/80 kg"),
             (path(PathKind.LOAD, "60"), "3 x 5, 70 %"),
         ]:
-            with self.subTest(kind=way.kind, text=text), self.assertRaisesRegex(Refusal, r"\w.*\.$"):
+            with self.subTest(kind=way.kind, text=text), self.assertRaisesRegex(DomainError, r"\w.*\.$"):
                 walked(text, way)
 
     @example(4, -18, [B, B, B, E])

@@ -10,9 +10,9 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Day, Week
 from upright_anvil.core.plan.reading import day_estimate, read_cell, read_day, read_phase
-from upright_anvil.core.plan.setting import Setting
 
 SQUAT = Exercise("back-squat", "Back squat", Pattern.SQUAT, (), implements=(ImplementKind.BARBELL,), rep_seconds=4)
 PULL_UP = Exercise("pull-up", "Pull-up", Pattern.PULL_VERTICAL, (), bodyweight_share=Decimal(1))

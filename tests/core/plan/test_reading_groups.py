@@ -6,12 +6,13 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.checks.plans import SETTING, plan
-from upright_anvil.core.plan.document import Day, GroupKind, Program
+from upright_anvil.core.plan.document import Day, Program
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.plan.reading import ReadDay, day_estimate, forget_texts, read_day
+from upright_anvil.core.prescription.groups import GroupKind
 
 LINES = ["leg-press: 3 x 10, rest 60 s", "bench-press: 3 x 8, 60 kg, rest 60 s", "cable-row: 3 x 10, rest 60 s"]
 

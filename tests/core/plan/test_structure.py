@@ -7,7 +7,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.core.plan.samples import MONDAY, program, texts
-from upright_anvil.core.plan.document import GroupKind, Pairing, Program, Section, WeekKind
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.plan.document import Pairing, Program, Section, WeekKind
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.edits.calendar import HoldSession, MoveSession
 from upright_anvil.core.plan.edits.days import RepeatDay, SetDay
@@ -15,7 +16,7 @@ from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines, Ungrou
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, ChangeLine, MoveGroup, MoveLine, RemoveLine
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase, RemovePhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.prescription.groups import GroupKind
 
 
 def three() -> Program:
@@ -67,7 +68,7 @@ class GroupsTest(TestCase):
             ("a day of another phase", MoveSession(week="w1", day="gone")),
             ("the only phase", RemovePhase(phase="p1")),
         ]:
-            with self.subTest(words), self.assertRaisesRegex(Refusal, r"\w.*\.$"):
+            with self.subTest(words), self.assertRaisesRegex(DomainError, r"\w.*\.$"):
                 edit.apply(three())
 
 
@@ -149,7 +150,7 @@ class CalendarEditsTest(TestCase):
             ("what something was merged into is dropped", MoveSession(week="w1", day="d2")),
             ("round in a circle", MoveSession(week="w1", day="d2", into="d1")),
         ]:
-            with self.subTest(words), self.assertRaises(Refusal):
+            with self.subTest(words), self.assertRaises(DomainError):
                 edit.apply(merged)
         self.assertEqual(len(list(MoveSession(week="w1", day="d2", to=MONDAY).apply(merged).sessions())), 5)
 
@@ -179,6 +180,6 @@ class AnyEditsTest(TestCase):
         for edit in asked:
             try:
                 plan = edit.apply(plan)
-            except Refusal as refusal:
+            except DomainError as refusal:
                 self.assertRegex(str(refusal), r"\w")
         self.assertEqual(Program.model_validate_json(plan.model_dump_json()), plan)

@@ -7,6 +7,7 @@ from unittest import TestCase
 from hypothesis import given
 
 from tests.core.strategies import prescriptions
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import (
     BodyweightLoad,
@@ -24,7 +25,6 @@ from upright_anvil.core.prescription.schemes.base import write_time
 from upright_anvil.core.prescription.schemes.varied import write_loads
 from upright_anvil.core.prescription.shorthand import read, write, write_parts
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, amount_of, reps_of, spoken
-from upright_anvil.core.sentences import Refusal
 
 EIGHT = Reps(8, 8)
 
@@ -58,7 +58,7 @@ class TargetsTest(TestCase):
             lambda: Distance(50_001),
         ]
         for make in makes:
-            with self.subTest(make), self.assertRaisesRegex(Refusal, r"\w.*\.$"):
+            with self.subTest(make), self.assertRaisesRegex(DomainError, r"\w.*\.$"):
                 make()
 
 
@@ -86,7 +86,7 @@ class LoadTargetsTest(TestCase):
             lambda: BodyweightLoad(None, assisted=True),
         ]
         for make in makes:
-            with self.subTest(make), self.assertRaises(Refusal):
+            with self.subTest(make), self.assertRaises(DomainError):
                 make()
 
     def test_nobody_can_say_what_moves_before_it_is_found(self) -> None:
@@ -117,7 +117,7 @@ class PrescriptionTest(TestCase):
             lambda: Prescription(1, EIGHT, scheme=BackOff(3, EIGHT, Cut(10))),
         ]
         for number, make in enumerate(makes):
-            with self.subTest(number=number), self.assertRaisesRegex(Refusal, r"\w.*\.$"):
+            with self.subTest(number=number), self.assertRaisesRegex(DomainError, r"\w.*\.$"):
                 make()
 
     @given(prescriptions)

@@ -1,12 +1,12 @@
 from decimal import Decimal
 from unittest import TestCase
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import Tempo
-from upright_anvil.core.sentences import Refusal
 
 
 class PrescriptionTest(TestCase):
@@ -20,7 +20,7 @@ class PrescriptionTest(TestCase):
             lambda: BodyweightLoad(Load.of(0, Unit.KG)),
             lambda: Tempo(61, 0, 0, 0),
         ]:
-            with self.subTest(), self.assertRaisesRegex(Refusal, r"\S"):
+            with self.subTest(), self.assertRaisesRegex(DomainError, r"\S"):
                 make()
 
     def test_explosive_counts_one_second(self) -> None:

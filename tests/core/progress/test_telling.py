@@ -2,11 +2,12 @@ from datetime import date, timedelta
 from decimal import Decimal
 from unittest import TestCase
 
+from upright_anvil.core.assessment.compare import Change, ChangeVerdict, Way
 from upright_anvil.core.ledger.how import How, Quality
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.progress.at_load import most_gained
-from upright_anvil.core.progress.telling import (
+from upright_anvil.core.progress.highlights import (
     AtLoad,
     Telling,
     TellingKind,
@@ -18,7 +19,6 @@ from upright_anvil.core.progress.telling import (
     worth_telling,
 )
 from upright_anvil.core.strength.over_time import Point
-from upright_anvil.core.testing.compare import Change, ChangeVerdict, Way
 
 TODAY = date(2026, 3, 30)
 

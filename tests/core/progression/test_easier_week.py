@@ -2,8 +2,8 @@ from dataclasses import replace
 from datetime import date
 from unittest import TestCase
 
+from upright_anvil.core.health.readiness import Grade
 from upright_anvil.core.progression.easier_week import easier_week
-from upright_anvil.core.session.readiness import Grade
 from upright_anvil.core.strength.over_time import Slope, Strength
 
 GOOD, MIDDLING, POOR = Grade.GOOD, Grade.MIDDLING, Grade.POOR

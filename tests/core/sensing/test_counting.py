@@ -4,13 +4,13 @@ from unittest import TestCase
 from hypothesis import given
 from hypothesis import strategies as st
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.sensing.counting import Measured, measured
 from upright_anvil.core.sensing.live import MOST_SAMPLES, LiveCount
 from upright_anvil.core.sensing.strokes import Sample, smoothed, strokes
 from upright_anvil.core.sensing.tempo_kept import tempo_sentences
-from upright_anvil.core.sentences import Refusal
-from upright_anvil.standins.rep_sensor import Moves, SimulatedRepSensor
+from upright_anvil.simulators.rep_sensor import Moves, SimulatedRepSensor
 
 
 def path(*turns: tuple[float, float]) -> list[Sample]:
@@ -108,11 +108,11 @@ class LiveTest(TestCase):
     def test_samples_out_of_order_and_without_end_are_refused(self) -> None:
         live = LiveCount()
         live.add(Sample(1.0, 0))
-        with self.assertRaisesRegex(Refusal, "in the order"):
+        with self.assertRaisesRegex(DomainError, "in the order"):
             live.add(Sample(0.5, 0))
         full = LiveCount()
         full._samples = [Sample(0, 0)] * MOST_SAMPLES
-        with self.assertRaisesRegex(Refusal, "quarter of an hour"):
+        with self.assertRaisesRegex(DomainError, "quarter of an hour"):
             full.add(Sample(1, 0))
 
 

@@ -7,18 +7,12 @@ from hypothesis import strategies as st
 from tests.core.checks.plans import SETTING
 from tests.core.session.sample import after, session, texts
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.health.readiness import Pain, Report
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.session.easing import easing, setting_with
-from upright_anvil.core.session.milder import (
-    MOST_CUT,
-    a_third_fewer,
-    fewer_sets,
-    lighter,
-    more_in_reserve,
-)
-from upright_anvil.core.session.readiness import Pain, Report
+from upright_anvil.core.session.milder import MOST_CUT, a_third_fewer, fewer_sets, lighter, more_in_reserve
 from upright_anvil.core.session.this_session import as_changed
 
 GOOD, MIDDLING, POOR = Report(5, 5, 1, 1), Report(3, 3, 3, 3), Report(1, 2, 5, 4)

@@ -3,9 +3,10 @@ from unittest import TestCase
 from tests.core.checks.plans import pair
 from tests.core.session.sample import run_lines, session
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.document import GroupKind, Program
+from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.session.order import Turn, running_order
 from upright_anvil.core.session.sides import sides_of

@@ -6,7 +6,7 @@ from unittest import TestCase
 from tests.core.checks.plans import ROOM, SETTING, WHO
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import TrainingAge
-from upright_anvil.core.plan.document import GroupKind
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.templates.adapt import adapt
 from upright_anvil.formats.template_file import shipped_templates
 

@@ -61,18 +61,18 @@ export const api = {
   clients: () => told(http.GET("/api/clients")),
   client: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}", { params: { path: { client_id } } })),
-  addClient: (body: Schemas["AskedClient"]) => told(http.POST("/api/clients", { body })),
-  changeClient: (client_id: ClientId, body: Schemas["AskedClientChange"]) =>
+  addClient: (body: Schemas["ClientRequest"]) => told(http.POST("/api/clients", { body })),
+  changeClient: (client_id: ClientId, body: Schemas["ClientChangeRequest"]) =>
     told(http.PATCH("/api/clients/{client_id}", { params: { path: { client_id } }, body })),
   setPlaces: (client_id: ClientId, places: PlaceId[]) =>
     told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
   places: () => told(http.GET("/api/places")),
-  addPlace: (body: Schemas["AskedPlace"]) => told(http.POST("/api/places", { body })),
-  changePlace: (place_id: PlaceId, body: Schemas["AskedPlace"]) =>
+  addPlace: (body: Schemas["PlaceRequest"]) => told(http.POST("/api/places", { body })),
+  changePlace: (place_id: PlaceId, body: Schemas["PlaceRequest"]) =>
     told(http.PUT("/api/places/{place_id}", { params: { path: { place_id } }, body })),
-  readEquipment: (body: Schemas["AskedEquipment"]) => told(http.POST("/api/equipment/read", { body })),
+  readEquipment: (body: Schemas["EquipmentRequest"]) => told(http.POST("/api/equipment/read", { body })),
   warningSigns: () => told(http.GET("/api/warning-signs")),
-  addEntry: (client_id: ClientId, body: Schemas["AskedEntry"]) =>
+  addEntry: (client_id: ClientId, body: Schemas["EntryRequest"]) =>
     told(http.POST("/api/clients/{client_id}/history", { params: { path: { client_id } }, body })),
   withdrawEntry: (client_id: ClientId, entry_id: string) =>
     told(
@@ -86,20 +86,20 @@ export const api = {
         params: { path: { client_id, entry_id } },
       }),
     ),
-  addScreen: (client_id: ClientId, body: Schemas["AskedScreen"]) =>
+  addScreen: (client_id: ClientId, body: Schemas["ScreenRequest"]) =>
     told(http.POST("/api/clients/{client_id}/screens", { params: { path: { client_id } }, body })),
-  addClearance: (client_id: ClientId, body: Schemas["AskedClearance"]) =>
+  addClearance: (client_id: ClientId, body: Schemas["ClearanceRequest"]) =>
     told(http.POST("/api/clients/{client_id}/clearances", { params: { path: { client_id } }, body })),
-  addCycleReport: (client_id: ClientId, body: Schemas["AskedCycleReport"]) =>
+  addCycleReport: (client_id: ClientId, body: Schemas["CycleReportRequest"]) =>
     told(http.POST("/api/clients/{client_id}/cycle-reports", { params: { path: { client_id } }, body })),
   batteries: () => told(http.GET("/api/batteries")),
-  addBattery: (body: Schemas["AskedBattery"]) => told(http.POST("/api/batteries", { body })),
-  changeBattery: (battery_id: string, body: Schemas["AskedBattery"]) =>
+  addBattery: (body: Schemas["BatteryRequest"]) => told(http.POST("/api/batteries", { body })),
+  changeBattery: (battery_id: string, body: Schemas["BatteryRequest"]) =>
     told(http.PUT("/api/batteries/{battery_id}", { params: { path: { battery_id } }, body })),
   removeBattery: (battery_id: string) =>
     told(http.DELETE("/api/batteries/{battery_id}", { params: { path: { battery_id } } })),
-  addTest: (body: Schemas["AskedTest"]) => told(http.POST("/api/tests", { body })),
-  startRound: (client_id: ClientId, round_id: string, body: Schemas["AskedRound"]) =>
+  addTest: (body: Schemas["TestRequest"]) => told(http.POST("/api/tests", { body })),
+  startRound: (client_id: ClientId, round_id: string, body: Schemas["RoundRequest"]) =>
     told(
       http.PUT("/api/clients/{client_id}/rounds/{round_id}", {
         params: { path: { client_id, round_id } },
@@ -107,7 +107,7 @@ export const api = {
       }),
     ),
   round: (round_id: string) => told(http.GET("/api/rounds/{round_id}", { params: { path: { round_id } } })),
-  keepResult: (client_id: ClientId, body: Schemas["AskedResult"]) =>
+  keepResult: (client_id: ClientId, body: Schemas["ResultRequest"]) =>
     told(http.POST("/api/clients/{client_id}/results", { params: { path: { client_id } }, body })),
   sideBySide: (client_id: ClientId, earlier: string | null, later: string | null) =>
     told(
@@ -115,7 +115,7 @@ export const api = {
         params: { path: { client_id }, query: { earlier, later } },
       }),
     ),
-  startProgram: (client_id: ClientId, body: Schemas["AskedProgram"]) =>
+  startProgram: (client_id: ClientId, body: Schemas["ProgramRequest"]) =>
     told(http.POST("/api/clients/{client_id}/program", { params: { path: { client_id } }, body })),
   progress: (client_id: ClientId, exercise: ExerciseId | null) =>
     told(
@@ -125,7 +125,7 @@ export const api = {
     ),
   board: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}", { params: { path: { program_id } } })),
-  saveEdits: (program_id: ProgramId, body: Schemas["AskedEdits"]) =>
+  saveEdits: (program_id: ProgramId, body: Schemas["EditsRequest"]) =>
     told(http.POST("/api/programs/{program_id}/revisions", { params: { path: { program_id } }, body })),
   history: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}/revisions", { params: { path: { program_id } } })),
@@ -133,7 +133,7 @@ export const api = {
     told(http.POST("/api/programs/{program_id}/undo", { params: { path: { program_id } }, body: { base } })),
   redo: (program_id: ProgramId, base: number) =>
     told(http.POST("/api/programs/{program_id}/redo", { params: { path: { program_id } }, body: { base } })),
-  readLine: (program_id: ProgramId, body: Schemas["AskedReading"]) =>
+  readLine: (program_id: ProgramId, body: Schemas["ReadingRequest"]) =>
     told(http.POST("/api/programs/{program_id}/read", { params: { path: { program_id } }, body })),
   findings: (program_id: ProgramId, phase_id: string) =>
     told(
@@ -141,7 +141,7 @@ export const api = {
         params: { path: { program_id, phase_id } },
       }),
     ),
-  tryEdits: (program_id: ProgramId, edits: Schemas["AskedTrial"]["edits"]) =>
+  tryEdits: (program_id: ProgramId, edits: Schemas["TrialRequest"]["edits"]) =>
     told(http.POST("/api/programs/{program_id}/try", { params: { path: { program_id } }, body: { edits } })),
   hints: (program_id: ProgramId, exercise: ExerciseId, at: { line: LineId; week: WeekId }) =>
     told(
@@ -149,7 +149,7 @@ export const api = {
         params: { path: { program_id }, query: { exercise, ...at } },
       }),
     ),
-  fill: (program_id: ProgramId, body: Schemas["AskedPath"]) =>
+  fill: (program_id: ProgramId, body: Schemas["PathRequest"]) =>
     told(http.POST("/api/programs/{program_id}/fill", { params: { path: { program_id } }, body })),
   fit: (program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: number) =>
     told(
@@ -204,9 +204,9 @@ export const api = {
         body: { template },
       }),
     ),
-  draft: (client_id: ClientId, body: Schemas["AskedDraft"]) =>
+  draft: (client_id: ClientId, body: Schemas["DraftRequest"]) =>
     told(http.POST("/api/clients/{client_id}/draft", { params: { path: { client_id } }, body })),
-  startFromDraft: (client_id: ClientId, body: Schemas["AskedDraft"]) =>
+  startFromDraft: (client_id: ClientId, body: Schemas["DraftRequest"]) =>
     told(http.POST("/api/clients/{client_id}/program/from-draft", { params: { path: { client_id } }, body })),
   floor: (program_id: ProgramId, week_id: WeekId, day_id: DayId) =>
     told(
@@ -214,7 +214,7 @@ export const api = {
         params: { path: { program_id, week_id, day_id } },
       }),
     ),
-  preview: (program_id: ProgramId, week_id: WeekId, day_id: DayId, body: Schemas["AskedChange"]["wanted"]) =>
+  preview: (program_id: ProgramId, week_id: WeekId, day_id: DayId, body: Schemas["ChangeRequest"]["wanted"]) =>
     told(
       http.POST("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/preview", {
         params: { path: { program_id, week_id, day_id } },
@@ -252,10 +252,10 @@ export const api = {
   summary: (session_id: SessionId) =>
     told(http.GET("/api/sessions/{session_id}/summary", { params: { path: { session_id } } })),
   settings: () => told(http.GET("/api/settings")),
-  keepSettings: (body: Schemas["AskedSettings"]) => told(http.PUT("/api/settings", { body })),
+  keepSettings: (body: Schemas["SettingsRequest"]) => told(http.PUT("/api/settings", { body })),
   review: (session_id: SessionId) =>
     told(http.GET("/api/sessions/{session_id}/review", { params: { path: { session_id } } })),
-  decide: (session_id: SessionId, decisions: Schemas["AskedDecision"][]) =>
+  decide: (session_id: SessionId, decisions: Schemas["DecisionRequest"][]) =>
     told(
       http.POST("/api/sessions/{session_id}/decisions", {
         params: { path: { session_id } },
@@ -283,8 +283,8 @@ export const api = {
     ),
   policies: () => told(http.GET("/api/policies")),
   ladders: () => told(http.GET("/api/ladders")),
-  addExercise: (body: Schemas["AskedExercise"]) => told(http.POST("/api/exercises", { body })),
-  changeExercise: (exercise_id: ExerciseId, body: Schemas["AskedExercise"]) =>
+  addExercise: (body: Schemas["ExerciseRequest"]) => told(http.POST("/api/exercises", { body })),
+  changeExercise: (exercise_id: ExerciseId, body: Schemas["ExerciseRequest"]) =>
     told(http.PUT("/api/exercises/{exercise_id}", { params: { path: { exercise_id } }, body })),
   removeExercise: (exercise_id: ExerciseId) =>
     told(http.DELETE("/api/exercises/{exercise_id}", { params: { path: { exercise_id } } })),

@@ -1553,6 +1553,32 @@ export interface components {
             name: string;
         };
         /**
+         * AddRequest
+         * @description One more exercise; the line's id was made by the app.
+         */
+        AddRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "add";
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /**
+             * Exercise
+             * Format: ExerciseId
+             */
+            exercise: ExerciseId;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+        };
+        /**
          * AddWeek
          * @description Add a week after the last, with the last week's cells copied into it.
          */
@@ -1790,1025 +1816,6 @@ export interface components {
             intends: components["schemas"]["Intensity"];
         };
         /**
-         * AskedAdd
-         * @description One more exercise; the line's id was made by the app.
-         */
-        AskedAdd: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "add";
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            /**
-             * Exercise
-             * Format: ExerciseId
-             */
-            exercise: ExerciseId;
-            /**
-             * Text
-             * @default
-             */
-            text: string;
-        };
-        /**
-         * AskedBattery
-         * @description A battery: its list of tests, and the weeks until it is due again.
-         */
-        AskedBattery: {
-            /** Name */
-            name: string;
-            /**
-             * Purpose
-             * @default
-             */
-            purpose: string;
-            /** Tests */
-            tests: string[];
-            /** Repeat Weeks */
-            repeat_weeks: number;
-        };
-        /**
-         * AskedChange
-         * @description A change of the day to make; ``left_out`` names the parts of it that were not wanted.
-         */
-        AskedChange: {
-            /** Id */
-            id: string;
-            /** Wanted */
-            wanted: components["schemas"]["AskedReadiness"] | components["schemas"]["AskedTime"] | components["schemas"]["AskedOtherPlace"] | components["schemas"]["AskedSwap"] | components["schemas"]["AskedLoadChange"] | components["schemas"]["AskedDrop"] | components["schemas"]["AskedAdd"] | components["schemas"]["AskedMove"];
-            /** Left Out */
-            left_out?: string[];
-        };
-        /**
-         * AskedClearance
-         * @description What a clinician allowed.
-         */
-        AskedClearance: {
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** By */
-            by: string;
-            up_to: components["schemas"]["Intensity"];
-            /**
-             * Limits
-             * @default
-             */
-            limits: string;
-        };
-        /**
-         * AskedClient
-         * @description A new client; name and unit are enough. Without a place it is the one most clients share.
-         */
-        AskedClient: {
-            /** Name */
-            name: string;
-            unit: components["schemas"]["Unit"];
-            aim?: components["schemas"]["GoalKind"] | null;
-            /** Goal */
-            goal?: string | null;
-            second_aim?: components["schemas"]["GoalKind"] | null;
-            /** Second Goal */
-            second_goal?: string | null;
-            /** About */
-            about?: string | null;
-            /** Minutes */
-            minutes?: number | null;
-            /** Days A Week */
-            days_a_week?: number | null;
-            /** Weekdays */
-            weekdays?: number[] | null;
-            training_age?: components["schemas"]["TrainingAge"] | null;
-            school?: components["schemas"]["School"] | null;
-            /** Birth Year */
-            birth_year?: number | null;
-            /** Contact */
-            contact?: string | null;
-            /** Emergency Contact */
-            emergency_contact?: string | null;
-            /** Consent On */
-            consent_on?: string | null;
-            /** Cycle Reports */
-            cycle_reports?: boolean | null;
-            place?: components["schemas"]["AskedPlace"] | null;
-            body_weight?: components["schemas"]["AskedLoad"] | null;
-        };
-        /**
-         * AskedClientChange
-         * @description Some facts of a client; what is left out stays as it is.
-         */
-        AskedClientChange: {
-            /** Name */
-            name?: string | null;
-            unit?: components["schemas"]["Unit"] | null;
-            aim?: components["schemas"]["GoalKind"] | null;
-            /** Goal */
-            goal?: string | null;
-            second_aim?: components["schemas"]["GoalKind"] | null;
-            /** Second Goal */
-            second_goal?: string | null;
-            /** About */
-            about?: string | null;
-            /** Minutes */
-            minutes?: number | null;
-            /** Days A Week */
-            days_a_week?: number | null;
-            /** Weekdays */
-            weekdays?: number[] | null;
-            training_age?: components["schemas"]["TrainingAge"] | null;
-            school?: components["schemas"]["School"] | null;
-            /** Birth Year */
-            birth_year?: number | null;
-            /** Contact */
-            contact?: string | null;
-            /** Emergency Contact */
-            emergency_contact?: string | null;
-            /** Consent On */
-            consent_on?: string | null;
-            /** Cycle Reports */
-            cycle_reports?: boolean | null;
-        };
-        /**
-         * AskedCueSet
-         * @description Cues of one school.
-         */
-        AskedCueSet: {
-            /** School */
-            school: string;
-            /** Cues */
-            cues: string[];
-        };
-        /**
-         * AskedCycleReport
-         * @description What a client who opted in reports.
-         */
-        AskedCycleReport: {
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** Energy */
-            energy: number;
-            /**
-             * Words
-             * @default
-             */
-            words: string;
-        };
-        /**
-         * AskedDecision
-         * @description A decision on a proposal; the id was made by the app.
-         */
-        AskedDecision: {
-            /** Id */
-            id: string;
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            verdict: components["schemas"]["Verdict"];
-            /**
-             * Text
-             * @default
-             */
-            text: string;
-            /**
-             * Seen
-             * @default
-             */
-            seen: string;
-            /**
-             * Reason
-             * @default
-             */
-            reason: string;
-        };
-        /**
-         * AskedDecisions
-         * @description Decisions taken together: all are kept, or none.
-         */
-        AskedDecisions: {
-            /** Decisions */
-            decisions: components["schemas"]["AskedDecision"][];
-        };
-        /**
-         * AskedDraft
-         * @description What is wanted of a draft: weeks, the seed, exercises pinned to slots and exercises rolled away from them.
-         */
-        AskedDraft: {
-            /**
-             * Weeks
-             * @default 8
-             */
-            weeks: number;
-            /**
-             * Seed
-             * @default 1
-             */
-            seed: number;
-            /** Pins */
-            pins?: {
-                [key: string]: string;
-            };
-            /** Avoid */
-            avoid?: {
-                [key: string]: string[];
-            };
-        };
-        /**
-         * AskedDrop
-         * @description A line left out.
-         */
-        AskedDrop: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "drop";
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            /**
-             * Why
-             * @default
-             */
-            why: string;
-        };
-        /**
-         * AskedEdits
-         * @description Edits, and the revision they started from.
-         */
-        AskedEdits: {
-            /** Base */
-            base: number;
-            /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
-            /** Reason */
-            reason: string;
-        };
-        /**
-         * AskedEffort
-         * @description How hard the whole session was, 0 to 10 (Foster et al. 2001, session RPE).
-         */
-        AskedEffort: {
-            /** Effort */
-            effort: number;
-        };
-        /**
-         * AskedEntry
-         * @description An entry on a joint or condition; the id was made by the app.
-         */
-        AskedEntry: {
-            /** Id */
-            id: string;
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** Topic */
-            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
-            side?: components["schemas"]["Side"] | null;
-            state: components["schemas"]["State"];
-            /**
-             * Words
-             * @default
-             */
-            words: string;
-            /**
-             * Clinician
-             * @default false
-             */
-            clinician: boolean;
-            /** Due On */
-            due_on?: string | null;
-        };
-        /**
-         * AskedEquipment
-         * @description An equipment text to be read out.
-         */
-        AskedEquipment: {
-            /** Text */
-            text: string;
-            unit: components["schemas"]["Unit"];
-        };
-        /**
-         * AskedExercise
-         * @description An exercise of the trainer's own, or an edit of one that ships.
-         */
-        AskedExercise: {
-            /** Name */
-            name: string;
-            pattern: components["schemas"]["Pattern"];
-            /** @default lift */
-            kind: components["schemas"]["ExerciseKind"];
-            /**
-             * Movers
-             * @default []
-             */
-            movers: components["schemas"]["Muscle"][];
-            /**
-             * Helpers
-             * @default []
-             */
-            helpers: components["schemas"]["Muscle"][];
-            /** Implements */
-            implements: components["schemas"]["ImplementKind"][];
-            /**
-             * Needs
-             * @default []
-             */
-            needs: components["schemas"]["Feature"][];
-            /**
-             * Bodyweight Share
-             * @default 0
-             */
-            bodyweight_share: number | string;
-            /**
-             * Rep Seconds
-             * @default 3
-             */
-            rep_seconds: number;
-            /**
-             * One Sided
-             * @default false
-             */
-            one_sided: boolean;
-            /**
-             * Stable
-             * @default true
-             */
-            stable: boolean;
-            /**
-             * Joints
-             * @default []
-             */
-            joints: components["schemas"]["AskedJointLoad"][];
-            /**
-             * Cues
-             * @default []
-             */
-            cues: string[];
-            /**
-             * Cue Sets
-             * @default []
-             */
-            cue_sets: components["schemas"]["AskedCueSet"][];
-            /**
-             * Faults
-             * @default []
-             */
-            faults: string[];
-            /**
-             * Ladder
-             * @default
-             */
-            ladder: string;
-            /**
-             * After
-             * @default
-             */
-            after: string;
-        };
-        /**
-         * AskedFinish
-         * @description The end of a session.
-         */
-        AskedFinish: {
-            /**
-             * Finished At
-             * Format: date-time
-             */
-            finished_at: string;
-        };
-        /**
-         * AskedHow
-         * @description What was seen of a set beside its figures.
-         */
-        AskedHow: {
-            /** Left */
-            left?: number | null;
-            /** Right */
-            right?: number | null;
-            lead?: components["schemas"]["Side"] | null;
-            quality?: components["schemas"]["Quality"] | null;
-            ended?: components["schemas"]["SetEnd"] | null;
-            pain?: components["schemas"]["Joint"] | null;
-            pain_side?: components["schemas"]["Side"] | null;
-            /** Checkpoints */
-            checkpoints?: number | null;
-            /** @default tap */
-            source: components["schemas"]["Source"];
-            /**
-             * Confirmed
-             * @default false
-             */
-            confirmed: boolean;
-        };
-        /**
-         * AskedJointLoad
-         * @description What an exercise asks of a joint.
-         */
-        AskedJointLoad: {
-            joint: components["schemas"]["Joint"];
-            stress: components["schemas"]["Stress"];
-            /**
-             * How
-             * @default
-             */
-            how: string;
-        };
-        /**
-         * AskedLoad
-         * @description A load with its unit.
-         */
-        AskedLoad: {
-            /** Value */
-            value: number | string;
-            unit: components["schemas"]["Unit"];
-        };
-        /**
-         * AskedLoadChange
-         * @description Another load for the sets of a line that are left.
-         */
-        AskedLoadChange: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "load";
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            load: components["schemas"]["AskedLoad"];
-            /**
-             * Assisted
-             * @default false
-             */
-            assisted: boolean;
-        };
-        /**
-         * AskedMeasure
-         * @description What a device measured of a set.
-         */
-        AskedMeasure: {
-            /** Id */
-            id: string;
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            /** Number */
-            number: number;
-            /** Reps */
-            reps?: number | null;
-            /** Partial */
-            partial?: number | null;
-            /** Slow Down */
-            slow_down?: number | null;
-            /** Heart Mean */
-            heart_mean?: number | null;
-            /** Heart Most */
-            heart_most?: number | null;
-            /** Sentences */
-            sentences?: string[];
-        };
-        /**
-         * AskedMove
-         * @description A line with its group at another place of the order, from 0.
-         */
-        AskedMove: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "move";
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            /** Position */
-            position: number;
-        };
-        /**
-         * AskedNote
-         * @description A note on the session, or on one of its lines.
-         */
-        AskedNote: {
-            /** Id */
-            id: string;
-            /**
-             * Line
-             * Format: LineId
-             * @default
-             */
-            line: LineId;
-            /** Text */
-            text: string;
-            /**
-             * For Next
-             * @default false
-             */
-            for_next: boolean;
-        };
-        /**
-         * AskedOtherPlace
-         * @description Trained at another place today.
-         */
-        AskedOtherPlace: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "place";
-            /**
-             * Place
-             * Format: PlaceId
-             */
-            place: PlaceId;
-        };
-        /**
-         * AskedPain
-         * @description What hurts, with its side where there are two.
-         */
-        AskedPain: {
-            joint: components["schemas"]["Joint"];
-            side?: components["schemas"]["Side"] | null;
-        };
-        /**
-         * AskedPath
-         * @description A path to fill lines along from a week on; ``step`` is in the path's own unit, ``per_cents`` are a wave's.
-         */
-        AskedPath: {
-            /** Base */
-            base: number;
-            /** Lines */
-            lines: LineId[];
-            /**
-             * Week
-             * Format: WeekId
-             */
-            week: WeekId;
-            /**
-             * Until
-             * Format: WeekId
-             * @default
-             */
-            until: WeekId;
-            kind: components["schemas"]["PathKind"];
-            /**
-             * Step
-             * @default 0
-             */
-            step: number | string;
-            /** Per Cents */
-            per_cents?: (number | string)[];
-        };
-        /**
-         * AskedPlace
-         * @description A place with its equipment.
-         */
-        AskedPlace: {
-            /** Name */
-            name: string;
-            unit: components["schemas"]["Unit"];
-            /**
-             * Equipment
-             * @default
-             */
-            equipment: string;
-        };
-        /**
-         * AskedPlaces
-         * @description Where a client trains, the usual place first.
-         */
-        AskedPlaces: {
-            /** Places */
-            places: PlaceId[];
-        };
-        /**
-         * AskedProgram
-         * @description A new program.
-         */
-        AskedProgram: {
-            /**
-             * Name
-             * @default Strength
-             */
-            name: string;
-            /**
-             * Weeks
-             * @default 4
-             */
-            weeks: number;
-        };
-        /**
-         * AskedReadiness
-         * @description How the client came: sleep and energy (5 = very good), stress and soreness (5 = a lot).
-         */
-        AskedReadiness: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "readiness";
-            /** Sleep */
-            sleep: number;
-            /** Energy */
-            energy: number;
-            /** Stress */
-            stress: number;
-            /** Soreness */
-            soreness: number;
-            /** Pains */
-            pains?: components["schemas"]["AskedPain"][];
-        };
-        /**
-         * AskedReading
-         * @description A line to be read, for an exercise and a program's client; ``line`` and ``week`` are the cell it stands in.
-         */
-        AskedReading: {
-            /** Text */
-            text: string;
-            /**
-             * Exercise
-             * Format: ExerciseId
-             */
-            exercise: ExerciseId;
-            /**
-             * Line
-             * Format: LineId
-             * @default
-             */
-            line: LineId;
-            /**
-             * Week
-             * Format: WeekId
-             * @default
-             */
-            week: WeekId;
-        };
-        /**
-         * AskedRestore
-         * @description A revision to bring back, and the one it was asked at.
-         */
-        AskedRestore: {
-            /** Base */
-            base: number;
-            /** Number */
-            number: number;
-        };
-        /**
-         * AskedResult
-         * @description One measurement; the id was made by the app.
-         */
-        AskedResult: {
-            /** Id */
-            id: string;
-            /** Test */
-            test: string;
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** Value */
-            value?: (number | string) | null;
-            load?: components["schemas"]["AskedLoad"] | null;
-            side?: components["schemas"]["Side"] | null;
-            /**
-             * Variant
-             * @default
-             */
-            variant: string;
-            /** Reserve */
-            reserve?: number | null;
-            ended?: components["schemas"]["Ended"] | null;
-            /** Grade */
-            grade?: number | null;
-            /**
-             * Note
-             * @default
-             */
-            note: string;
-            /**
-             * Source
-             * @default typed
-             */
-            source: string;
-            /**
-             * Confirmed
-             * @default false
-             */
-            confirmed: boolean;
-            /**
-             * Single
-             * @default false
-             */
-            single: boolean;
-            /** Replaces */
-            replaces?: string | null;
-            /** Round Id */
-            round_id?: string | null;
-            /**
-             * At
-             * Format: date-time
-             */
-            at: string;
-        };
-        /**
-         * AskedRound
-         * @description A round to start; the id was made by the app.
-         */
-        AskedRound: {
-            /** Battery */
-            battery: string;
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /**
-             * Started At
-             * Format: date-time
-             */
-            started_at: string;
-        };
-        /**
-         * AskedScreen
-         * @description The answers of a health screen.
-         */
-        AskedScreen: {
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** Active */
-            active: boolean;
-            /**
-             * Diseases
-             * @default []
-             */
-            diseases: components["schemas"]["Disease"][];
-            /**
-             * Signs
-             * @default []
-             */
-            signs: components["schemas"]["Sign"][];
-            /** @default light to moderate */
-            intends: components["schemas"]["Intensity"];
-        };
-        /**
-         * AskedSet
-         * @description A set as the floor logs it; the id was made there.
-         */
-        AskedSet: {
-            /** Id */
-            id: string;
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            /** Number */
-            number: number;
-            /**
-             * Exercise
-             * Format: ExerciseId
-             */
-            exercise: ExerciseId;
-            outcome: components["schemas"]["Outcome"];
-            /** Reps */
-            reps?: number | null;
-            /** Seconds */
-            seconds?: number | null;
-            load?: components["schemas"]["AskedLoad"] | null;
-            /**
-             * Assisted
-             * @default false
-             */
-            assisted: boolean;
-            /** Reserve */
-            reserve?: number | null;
-            /**
-             * Planned
-             * @default
-             */
-            planned: string;
-            /**
-             * Note
-             * @default
-             */
-            note: string;
-            /** Replaces */
-            replaces?: string | null;
-            /**
-             * Logged At
-             * Format: date-time
-             */
-            logged_at: string;
-            /**
-             * Ramp
-             * @default false
-             */
-            ramp: boolean;
-            /**
-             * @default {
-             *       "source": "tap",
-             *       "confirmed": false
-             *     }
-             */
-            how: components["schemas"]["AskedHow"];
-        };
-        /**
-         * AskedSettings
-         * @description All settings.
-         */
-        AskedSettings: {
-            rep_sensor: components["schemas"]["Device"];
-            heart_strap: components["schemas"]["Device"];
-            calls: components["schemas"]["Calls"];
-            /** Ask Readiness */
-            ask_readiness: boolean;
-        };
-        /**
-         * AskedStart
-         * @description A session opened on the floor.
-         */
-        AskedStart: {
-            /**
-             * Program Id
-             * Format: ProgramId
-             */
-            program_id: ProgramId;
-            /**
-             * Week Id
-             * Format: WeekId
-             */
-            week_id: WeekId;
-            /**
-             * Day Id
-             * Format: DayId
-             */
-            day_id: DayId;
-            /**
-             * Started At
-             * Format: date-time
-             */
-            started_at: string;
-        };
-        /**
-         * AskedSwap
-         * @description Another exercise for a line.
-         */
-        AskedSwap: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "swap";
-            /**
-             * Line
-             * Format: LineId
-             */
-            line: LineId;
-            /**
-             * Exercise
-             * Format: ExerciseId
-             */
-            exercise: ExerciseId;
-            /**
-             * Why
-             * @default
-             */
-            why: string;
-        };
-        /**
-         * AskedTemplate
-         * @description A template to start from.
-         */
-        AskedTemplate: {
-            /** Template */
-            template: string;
-        };
-        /**
-         * AskedTemplatePhase
-         * @description A template to add as the next phase, and the revision it is added to.
-         */
-        AskedTemplatePhase: {
-            /** Template */
-            template: string;
-            /** Base */
-            base: number;
-        };
-        /**
-         * AskedTest
-         * @description A test of the trainer's own.
-         */
-        AskedTest: {
-            /** Name */
-            name: string;
-            kind: components["schemas"]["TestKind"];
-            /** Standard */
-            standard: string;
-            /** @default more */
-            better: components["schemas"]["Better"];
-            /** Typical Error */
-            typical_error: number | string;
-            /**
-             * Error Is Share
-             * @default false
-             */
-            error_is_share: boolean;
-            /**
-             * Low
-             * @default 0
-             */
-            low: number | string;
-            /** High */
-            high: number | string;
-            /**
-             * Sides
-             * @default false
-             */
-            sides: boolean;
-            /**
-             * Variants
-             * @default []
-             */
-            variants: string[];
-            /** Seconds */
-            seconds?: number | null;
-            /** Metres */
-            metres?: number | null;
-        };
-        /**
-         * AskedTime
-         * @description Only so many minutes are left.
-         */
-        AskedTime: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            sort: "late";
-            /** Minutes */
-            minutes: number;
-        };
-        /**
-         * AskedTrial
-         * @description Edits to be tried, without making them.
-         */
-        AskedTrial: {
-            /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
-        };
-        /**
-         * AskedUndo
-         * @description Undo or redo, and the revision it was asked at.
-         */
-        AskedUndo: {
-            /** Base */
-            base: number;
-        };
-        /**
-         * AskedUndoChange
-         * @description A change, or one part of it, to take back.
-         */
-        AskedUndoChange: {
-            /** Id */
-            id: string;
-            /** Undoes */
-            undoes: string;
-        };
-        /**
-         * AskedWeek
-         * @description A week to add; the id was made by the app.
-         */
-        AskedWeek: {
-            /**
-             * Week Id
-             * Format: WeekId
-             */
-            week_id: WeekId;
-        };
-        /**
          * BackOff
          * @description The lighter sets: how many, of what, at which load or how much lighter.
          */
@@ -2877,6 +1884,23 @@ export interface components {
              * @default false
              */
             edited: boolean;
+        };
+        /**
+         * BatteryRequest
+         * @description A battery: its list of tests, and the weeks until it is due again.
+         */
+        BatteryRequest: {
+            /** Name */
+            name: string;
+            /**
+             * Purpose
+             * @default
+             */
+            purpose: string;
+            /** Tests */
+            tests: string[];
+            /** Repeat Weeks */
+            repeat_weeks: number;
         };
         /**
          * BatteryShelf
@@ -3268,6 +2292,18 @@ export interface components {
             start: string;
         };
         /**
+         * ChangeRequest
+         * @description A change of the day to make; ``left_out`` names the parts of it that were not wanted.
+         */
+        ChangeRequest: {
+            /** Id */
+            id: string;
+            /** Wanted */
+            wanted: components["schemas"]["ReadinessRequest"] | components["schemas"]["TimeRequest"] | components["schemas"]["OtherPlaceRequest"] | components["schemas"]["SwapRequest"] | components["schemas"]["LoadChangeRequest"] | components["schemas"]["DropRequest"] | components["schemas"]["AddRequest"] | components["schemas"]["MoveRequest"];
+            /** Left Out */
+            left_out?: string[];
+        };
+        /**
          * ChangeVerdict
          * @description How a change stands against the typical error.
          * @enum {string}
@@ -3339,6 +2375,60 @@ export interface components {
             limits: string;
             /** At */
             at?: string | null;
+        };
+        /**
+         * ClearanceRequest
+         * @description What a clinician allowed.
+         */
+        ClearanceRequest: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** By */
+            by: string;
+            up_to: components["schemas"]["Intensity"];
+            /**
+             * Limits
+             * @default
+             */
+            limits: string;
+        };
+        /**
+         * ClientChangeRequest
+         * @description Some facts of a client; what is left out stays as it is.
+         */
+        ClientChangeRequest: {
+            /** Name */
+            name?: string | null;
+            unit?: components["schemas"]["Unit"] | null;
+            aim?: components["schemas"]["GoalKind"] | null;
+            /** Goal */
+            goal?: string | null;
+            second_aim?: components["schemas"]["GoalKind"] | null;
+            /** Second Goal */
+            second_goal?: string | null;
+            /** About */
+            about?: string | null;
+            /** Minutes */
+            minutes?: number | null;
+            /** Days A Week */
+            days_a_week?: number | null;
+            /** Weekdays */
+            weekdays?: number[] | null;
+            training_age?: components["schemas"]["TrainingAge"] | null;
+            school?: components["schemas"]["School"] | null;
+            /** Birth Year */
+            birth_year?: number | null;
+            /** Contact */
+            contact?: string | null;
+            /** Emergency Contact */
+            emergency_contact?: string | null;
+            /** Consent On */
+            consent_on?: string | null;
+            /** Cycle Reports */
+            cycle_reports?: boolean | null;
         };
         /**
          * ClientEntry
@@ -3449,6 +2539,43 @@ export interface components {
             exercise: string;
             /** Program Id */
             program_id: ProgramId | null;
+        };
+        /**
+         * ClientRequest
+         * @description A new client; name and unit are enough. Without a place it is the one most clients share.
+         */
+        ClientRequest: {
+            /** Name */
+            name: string;
+            unit: components["schemas"]["Unit"];
+            aim?: components["schemas"]["GoalKind"] | null;
+            /** Goal */
+            goal?: string | null;
+            second_aim?: components["schemas"]["GoalKind"] | null;
+            /** Second Goal */
+            second_goal?: string | null;
+            /** About */
+            about?: string | null;
+            /** Minutes */
+            minutes?: number | null;
+            /** Days A Week */
+            days_a_week?: number | null;
+            /** Weekdays */
+            weekdays?: number[] | null;
+            training_age?: components["schemas"]["TrainingAge"] | null;
+            school?: components["schemas"]["School"] | null;
+            /** Birth Year */
+            birth_year?: number | null;
+            /** Contact */
+            contact?: string | null;
+            /** Emergency Contact */
+            emergency_contact?: string | null;
+            /** Consent On */
+            consent_on?: string | null;
+            /** Cycle Reports */
+            cycle_reports?: boolean | null;
+            place?: components["schemas"]["PlaceRequest"] | null;
+            body_weight?: components["schemas"]["LoadRequest"] | null;
         };
         /**
          * ClientToday
@@ -3575,6 +2702,16 @@ export interface components {
             cues: string[];
         };
         /**
+         * CueSetRequest
+         * @description Cues of one school.
+         */
+        CueSetRequest: {
+            /** School */
+            school: string;
+            /** Cues */
+            cues: string[];
+        };
+        /**
          * Cut
          * @description A load lighter by per cent, 1 to 60.
          */
@@ -3595,6 +2732,24 @@ export interface components {
             /** Energy */
             energy: number;
             /** Words */
+            words: string;
+        };
+        /**
+         * CycleReportRequest
+         * @description What a client who opted in reports.
+         */
+        CycleReportRequest: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Energy */
+            energy: number;
+            /**
+             * Words
+             * @default
+             */
             words: string;
         };
         /**
@@ -3672,6 +2827,35 @@ export interface components {
             rule: string;
         };
         /**
+         * DecisionRequest
+         * @description A decision on a proposal; the id was made by the app.
+         */
+        DecisionRequest: {
+            /** Id */
+            id: string;
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            verdict: components["schemas"]["Verdict"];
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+            /**
+             * Seen
+             * @default
+             */
+            seen: string;
+            /**
+             * Reason
+             * @default
+             */
+            reason: string;
+        };
+        /**
          * DecisionView
          * @description A decision as it was taken; ``taken`` is the shorthand that went into the plan, empty when declined.
          */
@@ -3686,6 +2870,14 @@ export interface components {
              * Format: date-time
              */
             at: string;
+        };
+        /**
+         * DecisionsRequest
+         * @description Decisions taken together: all are kept, or none.
+         */
+        DecisionsRequest: {
+            /** Decisions */
+            decisions: components["schemas"]["DecisionRequest"][];
         };
         /**
          * Demand
@@ -3818,6 +3010,30 @@ export interface components {
             reason: string;
         };
         /**
+         * DraftRequest
+         * @description What is wanted of a draft: weeks, the seed, exercises pinned to slots and exercises rolled away from them.
+         */
+        DraftRequest: {
+            /**
+             * Weeks
+             * @default 8
+             */
+            weeks: number;
+            /**
+             * Seed
+             * @default 1
+             */
+            seed: number;
+            /** Pins */
+            pins?: {
+                [key: string]: string;
+            };
+            /** Avoid */
+            avoid?: {
+                [key: string]: string[];
+            };
+        };
+        /**
          * DraftView
          * @description A draft before it is kept: its first phase day by day, the phases by name, and the wishes it could not keep.
          */
@@ -3830,6 +3046,27 @@ export interface components {
             weeks: number;
             /** Relax */
             relax: string[];
+        };
+        /**
+         * DropRequest
+         * @description A line left out.
+         */
+        DropRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "drop";
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /**
+             * Why
+             * @default
+             */
+            why: string;
         };
         /**
          * Drops
@@ -3926,6 +3163,26 @@ export interface components {
             week: number;
         };
         /**
+         * EditsRequest
+         * @description Edits, and the revision they started from.
+         */
+        EditsRequest: {
+            /** Base */
+            base: number;
+            /** Edits */
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            /** Reason */
+            reason: string;
+        };
+        /**
+         * EffortRequest
+         * @description How hard the whole session was, 0 to 10 (Foster et al. 2001, session RPE).
+         */
+        EffortRequest: {
+            /** Effort */
+            effort: number;
+        };
+        /**
          * Ended
          * @description Why a test ended.
          * @enum {string}
@@ -3963,6 +3220,35 @@ export interface components {
             due_on?: string | null;
         };
         /**
+         * EntryRequest
+         * @description An entry on a joint or condition; the id was made by the app.
+         */
+        EntryRequest: {
+            /** Id */
+            id: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Topic */
+            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
+            side?: components["schemas"]["Side"] | null;
+            state: components["schemas"]["State"];
+            /**
+             * Words
+             * @default
+             */
+            words: string;
+            /**
+             * Clinician
+             * @default false
+             */
+            clinician: boolean;
+            /** Due On */
+            due_on?: string | null;
+        };
+        /**
          * EquipmentProblem
          * @description What could not be read: its line (from 1), the text, and what was expected there.
          */
@@ -3973,6 +3259,15 @@ export interface components {
             text: string;
             /** Expected */
             expected: string;
+        };
+        /**
+         * EquipmentRequest
+         * @description An equipment text to be read out.
+         */
+        EquipmentRequest: {
+            /** Text */
+            text: string;
+            unit: components["schemas"]["Unit"];
         };
         /**
          * EquipmentView
@@ -4154,6 +3449,84 @@ export interface components {
          */
         ExerciseKind: "lift" | "hold" | "jump" | "carry" | "throw" | "balance" | "cardio" | "mobility" | "warm-up" | "stretch";
         /**
+         * ExerciseRequest
+         * @description An exercise of the trainer's own, or an edit of one that ships.
+         */
+        ExerciseRequest: {
+            /** Name */
+            name: string;
+            pattern: components["schemas"]["Pattern"];
+            /** @default lift */
+            kind: components["schemas"]["ExerciseKind"];
+            /**
+             * Movers
+             * @default []
+             */
+            movers: components["schemas"]["Muscle"][];
+            /**
+             * Helpers
+             * @default []
+             */
+            helpers: components["schemas"]["Muscle"][];
+            /** Implements */
+            implements: components["schemas"]["ImplementKind"][];
+            /**
+             * Needs
+             * @default []
+             */
+            needs: components["schemas"]["Feature"][];
+            /**
+             * Bodyweight Share
+             * @default 0
+             */
+            bodyweight_share: number | string;
+            /**
+             * Rep Seconds
+             * @default 3
+             */
+            rep_seconds: number;
+            /**
+             * One Sided
+             * @default false
+             */
+            one_sided: boolean;
+            /**
+             * Stable
+             * @default true
+             */
+            stable: boolean;
+            /**
+             * Joints
+             * @default []
+             */
+            joints: components["schemas"]["JointLoadRequest"][];
+            /**
+             * Cues
+             * @default []
+             */
+            cues: string[];
+            /**
+             * Cue Sets
+             * @default []
+             */
+            cue_sets: components["schemas"]["CueSetRequest"][];
+            /**
+             * Faults
+             * @default []
+             */
+            faults: string[];
+            /**
+             * Ladder
+             * @default
+             */
+            ladder: string;
+            /**
+             * After
+             * @default
+             */
+            after: string;
+        };
+        /**
          * ExerciseView
          * @description An exercise with its ladders; with a client, the cues she hears and what her joints say of it.
          */
@@ -4237,6 +3610,17 @@ export interface components {
             findings: components["schemas"]["Finding"][];
         };
         /**
+         * FinishRequest
+         * @description The end of a session.
+         */
+        FinishRequest: {
+            /**
+             * Finished At
+             * Format: date-time
+             */
+            finished_at: string;
+        };
+        /**
          * Fit
          * @description A session against its time: seconds now, seconds there are, what can be changed, what all chosen come to.
          *
@@ -4317,7 +3701,7 @@ export interface components {
             /** Ramp Why */
             ramp_why: string;
             metronome: components["schemas"]["Metronome"];
-            last_time: components["schemas"]["upright_anvil__flows__floor__memory__LastTime"] | null;
+            last_time: components["schemas"]["upright_anvil__services__floor__last_time__LastTime"] | null;
             best: components["schemas"]["Best"] | null;
             /** Loads */
             loads: components["schemas"]["Load"][];
@@ -4459,7 +3843,7 @@ export interface components {
          */
         Found: {
             /** Hits */
-            hits: components["schemas"]["Hit"][];
+            hits: components["schemas"]["SearchHit"][];
             /** Of */
             of: number;
         };
@@ -4582,15 +3966,6 @@ export interface components {
             fitting: components["schemas"]["Load"] | null;
         };
         /**
-         * Hit
-         * @description An exercise found, with what a client's joints say of it.
-         */
-        Hit: {
-            exercise: components["schemas"]["Exercise"];
-            /** Cautions */
-            cautions: components["schemas"]["Caution"][];
-        };
-        /**
          * HoldSession
          * @description Hold a session as planned after all.
          */
@@ -4620,6 +3995,30 @@ export interface components {
          *     many of the later marks of timed work were passed. ``confirmed`` says that the figure was asked about and is right.
          */
         How: {
+            /** Left */
+            left?: number | null;
+            /** Right */
+            right?: number | null;
+            lead?: components["schemas"]["Side"] | null;
+            quality?: components["schemas"]["Quality"] | null;
+            ended?: components["schemas"]["SetEnd"] | null;
+            pain?: components["schemas"]["Joint"] | null;
+            pain_side?: components["schemas"]["Side"] | null;
+            /** Checkpoints */
+            checkpoints?: number | null;
+            /** @default tap */
+            source: components["schemas"]["Source"];
+            /**
+             * Confirmed
+             * @default false
+             */
+            confirmed: boolean;
+        };
+        /**
+         * HowRequest
+         * @description What was seen of a set beside its figures.
+         */
+        HowRequest: {
             /** Left */
             left?: number | null;
             /** Right */
@@ -4686,6 +4085,19 @@ export interface components {
             joint: components["schemas"]["Joint"];
             stress: components["schemas"]["Stress"];
             /** How */
+            how: string;
+        };
+        /**
+         * JointLoadRequest
+         * @description What an exercise asks of a joint.
+         */
+        JointLoadRequest: {
+            joint: components["schemas"]["Joint"];
+            stress: components["schemas"]["Stress"];
+            /**
+             * How
+             * @default
+             */
             how: string;
         };
         /**
@@ -4860,6 +4272,37 @@ export interface components {
             unit: components["schemas"]["Unit"];
         };
         /**
+         * LoadChangeRequest
+         * @description Another load for the sets of a line that are left.
+         */
+        LoadChangeRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "load";
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            load: components["schemas"]["LoadRequest"];
+            /**
+             * Assisted
+             * @default false
+             */
+            assisted: boolean;
+        };
+        /**
+         * LoadRequest
+         * @description A load with its unit.
+         */
+        LoadRequest: {
+            /** Value */
+            value: number | string;
+            unit: components["schemas"]["Unit"];
+        };
+        /**
          * LoadsOfKind
          * @description What can be lifted of one kind, lightest first; ``gaps`` marks the loads that come after a step over the cap.
          *
@@ -4926,6 +4369,33 @@ export interface components {
          * @enum {string}
          */
         Measure: "kg" | "lb" | "s" | "reps";
+        /**
+         * MeasureRequest
+         * @description What a device measured of a set.
+         */
+        MeasureRequest: {
+            /** Id */
+            id: string;
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /** Number */
+            number: number;
+            /** Reps */
+            reps?: number | null;
+            /** Partial */
+            partial?: number | null;
+            /** Slow Down */
+            slow_down?: number | null;
+            /** Heart Mean */
+            heart_mean?: number | null;
+            /** Heart Most */
+            heart_most?: number | null;
+            /** Sentences */
+            sentences?: string[];
+        };
         /**
          * Metronome
          * @description One repetition: its seconds and its beats; ``own`` says that the line has a tempo of its own.
@@ -5008,6 +4478,24 @@ export interface components {
              * Format: DayId
              */
             day: DayId;
+            /** Position */
+            position: number;
+        };
+        /**
+         * MoveRequest
+         * @description A line with its group at another place of the order, from 0.
+         */
+        MoveRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "move";
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
             /** Position */
             position: number;
         };
@@ -5116,6 +4604,27 @@ export interface components {
             limit: number | null;
         };
         /**
+         * NoteRequest
+         * @description A note on the session, or on one of its lines.
+         */
+        NoteRequest: {
+            /** Id */
+            id: string;
+            /**
+             * Line
+             * Format: LineId
+             * @default
+             */
+            line: LineId;
+            /** Text */
+            text: string;
+            /**
+             * For Next
+             * @default false
+             */
+            for_next: boolean;
+        };
+        /**
          * OpenLoad
          * @description Left open on purpose: found on the day.
          */
@@ -5128,6 +4637,22 @@ export interface components {
             load: components["schemas"]["Load"];
             /** Target */
             target: components["schemas"]["Reps"] | components["schemas"]["Most"] | components["schemas"]["Seconds"] | components["schemas"]["Distance"];
+        };
+        /**
+         * OtherPlaceRequest
+         * @description Trained at another place today.
+         */
+        OtherPlaceRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "place";
+            /**
+             * Place
+             * Format: PlaceId
+             */
+            place: PlaceId;
         };
         /**
          * Outcome
@@ -5204,6 +4729,14 @@ export interface components {
             declined: number;
         };
         /**
+         * PainRequest
+         * @description What hurts, with its side where there are two.
+         */
+        PainRequest: {
+            joint: components["schemas"]["Joint"];
+            side?: components["schemas"]["Side"] | null;
+        };
+        /**
          * PainRow
          * @description A joint that hurt: the training days on which it did, how it stands in the client's file, and since when.
          */
@@ -5238,6 +4771,35 @@ export interface components {
          * @enum {string}
          */
         PathKind: "the same" | "load" | "reps" | "seconds" | "rest" | "sets" | "reps left" | "three up, one easy" | "wave of the max";
+        /**
+         * PathRequest
+         * @description A path to fill lines along from a week on; ``step`` is in the path's own unit, ``per_cents`` are a wave's.
+         */
+        PathRequest: {
+            /** Base */
+            base: number;
+            /** Lines */
+            lines: LineId[];
+            /**
+             * Week
+             * Format: WeekId
+             */
+            week: WeekId;
+            /**
+             * Until
+             * Format: WeekId
+             * @default
+             */
+            until: WeekId;
+            kind: components["schemas"]["PathKind"];
+            /**
+             * Step
+             * @default 0
+             */
+            step: number | string;
+            /** Per Cents */
+            per_cents?: (number | string)[];
+        };
         /**
          * Pattern
          * @description Movement patterns (rules, volume and balance), and two for what belongs to none of them.
@@ -5336,6 +4898,20 @@ export interface components {
             name: string;
         };
         /**
+         * PlaceRequest
+         * @description A place with its equipment.
+         */
+        PlaceRequest: {
+            /** Name */
+            name: string;
+            unit: components["schemas"]["Unit"];
+            /**
+             * Equipment
+             * @default
+             */
+            equipment: string;
+        };
+        /**
          * PlaceView
          * @description A place with what can be lifted there, and the names of those who train there.
          */
@@ -5349,6 +4925,14 @@ export interface components {
             equipment: components["schemas"]["EquipmentView"];
             /** Clients */
             clients: string[];
+        };
+        /**
+         * PlacesRequest
+         * @description Where a client trains, the usual place first.
+         */
+        PlacesRequest: {
+            /** Places */
+            places: PlaceId[];
         };
         /**
          * PlateChange
@@ -5431,6 +5015,22 @@ export interface components {
             seconds: number;
             /** After */
             after: number;
+        };
+        /**
+         * ProgramRequest
+         * @description A new program.
+         */
+        ProgramRequest: {
+            /**
+             * Name
+             * @default Strength
+             */
+            name: string;
+            /**
+             * Weeks
+             * @default 4
+             */
+            weeks: number;
         };
         /**
          * ProgressView
@@ -5588,6 +5188,52 @@ export interface components {
             note: string;
         };
         /**
+         * ReadinessRequest
+         * @description How the client came: sleep and energy (5 = very good), stress and soreness (5 = a lot).
+         */
+        ReadinessRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "readiness";
+            /** Sleep */
+            sleep: number;
+            /** Energy */
+            energy: number;
+            /** Stress */
+            stress: number;
+            /** Soreness */
+            soreness: number;
+            /** Pains */
+            pains?: components["schemas"]["PainRequest"][];
+        };
+        /**
+         * ReadingRequest
+         * @description A line to be read, for an exercise and a program's client; ``line`` and ``week`` are the cell it stands in.
+         */
+        ReadingRequest: {
+            /** Text */
+            text: string;
+            /**
+             * Exercise
+             * Format: ExerciseId
+             */
+            exercise: ExerciseId;
+            /**
+             * Line
+             * Format: LineId
+             * @default
+             */
+            line: LineId;
+            /**
+             * Week
+             * Format: WeekId
+             * @default
+             */
+            week: WeekId;
+        };
+        /**
          * RemoveDay
          * @description Take a day and its lines out of the phase.
          */
@@ -5692,6 +5338,16 @@ export interface components {
             kind: "reps";
         };
         /**
+         * RestoreRequest
+         * @description A revision to bring back, and the one it was asked at.
+         */
+        RestoreRequest: {
+            /** Base */
+            base: number;
+            /** Number */
+            number: number;
+        };
+        /**
          * Result
          * @description One measurement. ``value`` is reps, seconds, metres, centimetres or a grade; loads and body weight are ``load``.
          *
@@ -5748,6 +5404,64 @@ export interface components {
             round_id?: string | null;
             /** At */
             at?: string | null;
+        };
+        /**
+         * ResultRequest
+         * @description One measurement; the id was made by the app.
+         */
+        ResultRequest: {
+            /** Id */
+            id: string;
+            /** Test */
+            test: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value?: (number | string) | null;
+            load?: components["schemas"]["LoadRequest"] | null;
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * Variant
+             * @default
+             */
+            variant: string;
+            /** Reserve */
+            reserve?: number | null;
+            ended?: components["schemas"]["Ended"] | null;
+            /** Grade */
+            grade?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Source
+             * @default typed
+             */
+            source: string;
+            /**
+             * Confirmed
+             * @default false
+             */
+            confirmed: boolean;
+            /**
+             * Single
+             * @default false
+             */
+            single: boolean;
+            /** Replaces */
+            replaces?: string | null;
+            /** Round Id */
+            round_id?: string | null;
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
         };
         /**
          * ResultView
@@ -5976,6 +5690,24 @@ export interface components {
             done: number;
         };
         /**
+         * RoundRequest
+         * @description A round to start; the id was made by the app.
+         */
+        RoundRequest: {
+            /** Battery */
+            battery: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+        };
+        /**
          * RoundTest
          * @description One test of a round and side: the result that stands, and the one of the round before.
          *
@@ -6075,6 +5807,31 @@ export interface components {
          */
         ScreenOutcome: "clear" | "light to moderate now, clearance before vigorous" | "clearance first";
         /**
+         * ScreenRequest
+         * @description The answers of a health screen.
+         */
+        ScreenRequest: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Active */
+            active: boolean;
+            /**
+             * Diseases
+             * @default []
+             */
+            diseases: components["schemas"]["Disease"][];
+            /**
+             * Signs
+             * @default []
+             */
+            signs: components["schemas"]["Sign"][];
+            /** @default light to moderate */
+            intends: components["schemas"]["Intensity"];
+        };
+        /**
          * ScreenView
          * @description A health screen that was done.
          */
@@ -6087,6 +5844,15 @@ export interface components {
             answers: components["schemas"]["Answers"];
             /** Outcome */
             outcome: string;
+        };
+        /**
+         * SearchHit
+         * @description An exercise found, with what a client's joints say of it.
+         */
+        SearchHit: {
+            exercise: components["schemas"]["Exercise"];
+            /** Cautions */
+            cautions: components["schemas"]["Caution"][];
         };
         /**
          * Seconds
@@ -6308,6 +6074,68 @@ export interface components {
             estimate: string | null;
         };
         /**
+         * SetRequest
+         * @description A set as the floor logs it; the id was made there.
+         */
+        SetRequest: {
+            /** Id */
+            id: string;
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /** Number */
+            number: number;
+            /**
+             * Exercise
+             * Format: ExerciseId
+             */
+            exercise: ExerciseId;
+            outcome: components["schemas"]["Outcome"];
+            /** Reps */
+            reps?: number | null;
+            /** Seconds */
+            seconds?: number | null;
+            load?: components["schemas"]["LoadRequest"] | null;
+            /**
+             * Assisted
+             * @default false
+             */
+            assisted: boolean;
+            /** Reserve */
+            reserve?: number | null;
+            /**
+             * Planned
+             * @default
+             */
+            planned: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /** Replaces */
+            replaces?: string | null;
+            /**
+             * Logged At
+             * Format: date-time
+             */
+            logged_at: string;
+            /**
+             * Ramp
+             * @default false
+             */
+            ramp: boolean;
+            /**
+             * @default {
+             *       "source": "tap",
+             *       "confirmed": false
+             *     }
+             */
+            how: components["schemas"]["HowRequest"];
+        };
+        /**
          * Settings
          * @description What the trainer has set, or the app's own choice.
          */
@@ -6322,6 +6150,17 @@ export interface components {
              * Ask Readiness
              * @default true
              */
+            ask_readiness: boolean;
+        };
+        /**
+         * SettingsRequest
+         * @description All settings.
+         */
+        SettingsRequest: {
+            rep_sensor: components["schemas"]["Device"];
+            heart_strap: components["schemas"]["Device"];
+            calls: components["schemas"]["Calls"];
+            /** Ask Readiness */
             ask_readiness: boolean;
         };
         /**
@@ -6417,6 +6256,32 @@ export interface components {
          * @enum {string}
          */
         Source: "tap" | "clock";
+        /**
+         * StartRequest
+         * @description A session opened on the floor.
+         */
+        StartRequest: {
+            /**
+             * Program Id
+             * Format: ProgramId
+             */
+            program_id: ProgramId;
+            /**
+             * Week Id
+             * Format: WeekId
+             */
+            week_id: WeekId;
+            /**
+             * Day Id
+             * Format: DayId
+             */
+            day_id: DayId;
+            /**
+             * Started At
+             * Format: date-time
+             */
+            started_at: string;
+        };
         /**
          * Started
          * @description A program that was begun from a template or draft, and what was changed on the way.
@@ -6599,6 +6464,32 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
         };
         /**
+         * SwapRequest
+         * @description Another exercise for a line.
+         */
+        SwapRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "swap";
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /**
+             * Exercise
+             * Format: ExerciseId
+             */
+            exercise: ExerciseId;
+            /**
+             * Why
+             * @default
+             */
+            why: string;
+        };
+        /**
          * Telling
          * @description One thing to tell: its sort, how big it is of its sort, one sentence with its numbers, and what it is about.
          */
@@ -6620,6 +6511,24 @@ export interface components {
          * @enum {string}
          */
         TellingKind: "test" | "strength" | "reps at a load" | "pain" | "coming";
+        /**
+         * TemplatePhaseRequest
+         * @description A template to add as the next phase, and the revision it is added to.
+         */
+        TemplatePhaseRequest: {
+            /** Template */
+            template: string;
+            /** Base */
+            base: number;
+        };
+        /**
+         * TemplateRequest
+         * @description A template to start from.
+         */
+        TemplateRequest: {
+            /** Template */
+            template: string;
+        };
         /**
          * TemplateView
          * @description A template as it is chosen: what it is, what it asks, and what it would become for a client.
@@ -6736,6 +6645,47 @@ export interface components {
             value: string | null;
         };
         /**
+         * TestRequest
+         * @description A test of the trainer's own.
+         */
+        TestRequest: {
+            /** Name */
+            name: string;
+            kind: components["schemas"]["TestKind"];
+            /** Standard */
+            standard: string;
+            /** @default more */
+            better: components["schemas"]["Better"];
+            /** Typical Error */
+            typical_error: number | string;
+            /**
+             * Error Is Share
+             * @default false
+             */
+            error_is_share: boolean;
+            /**
+             * Low
+             * @default 0
+             */
+            low: number | string;
+            /** High */
+            high: number | string;
+            /**
+             * Sides
+             * @default false
+             */
+            sides: boolean;
+            /**
+             * Variants
+             * @default []
+             */
+            variants: string[];
+            /** Seconds */
+            seconds?: number | null;
+            /** Metres */
+            metres?: number | null;
+        };
+        /**
          * TestedTwice
          * @description One test and side, the first time and the last, in the test's unit; ``way`` says whether that is better.
          */
@@ -6762,6 +6712,19 @@ export interface components {
             way: string;
             /** Words */
             words: string;
+        };
+        /**
+         * TimeRequest
+         * @description Only so many minutes are left.
+         */
+        TimeRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "late";
+            /** Minutes */
+            minutes: number;
         };
         /**
          * TodaySession
@@ -6840,6 +6803,14 @@ export interface components {
          */
         TrainingAge: "not active so far" | "less than six months" | "coming back after a break" | "six months to two years" | "more than two years" | "";
         /**
+         * TrialRequest
+         * @description Edits to be tried, without making them.
+         */
+        TrialRequest: {
+            /** Edits */
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+        };
+        /**
          * TrialView
          * @description What edits would change, without making them: cells and order, minutes, findings that go and that come.
          */
@@ -6883,6 +6854,24 @@ export interface components {
              * @default false
              */
             ramp: boolean;
+        };
+        /**
+         * UndoChangeRequest
+         * @description A change, or one part of it, to take back.
+         */
+        UndoChangeRequest: {
+            /** Id */
+            id: string;
+            /** Undoes */
+            undoes: string;
+        };
+        /**
+         * UndoRequest
+         * @description Undo or redo, and the revision it was asked at.
+         */
+        UndoRequest: {
+            /** Base */
+            base: number;
         };
         /**
          * Ungroup
@@ -7032,6 +7021,17 @@ export interface components {
          */
         WeekKind: "build" | "hold" | "ease off";
         /**
+         * WeekRequest
+         * @description A week to add; the id was made by the app.
+         */
+        WeekRequest: {
+            /**
+             * Week Id
+             * Format: WeekId
+             */
+            week_id: WeekId;
+        };
+        /**
          * WeekView
          * @description One week of a phase: its number in the program, its Monday, whether it is this week.
          */
@@ -7150,7 +7150,7 @@ export interface components {
          * LastTime
          * @description The client's last session with this exercise.
          */
-        upright_anvil__flows__floor__memory__LastTime: {
+        upright_anvil__services__floor__last_time__LastTime: {
             /**
              * On
              * Format: date
@@ -7181,7 +7181,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedStart"];
+                "application/json": components["schemas"]["StartRequest"];
             };
         };
         responses: {
@@ -7216,7 +7216,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedSet"];
+                "application/json": components["schemas"]["SetRequest"];
             };
         };
         responses: {
@@ -7251,7 +7251,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedNote"];
+                "application/json": components["schemas"]["NoteRequest"];
             };
         };
         responses: {
@@ -7286,7 +7286,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedChange"];
+                "application/json": components["schemas"]["ChangeRequest"];
             };
         };
         responses: {
@@ -7321,7 +7321,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedUndoChange"];
+                "application/json": components["schemas"]["UndoChangeRequest"];
             };
         };
         responses: {
@@ -7356,7 +7356,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedEffort"];
+                "application/json": components["schemas"]["EffortRequest"];
             };
         };
         responses: {
@@ -7391,7 +7391,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedFinish"];
+                "application/json": components["schemas"]["FinishRequest"];
             };
         };
         responses: {
@@ -7488,7 +7488,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedDecisions"];
+                "application/json": components["schemas"]["DecisionsRequest"];
             };
         };
         responses: {
@@ -7523,7 +7523,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedWeek"];
+                "application/json": components["schemas"]["WeekRequest"];
             };
         };
         responses: {
@@ -7624,7 +7624,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedReadiness"] | components["schemas"]["AskedTime"] | components["schemas"]["AskedOtherPlace"] | components["schemas"]["AskedSwap"] | components["schemas"]["AskedLoadChange"] | components["schemas"]["AskedDrop"] | components["schemas"]["AskedAdd"] | components["schemas"]["AskedMove"];
+                "application/json": components["schemas"]["ReadinessRequest"] | components["schemas"]["TimeRequest"] | components["schemas"]["OtherPlaceRequest"] | components["schemas"]["SwapRequest"] | components["schemas"]["LoadChangeRequest"] | components["schemas"]["DropRequest"] | components["schemas"]["AddRequest"] | components["schemas"]["MoveRequest"];
             };
         };
         responses: {
@@ -7783,7 +7783,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedSettings"];
+                "application/json": components["schemas"]["SettingsRequest"];
             };
         };
         responses: {
@@ -7818,7 +7818,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedMeasure"];
+                "application/json": components["schemas"]["MeasureRequest"];
             };
         };
         responses: {
@@ -7915,7 +7915,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedEdits"];
+                "application/json": components["schemas"]["EditsRequest"];
             };
         };
         responses: {
@@ -7950,7 +7950,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedUndo"];
+                "application/json": components["schemas"]["UndoRequest"];
             };
         };
         responses: {
@@ -7985,7 +7985,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedUndo"];
+                "application/json": components["schemas"]["UndoRequest"];
             };
         };
         responses: {
@@ -8020,7 +8020,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedReading"];
+                "application/json": components["schemas"]["ReadingRequest"];
             };
         };
         responses: {
@@ -8120,7 +8120,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedTrial"];
+                "application/json": components["schemas"]["TrialRequest"];
             };
         };
         responses: {
@@ -8190,7 +8190,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedPath"];
+                "application/json": components["schemas"]["PathRequest"];
             };
         };
         responses: {
@@ -8324,7 +8324,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedTemplatePhase"];
+                "application/json": components["schemas"]["TemplatePhaseRequest"];
             };
         };
         responses: {
@@ -8425,7 +8425,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedRestore"];
+                "application/json": components["schemas"]["RestoreRequest"];
             };
         };
         responses: {
@@ -8498,7 +8498,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedClient"];
+                "application/json": components["schemas"]["ClientRequest"];
             };
         };
         responses: {
@@ -8564,7 +8564,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedClientChange"];
+                "application/json": components["schemas"]["ClientChangeRequest"];
             };
         };
         responses: {
@@ -8599,7 +8599,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedPlaces"];
+                "application/json": components["schemas"]["PlacesRequest"];
             };
         };
         responses: {
@@ -8634,7 +8634,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedProgram"];
+                "application/json": components["schemas"]["ProgramRequest"];
             };
         };
         responses: {
@@ -8764,7 +8764,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedTemplate"];
+                "application/json": components["schemas"]["TemplateRequest"];
             };
         };
         responses: {
@@ -8799,7 +8799,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedDraft"];
+                "application/json": components["schemas"]["DraftRequest"];
             };
         };
         responses: {
@@ -8834,7 +8834,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedDraft"];
+                "application/json": components["schemas"]["DraftRequest"];
             };
         };
         responses: {
@@ -8887,7 +8887,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedPlace"];
+                "application/json": components["schemas"]["PlaceRequest"];
             };
         };
         responses: {
@@ -8922,7 +8922,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedPlace"];
+                "application/json": components["schemas"]["PlaceRequest"];
             };
         };
         responses: {
@@ -8955,7 +8955,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedEquipment"];
+                "application/json": components["schemas"]["EquipmentRequest"];
             };
         };
         responses: {
@@ -9010,7 +9010,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedEntry"];
+                "application/json": components["schemas"]["EntryRequest"];
             };
         };
         responses: {
@@ -9109,7 +9109,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedScreen"];
+                "application/json": components["schemas"]["ScreenRequest"];
             };
         };
         responses: {
@@ -9144,7 +9144,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedClearance"];
+                "application/json": components["schemas"]["ClearanceRequest"];
             };
         };
         responses: {
@@ -9179,7 +9179,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedCycleReport"];
+                "application/json": components["schemas"]["CycleReportRequest"];
             };
         };
         responses: {
@@ -9246,7 +9246,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedExercise"];
+                "application/json": components["schemas"]["ExerciseRequest"];
             };
         };
         responses: {
@@ -9314,7 +9314,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedExercise"];
+                "application/json": components["schemas"]["ExerciseRequest"];
             };
         };
         responses: {
@@ -9471,7 +9471,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedBattery"];
+                "application/json": components["schemas"]["BatteryRequest"];
             };
         };
         responses: {
@@ -9506,7 +9506,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedBattery"];
+                "application/json": components["schemas"]["BatteryRequest"];
             };
         };
         responses: {
@@ -9568,7 +9568,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedTest"];
+                "application/json": components["schemas"]["TestRequest"];
             };
         };
         responses: {
@@ -9604,7 +9604,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedRound"];
+                "application/json": components["schemas"]["RoundRequest"];
             };
         };
         responses: {
@@ -9701,7 +9701,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AskedResult"];
+                "application/json": components["schemas"]["ResultRequest"];
             };
         };
         responses: {

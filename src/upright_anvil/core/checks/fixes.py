@@ -5,7 +5,7 @@ from dataclasses import replace
 from decimal import Decimal
 
 from upright_anvil.core.checks.model import Fix
-from upright_anvil.core.checks.study import Asked
+from upright_anvil.core.checks.study import StudiedLine
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import Standing
 from upright_anvil.core.ids import ExerciseId
@@ -24,19 +24,19 @@ _best: dict[_Key, Substitute | None] = {}
 """The best substitute found for an exercise, a place and the joints as they stand."""
 
 
-def rewrite(asked: Asked, label: str, **changes: object) -> Fix | None:
+def rewrite(asked: StudiedLine, label: str, **changes: object) -> Fix | None:
     """Answer the fix that changes some of a line's prescription in its week."""
     if asked.prescription is None:
         return None
     return to(asked, label, replace(asked.prescription, **changes))  # type: ignore[arg-type]
 
 
-def to(asked: Asked, label: str, prescription: Prescription) -> Fix:
+def to(asked: StudiedLine, label: str, prescription: Prescription) -> Fix:
     """Answer the fix that puts a prescription into a line's week."""
     return Fix(label, (SetCell(line=asked.line.id, week=asked.week.id, text=write(prescription)),))
 
 
-def swap(weeks: Sequence[Asked]) -> Fix | None:
+def swap(weeks: Sequence[StudiedLine]) -> Fix | None:
     """Answer the fix that takes the best substitute at the place for the client's joints; None where there is none.
 
     ``weeks`` is the line in every week it is about. A load goes with its implement: where the substitute is loaded with
@@ -60,7 +60,7 @@ def swap(weeks: Sequence[Asked]) -> Fix | None:
     return Fix(f"Take {best.exercise.name} instead", (edit, *(cell for w in unloaded if (cell := _without_load(w)))))
 
 
-def _without_load(asked: Asked) -> SetCell | None:
+def _without_load(asked: StudiedLine) -> SetCell | None:
     asks = asked.prescription
     if asks is None or not isinstance(asks.load, Load) or asks.scheme is not None:
         return None

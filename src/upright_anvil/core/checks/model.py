@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 from typing import Literal
 
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay, StudiedPhase, StudiedWeek
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine, StudiedPhase, StudiedWeek
 from upright_anvil.core.ids import NO_LINE, LineId
 from upright_anvil.core.plan.edits import Edit
 
@@ -58,7 +58,7 @@ class Check:
     why: str
     source: str
     look: (
-        "Callable[[Asked, StudiedDay, Standpoint], Iterator[Hit]]"
+        "Callable[[StudiedLine, StudiedDay, Standpoint], Iterator[Hit]]"
         " | Callable[[StudiedDay, Standpoint], Iterator[Hit]]"
         " | Callable[[StudiedWeek, Standpoint], Iterator[Hit]]"
         " | Callable[[StudiedPhase, Standpoint], Iterator[Hit]]"

@@ -7,7 +7,7 @@ levels looks at belongs into the key here; a test compares what is remembered wi
 from collections.abc import Callable, Iterable
 
 from upright_anvil.core.checks.model import Check, Hit
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay, StudiedWeek
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine, StudiedWeek
 from upright_anvil.core.same import Same
 
 Hits = tuple[tuple[Check, Hit], ...]
@@ -54,7 +54,7 @@ def basis(who: Standpoint) -> Same[Key]:
     return Same(_bases.setdefault(key, key))
 
 
-def line_key(asked: Asked, day: StudiedDay, who: Same[Key]) -> Key:
+def line_key(asked: StudiedLine, day: StudiedDay, who: Same[Key]) -> Key:
     """Answer all that a line check may look at."""
     exercise = asked.exercise
     return (

@@ -8,7 +8,7 @@ from upright_anvil.core.checks.fixes import swap
 from upright_anvil.core.checks.model import Check, Finding, Fix, Hit, Severity
 from upright_anvil.core.checks.registry import ALL
 from upright_anvil.core.checks.remembered import Key, basis, day_key, day_shape, line_key, remembered, week_key
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay, StudiedPhase, StudiedWeek, study
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine, StudiedPhase, StudiedWeek, study
 from upright_anvil.core.plan.document import Answer, Program
 from upright_anvil.core.plan.edits.cells import SetCell
 
@@ -22,7 +22,7 @@ class _Merged:
 
     check: Check
     hit: Hit
-    asked: list[Asked] = field(default_factory=list)
+    asked: list[StudiedLine] = field(default_factory=list)
     weeks: list[int] = field(default_factory=list)
     fixes: list[Fix] = field(default_factory=list)
 
@@ -51,7 +51,7 @@ def findings(program: Program, who: Standpoint, phase_id: str | None = None) -> 
     return tuple(sorted(found, key=lambda f: _SEVERE[f.severity]))
 
 
-def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Hit, Asked | None, list[int]]]:
+def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Hit, StudiedLine | None, list[int]]]:
     client = basis(who)
     shapes: dict[str, Key] = {}
     for week in phase.weeks:
@@ -72,7 +72,7 @@ def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Hit, As
             yield check, hit, None, []
 
 
-def _of_line(asked: Asked, day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
+def _of_line(asked: StudiedLine, day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
     for check in _OF["line"]:
         for hit in check.look(asked, day, who):  # type: ignore[call-arg, arg-type]
             yield check, hit
@@ -90,7 +90,7 @@ def _of_week(week: StudiedWeek, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
             yield check, hit
 
 
-def _rebound(hit: Hit, asked: Asked) -> Hit:
+def _rebound(hit: Hit, asked: StudiedLine) -> Hit:
     """The same said of another line and week with the same text."""
     if hit.fix is None:
         return hit if hit.line == asked.line.id else replace(hit, line=asked.line.id)

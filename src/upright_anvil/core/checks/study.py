@@ -11,10 +11,10 @@ from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import WeekId
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
 from upright_anvil.core.plan.resolving import resolved
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.same import Same
@@ -60,7 +60,7 @@ def _hard(text: str, unit: Unit, exercise: Same[Exercise]) -> int:
 
 
 @dataclass(frozen=True)
-class Asked:
+class StudiedLine:
     """One line in one week: what is asked, of which exercise, where. ``text`` is what stands in the cell."""
 
     line: Line
@@ -117,7 +117,7 @@ class StudiedDay:
     index: int
     number: int
     on: date
-    asked: tuple[Asked, ...]
+    asked: tuple[StudiedLine, ...]
     setting: Setting
 
     @cached_property
@@ -152,7 +152,7 @@ class StudiedWeek:
         return fractional((asked.exercise, asked.hard) for asked in self.asked)
 
     @property
-    def asked(self) -> Iterator[Asked]:
+    def asked(self) -> Iterator[StudiedLine]:
         """All lines of the week."""
         return (asked for day in self.days for asked in day.asked)
 
@@ -221,7 +221,7 @@ def _week(phase: Phase, week: Week, index: int, number: int, monday: date, setti
     for day in sorted(phase.days, key=lambda d: d.weekday):
         here = settings_of(day, (week,), setting)[0]
         asked = tuple(
-            Asked(
+            StudiedLine(
                 line,
                 group,
                 here.exercise(line.exercise_in(week)),

@@ -8,7 +8,8 @@ from collections.abc import Mapping, Sequence
 from upright_anvil.core.clock.calls import rest_calls
 from upright_anvil.core.clock.model import Clock, Step, StepKind
 from upright_anvil.core.clock.set_steps import set_steps
-from upright_anvil.core.plan.document import Group, GroupKind
+from upright_anvil.core.plan.document import Group
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.schemes import Cluster, Density, EveryStart
 from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.session.order import RunLine, Turn, group_order

@@ -8,9 +8,9 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Section, WeekKind
 from upright_anvil.core.plan.resolving import suggested
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps, Seconds, Target

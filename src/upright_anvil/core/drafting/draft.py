@@ -12,12 +12,12 @@ from upright_anvil.core.drafting.candidates import Candidate, candidates
 from upright_anvil.core.drafting.doses import Dose, dose_for, in_week
 from upright_anvil.core.drafting.slots import DayShape, Slot, week_shape
 from upright_anvil.core.drafting.solve import Choice, Solved, Task, solve
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.ids import DayId, ExerciseId, LineId
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.prescription.shorthand import write
-from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.timing.estimate import TimedLine, line_seconds
 
 WARM_UP = "march-in-place"
@@ -58,11 +58,11 @@ class Drafted:
 def draft(who: Standpoint, name: str, monday: date, wish: Wish) -> Drafted:
     """Answer a program of one phase after the other, each up to six weeks; the same for the same wish. House rule.
 
-    Phases share their main lifts and vary the rest. Raises `Refusal` for weeks out of bounds, or where not a single
+    Phases share their main lifts and vary the rest. Raises `DomainError` for weeks out of bounds, or where not a single
     exercise fits, saying which wish stands against it.
     """
     if not 1 <= wish.weeks <= MOST_WEEKS:
-        raise Refusal(f"A draft has 1 to {MOST_WEEKS} weeks, not {wish.weeks}.")
+        raise DomainError(f"A draft has 1 to {MOST_WEEKS} weeks, not {wish.weeks}.")
     days = week_shape(who.days_a_week)
     lengths = _lengths(wish.weeks)
     pins, phases, slots, relax = dict(wish.pins), [], dict[LineId, str](), list[str]()
@@ -71,7 +71,7 @@ def draft(who: Standpoint, name: str, monday: date, wish: Wish) -> Drafted:
         seed = wish.seed + 1000 * (number - 1)
         task, solved = _chosen(days, who, dose, seed, pins, wish.avoid)
         if not solved.choices:
-            raise Refusal(_why_nothing(task, who))
+            raise DomainError(_why_nothing(task, who))
         if number == 1:
             pins |= {c.slot.id: c.candidate.exercise.id for c in solved.choices if c.slot.section is Section.MAIN}
             relax += _relaxed(task, solved, who)

@@ -9,13 +9,14 @@ from dataclasses import dataclass, replace
 from enum import IntEnum
 
 from upright_anvil.core.checks.lines.rest_too_short import least_rest
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay, StudiedWeek
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine, StudiedWeek
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
-from upright_anvil.core.plan.document import GroupKind, Pairing, Section
+from upright_anvil.core.plan.document import Pairing, Section
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.groups import GroupLines
 from upright_anvil.core.plan.edits.lines import MoveLine
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.shorthand import write, write_time
 
 LEAST_REST = 45
@@ -156,11 +157,11 @@ def are_opposite(first: Exercise, second: Exercise) -> bool:
     return not helped
 
 
-def _cell(asked: Asked, text: str) -> SetCell:
+def _cell(asked: StudiedLine, text: str) -> SetCell:
     return SetCell(line=asked.line.id, week=asked.week.id, text=text)
 
 
-def _price(asked: Asked, sets: int) -> str:
+def _price(asked: StudiedLine, sets: int) -> str:
     muscles = ", ".join(asked.exercise.movers) or asked.exercise.pattern
     counted = min(sets, asked.hard)
     if not counted:

@@ -4,11 +4,11 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek, study_week
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.fitting.changes import FINDERS, Change, Cost, Finder
 from upright_anvil.core.ids import DayId, WeekId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
-from upright_anvil.core.sentences import Refusal
 
 MOST_STEPS = 40
 
@@ -51,7 +51,7 @@ def fit(
     """Answer how a session fits into ``limit`` seconds, with the changes that ``finders`` find.
 
     Changes are tried cheapest first and kept while the session is too long; each saves what it saves after those kept
-    before it. Changes that were not needed stay on offer. Raises `Refusal` when there is no such session. House rule.
+    before it. Changes that were not needed stay on offer. Raises `DomainError` without such a session. House rule.
     """
     now = _day(program, week_id, day_id, who)[0].seconds
     left, chosen = program, list[Saving]()
@@ -105,4 +105,4 @@ def _day(program: Program, week_id: WeekId, day_id: DayId, who: Standpoint) -> t
     for day in week.days if week else ():
         if week and day.day.id == day_id:
             return day, week
-    raise Refusal("That session is no longer in the program.")
+    raise DomainError("That session is no longer in the program.")

@@ -6,7 +6,7 @@ from datetime import date, timedelta
 from enum import StrEnum
 
 from upright_anvil.core.body.joints import Joint, Side
-from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.errors import DomainError
 
 MAX_WORDS = 300
 PREGNANCY_WEEKS = 40
@@ -79,24 +79,24 @@ class Standing:
 
 
 def check_entry(entry: Entry, today: date) -> None:
-    """Raise `Refusal` for an entry that cannot be: in the future, a side that is none, a birth too far off."""
+    """Raise `DomainError` for an entry that cannot be: in the future, a side that is none, a birth too far off."""
     if entry.on > today:
-        raise Refusal(f"{entry.on:%d %B %Y} has not come yet; write what holds today.")
+        raise DomainError(f"{entry.on:%d %B %Y} has not come yet; write what holds today.")
     if entry.on < today - timedelta(days=366 * 100):
-        raise Refusal(f"{entry.on:%d %B %Y} is more than a hundred years ago; check the year.")
+        raise DomainError(f"{entry.on:%d %B %Y} is more than a hundred years ago; check the year.")
     paired = isinstance(entry.topic, Joint) and entry.topic.paired
     if entry.side is not None and not paired:
-        raise Refusal(f"There is no left or right for {entry.topic}; leave the side out.")
+        raise DomainError(f"There is no left or right for {entry.topic}; leave the side out.")
     if paired and entry.side is None:
-        raise Refusal(f"Say which {entry.topic}: left, right or both.")
+        raise DomainError(f"Say which {entry.topic}: left, right or both.")
     if len(entry.words) > MAX_WORDS:
-        raise Refusal(f"Keep an entry to {MAX_WORDS} characters.")
+        raise DomainError(f"Keep an entry to {MAX_WORDS} characters.")
     if entry.due_on is not None:
         if entry.topic is not Condition.PREGNANCY:
-            raise Refusal("Only a pregnancy has a due date.")
+            raise DomainError("Only a pregnancy has a due date.")
         weeks = (entry.due_on - entry.on).days / 7
         if not 0 <= weeks <= PREGNANCY_WEEKS:
-            raise Refusal("The due date lies at most 40 weeks after the entry, and not before it.")
+            raise DomainError("The due date lies at most 40 weeks after the entry, and not before it.")
 
 
 def current(entries: Iterable[Entry], today: date) -> tuple[Standing, ...]:

@@ -10,7 +10,7 @@ from datetime import UTC, date, datetime, timedelta
 from enum import StrEnum
 
 from upright_anvil.core.constants import BEGINS_CALMLY_DAYS, SCREEN_REPEAT_DAYS
-from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.errors import DomainError
 
 
 class Intensity(StrEnum):
@@ -141,9 +141,9 @@ def screen(answers: Answers) -> Result:
 
 
 def check_day(on: date, today: date) -> None:
-    """Raise `Refusal` for a day that has not come."""
+    """Raise `DomainError` for a day that has not come."""
     if on > today:
-        raise Refusal(f"{on:%d %B %Y} has not come yet.")
+        raise DomainError(f"{on:%d %B %Y} has not come yet.")
 
 
 NEVER = datetime.min.replace(tzinfo=UTC)

@@ -5,8 +5,8 @@ from enum import StrEnum
 from typing import NewType
 
 from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS
-from upright_anvil.core.sentences import Refusal
 
 
 class Quality(StrEnum):
@@ -71,19 +71,19 @@ class How:
         return not self.hurt and self.quality is not Quality.BROKE_DOWN
 
     def check(self, amount: int | None) -> None:
-        """Raise `Refusal` for sides that do not fit the set's own figure, and for a side that is none."""
+        """Raise `DomainError` for sides that do not fit the set's own figure, and for a side that is none."""
         for figure in (self.left, self.right):
             if figure is not None and not 0 <= figure <= MAX_HOLD_SECONDS:
-                raise Refusal(f"A side has 0 to {MAX_HOLD_SECONDS}, not {figure}.")
+                raise DomainError(f"A side has 0 to {MAX_HOLD_SECONDS}, not {figure}.")
         said = [figure for figure in (self.left, self.right) if figure is not None]
         if said and amount != min(said):
-            raise Refusal("The figure of the set is that of the weaker side.")
+            raise DomainError("The figure of the set is that of the weaker side.")
         if self.lead is Side.BOTH:
-            raise Refusal("One side leads: left or right.")
+            raise DomainError("One side leads: left or right.")
         if self.pain_side is not None and (self.pain is None or not self.pain.paired):
-            raise Refusal("A side goes with a joint there are two of.")
+            raise DomainError("A side goes with a joint there are two of.")
         if self.checkpoints is not None and not 0 <= self.checkpoints <= MAX_ALTERNATIVES:
-            raise Refusal(f"Checkpoints passed are 0 to {MAX_ALTERNATIVES}, not {self.checkpoints}.")
+            raise DomainError(f"Checkpoints passed are 0 to {MAX_ALTERNATIVES}, not {self.checkpoints}.")
 
 
 NOTHING_SEEN = How()

@@ -4,11 +4,11 @@ from dataclasses import dataclass
 from datetime import datetime
 from enum import StrEnum
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
-from upright_anvil.core.sentences import Refusal
 
 
 class Outcome(StrEnum):
@@ -59,13 +59,13 @@ class PerformedSet:
 
     def __post_init__(self) -> None:
         if not 1 <= self.slot.number <= 3 * MAX_SETS:
-            raise Refusal(f"A set's number must be 1 to {3 * MAX_SETS}, not {self.slot.number}.")
+            raise DomainError(f"A set's number must be 1 to {3 * MAX_SETS}, not {self.slot.number}.")
         if self.outcome is Outcome.DONE and (self.reps is None) == (self.seconds is None):
-            raise Refusal("A set that was done has either repetitions or seconds.")
+            raise DomainError("A set that was done has either repetitions or seconds.")
         if self.reps is not None and not 0 <= self.reps <= MAX_REPS:
-            raise Refusal(f"Repetitions must be 0 to {MAX_REPS}, not {self.reps}.")
+            raise DomainError(f"Repetitions must be 0 to {MAX_REPS}, not {self.reps}.")
         if self.seconds is not None and not 0 <= self.seconds <= MAX_HOLD_SECONDS:
-            raise Refusal(f"Seconds must be 0 to {MAX_HOLD_SECONDS}, not {self.seconds}.")
+            raise DomainError(f"Seconds must be 0 to {MAX_HOLD_SECONDS}, not {self.seconds}.")
         self.how.check(self.reps if self.reps is not None else self.seconds)
         if self.reserve is not None and not 0 <= self.reserve <= MAX_RESERVE:
-            raise Refusal(f"Reps left must be 0 to {MAX_RESERVE}, not {self.reserve}.")
+            raise DomainError(f"Reps left must be 0 to {MAX_RESERVE}, not {self.reserve}.")

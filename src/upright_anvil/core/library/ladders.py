@@ -6,9 +6,9 @@ from dataclasses import dataclass
 from functools import cached_property
 from itertools import pairwise
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -78,17 +78,17 @@ class Ladders:
 
 
 def check_ladders(ladders: Ladders, exercises: Mapping[ExerciseId, Exercise]) -> None:
-    """Raise `Refusal` for a rung nobody knows, a rung named twice, or ladders that contradict each other (a cycle)."""
+    """Raise `DomainError` for a rung nobody knows, a rung named twice, or ladders that form a cycle."""
     for ladder in ladders.all:
         for rung in ladder.rungs:
             if rung not in exercises:
-                raise Refusal(f"The ladder {ladder.name} names {rung}, which is no exercise.")
+                raise DomainError(f"The ladder {ladder.name} names {rung}, which is no exercise.")
         if len(set(ladder.rungs)) < len(ladder.rungs):
-            raise Refusal(f"The ladder {ladder.name} names a rung twice.")
+            raise DomainError(f"The ladder {ladder.name} names a rung twice.")
     for ladder in ladders.all:
         for rung in ladder.rungs:
             if any(rung in _distances(ladders._harder, harder) for harder in ladders.harder(rung)):
-                raise Refusal(f"By the ladders, {rung} is harder than itself.")
+                raise DomainError(f"By the ladders, {rung} is harder than itself.")
 
 
 def _steps(ladder: Ladder) -> Iterator[tuple[ExerciseId, ExerciseId]]:

@@ -5,17 +5,9 @@ import re
 from dataclasses import dataclass
 from decimal import Decimal
 
-from upright_anvil.core.loads.implements import (
-    Barbell,
-    FixedLoads,
-    Implement,
-    ImplementKind,
-    Plates,
-    Stack,
-    plate_sums,
-)
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.loads.implements import Barbell, FixedLoads, Implement, ImplementKind, Plates, Stack, plate_sums
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.sentences import Refusal
 
 MAX_LOADS = 200
 """More loads than this in one line is a slip of the keyboard."""
@@ -49,16 +41,16 @@ class ReadLine:
 
 
 def read_line(line: str, unit: Unit) -> ReadLine:
-    """Read a lower-case line. Raises `Refusal` when nothing of it can be used. House rule."""
+    """Read a lower-case line. Raises `DomainError` when nothing of it can be used. House rule."""
     written = set(re.findall(r"\b(?<![a-z])(kg|lb)s?\b", line))
     if len(written) > 1:
-        raise Refusal("Write kilograms and pounds on separate lines.")
+        raise DomainError("Write kilograms and pounds on separate lines.")
     if written:
         unit = Unit(written.pop())
     line = re.sub(r"\s*\b(kg|lb)s?\b", "", line).replace("medicine balls", "medicine ball")
     word = re.match(r"medicine ball|[a-z]+", line)
     if not word:
-        raise Refusal("Begin with the thing: bar, dumbbells, kettlebells, stack, bands, vest, rucksack.")
+        raise DomainError("Begin with the thing: bar, dumbbells, kettlebells, stack, bands, vest, rucksack.")
     name, rest = word.group().removesuffix("s"), line[word.end() :].strip(" :,")
     if name in ("bar", "barbell"):
         return _read_barbell(rest, unit)
@@ -68,7 +60,7 @@ def read_line(line: str, unit: Unit) -> ReadLine:
         return _read_fixed(_KINDS[name], rest, unit, coded=name == "block")
     meant = difflib.get_close_matches(name, _WORDS, 1, 0.8) if name not in _WORDS else []
     if meant:
-        raise Refusal(f"Did you mean '{meant[0]}s'?")
+        raise DomainError(f"Did you mean '{meant[0]}s'?")
     return _read_labelled(name, rest, line, unit)
 
 
@@ -96,7 +88,7 @@ def _read_fixed(kind: ImplementKind, rest: str, unit: Unit, *, coded: bool) -> R
     else:
         loads = tuple(codes)
     if not loads:
-        raise Refusal("Say which weights there are, for example '4-24 by 2' or '8 12 16'.")
+        raise DomainError("Say which weights there are, for example '4-24 by 2' or '8 12 16'.")
     by_mass = {load.kg: code for load, code in codes.items()}
     labels = tuple(f"{load}, {by_mass[load.kg]}" if load.kg in by_mass else str(load) for load in loads)
     return ReadLine((FixedLoads(kind, loads, labels if codes else ()),), unread)
@@ -115,7 +107,7 @@ def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> ReadLine:
     labelled = _LABELLED.findall(text)
     example = f"{name} {'green 8, black 15' if name == 'band' else '10'}"
     if not labelled:
-        raise Refusal(f"Say what each weighs, for example '{example}'.")
+        raise DomainError(f"Say what each weighs, for example '{example}'.")
     left = _LABELLED.sub("", text).strip(" ,:")
     loads = tuple(_load(value, unit) for _, value in labelled)
     implement = FixedLoads(kind, loads, tuple(label.strip() for label, _ in labelled), estimated=True)
@@ -126,10 +118,10 @@ def _read_barbell(rest: str, unit: Unit) -> ReadLine:
     bar_text, _, plates_text = rest.partition("plates")
     bar = re.fullmatch(_NUMBER, bar_text.strip(" ,:"))
     if not bar:
-        raise Refusal("Say what the bar weighs, for example 'bar 20, plates 2x1.25 4x5 4x10'.")
+        raise DomainError("Say what the bar weighs, for example 'bar 20, plates 2x1.25 4x5 4x10'.")
     plates = tuple(Plates(_load(value, unit), int(count)) for count, value in _PLATE.findall(plates_text))
     if sum(p.pairs for p in plates) > MAX_LOADS:
-        raise Refusal("That is more plates than a bar holds; write count x weight, for example '4x5'.")
+        raise DomainError("That is more plates than a bar holds; write count x weight, for example '4x5'.")
     plate_sums(plates)
     left = _PLATE.sub("", plates_text).strip(" ,:")
     unread: Unread = ((left, "Write plates as count x weight, for example '2x1.25 4x5'."),) if left else ()
@@ -142,13 +134,13 @@ def _read_barbell(rest: str, unit: Unit) -> ReadLine:
 
 
 def _read_loads(text: str, unit: Unit) -> tuple[tuple[Load, ...], Unread]:
-    """Read ranges and single weights; what is neither comes back unread. Raises `Refusal` where there is none."""
+    """Read ranges and single weights; what is neither comes back unread. Raises `DomainError` where there is none."""
     found: list[Load] = []
     unread: list[tuple[str, str]] = []
     for first, last, by in _RANGE.findall(text):
         low, high, step = Decimal(first), Decimal(last), Decimal(by)
         if step <= 0 or high < low or (high - low) / step > MAX_LOADS:
-            raise Refusal(f"'{first}-{last} by {by}' does not climb in steps; write for example '4-24 by 2'.")
+            raise DomainError(f"'{first}-{last} by {by}' does not climb in steps; write for example '4-24 by 2'.")
         while low <= high:
             found.append(_load(str(low), unit))
             low += step
@@ -158,12 +150,14 @@ def _read_loads(text: str, unit: Unit) -> tuple[tuple[Load, ...], Unread]:
         else:
             unread.append((single, f"'{single}' is not a weight; write for example '4-24 by 2' or '8 12 16'."))
     if not found:
-        raise Refusal(unread[0][1] if unread else "Say which weights there are, for example '4-24 by 2' or '8 12 16'.")
+        raise DomainError(
+            unread[0][1] if unread else "Say which weights there are, for example '4-24 by 2' or '8 12 16'."
+        )
     return tuple(dict.fromkeys(found)), tuple(unread)
 
 
 def _load(value: str, unit: Unit) -> Load:
     load = Load.of(value, unit)
     if not load.value:
-        raise Refusal("A weight must be more than zero.")
+        raise DomainError("A weight must be more than zero.")
     return load

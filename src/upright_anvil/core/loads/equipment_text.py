@@ -23,12 +23,12 @@ import re
 from dataclasses import dataclass
 from functools import lru_cache
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.equipment_lines import read_line
 from upright_anvil.core.loads.features import EVERYWHERE, Feature
 from upright_anvil.core.loads.implements import Implement
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -67,7 +67,7 @@ def read_equipment(text: str, unit: Unit) -> ReadEquipment:
             continue
         try:
             read = read_line(line, unit)
-        except Refusal as refusal:
+        except DomainError as refusal:
             problems.append(EquipmentProblem(number, written.strip(), str(refusal)))
             continue
         implements += read.implements

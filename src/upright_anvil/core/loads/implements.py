@@ -8,8 +8,8 @@ from decimal import Decimal
 from enum import StrEnum
 from functools import lru_cache
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit
-from upright_anvil.core.sentences import Refusal
 
 MAX_BAR_LOADS = 4000
 """More totals than this on one bar is a slip of the keyboard."""
@@ -125,7 +125,7 @@ def _on_bar(bar: Load, plates_kg: Kilograms) -> Load:
 def plate_sums(plates: tuple[Plates, ...]) -> dict[Kilograms, tuple[Load, ...]]:
     """Answer every total (kg, both ends) that whole plate pairs make, and one end's plates, heaviest first.
 
-    Among choices of equally few plates the one with the heaviest plate inside wins. Raises `Refusal` for a set of
+    Among choices of equally few plates the one with the heaviest plate inside wins. Raises `DomainError` for a set of
     plates that makes more than `MAX_BAR_LOADS` totals: a slip of the keyboard.
     """
     sums: dict[Kilograms, tuple[Load, ...]] = {Kilograms(Decimal(0)): ()}
@@ -136,7 +136,7 @@ def plate_sums(plates: tuple[Plates, ...]) -> dict[Kilograms, tuple[Load, ...]]:
                 if reached not in sums or len(sums[reached]) > len(end) + pairs:
                     sums[reached] = end + (size.load,) * pairs
             if len(sums) > MAX_BAR_LOADS:
-                raise Refusal(f"These plates make more than {MAX_BAR_LOADS} different loads; list fewer sizes.")
+                raise DomainError(f"These plates make more than {MAX_BAR_LOADS} different loads; list fewer sizes.")
     return sums
 
 

@@ -9,7 +9,7 @@ from enum import StrEnum
 from typing import NewType
 
 from upright_anvil.core.constants import KG_PER_LB, MAX_LOAD_KG
-from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.errors import DomainError
 
 Kilograms = NewType("Kilograms", Decimal)
 """A mass in kilograms, exact; the checker tells it from a figure in the client's own unit."""
@@ -42,18 +42,18 @@ class Load:
 
     def __post_init__(self) -> None:
         if not self.value.is_finite() or self.value < 0:
-            raise Refusal(f"A load must be a number of zero or more, not {self.value}.")
+            raise DomainError(f"A load must be a number of zero or more, not {self.value}.")
 
     @classmethod
     def of(cls, value: str | int | Decimal, unit: str | Unit) -> "Load":
-        """Read a load from plain values; the number loses trailing zeros. Raises `Refusal` when it is not one."""
+        """Read a load from plain values; the number loses trailing zeros. Raises `DomainError` when it is not one."""
         try:
             number = Decimal(plain(Decimal(value)))
         except (InvalidOperation, ValueError) as wrong:
-            raise Refusal(f"A load must be a number such as 62.5, not {value!r}.") from wrong
+            raise DomainError(f"A load must be a number such as 62.5, not {value!r}.") from wrong
         load = cls(number, Unit(unit))
         if load.kg > MAX_LOAD_KG:
-            raise Refusal(f"{load} is more than anybody lifts here: at most {MAX_LOAD_KG} kg.")
+            raise DomainError(f"{load} is more than anybody lifts here: at most {MAX_LOAD_KG} kg.")
         return load
 
     @property

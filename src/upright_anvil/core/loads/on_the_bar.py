@@ -3,11 +3,11 @@
 from collections.abc import Iterable
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.implements import Barbell
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.plating import PlateChange, plates_for
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,9 +45,9 @@ def _bars(place: Inventory) -> Iterable[Barbell]:
 def _picture(bar: Barbell, load: Load, before: Load | None) -> BarPicture | None:
     try:
         now = plates_for(bar, before).end if before is not None else ()
-    except Refusal:
+    except DomainError:
         now = ()
     try:
         return BarPicture(load, bar.bar, plates_for(bar, load, now))
-    except Refusal:
+    except DomainError:
         return None

@@ -3,9 +3,9 @@
 from collections import Counter
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.implements import Barbell, plate_sums
 from upright_anvil.core.loads.load import Kilograms, Load
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -20,10 +20,10 @@ class PlateChange:
 def plates_for(barbell: Barbell, target: Load, now: tuple[Load, ...] = ()) -> PlateChange:
     """Answer one end's plates for a target load, fewest first, heaviest inside, and the change from ``now``.
 
-    ``now`` is what is on one end at present. Raises `Refusal` when bar and plates cannot make the load. House rule.
+    ``now`` is what is on one end at present. Raises `DomainError` when bar and plates cannot make the load. House rule.
     """
     end = plate_sums(barbell.plates).get(Kilograms(target.kg - barbell.bar.kg))
     if end is None:
-        raise Refusal(f"{target} cannot be made with this bar and its plates.")
+        raise DomainError(f"{target} cannot be made with this bar and its plates.")
     wanted, there = Counter(end), Counter(now)
     return PlateChange(end, tuple((wanted - there).elements()), tuple((there - wanted).elements()))

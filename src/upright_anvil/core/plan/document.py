@@ -13,7 +13,6 @@ from upright_anvil.core.plan.parts import (
     Cell,
     Day,
     Group,
-    GroupKind,
     Id,
     Line,
     MovedSession,
@@ -24,6 +23,7 @@ from upright_anvil.core.plan.parts import (
     Week,
     WeekKind,
 )
+from upright_anvil.core.prescription.groups import GroupKind
 
 __all__ = [
     "MAX_DAYS",

@@ -1,20 +1,20 @@
 """Making a week of a phase an easing-off week: every line that can be read gets fewer sets and less load."""
 
 from upright_anvil.core.ids import WeekId
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.plan.locate import find_phase, week_index
 from upright_anvil.core.plan.paths import eased_off
 from upright_anvil.core.plan.reading import prescription_or_none, settings_of
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.shorthand import write
 
 
 def with_easier_week(program: Program, phase_id: str, week_id: WeekId, setting: Setting) -> Program:
     """Answer the program with a week that eases off: a third fewer sets, a tenth less load, at loads there are.
 
-    Cells that cannot be read keep their words. Raises `Refusal` when the week is gone. House rule.
+    Cells that cannot be read keep their words. Raises `DomainError` when the week is gone. House rule.
     """
     phase = find_phase(program, phase_id)
     index = week_index(phase, week_id)

@@ -2,7 +2,7 @@
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.library.starting_load import Known
-from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.plan.client_profile import Setting
 
 
 def nearest_known(wanted: Exercise, setting: Setting) -> Known | None:

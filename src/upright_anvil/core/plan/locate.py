@@ -6,9 +6,9 @@ from typing import TypeVar
 
 from pydantic import ValidationError
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, LineId, WeekId
 from upright_anvil.core.plan.document import Day, Group, Line, Part, Phase, Program
-from upright_anvil.core.sentences import Refusal
 
 _Part = TypeVar("_Part", bound=Part)
 
@@ -23,48 +23,48 @@ class LinePlace:
 
 
 def find_phase(program: Program, phase_id: str) -> Phase:
-    """Answer the phase with this id. Raises `Refusal` when there is none."""
+    """Answer the phase with this id. Raises `DomainError` when there is none."""
     for phase in program.phases:
         if phase.id == phase_id:
             return phase
-    raise Refusal("That phase is no longer in the program.")
+    raise DomainError("That phase is no longer in the program.")
 
 
 def find_day(program: Program, day_id: DayId) -> tuple[Phase, Day]:
-    """Answer the day with this id and its phase. Raises `Refusal` when there is none."""
+    """Answer the day with this id and its phase. Raises `DomainError` when there is none."""
     for phase in program.phases:
         for day in phase.days:
             if day.id == day_id:
                 return phase, day
-    raise Refusal("That day is no longer in the program.")
+    raise DomainError("That day is no longer in the program.")
 
 
 def find_line(program: Program, line_id: LineId) -> LinePlace:
-    """Answer where the line with this id stands. Raises `Refusal` when there is none."""
+    """Answer where the line with this id stands. Raises `DomainError` when there is none."""
     for phase in program.phases:
         for day in phase.days:
             for line in day.lines:
                 if line.id == line_id:
                     return LinePlace(phase, day, line)
-    raise Refusal("That line is no longer in the program.")
+    raise DomainError("That line is no longer in the program.")
 
 
 def find_group(program: Program, group_id: str) -> tuple[Day, Group]:
-    """Answer the group with this id and its day. Raises `Refusal` when there is none."""
+    """Answer the group with this id and its day. Raises `DomainError` when there is none."""
     for phase in program.phases:
         for day in phase.days:
             for group in day.groups:
                 if group.id == group_id:
                     return day, group
-    raise Refusal("That group is no longer in the program.")
+    raise DomainError("That group is no longer in the program.")
 
 
 def week_index(phase: Phase, week_id: WeekId) -> int:
-    """Answer the index of the week with this id. Raises `Refusal` when the phase has none."""
+    """Answer the index of the week with this id. Raises `DomainError` when the phase has none."""
     for index, week in enumerate(phase.weeks):
         if week.id == week_id:
             return index
-    raise Refusal("That week is no longer in the program.")
+    raise DomainError("That week is no longer in the program.")
 
 
 def with_phase(program: Program, phase_id: str, change: Callable[[Phase], Phase]) -> Program:
@@ -96,9 +96,9 @@ def with_line(program: Program, line_id: LineId, change: Callable[[Line], Line])
 
 
 def rebuilt(part: _Part, **changes: object) -> _Part:
-    """Answer a copy of a part with some fields changed and its own rules checked again. Raises `Refusal`."""
+    """Answer a copy of a part with some fields changed and its own rules checked again. Raises `DomainError`."""
     fields = {name: getattr(part, name) for name in type(part).model_fields}
     try:
         return type(part)(**(fields | changes))
     except ValidationError as wrong:
-        raise Refusal(f"The program would not hold together: {wrong.errors()[0]['msg']}.") from wrong
+        raise DomainError(f"The program would not hold together: {wrong.errors()[0]['msg']}.") from wrong

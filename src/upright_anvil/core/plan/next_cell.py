@@ -3,10 +3,10 @@
 from collections.abc import Iterator
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId, WeekId
 from upright_anvil.core.plan.document import Line, Phase, Program, WeekKind
 from upright_anvil.core.plan.locate import find_line, week_index
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,7 +39,7 @@ def next_cell(program: Program, line_id: LineId, week: int) -> NextCell | None:
     """
     try:
         place = find_line(program, line_id)
-    except Refusal:
+    except DomainError:
         return None
     variant = place.phase.weeks[week].variant if place.line.exercise_b and week < len(place.phase.weeks) else None
     exercise = place.line.exercise_b if variant == "B" else place.line.exercise

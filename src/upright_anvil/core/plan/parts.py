@@ -12,6 +12,7 @@ from pydantic import BaseModel, ConfigDict, Field, model_validator
 
 from upright_anvil.core.ids import NO_DAY, NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, PlaceId, WeekId
 from upright_anvil.core.prescription.bounds import MAX_REST_SECONDS
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
 
 MAX_LINES = 40
@@ -108,16 +109,6 @@ class Section(StrEnum):
     FINISHER = "finisher"
     CARDIO = "cardio"
     COOL_DOWN = "cool-down"
-
-
-class GroupKind(StrEnum):
-    """How the lines of a group are done together."""
-
-    SINGLE = "single"
-    PAIR = "pair"
-    TRI_SET = "tri-set"
-    CIRCUIT = "circuit"
-    INTERVALS = "interval circuit"
 
 
 class Pairing(StrEnum):

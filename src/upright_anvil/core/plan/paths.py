@@ -9,6 +9,7 @@ from dataclasses import dataclass, replace
 from decimal import Decimal
 from enum import StrEnum
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
@@ -19,7 +20,6 @@ from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTar
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Varied
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
-from upright_anvil.core.sentences import Refusal
 
 EASY_LOAD = Decimal("0.9")
 EASY_SETS = Decimal(2) / 3
@@ -57,7 +57,7 @@ def along(
 
     ``unit`` is the client's: what is added to body weight alone is in it.
 
-    Raises `Refusal` where the path does not fit what is written, or leads out of bounds. House rule.
+    Raises `DomainError` where the path does not fit what is written, or leads out of bounds. House rule.
     """
     found, steps = [], 0
     for number, kind in enumerate(weeks):
@@ -94,14 +94,14 @@ def _taken(
             return replace(start, reserve=min(max(left + amount, 0), MAX_RESERVE))
         case PathKind.WAVE:
             if not path.per_cents:
-                raise Refusal("Say the per cents of the wave, for example 70, 75, 80, 60.")
+                raise DomainError("Say the per cents of the wave, for example 70, 75, 80, 60.")
             if isinstance(start.scheme, Varied) and start.scheme.loads:
-                raise Refusal("A wave needs one load for all sets.")
+                raise DomainError("A wave needs one load for all sets.")
             return replace(start, load=ShareOfMax(path.per_cents[week % len(path.per_cents)]))
 
 
 def _no(what: str) -> int:
-    raise Refusal(f"The first cell of this path needs {what}.")
+    raise DomainError(f"The first cell of this path needs {what}.")
 
 
 def _loaded(start: Prescription, more: Decimal, exercise: Exercise, place: Inventory, unit: Unit) -> Prescription:
@@ -110,7 +110,7 @@ def _loaded(start: Prescription, more: Decimal, exercise: Exercise, place: Inven
         scheme = replace(start.scheme, loads=loads if len(set(loads)) > 1 else ())
         return replace(start, load=loads[0], scheme=scheme if scheme.loads or scheme.targets else None)
     if start.load is None:
-        raise Refusal("The first cell of this path needs a load, for example 60 kg.")
+        raise DomainError("The first cell of this path needs a load, for example 60 kg.")
     return replace(start, load=_raised(start.load, more, exercise, place, unit))
 
 
@@ -129,7 +129,7 @@ def _raised(load: LoadTarget, more: Decimal, exercise: Exercise, place: Inventor
         case ShareOfMax():
             return ShareOfMax(load.per_cent + more)
         case _:
-            raise Refusal(f"A path cannot add to '{load}'; write a load such as 60 kg.")
+            raise DomainError(f"A path cannot add to '{load}'; write a load such as 60 kg.")
 
 
 def _made(wanted: Load, kind: ImplementKind | None, place: Inventory) -> Load:
@@ -145,7 +145,7 @@ def _more_reps(start: Prescription, more: int) -> Prescription:
         case Most(cap=int() as cap) if start.scheme is None:
             return replace(start, target=Most(_rep(cap + more)))
         case _:
-            raise Refusal("The first cell of this path needs plain repetitions, for example 3 x 8.")
+            raise DomainError("The first cell of this path needs plain repetitions, for example 3 x 8.")
 
 
 def _rep(reps: int) -> int:
@@ -159,12 +159,12 @@ def _longer(start: Prescription, more: int) -> Prescription:
         case Distance(metres=metres) if start.scheme is None:
             return replace(start, target=Distance(max(metres + more, 1)))
         case _:
-            raise Refusal("The first cell of this path needs seconds or metres, for example 3 x 30 s.")
+            raise DomainError("The first cell of this path needs seconds or metres, for example 3 x 30 s.")
 
 
 def _with_sets(start: Prescription, sets: int) -> Prescription:
     if start.scheme is not None:
-        raise Refusal("Sets that differ are added one by one; this path needs sets that are alike.")
+        raise DomainError("Sets that differ are added one by one; this path needs sets that are alike.")
     return replace(start, sets=sets)
 
 

@@ -10,9 +10,9 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, joint_cautions
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Week
 from upright_anvil.core.plan.resolving import load_caution, resolved
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts

@@ -7,7 +7,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
-from upright_anvil.core.plan.setting import Setting
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LastTime, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription

@@ -1,7 +1,7 @@
 """The bounds of a prescription's numbers, and the sentence that refuses what lies outside."""
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.sentences import Refusal
 
 MAX_SETS = 20
 MAX_REPS = 100
@@ -16,27 +16,27 @@ MAX_ALTERNATIVES = 4
 
 
 def within(what: str, value: int, low: int, high: int, unit: str = "") -> None:
-    """Raise `Refusal` unless a value lies in its bounds."""
+    """Raise `DomainError` unless a value lies in its bounds."""
     if not low <= value <= high:
-        raise Refusal(f"{what} must be {low} to {high}{unit}, not {value}.")
+        raise DomainError(f"{what} must be {low} to {high}{unit}, not {value}.")
 
 
 def check_sets(sets: int) -> None:
-    """Raise `Refusal` unless it is a number of sets."""
+    """Raise `DomainError` unless it is a number of sets."""
     within("Sets", sets, 1, MAX_SETS)
 
 
 def check_rest(seconds: int) -> None:
-    """Raise `Refusal` unless it is a rest, seconds."""
+    """Raise `DomainError` unless it is a rest, seconds."""
     within("Rest", seconds, 0, MAX_REST_SECONDS, " s")
 
 
 def check_reserve(reps: int) -> None:
-    """Raise `Refusal` unless it is a number of repetitions left."""
+    """Raise `DomainError` unless it is a number of repetitions left."""
     within("Reps left", reps, 0, MAX_RESERVE)
 
 
 def check_load(load: Load) -> None:
-    """Raise `Refusal` for a load of nothing."""
+    """Raise `DomainError` for a load of nothing."""
     if not load.value:
-        raise Refusal("A load must be more than 0; leave it out where there is none.")
+        raise DomainError("A load must be more than 0; leave it out where there is none.")

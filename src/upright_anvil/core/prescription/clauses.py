@@ -5,6 +5,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from decimal import Decimal
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription import patterns
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load, check_reserve, check_rest
@@ -14,7 +15,6 @@ from upright_anvil.core.prescription.schemes import BackOff, Checkpoints, Cluste
 from upright_anvil.core.prescription.schemes.back_off import Cut
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import Tempo
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -49,7 +49,7 @@ def _tempo(draft: Draft, found: "re.Match[str]") -> None:
     written = found.group(1).lower()
     phases = [p.strip() for p in written.split("-")] if "-" in written else list(written)
     if any("x" in p and p != "x" for p in phases):
-        raise Refusal("A tempo phase must be seconds or X.")
+        raise DomainError("A tempo phase must be seconds or X.")
     draft.tempo = Tempo(*(None if p == "x" else int(p) for p in phases))
 
 
@@ -58,7 +58,7 @@ def _rest(draft: Draft, found: "re.Match[str]") -> None:
     check_rest(draft.rest)
     draft.activity = tidy(found.group(5) or "")
     if len(draft.activity) > MAX_ACTIVITY:
-        raise Refusal(f"What is done in the rest has at most {MAX_ACTIVITY} characters.")
+        raise DomainError(f"What is done in the rest has at most {MAX_ACTIVITY} characters.")
 
 
 def _leave(draft: Draft, found: "re.Match[str]") -> None:
@@ -69,7 +69,7 @@ def _leave(draft: Draft, found: "re.Match[str]") -> None:
 def _rpe(draft: Draft, found: "re.Match[str]") -> None:
     draft.rpe = Decimal(found.group(1).replace(",", ".")).normalize()
     if not 1 <= draft.rpe <= 10 or draft.rpe * 2 % 1:  # noqa: PLR2004 - the scale's own ends
-        raise Refusal(f"RPE must be 1 to 10, in halves, not {draft.rpe:f}.")
+        raise DomainError(f"RPE must be 1 to 10, in halves, not {draft.rpe:f}.")
 
 
 def _ramp(draft: Draft, _: "re.Match[str]") -> None:
@@ -78,7 +78,7 @@ def _ramp(draft: Draft, _: "re.Match[str]") -> None:
 
 def _other(draft: Draft, found: "re.Match[str]") -> None:
     if len(draft.others) >= MAX_ALTERNATIVES:
-        raise Refusal(f"At most {MAX_ALTERNATIVES} other loads.")
+        raise DomainError(f"At most {MAX_ALTERNATIVES} other loads.")
     load = weight_of(found.group(1), found.group(2), draft.unit)
     check_load(load)
     draft.others += (OtherKit(load, read_target(found.group(3).strip())),)
@@ -92,7 +92,7 @@ def _drops(draft: Draft, found: "re.Match[str]") -> None:
     loads = read_loads(found.group(1), draft.unit)
     weights = tuple(load for load in loads if isinstance(load, Load))
     if len(weights) != len(loads):
-        raise Refusal("A drop goes to a weight, for example drop to 15/10 kg.")
+        raise DomainError("A drop goes to a weight, for example drop to 15/10 kg.")
     draft.scheme = Drops(weights)
 
 
@@ -102,7 +102,7 @@ def _back_off(draft: Draft, found: "re.Match[str]") -> None:
     if minus or unit == "%":
         cut = Decimal(number.replace(",", "."))
         if not minus or unit != "%" or cut % 1:
-            raise Refusal("Write how much lighter in whole per cent, for example at -15 %.")
+            raise DomainError("Write how much lighter in whole per cent, for example at -15 %.")
         draft.scheme = BackOff(int(sets), target, Cut(int(cut)))
     else:
         draft.scheme = BackOff(int(sets), target, weight_of(number, unit, draft.unit))
@@ -110,7 +110,7 @@ def _back_off(draft: Draft, found: "re.Match[str]") -> None:
 
 def _pause(draft: Draft, found: "re.Match[str]") -> None:
     if not draft.parts:
-        raise Refusal("A pause needs a set in parts, for example 4 x 2+2+2.")
+        raise DomainError("A pause needs a set in parts, for example 4 x 2+2+2.")
     draft.scheme = Cluster(draft.parts, patterns.seconds_of(*found.groups()))
 
 
@@ -120,7 +120,7 @@ def _every(draft: Draft, found: "re.Match[str]") -> None:
 
 def _in_time(draft: Draft, found: "re.Match[str]") -> None:
     if not draft.most_rounds:
-        raise Refusal("A time for most rounds needs 'most x', for example most x 5, in 12:00.")
+        raise DomainError("A time for most rounds needs 'most x', for example most x 5, in 12:00.")
     draft.scheme = Density(patterns.seconds_of(*found.groups()))
 
 

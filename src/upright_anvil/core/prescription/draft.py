@@ -5,6 +5,7 @@ from dataclasses import dataclass, field
 from decimal import Decimal
 from typing import Literal
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription import patterns
 from upright_anvil.core.prescription.load_targets import (
@@ -18,16 +19,8 @@ from upright_anvil.core.prescription.load_targets import (
 )
 from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule
 from upright_anvil.core.prescription.schemes import Scheme, Varied
-from upright_anvil.core.prescription.targets import (
-    METRES_PER_KILOMETRE,
-    Distance,
-    Most,
-    Reps,
-    Seconds,
-    Target,
-)
+from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE, Distance, Most, Reps, Seconds, Target
 from upright_anvil.core.prescription.tempo import Tempo
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(slots=True)
@@ -53,7 +46,7 @@ class Draft:
     where: dict[str, int] = field(default_factory=dict)
 
     def prescription(self) -> Prescription:
-        """Put it together. Raises `Refusal` where the clauses do not go together."""
+        """Put it together. Raises `DomainError` where the clauses do not go together."""
         return Prescription(
             sets=self.sets,
             target=self.targets[0],
@@ -76,12 +69,12 @@ class Draft:
         if not targets and not loads:
             return self.scheme
         if self.scheme is not None:
-            raise Refusal(f"Sets that differ do not go with '{self.scheme}'.")
+            raise DomainError(f"Sets that differ do not go with '{self.scheme}'.")
         return Varied(targets, loads)
 
 
 def read_target(text: str) -> Target:
-    """Read one target of a list. Raises `Refusal` for a value outside its bounds."""
+    """Read one target of a list. Raises `DomainError` for a value outside its bounds."""
     if found := patterns.MAX.fullmatch(text):
         return Most(int(found.group(1)) if found.group(1) else None)
     if found := patterns.HOLD.fullmatch(text):
@@ -90,7 +83,7 @@ def read_target(text: str) -> Target:
         return metres(found)
     found = patterns.REPS.fullmatch(text)
     if not found:
-        raise Refusal(f"A target is repetitions, seconds or metres, not '{text}'.")
+        raise DomainError(f"A target is repetitions, seconds or metres, not '{text}'.")
     return Reps(int(found.group(1)), int(found.group(2) or found.group(1)))
 
 
@@ -99,7 +92,7 @@ def metres(found: "re.Match[str]") -> Distance:
     number, unit = Decimal(found.group(1)), found.group(2).lower()
     total = number * (METRES_PER_KILOMETRE if unit == "km" else 1)
     if total % 1:
-        raise Refusal(f"A distance is whole metres, not {total} m.")
+        raise DomainError(f"A distance is whole metres, not {total} m.")
     return Distance(int(total))
 
 
@@ -140,7 +133,7 @@ def weighed(number: str, spoken: str | None, unit: Unit) -> Load | ShareOfMax:
 def weight_of(number: str, spoken: str | None, unit: Unit) -> Load:
     """Answer a weight in the unit that was said, else the client's."""
     if spoken == "%":
-        raise Refusal("A weight is wanted here, for example 20 kg.")
+        raise DomainError("A weight is wanted here, for example 20 kg.")
     said = unit if spoken is None else Unit.LB if spoken.lower().startswith("lb") else Unit.KG
     return Load.of(number.replace(",", "."), said)
 
@@ -157,7 +150,7 @@ def _named(text: str, unit: Unit) -> LoadTarget:
         sort: Literal["band", "step"] = "band" if words.startswith("band") else "step"
         label = text.split(None, 1)[1]
         if len(label) > MAX_LABEL:
-            raise Refusal(f"A label has at most {MAX_LABEL} characters.")
+            raise DomainError(f"A label has at most {MAX_LABEL} characters.")
         return Coded(sort, label)
     return BodyweightLoad(plus, assisted=bool(added and added.group(1) == "-"))
 

@@ -4,9 +4,9 @@ from dataclasses import dataclass
 from decimal import Decimal
 from typing import Literal
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Kilograms, Load, plain
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT, check_load
-from upright_anvil.core.sentences import Refusal
 
 MAX_LABEL = 20
 
@@ -20,9 +20,9 @@ class BodyweightLoad:
 
     def __post_init__(self) -> None:
         if self.assisted and self.added is None:
-            raise Refusal("Say how much assistance there is, for example 'bw - 15 kg'.")
+            raise DomainError("Say how much assistance there is, for example 'bw - 15 kg'.")
         if self.added is not None and not self.added.value:
-            raise Refusal("Body weight with nothing added is written 'bw'.")
+            raise DomainError("Body weight with nothing added is written 'bw'.")
 
     def __str__(self) -> str:
         return "bw" if self.added is None else f"bw {'-' if self.assisted else '+'} {self.added}"
@@ -36,7 +36,7 @@ class ShareOfMax:
 
     def __post_init__(self) -> None:
         if not 1 <= self.per_cent <= MAX_PER_CENT or self.per_cent * 2 % 1:
-            raise Refusal(f"A share of the max must be 1 to {MAX_PER_CENT} %, in halves, not {self.per_cent}.")
+            raise DomainError(f"A share of the max must be 1 to {MAX_PER_CENT} %, in halves, not {self.per_cent}.")
 
     def __str__(self) -> str:
         return f"{plain(self.per_cent)} %"

@@ -3,11 +3,11 @@
 from collections.abc import Callable
 from dataclasses import replace
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import BackOff, Drops, Varied
-from upright_anvil.core.sentences import Refusal
 
 Change = Callable[[LoadTarget | None], LoadTarget | None]
 
@@ -16,7 +16,7 @@ def with_loads(asked: Prescription, change: Change) -> Prescription:
     """Answer a prescription with every load changed; unchanged where the outcome would not hold together."""
     try:
         return _with_loads(asked, change)
-    except Refusal:
+    except DomainError:
         return asked
 
 

@@ -5,8 +5,8 @@ import re
 from collections.abc import Callable
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.clauses import CLAUSES
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -22,7 +22,7 @@ class Unreadable:
     nearest: str | None
 
 
-class ShorthandError(Refusal):
+class ShorthandError(DomainError):
     """A line that cannot be read; ``why`` holds the place."""
 
     def __init__(self, why: Unreadable) -> None:
@@ -49,7 +49,7 @@ def meant_word(text: str) -> Meant | None:
     return Meant(word.group(), close[0], _EXAMPLES[close[0]]) if word and close else None
 
 
-def as_expectation(refusal: Refusal) -> str:
+def as_expectation(refusal: DomainError) -> str:
     """Turn a bound's sentence into the half sentence that follows 'expected'."""
     return "a value in bounds: " + str(refusal)[0].lower() + str(refusal)[1:].rstrip(".")
 

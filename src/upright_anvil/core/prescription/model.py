@@ -4,6 +4,7 @@ from dataclasses import dataclass, field
 from decimal import Decimal
 from enum import StrEnum
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import (
     MAX_ALTERNATIVES,
@@ -18,7 +19,6 @@ from upright_anvil.core.prescription.schemes import Scheme
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.targets import Target, amount_of
 from upright_anvil.core.prescription.tempo import Tempo
-from upright_anvil.core.sentences import Refusal
 
 MAX_ACTIVITY = 40
 
@@ -84,11 +84,11 @@ class Prescription:
             check_load(self.load)
         self._check_effort()
         if self.side is not None and self.side.leads is not self.each_side:
-            raise Refusal(f"'{self.side}' goes {'with' if self.side.leads else 'without'} 'each side'.")
+            raise DomainError(f"'{self.side}' goes {'with' if self.side.leads else 'without'} 'each side'.")
         if self.activity and self.rest is None:
-            raise Refusal("Something to do in the rest needs a rest, for example rest 1:00 with easy walk.")
+            raise DomainError("Something to do in the rest needs a rest, for example rest 1:00 with easy walk.")
         if len(self.others) > MAX_ALTERNATIVES:
-            raise Refusal(f"At most {MAX_ALTERNATIVES} other loads, not {len(self.others)}.")
+            raise DomainError(f"At most {MAX_ALTERNATIVES} other loads, not {len(self.others)}.")
         straight = Straight(self.sets, self.target, self.load)
         if self.scheme is not None:
             self.scheme.check(straight)
@@ -98,9 +98,9 @@ class Prescription:
         if self.rpe is None:
             return
         if self.reserve is not None:
-            raise Refusal("Say how hard only once: 'leave 2' or 'rpe 8'.")
+            raise DomainError("Say how hard only once: 'leave 2' or 'rpe 8'.")
         if not 1 <= self.rpe <= MAX_RESERVE or self.rpe * 2 % 1:
-            raise Refusal(f"RPE must be 1 to 10, in halves, not {self.rpe}.")
+            raise DomainError(f"RPE must be 1 to 10, in halves, not {self.rpe}.")
 
     @property
     def left(self) -> int | None:

@@ -26,6 +26,7 @@ from collections.abc import Callable
 from functools import lru_cache
 from typing import TypeVar
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription import patterns
 from upright_anvil.core.prescription.bounds import check_sets
@@ -36,7 +37,6 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Cluster, Density
 from upright_anvil.core.prescription.targets import Most, Reps, Seconds, Target
 from upright_anvil.core.prescription.writing import write, write_parts, write_time
-from upright_anvil.core.sentences import Refusal
 
 __all__ = ["MAX_LENGTH", "ShorthandError", "Unreadable", "read", "write", "write_parts", "write_time"]
 
@@ -146,7 +146,7 @@ class _Reader:
     def _checked(self, position: int, make: Callable[[], _Made]) -> _Made:
         try:
             return make()
-        except Refusal as refusal:
+        except DomainError as refusal:
             raise self._error(position, as_expectation(refusal)) from refusal
 
     def _error(self, position: int, expected: str) -> ShorthandError:

@@ -3,8 +3,8 @@
 from dataclasses import dataclass
 from typing import Literal
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES, MAX_REPS, within
-from upright_anvil.core.sentences import Refusal
 
 METRES_PER_KILOMETRE = 1000
 ASSUMED_MOST = 12
@@ -23,7 +23,7 @@ class Reps:
         within("Repetitions", self.low, 1, MAX_REPS)
         within("Repetitions", self.high, 1, MAX_REPS)
         if self.high < self.low:
-            raise Refusal(f"A range climbs: write {self.high}-{self.low}, not {self.low}-{self.high}.")
+            raise DomainError(f"A range climbs: write {self.high}-{self.low}, not {self.low}-{self.high}.")
 
     def __str__(self) -> str:
         return str(self.low) if self.low == self.high else f"{self.low}-{self.high}"

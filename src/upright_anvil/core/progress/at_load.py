@@ -4,7 +4,7 @@ from collections.abc import Iterable
 from datetime import date
 
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.progress.telling import AtLoad
+from upright_anvil.core.progress.highlights import AtLoad
 
 
 def most_gained(exercise: str, done: Iterable[tuple[date, PerformedSet]]) -> AtLoad | None:

@@ -19,13 +19,7 @@ from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.bounds import same_again
 from upright_anvil.core.progression.evidence import lesser_of, sentences, showing, within_reserve
 from upright_anvil.core.progression.kinds import WorkKind
-from upright_anvil.core.progression.model import (
-    Confidence,
-    Lever,
-    Proposal,
-    Situation,
-    StationChange,
-)
+from upright_anvil.core.progression.model import Confidence, Lever, Proposal, Situation, StationChange
 from upright_anvil.core.progression.policies.density import mark_passed, next_mark
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 

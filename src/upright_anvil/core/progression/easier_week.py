@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 from typing import Final
 
-from upright_anvil.core.session.readiness import Grade
+from upright_anvil.core.health.readiness import Grade
 from upright_anvil.core.strength.over_time import Strength
 
 LIFTS: Final = 2

@@ -65,7 +65,7 @@ def why_none(situation: Situation) -> str:
 
 
 def proposal(situation: Situation, policy_id: str) -> Proposal:
-    """Answer what to ask for next. Raises `Refusal` for an unknown policy.
+    """Answer what to ask for next. Raises `DomainError` for an unknown policy.
 
     A session in which nothing was done is left to the policy, which holds; nobody raises what `why_none` names.
     """

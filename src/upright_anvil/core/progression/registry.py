@@ -5,6 +5,7 @@ from dataclasses import dataclass, replace
 from types import MappingProxyType
 from typing import Final
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.schemes import Checkpoints, EveryStart
 from upright_anvil.core.progression.kinds import WorkKind
 from upright_anvil.core.progression.model import Proposal, Situation
@@ -25,7 +26,6 @@ from upright_anvil.core.progression.policies import (
     timed,
     wave,
 )
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,11 +39,11 @@ class Policy:
 
 
 def register(policies: Iterable[Policy]) -> MappingProxyType[str, Policy]:
-    """Answer the policies by id. Raises `Refusal` when an id comes twice."""
+    """Answer the policies by id. Raises `DomainError` when an id comes twice."""
     by_id: dict[str, Policy] = {}
     for policy in policies:
         if policy.id in by_id:
-            raise Refusal(f"Two policies are called {policy.id}.")
+            raise DomainError(f"Two policies are called {policy.id}.")
         by_id[policy.id] = policy
     return MappingProxyType(by_id)
 
@@ -96,7 +96,7 @@ def leading(policy_id: str, situation: Situation) -> str:
 def led_by(policy_id: str, situation: Situation) -> Proposal:
     """Answer what the leading policy proposes; one that does not fit leaves it to double progression, saying so.
 
-    Raises `Refusal` for an unknown policy.
+    Raises `DomainError` for an unknown policy.
     """
     policy(policy_id)
     wanted = policy(leading(policy_id, situation))
@@ -108,7 +108,7 @@ def led_by(policy_id: str, situation: Situation) -> Proposal:
 
 
 def policy(policy_id: str) -> Policy:
-    """Answer the policy with this id. Raises `Refusal` for an unknown one."""
+    """Answer the policy with this id. Raises `DomainError` for an unknown one."""
     if policy_id not in POLICIES:
-        raise Refusal(f"There is no policy {policy_id}; there are: {', '.join(POLICIES)}.")
+        raise DomainError(f"There is no policy {policy_id}; there are: {', '.join(POLICIES)}.")
     return POLICIES[policy_id]

@@ -12,6 +12,7 @@ from decimal import Decimal
 from typing import Final
 
 from upright_anvil.core.constants import MAX_LOAD_KG, STEP_CAP
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Rounding
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit
@@ -20,7 +21,6 @@ from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTar
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target
 from upright_anvil.core.progression.steps import Lifting, moved, within_cap
-from upright_anvil.core.sentences import Refusal
 
 _ZERO: Final = Decimal(0)
 
@@ -76,7 +76,7 @@ def _taken(said: Prescription, decided: Prescription, says: Prescription) -> Pre
             reserve=_reserve(said, decided, says),
             **merged,
         )
-    except Refusal:
+    except DomainError:
         return None
 
 

@@ -12,16 +12,16 @@ from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.cautions import Grade as Strictness
 from upright_anvil.core.health.cautions import joint_cautions
 from upright_anvil.core.health.history import Entry, Standing, State
+from upright_anvil.core.health.readiness import Grade, Pain, Report, grade
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Day, Group, Line, Program, Section, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.session.milder import a_third_fewer, fewer_sets, lighter, more_in_reserve
 from upright_anvil.core.session.model import DayChange
-from upright_anvil.core.session.readiness import Grade, Pain, Report, grade
 from upright_anvil.core.session.swapping import instead_of_line, swap
 from upright_anvil.core.session.this_session import day_of
 

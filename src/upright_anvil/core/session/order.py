@@ -10,7 +10,8 @@ from itertools import zip_longest
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import LineId
-from upright_anvil.core.plan.document import Day, Group, GroupKind
+from upright_anvil.core.plan.document import Day, Group
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import EveryStart
 from upright_anvil.core.timing.estimate import TimedLine, one_set, rest_of

@@ -2,10 +2,10 @@
 
 from collections.abc import Iterable
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.locate import rebuilt
-from upright_anvil.core.sentences import Refusal
 
 
 def cut_out(program: Program, phase: Phase, week: int, day: Day) -> Program:
@@ -27,7 +27,7 @@ def as_changed(session: Program, edits: Iterable[Edit]) -> Program:
     for edit in edits:
         try:
             session = edit.apply(session)
-        except Refusal:
+        except DomainError:
             continue
     return session
 

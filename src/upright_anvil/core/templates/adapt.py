@@ -6,22 +6,22 @@ from dataclasses import dataclass, replace
 from datetime import date
 
 from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.fitting.fit import fit
 from upright_anvil.core.health.cautions import Grade, joint_cautions
 from upright_anvil.core.ids import DayId, ExerciseId
 from upright_anvil.core.library.substitutes import Situation, substitutes
+from upright_anvil.core.plan.client_profile import Setting
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.parts import kind_for
 from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.plan.resolving import suggested
-from upright_anvil.core.plan.setting import Setting
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.prescription.targets import Reps
-from upright_anvil.core.sentences import Refusal
 from upright_anvil.core.templates.model import Template, TemplateDay, TemplateGroup, TemplateLine
 
 EASIER_RESERVE = 2
@@ -172,7 +172,7 @@ def cells(
     kinds = [WeekKind(week.kind) for week in weeks]
     try:
         found = along(path, start, kinds, exercise, setting.inventory, setting.unit)
-    except Refusal:
+    except DomainError:
         found = along(Path(PathKind.COPY), start, kinds, exercise, setting.inventory, setting.unit)
     return tuple(Cell(text=write(one)) for one in found)
 

@@ -3,8 +3,9 @@
 from dataclasses import dataclass
 
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.plan.document import GroupKind, Pairing, Section, WeekKind
+from upright_anvil.core.plan.document import Pairing, Section, WeekKind
 from upright_anvil.core.plan.paths import Path
+from upright_anvil.core.prescription.groups import GroupKind
 
 
 @dataclass(frozen=True, slots=True)

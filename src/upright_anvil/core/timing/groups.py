@@ -7,11 +7,11 @@ from collections.abc import Sequence
 from itertools import zip_longest
 
 from upright_anvil.core.constants import CIRCUIT_REST_AFTER, REST_INSIDE_SECONDS
-from upright_anvil.core.plan.parts import Group, GroupKind
+from upright_anvil.core.prescription.groups import GroupKind, GroupRests
 from upright_anvil.core.timing.estimate import TimedLine, line_seconds, one_set, rest_of
 
 
-def group_seconds(group: Group, lines: Sequence[TimedLine]) -> int:
+def group_seconds(group: GroupRests, lines: Sequence[TimedLine]) -> int:
     """Answer the seconds of a group from those of its lines that are trained. House rule.
 
     A group of which one line is left counts as that line on its own. Lines with fewer sets drop out of later rounds.
@@ -24,7 +24,7 @@ def group_seconds(group: Group, lines: Sequence[TimedLine]) -> int:
     return work + _inside(group, lines, rounds) + rest_after(group, lines) * (len(rounds) - 1)
 
 
-def _inside(group: Group, lines: Sequence[TimedLine], rounds: Sequence[Sequence[int]]) -> int:
+def _inside(group: GroupRests, lines: Sequence[TimedLine], rounds: Sequence[Sequence[int]]) -> int:
     """The rests between the stations of all rounds; in an interval circuit each station has its own."""
     total = 0
     for one in rounds:
@@ -36,12 +36,12 @@ def _inside(group: Group, lines: Sequence[TimedLine], rounds: Sequence[Sequence[
     return total
 
 
-def rest_inside(group: Group) -> int:
+def rest_inside(group: GroupRests) -> int:
     """Answer the rest between the lines of a round, seconds. House rule where the group does not say."""
     return REST_INSIDE_SECONDS if group.rest_inside is None else group.rest_inside
 
 
-def rest_after(group: Group, lines: Sequence[TimedLine]) -> int:
+def rest_after(group: GroupRests, lines: Sequence[TimedLine]) -> int:
     """Answer the rest after a round, seconds: the group's own, else the longest of its lines or a house figure."""
     if group.rest_after is not None:
         return group.rest_after

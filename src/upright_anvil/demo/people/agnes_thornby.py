@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -55,7 +55,7 @@ PERSON = Person(
         Told(30, Joint.HIP, Side.RIGHT, State.WATCH, "no trouble for months", clinician=True),
         Told(14, Joint.WRIST, Side.BOTH, State.SPARE, "thin bones, no weight on bent hands", clinician=True),
     ),
-    screen=Asked(15, active=True, intends=Intensity.LIGHT_TO_MODERATE),
+    screen=ScreenAnswers(15, active=True, intends=Intensity.LIGHT_TO_MODERATE),
     battery="older-adult-chair",
     rounds=(15, 12),
     results=(

@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -68,7 +68,7 @@ PERSON = Person(
         Told(50, Joint.KNEE, Side.BOTH, State.WATCH, "tired after long descents"),
         Told(6, Joint.KNEE, Side.LEFT, State.SPARE, "sore after the ridge walk"),
     ),
-    screen=Asked(54, active=True, intends=Intensity.VIGOROUS),
+    screen=ScreenAnswers(54, active=True, intends=Intensity.VIGOROUS),
     battery="strength-estimate",
     rounds=(13, 6),
     results=(

@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -62,7 +62,7 @@ PERSON = Person(
         ),
         Told(10, Joint.SHOULDER, Side.LEFT, State.SPARE, "pressing overhead still pinches", clinician=True),
     ),
-    screen=Asked(20, active=True, intends=Intensity.VIGOROUS),
+    screen=ScreenAnswers(20, active=True, intends=Intensity.VIGOROUS),
     battery="strength-estimate",
     rounds=(16, 7),
     results=(

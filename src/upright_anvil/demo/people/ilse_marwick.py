@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Hurt, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Hurt, Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -71,7 +71,7 @@ PERSON = Person(
         Told(9, Joint.WRIST, Side.LEFT, State.WATCH, "no trouble for four weeks"),
         Told(30, Joint.NECK, None, State.WATCH, "tight after long rehearsals"),
     ),
-    screen=Asked(15, active=True, intends=Intensity.VIGOROUS),
+    screen=ScreenAnswers(15, active=True, intends=Intensity.VIGOROUS),
     battery="studio-basic",
     rounds=(14, 5),
     results=(

@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Sign
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -50,7 +50,7 @@ PERSON = Person(
         Told(8, Condition.BLOOD_PRESSURE, None, State.WATCH, "high at the last check, tablets begun"),
         Told(8, Joint.KNEE, Side.BOTH, State.WATCH, "creak on stairs"),
     ),
-    screen=Asked(2, active=False, signs=(Sign.TIRED,)),
+    screen=ScreenAnswers(2, active=False, signs=(Sign.TIRED,)),
     battery="no-equipment",
     rounds=(8, 1),
     results=(

@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -63,7 +63,7 @@ PERSON = Person(
     places=("Noor's home", "Hotel room"),
     body_weight=Load.of("70", Unit.KG),
     history=(Told(11, Joint.LOWER_BACK, None, State.WATCH, "stiff after lifting at work, gone in three days"),),
-    screen=Asked(12, active=False, intends=Intensity.VIGOROUS),
+    screen=ScreenAnswers(12, active=False, intends=Intensity.VIGOROUS),
     battery="no-equipment",
     rounds=(12, 4),
     results=(

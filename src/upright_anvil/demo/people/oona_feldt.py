@@ -4,8 +4,8 @@ from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -34,7 +34,7 @@ PERSON = Person(
         Told(22, Condition.AFTER_BIRTH, None, State.WATCH, "check-up done, may train", clinician=True),
         Told(12, Joint.LOWER_BACK, None, State.SPARE, "aches after carrying"),
     ),
-    screen=Asked(10, active=False),
+    screen=ScreenAnswers(10, active=False),
     battery="no-equipment",
     rounds=(10, 2),
     results=(

@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -33,7 +33,7 @@ PERSON = Person(
         Told(25, Joint.NECK, None, State.SPARE, "stiff after load-outs"),
         Told(7, Joint.NECK, None, State.OVER, "new pillow, no trouble for a month"),
     ),
-    screen=Asked(11, active=True, intends=Intensity.VIGOROUS),
+    screen=ScreenAnswers(11, active=True, intends=Intensity.VIGOROUS),
     battery="no-equipment",
     rounds=(11, 8),
     results=(

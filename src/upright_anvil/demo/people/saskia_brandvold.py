@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Asked, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -54,7 +54,7 @@ PERSON = Person(
         Told(22, Joint.SHOULDER, Side.RIGHT, State.SPARE, "full reach, weak overhead", clinician=True),
         Told(8, Joint.ELBOW, Side.LEFT, State.WATCH, "twinge after hanging, gone"),
     ),
-    screen=Asked(14, active=True, intends=Intensity.VIGOROUS),
+    screen=ScreenAnswers(14, active=True, intends=Intensity.VIGOROUS),
     battery="studio-basic",
     rounds=(13, 9),
     results=(

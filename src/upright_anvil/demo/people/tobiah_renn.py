@@ -5,8 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Disease, Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Allowed, Asked, Hurt, Lift, Measured, Person, Told
-from upright_anvil.flows.clients import ClientFacts
+from upright_anvil.demo.person import Allowed, Hurt, Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
     ClientFacts(
@@ -60,7 +60,7 @@ PERSON = Person(
         Told(40, Joint.KNEE, Side.RIGHT, State.SPARE, "fine on the flat, stairs still sore", clinician=True),
         Told(52, Condition.BLOOD_PRESSURE, None, State.WATCH, "tablet every morning, steady", clinician=True),
     ),
-    screen=Asked(16, active=True, diseases=(Disease.CARDIOVASCULAR,)),
+    screen=ScreenAnswers(16, active=True, diseases=(Disease.CARDIOVASCULAR,)),
     clearance=Allowed(15, "Dr. Ines Halloran, clinic at the quay", Intensity.LIGHT_TO_MODERATE, "no breath holding"),
     battery="older-adult-chair",
     rounds=(15, 3),

@@ -8,17 +8,7 @@ from sqlalchemy.engine import Dialect
 from sqlalchemy.orm import DeclarativeBase
 from sqlalchemy.types import TypeDecorator
 
-from upright_anvil.core.ids import (
-    ClientId,
-    DayId,
-    ExerciseId,
-    LineId,
-    PlaceId,
-    ProgramId,
-    SessionId,
-    TrainerId,
-    WeekId,
-)
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, TrainerId, WeekId
 from upright_anvil.core.ledger.how import LeftSide, RightSide
 
 

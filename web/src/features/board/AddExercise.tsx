@@ -142,7 +142,7 @@ export function AddExercise({
 }
 
 /** What stands beside a hit: its pattern, or what a joint says of it. */
-function HitNote({ hit }: { hit: Schemas["Hit"] | undefined }) {
+function HitNote({ hit }: { hit: Schemas["SearchHit"] | undefined }) {
   const worst = hit?.cautions[0];
   if (!worst || worst.grade === "note")
     return <span className="text-sm text-soft">{hit?.exercise.pattern}</span>;

@@ -5,9 +5,9 @@ import { useCallback, useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 
-export type Edit = Schemas["AskedEdits"]["edits"][number];
+export type Edit = Schemas["EditsRequest"]["edits"][number];
 export type Save = (edits: Edit[], reason: string) => void;
-export type Fill = (path: Omit<Schemas["AskedPath"], "base">) => void;
+export type Fill = (path: Omit<Schemas["PathRequest"], "base">) => void;
 
 interface Saving {
   edits: Edit[];
@@ -19,7 +19,7 @@ export interface Refused extends Saving {
 }
 
 type Step =
-  "undo" | "redo" | { restore: number } | { fill: Omit<Schemas["AskedPath"], "base"> } | { template: string };
+  "undo" | "redo" | { restore: number } | { fill: Omit<Schemas["PathRequest"], "base"> } | { template: string };
 
 export function useBoard(programId: ProgramId) {
   const queries = useQueryClient();

@@ -131,7 +131,7 @@ function WaysOutSheet({
     queryFn: () => api.waysOut(program, session.week_id, session.day_id),
   });
   const save = useMutation({
-    mutationFn: ({ edits, words }: { edits: Schemas["AskedEdits"]["edits"]; words: string }) =>
+    mutationFn: ({ edits, words }: { edits: Schemas["EditsRequest"]["edits"]; words: string }) =>
       api.saveEdits(program, { base: view.revision, edits, reason: words }),
     onSuccess: async (board) => {
       queries.setQueryData(keys.board(program), board);

@@ -5,7 +5,7 @@ import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 
-type Changes = Schemas["AskedClientChange"];
+type Changes = Schemas["ClientChangeRequest"];
 
 const CHOSEN = new Set(["weekdays", "cycle_reports", "aim", "second_aim", "training_age", "unit"]);
 

@@ -6,9 +6,9 @@ import type { Kept } from "../../outbox/outbox";
 export type FloorView = Schemas["FloorView"];
 export type FloorLine = Schemas["FloorLine"];
 export type FloorSet = Schemas["FloorSet"] & { waiting?: boolean };
-export type AskedSet = Schemas["AskedSet"];
-export type AskedHow = Schemas["AskedHow"];
-export type Wanted = Schemas["AskedChange"]["wanted"];
+export type AskedSet = Schemas["SetRequest"];
+export type AskedHow = Schemas["HowRequest"];
+export type Wanted = Schemas["ChangeRequest"]["wanted"];
 
 export interface ShownLine extends Omit<FloorLine, "sets" | "ramp_up"> {
   sets: FloorSet[];
@@ -25,9 +25,9 @@ export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFlo
   const mine = waiting.filter((entry) => entry.session === view.session_id && entry.refused === undefined);
   const of = <T>(kind: Kept["kind"]) =>
     mine.filter((entry) => entry.kind === kind).map((entry) => entry.body as T);
-  const notes = of<Schemas["AskedNote"]>("note");
-  const changes = of<Schemas["AskedChange"]>("change");
-  const finish = of<Schemas["AskedFinish"]>("finish")[0];
+  const notes = of<Schemas["NoteRequest"]>("note");
+  const changes = of<Schemas["ChangeRequest"]>("change");
+  const finish = of<Schemas["FinishRequest"]>("finish")[0];
   return {
     ...view,
     finished_at: view.finished_at ?? finish?.finished_at ?? null,
@@ -52,7 +52,7 @@ function withEntry(sets: FloorSet[], entry: Kept, line: LineId, ramp: boolean): 
     return row.line === line && row.ramp === ramp ? withSet(sets, row) : sets;
   }
   if (entry.kind === "change" && !ramp) {
-    const { wanted } = entry.body as Schemas["AskedChange"];
+    const { wanted } = entry.body as Schemas["ChangeRequest"];
     return "line" in wanted && wanted.line === line ? withWanted(sets, wanted) : sets;
   }
   return sets;

@@ -3,7 +3,7 @@ import type { LineId } from "../../api/ids";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
 
-export type Measured = Omit<Schemas["AskedMeasure"], "id" | "line" | "number">;
+export type Measured = Omit<Schemas["MeasureRequest"], "id" | "line" | "number">;
 
 interface Message {
   reps?: number | null;

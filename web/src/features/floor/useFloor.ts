@@ -77,7 +77,7 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   };
 
   const logSet = async ({ line, spot, set, outcome, said, id = freshId() }: Logged) => {
-    const row: Schemas["AskedSet"] = {
+    const row: Schemas["SetRequest"] = {
       id,
       line: line.line,
       number: spot.set,
@@ -109,7 +109,7 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
     const id = freshId();
     await post("undo", id, "changes/undo", { id, undoes: made });
   };
-  const keepMeasure = async (measured: Omit<Schemas["AskedMeasure"], "id">) => {
+  const keepMeasure = async (measured: Omit<Schemas["MeasureRequest"], "id">) => {
     const id = freshId();
     await post("measure", id, "measures", { id, ...measured });
   };

@@ -11,7 +11,7 @@ import { Tick } from "../../ui/Tick";
 import { isPaired } from "./names";
 import { useHealth } from "./useHealth";
 
-type Topic = Schemas["AskedEntry"]["topic"];
+type Topic = Schemas["EntryRequest"]["topic"];
 const topics: Topic[] = [
   "knee",
   "shoulder",

@@ -31,7 +31,7 @@ export function ExercisePage({
     onSuccess: () => queries.invalidateQueries(),
   });
   const restore = useMutation({
-    mutationFn: (asked: Schemas["AskedExercise"]) => api.changeExercise(id, asked),
+    mutationFn: (asked: Schemas["ExerciseRequest"]) => api.changeExercise(id, asked),
     onSuccess: () => queries.invalidateQueries(),
   });
   if (!page.data) return <Waiting error={page.error} retry={() => void page.refetch()} />;

@@ -24,7 +24,7 @@ export function ExerciseSheet({
   onClose: () => void;
   onSaved: (exercise: Schemas["Exercise"]) => void;
 }) {
-  const [draft, setDraft] = useState<Schemas["AskedExercise"]>(() => draftOf(exercise, name));
+  const [draft, setDraft] = useState<Schemas["ExerciseRequest"]>(() => draftOf(exercise, name));
   const [share, setShare] = useState(String(Math.round(Number(draft.bodyweight_share) * 100)));
   const [seconds, setSeconds] = useState(String(draft.rep_seconds));
   const queries = useQueryClient();
@@ -43,7 +43,7 @@ export function ExerciseSheet({
       onSaved(saved);
     },
   });
-  const set = (change: Partial<Schemas["AskedExercise"]>) => setDraft({ ...draft, ...change });
+  const set = (change: Partial<Schemas["ExerciseRequest"]>) => setDraft({ ...draft, ...change });
   const ladder = ladders.data?.find((entry) => entry.id === draft.ladder);
   const lines = (text: string) =>
     text

@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { JOINTS } from "../health/names";
 
-type Load = Schemas["AskedJointLoad"];
+type Load = Schemas["JointLoadRequest"];
 const next: Record<string, Schemas["Stress"] | null> = {
   none: "light",
   light: "moderate",

@@ -118,7 +118,7 @@ export function LibraryView() {
   );
 }
 
-function Row({ hit, chosen, open }: { hit: Schemas["Hit"]; chosen: boolean; open: () => void }) {
+function Row({ hit, chosen, open }: { hit: Schemas["SearchHit"]; chosen: boolean; open: () => void }) {
   const { exercise, cautions } = hit;
   const worst = cautions[0];
   return (

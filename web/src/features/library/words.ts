@@ -83,7 +83,7 @@ export const features: Schemas["Feature"][] = [
 ];
 
 /** What the form begins with: the exercise as it is, or an empty one. */
-export function draftOf(exercise: Schemas["Exercise"] | null, name: string): Schemas["AskedExercise"] {
+export function draftOf(exercise: Schemas["Exercise"] | null, name: string): Schemas["ExerciseRequest"] {
   if (!exercise) {
     return {
       name,

@@ -21,7 +21,7 @@ export function ReviewView() {
     void queries.invalidateQueries({ queryKey: keys.today });
   };
   const decide = useMutation({
-    mutationFn: (decisions: Schemas["AskedDecision"][]) => api.decide(sessionId, decisions),
+    mutationFn: (decisions: Schemas["DecisionRequest"][]) => api.decide(sessionId, decisions),
     onSuccess: show,
     onError: () => void review.refetch(),
   });

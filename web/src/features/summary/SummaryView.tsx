@@ -50,10 +50,10 @@ export function SummaryView() {
       body,
     });
   const told = waiting.findLast((entry) => entry.kind === "effort")?.body as
-    Schemas["AskedEffort"] | undefined;
+    Schemas["EffortRequest"] | undefined;
   const notes = waiting
     .filter((entry) => entry.kind === "note")
-    .map((entry) => entry.body as Schemas["AskedNote"])
+    .map((entry) => entry.body as Schemas["NoteRequest"])
     .filter((note) => note.for_next)
     .map((note) => note.text);
   const effort = told?.effort ?? view.effort;

@@ -71,7 +71,7 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
   const save = useMutation({
     // One after the other, each on top of what the one before came to.
     scope: { id: `battery-${battery.id}` },
-    mutationFn: (change: Partial<Schemas["AskedBattery"]>) => {
+    mutationFn: (change: Partial<Schemas["BatteryRequest"]>) => {
       const shelf = queries.getQueryData<Schemas["BatteryShelf"]>(keys.batteries);
       const { name, purpose, tests, repeat_weeks } =
         shelf?.batteries.find((entry) => entry.id === battery.id) ?? battery;
@@ -180,7 +180,7 @@ function BatteryFields({
   save,
 }: {
   battery: Schemas["Battery"];
-  save: (change: Partial<Schemas["AskedBattery"]>) => void;
+  save: (change: Partial<Schemas["BatteryRequest"]>) => void;
 }) {
   const [name, setName] = useState(battery.name);
   const [purpose, setPurpose] = useState(battery.purpose);

@@ -7,7 +7,7 @@ import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
 
 export type Said = Pick<
-  Schemas["AskedResult"],
+  Schemas["ResultRequest"],
   "value" | "load" | "variant" | "reserve" | "ended" | "grade" | "note" | "source" | "single"
 >;
 
@@ -32,14 +32,14 @@ export function useRound(roundId: string) {
   const tests: ShownTest[] | undefined = view?.tests.map((test) => ({
     ...test,
     waiting: waiting.some((entry) => {
-      const body = entry.body as Partial<Schemas["AskedResult"]>;
+      const body = entry.body as Partial<Schemas["ResultRequest"]>;
       return entry.kind === "result" && body.test === test.item.id && (body.side ?? null) === test.side;
     }),
   }));
   const keep = async (test: Schemas["RoundTest"], said: Said) => {
     if (!view) return;
     const id = freshId();
-    const body: Schemas["AskedResult"] = {
+    const body: Schemas["ResultRequest"] = {
       ...said,
       id,
       test: test.item.id,

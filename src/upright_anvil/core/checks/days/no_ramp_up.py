@@ -8,7 +8,7 @@ from collections.abc import Iterator
 from decimal import Decimal
 
 from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.edits.lines import AddLine
 from upright_anvil.core.prescription.schemes import Varied
@@ -39,7 +39,7 @@ def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
         return
 
 
-def _heavy(asked: Asked) -> bool:
+def _heavy(asked: StudiedLine) -> bool:
     asks = asked.prescription
     if asks is None or asks.ramp or not asked.is_main or not asked.compound or isinstance(asks.scheme, Varied):
         return False
@@ -48,7 +48,7 @@ def _heavy(asked: Asked) -> bool:
     return isinstance(asks.target, Reps) and asks.target.high <= FEW and isinstance(asks.load, Load)
 
 
-def _ramp(asked: Asked, day: StudiedDay) -> Fix | None:
+def _ramp(asked: StudiedLine, day: StudiedDay) -> Fix | None:
     asks, kind = asked.prescription, asked.exercise.implement_at(asked.setting.inventory)
     if asks is None or not isinstance(asks.load, Load) or kind is None:
         return None

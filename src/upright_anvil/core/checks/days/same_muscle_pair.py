@@ -7,8 +7,9 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
-from upright_anvil.core.plan.document import GroupKind, Pairing
+from upright_anvil.core.plan.document import Pairing
 from upright_anvil.core.plan.edits.groups import Ungroup
+from upright_anvil.core.prescription.groups import GroupKind
 
 PAIR = 2
 

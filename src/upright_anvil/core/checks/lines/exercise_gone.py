@@ -6,10 +6,10 @@ The plan still names it and it is still trained; cues, muscles and substitutes a
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     if asked.text and asked.exercise.removed:
         yield Hit(f"{asked.exercise.name} is no longer in the library.", line=asked.line.id)
 

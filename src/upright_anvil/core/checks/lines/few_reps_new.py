@@ -6,14 +6,14 @@ One to three repetitions with a load are for those who move well under it.
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.targets import Reps
 
 FEW = 3
 
 
-def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
     asks = asked.prescription
     if asks is None or not who.is_new or not asked.is_main or asks.ramp or not isinstance(asks.target, Reps):
         return

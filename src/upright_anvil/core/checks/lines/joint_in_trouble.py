@@ -7,11 +7,11 @@ that leaves it alone.
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.health.cautions import Grade, joint_cautions
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     if not asked.prescription:
         return
     pressing = [c for c in joint_cautions(asked.exercise, asked.setting.standing) if c.grade is not Grade.NOTE]

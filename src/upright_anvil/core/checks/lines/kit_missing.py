@@ -6,10 +6,10 @@ Example: a cable row planned for a hotel room.
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     if not asked.prescription or asked.exercise.removed or asked.exercise.possible_at(asked.setting.inventory):
         return
     missing = [feature.value for feature in asked.exercise.missing_at(asked.setting.inventory)]

@@ -8,7 +8,7 @@ from collections.abc import Iterator
 from decimal import Decimal
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.plan.document import WeekKind
@@ -17,7 +17,7 @@ BEGINNING = Decimal("0.60")
 TRAINED = Decimal("0.70")
 
 
-def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
     if not who.wants(GoalKind.STRENGTH) or not asked.is_main or not asked.compound or asked.prescription is None:
         return
     least = BEGINNING if who.is_new else TRAINED

@@ -7,12 +7,12 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.resolving import load_caution
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     if not asked.prescription or asked.exercise.implement_at(asked.setting.inventory) is None:
         return
     caution = load_caution(asked.prescription, asked.exercise, asked.setting)
@@ -20,7 +20,7 @@ def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
         yield Hit(f"{asked.exercise.name}: {caution}", line=asked.line.id, fix=_made(asked))
 
 
-def _made(asked: Asked) -> Fix | None:
+def _made(asked: StudiedLine) -> Fix | None:
     """The nearest load that can be made, the lighter of two; only where one load holds for all sets."""
     wanted = asked.prescription.load if asked.prescription else None
     kind = asked.exercise.implement_at(asked.setting.inventory)

@@ -7,7 +7,7 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.prescription.targets import Most
@@ -16,7 +16,7 @@ LEFT = 2
 RISKY = frozenset({Pattern.SQUAT, Pattern.HINGE, Pattern.LUNGE, Pattern.PUSH_HORIZONTAL, Pattern.PUSH_VERTICAL})
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     asks = asked.prescription
     if asks is None or not any(isinstance(plan.target, Most) for plan in asks.plans) or (asks.left or 0) >= LEFT:
         return

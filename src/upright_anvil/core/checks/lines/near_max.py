@@ -7,13 +7,13 @@ from collections.abc import Iterator
 from decimal import Decimal
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import per_cent
 
 LIMIT = Decimal("0.95")
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     if asked.prescription and asked.share is not None and asked.share > LIMIT:
         yield Hit(f"{asked.exercise.name}: {per_cent(asked.share)} of the estimated max.", line=asked.line.id)
 

@@ -7,7 +7,7 @@ Outside it asks for a reason, never forbids. Holds, jumps, carries and preparati
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import ExerciseKind
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.plan.document import Section
@@ -18,7 +18,7 @@ STRENGTH_MAIN = (1, 8)
 GENERAL = (4, 30)
 
 
-def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
     if not asked.prescription or asked.prescription.ramp or asked.exercise.kind is not ExerciseKind.LIFT:
         return
     if asked.group.section not in (Section.MAIN, Section.ACCESSORY):
@@ -38,7 +38,7 @@ def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
         )
 
 
-def _band(asked: Asked, who: Standpoint) -> tuple[int, int]:
+def _band(asked: StudiedLine, who: Standpoint) -> tuple[int, int]:
     if who.wants(GoalKind.SIZE, GoalKind.LAGGING):
         return SIZE
     if who.wants(GoalKind.STRENGTH) and asked.is_main and asked.compound:

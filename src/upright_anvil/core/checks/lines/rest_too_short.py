@@ -8,9 +8,9 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.goals import GoalKind
-from upright_anvil.core.plan.document import GroupKind
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.shorthand import write_time
 
 STRENGTH = 120
@@ -22,7 +22,7 @@ def least_rest(goal: GoalKind) -> int:
     return {GoalKind.STRENGTH: STRENGTH, GoalKind.SIZE: SIZE, GoalKind.LAGGING: SIZE}.get(goal, 0)
 
 
-def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
     asks = asked.prescription
     if (
         asks is None

@@ -8,14 +8,14 @@ from collections.abc import Iterator
 from decimal import Decimal
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import per_cent
 
 WORDS = ("restricted flow", "blood flow", "flow restriction")
 LEAST, MOST = Decimal("0.20"), Decimal("0.40")
 
 
-def _look(asked: Asked, day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
     said = f"{day.phase.method} {asked.line.reason}".lower()
     if asked.prescription is None or not any(words in said for words in WORDS):
         return

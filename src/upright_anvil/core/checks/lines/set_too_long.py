@@ -6,13 +6,13 @@ Beyond two minutes a set of repetitions trains patience. Example: 15 repetitions
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.prescription.targets import reps_of
 
 LONGEST = 120
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     asks = asked.prescription
     if asks is None or reps_of(asks.target) is None or asks.tempo is None:
         return

@@ -7,10 +7,10 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     asks = asked.prescription
     if asks and asked.exercise.one_sided and not asks.each_side and asks.side is None:
         yield Hit(

@@ -7,11 +7,11 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import ExerciseKind
 
 
-def _look(asked: Asked, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
     if asked.prescription and who.is_new and asked.prescription.left == 0 and asked.exercise.kind is ExerciseKind.LIFT:
         fix = rewrite(asked, "Leave 2", reserve=2, rpe=None)
         yield Hit(

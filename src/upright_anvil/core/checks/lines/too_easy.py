@@ -7,12 +7,12 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.volume.hard_sets import MOST_RESERVE
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     left = asked.prescription.left if asked.prescription else None
     easy_week = asked.week.kind is WeekKind.EASE_OFF or (asked.prescription is not None and asked.prescription.ramp)
     if left is not None and left > MOST_RESERVE and asked.is_main and not easy_week:

@@ -8,7 +8,7 @@ from math import exp, hypot
 
 from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.constants import MAX_ESTIMATE_REPS
 from upright_anvil.core.loads.load import Load, per_cent
 from upright_anvil.core.plan.resolving import suggested
@@ -20,13 +20,13 @@ UNKNOWN_ERROR = 0.02
 """The error of a maximum that nobody gave one (logarithm). House figure."""
 
 
-def _margin(asked: Asked, reps: int) -> float:
+def _margin(asked: StudiedLine, reps: int) -> float:
     """How far past the estimate a load may go: one standard error of the estimate and of the curve at so many reps."""
     known = asked.setting.known.strengths.get(asked.exercise.id)
     return exp(hypot(known.error if known else UNKNOWN_ERROR, CURVE_SD + CURVE_SD_PER_REP * reps))
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     asks = asked.prescription
     if asks is None or asked.share is None or not isinstance(asks.target, Reps):
         return
@@ -41,7 +41,7 @@ def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
         )
 
 
-def _lighter(asked: Asked) -> Fix | None:
+def _lighter(asked: StudiedLine) -> Fix | None:
     asks = asked.prescription
     if asks is None or not isinstance(asks.load, Load) or asks.scheme or not isinstance(asks.target, Reps):
         return None

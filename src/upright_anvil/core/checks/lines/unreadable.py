@@ -6,10 +6,10 @@ It stays as typed and is trained as nothing: no time, no sets, no log against it
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: Asked, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
     if asked.text and asked.prescription is None:
         yield Hit(f"{asked.exercise.name}: '{asked.text}' cannot be read.", line=asked.line.id)
 

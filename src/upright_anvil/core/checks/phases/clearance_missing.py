@@ -6,7 +6,7 @@ Vigorous is two or fewer in reserve, as many as possible, or 80 % and more. A pr
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedPhase
+from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedPhase
 from upright_anvil.core.prescription.effort import is_vigorous
 
 
@@ -18,7 +18,7 @@ def _look(phase: StudiedPhase, who: Standpoint) -> Iterator[Hit]:
         yield Hit(f"{who.clearance} {hard.exercise.name} is planned as vigorous work.", line=hard.line.id)
 
 
-def _vigorous(asked: Asked) -> bool:
+def _vigorous(asked: StudiedLine) -> bool:
     return asked.prescription is not None and is_vigorous(asked.prescription, asked.share)
 
 

@@ -8,7 +8,7 @@ from decimal import Decimal
 from itertools import pairwise
 
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedPhase
+from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedPhase
 from upright_anvil.core.constants import STEP_CAP
 from upright_anvil.core.loads.load import Load, per_cent
 from upright_anvil.core.plan.document import WeekKind
@@ -26,7 +26,7 @@ def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
                 yield Hit(f"{now.exercise.name} goes up by {per_cent(rise)} in week {after.number}.", line=now.line.id)
 
 
-def _rise(then: Asked, now: Asked) -> Decimal | None:
+def _rise(then: StudiedLine, now: StudiedLine) -> Decimal | None:
     a, b = then.prescription, now.prescription
     if a is None or b is None or not isinstance(a.load, Load) or not isinstance(b.load, Load) or b.amount < a.amount:
         return None

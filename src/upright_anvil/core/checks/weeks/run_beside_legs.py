@@ -7,7 +7,7 @@ from collections.abc import Iterator
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.checks.model import Check, Hit, Severity
-from upright_anvil.core.checks.study import Asked, Standpoint, StudiedWeek
+from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedWeek
 from upright_anvil.core.exercises import ExerciseKind, Pattern
 from upright_anvil.core.timing.estimate import TimedLine, line_seconds
 
@@ -33,7 +33,7 @@ def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
                 )
 
 
-def _long(asked: Asked) -> bool:
+def _long(asked: StudiedLine) -> bool:
     """Whether it is a run of its own, not a warm-up: a quarter of an hour and more."""
     return (
         asked.prescription is not None

@@ -45,7 +45,7 @@ Edit = Annotated[
 
 
 def apply_edits(program: Program, edits: Sequence[Edit]) -> Program:
-    """Answer the program after all edits, in order. Raises `Refusal` when one does not fit; then none is made."""
+    """Answer the program after all edits, in order. Raises `DomainError` when one does not fit; then none is made."""
     for edit in edits:
         program = edit.apply(program)
     return program

@@ -5,11 +5,11 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_DAY
 from upright_anvil.core.plan.document import Answer, Id, MovedSession, Part, Program
 from upright_anvil.core.plan.locate import find_day, rebuilt, week_index
 from upright_anvil.core.plan.parts import DayKey, OptionalDay, WeekKey, Words
-from upright_anvil.core.sentences import Refusal
 
 
 class MoveSession(Part):
@@ -23,18 +23,18 @@ class MoveSession(Part):
     reason: Words = ""
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the session moved. Raises `Refusal` for a day that is gone or not held."""
+        """Answer the program with the session moved. Raises `DomainError` for a day that is gone or not held."""
         phase, _ = find_day(program, self.day)
         week_index(phase, self.week)
         if self.into and (self.into == self.day or self.into not in {d.id for d in phase.days}):
-            raise Refusal("A session is merged into another day of the same phase.")
+            raise DomainError("A session is merged into another day of the same phase.")
         if self.into and self.to:
-            raise Refusal("A session is either moved or merged, not both.")
+            raise DomainError("A session is either moved or merged, not both.")
         others = [m for m in program.moved if m.week == self.week and m.day != self.day]
         if self.into and any(m.day == self.into and m.to is None for m in others):
-            raise Refusal("That day is not held itself this week; merge into another.")
+            raise DomainError("That day is not held itself this week; merge into another.")
         if self.to is None and any(m.into == self.day for m in others):
-            raise Refusal("Another session is merged into this one; hold that as planned first.")
+            raise DomainError("Another session is merged into this one; hold that as planned first.")
         fresh = MovedSession(week=self.week, day=self.day, to=self.to, into=self.into, reason=self.reason)
         return rebuilt(program, moved=(*_others(program, self.week, self.day), fresh))
 

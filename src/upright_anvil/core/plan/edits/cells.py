@@ -35,7 +35,7 @@ class SetCell(Part):
     by_hand: bool = True
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the cell set. Raises `Refusal` when the line or the week is gone."""
+        """Answer the program with the cell set. Raises `DomainError` when the line or the week is gone."""
         place = find_line(program, self.line)
         start = week_index(place.phase, self.week)
         before = place.line.cells[start].text

@@ -22,7 +22,7 @@ class AddDay(Part):
     weekday: Weekday
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the day, unless it is there already. Raises `Refusal` when the phase is gone."""
+        """Answer the program with the day, unless it is there already. Raises `DomainError` when the phase is gone."""
         if any(d.id == self.day for d in find_phase(program, self.phase).days):
             return program
         fresh = Day(id=self.day, name=self.name, weekday=self.weekday)
@@ -39,7 +39,7 @@ class RepeatDay(Part):
     weekday: Weekday
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the copy, unless it is there already. Raises `Refusal` when the day is gone."""
+        """Answer the program with the copy, unless it is there already. Raises `DomainError` when the day is gone."""
         phase, day = find_day(program, self.day)
         if any(d.id == self.copy_id for d in phase.days):
             return program
@@ -57,7 +57,7 @@ class ChangeDay(Part):
     weekday: Weekday
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the day changed. Raises `Refusal` when it is gone."""
+        """Answer the program with the day changed. Raises `DomainError` when it is gone."""
         return with_day(program, self.day, lambda d: rebuilt(d, name=self.name, weekday=self.weekday))
 
 
@@ -71,7 +71,7 @@ class SetDay(Part):
     top_up: bool = False
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the day changed. Raises `Refusal` when it is gone."""
+        """Answer the program with the day changed. Raises `DomainError` when it is gone."""
         return with_day(
             program, self.day, lambda d: rebuilt(d, place=self.place, minutes=self.minutes, top_up=self.top_up)
         )
@@ -84,7 +84,7 @@ class RemoveDay(Part):
     day: DayKey
 
     def apply(self, program: Program) -> Program:
-        """Answer the program without the day. Raises `Refusal` when it is gone."""
+        """Answer the program without the day. Raises `DomainError` when it is gone."""
         phase, _ = find_day(program, self.day)
         kept = tuple(d for d in phase.days if d.id != self.day)
         return with_phase(program, phase.id, lambda p: rebuilt(p, days=kept))

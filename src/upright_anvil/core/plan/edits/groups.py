@@ -4,11 +4,12 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId
-from upright_anvil.core.plan.document import Day, Group, GroupKind, Id, Line, Pairing, Part, Program, Section
+from upright_anvil.core.plan.document import Day, Group, Id, Line, Pairing, Part, Program, Section
 from upright_anvil.core.plan.locate import find_group, find_line, rebuilt, with_day
 from upright_anvil.core.plan.parts import EXACTLY, LineKey, RestSeconds, kind_for
-from upright_anvil.core.sentences import Refusal
+from upright_anvil.core.prescription.groups import GroupKind
 
 
 class GroupLines(Part):
@@ -24,14 +25,14 @@ class GroupLines(Part):
     pairing: Pairing = Pairing.NONE
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the group. Raises `Refusal` for lines of several days or too many of them."""
+        """Answer the program with the group. Raises `DomainError` for lines of several days or too many of them."""
         places = [find_line(program, line) for line in dict.fromkeys(self.lines)]
         day = places[0].day
         if any(place.day.id != day.id for place in places):
-            raise Refusal("Lines are grouped within one day; move them to the same day first.")
+            raise DomainError("Lines are grouped within one day; move them to the same day first.")
         exact = EXACTLY.get(self.kind)
         if exact is not None and exact != len(places):
-            raise Refusal(f"A {self.kind} has {exact} lines; {len(places)} are chosen.")
+            raise DomainError(f"A {self.kind} has {exact} lines; {len(places)} are chosen.")
         chosen = {place.line.id for place in places}
         together = tuple(line for line in day.lines if line.id in chosen)
         section = next(g.section for g in day.groups if any(line.id in chosen for line in g.lines))
@@ -49,7 +50,7 @@ class Ungroup(Part):
     group: Id
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the group parted. Raises `Refusal` when it is gone."""
+        """Answer the program with the group parted. Raises `DomainError` when it is gone."""
         day, group = find_group(program, self.group)
         singles = tuple(single(line, group.section) for line in group.lines)
         groups: list[Group] = []
@@ -70,7 +71,7 @@ class ChangeGroup(Part):
     rest_after: RestSeconds | None = None
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the group changed. Raises `Refusal` when it is gone or the kind does not fit."""
+        """Answer the program with the group changed. Raises `DomainError` when it is gone or the kind does not fit."""
         day, group = find_group(program, self.group)
         said = {name: value for name in _GROUP_FIELDS if (value := getattr(self, name)) is not None}
         if said.get("kind") not in (None, GroupKind.PAIR) or (group.kind is not GroupKind.PAIR and "kind" not in said):

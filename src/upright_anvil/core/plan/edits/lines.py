@@ -4,6 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import Day, Id, Line, Part, Program, Section
 from upright_anvil.core.plan.edits.cells import empty_cells
 from upright_anvil.core.plan.edits.groups import single, without
@@ -18,7 +19,6 @@ from upright_anvil.core.plan.parts import (
     OptionalId,
     Words,
 )
-from upright_anvil.core.sentences import Refusal
 
 AT_THE_END = 100
 Position = Annotated[int, Field(ge=0, le=AT_THE_END)]
@@ -40,7 +40,7 @@ class AddLine(Part):
     text: Annotated[str, Field(max_length=400)] = ""
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the line, unless it is there already. Raises `Refusal` when the day is gone."""
+        """Answer the program with the line, unless it is there already. Raises `DomainError` when the day is gone."""
         phase, day = find_day(program, self.day)
         if any(line.id == self.line for line in day.lines):
             return program
@@ -57,7 +57,7 @@ class RemoveLine(Part):
     line: LineKey
 
     def apply(self, program: Program) -> Program:
-        """Answer the program without the line. Raises `Refusal` when it is gone."""
+        """Answer the program without the line. Raises `DomainError` when it is gone."""
         return with_day(program, find_line(program, self.line).day.id, lambda d: without(d, {self.line}))
 
 
@@ -73,11 +73,11 @@ class MoveLine(Part):
     position: Position
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the line moved. Raises `Refusal` across phases, whose weeks differ."""
+        """Answer the program with the line moved. Raises `DomainError` across phases, whose weeks differ."""
         place = find_line(program, self.line)
         phase, _ = find_day(program, self.day)
         if phase.id != place.phase.id:
-            raise Refusal("A line moves within its phase; the other phase has weeks of its own.")
+            raise DomainError("A line moves within its phase; the other phase has weeks of its own.")
         left = with_day(program, place.day.id, lambda d: without(d, {self.line}))
         return with_day(left, self.day, lambda d: _inserted(d, place.line, self.position, None))
 
@@ -91,11 +91,11 @@ class MoveGroup(Part):
     position: Position
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the group moved. Raises `Refusal` across phases."""
+        """Answer the program with the group moved. Raises `DomainError` across phases."""
         day, group = find_group(program, self.group)
         phase, _ = find_day(program, self.day)
         if day.id not in {d.id for d in phase.days}:
-            raise Refusal("A group moves within its phase; the other phase has weeks of its own.")
+            raise DomainError("A group moves within its phase; the other phase has weeks of its own.")
         left = with_day(program, day.id, lambda d: rebuilt(d, groups=tuple(g for g in d.groups if g.id != group.id)))
 
         def inserted(target: Day) -> Day:
@@ -113,7 +113,7 @@ class ChangeExercise(Part):
     variant: Literal["", "B"] = ""
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the exercise swapped. Raises `Refusal` when the line is gone."""
+        """Answer the program with the exercise swapped. Raises `DomainError` when the line is gone."""
         name = "exercise_b" if self.variant == "B" else "exercise"
         return with_line(program, self.line, lambda line: rebuilt(line, **{name: self.exercise}))
 
@@ -131,7 +131,7 @@ class ChangeLine(Part):
     policy: OptionalId | None = None
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the line changed. Raises `Refusal` when it is gone."""
+        """Answer the program with the line changed. Raises `DomainError` when it is gone."""
         names = ("reason", "cues", "easier", "harder", "exercise_b", "policy")
         said = {name: value for name in names if (value := getattr(self, name)) is not None}
         return with_line(program, self.line, lambda line: rebuilt(line, **said))

@@ -6,10 +6,10 @@ from typing import Annotated, Literal
 
 from pydantic import Field
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId
 from upright_anvil.core.plan.document import Cell, Day, Id, Line, Name, Part, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_phase, rebuilt, with_phase
-from upright_anvil.core.sentences import Refusal
 
 
 class AddPhase(Part):
@@ -20,7 +20,7 @@ class AddPhase(Part):
     name: Name
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the phase, unless it is there already. Raises `Refusal` past the most phases."""
+        """Answer the program with the phase, unless it is there already. Raises `DomainError` past the most phases."""
         if any(p.id == self.phase for p in program.phases):
             return program
         last = program.phases[-1]
@@ -41,7 +41,7 @@ class ChangePhase(Part):
     method: Annotated[str, Field(max_length=200)] = ""
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the phase changed. Raises `Refusal` when it is gone."""
+        """Answer the program with the phase changed. Raises `DomainError` when it is gone."""
         return with_phase(
             program, self.phase, lambda p: rebuilt(p, name=self.name, purpose=self.purpose, method=self.method)
         )
@@ -54,7 +54,7 @@ class PutPhase(Part):
     value: Phase
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the phase, unless it is there already. Raises `Refusal` past the most phases."""
+        """Answer the program with the phase, unless it is there already. Raises `DomainError` past the most phases."""
         if any(p.id == self.value.id for p in program.phases):
             return program
         return rebuilt(program, phases=(*program.phases, self.value))
@@ -67,10 +67,10 @@ class RemovePhase(Part):
     phase: Id
 
     def apply(self, program: Program) -> Program:
-        """Answer the program without the phase. Raises `Refusal` for the only one."""
+        """Answer the program without the phase. Raises `DomainError` for the only one."""
         find_phase(program, self.phase)
         if len(program.phases) == 1:
-            raise Refusal("A program keeps at least one phase.")
+            raise DomainError("A program keeps at least one phase.")
         return rebuilt(program, phases=tuple(p for p in program.phases if p.id != self.phase))
 
 
@@ -82,9 +82,9 @@ class ChangeProgram(Part):
     start: date
 
     def apply(self, program: Program) -> Program:
-        """Answer the program changed. Raises `Refusal` unless the start is a Monday."""
+        """Answer the program changed. Raises `DomainError` unless the start is a Monday."""
         if self.start.weekday() != 0:
-            raise Refusal("A program starts on a Monday; pick the Monday of its first week.")
+            raise DomainError("A program starts on a Monday; pick the Monday of its first week.")
         return rebuilt(program, name=self.name, start=self.start)
 
 

@@ -3,10 +3,10 @@
 from collections.abc import Callable
 from typing import Literal
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import Cell, Day, Id, Line, Part, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_phase, rebuilt, week_index, with_phase
 from upright_anvil.core.plan.parts import OptionalPlace, Variant, WeekKey
-from upright_anvil.core.sentences import Refusal
 
 
 class AddWeek(Part):
@@ -17,7 +17,7 @@ class AddWeek(Part):
     week: WeekKey
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the week, unless it is there already. Raises `Refusal` past the longest phase."""
+        """Answer the program with the week, unless it is there already. Raises `DomainError` past the longest phase."""
         if any(w.id == self.week for w in find_phase(program, self.phase).weeks):
             return program
 
@@ -39,7 +39,7 @@ class ChangeWeek(Part):
     place: OptionalPlace | None = None
 
     def apply(self, program: Program) -> Program:
-        """Answer the program with the week changed. Raises `Refusal` when it is gone."""
+        """Answer the program with the week changed. Raises `DomainError` when it is gone."""
         index = week_index(find_phase(program, self.phase), self.week)
 
         def changed(phase: Phase) -> Phase:
@@ -59,12 +59,12 @@ class RemoveWeek(Part):
     week: WeekKey
 
     def apply(self, program: Program) -> Program:
-        """Answer the program without the week. Raises `Refusal` for the only week of a phase."""
+        """Answer the program without the week. Raises `DomainError` for the only week of a phase."""
         gone = week_index(find_phase(program, self.phase), self.week)
 
         def shorter(phase: Phase) -> Phase:
             if len(phase.weeks) == 1:
-                raise Refusal("A phase keeps at least one week.")
+                raise DomainError("A phase keeps at least one week.")
             weeks = phase.weeks[:gone] + phase.weeks[gone + 1 :]
             days = _with_cells(phase, lambda line: line.cells[:gone] + line.cells[gone + 1 :])
             return rebuilt(phase, weeks=weeks, days=days)

@@ -3,12 +3,12 @@
 from dataclasses import dataclass
 from decimal import Decimal
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, plain
 from upright_anvil.core.prescription.bounds import check_load, check_sets
 from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.targets import Reps
-from upright_anvil.core.sentences import Refusal
 
 MAX_CUT = 60
 HUNDRED = 100
@@ -36,14 +36,14 @@ class BackOff:
         return f"back off {self.sets} x {self.target} at {self.load}"
 
     def check(self, base: Straight) -> None:
-        """Raise `Refusal` for a cut outside its bounds or one of nothing."""
+        """Raise `DomainError` for a cut outside its bounds or one of nothing."""
         check_sets(self.sets)
         if isinstance(self.load, Load):
             check_load(self.load)
         elif not 1 <= self.load.per_cent <= MAX_CUT:
-            raise Refusal(f"Backing off must be 1 to {MAX_CUT} %, not {self.load.per_cent}.")
+            raise DomainError(f"Backing off must be 1 to {MAX_CUT} %, not {self.load.per_cent}.")
         elif not isinstance(base.load, Load | ShareOfMax):
-            raise Refusal("Per cent lighter needs a load to be lighter than, for example 100 kg.")
+            raise DomainError("Per cent lighter needs a load to be lighter than, for example 100 kg.")
 
     def lighter(self, top: LoadTarget | None) -> LoadTarget | None:
         """Answer the load of the lighter sets; per cent are taken off exactly, rounding is left to the place."""

@@ -2,10 +2,10 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, within
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.targets import Seconds
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -18,10 +18,10 @@ class Checkpoints:
         return f"checkpoints {'/'.join(str(mark) for mark in self.seconds)} s"
 
     def check(self, base: Straight) -> None:
-        """Raise `Refusal` unless the marks climb from the target on."""
+        """Raise `DomainError` unless the marks climb from the target on."""
         within("Checkpoints", len(self.seconds), 1, MAX_ALTERNATIVES)
         if not isinstance(base.target, Seconds):
-            raise Refusal("Checkpoints need timed work, for example 8 x 40 s.")
+            raise DomainError("Checkpoints need timed work, for example 8 x 40 s.")
         before = base.target.seconds
         for mark in self.seconds:
             within("A checkpoint", mark, before + 1, MAX_HOLD_SECONDS, " s")

@@ -2,10 +2,10 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.bounds import within
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight, write_time
 from upright_anvil.core.prescription.targets import Reps
-from upright_anvil.core.sentences import Refusal
 
 MAX_PARTS = 10
 MAX_PAUSE = 120
@@ -27,12 +27,12 @@ class Cluster:
         return "+".join(str(part) for part in self.parts)
 
     def check(self, base: Straight) -> None:
-        """Raise `Refusal` unless the parts add up to the set."""
+        """Raise `DomainError` unless the parts add up to the set."""
         within("Parts of a set", len(self.parts), 2, MAX_PARTS)
         within("A pause", self.pause, 1, MAX_PAUSE, " s")
         total = sum(self.parts)
         if min(self.parts) < 1 or base.target != Reps(total, total):
-            raise Refusal("The parts of a set are at least one repetition each.")
+            raise DomainError("The parts of a set are at least one repetition each.")
 
     def plans(self, base: Straight) -> tuple[SetPlan, ...]:
         """Answer the sets, each counted whole."""

@@ -2,9 +2,9 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.bounds import MAX_DENSITY_SECONDS, within
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight, write_time
-from upright_anvil.core.sentences import Refusal
 
 SHORTEST = 60
 
@@ -19,10 +19,10 @@ class Density:
         return f"in {write_time(self.seconds)}"
 
     def check(self, base: Straight) -> None:
-        """Raise `Refusal` outside the bounds, or where a number of sets was given as well."""
+        """Raise `DomainError` outside the bounds, or where a number of sets was given as well."""
         within("The time for most rounds", self.seconds, SHORTEST, MAX_DENSITY_SECONDS, " s")
         if base.sets != 1:
-            raise Refusal("Most rounds in a time is written 'most x 5', without a number of sets.")
+            raise DomainError("Most rounds in a time is written 'most x 5', without a number of sets.")
 
     def plans(self, base: Straight) -> tuple[SetPlan, ...]:
         """Answer one round; how many there will be shows on the day."""

@@ -2,12 +2,12 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.schemes.varied import write_loads
 from upright_anvil.core.prescription.targets import Most
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -20,14 +20,14 @@ class Drops:
         return f"drop to {write_loads(self.loads)}"
 
     def check(self, base: Straight) -> None:
-        """Raise `Refusal` unless every load is lighter than the one before."""
+        """Raise `DomainError` unless every load is lighter than the one before."""
         if not 1 <= len(self.loads) <= MAX_ALTERNATIVES:
-            raise Refusal(f"There may be 1 to {MAX_ALTERNATIVES} drops, not {len(self.loads)}.")
+            raise DomainError(f"There may be 1 to {MAX_ALTERNATIVES} drops, not {len(self.loads)}.")
         before = base.load if isinstance(base.load, Load) else None
         for load in self.loads:
             check_load(load)
             if before is not None and load.kg >= before.kg:
-                raise Refusal(f"A drop goes to a lighter load than {before}, not {load}.")
+                raise DomainError(f"A drop goes to a lighter load than {before}, not {load}.")
             before = load
 
     def plans(self, base: Straight) -> tuple[SetPlan, ...]:

@@ -19,7 +19,7 @@ class EveryStart:
         return f"every {write_time(self.seconds)}"
 
     def check(self, _: Straight) -> None:
-        """Raise `Refusal` outside the bounds."""
+        """Raise `DomainError` outside the bounds."""
         within("Starts come every", self.seconds, SHORTEST, LONGEST, " s")
 
     def plans(self, base: Straight) -> tuple[SetPlan, ...]:

@@ -2,9 +2,9 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.targets import Most, Reps
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -17,12 +17,12 @@ class LastMost:
         return f"last set {Most(self.cap)}"
 
     def check(self, base: Straight) -> None:
-        """Raise `Refusal` where nothing is counted, or the cap lies below the target."""
+        """Raise `DomainError` where nothing is counted, or the cap lies below the target."""
         Most(self.cap)
         if not isinstance(base.target, Reps):
-            raise Refusal("A last set of as many as possible needs repetitions, for example 4 x 8.")
+            raise DomainError("A last set of as many as possible needs repetitions, for example 4 x 8.")
         if self.cap is not None and self.cap < base.target.low:
-            raise Refusal(f"The cap of the last set must be at least {base.target.low}, not {self.cap}.")
+            raise DomainError(f"The cap of the last set must be at least {base.target.low}, not {self.cap}.")
 
     def plans(self, base: Straight) -> tuple[SetPlan, ...]:
         """Answer the sets, the last one open."""

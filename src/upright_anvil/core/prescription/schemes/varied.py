@@ -5,11 +5,11 @@
 
 from dataclasses import dataclass
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, plain
 from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.targets import Target
-from upright_anvil.core.sentences import Refusal
 
 
 @dataclass(frozen=True, slots=True)
@@ -20,14 +20,14 @@ class Varied:
     loads: tuple[LoadTarget, ...] = ()
 
     def check(self, base: Straight) -> None:
-        """Raise `Refusal` unless there is one of each for every set, and they differ."""
+        """Raise `DomainError` unless there is one of each for every set, and they differ."""
         for given, first in ((self.targets, base.target), (self.loads, base.load)):
             if given and (len(given) != base.sets or given[0] != first):
-                raise Refusal(f"There must be one for each of the {base.sets} sets, not {len(given)}.")
+                raise DomainError(f"There must be one for each of the {base.sets} sets, not {len(given)}.")
             if given and len(set(given)) == 1:
-                raise Refusal("Sets that are alike are written once, for example 3 x 8.")
+                raise DomainError("Sets that are alike are written once, for example 3 x 8.")
         if not self.targets and not self.loads:
-            raise Refusal("Sets that are alike are written once, for example 3 x 8.")
+            raise DomainError("Sets that are alike are written once, for example 3 x 8.")
 
     def plans(self, base: Straight) -> tuple[SetPlan, ...]:
         """Answer the sets in order."""

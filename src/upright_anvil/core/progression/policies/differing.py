@@ -10,6 +10,7 @@ from dataclasses import replace
 from decimal import Decimal
 from typing import Final
 
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, per_cent
 from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.loads_of import with_loads
@@ -21,7 +22,6 @@ from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import ShownSet, showing, within_reserve
 from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
 from upright_anvil.core.progression.steps import LoadStep, moved, step_up
-from upright_anvil.core.sentences import Refusal
 
 ID: Final = "differing"
 TITLE: Final = "Sets that differ"
@@ -118,7 +118,7 @@ def _top(situation: Situation) -> Prescription | None:
             loads = tuple(step.to if load == heaviest else load for load in now.scheme.loads)
             return replace(now, load=loads[0], scheme=replace(now.scheme, loads=loads))
         return replace(now, load=step.to) if isinstance(now.load, Load) else None
-    except Refusal:
+    except DomainError:
         return None
 
 

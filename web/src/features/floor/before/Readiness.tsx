@@ -3,7 +3,7 @@ import type { Schemas } from "../../../api/client";
 import { isPaired, JOINTS, topicName } from "../../health/names";
 import { Row, Small } from "../pad/Row";
 
-type Pain = Schemas["AskedPain"];
+type Pain = Schemas["PainRequest"];
 export interface Answers {
   sleep: number | null;
   energy: number | null;
@@ -24,7 +24,7 @@ const asked: readonly (readonly [keyof Omit<Answers, "pains">, string, string, s
 const FIVE = [1, 2, 3, 4, 5] as const;
 
 /** The report once all four are answered; null before that, and while a side is not said. */
-export function reportOf(answers: Answers): Schemas["AskedReadiness"] | null {
+export function reportOf(answers: Answers): Schemas["ReadinessRequest"] | null {
   const { sleep, energy, stress, soreness, pains } = answers;
   if (sleep === null || energy === null || stress === null || soreness === null) return null;
   return { sort: "readiness", sleep, energy, stress, soreness, pains };

@@ -1,1 +1,0 @@
-"""What requests ask, by part of the job."""

@@ -1,0 +1,84 @@
+"""What is asked of tests."""
+
+from datetime import date
+from decimal import Decimal
+from typing import Annotated
+
+from pydantic import AwareDatetime, Field
+
+from upright_anvil.api.request_model import Figure, Line, LoadRequest, MadeId, Note, RequestModel, Words
+from upright_anvil.core.assessment.items import Battery, Better, Ended, TestItem, TestKind
+from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.body.joints import Side
+
+Seconds = Annotated[int, Field(ge=1, le=7200)]
+
+
+class TestRequest(RequestModel):
+    """A test of the trainer's own."""
+
+    name: Words
+    kind: TestKind
+    standard: Note
+    better: Better = Better.MORE
+    typical_error: Figure
+    error_is_share: bool = False
+    low: Figure = Decimal(0)
+    high: Figure
+    sides: bool = False
+    variants: Annotated[tuple[Words, ...], Field(max_length=8)] = ()
+    seconds: Seconds | None = None
+    metres: Annotated[int, Field(ge=1, le=50000)] | None = None
+
+    def item(self) -> TestItem:
+        """Answer the core's test."""
+        fields = self.model_dump(exclude={"variants"})
+        return TestItem(id="", variants=tuple(self.variants), **fields)
+
+
+class BatteryRequest(RequestModel):
+    """A battery: its list of tests, and the weeks until it is due again."""
+
+    name: Words
+    purpose: Line = ""
+    tests: Annotated[list[str], Field(max_length=40)]
+    repeat_weeks: Annotated[int, Field(ge=1, le=104)]
+
+    def battery(self) -> Battery:
+        """Answer the core's battery."""
+        return Battery("", self.name, self.purpose, tuple(self.tests), self.repeat_weeks)
+
+
+class RoundRequest(RequestModel):
+    """A round to start; the id was made by the app."""
+
+    battery: Annotated[str, Field(min_length=1, max_length=64)]
+    on: date
+    started_at: AwareDatetime
+
+
+class ResultRequest(RequestModel):
+    """One measurement; the id was made by the app."""
+
+    id: MadeId
+    test: Annotated[str, Field(min_length=1, max_length=64)]
+    on: date
+    value: Figure | None = None
+    load: LoadRequest | None = None
+    side: Side | None = None
+    variant: Line = ""
+    reserve: Annotated[int, Field(ge=0, le=10)] | None = None
+    ended: Ended | None = None
+    grade: Annotated[int, Field(ge=0, le=3)] | None = None
+    note: Note = ""
+    source: Annotated[str, Field(pattern="^(typed|scale)$")] = "typed"
+    confirmed: bool = False
+    single: bool = False
+    replaces: MadeId | None = None
+    round_id: MadeId | None = None
+    at: AwareDatetime
+
+    def result(self) -> Result:
+        """Answer the core's result."""
+        fields = self.model_dump(exclude={"load"})
+        return Result(**fields, load=self.load.load() if self.load else None)

@@ -1,0 +1,75 @@
+"""Clients, and where they train."""
+
+from upright_anvil.api.clients.requests import ClientChangeRequest, ClientRequest, PlacesRequest
+from upright_anvil.api.programs.requests import ProgramRequest
+from upright_anvil.api.routing import resource
+from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import ClientId, ExerciseId
+from upright_anvil.services.board import empty_program
+from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.clients import clients, places
+from upright_anvil.services.clients.clients import ClientEntry, ClientView
+from upright_anvil.services.clients.places import PlaceFacts, PlaceView
+from upright_anvil.services.progress import exercise_progress, overview
+from upright_anvil.services.progress.exercise_views import ProgressView
+from upright_anvil.services.progress.overview_views import OverviewView
+
+router = resource("/clients", tag="clients")
+
+
+@router.get("")
+def list_clients(here: Here) -> list[ClientEntry]:
+    """All clients by name."""
+    with here.reading() as scope:
+        return list(clients.client_list(scope))
+
+
+@router.post("", status_code=201)
+def add_client(asked: ClientRequest, here: Here) -> ClientView:
+    """Add a client; the name is enough."""
+    place = PlaceFacts(**asked.place.model_dump()) if asked.place else None
+    weight = asked.body_weight.load() if asked.body_weight else None
+    with here.writing() as scope:
+        return clients.add_client(scope, asked.facts(), here.now, place, weight)
+
+
+@router.get("/{client_id}")
+def client_file(client_id: ClientId, here: Here) -> ClientView:
+    """One client."""
+    with here.reading() as scope:
+        return clients.client_file(scope, client_id, here.today)
+
+
+@router.patch("/{client_id}")
+def change_client(client_id: ClientId, asked: ClientChangeRequest, here: Here) -> ClientView:
+    """Change some facts of a client."""
+    with here.writing() as scope:
+        return clients.change_client(scope, client_id, asked.changes(), here.today)
+
+
+@router.put("/{client_id}/places")
+def set_places(client_id: ClientId, asked: PlacesRequest, here: Here) -> list[PlaceView]:
+    """Say where a client trains, the usual place first."""
+    with here.writing() as scope:
+        return list(places.set_places(scope, client_id, asked.places))
+
+
+@router.post("/{client_id}/program", status_code=201)
+def start_program(client_id: ClientId, asked: ProgramRequest, here: Here) -> BoardView:
+    """Start a client's program."""
+    with here.writing() as scope:
+        return empty_program.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
+
+
+@router.get("/{client_id}/progress")
+def client_progress(client_id: ClientId, here: Here, exercise: ExerciseId | None = None) -> ProgressView:
+    """Progress with one exercise, or with the one done most."""
+    with here.reading() as scope:
+        return exercise_progress.client_progress(scope, client_id, exercise, here.today)
+
+
+@router.get("/{client_id}/overview")
+def client_overview(client_id: ClientId, here: Here) -> OverviewView:
+    """Progress as a whole: weeks, strength, tests, body, pain, and the three things worth telling."""
+    with here.reading() as scope:
+        return overview.overview(scope, client_id, here.today)

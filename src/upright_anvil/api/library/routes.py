@@ -1,0 +1,100 @@
+"""Exercises: finding one, its page, what to do instead, and the trainer's own."""
+
+from dataclasses import dataclass
+from typing import Annotated
+
+from fastapi import Query
+
+from upright_anvil.api.library.requests import ExerciseRequest
+from upright_anvil.api.routing import resource
+from upright_anvil.api.studio import Here
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
+from upright_anvil.core.library.ladders import Ladder
+from upright_anvil.core.library.substitutes import Substitute
+from upright_anvil.core.progression.registry import POLICIES
+from upright_anvil.services import shelf
+from upright_anvil.services.library import own_exercises, search, substitutes
+from upright_anvil.services.library.search import Found
+from upright_anvil.services.library.substitutes import ExerciseView
+
+router = resource(tag="library")
+
+Typed = Annotated[str, Query(max_length=120)]
+
+
+@dataclass(frozen=True, slots=True)
+class PolicyHead:
+    """A way to raise a line."""
+
+    id: str
+    title: str
+
+
+@router.get("/exercises")
+def find_exercises(
+    here: Here,
+    q: Typed = "",
+    client: ClientId | None = None,
+    place: PlaceId | None = None,
+    limit: Annotated[int, Query(ge=1, le=100)] = 30,
+) -> Found:
+    """The exercises that fit what was typed, best first; with a place only what can be done there."""
+    with here.reading() as scope:
+        return search.find(scope, q, limit, here.today, client, place)
+
+
+@router.post("/exercises", status_code=201)
+def add_exercise(asked: ExerciseRequest, here: Here) -> Exercise:
+    """Add an exercise of the trainer's own."""
+    with here.writing() as scope:
+        return own_exercises.add_own(scope, asked.exercise())
+
+
+@router.get("/exercises/{exercise_id}")
+def exercise_page(exercise_id: ExerciseId, here: Here, client: ClientId | None = None) -> ExerciseView:
+    """One exercise with its ladders."""
+    with here.reading() as scope:
+        return substitutes.exercise_view(scope, exercise_id, client, here.today)
+
+
+@router.put("/exercises/{exercise_id}")
+def change_exercise(exercise_id: ExerciseId, asked: ExerciseRequest, here: Here) -> Exercise:
+    """Change an own exercise, or keep an edit of a shipped one apart from it."""
+    with here.writing() as scope:
+        before = shelf.library(scope).exercise(exercise_id)
+        return own_exercises.change_exercise(scope, exercise_id, asked.exercise(before))
+
+
+@router.delete("/exercises/{exercise_id}", status_code=204)
+def remove_exercise(exercise_id: ExerciseId, here: Here) -> None:
+    """Remove an own exercise, or an edit; plans and history keep it."""
+    with here.writing() as scope:
+        own_exercises.remove_own(scope, exercise_id, here.now)
+
+
+@router.get("/exercises/{exercise_id}/substitutes")
+def exercise_substitutes(
+    exercise_id: ExerciseId,
+    here: Here,
+    client: ClientId | None = None,
+    place: PlaceId | None = None,
+    reps: Annotated[int, Query(ge=1, le=20)] = 8,
+) -> list[Substitute]:
+    """What to do instead, best first."""
+    with here.reading() as scope:
+        found = substitutes.exercise_substitutes(scope, exercise_id, client, place, here.today, reps)
+    return list(found)
+
+
+@router.get("/ladders")
+def ladders(here: Here) -> list[Ladder]:
+    """All ladders."""
+    with here.reading() as scope:
+        return list(shelf.library(scope).ladders.all)
+
+
+@router.get("/policies")
+def policies() -> list[PolicyHead]:
+    """The ways to raise a line, in their order."""
+    return [PolicyHead(one.id, one.title) for one in POLICIES.values()]

@@ -1,0 +1,108 @@
+"""Help with writing a program: findings, trying edits, filling, fitting, the calendar, revisions."""
+
+from typing import Annotated
+
+from fastapi import Query
+
+from upright_anvil.api.programs.requests import PathRequest, RestoreRequest, TemplatePhaseRequest, TrialRequest
+from upright_anvil.api.routing import resource
+from upright_anvil.api.studio import Here
+from upright_anvil.core.fitting.fit import Fit
+from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, ProgramId, WeekId
+from upright_anvil.core.missed_session import WayOut
+from upright_anvil.services.board import filling, findings, fitting, reading, revisions
+from upright_anvil.services.board.findings import FindingsView, TrialView
+from upright_anvil.services.board.reading import CellAddress, Hints
+from upright_anvil.services.board.revisions import Comparison
+from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.calendar import calendar
+from upright_anvil.services.calendar.calendar import CalendarView
+from upright_anvil.services.starting import starting
+from upright_anvil.services.starting.starting import Started
+
+router = resource("/programs/{program_id}", tag="planning")
+
+
+@router.get("/phases/{phase_id}/findings")
+def findings_of(program_id: ProgramId, phase_id: str, here: Here) -> FindingsView:
+    """What the checks find in a phase."""
+    with here.reading() as scope:
+        return findings.findings_of(scope, program_id, phase_id, here.today)
+
+
+@router.post("/try")
+def try_edits(program_id: ProgramId, asked: TrialRequest, here: Here) -> TrialView:
+    """What edits would change; nothing is kept."""
+    with here.reading() as scope:
+        return findings.try_edits(scope, program_id, asked.edits, here.today)
+
+
+@router.get("/hints")
+def hints(
+    program_id: ProgramId, exercise: ExerciseId, here: Here, line: LineId = NO_LINE, week: WeekId = NO_WEEK
+) -> Hints:
+    """What may be typed for an exercise in a cell: loads of the place of that week, last time's numbers."""
+    with here.reading() as scope:
+        return reading.hints(scope, program_id, exercise, here.today, CellAddress(line, week))
+
+
+@router.post("/fill", status_code=201)
+def fill(program_id: ProgramId, asked: PathRequest, here: Here) -> BoardView:
+    """Fill lines from a week on along a path, as a new revision."""
+    with here.writing() as scope:
+        return filling.fill(
+            scope, program_id, asked.base, asked.lines, asked.week, asked.path(), here.now, here.today, asked.until
+        )
+
+
+@router.get("/weeks/{week_id}/days/{day_id}/fit")
+def fit_session(
+    program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: Annotated[int, Query(ge=5, le=240)], here: Here
+) -> Fit:
+    """Ranked changes that fit a session into some minutes."""
+    with here.reading() as scope:
+        return fitting.fit_session(scope, program_id, week_id, day_id, minutes, here.today)
+
+
+@router.get("/calendar")
+def calendar_of(program_id: ProgramId, here: Here) -> CalendarView:
+    """Every session with its date and what became of it."""
+    with here.reading() as scope:
+        return calendar.calendar_of(scope, program_id, here.today)
+
+
+@router.get("/weeks/{week_id}/days/{day_id}/ways-out")
+def ways_out(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> tuple[WayOut, ...]:
+    """What can become of a session that cannot be held, best first."""
+    with here.reading() as scope:
+        return calendar.ways_out_of(scope, program_id, week_id, day_id, here.today)
+
+
+@router.post("/phases", status_code=201)
+def add_template_phase(program_id: ProgramId, asked: TemplatePhaseRequest, here: Here) -> Started:
+    """Add a template as the next phase."""
+    with here.writing() as scope:
+        return starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
+
+
+@router.get("/compare")
+def compare_revisions(
+    program_id: ProgramId, before: Annotated[int, Query(ge=1)], after: Annotated[int, Query(ge=1)], here: Here
+) -> Comparison:
+    """What differs between two revisions."""
+    with here.reading() as scope:
+        return revisions.compare_revisions(scope, program_id, before, after)
+
+
+@router.get("/revisions/{number}")
+def as_it_was(program_id: ProgramId, number: int, here: Here) -> BoardView:
+    """The program as it stood at a revision."""
+    with here.reading() as scope:
+        return revisions.as_it_was(scope, program_id, number, here.today)
+
+
+@router.post("/restore", status_code=201)
+def restore(program_id: ProgramId, asked: RestoreRequest, here: Here) -> BoardView:
+    """Bring a revision back, as a new one."""
+    with here.writing() as scope:
+        return revisions.restore(scope, program_id, asked.base, asked.number, here.now, here.today)

@@ -1,0 +1,66 @@
+"""The program board."""
+
+from upright_anvil.api.programs.requests import EditsRequest, ReadingRequest, UndoRequest
+from upright_anvil.api.routing import resource
+from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
+from upright_anvil.core.plan.reading import ReadCell
+from upright_anvil.services.board import opening, reading, saving
+from upright_anvil.services.board.reading import CellAddress
+from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.projection import looking_ahead
+from upright_anvil.services.projection.views import AheadView
+from upright_anvil.store.programs import RevisionHead
+
+router = resource("/programs/{program_id}", tag="programs")
+
+
+@router.get("")
+def open_board(program_id: ProgramId, here: Here) -> BoardView:
+    """The program as it stands, read out against the client."""
+    with here.reading() as scope:
+        return opening.open_board(scope, program_id, here.today)
+
+
+@router.post("/revisions", status_code=201)
+def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> BoardView:
+    """Save edits as a new revision; a stale save is refused with the difference."""
+    with here.writing() as scope:
+        return saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
+
+
+@router.get("/revisions")
+def history(program_id: ProgramId, here: Here) -> list[RevisionHead]:
+    """The newest hundred revisions, newest first."""
+    with here.reading() as scope:
+        return list(saving.history(scope, program_id))
+
+
+@router.post("/undo", status_code=201)
+def undo(program_id: ProgramId, asked: UndoRequest, here: Here) -> BoardView:
+    """Undo the last change, as a new revision."""
+    with here.writing() as scope:
+        return saving.undo(scope, program_id, asked.base, here.now, here.today)
+
+
+@router.post("/redo", status_code=201)
+def redo(program_id: ProgramId, asked: UndoRequest, here: Here) -> BoardView:
+    """Redo what was undone, as a new revision."""
+    with here.writing() as scope:
+        return saving.redo(scope, program_id, asked.base, here.now, here.today)
+
+
+@router.post("/read")
+def read_line(program_id: ProgramId, asked: ReadingRequest, here: Here) -> ReadCell:
+    """Read a line as it is typed; nothing is kept."""
+    with here.reading() as scope:
+        return reading.read_line(
+            scope, program_id, asked.text, asked.exercise, here.today, CellAddress(asked.line, asked.week)
+        )
+
+
+@router.get("/ahead")
+def look_ahead(program_id: ProgramId, here: Here, day: DayId = NO_DAY) -> AheadView:
+    """A day, or the one trained next, through the weeks to come: what the proposals would come to."""
+    with here.reading() as scope:
+        return looking_ahead.look_ahead(scope, program_id, day, here.today)

@@ -1,0 +1,45 @@
+"""What all requests share: strict models that refuse unknown fields and name their bounds."""
+
+from datetime import date
+from decimal import Decimal
+from typing import Annotated
+
+from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints
+
+from upright_anvil.core.loads.load import Load, Unit
+
+
+def _no_floats(value: object) -> object:
+    """A load is written as text or a whole number: a float has lost its decimals before it gets here."""
+    if isinstance(value, float):
+        raise ValueError(  # noqa: TRY004 - validators answer with ValueError
+            "a decimal number is sent as text, for example '62.5'"
+        )
+    return value
+
+
+Number = Annotated[Decimal, BeforeValidator(_no_floats), Field(ge=0, le=3000, max_digits=8, decimal_places=4)]
+Figure = Annotated[Decimal, BeforeValidator(_no_floats), Field(ge=-100000, le=100000, max_digits=9, decimal_places=3)]
+Words = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=80)]
+Line = Annotated[str, StringConstraints(strip_whitespace=True, max_length=200)]
+Note = Annotated[str, StringConstraints(strip_whitespace=True, max_length=1000)]
+MADE = Field(min_length=8, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")
+MadeId = Annotated[str, MADE]
+Day = date
+
+
+class RequestModel(BaseModel):
+    """The base of all requests."""
+
+    model_config = ConfigDict(extra="forbid", frozen=True)
+
+
+class LoadRequest(RequestModel):
+    """A load with its unit."""
+
+    value: Number
+    unit: Unit
+
+    def load(self) -> Load:
+        """Answer the core's load. Raises `DomainError` past the heaviest."""
+        return Load.of(self.value, self.unit)

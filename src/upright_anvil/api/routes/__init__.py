@@ -1,1 +1,0 @@
-"""The routes, by part of the job."""

@@ -1,0 +1,113 @@
+"""What the floor and the review after it ask."""
+
+from typing import Annotated
+
+from pydantic import AwareDatetime, Field, StringConstraints
+
+from upright_anvil.api.request_model import MADE, LoadRequest, MadeId, Note, RequestModel
+from upright_anvil.core.body.joints import Joint, Side
+from upright_anvil.core.ids import NO_LINE, DayId, ExerciseId, LineId, ProgramId, WeekId
+from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, SetEnd, Source
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
+from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.services.review.review import Verdict
+
+
+class StartRequest(RequestModel):
+    """A session opened on the floor."""
+
+    program_id: Annotated[ProgramId, MADE]
+    week_id: Annotated[WeekId, Field(min_length=1, max_length=64)]
+    day_id: Annotated[DayId, Field(min_length=1, max_length=64)]
+    started_at: AwareDatetime
+
+
+class HowRequest(RequestModel):
+    """What was seen of a set beside its figures."""
+
+    left: Annotated[LeftSide, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    right: Annotated[RightSide, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    lead: Side | None = None
+    quality: Quality | None = None
+    ended: SetEnd | None = None
+    pain: Joint | None = None
+    pain_side: Side | None = None
+    checkpoints: Annotated[int, Field(ge=0, le=MAX_ALTERNATIVES)] | None = None
+    source: Source = Source.TAP
+    confirmed: bool = False
+
+
+class SetRequest(RequestModel):
+    """A set as the floor logs it; the id was made there."""
+
+    id: MadeId
+    line: Annotated[LineId, Field(min_length=1, max_length=64)]
+    number: Annotated[int, Field(ge=1, le=60)]
+    exercise: Annotated[ExerciseId, Field(min_length=1, max_length=64)]
+    outcome: Outcome
+    reps: Annotated[int, Field(ge=0, le=MAX_REPS)] | None = None
+    seconds: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    load: LoadRequest | None = None
+    assisted: bool = False
+    reserve: Annotated[int, Field(ge=0, le=MAX_RESERVE)] | None = None
+    planned: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
+    note: Note = ""
+    replaces: MadeId | None = None
+    logged_at: AwareDatetime
+    ramp: bool = False
+    how: HowRequest = HowRequest()
+
+    def row(self) -> PerformedSet:
+        """Answer the row of the ledger. Raises `DomainError` when the figures do not go together."""
+        fields = self.model_dump(exclude={"line", "number", "load", "ramp", "how"})
+        return PerformedSet(
+            **fields,
+            slot=Slot(self.line, self.number, self.ramp),
+            load=self.load.load() if self.load else None,
+            how=How(**self.how.model_dump()),
+        )
+
+
+class NoteRequest(RequestModel):
+    """A note on the session, or on one of its lines."""
+
+    id: MadeId
+    line: Annotated[LineId, Field(max_length=64)] = NO_LINE
+    text: Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=1000)]
+    for_next: bool = False
+
+
+class EffortRequest(RequestModel):
+    """How hard the whole session was, 0 to 10 (Foster et al. 2001, session RPE)."""
+
+    effort: Annotated[int, Field(ge=0, le=10)]
+
+
+class FinishRequest(RequestModel):
+    """The end of a session."""
+
+    finished_at: AwareDatetime
+
+
+class DecisionRequest(RequestModel):
+    """A decision on a proposal; the id was made by the app."""
+
+    id: MadeId
+    line: Annotated[LineId, Field(min_length=1, max_length=64)]
+    verdict: Verdict
+    text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
+    seen: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
+    reason: Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)] = ""
+
+
+class DecisionsRequest(RequestModel):
+    """Decisions taken together: all are kept, or none."""
+
+    decisions: Annotated[list[DecisionRequest], Field(min_length=1, max_length=40)]
+
+
+class WeekRequest(RequestModel):
+    """A week to add; the id was made by the app."""
+
+    week_id: Annotated[WeekId, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]

@@ -1,0 +1,38 @@
+"""Starting points for a client's program: templates and drafts."""
+
+from upright_anvil.api.programs.requests import DraftRequest, TemplateRequest
+from upright_anvil.api.routing import resource
+from upright_anvil.api.studio import Here
+from upright_anvil.core.ids import ClientId
+from upright_anvil.services.starting import starting
+from upright_anvil.services.starting.starting import DraftView, Started, TemplateView
+
+router = resource("/clients/{client_id}", tag="starting")
+
+
+@router.get("/templates")
+def templates(client_id: ClientId, here: Here) -> tuple[TemplateView, ...]:
+    """All templates as they would become for a client."""
+    with here.reading() as scope:
+        return starting.templates_for(scope, client_id, here.today)
+
+
+@router.post("/program/from-template", status_code=201)
+def start_from_template(client_id: ClientId, asked: TemplateRequest, here: Here) -> Started:
+    """Start a client's program from a template."""
+    with here.writing() as scope:
+        return starting.start_from_template(scope, client_id, asked.template, here.now, here.today)
+
+
+@router.post("/draft")
+def draft(client_id: ClientId, asked: DraftRequest, here: Here) -> DraftView:
+    """A draft from the client file; nothing is kept."""
+    with here.reading() as scope:
+        return starting.draft_for(scope, client_id, asked.wish(), here.today)
+
+
+@router.post("/program/from-draft", status_code=201)
+def start_from_draft(client_id: ClientId, asked: DraftRequest, here: Here) -> Started:
+    """Start a client's program from a draft."""
+    with here.writing() as scope:
+        return starting.start_from_draft(scope, client_id, asked.wish(), here.now, here.today)

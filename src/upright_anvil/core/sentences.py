@@ -1,5 +1,0 @@
-"""Refusals that carry a sentence for a person."""
-
-
-class Refusal(ValueError):
-    """Something the rules cannot accept; `str()` is a sentence a trainer understands."""

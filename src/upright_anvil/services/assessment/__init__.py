@@ -1,0 +1,1 @@
+"""Tests: batteries, rounds, what is due again, the scale."""

@@ -1,0 +1,1 @@
+"""Writing a program: opening, typing, checking, saving, revisions."""

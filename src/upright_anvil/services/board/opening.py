@@ -1,0 +1,167 @@
+"""The program board: opening it as it stands, or as it stood."""
+
+from datetime import date, timedelta
+
+from upright_anvil.core.blocks import done_bar
+from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.ids import ExerciseId, ProgramId, SessionId
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.document import Line, Phase, Program
+from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
+from upright_anvil.core.volume.bands import Band, band_for
+from upright_anvil.services.board.views import (
+    BoardView,
+    CellView,
+    DayView,
+    ExerciseHead,
+    GroupView,
+    LineView,
+    MovedView,
+    PhaseView,
+    PlaceHead,
+    RevisionView,
+    StartedSession,
+    WeekView,
+)
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.log.done import Done, done_by_line
+from upright_anvil.services.log.volume import phase_volume
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.programs import Revision
+from upright_anvil.store.tables import ProgramRow, SessionRow
+
+
+def open_board(scope: Scope, program_id: ProgramId, today: date) -> BoardView:
+    """Answer the program as it stands, read out against the client. Raises `NotFoundError`."""
+    return board_of(scope, programs.current(scope, program_id), today)
+
+
+def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
+    """Answer a revision read out against the client."""
+    row = programs.program_row(scope, revision.program_id)
+    who = client(scope, row.client_id)
+    program = revision.program
+    kept = ledger.sets_of_exercises(scope, who.id, exercises_of(program))
+    done = done_by_line(kept)
+    every = ledger.sessions_of_client(scope, who.id)
+    setting = client_setting(scope, who.id, today, sessions=every)
+    sessions = {s.id: s for s in every if s.program_id == row.id}
+    band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
+    return BoardView(
+        program_id=row.id,
+        client_id=who.id,
+        client=who.name,
+        unit=setting.unit,
+        minutes=who.minutes,
+        pace=setting.pace,
+        name=program.name,
+        start=program.start,
+        revision=_revision(revision),
+        phases=tuple(_phase(row, program, phase, setting, done, sessions, today, band) for phase in program.phases),
+        places=tuple(PlaceHead(place, name) for place, name in setting.place_names.items()),
+    )
+
+
+def exercises_of(program: Program) -> set[ExerciseId]:
+    """Answer the ids of all exercises a program names, those of B weeks too."""
+    lines: list[Line] = [line for phase in program.phases for day in phase.days for line in day.lines]
+    return {name for line in lines for name in (line.exercise, line.exercise_b) if name}
+
+
+def _revision(revision: Revision) -> RevisionView:
+    r = revision
+    return RevisionView(r.number, r.author, r.at, r.reason, r.undo_to, r.redo_to)
+
+
+def _phase(
+    row: ProgramRow,
+    program: Program,
+    phase: Phase,
+    setting: Setting,
+    done: Done,
+    sessions: dict[SessionId, SessionRow],
+    today: date,
+    band: Band,
+) -> PhaseView:
+    mondays = [(number, monday) for number, (p, _, monday) in enumerate(program.weeks(), start=1) if p.id == phase.id]
+    weeks = tuple(
+        WeekView(
+            week.id, number, week.kind, monday, monday <= today < monday + timedelta(days=7), week.variant, week.place
+        )
+        for week, (number, monday) in zip(phase.weeks, mondays, strict=True)
+    )
+    days = []
+    for read in read_phase(phase, setting):
+        ids = tuple(session_id(row.id, week.id, program.held_by(week.id, read.day.id)) for week in phase.weeks)
+        days.append(_day(read, phase, program, ids, setting, done, sessions))
+    volume = phase_volume(row, program, phase, setting, done, band)
+    return PhaseView(phase.id, phase.name, phase.purpose, phase.method, weeks, tuple(days), volume)
+
+
+def _day(
+    read: ReadDay,
+    phase: Phase,
+    program: Program,
+    ids: tuple[SessionId, ...],
+    setting: Setting,
+    done: Done,
+    sessions: dict[SessionId, SessionRow],
+) -> DayView:
+    groups = []
+    for group in read.groups:
+        g = group.group
+        lines = tuple(_line(line, ids, setting, done) for line in group.lines)
+        groups.append(GroupView(g.id, g.kind, g.pairing, g.section, g.rest_inside, g.rest_after, lines))
+    rows = (sessions.get(sid) for sid in ids)
+    started = tuple(StartedSession(row.id, row.finished_at is not None) if row else None for row in rows)
+    day, names = read.day, {d.id: d.name for d in phase.days}
+    changed = {m.week: m for m in program.moved if m.day == day.id}
+    moved = tuple(
+        MovedView(m.to, names.get(m.into, ""), m.reason) if (m := changed.get(week.id)) else None
+        for week in phase.weeks
+    )
+    return DayView(
+        id=day.id,
+        name=day.name,
+        weekday=day.weekday,
+        seconds=read.seconds,
+        sessions=started,
+        groups=tuple(groups),
+        place=day.place,
+        minutes=day.minutes,
+        top_up=day.top_up,
+        moved=moved,
+    )
+
+
+def _line(line: ReadLine, ids: tuple[SessionId, ...], setting: Setting, done: Done) -> LineView:
+    athlete = setting.athlete(line.exercise.id)
+    cells = tuple(
+        CellView(
+            cell,
+            tuple(done_bar(r, setting.exercise(r.exercise), athlete) for r in done.get((sid, line.line.id), ())),
+        )
+        for cell, sid in zip(line.cells, ids, strict=True)
+    )
+
+    def head(exercise_id: ExerciseId) -> ExerciseHead | None:
+        return ExerciseHead(exercise_id, setting.exercise(exercise_id).name) if exercise_id else None
+
+    of, plan = line.exercise, line.line
+    return LineView(
+        id=plan.id,
+        exercise_id=of.id,
+        exercise=of.name,
+        removed=of.removed,
+        joints=line.joints,
+        cells=cells,
+        reason=plan.reason,
+        cues=plan.cues,
+        variant_b=head(plan.exercise_b),
+        easier=head(plan.easier),
+        harder=head(plan.harder),
+        policy=plan.policy,
+    )

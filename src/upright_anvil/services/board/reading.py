@@ -1,0 +1,107 @@
+"""Reading a line while it is typed, and what may be typed next."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.locate import find_line, week_index
+from upright_anvil.core.plan.reading import ReadCell, read_cell, settings_of
+from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.services.log.done import done_by_line
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.database import Scope
+
+
+@dataclass(frozen=True, slots=True)
+class LastNumbers:
+    """What was done last of an exercise: the date, what was planned, and the sets in words."""
+
+    on: date
+    planned: str
+    done: str
+
+
+@dataclass(frozen=True, slots=True)
+class Hints:
+    """What may be typed for an exercise: loads of the place, lightest first, last time's numbers, a load that fits.
+
+    ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate.
+    """
+
+    loads: tuple[Load, ...]
+    last: LastNumbers | None
+    fitting: Load | None
+
+
+@dataclass(frozen=True, slots=True)
+class CellAddress:
+    """Where a text stands: its line and week; empty where it stands nowhere yet."""
+
+    line: LineId = NO_LINE
+    week: WeekId = NO_WEEK
+
+
+def read_line(
+    scope: Scope,
+    program_id: ProgramId,
+    text: str,
+    exercise_id: ExerciseId,
+    today: date,
+    address: CellAddress | None = None,
+) -> ReadCell:
+    """Answer one line read out against the program's client, as the board would show it in that cell.
+
+    The place of its week answers. Raises `NotFoundError`.
+    """
+    setting = setting_at(scope, program_id, today, address or CellAddress())
+    return read_cell(text, setting.exercise(exercise_id), setting)
+
+
+def setting_of_program(scope: Scope, program_id: ProgramId, today: date) -> Setting:
+    """Answer the setting of a program's client. Raises `NotFoundError`."""
+    return client_setting(scope, programs.program_row(scope, program_id).client_id, today)
+
+
+def setting_at(scope: Scope, program_id: ProgramId, today: date, address: CellAddress) -> Setting:
+    """Answer the setting of a program's client at a cell's place: its week's, else its day's, else the usual one."""
+    usual = setting_of_program(scope, program_id, today)
+    try:
+        place = find_line(programs.current(scope, program_id).program, address.line)
+        week = place.phase.weeks[week_index(place.phase, address.week)]
+    except DomainError:
+        return usual
+    return settings_of(place.day, (week,), usual)[0]
+
+
+REPS, LEFT = 8, 2
+
+
+def hints(
+    scope: Scope, program_id: ProgramId, exercise_id: ExerciseId, today: date, address: CellAddress | None = None
+) -> Hints:
+    """Answer what may be typed for an exercise in a cell, with the loads of its place. Raises `NotFoundError`."""
+    program = programs.program_row(scope, program_id)
+    kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
+    setting = setting_at(scope, program_id, today, address or CellAddress())
+    exercise = setting.exercise(exercise_id)
+    kind = exercise.implement_at(setting.inventory)
+    loads = tuple(a.load for a in setting.inventory.achievable(kind)) if kind else ()
+    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, program.client_id)}
+    return Hints(loads, _last(kept, dates), suggested(exercise, setting, REPS, LEFT))
+
+
+def _last(kept: Sequence[ledger.KeptSet], dates: dict[SessionId, date]) -> LastNumbers | None:
+    if not kept:
+        return None
+    latest = max((dates[k.session_id], k.session_id) for k in kept)
+    sets = [row for (session, _), rows in done_by_line(kept).items() if session == latest[1] for row in rows]
+    if not sets:
+        return None
+    load = f" with {sets[0].load}" if sets[0].load else ""
+    said = ", ".join(str(row.reps if row.reps is not None else f"{row.seconds} s") for row in sets)
+    return LastNumbers(latest[0], sets[0].planned, f"{said}{load}")

@@ -1,0 +1,117 @@
+"""Saving a program: every save is a new revision, undo and redo too; a stale one is refused with the difference."""
+
+from collections.abc import Sequence
+from dataclasses import replace
+from datetime import date, datetime
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import ProgramId
+from upright_anvil.core.plan.compare import Difference, compare
+from upright_anvil.core.plan.document import Program
+from upright_anvil.core.plan.edits import Edit, apply_edits
+from upright_anvil.core.plan.edits.lines import AT_THE_END, AddLine, ChangeExercise
+from upright_anvil.core.plan.usual_section import usual_section
+from upright_anvil.services.board.opening import board_of
+from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.shelf import all_exercises
+from upright_anvil.store import programs
+from upright_anvil.store.database import Scope
+from upright_anvil.store.programs import Revision, RevisionHead
+
+
+class StaleSaveError(Exception):
+    """The program has moved on since the revision a save started from; ``differences`` say how."""
+
+    def __init__(self, base: int, current: int, differences: tuple[Difference, ...]) -> None:
+        super().__init__(
+            f"The program has changed since you opened it (revision {base}, now {current}). "
+            "Nothing of yours was saved; look at what changed, then save again."
+        )
+        self.base, self.current, self.differences = base, current, differences
+
+
+def save_edits(
+    scope: Scope, program_id: ProgramId, base: int, edits: Sequence[Edit], reason: str, now: datetime, today: date
+) -> BoardView:
+    """Apply edits to the revision they started from and keep the result as a new revision.
+
+    Raises `StaleSaveError` when that revision is stale, `DomainError` when an edit does not fit, `NotFoundError`.
+    """
+    before = fresh_base(scope, program_id, base)
+    after = apply_edits(before.program, _placed(scope, edits))
+    return board_of(scope, write_revision(scope, before, after, reason, now), today)
+
+
+def undo(scope: Scope, program_id: ProgramId, base: int, now: datetime, today: date) -> BoardView:
+    """Bring back what the program said before the last change. Raises `DomainError` when there is nothing to undo."""
+    here = fresh_base(scope, program_id, base)
+    if here.undo_to is None:
+        raise DomainError("There is nothing to undo.")
+    target = programs.revision(scope, program_id, here.undo_to)
+    undone = replace(
+        target,
+        number=here.number + 1,
+        author=scope.trainer_id,
+        at=now,
+        reason=f"Undone: {here.reason}",
+        redo_to=here.number,
+    )
+    return _kept(scope, undone, today)
+
+
+def redo(scope: Scope, program_id: ProgramId, base: int, now: datetime, today: date) -> BoardView:
+    """Bring back what the last undo took away. Raises `DomainError` when there is nothing to redo."""
+    here = fresh_base(scope, program_id, base)
+    if here.redo_to is None:
+        raise DomainError("There is nothing to redo.")
+    target = programs.revision(scope, program_id, here.redo_to)
+    redone = replace(target, number=here.number + 1, author=scope.trainer_id, at=now)
+    return _kept(scope, redone, today)
+
+
+def write_revision(scope: Scope, before: Revision, program: Program, reason: str, now: datetime) -> Revision:
+    """Keep a changed program as the revision after ``before``; an unchanged one makes none."""
+    if program == before.program:
+        return before
+    after = Revision(before.program_id, before.number + 1, scope.trainer_id, now, reason, before.number, None, program)
+    programs.append(scope, after)
+    scope.db.flush()
+    return after
+
+
+def history(scope: Scope, program_id: ProgramId) -> tuple[RevisionHead, ...]:
+    """Answer the newest hundred revisions, newest first. Raises `NotFoundError`."""
+    programs.program_row(scope, program_id)
+    return tuple(programs.heads(scope, program_id, 100))
+
+
+def _kept(scope: Scope, revision: Revision, today: date) -> BoardView:
+    programs.append(scope, revision)
+    scope.db.flush()
+    return board_of(scope, revision, today)
+
+
+def fresh_base(scope: Scope, program_id: ProgramId, base: int) -> Revision:
+    """Answer the current revision, when it is the one a save started from. Raises `StaleSaveError`."""
+    now = programs.current(scope, program_id)
+    if now.number != base:
+        then = programs.revision(scope, program_id, base)
+        names = {e.id: e.name for e in all_exercises(scope).values()}
+        raise StaleSaveError(base, now.number, compare(then.program, now.program, names))
+    return now
+
+
+def _placed(scope: Scope, edits: Sequence[Edit]) -> list[Edit]:
+    """The edits, their exercises looked up in the library; one that is put at the end goes to its usual section."""
+    known = all_exercises(scope)
+    placed: list[Edit] = []
+    for edit in edits:
+        if isinstance(edit, AddLine | ChangeExercise) and edit.exercise:
+            exercise = known.get(edit.exercise)
+            if exercise is None or exercise.removed:
+                raise DomainError("That exercise is not in the library; choose another or add it as your own.")
+            if isinstance(edit, AddLine) and edit.section is None and edit.position == AT_THE_END:
+                placed.append(edit.model_copy(update={"section": usual_section(exercise)}))
+                continue
+        placed.append(edit)
+    return placed

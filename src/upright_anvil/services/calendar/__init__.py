@@ -1,0 +1,1 @@
+"""Sessions by date, and moving them."""

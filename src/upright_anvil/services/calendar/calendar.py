@@ -1,0 +1,89 @@
+"""The calendar of a program: dates of its sessions, and what can become of one that cannot be held."""
+
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.checks.study import study_week
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import ClientId, DayId, ProgramId, WeekId
+from upright_anvil.core.missed_session import WayOut, ways_out
+from upright_anvil.core.plan.locate import find_day
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.profile.standpoint import standpoint
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+
+
+@dataclass(frozen=True, slots=True)
+class CalendarSession:
+    """One session on its date; ``state`` is planned, done, missed, moved, merged or dropped."""
+
+    week_id: WeekId
+    day_id: DayId
+    day: str
+    week: int
+    phase: str
+    on: date
+    planned_for: date
+    state: str
+    place: str
+    reason: str
+
+
+@dataclass(frozen=True, slots=True)
+class CalendarView:
+    """A program's sessions by date."""
+
+    program_id: ProgramId
+    client_id: ClientId
+    client: str
+    name: str
+    revision: int
+    today: date
+    sessions: tuple[CalendarSession, ...]
+
+
+def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarView:
+    """Answer every session with its date and what became of it. Raises `NotFoundError`."""
+    revision = programs.current(scope, program_id)
+    row, program = programs.program_row(scope, program_id), revision.program
+    finished = {s.id: s.on_date for s in ledger.sessions_of_client(scope, row.client_id) if s.program_id == program_id}
+    names = dict(standpoint(scope, row.client_id, today).setting.place_names)
+    moved = {(m.week, m.day): m for m in program.moved}
+    sessions = []
+    for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
+        week = phase.weeks[index]
+        for day in sorted(phase.days, key=lambda d: d.weekday):
+            planned = date.fromordinal(monday.toordinal() + day.weekday)
+            move = moved.get((week.id, day.id))
+            held = finished.get(session_id(program_id, week.id, day.id))
+            on = held or (move.to if move and move.to else planned)
+            into = next((d.name for d in phase.days if move and d.id == move.into), "")
+            if held:
+                state = "done"
+            elif move:
+                state = "moved" if move.to else "merged" if move.into else "dropped"
+            else:
+                state = "missed" if planned < today else "planned"
+            why = (f"into {into}. " if into else "") + (move.reason if move else "")
+            place = names.get(week.place or day.place, "")
+            sessions.append(
+                CalendarSession(week.id, day.id, day.name, number, phase.name, on, planned, state, place, why.strip())
+            )
+    who = client(scope, row.client_id)
+    ordered = tuple(sorted(sessions, key=lambda s: (s.on, s.day)))
+    return CalendarView(program_id, who.id, who.name, program.name, revision.number, today, ordered)
+
+
+def ways_out_of(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> tuple[WayOut, ...]:
+    """Answer what can become of a session, best first. Raises `DomainError` when it is gone, `NotFoundError`."""
+    program = programs.current(scope, program_id).program
+    row = programs.program_row(scope, program_id)
+    find_day(program, day_id)
+    who = standpoint(scope, row.client_id, today)
+    week = study_week(program, who, week_id)
+    if week is None:
+        raise DomainError("That week is no longer in the program.")
+    held = [on for phase, index, day, on in program.sessions() if phase.weeks[index].id == week_id and day.id != day_id]
+    return ways_out(week, day_id, held, today, who.setting)

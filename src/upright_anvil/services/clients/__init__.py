@@ -1,0 +1,1 @@
+"""Clients and the places where they train."""

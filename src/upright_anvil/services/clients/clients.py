@@ -1,0 +1,220 @@
+"""The client file: who the client is, and all that hangs on it."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from datetime import date, datetime
+
+from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.ids import ClientId, ProgramId
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.progression.schools import School
+from upright_anvil.services.assessment.due import DueBattery, due_batteries
+from upright_anvil.services.clients.places import PlaceFacts, PlaceView, add_place, place_view
+from upright_anvil.services.health.health_file import HealthView, health_view
+from upright_anvil.services.ids import fresh_id
+from upright_anvil.store import clients as store
+from upright_anvil.store import places, programs, testing
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import ClientRow
+
+OLDEST = 110
+"""Years; an earlier birth is a slip of the keyboard. House rule."""
+
+OF_AGE = 18
+"""Years below which a parent or guardian has a say. House rule: local law may differ."""
+
+WEIGHTS_SHOWN = 24
+
+
+@dataclass(frozen=True, slots=True)
+class ClientFacts:
+    """What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0."""
+
+    name: str
+    unit: Unit
+    aim: GoalKind = GoalKind.NOT_SAID
+    goal: str = ""
+    second_aim: GoalKind = GoalKind.NOT_SAID
+    second_goal: str = ""
+    about: str = ""
+    minutes: int = 60
+    days_a_week: int = 3
+    weekdays: tuple[int, ...] = ()
+    training_age: TrainingAge = TrainingAge.NOT_SAID
+    school: School = School.RANGE
+    birth_year: int | None = None
+    contact: str = ""
+    emergency_contact: str = ""
+    consent_on: date | None = None
+    cycle_reports: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class ClientEntry:
+    """A client on the list."""
+
+    id: ClientId
+    name: str
+    goal: str
+    minutes: int
+    days_a_week: int
+    unit: Unit
+    place: str
+    program_id: ProgramId | None
+
+
+@dataclass(frozen=True, slots=True)
+class Weighed:
+    """A body weight of a day."""
+
+    on: date
+    load: Load
+    source: str
+
+
+@dataclass(frozen=True, slots=True)
+class ClientView:
+    """A client as the file shows it. ``hints`` are calm reminders about what was entered."""
+
+    id: ClientId
+    facts: ClientFacts
+    age: int | None
+    hints: tuple[str, ...]
+    places: tuple[PlaceView, ...]
+    health: HealthView
+    body_weights: tuple[Weighed, ...]
+    due: tuple[DueBattery, ...]
+    program_id: ProgramId | None
+
+
+def client_list(scope: Scope) -> tuple[ClientEntry, ...]:
+    """Answer all clients by name."""
+    usual, latest = places.usual_places(scope), programs.programs_by_client(scope)
+    return tuple(
+        ClientEntry(
+            row.id,
+            row.name,
+            row.goal or row.aim,
+            row.minutes,
+            row.days_a_week,
+            Unit(row.unit),
+            usual.get(row.id, ""),
+            latest.get(row.id),
+        )
+        for row in store.all_clients(scope)
+    )
+
+
+def client_file(scope: Scope, client_id: ClientId, today: date) -> ClientView:
+    """Answer one client. Raises `NotFoundError`."""
+    row = store.client(scope, client_id)
+    facts = facts_of(row)
+    program = programs.program_of_client(scope, row.id)
+    return ClientView(
+        id=row.id,
+        facts=facts,
+        age=today.year - facts.birth_year if facts.birth_year else None,
+        hints=_hints(facts, today),
+        places=tuple(place_view(scope, place) for place in places.places_of_client(scope, row.id)),
+        health=health_view(scope, row.id, today),
+        body_weights=_weights(scope, row.id),
+        due=due_batteries(scope, row.id, today),
+        program_id=program.id if program else None,
+    )
+
+
+def add_client(
+    scope: Scope,
+    facts: ClientFacts,
+    now: datetime,
+    place: PlaceFacts | None = None,
+    body_weight: Load | None = None,
+) -> ClientView:
+    """Add a client, at a new place where one is given, else at the place most clients share.
+
+    Raises `DomainError` for a birth year that cannot be.
+    """
+    _check(facts, now.date())
+    row = ClientRow(id=fresh_id(), trainer_id=scope.trainer_id, created_at=now, **_columns(facts))
+    scope.db.add(row)
+    scope.db.flush()
+    place_id = add_place(scope, place).id if place else places.most_shared(scope)
+    if place_id:
+        places.set_places(scope, row.id, [place_id])
+    if body_weight:
+        weighed = Result(fresh_id(), testing.BODY_WEIGHT, now.date(), load=body_weight, at=now)
+        testing.add_result(scope, row.id, weighed, now)
+    return client_file(scope, row.id, now.date())
+
+
+def change_client(scope: Scope, client_id: ClientId, changes: Mapping[str, object], today: date) -> ClientView:
+    """Change some facts of a client and leave the others. Raises `NotFoundError`, `DomainError`."""
+    row = store.client(scope, client_id)
+    facts = replace(facts_of(row), **changes)  # type: ignore[arg-type]
+    _check(facts, today)
+    for name, value in _columns(facts).items():
+        setattr(row, name, value)
+    scope.db.flush()
+    return client_file(scope, client_id, today)
+
+
+def facts_of(row: ClientRow) -> ClientFacts:
+    """Read a client's row."""
+    return ClientFacts(
+        name=row.name,
+        unit=Unit(row.unit),
+        aim=GoalKind(row.aim),
+        goal=row.goal,
+        second_aim=GoalKind(row.second_aim),
+        second_goal=row.second_goal,
+        about=row.about,
+        minutes=row.minutes,
+        days_a_week=row.days_a_week,
+        weekdays=tuple(int(day) for day in row.weekdays),
+        training_age=TrainingAge(row.training_age),
+        school=School(row.school),
+        birth_year=row.birth_year,
+        contact=row.contact,
+        emergency_contact=row.emergency_contact,
+        consent_on=row.consent_on,
+        cycle_reports=row.cycle_reports,
+    )
+
+
+def _columns(facts: ClientFacts) -> dict[str, object]:
+    columns = {name: getattr(facts, name) for name in ClientFacts.__dataclass_fields__}
+    plain = {name: columns[name].value for name in ("unit", "aim", "second_aim", "training_age", "school")}
+    return columns | plain | {"weekdays": "".join(str(day) for day in sorted(set(facts.weekdays)))}
+
+
+def _check(facts: ClientFacts, today: date) -> None:
+    if facts.birth_year is not None and not today.year - OLDEST <= facts.birth_year <= today.year:
+        raise DomainError(
+            f"A birth year lies between {today.year - OLDEST} and {today.year}, not at {facts.birth_year}."
+        )
+    if facts.consent_on is not None and facts.consent_on > today:
+        raise DomainError("The consent is dated to a day that has not come yet.")
+
+
+def _hints(facts: ClientFacts, today: date) -> tuple[str, ...]:
+    hints = []
+    if facts.birth_year is not None and today.year - facts.birth_year < OF_AGE:
+        hints.append("Under 18: a parent or guardian signs, and local rules for training minors hold.")
+    if facts.weekdays and len(set(facts.weekdays)) != facts.days_a_week:
+        hints.append(
+            f"{len(set(facts.weekdays))} fixed days are ticked, but {facts.days_a_week} days a week are agreed."
+        )
+    if facts.consent_on is None:
+        hints.append("No consent is noted yet.")
+    return tuple(hints)
+
+
+def _weights(scope: Scope, client_id: ClientId) -> tuple[Weighed, ...]:
+    """The body weights by day, the last entry of a day, oldest first."""
+    by_day: dict[date, Weighed] = {}
+    for result in testing.results_of_test(scope, client_id, testing.BODY_WEIGHT):
+        if result.load:
+            by_day[result.on] = Weighed(result.on, result.load, result.source)
+    return tuple(by_day[on] for on in sorted(by_day))[-WEIGHTS_SHOWN:]

@@ -1,0 +1,41 @@
+"""The step back after a client was away: shown when the floor opens, kept when the session begins."""
+
+from collections.abc import Iterable
+from datetime import date, datetime
+
+from upright_anvil.core.ids import SessionId
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.session.away import stepping_back
+from upright_anvil.core.session.model import DayChange, Sort
+from upright_anvil.services.floor.on_the_day import OnTheDay, with_changes, written
+from upright_anvil.store import floor as store
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import SessionRow
+
+
+def last_trained(sessions: Iterable[SessionRow], sid: SessionId, today: date) -> date | None:
+    """Answer the day of the client's last session before one; None where there was none."""
+    return max((s.on_date for s in sessions if s.id != sid and s.on_date <= today), default=None)
+
+
+def with_step_back(day: OnTheDay, setting: Setting, sessions: Iterable[SessionRow], today: date) -> OnTheDay:
+    """Answer a session that has not begun with the step back in it; one that has begun is as it was begun."""
+    if day.found.row is not None:
+        return day
+    changes = stepping_back(day.session, setting, last_trained(sessions, day.found.id, today), today)
+    return with_changes(day, changes, Sort.AWAY, row_of(day.found.id)) if changes else day
+
+
+def row_of(sid: SessionId) -> str:
+    """Answer the id of the row that keeps a session's step back."""
+    return f"{sid}-away"
+
+
+def keep_step_back(
+    scope: Scope, session: SessionRow, day: OnTheDay, setting: Setting, sessions: Iterable[SessionRow], now: datetime
+) -> tuple[DayChange, ...]:
+    """Keep the step back of a session that begins, and answer it; nothing where the client was not away."""
+    changes = stepping_back(day.session, setting, last_trained(sessions, session.id, session.on_date), session.on_date)
+    if changes:
+        store.add_change(scope, session, row_of(session.id), Sort.AWAY, {}, written(changes), now)
+    return changes

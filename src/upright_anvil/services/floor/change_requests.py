@@ -1,0 +1,232 @@
+"""What a trainer can ask to be changed in a session, and the changes it comes to."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from datetime import date
+from typing import Literal
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.readiness import Report, grade, said
+from upright_anvil.core.ids import ExerciseId, LineId, PlaceId
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.document import Line, Week
+from upright_anvil.core.plan.edits.cells import SetCell
+from upright_anvil.core.plan.edits.lines import AddLine, MoveGroup
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.prescription.schemes import BackOff, Drops, Varied
+from upright_anvil.core.prescription.shorthand import ShorthandError, read, write
+from upright_anvil.core.session.easing import easing
+from upright_anvil.core.session.elsewhere import elsewhere
+from upright_anvil.core.session.late import trimmed
+from upright_anvil.core.session.model import DayChange, Sort
+from upright_anvil.core.session.swapping import swap
+from upright_anvil.core.session.this_session import day_of
+from upright_anvil.services.floor.on_the_day import OnTheDay
+from upright_anvil.services.profile.standpoint import standpoint
+from upright_anvil.store.database import Scope
+
+ADDED_REPS, ADDED_RESERVE = 10, 3
+"""What an exercise added on the floor is asked for. House rule."""
+
+
+@dataclass(frozen=True, slots=True)
+class WantsReadiness:
+    """A report of readiness."""
+
+    report: Report
+    sort: Literal[Sort.READINESS] = Sort.READINESS
+
+
+@dataclass(frozen=True, slots=True)
+class WantsTime:
+    """Only so many minutes are left."""
+
+    minutes: int
+    sort: Literal[Sort.LATE] = Sort.LATE
+
+
+@dataclass(frozen=True, slots=True)
+class WantsPlace:
+    """Trained at another place."""
+
+    place: PlaceId
+    sort: Literal[Sort.PLACE] = Sort.PLACE
+
+
+@dataclass(frozen=True, slots=True)
+class WantsSwap:
+    """Another exercise for a line."""
+
+    line: LineId
+    exercise: ExerciseId
+    why: str = ""
+    sort: Literal[Sort.SWAP] = Sort.SWAP
+
+
+@dataclass(frozen=True, slots=True)
+class WantsLoad:
+    """Another load for the sets of a line that are left; assistance where ``assisted``."""
+
+    line: LineId
+    load: Load
+    assisted: bool = False
+    sort: Literal[Sort.LOAD] = Sort.LOAD
+
+
+@dataclass(frozen=True, slots=True)
+class WantsDrop:
+    """A line left out, what is done of it kept."""
+
+    line: LineId
+    why: str = ""
+    sort: Literal[Sort.DROP] = Sort.DROP
+
+
+@dataclass(frozen=True, slots=True)
+class WantsAdd:
+    """One more exercise, with a shorthand or without; the line's id was made by the caller."""
+
+    line: LineId
+    exercise: ExerciseId
+    text: str = ""
+    sort: Literal[Sort.ADD] = Sort.ADD
+
+
+@dataclass(frozen=True, slots=True)
+class WantsMove:
+    """A line, with its group, at another place of the order (from 0), counted among what is trained today."""
+
+    line: LineId
+    position: int
+    sort: Literal[Sort.MOVE] = Sort.MOVE
+
+
+Wanted = WantsReadiness | WantsTime | WantsPlace | WantsSwap | WantsLoad | WantsDrop | WantsAdd | WantsMove
+
+
+@dataclass(frozen=True, slots=True)
+class Answered:
+    """The changes that were asked for, and what is said about them in one sentence."""
+
+    changes: tuple[DayChange, ...]
+    said: str
+
+
+def worked_out(
+    scope: Scope, day: OnTheDay, wanted: Wanted, setting: Setting, done: Mapping[str, int], today: date
+) -> Answered:
+    """Answer the changes that something asked for comes to. Raises `DomainError` where it cannot be done.
+
+    ``setting`` is that of the session, ``done`` counts the sets logged by line: what was begun is left as it is.
+    """
+    match wanted:
+        case WantsReadiness():
+            how = grade(wanted.report)
+            found = easing(wanted.report, day.session, setting, frozenset(done))
+            words = "as planned" if not found else f"{len(found)} change{'s' if len(found) > 1 else ''}"
+            return Answered(found, f"A {how} day: {words}. {said(wanted.report)}")
+        case WantsTime():
+            return _less_time(scope, day, wanted.minutes, setting, done, today)
+        case WantsPlace():
+            if wanted.place not in setting.places:
+                raise DomainError("This client does not train at that place; add it to the client's file first.")
+            there = setting.at(wanted.place)
+            found = elsewhere(day.session, wanted.place, setting, there, frozenset(done))
+            return Answered(found, f"{len(found) - 1} of {len(day.found.day.lines)} lines change.")
+        case WantsSwap():
+            change = swap(_line(day, wanted.line), _week(day), _exercise(wanted.exercise, setting), setting, wanted.why)
+            return Answered((change,), change.label)
+        case _:
+            change = _simple(day, wanted, setting)
+            return Answered((change,), change.label)
+
+
+def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove, setting: Setting) -> DayChange:
+    match wanted:
+        case WantsLoad():
+            return _load(day, wanted, setting)
+        case WantsAdd():
+            return _add(day, wanted, setting)
+        case WantsDrop():
+            line = _line(day, wanted.line)
+            name = setting.exercise(line.exercise_in(_week(day))).name
+            edit = SetCell(line=line.id, week=_week(day).id, text="")
+            return DayChange(
+                f"drop {line.id}", f"{name} left out", wanted.why or "The trainer's choice.", (edit,), line.id
+            )
+        case WantsMove():
+            line = _line(day, wanted.line)
+            groups = day.found.day.groups
+            group = next(g for g in groups if line in g.lines)
+            trained = [g for g in groups if any(one.cells[0].text for one in g.lines)]
+            goes_to = groups.index(trained[min(wanted.position, len(trained) - 1)]) if trained else 0
+            name = setting.exercise(line.exercise_in(_week(day))).name
+            move = MoveGroup(group=group.id, day=day.found.day.id, position=goes_to)
+            return DayChange(
+                f"move {line.id}", f"{name} now comes {wanted.position + 1}.", "Order changed.", (move,), line.id
+            )
+
+
+def _less_time(
+    scope: Scope, day: OnTheDay, minutes: int, setting: Setting, done: Mapping[str, int], today: date
+) -> Answered:
+    who = replace(standpoint(scope, day.found.program.client_id, today), setting=setting)
+    found = trimmed(day.session, minutes, who, done)
+    left = f"{round(found.seconds / 60)} min are left to do, {round(found.after / 60)} min after these changes."
+    if found.fits:
+        return Answered(found.changes, left if found.changes else f"What is left fits into {minutes} min as it is.")
+    return Answered(found.changes, f"{left} That is still more than {minutes} min: leave the last exercises out.")
+
+
+def _load(day: OnTheDay, wanted: WantsLoad, setting: Setting) -> DayChange:
+    line = _line(day, wanted.line)
+    asked = prescription_or_none(line.cells[0].text, setting.unit)
+    name = setting.exercise(line.exercise_in(_week(day))).name
+    if asked is None or isinstance(asked.scheme, Varied | Drops | BackOff):
+        raise DomainError(f"The sets of {name} differ; change their loads one by one.")
+    bodyweight = isinstance(asked.load, BodyweightLoad) or wanted.assisted
+    load = BodyweightLoad(wanted.load, wanted.assisted) if bodyweight and wanted.load.value else wanted.load
+    text = write(replace(asked, load=load if wanted.load.value else None, others=()))
+    edit = SetCell(line=line.id, week=_week(day).id, text=text)
+    return DayChange(
+        f"load {line.id}", f"{name}: {load} for the sets left", f"{asked.load} was planned.", (edit,), line.id
+    )
+
+
+def _add(day: OnTheDay, wanted: WantsAdd, setting: Setting) -> DayChange:
+    exercise = _exercise(wanted.exercise, setting)
+    text = wanted.text.strip()
+    if text:
+        try:
+            text = write(read(text, setting.unit))
+        except ShorthandError as error:
+            raise DomainError(str(error)) from error
+    else:
+        load = suggested(exercise, setting, ADDED_REPS, ADDED_RESERVE)
+        text = f"3 x {ADDED_REPS}{f', {load}' if load else ''}, leave {ADDED_RESERVE}"
+    edit = AddLine(day=day_of(day.session)[1].id, line=wanted.line, exercise=exercise.id, text=text)
+    return DayChange(
+        f"add {wanted.line}", f"{exercise.name} added: {text}", "Added on the floor.", (edit,), wanted.line
+    )
+
+
+def _week(day: OnTheDay) -> Week:
+    return day.found.phase.weeks[0]
+
+
+def _line(day: OnTheDay, line_id: LineId) -> Line:
+    for line in day.found.day.lines:
+        if line.id == line_id:
+            return line
+    raise DomainError("That exercise is no longer in this session.")
+
+
+def _exercise(exercise_id: ExerciseId, setting: Setting) -> Exercise:
+    found = setting.exercises.get(exercise_id)
+    if found is None or found.removed:
+        raise DomainError("Nobody knows that exercise any more; choose another.")
+    return found

@@ -1,0 +1,194 @@
+"""One exercise of a session as the floor shows it."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+from datetime import date
+
+from upright_anvil.core.clock.tempo_beats import Metronome, metronome
+from upright_anvil.core.constants import DEFAULT_REST_SECONDS
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.ids import ExerciseId, LineId
+from upright_anvil.core.ledger.rows import Outcome, Slot
+from upright_anvil.core.ledger.standing import Standing
+from upright_anvil.core.library.cues import ChosenCues, cues_for
+from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.on_the_bar import bars_for
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.document import Day, Group, Line
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.resolving import load_caution
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.session.ramp_up import RampUp
+from upright_anvil.core.timing.groups import rest_inside
+from upright_anvil.services.floor.last_time import Best, LastTime
+from upright_anvil.services.floor.sets import FloorSet, Shown, ramp_set, working_set
+from upright_anvil.services.library.substitutes import names_instead
+
+CUES = 3
+"""How many cues stay in sight."""
+
+
+@dataclass(frozen=True, slots=True)
+class FloorLine:
+    """One exercise of the session; ``loads`` are those that can be made here, lightest first.
+
+    ``bodyweight`` says that loads are added to body weight, ``together`` with what it is done round by round,
+    ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
+    ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
+    """
+
+    line: LineId
+    exercise_id: ExerciseId
+    exercise: str
+    group: str
+    clock: bool
+    cues: ChosenCues
+    together: str
+    reason: str
+    faults: tuple[str, ...]
+    planned: str
+    caution: str | None
+    joints: tuple[Caution, ...]
+    instead: tuple[str, ...]
+    rest: int
+    each_side: bool
+    bodyweight: bool
+    sets: tuple[FloorSet, ...]
+    ramp_up: tuple[FloorSet, ...]
+    ramp_why: str
+    metronome: Metronome
+    last_time: LastTime | None
+    best: Best | None
+    loads: tuple[Load, ...]
+    notes: tuple[str, ...]
+    beside_plan: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class Around:
+    """What a line is shown with: its day and group, today's setting, the rows that stand, memory, notes, measures."""
+
+    day: Day
+    group: Group | None
+    setting: Setting
+    standing: Mapping[Slot, Standing]
+    last: LastTime | None
+    best: Best | None
+    ramp: RampUp
+    clock: bool
+    on_bar: Load | None
+    notes: tuple[str, ...]
+    measured: Mapping[int, tuple[str, ...]]
+    on: date
+
+
+def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | None:
+    """One line; None when it rests this week and nothing was logged."""
+    setting = around.setting
+    text = line.cells[0].text
+    asked = prescription_or_none(text, setting.unit)
+    own = {slot: kept for slot, kept in around.standing.items() if slot.line == line.id}
+    if not text and not own:
+        return None
+    joints = joint_cautions(exercise, setting.standing)
+    pressing = any(caution.grade is not Grade.NOTE for caution in joints)
+    sets, ramps = _sets(line, exercise, around, asked, own)
+    return FloorLine(
+        line=line.id,
+        exercise_id=exercise.id,
+        exercise=exercise.name,
+        group=around.group.id if around.group else "",
+        clock=around.clock,
+        cues=_cues(line, exercise, setting),
+        together=_together(line, around.day, setting),
+        reason=line.reason,
+        faults=exercise.faults,
+        planned=write(asked) if asked else text,
+        caution=_caution(asked, text, exercise, setting),
+        joints=joints,
+        instead=names_instead(exercise, setting) if pressing else (),
+        rest=asked.rest if asked and asked.rest is not None else DEFAULT_REST_SECONDS,
+        each_side=bool(asked and asked.each_side),
+        bodyweight=exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT,
+        sets=sets,
+        ramp_up=ramps,
+        ramp_why=around.ramp.why,
+        metronome=metronome(asked, exercise),
+        last_time=around.last,
+        best=around.best,
+        loads=_loads(exercise, setting),
+        notes=around.notes,
+        beside_plan=around.group is None,
+    )
+
+
+def _sets(
+    line: Line, exercise: Exercise, around: Around, asked: Prescription | None, own: Mapping[Slot, Standing]
+) -> tuple[tuple[FloorSet, ...], tuple[FloorSet, ...]]:
+    shown = Shown(
+        asked,
+        exercise,
+        around.setting,
+        around.last.sets if around.last else (),
+        around.measured,
+        tuple(kept.row for kept in own.values() if kept.row.outcome is Outcome.DONE and not kept.row.slot.ramp),
+        around.on,
+    )
+    planned = len(asked.plans) if asked else int(bool(line.cells[0].text))
+    numbers = sorted({*range(1, planned + 1), *(slot.number for slot in own if not slot.ramp)})
+    sets = [working_set(n, shown, own.get(Slot(line.id, n))) for n in numbers]
+    leading = around.ramp.sets
+    steps = sorted({*range(1, len(leading) + 1), *(slot.number for slot in own if slot.ramp)})
+    ramps = [
+        ramp_set(n, shown, leading[n - 1] if n <= len(leading) else None, own.get(Slot(line.id, n, ramp=True)))
+        for n in steps
+    ]
+    if exercise.implement_at(around.setting.inventory) is ImplementKind.BARBELL:
+        return _with_bars(sets, ramps, around)
+    return tuple(sets), tuple(ramps)
+
+
+def _with_bars(
+    sets: Sequence[FloorSet], ramps: Sequence[FloorSet], around: Around
+) -> tuple[tuple[FloorSet, ...], tuple[FloorSet, ...]]:
+    """The loaded bar for every open set, each changed from the one before it; a ramp-up passed over is none of them."""
+    leading = ramps if all(s.logged is None for s in sets) else ()
+    to_come = [s for s in (*leading, *sets) if s.logged is None and s.aim.load is not None]
+    loads = [s.aim.load for s in to_come if s.aim.load is not None]
+    bars = bars_for(around.setting.inventory, loads, around.on_bar)
+    found = {id(one): bar for one, bar in zip(to_come, bars, strict=True)}
+    return (
+        tuple(replace(s, on_bar=found.get(id(s))) for s in sets),
+        tuple(replace(s, on_bar=found.get(id(s))) for s in ramps),
+    )
+
+
+def _cues(line: Line, exercise: Exercise, setting: Setting) -> ChosenCues:
+    chosen = ChosenCues("", line.cues, "Chosen for this client.") if line.cues else cues_for(exercise, setting.standing)
+    return replace(chosen, cues=chosen.cues[:CUES])
+
+
+def _together(line: Line, day: Day, setting: Setting) -> str:
+    """Say what a line is done together with; nothing where it stands on its own."""
+    group = next((g for g in day.groups if line in g.lines and len(g.lines) > 1), None)
+    if group is None:
+        return ""
+    others = " and ".join(setting.exercise(other.exercise).name for other in group.lines if other is not line)
+    what = f"{group.kind}, {group.pairing}" if group.pairing else group.kind
+    return f"{what.capitalize()} with {others}: {rest_inside(group)} s inside a round."
+
+
+def _caution(asked: Prescription | None, text: str, exercise: Exercise, setting: Setting) -> str | None:
+    if asked is None:
+        return f"'{text}' cannot be read as a prescription; log what you do." if text else None
+    if exercise.removed:
+        return "This exercise was removed from the library; the plan still names it."
+    return load_caution(asked, exercise, setting)
+
+
+def _loads(exercise: Exercise, setting: Setting) -> tuple[Load, ...]:
+    kind = exercise.implement_at(setting.inventory)
+    return tuple(a.load for a in setting.inventory.achievable(kind)) if kind else ()

@@ -1,0 +1,135 @@
+"""Logging on the floor: start, sets, notes, finish. Everything can be sent twice and counts once."""
+
+from dataclasses import dataclass, replace
+from datetime import datetime, timedelta
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.plan.reading import day_estimate, settings_of
+from upright_anvil.services.floor.away import keep_step_back
+from upright_anvil.services.floor.on_the_day import on_the_day
+from upright_anvil.services.floor.session import find
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.store import ledger
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import NoteRow, SessionRow
+
+
+@dataclass(frozen=True, slots=True)
+class Acknowledged:
+    """A row is on disk; ``again`` says it was there before."""
+
+    id: str
+    again: bool
+
+
+def start_session(
+    scope: Scope,
+    sid: SessionId,
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
+    started_at: datetime,
+    now: datetime,
+) -> Acknowledged:
+    """Open a session in the ledger, on the day it is in the studio: that of ``started_at`` in the zone of ``now``.
+
+    After days away the step back is kept with it as a change of the day. Raises `DomainError` when the id is not
+    this session's, `NotFoundError`.
+    """
+    if ledger.find_session(scope, sid):
+        return Acknowledged(sid, again=True)
+    found = find(scope, program_id, week_id, day_id)
+    if found.id != sid:
+        raise DomainError("This session's id does not belong to that program, week and day.")
+    started = _as_possible(started_at, now)
+    on = started.astimezone(now.tzinfo).date()
+    sessions = ledger.sessions_of_client(scope, found.program.client_id)
+    setting = replace(client_setting(scope, found.program.client_id, on, sessions=sessions), pace=1.0)
+    row = SessionRow(
+        id=sid,
+        trainer_id=scope.trainer_id,
+        client_id=found.program.client_id,
+        program_id=program_id,
+        revision=found.revision.number,
+        week_id=week_id,
+        day_id=day_id,
+        on_date=on,
+        estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, setting),
+        started_at=started,
+    )
+    scope.db.add(row)
+    scope.db.flush()
+    day = on_the_day(scope, replace(found, row=row))
+    here = settings_of(found.day, (found.phase.weeks[found.week],), setting)[0]
+    if keep_step_back(scope, row, day, here, sessions, now):
+        eased = on_the_day(scope, replace(found, row=row)).found
+        row.estimated_seconds = day_estimate(eased.day, eased.phase.weeks, 0, setting)
+    return Acknowledged(sid, again=False)
+
+
+OFFLINE_DAYS = 14
+"""How long a tap may have waited in a browser; an older time is that of a clock gone wrong. House rule."""
+
+
+def log_set(scope: Scope, sid: SessionId, row: PerformedSet, now: datetime) -> Acknowledged:
+    """Store a performed set, at the time it arrived where the device's clock cannot be right.
+
+    Raises `NotFoundError` before the session was started.
+    """
+    if row.logged_at is not None and row.logged_at != (at := _as_possible(row.logged_at, now)):
+        row = replace(row, logged_at=at)
+    return Acknowledged(row.id, again=not ledger.add_set(scope, sid, row, now))
+
+
+def _as_possible(at: datetime, now: datetime) -> datetime:
+    """A device's time where it can be right, else the time it arrived."""
+    return at if now - timedelta(days=OFFLINE_DAYS) <= at <= now else now
+
+
+def add_note(
+    scope: Scope, sid: SessionId, note_id: str, line: str, text: str, now: datetime, *, for_next: bool = False
+) -> Acknowledged:
+    """Store a note on a session, or on one of its lines; ``for_next`` is shown when the client comes again.
+
+    Raises `NotFoundError` before the session was started.
+    """
+    session = ledger.session(scope, sid)
+    if any(n.id == note_id for n in ledger.notes_of_session(scope, sid)):
+        return Acknowledged(note_id, again=True)
+    scope.db.add(
+        NoteRow(
+            id=note_id,
+            trainer_id=scope.trainer_id,
+            client_id=session.client_id,
+            session_id=sid,
+            line=line,
+            text=text,
+            for_next=for_next,
+            at=now,
+        )
+    )
+    return Acknowledged(note_id, again=False)
+
+
+def finish_session(scope: Scope, sid: SessionId, finished_at: datetime, now: datetime) -> Acknowledged:
+    """Close a session; closing it again keeps the first time. Raises `NotFoundError` before it was started."""
+    session = ledger.session(scope, sid)
+    if session.finished_at is not None:
+        return Acknowledged(sid, again=True)
+    session.finished_at = max(min(finished_at, now), session.started_at)
+    return Acknowledged(sid, again=False)
+
+
+def say_effort(scope: Scope, sid: SessionId, effort: int) -> Acknowledged:
+    """Keep how hard the whole session was, 0 to 10; the last word holds. Raises `NotFoundError`."""
+    session = ledger.session(scope, sid)
+    again = session.effort == effort
+    session.effort = effort
+    return Acknowledged(sid, again=again)
+
+
+def session_estimate(scope: Scope, sid: SessionId) -> int:
+    """Answer the seconds a session was estimated to take when it was started. Raises `NotFoundError`."""
+    return ledger.session(scope, sid).estimated_seconds

@@ -1,0 +1,123 @@
+"""All that the floor's services read of a session: the day, the client's setting, the sets logged and those before."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, WeekId
+from upright_anvil.core.ledger.rows import Outcome, Slot
+from upright_anvil.core.ledger.standing import Standing, standing_rows
+from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.reading import prescription_or_none, settings_of
+from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.prescription.load_targets import LoadTarget
+from upright_anvil.core.session.easing import setting_with
+from upright_anvil.core.session.order import RunLine
+from upright_anvil.core.session.ramp_up import RampUp, ramp_up
+from upright_anvil.services.floor.away import with_step_back
+from upright_anvil.services.floor.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
+from upright_anvil.services.floor.session import find
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.store import floor as store
+from upright_anvil.store import ledger
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import ClientRow, ReadinessRow, SessionRow
+
+
+@dataclass(frozen=True, slots=True)
+class Opened:
+    """A session as they see it.
+
+    ``here`` is the setting at today's place with what hurts today, ``before`` the client's earlier rows of these
+    exercises, ``done`` counts the working sets logged or skipped by line.
+    """
+
+    day: OnTheDay
+    who: ClientRow
+    setting: Setting
+    here: Setting
+    standing: Mapping[Slot, Standing]
+    before: Sequence[ledger.KeptSet]
+    sessions: Sequence[SessionRow]
+    readiness: ReadinessRow | None
+
+    @property
+    def done(self) -> dict[str, int]:
+        """Working sets that are no longer open, counted by line."""
+        counts: dict[str, int] = {}
+        for slot, kept in self.standing.items():
+            if kept.row.outcome is not Outcome.CLEARED and not slot.ramp:
+                counts[slot.line] = counts.get(slot.line, 0) + 1
+        return counts
+
+
+def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> Opened:
+    """Read a session out. Raises `NotFoundError`, or `DomainError` when no such day is planned."""
+    found = find(scope, program_id, week_id, day_id)
+    day = on_the_day(scope, found)
+    who = client(scope, found.program.client_id)
+    rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
+    week = day.found.phase.weeks[0]
+    exercises = {line.exercise_in(week) for line in day.found.day.lines} | {row.exercise for row in rows}
+    kept = ledger.sets_of_exercises(scope, who.id, exercises)
+    sessions = ledger.sessions_of_client(scope, who.id)
+    day_of_it = found.row.on_date if found.row is not None and found.row.finished_at is not None else today
+    setting = client_setting(scope, who.id, today, sessions=sessions, until=day_of_it, leaving_out=found.id)
+    at_place = settings_of(day.found.day, (week,), setting)[0]
+    day = with_step_back(day, at_place, sessions, today)
+    standing = standing_rows(rows)
+    report = store.readiness_of_session(scope, found.id) if found.row else None
+    pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
+    here = setting_with(at_place, tuple(dict.fromkeys(pains)))
+    before = [k for k in kept if k.session_id != found.id]
+    return Opened(day, who, setting, here, standing, before, sessions, report)
+
+
+def run_lines(view: Opened) -> tuple[dict[str, RunLine], dict[str, RampUp]]:
+    """Answer the lines as they are run today, and the ramp-up sets of each (or why there are none)."""
+    week = view.day.found.phase.weeks[0]
+    lines: dict[str, RunLine] = {}
+    ramps: dict[str, RampUp] = {}
+    before: list[Exercise] = []
+    for line in view.day.found.day.lines:
+        asked = prescription_or_none(line.cells[0].text, view.here.unit)
+        if asked is None:
+            continue
+        exercise = view.here.exercise(line.exercise_in(week))
+        working = _load_of(asked.plans[0].load, exercise.id, view)
+        ramps[line.id] = ramp_up(asked, working, exercise, view.here.inventory, before)
+        lines[line.id] = RunLine(line.id, exercise, asked, len(ramps[line.id].sets))
+        if working is not None and working.value:
+            before.append(exercise)
+    return lines, ramps
+
+
+def _load_of(load: LoadTarget | None, exercise: ExerciseId, view: Opened) -> Load | None:
+    """The load in the hand: said outright, what it comes to today, or last time's."""
+    if isinstance(load, Load):
+        return load
+    found = resolved(load, view.here.exercise(exercise), view.here)
+    if found is not None:
+        return found.load
+    return view.here.last_loads.get(exercise) if load is None else None
+
+
+def on_the_bar(view: Opened) -> Load | None:
+    """Answer what was lifted last on a barbell today, since it is still on the bar; None before that."""
+
+    def logged(slot: Slot) -> float:
+        at = view.standing[slot].row.logged_at
+        return at.timestamp() if at else 0.0
+
+    barbell = [
+        slot
+        for slot, kept in view.standing.items()
+        if kept.row.outcome is Outcome.DONE
+        and kept.row.load is not None
+        and view.here.exercise(kept.row.exercise).implement_at(view.here.inventory) is ImplementKind.BARBELL
+    ]
+    return view.standing[max(barbell, key=logged)].row.load if barbell else None

@@ -1,0 +1,181 @@
+"""The floor: one session with what is planned, what was done last time and what is done so far."""
+
+from dataclasses import dataclass
+from datetime import date, datetime
+
+from upright_anvil.core.clock.timeline import is_timed
+from upright_anvil.core.health.cautions import Caution, general_cautions
+from upright_anvil.core.ids import ClientId, DayId, PlaceId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ledger.rows import Outcome
+from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.document import Cell, Line
+from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.session.order import Turn, running_order
+from upright_anvil.core.session.ramp_up import RampUp
+from upright_anvil.services.floor.devices import measured_by_set
+from upright_anvil.services.floor.last_time import of_exercise
+from upright_anvil.services.floor.line import Around, FloorLine, floor_line
+from upright_anvil.services.floor.on_the_day import MadeChange
+from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_lines
+from upright_anvil.services.health.health_file import screening_of
+from upright_anvil.store import ledger
+from upright_anvil.store.database import Scope
+
+
+@dataclass(frozen=True, slots=True)
+class PlaceChoice:
+    """A place of the client; ``here`` is the one trained at today."""
+
+    id: PlaceId
+    name: str
+    here: bool
+
+
+@dataclass(frozen=True, slots=True)
+class FloorView:
+    """A session as the floor shows it.
+
+    ``order`` is the order its sets are run in, ``changes`` what was changed for the day, ``asked_readiness`` whether
+    the client was asked, ``for_today`` what was noted last time for this one.
+    """
+
+    session_id: SessionId
+    program_id: ProgramId
+    week_id: WeekId
+    day_id: DayId
+    client_id: ClientId
+    client: str
+    unit: Unit
+    minutes: int
+    day: str
+    week: int
+    phase: str
+    planned_for: date
+    estimated_seconds: int
+    started_at: datetime | None
+    finished_at: datetime | None
+    effort: int | None
+    reminder: str | None
+    awaited: bool
+    cautions: tuple[Caution, ...]
+    lines: tuple[FloorLine, ...]
+    order: tuple[Turn, ...]
+    changes: tuple[MadeChange, ...]
+    asked_readiness: bool
+    places: tuple[PlaceChoice, ...]
+    notes: tuple[str, ...]
+    for_today: tuple[str, ...]
+
+
+def open_floor(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> FloorView:
+    """Answer the session as it stands. Raises `NotFoundError`, or `DomainError` when no such day is planned.
+
+    ``reminder`` is what the health screen still asks for, ``awaited`` whether a clearance is not recorded yet,
+    ``cautions`` what conditions mean today.
+    """
+    view = opened(scope, program_id, week_id, day_id, today)
+    found, setting = view.day.found, view.setting
+    lines, ramps = run_lines(view)
+    notes = ledger.notes_of_session(scope, found.id)
+    by_line: dict[str, list[str]] = {}
+    for note in notes:
+        by_line.setdefault(note.line, []).append(note.text)
+    screening = screening_of(scope, view.who.id, today)
+    row = found.row
+    return FloorView(
+        session_id=found.id,
+        program_id=found.program.id,
+        week_id=found.week_id,
+        day_id=found.day.id,
+        client_id=view.who.id,
+        client=view.who.name,
+        unit=setting.unit,
+        minutes=found.day.minutes or view.who.minutes,
+        day=found.day.name,
+        week=found.number,
+        phase=found.phase.name,
+        planned_for=found.planned_for,
+        estimated_seconds=day_estimate(found.day, found.phase.weeks, 0, setting),
+        started_at=row.started_at if row else None,
+        finished_at=row.finished_at if row else None,
+        effort=row.effort if row else None,
+        reminder=screening.reminder,
+        awaited=screening.awaited,
+        cautions=general_cautions(setting.standing, today),
+        lines=_lines(scope, view, ramps, by_line, {g.id for g in found.day.groups if is_timed(g, lines)}, today),
+        order=running_order(found.day, lines),
+        changes=view.day.changes,
+        asked_readiness=view.readiness is not None,
+        places=_places(view),
+        notes=tuple(by_line.get("", ())),
+        for_today=_for_today(scope, view),
+    )
+
+
+def _lines(
+    scope: Scope,
+    view: Opened,
+    ramps: dict[str, RampUp],
+    notes: dict[str, list[str]],
+    timed: set[str],
+    today: date,
+) -> tuple[FloorLine, ...]:
+    found, here = view.day.found, view.here
+    dates = {s.id: s.on_date for s in view.sessions}
+    until = found.row.on_date if found.row else date.max
+    week = found.phase.weeks[0]
+    groups = {line.id: group for group in found.day.groups for line in group.lines}
+    on_bar = on_the_bar(view)
+    measured = measured_by_set(scope, found.id) if found.row else {}
+    shown = []
+    for line in (*found.day.lines, *_beside_the_plan(view)):
+        exercise = here.exercise(line.exercise_in(week))
+        last, best = of_exercise(exercise.id, view.before, dates, until, here)
+        group = groups.get(line.id)
+        around = Around(
+            day=found.day,
+            group=group,
+            setting=here,
+            standing=view.standing,
+            last=last,
+            best=best,
+            ramp=ramps.get(line.id, RampUp((), "")),
+            clock=bool(group and group.id in timed),
+            on_bar=on_bar,
+            notes=tuple(notes.get(line.id, ())),
+            measured=measured.get(line.id, {}),
+            on=found.row.on_date if found.row else today,
+        )
+        shown.append(floor_line(line, exercise, around))
+    return tuple(line for line in shown if line is not None)
+
+
+def _beside_the_plan(view: Opened) -> list[Line]:
+    """Lines that sets were logged for and the session no longer has: nothing that was done goes out of sight."""
+    planned = {line.id for line in view.day.found.day.lines}
+    found: dict[str, Line] = {}
+    for slot, kept in view.standing.items():
+        if slot.line not in planned and kept.row.outcome is not Outcome.CLEARED:
+            found.setdefault(slot.line, Line(id=slot.line, exercise=kept.row.exercise, cells=(Cell(),)))
+    return list(found.values())
+
+
+def _places(view: Opened) -> tuple[PlaceChoice, ...]:
+    inventory = view.here.inventory
+    return tuple(
+        PlaceChoice(place, view.setting.place_names[place], kept is inventory)
+        for place, kept in view.setting.places.items()
+    )
+
+
+def _for_today(scope: Scope, view: Opened) -> tuple[str, ...]:
+    """What was noted for the next time in the client's last finished session before this one."""
+    row = view.day.found.row
+    earlier = [
+        s
+        for s in view.sessions
+        if s.finished_at is not None and s.id != view.day.found.id and (row is None or s.started_at < row.started_at)
+    ]
+    if not earlier:
+        return ()
+    return tuple(note.text for note in ledger.notes_of_session(scope, earlier[-1].id) if note.for_next)

@@ -1,0 +1,167 @@
+"""One set as the floor shows it: what one tap logs, what stands, what is on the bar."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from datetime import date, datetime
+
+from upright_anvil.core.blocks import Bar, done_bar, planned_bar
+from upright_anvil.core.body.joints import Side
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ledger.aim import Aim, aim_for
+from upright_anvil.core.ledger.how import How
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet
+from upright_anvil.core.ledger.standing import Standing
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.on_the_bar import BarPicture
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.schemes.base import SetPlan
+from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.session.ramp_up import RampSet
+from upright_anvil.core.session.sides import sides_of
+from upright_anvil.core.strength.plausible import doubt
+from upright_anvil.services.profile.client_profile import attempt_of
+
+
+@dataclass(frozen=True, slots=True)
+class LoggedSet:
+    """A stored set as the floor shows it."""
+
+    id: str
+    outcome: Outcome
+    reps: int | None
+    seconds: int | None
+    load: Load | None
+    assisted: bool
+    reserve: int | None
+    note: str
+    how: How
+    bar: Bar | None
+    logged_at: datetime | None
+
+
+@dataclass(frozen=True, slots=True)
+class FloorSet:
+    """One set: what one tap logs, what stands, earlier values, and rows of another device beside it.
+
+    ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
+    ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at,
+    ``measured`` what devices saw of it, in sentences, ``doubt`` what is asked about an implausible figure.
+    """
+
+    number: int
+    ramp: bool
+    stands: str | None
+    planned: Bar | None
+    aim: Aim
+    sides: tuple[Side, ...]
+    on_bar: BarPicture | None
+    logged: LoggedSet | None
+    earlier: tuple[LoggedSet, ...]
+    beside: tuple[LoggedSet, ...]
+    measured: tuple[str, ...] = ()
+    doubt: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Shown:
+    """What a line's sets are shown against; ``measured`` is what devices saw, by the number of the set, ``others`` the
+    sets of this exercise that were done today, ``on`` the day."""
+
+    asked: Prescription | None
+    exercise: Exercise
+    setting: Setting
+    last: Sequence[LoggedSet] = ()
+    measured: Mapping[int, tuple[str, ...]] = field(default_factory=dict)
+    others: tuple[PerformedSet, ...] = ()
+    on: date = date.max
+
+
+def working_set(number: int, shown: Shown, standing: Standing | None) -> FloorSet:
+    """Answer one working set; its outline is what was planned when it was logged."""
+    asked, setting = shown.asked, shown.setting
+    plans = asked.plans if asked else ()
+    one = plans[number - 1] if number <= len(plans) else None
+    before = shown.last[min(number, len(shown.last)) - 1] if shown.last else None
+    found = resolved(one.load, shown.exercise, setting) if one else None
+    aim = aim_for(
+        asked, before.reps if before else None, before.load if before else None, one, found.load if found else None
+    )
+    return _floor_set(number, shown, standing, _outline(number, shown, one, standing), aim)
+
+
+def ramp_set(number: int, shown: Shown, ramp: RampSet | None, standing: Standing | None) -> FloorSet:
+    """Answer one ramp-up set."""
+    row = standing.row if standing else None
+    load = ramp.load if ramp else row.load if row else None
+    reps = ramp.reps if ramp else (row.reps or 5) if row else 5
+    aim = Aim(reps, None, load)
+    plan = SetPlan(Reps(max(reps, 1), max(reps, 1)), load)
+    athlete = shown.setting.athlete(shown.exercise.id)
+    asked = shown.asked or Prescription(1, plan.target, load=load)
+    bar = planned_bar(asked, shown.exercise, athlete, plan=plan)
+    return _floor_set(number, shown, standing, bar, aim, ramp=True)
+
+
+def logged_set(row: PerformedSet, setting: Setting) -> LoggedSet:
+    """Answer a row as the floor shows it."""
+    exercise = setting.exercise(row.exercise)
+    done = row.outcome is Outcome.DONE
+    return LoggedSet(
+        row.id,
+        row.outcome,
+        row.reps,
+        row.seconds,
+        row.load,
+        row.assisted,
+        row.reserve,
+        row.note,
+        row.how,
+        done_bar(row, exercise, setting.athlete(exercise.id)) if done else None,
+        row.logged_at,
+    )
+
+
+def _floor_set(
+    number: int, shown: Shown, standing: Standing | None, outline: Bar | None, aim: Aim, *, ramp: bool = False
+) -> FloorSet:
+    def logged(row: PerformedSet) -> LoggedSet:
+        return logged_set(row, shown.setting)
+
+    return FloorSet(
+        number=number,
+        ramp=ramp,
+        stands=standing.row.id if standing else None,
+        planned=outline,
+        aim=aim,
+        sides=sides_of(shown.asked, number) if shown.asked else (),
+        on_bar=None,
+        logged=logged(standing.row) if standing and standing.row.outcome is not Outcome.CLEARED else None,
+        earlier=tuple(logged(r) for r in standing.earlier) if standing else (),
+        beside=tuple(logged(r) for r in standing.beside) if standing else (),
+        measured=() if ramp else shown.measured.get(number, ()),
+        doubt=_doubt(standing, shown),
+    )
+
+
+def _doubt(standing: Standing | None, shown: Shown) -> str:
+    row = standing.row if standing else None
+    if row is None or row.outcome is not Outcome.DONE or row.exercise != shown.exercise.id:
+        return ""
+    done = attempt_of(row, shown.exercise, shown.setting, shown.on, max(row.slot.number - 1, 0))
+    others = (attempt_of(one, shown.exercise, shown.setting, shown.on) for one in shown.others if one.id != row.id)
+    strength = shown.setting.known.strengths.get(shown.exercise.id)
+    return doubt(done, strength, [one for one in others if one is not None]) if done is not None else ""
+
+
+def _outline(number: int, shown: Shown, one: SetPlan | None, standing: Standing | None) -> Bar | None:
+    asked, exercise, setting = shown.asked, shown.exercise, shown.setting
+    if standing is not None and standing.row.planned and standing.row.outcome is not Outcome.CLEARED:
+        exercise = setting.exercise(standing.row.exercise)
+        asked = prescription_or_none(standing.row.planned, setting.unit) or asked
+        one = asked.plans[number - 1] if asked and number <= len(asked.plans) else None
+    if asked is None or one is None:
+        return None
+    return planned_bar(asked, exercise, setting.athlete(exercise.id), plan=one)

@@ -1,0 +1,1 @@
+"""Finding exercises, own ones, and what to do instead."""

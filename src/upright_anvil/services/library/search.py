@@ -1,0 +1,52 @@
+"""Finding an exercise by what is typed, at a place, for a client."""
+
+from dataclasses import dataclass
+from datetime import date
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.ids import ClientId, PlaceId
+from upright_anvil.services.clients.places import inventory_of
+from upright_anvil.services.health.health_file import standing_of
+from upright_anvil.services.shelf import library
+from upright_anvil.store.database import Scope
+from upright_anvil.store.places import place
+
+
+@dataclass(frozen=True, slots=True)
+class SearchHit:
+    """An exercise found, with what a client's joints say of it."""
+
+    exercise: Exercise
+    cautions: tuple[Caution, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Found:
+    """What was found, best first, and how many there are to choose from in all."""
+
+    hits: tuple[SearchHit, ...]
+    of: int
+
+
+def find(
+    scope: Scope,
+    query: str,
+    limit: int,
+    today: date,
+    client_id: ClientId | None = None,
+    place_id: PlaceId | None = None,
+) -> Found:
+    """Answer the exercises that fit a query, best first.
+
+    With a place only what can be done there; with a client what stops a joint comes last. Raises `NotFoundError`.
+    """
+    shelf = library(scope)
+    standing = standing_of(scope, client_id, today) if client_id else ()
+    at = inventory_of(place(scope, place_id)) if place_id else None
+    if at is None and not standing:
+        return Found(tuple(SearchHit(e, ()) for e in shelf.index.find(query, limit)), len(shelf.exercises))
+    found = shelf.index.find(query, len(shelf.exercises))
+    hits = [SearchHit(e, joint_cautions(e, standing)) for e in found if at is None or e.possible_at(at)]
+    hits.sort(key=lambda hit: any(c.grade is Grade.STOP for c in hit.cautions))
+    return Found(tuple(hits[:limit]), len(shelf.exercises))

@@ -1,0 +1,1 @@
+"""What was done, as other services ask for it."""

@@ -1,0 +1,125 @@
+"""What a client's plan is read against: place, exercises, estimated maxima, pace."""
+
+from collections.abc import Iterable, Sequence
+from datetime import date, timedelta
+
+from upright_anvil.core.assessment.items import TestKind
+from upright_anvil.core.assessment.results import standing_results
+from upright_anvil.core.blocks import added_load
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.health.history import current
+from upright_anvil.core.health.screening import health_standing
+from upright_anvil.core.ids import ClientId
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.loads.inventory import Inventory
+from upright_anvil.core.loads.load import Kilograms, Unit
+from upright_anvil.core.plan.client_profile import Setting, Tested
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.prescription.tempo import is_slow
+from upright_anvil.core.strength.attempts import Attempt
+from upright_anvil.core.strength.estimate import estimate_max
+from upright_anvil.core.timing.estimate import pace_factor
+from upright_anvil.formats.testing_file import shipped_tests
+from upright_anvil.services.assessment.batteries import all_tests
+from upright_anvil.services.clients.places import inventory_of
+from upright_anvil.services.profile.strength import known_of
+from upright_anvil.services.shelf import library
+from upright_anvil.store import health, testing
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.ledger import sessions_of_client
+from upright_anvil.store.places import places_of_client
+from upright_anvil.store.tables import SessionRow
+
+SHORTEST_SESSION = timedelta(minutes=5)
+LONGEST_SESSION = timedelta(hours=4)
+"""A session outside these was left open or logged afterwards, so it says nothing of the pace. House rule."""
+
+
+def client_setting(
+    scope: Scope,
+    client_id: ClientId,
+    on: date,
+    *,
+    sessions: Sequence[SessionRow] | None = None,
+    until: date | None = None,
+    leaving_out: str = "",
+    path_of: str = "",
+) -> Setting:
+    """Answer the setting of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
+
+    Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
+    ``leaving_out`` aside; ``path_of`` is
+    the exercise whose way there is wanted. ``sessions`` are the client's, where the caller has read them already.
+    """
+    row = client(scope, client_id)
+    places = places_of_client(scope, client_id)
+    inventories = {place.id: inventory_of(place) for place in places}
+    shelf = library(scope)
+    weights, tested = _weighed(scope, client_id)
+    held = sessions_of_client(scope, client_id) if sessions is None else sessions
+    bare = Setting(
+        unit=Unit(row.unit),
+        inventory=next(iter(inventories.values()), Inventory()),
+        exercises=shelf.exercises,
+        body_kg=weights[-1][1] if weights else None,
+        standing=current(health.history(scope, client_id), on),
+        ladders=shelf.ladders,
+        pace=pace_of(held),
+        places=inventories,
+        place_names={place.id: place.name for place in places},
+        weights=weights,
+        tested=tested,
+        screening=health_standing(health.screens(scope, client_id), health.clearances(scope, client_id), on),
+    )
+    return bare.knowing(known_of(scope, client_id, bare, until or on, held, leaving_out=leaving_out, path_of=path_of))
+
+
+def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilograms], ...], tuple[Tested, ...]]:
+    """The body weights by day, and the tests with a load for a few repetitions, each as it stands."""
+    weights: dict[date, Kilograms] = {}
+    tested: list[Tested] = []
+    items = shipped_tests()
+    for kept in standing_results(testing.weighed_results(scope, client_id)).values():
+        result = kept.result
+        if result.test == testing.BODY_WEIGHT and result.load is not None:
+            weights[result.on] = result.load.kg
+            continue
+        if result.test not in items:
+            items = all_tests(scope)
+        item = items.get(result.test)
+        if item is not None and item.exercise and item.kind is TestKind.LOAD_REPS and result.load and result.value:
+            tested.append(Tested(item.exercise, result.on, result.load, int(result.value), result.reserve))
+    return tuple(sorted(weights.items())), tuple(sorted(tested, key=lambda t: t.on))
+
+
+def attempt_of(row: PerformedSet, exercise: Exercise, setting: Setting, on: date, place: int = 0) -> Attempt | None:
+    """Answer a performed set as estimating reads it; None where nothing is known to have moved, or nothing was done."""
+    moved = moved_kg(added_load(row), exercise.bodyweight_share, setting.body_on(on))
+    if not moved or not row.reps:
+        return None
+    asked = prescription_or_none(row.planned, setting.unit)
+    slow = asked is not None and is_slow(asked.tempo)
+    confirmed = row.how.confirmed
+    return Attempt(
+        exercise.id, on, float(moved), row.reps, row.reserve, place, exercise.pattern, slow, confirmed, row.id
+    )
+
+
+def set_estimate(row: PerformedSet, exercise: Exercise | None, body_kg: Kilograms | None) -> Kilograms | None:
+    """Answer the house estimate of the maximum from one set, kg; None where it says nothing of one."""
+    if exercise is None or not row.reps:
+        return None
+    moved = moved_kg(added_load(row), exercise.bodyweight_share, body_kg)
+    return estimate_max(moved, row.reps, row.reserve) if moved else None
+
+
+def pace_of(sessions: Iterable[SessionRow]) -> float:
+    """Answer the client's pace factor from finished sessions."""
+    lasted = (
+        (s.finished_at - s.started_at, s.estimated_seconds)
+        for s in sessions
+        if s.finished_at is not None and SHORTEST_SESSION <= s.finished_at - s.started_at <= LONGEST_SESSION
+    )
+    return pace_factor([(length.total_seconds(), float(estimate)) for length, estimate in lasted])

@@ -1,0 +1,28 @@
+"""Whom a plan is for, as the checks, templates and drafts see the client."""
+
+from datetime import date
+
+from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.health.screening import Intensity
+from upright_anvil.core.ids import ClientId
+from upright_anvil.services.health.health_file import screening_of
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+
+
+def standpoint(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
+    """Answer the client's standpoint. Raises `NotFoundError`."""
+    who = client(scope, client_id)
+    screening = screening_of(scope, client_id, today)
+    waits = screening.allowed is not Intensity.VIGOROUS
+    return Standpoint(
+        setting=client_setting(scope, client_id, today),
+        goal=GoalKind(who.aim),
+        second_goal=GoalKind(who.second_aim),
+        training_age=TrainingAge(who.training_age),
+        minutes=who.minutes,
+        days_a_week=who.days_a_week,
+        clearance=(screening.reminder or screening.reason) if waits else "",
+    )

@@ -1,0 +1,164 @@
+"""A client's strength: the one estimate behind every screen, from the whole ledger, worked out once for each state.
+
+It is kept by what it rests on (the last row of the ledger, tests, body weights, the library, the day), so that it is
+right whoever writes, and costs nothing while nothing was logged.
+"""
+
+from collections.abc import Iterable, Mapping, Sequence
+from datetime import date
+from decimal import Decimal
+from functools import lru_cache
+
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
+from upright_anvil.core.ledger.how import Quality, SetEnd
+from upright_anvil.core.ledger.rows import Outcome
+from upright_anvil.core.loads.load import Kilograms, Load, Unit
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
+from upright_anvil.core.prescription.tempo import is_slow
+from upright_anvil.core.same import Same
+from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.doubted import doubted
+from upright_anvil.core.strength.known import Known
+from upright_anvil.core.strength.over_time import strengths_in
+from upright_anvil.core.strength.rep_curve import rep_curves_in
+from upright_anvil.store import ledger
+from upright_anvil.store.database import Scope
+from upright_anvil.store.ledger import BriefSet
+from upright_anvil.store.tables import SessionRow
+
+MOST_KEPT = 256
+"""States of clients' strength that are kept in memory."""
+
+_kept: dict[object, Known] = {}
+
+
+def group_of(exercise_id: ExerciseId, setting: Setting) -> str:
+    """Answer which exercises share a rep curve with this one: those of its pattern."""
+    return str(setting.exercise(exercise_id).pattern)
+
+
+def known_of(
+    scope: Scope,
+    client_id: ClientId,
+    setting: Setting,
+    on: date,
+    sessions: Sequence[SessionRow],
+    *,
+    leaving_out: str = "",
+    path_of: str = "",
+) -> Known:
+    """Answer a client's strength on a day from all that was logged and tested up to it.
+
+    ``setting`` says what each exercise moves and what was tested; ``leaving_out`` is a session that does not count,
+    ``path_of`` the exercise whose way there is answered too (`EVERY` for all).
+    """
+    mark = ledger.last_row(scope, client_id, leaving_out)
+    about = (setting.weights, setting.tested, setting.body_kg, Same(setting.exercises))
+    key = (client_id, mark, leaving_out, on, path_of, about)
+    found = _kept.get(key)
+    if found is None:
+        if len(_kept) >= MOST_KEPT:
+            _kept.clear()
+        found = _kept[key] = _worked_out(scope, client_id, setting, on, sessions, leaving_out, path_of)
+    return found
+
+
+def _worked_out(
+    scope: Scope,
+    client_id: ClientId,
+    setting: Setting,
+    on: date,
+    sessions: Sequence[SessionRow],
+    leaving_out: str,
+    path_of: str,
+) -> Known:
+    dates = {s.id: s.on_date for s in sessions if s.id != leaving_out}
+    standing = _standing(row for row in ledger.brief_sets(scope, client_id) if row.session_id in dates)
+    attempts = [*_tests(setting), *_attempts(standing, dates, setting)]
+    sets = table(attempts, on)
+    odd = doubted(sets)
+    clean = sets.only(~odd)
+    curves = rep_curves_in(clean)
+    steep = {name: curve.steepness for name, curve in curves.items()}
+    doubtful = frozenset(attempts[row].id for row in sets.row[odd])
+    return Known(
+        strengths_in(clean, on, steep, path_of),
+        curves,
+        doubtful,
+        _last_loads(row for row in standing if row.id not in doubtful),
+    )
+
+
+def _standing(rows: Iterable[BriefSet]) -> list[BriefSet]:
+    """The row of each slot that holds, of those done, by session, line and number (see `core.ledger.standing`)."""
+    slots: dict[tuple[SessionId, LineId, int], BriefSet] = {}
+    for row in rows:
+        slot = (row.session_id, row.line, row.number)
+        now = slots.get(slot)
+        if now is None or row.replaces == now.id:
+            slots[slot] = row
+    done = (row for row in slots.values() if row.outcome == Outcome.DONE)
+    return sorted(done, key=lambda row: (row.session_id, row.line, row.number))
+
+
+def _tests(setting: Setting) -> Iterable[Attempt]:
+    for test in setting.tested:
+        moved = moved_kg(test.load, setting.exercise(test.exercise).bodyweight_share, setting.body_on(test.on))
+        if moved:
+            group = group_of(test.exercise, setting)
+            # A doubtful result was asked about when it was kept.
+            yield Attempt(test.exercise, test.on, float(moved), test.reps, test.reserve, 0, group, confirmed=True)
+
+
+def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], setting: Setting) -> Iterable[Attempt]:
+    """The working sets that show something: no pain, the form held; body weight counts as it was on the day."""
+    place, before = 0, ("", "")
+    for row in rows:
+        place = place + 1 if (row.session_id, row.line) == before else 0
+        before = (row.session_id, row.line)
+        if not row.reps or not _shows(row):
+            continue
+        exercise = setting.exercise(row.exercise)
+        on = dates[row.session_id]
+        body = setting.body_on(on) if exercise.bodyweight_share else None
+        moved = _moved(row.load, row.load_unit, row.assisted, exercise.bodyweight_share, body)
+        if moved:
+            slow = _was_slow(row.planned, setting.unit)
+            yield Attempt(
+                row.exercise, on, moved, row.reps, row.reserve, place, exercise.pattern, slow, row.confirmed, row.id
+            )
+
+
+def _shows(row: BriefSet) -> bool:
+    return row.pain is None and row.quality != Quality.BROKE_DOWN and row.ended != SetEnd.PAIN
+
+
+@lru_cache(maxsize=8192)
+def _moved(
+    load: str | None, unit: str | None, assisted: bool, share: Decimal, body_kg: Kilograms | None
+) -> float | None:
+    used = _load(load, unit)
+    target: LoadTarget | None = BodyweightLoad(used, assisted=True) if assisted and used and used.value else used
+    moved = moved_kg(target, share, body_kg)
+    return float(moved) if moved else None
+
+
+def _load(load: str | None, unit: str | None) -> Load | None:
+    return Load(Decimal(load), Unit(unit)) if load is not None and unit is not None else None
+
+
+@lru_cache(maxsize=8192)
+def _was_slow(planned: str, unit: Unit) -> bool:
+    asked = prescription_or_none(planned, unit)
+    return asked is not None and is_slow(asked.tempo)
+
+
+def _last_loads(rows: Iterable[BriefSet]) -> dict[ExerciseId, Load]:
+    """The load used last of each exercise, by the order in which it was logged."""
+    latest: dict[ExerciseId, BriefSet] = {}
+    for row in rows:
+        if row.load is not None and (row.exercise not in latest or row.seq > latest[row.exercise].seq):
+            latest[row.exercise] = row
+    return {name: load for name, row in latest.items() if (load := _load(row.load, row.load_unit)) is not None}

@@ -1,0 +1,1 @@
+"""Progress with one exercise, and as a whole."""

@@ -1,0 +1,168 @@
+"""Progress with one exercise: every set done, the estimated maximum with its formulas, planned against done."""
+
+from datetime import date, timedelta
+from decimal import Decimal
+
+from upright_anvil.core.blocks import added_load, done_bar, session_blocks
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.ledger.standing import done_sets
+from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
+from upright_anvil.core.plan.client_profile import Setting, Tested
+from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
+from upright_anvil.services.profile.client_profile import client_setting, set_estimate
+from upright_anvil.services.profile.strength import group_of
+from upright_anvil.services.progress.exercise_views import (
+    DecisionMark,
+    ExerciseChoice,
+    FormulaEstimate,
+    PhaseSpan,
+    ProgressView,
+    SessionPoint,
+    SetPoint,
+    StrengthOverTime,
+    StrengthPoint,
+    TestMark,
+)
+from upright_anvil.services.shelf import all_exercises
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+
+
+def client_progress(scope: Scope, client_id: ClientId, exercise_id: ExerciseId | None, today: date) -> ProgressView:
+    """Answer the progress with an exercise, or with the one done most. Raises `NotFoundError`."""
+    who = client(scope, client_id)
+    exercises = all_exercises(scope)
+    counts = ledger.sessions_by_exercise(scope, client_id)
+    choices = tuple(
+        ExerciseChoice(eid, exercises[eid].name if eid in exercises else eid, n)
+        for eid, n in sorted(counts.items(), key=lambda entry: (-entry[1], entry[0]))
+    )
+    chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
+    kept = ledger.sets_of_exercises(scope, client_id, [chosen]) if chosen else []
+    setting = client_setting(scope, client_id, today, path_of=chosen or "")
+    exercise = setting.exercise(chosen) if chosen else None
+    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, client_id)}
+    by_session: dict[SessionId, list[PerformedSet]] = {}
+    for k in kept:
+        by_session.setdefault(k.session_id, []).append(k.row)
+    points = []
+    for sid in sorted(by_session, key=lambda s: (dates[s], s)):
+        done = done_sets(by_session[sid])
+        if done and exercise:
+            points.append(_session(dates[sid], done, exercise, setting))
+    return ProgressView(
+        client_id=who.id,
+        client=who.name,
+        unit=setting.unit,
+        exercises=choices,
+        exercise_id=chosen,
+        exercise=exercise.name if exercise else "",
+        with_body=bool(exercise and exercise.bodyweight_share),
+        sessions=tuple(points),
+        strength=_over_time(setting, chosen) if chosen else None,
+        phases=_phases(scope, client_id),
+        decisions=_decisions(scope, client_id, kept, dates),
+        tests=tuple(_test(test, setting) for test in setting.tested if test.exercise == chosen),
+    )
+
+
+def _test(test: Tested, setting: Setting) -> TestMark:
+    moved = moved_kg(test.load, setting.exercise(test.exercise).bodyweight_share, setting.body_on(test.on))
+    left = "" if test.reserve is None else f", {test.reserve} left"
+    found = estimate_max(moved, test.reps, test.reserve) if moved else None
+    return TestMark(test.on, f"{test.reps} reps with {test.load}{left}", _shown(found, setting.unit))
+
+
+def _phases(scope: Scope, client_id: ClientId) -> tuple[PhaseSpan, ...]:
+    row = programs.program_of_client(scope, client_id)
+    if row is None:
+        return ()
+    spans: dict[str, PhaseSpan] = {}
+    for phase, _, monday in programs.current(scope, row.id).program.weeks():
+        first = spans[phase.id].first if phase.id in spans else monday
+        spans[phase.id] = PhaseSpan(phase.name, first, monday + timedelta(days=6))
+    return tuple(spans.values())
+
+
+def _decisions(
+    scope: Scope, client_id: ClientId, kept: list[ledger.KeptSet], dates: dict[SessionId, date]
+) -> tuple[DecisionMark, ...]:
+    """The decisions on the lines in which the exercise was done."""
+    lines = {(k.session_id, k.row.slot.line) for k in kept}
+    return tuple(
+        DecisionMark(dates[row.session_id], row.verdict, row.taken, row.reason or row.rule)
+        for row in ledger.decisions_of_client(scope, client_id)
+        if (row.session_id, row.line) in lines
+    )
+
+
+def _over_time(setting: Setting, exercise: ExerciseId) -> StrengthOverTime | None:
+    found = setting.known
+    strength = found.strengths.get(exercise)
+    if strength is None:
+        return None
+
+    def shown(kg: float) -> Decimal:
+        return in_unit(Kilograms(Decimal(repr(kg))), setting.unit).quantize(Decimal("0.1"))
+
+    curve = found.curves.get(group_of(exercise, setting))
+    return StrengthOverTime(
+        value=shown(strength.kg),
+        low=shown(strength.low),
+        high=shown(strength.high),
+        trend=round(strength.trend * 100, 2),
+        trend_low=round(strength.trend_low * 100, 2),
+        trend_high=round(strength.trend_high * 100, 2),
+        way=strength.way,
+        steepness=curve.steepness if curve else 1.0,
+        told_by=curve.sets if curve else 0,
+        path=tuple(StrengthPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path),
+    )
+
+
+def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setting: Setting) -> SessionPoint:
+    planned = next((r.planned for r in done if r.planned), "")
+    plan = prescription_or_none(planned, setting.unit)
+    share, athlete = exercise.bodyweight_share, setting.athlete(exercise.id)
+    sets = tuple(_set(row, exercise, setting) for row in done)
+    estimates = [(s.estimate, row) for s, row in zip(sets, done, strict=True) if s.estimate is not None]
+    best = max(estimates, key=lambda pair: pair[0]) if estimates else None
+    formulas: tuple[FormulaEstimate, ...] = ()
+    if best and best[1].reps:
+        moved = moved_kg(added_load(best[1]), share, setting.body_kg)
+        figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
+        formulas = tuple(FormulaEstimate(name, _shown(kg, setting.unit)) for name, kg in figures.items())
+    return SessionPoint(
+        on=on,
+        planned=planned,
+        planned_moved=_shown(moved_kg(plan.load, share, setting.body_kg), setting.unit) if plan else None,
+        planned_amount=plan.amount if plan else None,
+        planned_sets=len(plan.plans) if plan else None,
+        sets=sets,
+        blocks=session_blocks(plan, done, exercise, athlete),
+        estimate=best[0] if best else None,
+        formulas=formulas,
+    )
+
+
+def _set(row: PerformedSet, exercise: Exercise, setting: Setting) -> SetPoint:
+    load = added_load(row)
+    return SetPoint(
+        load="" if load is None else str(load),
+        label=done_bar(row, exercise, setting.athlete(exercise.id)).label,
+        reps=row.reps,
+        seconds=row.seconds,
+        moved=_shown(moved_kg(load, exercise.bodyweight_share, setting.body_kg), setting.unit),
+        reserve=row.reserve,
+        estimate=_shown(set_estimate(row, exercise, setting.body_kg), setting.unit),
+    )
+
+
+def _shown(kg: Kilograms | None, unit: Unit) -> Decimal | None:
+    """Kilograms as the client's unit shows them, to 0.1."""
+    return None if kg is None else in_unit(kg, unit).quantize(Decimal("0.1"))

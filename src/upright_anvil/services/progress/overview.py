@@ -1,0 +1,221 @@
+"""The progress of a client as a whole: what was planned and done week by week, strength, tests, body, pain."""
+
+from collections import Counter, defaultdict
+from collections.abc import Collection, Mapping, Sequence
+from dataclasses import dataclass
+from datetime import date, timedelta
+from decimal import Decimal
+
+from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.health.history import State
+from upright_anvil.core.health.history import current as standing_now
+from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
+from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.document import Phase, Program, WeekKind
+from upright_anvil.core.progress.highlights import Telling, of_coming, worth_telling
+from upright_anvil.core.strength.over_time import EVERY, Strength
+from upright_anvil.core.volume.bands import band_for
+from upright_anvil.services.assessment.rounds import Pair, SideBySide, side_by_side
+from upright_anvil.services.board.empty_program import monday_of
+from upright_anvil.services.log.done import Done, done_by_line
+from upright_anvil.services.log.volume import phase_volume
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.progress.highlights import in_clients_unit, name_of, tellings
+from upright_anvil.services.progress.overview_views import (
+    BodyPoint,
+    Lift,
+    LiftPoint,
+    OverviewView,
+    OverviewWeek,
+    PainRow,
+    TestedTwice,
+)
+from upright_anvil.store import health, ledger, programs
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import DecisionRow
+
+WEEKS_BACK = 52
+COMING_WEEKS = 8
+"""Weeks looked back on for what was held of what was planned. House rule."""
+
+MOST_LIFTS = 12
+LEAST_SESSIONS = 3
+"""A lift is drawn from so many sessions on."""
+
+
+@dataclass(frozen=True, slots=True)
+class _Planned:
+    """A week of the program on the calendar."""
+
+    monday: date
+    phase: Phase
+    index: int
+    number: int
+
+
+def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
+    """Answer a client's progress over the last year. Raises `NotFoundError`."""
+    who = client(scope, client_id)
+    since = today - timedelta(weeks=WEEKS_BACK)
+    kept = ledger.sets_since(scope, client_id, since)
+    sessions = ledger.sessions_of_client(scope, client_id)
+    dates = {s.id: s.on_date for s in sessions}
+    done = done_by_line(kept)
+    setting = client_setting(scope, client_id, today, sessions=sessions, path_of=EVERY)
+    strong = setting.known.strengths
+    row = programs.program_of_client(scope, client_id)
+    program = programs.current(scope, row.id).program if row else None
+    planned = _planned(program, since, today) if program else {}
+    pains = _pains(done, dates)
+    decisions = ledger.decisions_of_client(scope, client_id)
+    band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
+    volumes = {
+        phase.id: phase_volume(row, program, phase, setting, done, band)
+        for phase in {week.phase.id: week.phase for week in planned.values()}.values()
+        if row and program
+    }
+    held = Counter(monday_of(s.on_date) for s in sessions if s.finished_at is not None and s.on_date >= since)
+    due = _due(program, {s.on_date for s in sessions if s.finished_at is not None}, today)
+    taken = _decided(decisions, dates)
+    weeks = []
+    for monday in _mondays({*planned, *held}, today):
+        week = planned.get(monday)
+        volume = volumes[week.phase.id][week.index] if week else None
+        raised, declined = taken.get(monday, (0, 0))
+        weeks.append(
+            OverviewWeek(
+                monday=monday,
+                phase=week.phase.name if week else "",
+                number=week.number if week else 0,
+                easing_off=week is not None and week.phase.weeks[week.index].kind is WeekKind.EASE_OFF,
+                planned=due.get(monday, 0),
+                held=held.get(monday, 0),
+                sets_planned=volume.planned if volume else 0,
+                sets_done=volume.done if volume else 0,
+                hurt=tuple(sorted({joint for on, joint in pains if monday_of(on) == monday})),
+                raised=raised,
+                declined=declined,
+            )
+        )
+    sides = side_by_side(scope, client_id, None, None)
+    return OverviewView(
+        client_id=who.id,
+        client=who.name,
+        unit=setting.unit,
+        program_id=row.id if row else None,
+        telling=worth_telling(
+            [*tellings(strong, setting, done, dates, sides, pains, sessions, today), _coming(weeks, today)]
+        ),
+        weeks=tuple(weeks),
+        lifts=_lifts(strong, setting),
+        tests=tuple(_tested(pair, sides, setting.unit) for pair in sides.pairs if pair.change is not None),
+        body=_body(setting, since),
+        pain=_pain_rows(scope, client_id, pains, today),
+    )
+
+
+def _mondays(known: set[date], today: date) -> list[date]:
+    """All weeks from the first known to this one, gaps included."""
+    if not known:
+        return []
+    first, last = min(known), monday_of(today)
+    return [first + timedelta(weeks=n) for n in range((last - first).days // 7 + 1)]
+
+
+def _planned(program: Program, since: date, today: date) -> dict[date, _Planned]:
+    """The weeks that the program asked for up to this week."""
+    return {
+        monday: _Planned(monday, phase, index, number)
+        for number, (phase, index, monday) in enumerate(program.weeks(), start=1)
+        if since <= monday <= today
+    }
+
+
+def _due(program: Program | None, held_on: Collection[date], today: date) -> Counter[date]:
+    """How many sessions each week asked for up to yesterday, and today's once it was held."""
+    due = Counter[date]()
+    for _, index, day, on in program.sessions() if program else ():
+        asks = any(line.cells[index].text for line in day.lines)
+        if asks and (on < today or (on == today and today in held_on)):
+            due[monday_of(on)] += 1
+    return due
+
+
+def _decided(decisions: Sequence[DecisionRow], dates: Mapping[SessionId, date]) -> dict[date, tuple[int, int]]:
+    found: dict[date, tuple[int, int]] = {}
+    for row in decisions:
+        if row.session_id in dates:
+            monday = monday_of(dates[row.session_id])
+            raised, declined = found.get(monday, (0, 0))
+            found[monday] = (raised, declined + 1) if row.verdict == "declined" else (raised + 1, declined)
+    return found
+
+
+def _pains(done: Done, dates: Mapping[SessionId, date]) -> list[tuple[date, str]]:
+    found = set()
+    for (sid, _), rows in done.items():
+        for row in rows:
+            if row.how.pain is not None:
+                side = f"{row.how.pain_side} " if row.how.pain_side else ""
+                found.add((dates[sid], f"{side}{row.how.pain}"))
+    return sorted(found)
+
+
+def _pain_rows(
+    scope: Scope, client_id: ClientId, pains: Sequence[tuple[date, str]], today: date
+) -> tuple[PainRow, ...]:
+    states = {
+        s.name: str(s.state) for s in standing_now(health.history(scope, client_id), today) if s.state is not State.OVER
+    }
+    days: dict[str, list[date]] = defaultdict(list)
+    for on, joint in pains:
+        days[joint].append(on)
+    rows = [PainRow(joint, tuple(on), states.get(joint, "")) for joint, on in days.items()]
+    return tuple(sorted(rows, key=lambda row: row.days[-1], reverse=True))
+
+
+def _lifts(strong: Mapping[ExerciseId, Strength], setting: Setting) -> tuple[Lift, ...]:
+    known = [s for s in strong.values() if s.sessions >= LEAST_SESSIONS]
+    known.sort(key=lambda s: (-s.sessions, s.exercise))
+    return tuple(_lift(strength, setting) for strength in known[:MOST_LIFTS])
+
+
+def _lift(strength: Strength, setting: Setting) -> Lift:
+    def shown(kg: float) -> Decimal:
+        return in_unit(Kilograms(Decimal(repr(kg))), setting.unit).quantize(Decimal("0.1"))
+
+    exercise, lately, path = setting.exercise(strength.exercise), strength.lately, strength.path
+    return Lift(
+        exercise_id=exercise.id,
+        exercise=exercise.name,
+        sessions=strength.sessions,
+        value=shown(strength.kg),
+        low=shown(strength.low),
+        high=shown(strength.high),
+        gain=round((strength.kg / path[2].kg - 1) * 100, 1) if len(path) > LEAST_SESSIONS else None,
+        week=round(lately.week * 100, 2) if lately else None,
+        week_low=round(lately.worst * 100, 2) if lately else None,
+        week_high=round(lately.best * 100, 2) if lately else None,
+        way=lately.way if lately else "",
+        with_body=bool(exercise.bodyweight_share),
+        path=tuple(LiftPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in path),
+    )
+
+
+def _tested(pair: Pair, sides: SideBySide, unit: Unit) -> TestedTwice:
+    assert pair.change and sides.earlier and sides.later  # noqa: S101 - the caller has checked
+    change, said = in_clients_unit(pair.change, pair.item.unit, unit)
+    return TestedTwice(
+        name_of(pair), said, sides.earlier.on, change.earlier, sides.later.on, change.later, change.way, change.words
+    )
+
+
+def _body(setting: Setting, since: date) -> tuple[BodyPoint, ...]:
+    return tuple(BodyPoint(on, round(in_unit(kg, setting.unit), 1)) for on, kg in setting.weights if on >= since)
+
+
+def _coming(weeks: Sequence[OverviewWeek], today: date) -> Telling | None:
+    recent = [week for week in weeks if week.monday > monday_of(today) - timedelta(weeks=COMING_WEEKS)]
+    return of_coming(sum(w.held for w in recent), sum(w.planned for w in recent), COMING_WEEKS)

@@ -1,0 +1,245 @@
+"""Looking ahead: a day of a phase through the weeks to come, under three outlooks."""
+
+from collections.abc import Collection, Mapping, Sequence
+from dataclasses import dataclass, replace
+from datetime import date, timedelta
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.health.raising import why_not_up
+from upright_anvil.core.ids import DayId, ProgramId
+from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week, WeekKind
+from upright_anvil.core.plan.locate import find_day
+from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
+from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.progression.judge import rule_name
+from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.progression.schools import School, policy_for
+from upright_anvil.core.projection.events import events
+from upright_anvil.core.projection.measure import Measure, measure_of, measured
+from upright_anvil.core.projection.projection import CourseWeek, WeekAhead, cannot, course, further
+from upright_anvil.core.projection.projection import Line as LineAhead
+from upright_anvil.core.projection.scenario import Edge, Outlook, trained
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.log.done import done_by_line, rows_of
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.strength import group_of
+from upright_anvil.services.projection.views import (
+    AheadCourse,
+    AheadDay,
+    AheadEvent,
+    AheadLine,
+    AheadMinutes,
+    AheadPoint,
+    AheadView,
+    AheadWeek,
+)
+from upright_anvil.services.review.proposals import exposures_of, is_circuit, preparing, rung_of
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+
+LEAST_WEEKS = 8
+"""How far is looked ahead at least; past the end of the phase as if it went on. House rule."""
+
+
+@dataclass(frozen=True, slots=True)
+class _Stretch:
+    """The weeks looked at: the phase's own from an index on, then as many more as the phase's last building week."""
+
+    phase: Phase
+    day: Day
+    start: int
+    weeks: tuple[Week, ...]
+    heads: tuple[AheadWeek, ...]
+
+
+def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) -> AheadView:
+    """Answer a day through the weeks to come, the one trained next where none is named.
+
+    Raises `DomainError` for a day that is gone or over, `NotFoundError`.
+    """
+    row = programs.program_row(scope, program_id)
+    program = programs.current(scope, program_id).program
+    who = client(scope, row.client_id)
+    sessions = ledger.sessions_of_client(scope, who.id)
+    finished = {s.id for s in sessions if s.finished_at is not None}
+    day_id = day_id or _next_day(program, today)
+    stretch = _stretch(program, program_id, day_id, finished, today)
+    week = stretch.phase.weeks[stretch.start]
+    kept = ledger.sets_of_exercises(scope, who.id, {line.exercise_in(week) for line in stretch.day.lines})
+    done, dates = done_by_line(kept), {s.id: s.on_date for s in sessions}
+    setting = settings_of(stretch.day, (week,), client_setting(scope, who.id, today, sessions=sessions))[0]
+    minutes = stretch.day.minutes or who.minutes
+    looked = [
+        _line(
+            stretch,
+            group,
+            line,
+            exposures_of(rows_of(done, line.id), dates, today, setting),
+            School(who.school),
+            setting,
+        )
+        for group in stretch.day.groups
+        for line in group.lines
+    ]
+    return AheadView(
+        program_id=program_id,
+        client_id=who.id,
+        client=who.name,
+        unit=setting.unit,
+        phase=stretch.phase.name,
+        day_id=day_id,
+        day=stretch.day.name,
+        days=tuple(AheadDay(day.id, day.name) for day in sorted(stretch.phase.days, key=lambda d: d.weekday)),
+        limit=minutes,
+        weeks=stretch.heads,
+        lines=tuple(line for line, _ in looked),
+        minutes=tuple(
+            _minutes(stretch, outlook, [texts[outlook] for _, texts in looked], setting, minutes) for outlook in Outlook
+        ),
+    )
+
+
+def _next_day(program: Program, today: date) -> DayId:
+    """The day trained today or next; after the last the last one."""
+    held = list(program.sessions())
+    coming = next((day for _, _, day, on in held if on >= today), held[-1][2] if held else None)
+    if coming is None:
+        raise DomainError("The program has no day yet: add one on the board, then look ahead.")
+    return coming.id
+
+
+def _stretch(
+    program: Program, program_id: ProgramId, day_id: DayId, finished: Collection[str], today: date
+) -> _Stretch:
+    """The weeks of the day's phase that are still to be trained, and as many more."""
+    phase, day = find_day(program, day_id)
+    numbered = [(n, i, monday) for n, (p, i, monday) in enumerate(program.weeks(), start=1) if p.id == phase.id]
+    ahead = [
+        (number, index, monday)
+        for number, index, monday in numbered
+        if monday + timedelta(days=6) >= today and session_id(program_id, phase.weeks[index].id, day_id) not in finished
+    ]
+    if not ahead:
+        raise DomainError(f"{phase.name} is over for {day.name}: look ahead from the next phase, or add a week.")
+    start = ahead[0][1]
+    last_number, _, last_monday = numbered[-1]
+    heads = [
+        AheadWeek(number, monday + timedelta(days=day.weekday), phase.weeks[index].kind is WeekKind.EASE_OFF, False)
+        for number, index, monday in numbered[start:]
+    ]
+    for n in range(1, LEAST_WEEKS - len(heads) + 1):
+        on = last_monday + timedelta(days=7 * n + day.weekday)
+        heads.append(AheadWeek(last_number + n, on, easing_off=False, beyond=True))
+    more = tuple(Week(id=f"beyond{n}") for n in range(len(heads) - len(numbered[start:])))
+    return _Stretch(phase, day, start, (*phase.weeks[start:], *more), tuple(heads))
+
+
+Texts = Mapping[Outlook, tuple[str, ...]]
+
+
+def _line(
+    stretch: _Stretch,
+    group: Group,
+    line: Line,
+    exposures: tuple[Exposure, ...],
+    school: School,
+    setting: Setting,
+) -> tuple[AheadLine, Texts]:
+    """A line under each outlook, and the shorthand of its weeks."""
+    first = stretch.phase.weeks[stretch.start]
+    exercise = setting.exercise(line.exercise_in(first))
+    written = [
+        cell.text if line.exercise_in(week) == exercise.id else ""
+        for week, cell in zip(stretch.weeks, line.cells[stretch.start :], strict=False)
+    ]
+    as_written = dict.fromkeys(Outlook, (*written, *[_last(written)] * (len(stretch.heads) - len(written))))
+    asks = [prescription_or_none(text, setting.unit) for text in written]
+    asked = next((p for p in asks if p is not None), None)
+    if asked is None:
+        why = "Nothing that can be read is asked for in these weeks."
+        return AheadLine(line.id, exercise.id, exercise.name, "", Measure.REPS, why, ()), as_written
+    policy = policy_for(school, asked, line.policy)
+    situation = Situation(
+        exercise,
+        setting.inventory,
+        prescription_or_none(line.begun_with, setting.unit) or asked,
+        exposures,
+        setting.body_kg,
+        strength=setting.known.strengths.get(exercise.id),
+        steepness=setting.known.steepness(group_of(exercise.id, setting)),
+        harder=rung_of(line, exercise.id, setting, harder=True),
+        easier=rung_of(line, exercise.id, setting, harder=False),
+        health=why_not_up(exercise, asked, setting.standing, setting.screening),
+        preparing=preparing(group),
+        doubted=setting.known.doubted,
+    )
+    weeks = [WeekAhead(head.on, ask, head.easing_off) for head, ask in zip(stretch.heads, asks, strict=False)]
+    circuit = is_circuit(group, stretch.start)
+    ahead = LineAhead(situation, policy, further(weeks, len(stretch.heads)), circuit)
+    measure, why = measure_of(asked, situation, setting.unit), cannot(ahead)
+    told = AheadLine(line.id, exercise.id, exercise.name, rule_name(policy), measure, why, ())
+    if why:
+        return told, as_written
+    names = [f"week {head.number}" for head in stretch.heads]
+    courses, texts = [], {}
+    for outlook in Outlook:
+        middle = course(ahead, outlook)
+        band = [middle, course(ahead, outlook, Edge.LOW), course(ahead, outlook, Edge.HIGH)]
+        points = tuple(_point(n, band, measure) for n in range(len(middle)))
+        known_of = tuple(AheadEvent(event.week, event.text) for event in events(middle, situation, names))
+        courses.append(AheadCourse(outlook, points, known_of))
+        said = [point.text if point.trained else "" for point in points]
+        texts[outlook] = (*said, *[_last(said)] * (len(stretch.heads) - len(said)))
+    return replace(told, courses=tuple(courses)), texts
+
+
+def _last(texts: Sequence[str]) -> str:
+    return next((text for text in reversed(texts) if text), "")
+
+
+def _point(n: int, band: Sequence[tuple[CourseWeek, ...]], measure: Measure) -> AheadPoint:
+    week = band[0][n]
+    if week.asked is None:
+        return AheadPoint("", "", False, None, None, None)
+    there = [c[n].asked for c in band if n < len(c)]
+    figures = [f for p in there if p is not None and (f := measured(p, measure)) is not None]
+    value = measured(week.asked, measure) if week.trained else None
+    return AheadPoint(
+        text=write(week.asked),
+        sets=f"{week.asked.sets} x {week.asked.target}",
+        trained=week.trained,
+        value=value,
+        low=min(figures, default=None) if value is not None else None,
+        high=max(figures, default=None) if value is not None else None,
+    )
+
+
+def _minutes(
+    stretch: _Stretch, outlook: Outlook, texts: Sequence[tuple[str, ...]], setting: Setting, limit: int
+) -> AheadMinutes:
+    """The day's estimated time with the lines as they would come; a week that is missed takes none."""
+    cells = iter(texts)
+    groups = tuple(
+        group.model_copy(
+            update={
+                "lines": tuple(
+                    line.model_copy(update={"cells": tuple(Cell(text=text) for text in next(cells))})
+                    for line in group.lines
+                )
+            }
+        )
+        for group in stretch.day.groups
+    )
+    day = stretch.day.model_copy(update={"groups": groups})
+    trains = [trained(outlook, n) for n in range(len(stretch.weeks))]
+    minutes = tuple(
+        round(day_estimate(day, stretch.weeks, n, setting) / 60) if on else 0 for n, on in enumerate(trains)
+    )
+    late = [(stretch.heads[n].number, m) for n, m in enumerate(minutes) if m > limit]
+    if not late:
+        return AheadMinutes(outlook, minutes, "")
+    first, most = late[0][0], max(m for _, m in late)
+    many = f"week {first}" if len(late) == 1 else f"{len(late)} weeks, first in week {first}"
+    return AheadMinutes(outlook, minutes, f"Over the {limit} min in {many}: {most} min at most.")

@@ -1,0 +1,1 @@
+"""After the session: proposals and the decisions on them."""

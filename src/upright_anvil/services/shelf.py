@@ -1,0 +1,84 @@
+"""The exercises a trainer can choose from: those that ship with the app, and apart from them the trainer's own."""
+
+from dataclasses import dataclass
+from functools import cached_property, lru_cache
+
+from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.ids import ExerciseId
+from upright_anvil.core.library.ladders import Ladders
+from upright_anvil.core.library.search import SearchIndex
+from upright_anvil.formats.exercise_file import exercise_of, shipped_exercises, shipped_ladders
+from upright_anvil.store import exercises as store
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import OwnExerciseRow
+
+REMEMBERED = 8
+"""How many states of the library are kept in memory: a trainer's changes make a new one."""
+
+
+@dataclass(frozen=True)
+class Library:
+    """All exercises at one time, removed ones included and marked, with their ladders and their search index."""
+
+    exercises: dict[ExerciseId, Exercise]
+    ladders: Ladders
+
+    @cached_property
+    def index(self) -> SearchIndex:
+        """The search index."""
+        return SearchIndex(self.exercises.values())
+
+    def exercise(self, exercise_id: ExerciseId) -> Exercise:
+        """Answer one exercise. Raises `NotFoundError`."""
+        found = self.exercises.get(exercise_id)
+        if found is None:
+            raise NotFoundError("exercise")
+        return found
+
+
+_remembered: dict[str, Library] = {}
+
+
+@lru_cache(maxsize=1)
+def shipped_library() -> Library:
+    """Answer the library as it ships."""
+    return Library(shipped_exercises(), shipped_ladders())
+
+
+def library(scope: Scope) -> Library:
+    """Answer the library as it stands; read anew only after a change, so that its size costs nothing elsewhere."""
+    mark = store.library_mark(scope)
+    if mark is None:
+        return shipped_library()
+    if mark not in _remembered:
+        while len(_remembered) >= REMEMBERED:
+            _remembered.pop(next(iter(_remembered)))
+        _remembered[mark] = _read(scope)
+    return _remembered[mark]
+
+
+def _read(scope: Scope) -> Library:
+    exercises = dict(shipped_exercises())
+    for row in store.own_exercises(scope):
+        if row.shipped_id is None:
+            exercises[ExerciseId(row.id)] = own_of(row)
+        elif row.shipped_id in exercises and row.removed_at is None:
+            exercises[row.shipped_id] = exercise_of(row.shipped_id, row.document, edited=True)
+    own = [e for e in exercises.values() if e.own and not e.removed]
+    return Library(exercises, shipped_ladders().with_own(own))
+
+
+def own_of(row: OwnExerciseRow) -> Exercise:
+    """Read an own exercise's row."""
+    return exercise_of(ExerciseId(row.id), row.document, own=True, removed=row.removed_at is not None)
+
+
+def all_exercises(scope: Scope) -> dict[ExerciseId, Exercise]:
+    """Answer every exercise by id, removed own ones included and marked."""
+    return library(scope).exercises
+
+
+def choices(scope: Scope) -> tuple[Exercise, ...]:
+    """Answer the exercises to choose from, by name."""
+    return library(scope).index.find("", limit=len(library(scope).exercises))

@@ -1,0 +1,1 @@
+"""Starting a program: templates and drafts."""

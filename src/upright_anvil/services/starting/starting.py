@@ -1,0 +1,176 @@
+"""Starting points: a template or a draft made into a program, or into the next phase of one."""
+
+from dataclasses import dataclass
+from datetime import date, datetime
+
+from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.drafting.draft import Wish, draft
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId
+from upright_anvil.core.plan.document import Phase, Program
+from upright_anvil.core.plan.edits.phases import PutPhase
+from upright_anvil.core.templates.adapt import adapt
+from upright_anvil.core.templates.model import Template
+from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.services.board.empty_program import check_none, keep_first, monday_of
+from upright_anvil.services.board.opening import board_of
+from upright_anvil.services.board.saving import fresh_base, write_revision
+from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.ids import fresh_id
+from upright_anvil.services.profile.standpoint import standpoint
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.programs import program_row
+
+
+@dataclass(frozen=True, slots=True)
+class TemplateView:
+    """A template as it is chosen: what it is, what it asks, and what it would become for a client."""
+
+    id: str
+    name: str
+    school: str
+    suits: str
+    asks: str
+    method: str
+    weeks: int
+    days: int
+    lines: tuple[str, ...]
+    changes: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class DraftLine:
+    """A line of a draft: its slot, its exercise, the first week's prescription and why it was chosen."""
+
+    slot: str
+    exercise_id: ExerciseId
+    exercise: str
+    text: str
+    reason: str
+
+
+@dataclass(frozen=True, slots=True)
+class DraftDay:
+    """A day of a draft; ``minutes`` is the longest of its weeks."""
+
+    name: str
+    weekday: int
+    lines: tuple[DraftLine, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class DraftView:
+    """A draft before it is kept: its first phase day by day, the phases by name, and the wishes it could not keep."""
+
+    days: tuple[DraftDay, ...]
+    phases: tuple[str, ...]
+    weeks: int
+    relax: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Started:
+    """A program that was begun from a template or draft, and what was changed on the way."""
+
+    board: BoardView
+    changes: tuple[str, ...]
+
+
+def templates_for(scope: Scope, client_id: ClientId, today: date) -> tuple[TemplateView, ...]:
+    """Answer all templates as they would become for a client. Raises `NotFoundError`."""
+    who = standpoint(scope, client_id, today)
+    found = []
+    for template in shipped_templates().values():
+        adapted = adapt(template, who, "t")
+        lines = tuple(
+            f"{day.name}: {', '.join(who.setting.exercise(line.exercise).name for line in day.lines)}"
+            for day in adapted.phase.days
+        )
+        found.append(
+            TemplateView(
+                id=template.id,
+                name=template.name,
+                school=template.school,
+                suits=template.suits,
+                asks=template.asks,
+                method=template.method,
+                weeks=len(template.weeks),
+                days=len(adapted.phase.days),
+                lines=lines,
+                changes=adapted.changes,
+            )
+        )
+    return tuple(found)
+
+
+def start_from_template(scope: Scope, client_id: ClientId, template_id: str, now: datetime, today: date) -> Started:
+    """Start a client's program from a template. Raises `DomainError` when there is one already, `NotFoundError`."""
+    template = _template(template_id)
+    check_none(scope, client_id)
+    adapted = adapt(template, standpoint(scope, client_id, today), "p1")
+    program = Program(name=template.name, start=monday_of(today), phases=(adapted.phase,))
+    first = keep_first(scope, client_id, program, f"Started from the template {template.name}", now)
+    return Started(board_of(scope, first, today), adapted.changes)
+
+
+def add_template_phase(
+    scope: Scope, program_id: ProgramId, base: int, template_id: str, now: datetime, today: date
+) -> Started:
+    """Add a template as the next phase of a program. Raises `StaleSaveError`, `DomainError`, `NotFoundError`."""
+    before = fresh_base(scope, program_id, base)
+    template = _template(template_id)
+    client_id = program_row(scope, program_id).client_id
+    adapted = adapt(template, standpoint(scope, client_id, today), f"p{fresh_id()[:8]}")
+    reason = f"Phase from the template {template.name}"
+    after = write_revision(scope, before, PutPhase(value=adapted.phase).apply(before.program), reason, now)
+    return Started(board_of(scope, after, today), adapted.changes)
+
+
+def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> DraftView:
+    """Answer a draft from the client file, not kept. Raises `DomainError` where nothing fits, `NotFoundError`."""
+    who = _drafted_for(scope, client_id, today)
+    made = draft(who, "Draft", monday_of(today), wish)
+    first: Phase = made.program.phases[0]
+    days = []
+    for day in first.days:
+        lines = tuple(
+            DraftLine(
+                made.slots.get(line.id, ""),
+                line.exercise,
+                who.setting.exercise(line.exercise).name,
+                line.cells[0].text,
+                line.reason,
+            )
+            for line in day.lines
+        )
+        days.append(DraftDay(day.name, day.weekday, lines))
+    names = tuple(f"{phase.name}, {len(phase.weeks)} weeks: {phase.purpose}" for phase in made.program.phases)
+    return DraftView(tuple(days), names, wish.weeks, made.relax)
+
+
+def _drafted_for(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
+    """The client a draft is for. Raises `DomainError` where a clearance comes first: nothing is drafted before it."""
+    who = standpoint(scope, client_id, today)
+    screening = who.setting.screening
+    if screening is not None and screening.allowed is None:
+        raise DomainError(
+            f"{screening.reason} Nothing is drafted before a clinician's word is written down; easy walking and what "
+            "the clinician allowed can be typed on an empty program."
+        )
+    return who
+
+
+def start_from_draft(scope: Scope, client_id: ClientId, wish: Wish, now: datetime, today: date) -> Started:
+    """Start a client's program from a draft. Raises `DomainError`, `NotFoundError`."""
+    check_none(scope, client_id)
+    made = draft(_drafted_for(scope, client_id, today), "Drafted program", monday_of(today), wish)
+    first = keep_first(scope, client_id, made.program, "Drafted from the client file", now)
+    return Started(board_of(scope, first, today), made.relax)
+
+
+def _template(template_id: str) -> Template:
+    found = shipped_templates().get(template_id)
+    if found is None:
+        raise NotFoundError("template")
+    return found

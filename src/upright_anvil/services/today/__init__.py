@@ -1,0 +1,1 @@
+"""The day of the studio: sessions, dues, alerts."""

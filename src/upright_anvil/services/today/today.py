@@ -1,0 +1,242 @@
+"""Today: who trains, which sessions wait for a decision, what is due, who falls behind or stands still."""
+
+from collections import defaultdict
+from dataclasses import dataclass
+from datetime import date, timedelta
+from enum import StrEnum
+
+from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
+from upright_anvil.core.plan.document import WeekKind
+from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
+from upright_anvil.services.assessment.due import due_batteries
+from upright_anvil.services.health.health_file import all_screenings
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.today.alerts import ClientNotice, notice
+from upright_anvil.store import ledger, programs
+from upright_anvil.store.clients import all_clients
+from upright_anvil.store.database import Scope
+from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.programs import Revision
+from upright_anvil.store.tables import ClientRow, SessionRow
+
+WAITING_DAYS = 14
+"""How long a finished session is shown as waiting for decisions. House rule."""
+
+
+class SessionState(StrEnum):
+    """How far a session is."""
+
+    PLANNED = "planned"
+    RUNNING = "running"
+    FINISHED = "finished"
+
+
+@dataclass(frozen=True, slots=True)
+class TodaySession:
+    """A session of today, or a started one that was never finished."""
+
+    session_id: SessionId
+    program_id: ProgramId
+    week_id: WeekId
+    day_id: DayId
+    client_id: ClientId
+    client: str
+    day: str
+    week: int
+    on: date
+    state: SessionState
+    exercises: int
+    estimated_seconds: int
+    minutes: int
+
+
+@dataclass(frozen=True, slots=True)
+class Waiting:
+    """A finished session with proposals nobody has decided on."""
+
+    session_id: SessionId
+    client: str
+    day: str
+    on: date
+    undecided: int
+
+
+@dataclass(frozen=True, slots=True)
+class ClientToday:
+    """A client on the list: the next planned day, if there is one."""
+
+    client_id: ClientId
+    client: str
+    goal: str
+    program_id: ProgramId | None
+    next_day: str
+    next_on: date | None
+
+
+class DueKind(StrEnum):
+    """What is due."""
+
+    RETEST = "re-test"
+    SCREEN = "health screen"
+    CLEARANCE = "clearance"
+
+
+@dataclass(frozen=True, slots=True)
+class DueToday:
+    """Something due for a client: what, its name, the day, the days it is late (negative: to come), one sentence."""
+
+    kind: DueKind
+    client_id: ClientId
+    client: str
+    name: str
+    on: date | None
+    late: int
+    text: str
+
+
+@dataclass(frozen=True, slots=True)
+class TodayView:
+    """What the day holds."""
+
+    on: date
+    sessions: tuple[TodaySession, ...]
+    waiting: tuple[Waiting, ...]
+    dues: tuple[DueToday, ...]
+    notices: tuple[ClientNotice, ...]
+    clients: tuple[ClientToday, ...]
+
+
+def open_today(scope: Scope, today: date) -> TodayView:
+    """Answer today's sessions, the decisions waiting and all clients."""
+    recent = ledger.sessions_since(scope, today - timedelta(days=LOOKS_BACK))
+    fresh = today - timedelta(days=WAITING_DAYS)
+    everybody = all_clients(scope)
+    names = {c.id: c.name for c in everybody}
+    sessions: list[TodaySession] = []
+    clients: list[ClientToday] = []
+    notices: list[ClientNotice] = []
+    by_client: dict[str, list[SessionRow]] = defaultdict(list)
+    for row in recent:
+        by_client[row.client_id].append(row)
+    latest = programs.programs_by_client(scope)
+    for who in everybody:
+        if who.id not in latest:
+            clients.append(ClientToday(who.id, who.name, who.goal, None, "", None))
+            continue
+        revision = programs.current(scope, latest[who.id])
+        started = by_client[who.id]
+        mine, entry = _client(scope, who, revision, {s.id: s for s in started if s.on_date >= fresh}, today)
+        sessions += mine
+        clients.append(entry)
+        found = notice(scope, who, revision, started, today)
+        if found is not None:
+            notices.append(found)
+    order = {SessionState.RUNNING: 0, SessionState.PLANNED: 1, SessionState.FINISHED: 2}
+    return TodayView(
+        on=today,
+        sessions=tuple(sorted(sessions, key=lambda s: (order[s.state], s.client))),
+        waiting=_waiting(scope, [s for s in recent if s.finished_at is not None and s.on_date >= fresh], names),
+        dues=(*_health_dues(scope, names, today), *_retests(scope, names, today)),
+        notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
+        clients=tuple(clients),
+    )
+
+
+def _health_dues(scope: Scope, names: dict[ClientId, str], today: date) -> list[DueToday]:
+    """Clearances not recorded first, then screens that are missing or old."""
+    dues = []
+    for who, standing in all_screenings(scope, list(names), today).items():
+        if standing.awaited and standing.outcome:
+            text = standing.reminder or standing.reason
+            dues.append(DueToday(DueKind.CLEARANCE, who, names[who], standing.outcome, None, 0, text))
+        elif standing.due:
+            late = (today - standing.repeat_on).days if standing.repeat_on else 0
+            text = standing.reminder or standing.reason
+            dues.append(DueToday(DueKind.SCREEN, who, names[who], "Health screen", standing.repeat_on, late, text))
+    return sorted(dues, key=lambda d: (d.kind is not DueKind.CLEARANCE, d.client))
+
+
+def _retests(scope: Scope, names: dict[ClientId, str], today: date) -> list[DueToday]:
+    dues = [d for d in due_batteries(scope, None, today) if d.due.shown and d.client_id in names]
+    dues.sort(key=lambda d: (-d.due.late, names[d.client_id], d.name))
+    return [
+        DueToday(
+            DueKind.RETEST,
+            d.client_id,
+            names[d.client_id],
+            d.name,
+            d.due.on,
+            d.due.late,
+            f"Last on {d.last:%d %b %Y}",
+        )
+        for d in dues
+    ]
+
+
+def _client(
+    scope: Scope, who: ClientRow, revision: Revision, started: dict[SessionId, SessionRow], today: date
+) -> tuple[list[TodaySession], ClientToday]:
+    program, program_id = revision.program, revision.program_id
+    setting = client_setting(scope, who.id, today)
+    offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
+    sessions, coming = [], None
+    for phase, index, planned, on in program.sessions():
+        week = phase.weeks[index].id
+        day = program.as_held(phase, week, planned)
+        sid = session_id(program_id, week, day.id)
+        kept = started.get(sid)
+        open_before = kept is not None and kept.finished_at is None
+        if on > today and coming is None:
+            coming = (day.name, on)
+        if (on == today or open_before) and any(line.cells[index].text for line in day.lines):
+            state = SessionState.PLANNED
+            if kept is not None:
+                state = SessionState.RUNNING if kept.finished_at is None else SessionState.FINISHED
+            sessions.append(
+                TodaySession(
+                    session_id=sid,
+                    program_id=program_id,
+                    week_id=week,
+                    day_id=day.id,
+                    client_id=who.id,
+                    client=who.name,
+                    day=day.name,
+                    week=offsets[phase.id, index],
+                    on=on,
+                    state=state,
+                    exercises=sum(1 for line in day.lines if line.cells[index].text),
+                    estimated_seconds=day_estimate(day, phase.weeks, index, setting),
+                    minutes=who.minutes,
+                )
+            )
+    name, next_on = coming or ("", None)
+    return sessions, ClientToday(who.id, who.name, who.goal, program_id, name, next_on)
+
+
+def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str]) -> tuple[Waiting, ...]:
+    ids = [s.id for s in finished]
+    lines = ledger.lines_done(scope, ids)
+    decided: dict[str, int] = {}
+    for decision in ledger.decisions_of_sessions(scope, ids):
+        decided[decision.session_id] = decided.get(decision.session_id, 0) + 1
+    waiting = []
+    for s in reversed(finished):
+        undecided = lines.get(s.id, 0) - decided.get(s.id, 0)
+        if undecided > 0:
+            day, easing_off = _day_of(scope, s)
+            if not easing_off:
+                waiting.append(Waiting(s.id, names[s.client_id], day, s.on_date, undecided))
+    return tuple(waiting)
+
+
+def _day_of(scope: Scope, row: SessionRow) -> tuple[str, bool]:
+    """The name of a session's day, and whether its week eased off: such a week proposes nothing."""
+    try:
+        program = programs.revision(scope, row.program_id, row.revision).program
+    except NotFoundError:
+        return "", False
+    name = next((d.name for p in program.phases for d in p.days if d.id == row.day_id), "")
+    weeks = (week for phase in program.phases for week in phase.weeks if week.id == row.week_id)
+    return name, any(week.kind is WeekKind.EASE_OFF for week in weeks)

@@ -1,0 +1,107 @@
+"""Beginning a program from a template or a draft, and adding a template as the next phase."""
+
+from tests.support import NOW, TODAY, StudioTest, depot, facts
+from upright_anvil.core.drafting.draft import Wish
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.plan.document import Section
+from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.services.board.saving import StaleSaveError, history, undo
+from upright_anvil.services.clients.clients import add_client
+from upright_anvil.services.starting.starting import (
+    add_template_phase,
+    draft_for,
+    start_from_draft,
+    start_from_template,
+    templates_for,
+)
+from upright_anvil.store.not_found import NotFoundError
+
+
+class StartingTest(StudioTest):
+    def client(self, **more: object) -> str:
+        with self.studio.writing() as scope:
+            return add_client(scope, facts(**more), NOW, depot()).id  # type: ignore[arg-type]
+
+    def test_a_template_becomes_the_first_revision(self) -> None:
+        client = self.client()
+        with self.studio.writing() as scope:
+            started = start_from_template(scope, client, "whole-body-three-days", NOW, TODAY)
+        board = started.board
+        self.assertEqual(
+            (board.name, board.revision.number, len(board.phases[0].weeks)), ("Three whole-body days", 1, 4)
+        )
+        self.assertEqual(board.start.weekday(), 0)
+        self.assertTrue(started.changes, "the depot has no rack, and that is said")
+        with self.studio.reading() as scope:
+            said = [head.reason for head in history(scope, board.program_id)]
+        self.assertEqual(said, ["Started from the template Three whole-body days"])
+
+    def test_every_template_can_be_started_and_opened(self) -> None:
+        for template in shipped_templates():
+            with self.subTest(template):
+                client = self.client(name=f"Fisk {template}")
+                with self.studio.writing() as scope:
+                    board = start_from_template(scope, client, template, NOW, TODAY).board
+                cells = [c.plan for d in board.phases[0].days for line in d.lines for c in line.cells]
+                self.assertTrue(cells)
+                self.assertEqual([c.text for c in cells if c.state == "unreadable"], [])
+                self.assertEqual([c.caution for c in cells if c.caution], [])
+                limit = 60 * 60
+                self.assertTrue(all(s <= limit for d in board.phases[0].days for s in d.seconds))
+
+    def test_a_second_program_is_refused(self) -> None:
+        client = self.client()
+        with self.studio.writing() as scope:
+            start_from_template(scope, client, "hotel-room", NOW, TODAY)
+        for begin in (
+            lambda scope: start_from_template(scope, client, "hotel-room", NOW, TODAY),
+            lambda scope: start_from_draft(scope, client, Wish(weeks=2), NOW, TODAY),
+        ):
+            with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "has a program already"):
+                begin(scope)
+
+    def test_what_nobody_knows_is_not_found(self) -> None:
+        client = self.client()
+        with self.studio.writing() as scope:
+            with self.assertRaises(NotFoundError):
+                start_from_template(scope, client, "gone", NOW, TODAY)
+            with self.assertRaises(NotFoundError):
+                templates_for(scope, "gone", TODAY)
+
+    def test_a_phase_from_a_template_can_be_undone(self) -> None:
+        client = self.client()
+        with self.studio.writing() as scope:
+            board = start_from_template(scope, client, "hotel-room", NOW, TODAY).board
+        with self.studio.writing() as scope:
+            longer = add_template_phase(scope, board.program_id, 1, "top-up-day", NOW, TODAY).board
+        self.assertEqual([phase.name for phase in longer.phases], ["Hotel room", "Top-up day"])
+        self.assertEqual([week.number for week in longer.phases[1].weeks], [3, 4, 5, 6])
+        self.assertTrue(longer.phases[1].days[0].top_up)
+        with self.studio.writing() as scope, self.assertRaises(StaleSaveError):
+            add_template_phase(scope, board.program_id, 1, "top-up-day", NOW, TODAY)
+        with self.studio.writing() as scope:
+            back = undo(scope, board.program_id, 2, NOW, TODAY)
+        self.assertEqual(back.phases, board.phases)
+
+    def test_the_draft_that_is_kept_is_the_one_that_was_shown(self) -> None:
+        client = self.client()
+        wish = Wish(weeks=6, seed=5)
+        with self.studio.reading() as scope:
+            shown = draft_for(scope, client, wish, TODAY)
+        with self.studio.writing() as scope:
+            kept = start_from_draft(scope, client, wish, NOW, TODAY).board
+        self.assertEqual(
+            [[line.exercise_id for line in day.lines] for day in shown.days],
+            [[line.exercise_id for line in day.lines] for day in kept.phases[0].days],
+        )
+        self.assertEqual(shown.weeks, sum(len(phase.weeks) for phase in kept.phases))
+        sections = [group.section for group in kept.phases[0].days[0].groups]
+        self.assertEqual(sections[0], Section.WARM_UP)
+        self.assertEqual(sections, sorted(sections, key=list(Section).index))
+
+    def test_a_draft_is_limited_like_the_client(self) -> None:
+        client = self.client(minutes=30, days_a_week=2)
+        with self.studio.writing() as scope:
+            board = start_from_draft(scope, client, Wish(weeks=4), NOW, TODAY).board
+        self.assertEqual(len(board.phases[0].days), 2)
+        self.assertTrue(all(s <= 30 * 60 for d in board.phases[0].days for s in d.seconds))

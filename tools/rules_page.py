@@ -45,7 +45,7 @@ CHAPTERS = (
             "health.warning_signs",
         ),
     ),
-    ("Testing", ("testing.items", "testing.results", "testing.compare", "testing.due", "testing.settling")),
+    ("Assessment", ("assessment.items", "assessment.results", "assessment.compare", "assessment.due", "assessment.settling")),
     (
         "Prescription",
         (
@@ -91,7 +91,7 @@ CHAPTERS = (
         "The session on the day",
         (
             "session.model",
-            "session.readiness",
+            "health.readiness",
             "session.easing",
             "session.milder",
             "session.away",
@@ -121,7 +121,7 @@ CHAPTERS = (
             "plan.resolving",
             "plan.known",
             "plan.next_cell",
-            "plan.calendar",
+            "missed_session",
             "plan.easing",
         ),
     ),
@@ -190,8 +190,8 @@ CHAPTERS = (
             "progression.easier_week",
         ),
     ),
-    ("Looking ahead", tuple(f"ahead.{name}" for name in ("outlook", "doing", "course", "events", "measure"))),
-    ("Progress", tuple(f"progress.{name}" for name in ("telling", "at_load", "behind"))),
+    ("Looking ahead", tuple(f"projection.{name}" for name in ("scenario", "simulated_sets", "projection", "events", "measure"))),
+    ("Progress", tuple(f"progress.{name}" for name in ("highlights", "at_load", "behind"))),
 )
 
 

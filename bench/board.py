@@ -11,7 +11,7 @@ from upright_anvil.core.drafting.draft import Wish, draft
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week
 from upright_anvil.core.plan.reading import forget_texts, prescription_or_none, read_phase
 from upright_anvil.core.prescription.shorthand import read, write
@@ -62,19 +62,19 @@ def measure() -> list[Figure]:
     """Recompute all cells, time and volume: with the shorthand read before, and all of it anew; then the checks."""
     large = plan()
     phase = large.phases[0]
-    setting = Setting(
+    profile = ClientProfile(
         unit=Unit.KG,
         inventory=read_equipment(EQUIPMENT, Unit.KG).inventory,
         exercises=shipped_exercises(),
         ladders=shipped_ladders(),
     )
-    who = Standpoint(setting=setting)
+    who = Standpoint(profile=profile)
 
     def recompute(_: int) -> None:
-        read_phase(phase, setting)
+        read_phase(phase, profile)
         for week in range(WEEKS):
             lines = (line for day in phase.days for line in day.lines)
-            asked = ((setting.exercise(x.exercise), prescription_or_none(x.cells[week].text, Unit.KG)) for x in lines)
+            asked = ((profile.exercise(x.exercise), prescription_or_none(x.cells[week].text, Unit.KG)) for x in lines)
             week_volume([PlannedLine(e, p) for e, p in asked if p], (), GENERAL)
 
     def cold(number: int) -> None:

@@ -10,7 +10,7 @@ from unittest import TestCase
 from upright_anvil.api.studio import THE_TRAINER, Studio
 from upright_anvil.cli import open_database
 from upright_anvil.core.health.screening import Answers
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
@@ -103,7 +103,7 @@ class StudioTest(TestCase):
         """Log a set of the first line, at 60 kg with two left unless told otherwise."""
         fields: dict[str, object] = {
             "id": fresh_id(),
-            "slot": Slot(str(more.pop("line", "l1")), number),
+            "slot": SetPosition(str(more.pop("line", "l1")), number),
             "exercise": "back-squat",
             "outcome": Outcome.DONE,
             "reps": reps,

@@ -45,7 +45,10 @@ CHAPTERS = (
             "health.warning_signs",
         ),
     ),
-    ("Assessment", ("assessment.items", "assessment.results", "assessment.compare", "assessment.due", "assessment.settling")),
+    (
+        "Assessment",
+        ("assessment.items", "assessment.results", "assessment.compare", "assessment.due", "assessment.settling"),
+    ),
     (
         "Prescription",
         (
@@ -190,7 +193,10 @@ CHAPTERS = (
             "progression.easier_week",
         ),
     ),
-    ("Looking ahead", tuple(f"projection.{name}" for name in ("scenario", "simulated_sets", "projection", "events", "measure"))),
+    (
+        "Looking ahead",
+        tuple(f"projection.{name}" for name in ("scenario", "simulated_sets", "projection", "events", "measure")),
+    ),
     ("Progress", tuple(f"progress.{name}" for name in ("highlights", "at_load", "behind"))),
 )
 

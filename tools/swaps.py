@@ -10,9 +10,9 @@ from decimal import Decimal
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.how import How, LeftSide, RightSide
-from upright_anvil.core.ledger.rows import PerformedSet, Slot
+from upright_anvil.core.ledger.rows import PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Kilograms, Load, Unit, in_unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.prescription.load_targets import moved_kg
@@ -42,9 +42,9 @@ def identifiers(
     session_id(session, week, day)  # type: ignore[arg-type]
     open_floor(scope, program, day, week, today)  # type: ignore[arg-type]
     ledger.session(scope, who)  # type: ignore[arg-type]
-    Setting(Unit.KG).at(exercise)  # type: ignore[arg-type]
-    Setting(Unit.KG).exercise(place)  # type: ignore[arg-type]
-    Slot(exercise, 1)  # type: ignore[arg-type]
+    ClientProfile(Unit.KG).at(exercise)  # type: ignore[arg-type]
+    ClientProfile(Unit.KG).exercise(place)  # type: ignore[arg-type]
+    SetPosition(exercise, 1)  # type: ignore[arg-type]
 
 
 def plan(program: Program, week: WeekId, day: DayId, row: PerformedSet, lift: Exercise) -> None:
@@ -52,7 +52,7 @@ def plan(program: Program, week: WeekId, day: DayId, row: PerformedSet, lift: Ex
     find_line(program, day)  # type: ignore[arg-type]
     week_index(program.phases[0], day)  # type: ignore[arg-type]
     program.held_by(day, week)  # type: ignore[arg-type]
-    Setting(Unit.KG).exercise(row.slot.line)  # type: ignore[arg-type]
+    ClientProfile(Unit.KG).exercise(row.slot.line)  # type: ignore[arg-type]
     find_line(program, lift.id)  # type: ignore[arg-type]
 
 

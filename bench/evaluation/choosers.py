@@ -9,14 +9,14 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.judge import proposal
-from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.progression.policies.reserve_led import wanted_kg
 from upright_anvil.core.session.milder import lighter
 from upright_anvil.core.strength.attempts import Attempt, table
@@ -80,15 +80,15 @@ def engine() -> Chooser:
         kg = plan[-1]
         if strength is None:
             return kg
-        situation = Situation(
+        context = ProgressionContext(
             LIFT, PLACE, _asked(kg, reps), exposures, Kilograms(Decimal(80)),
             strength=strength, steepness=steep.get("lift", 1.0), next_on=on, away_days=_away(story, before[-1][0]),
             doubted=_doubted(attempts, on), poor_day=before[-1][0] in story.poor,
             changed_day=before[-1][0] in story.planned,
         )  # fmt: skip
         if not story.of(reps):
-            return made(wanted_kg(situation, reps, LEAVE) or kg)
-        load = proposal(situation, "reserve-led").prescription.load
+            return made(wanted_kg(context, reps, LEAVE) or kg)
+        load = proposal(context, "reserve-led").prescription.load
         kg = float(load.kg) if isinstance(load, Load) else kg
         if poor:
             story.planned[on] = kg
@@ -111,7 +111,7 @@ def _asked(kg: float, reps: int) -> Prescription:
 def _rows(sets: list[Done], on: date) -> tuple[PerformedSet, ...]:
     return tuple(
         PerformedSet(
-            f"{on}-{n - 1}", Slot(LineId("l"), n), LIFT.id, Outcome.DONE, done.reps,
+            f"{on}-{n - 1}", SetPosition(LineId("l"), n), LIFT.id, Outcome.DONE, done.reps,
             load=Load.of(str(min(done.typed, 1000)), Unit.KG),
             reserve=done.said, how=How(pain=Joint.KNEE, pain_side=Side.LEFT) if done.hurt else NOTHING_SEEN,
         )

@@ -11,11 +11,11 @@ from random import Random
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.exercises import Exercise, ExerciseKind
-from upright_anvil.core.health.history import Condition, Entry, Standing, State
+from upright_anvil.core.health.history import Condition, Entry, JointStatus, State
 from upright_anvil.core.health.screening import Answers, Disease, HealthStanding, Screen, Sign, health_standing
 from upright_anvil.core.ids import LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
@@ -91,7 +91,7 @@ class Facts:
     changed: bool
     away: int
     gap: int
-    standing: tuple[Standing, ...]
+    standing: tuple[JointStatus, ...]
     screening: HealthStanding
     held_by_health: bool
     preparing: bool
@@ -261,7 +261,7 @@ def _set(
     left = None if timed or chance.random() < 0.25 else max(0, min(6, 2 - spirit + chance.choice((-1, 0, 1))))
     how, hurt, slipped = _how(chance)
     row = PerformedSet(
-        f"r{number}", Slot(LineId("l"), number), exercise.id, Outcome.DONE,
+        f"r{number}", SetPosition(LineId("l"), number), exercise.id, Outcome.DONE,
         reps=None if timed else min(amount, 100), seconds=min(amount, 3600) if timed else None,
         load=used, assisted=bool(getattr(load, "assisted", False)) and other is None and used is not None,
         reserve=left, planned=text, how=how,
@@ -285,7 +285,7 @@ def _how(chance: Random) -> tuple[How, bool, bool]:
     return NOTHING_SEEN, False, False
 
 
-def _standing(chance: Random, exercise: Exercise) -> tuple[tuple[Standing, ...], bool]:
+def _standing(chance: Random, exercise: Exercise) -> tuple[tuple[JointStatus, ...], bool]:
     """Health entries, and whether by their plain meaning nothing may go up."""
     if chance.random() > 0.15:
         return (), False
@@ -298,7 +298,7 @@ def _standing(chance: Random, exercise: Exercise) -> tuple[tuple[Standing, ...],
         held = state is not State.WATCH and any(load.joint is topic for load in exercise.joints)
     else:
         held = state is not State.WATCH or not known
-    return (Standing(topic, side, state, entry),), held
+    return (JointStatus(topic, side, state, entry),), held
 
 
 def _screening(chance: Random, on: date, text: str, exercise: Exercise) -> tuple[HealthStanding, bool]:

@@ -19,7 +19,7 @@ from upright_anvil.core.health.readiness import Report
 from upright_anvil.core.ids import NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.document import Day as PlanDay
 from upright_anvil.core.plan.document import Group as PlanGroup
@@ -28,11 +28,11 @@ from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.shorthand import ShorthandError, read
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.judge import is_plain
-from upright_anvil.core.progression.model import Exposure, Proposal, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext, Proposal
 from upright_anvil.core.progression.schools import School
 from upright_anvil.core.projection.projection import Line as LineAhead
 from upright_anvil.core.projection.projection import WeekAhead, cannot, course
-from upright_anvil.core.projection.scenario import Outlook
+from upright_anvil.core.projection.scenario import Scenario
 from upright_anvil.core.session.away import stepping_back
 from upright_anvil.core.session.easing import easing
 from upright_anvil.core.strength.attempts import Attempt, table
@@ -51,14 +51,14 @@ SLICE = 1000
 
 def told_by_the_review(facts: Facts) -> Proposal | None:
     """Answer what the review proposes after the last session; None where it proposes nothing."""
-    setting, week = _setting(facts), Week(id="w")
+    profile, week = _profile(facts), Week(id="w")
     found, program = _session(facts, week)
     judged = JudgedLine(
         found.day.groups[0].lines[0],
         tuple(Exposure(day.on, read(day.text, facts.unit), day.rows) for day in facts.days if day.rows),
         read(facts.last.text, facts.unit),
         facts.last.rows,
-        setting,
+        profile,
         Judged(
             School.RANGE,
             poor_day=facts.poor,
@@ -126,12 +126,12 @@ def _session(facts: Facts, week: Week) -> tuple[FoundSession, Program]:
     return found, program
 
 
-def _setting(facts: Facts) -> Setting:
+def _profile(facts: Facts) -> ClientProfile:
     exercises = {facts.exercise.id: facts.exercise}
     for rung in (facts.harder, facts.easier):
         if rung is not None:
             exercises[rung.id] = rung
-    bare = Setting(
+    bare = ClientProfile(
         unit=facts.unit, inventory=facts.place, exercises=exercises, body_kg=facts.body_kg, standing=facts.standing,
         ladders=_ladders(facts), screening=facts.screening,
     )  # fmt: skip
@@ -186,17 +186,17 @@ def _reads_back(found: Proposal, facts: Facts) -> bool:
 
 def wrong_on_the_floor(facts: Facts) -> list[str]:
     """Answer what is wrong with the floor's changes: a gap or a poor day that makes anything heavier or more."""
-    setting, wrong = _setting(facts), []
+    profile, wrong = _profile(facts), []
     found, _ = _session(replace(facts, in_circuit=False), Week(id="w"))
     session = Program.model_construct(
         version=1, name="P", start=facts.days[0].on, phases=(found.phase,), answers=(), moved=()
     )
     today = facts.last.on + timedelta(days=facts.gap)
     used = [did.kg for did in facts.last.did if did.kg is not None]
-    back = replace(setting, last_loads=_last_loads(facts.last))
+    back = replace(profile, last_loads=_last_loads(facts.last))
     ways = {
         "up after a gap": stepping_back(session, back, facts.last.on, today),
-        "up after pain, form or a poor day": easing(Report(1, 1, 5, 5), session, setting),
+        "up after pain, form or a poor day": easing(Report(1, 1, 5, 5), session, profile),
     }
     for name, changes in ways.items():
         for change in changes:
@@ -217,20 +217,20 @@ def _last_loads(day: Day) -> dict[ExerciseId, Any]:
 
 def wrong_ahead(facts: Facts) -> list[str]:
     """Answer what is wrong with the weeks ahead: a week that rises past the cap, or anything up while health holds."""
-    setting = _setting(facts)
+    profile = _profile(facts)
     asked = read(facts.last.text, facts.unit)
     exposures = tuple(Exposure(day.on, read(day.text, facts.unit), day.rows) for day in facts.days if day.rows)
-    situation = Situation(
+    context = ProgressionContext(
         facts.exercise, facts.place, read(facts.days[0].text, facts.unit), exposures, facts.body_kg,
-        strength=setting.known.strengths.get(facts.exercise.id), harder=facts.harder, easier=facts.easier,
+        strength=profile.known.strengths.get(facts.exercise.id), harder=facts.harder, easier=facts.easier,
         health=why_not_up(facts.exercise, asked, facts.standing, facts.screening), preparing=facts.preparing,
     )  # fmt: skip
     weeks = tuple(WeekAhead(facts.last.on + timedelta(days=7 * n), asked) for n in range(1, 7))
-    line = LineAhead(situation, facts.school, weeks)
+    line = LineAhead(context, facts.school, weeks)
     if cannot(line):
         return []
     wrong = []
-    for outlook in Outlook:
+    for outlook in Scenario:
         before: float | None = None
         for week in course(line, outlook):
             loads = loads_in(str(week.proposal.text)) if week.proposal and not week.proposal.exercise else []

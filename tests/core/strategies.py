@@ -7,11 +7,11 @@ from decimal import Decimal
 from hypothesis import strategies as st
 
 from upright_anvil.core.exercises import Exercise, Pattern
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.implements import Barbell, FixedLoads, ImplementKind, Plates
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LastTime, OpenLoad, ShareOfMax
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, OpenLoad, SameAsLastTime, ShareOfMax
 from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule
 from upright_anvil.core.prescription.schemes import (
     BackOff,
@@ -26,7 +26,7 @@ from upright_anvil.core.prescription.schemes import (
 from upright_anvil.core.prescription.schemes.back_off import Cut
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
 from upright_anvil.core.prescription.tempo import Tempo
-from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.strength.over_time import Strength
 
 units = st.sampled_from(Unit)
@@ -63,7 +63,7 @@ load_targets = st.one_of(
     bodyweight,
     st.builds(ShareOfMax, halves.map(lambda half: Decimal(Load.of(half, Unit.KG).value))),
     st.builds(Coded, st.sampled_from(["band", "step"]), labels),
-    st.builds(LastTime, st.one_of(st.none(), loads)),
+    st.builds(SameAsLastTime, st.one_of(st.none(), loads)),
     st.just(OpenLoad()),
 )
 mosts = st.builds(Most, st.one_of(st.none(), st.integers(1, 100)))
@@ -148,7 +148,7 @@ BODY = Decimal(80)
 
 
 @st.composite
-def situations(draw: st.DrawFn) -> Situation:
+def situations(draw: st.DrawFn) -> ProgressionContext:
     """A client who did something in one to three sessions, with or without what was planned."""
     place = draw(inventories)
     kind = draw(st.sampled_from(ImplementKind))
@@ -162,7 +162,7 @@ def situations(draw: st.DrawFn) -> Situation:
     on = exposures[-1].on
     kg = draw(st.floats(20, 250))
     strength = Strength("e", kg, kg * 0.95, kg * 1.05, 0.025, 0.002, -0.002, 0.006, 6, on, ())
-    return Situation(
+    return ProgressionContext(
         exercise,
         place,
         home,
@@ -200,7 +200,7 @@ def _performed(draw: st.DrawFn, asked: Prescription) -> tuple[PerformedSet, ...]
         rows.append(
             PerformedSet(
                 f"row-{number}",
-                Slot("line", number),
+                SetPosition("line", number),
                 "e",
                 Outcome.DONE,
                 reps=None if timed else amount,

@@ -6,7 +6,7 @@ from hypothesis import given
 from tests.core.strategies import prescriptions
 from upright_anvil.core.blocks import Athlete, done_bar, planned_bar
 from upright_anvil.core.exercises import Exercise, Pattern
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
@@ -32,7 +32,9 @@ class BlocksTest(TestCase):
         self.assertEqual(planned_bar(read("3 x 40 s", Unit.KG), SQUAT, Athlete()).width, 10)
 
     def test_what_was_done(self) -> None:
-        row = PerformedSet("a", Slot("l", 1), "squat", Outcome.DONE, reps=7, load=Load.of(62, Unit.KG), reserve=1)
+        row = PerformedSet(
+            "a", SetPosition("l", 1), "squat", Outcome.DONE, reps=7, load=Load.of(62, Unit.KG), reserve=1
+        )
         bar = done_bar(row, SQUAT, Athlete(max_kg=Decimal(80)))
         self.assertEqual((bar.width, bar.height, bar.label), (7, 0.775, "7 reps with 62 kg, 1 left"))
 

@@ -9,7 +9,7 @@ from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.core.projection.scenario import Outlook
+from upright_anvil.core.projection.scenario import Scenario
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.projection.looking_ahead import look_ahead
@@ -35,7 +35,7 @@ class LookAheadTest(StudioTest):
             base = open_board(scope, self.board.program_id, TODAY).revision.number
             save_edits(scope, self.board.program_id, base, edits, "By hand", NOW, TODAY)
 
-    def course(self, line: int, outlook: Outlook, view: AheadView | None = None) -> AheadCourse:
+    def course(self, line: int, outlook: Scenario, view: AheadView | None = None) -> AheadCourse:
         found = (view or self.ahead()).lines[line]
         return next(one for one in found.courses if one.outlook is outlook)
 
@@ -63,15 +63,15 @@ class LookAheadTest(StudioTest):
         self.assertEqual(self.ahead().weeks[0].number, 2)
 
     def test_the_kit_runs_out_at_the_days_own_place(self) -> None:
-        events = self.course(1, Outlook.WELL).events
+        events = self.course(1, Scenario.WELL).events
         self.assertIn("Heaviest here (16 kg) in week 1", events[0].text)
 
     def test_the_log_tells_how_strong_the_client_is(self) -> None:
-        before = self.course(0, Outlook.LATELY).points[-1].value
+        before = self.course(0, Scenario.LATELY).points[-1].value
         for week in (1, 2, 3):
             self.now = NOW + timedelta(weeks=week - 1)
             self.ran(week, 8)
-        after = self.course(0, Outlook.LATELY, self.ahead("p1-d1", timedelta(weeks=2))).points[-1].value
+        after = self.course(0, Scenario.LATELY, self.ahead("p1-d1", timedelta(weeks=2))).points[-1].value
         assert before is not None and after is not None
         self.assertGreater(after, before)
 

@@ -1,6 +1,6 @@
 """Set blocks: each set as a block whose width is reps or seconds and whose height is the share of the client's maximum.
 
-Planned is an outline, done is filled, changed keeps the outline behind the fill: `Block` says what to draw, in numbers.
+Planned is an outline, done is filled, changed keeps the outline behind the fill: `SetBlock` says it in numbers.
 """
 
 from collections.abc import Sequence
@@ -33,7 +33,7 @@ class Bar:
 
 
 @dataclass(frozen=True, slots=True)
-class Block:
+class SetBlock:
     """One set: planned outline, done fill, either or both."""
 
     planned: Bar | None
@@ -94,11 +94,11 @@ def done_bar(row: PerformedSet, exercise: Exercise, athlete: Athlete) -> Bar:
 
 def session_blocks(
     plan: Prescription | None, done: Sequence[PerformedSet], exercise: Exercise, athlete: Athlete
-) -> tuple[Block, ...]:
+) -> tuple[SetBlock, ...]:
     """Answer the sets of one session, planned and done laid over each other in order. House rule."""
     plans = plan.plans if plan else ()
     return tuple(
-        Block(
+        SetBlock(
             planned_bar(plan, exercise, athlete, plan=plans[n]) if plan and n < len(plans) else None,
             done_bar(done[n], exercise, athlete) if n < len(done) else None,
         )

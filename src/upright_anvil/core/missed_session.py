@@ -9,7 +9,7 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.checks.study import StudiedDay, StudiedWeek
 from upright_anvil.core.ids import DayId
 from upright_anvil.core.loads.load import plain
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.edits.calendar import MoveSession
 from upright_anvil.core.plan.reading import day_estimate
 
@@ -37,7 +37,7 @@ class WayOut:
 
 
 def ways_out(
-    week: StudiedWeek, day_id: DayId, held: Sequence[date], today: date, setting: Setting
+    week: StudiedWeek, day_id: DayId, held: Sequence[date], today: date, profile: ClientProfile
 ) -> tuple[WayOut, ...]:
     """Answer what can become of a session of this week, best first. House rule.
 
@@ -49,7 +49,7 @@ def ways_out(
     if missed is None:
         return ()
     others = [day for day in week.days if day.day.id != day_id]
-    ways = [*_moves(missed, others, held, today), *_merges(missed, others, today, setting), _drop(missed)]
+    ways = [*_moves(missed, others, held, today), *_merges(missed, others, today, profile), _drop(missed)]
     return tuple(sorted(ways, key=lambda way: (way.clashes + way.lost, way.edit.to or date.max, way.label)))
 
 
@@ -71,13 +71,13 @@ def _moves(missed: StudiedDay, others: Sequence[StudiedDay], held: Sequence[date
     return ways
 
 
-def _merges(missed: StudiedDay, others: Sequence[StudiedDay], today: date, setting: Setting) -> list[WayOut]:
+def _merges(missed: StudiedDay, others: Sequence[StudiedDay], today: date, profile: ClientProfile) -> list[WayOut]:
     ways = []
     for other in others:
         if other.on < today:
             continue
         together = other.day.model_copy(update={"groups": (*other.day.groups, *missed.day.groups)})
-        minutes = round(day_estimate(together, missed.phase.weeks, missed.index, setting) / 60)
+        minutes = round(day_estimate(together, missed.phase.weeks, missed.index, profile) / 60)
         double = sorted(_hard(other) & _hard(missed))
         said = [f"{other.day.name} then takes about {minutes} min"]
         if double:

@@ -11,7 +11,7 @@ from random import Random
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId, TrainerId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits import Edit
@@ -190,7 +190,7 @@ class _Story:
             reps, seconds, reserve = self._performed(plan, exercise, form * (1 - 0.012 * (number - 1)))
             row = PerformedSet(
                 id=self._id(),
-                slot=Slot(line, number),
+                slot=SetPosition(line, number),
                 exercise=exercise.id,
                 outcome=Outcome.DONE,
                 reps=reps,
@@ -224,7 +224,7 @@ class _Story:
         return reps, None, min(max(limit - reps, 0), 5) if said else None
 
     def _skip(self, scope: Scope, sid: SessionId, line: LineId, exercise: ExerciseId, text: str, at: datetime) -> None:
-        row = PerformedSet(self._id(), Slot(line, 1), exercise, Outcome.SKIPPED, planned=text, logged_at=at)
+        row = PerformedSet(self._id(), SetPosition(line, 1), exercise, Outcome.SKIPPED, planned=text, logged_at=at)
         logging.log_set(scope, sid, row, at)
 
     def _decide(self, scope: Scope, sid: SessionId, at: datetime) -> None:

@@ -14,7 +14,7 @@ from sqlalchemy.dialects.sqlite import insert
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd, Source
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
@@ -66,8 +66,8 @@ def _load(value: str, unit: str) -> Load:
 
 
 @lru_cache(maxsize=4096)
-def _slot(line: LineId, number: int, ramp: bool) -> Slot:
-    return Slot(line, number, ramp)
+def _slot(line: LineId, number: int, ramp: bool) -> SetPosition:
+    return SetPosition(line, number, ramp)
 
 
 def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:

@@ -8,10 +8,10 @@ from itertools import count
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.checks.study import Standpoint
-from upright_anvil.core.health.history import Entry, Standing, State
+from upright_anvil.core.health.history import Entry, JointStatus, State
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
@@ -23,7 +23,7 @@ STUDIO = read_equipment(
 ).inventory
 ROOM = read_equipment("dumbbells 8 12", Unit.KG).inventory
 MAXIMA = {"back-squat": 140, "bench-press": 100, "deadlift": 180, "overhead-press": 60, "barbell-row": 90}
-SETTING = Setting(
+SETTING = ClientProfile(
     unit=Unit.KG,
     inventory=STUDIO,
     exercises=shipped_exercises(),
@@ -32,9 +32,9 @@ SETTING = Setting(
     body_kg=Decimal(80),
     places={"studio": STUDIO, "room": ROOM},
 )
-WHO = Standpoint(setting=SETTING, minutes=240, days_a_week=6)
-KNEE = Standing(Joint.KNEE, Side.LEFT, State.HURTS, Entry("e", date(2026, 1, 1), Joint.KNEE, State.HURTS, Side.LEFT))
-SORE = replace(WHO, setting=replace(SETTING, standing=(KNEE,)))
+WHO = Standpoint(profile=SETTING, minutes=240, days_a_week=6)
+KNEE = JointStatus(Joint.KNEE, Side.LEFT, State.HURTS, Entry("e", date(2026, 1, 1), Joint.KNEE, State.HURTS, Side.LEFT))
+SORE = replace(WHO, profile=replace(SETTING, standing=(KNEE,)))
 
 DayPlan = tuple[int, Sequence["str | Group"]]
 

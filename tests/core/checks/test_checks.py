@@ -9,7 +9,7 @@ from upright_anvil.core.checks.registry import ALL, CHECKS, by_id, check
 from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import GoalKind, TrainingAge
-from upright_anvil.core.health.history import Condition, Entry, Standing, State
+from upright_anvil.core.health.history import Condition, Entry, JointStatus, State
 from upright_anvil.core.plan.document import Pairing, Program
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.edits.calendar import AnswerFinding
@@ -20,8 +20,8 @@ SIZE = replace(WHO, goal=GoalKind.SIZE, training_age=TrainingAge.SOME)
 STRENGTH = replace(WHO, goal=GoalKind.STRENGTH, training_age=TrainingAge.SOME)
 NEW = replace(WHO, training_age=TrainingAge.NEW)
 UNCLEAR = replace(WHO, clearance="The health screen asks for a clearance before vigorous work.")
-WATCHED = replace(WHO, setting=replace(SETTING, standing=(replace(KNEE, state=State.WATCH),)))
-HOME = replace(WHO, setting=replace(SETTING, inventory=ROOM))
+WATCHED = replace(WHO, profile=replace(SETTING, standing=(replace(KNEE, state=State.WATCH),)))
+HOME = replace(WHO, profile=replace(SETTING, inventory=ROOM))
 SQUAT = "back-squat: 3 x 8, 90 kg"
 Case = tuple[str, Program, Standpoint, Program, Standpoint]
 """Check, the plan and client it asks about, and the plan and client it leaves alone."""
@@ -39,7 +39,7 @@ def expecting(topic: Condition, weeks: int | None = None) -> Standpoint:
     """A client with a condition, in such a week of a pregnancy on the plans' first Monday."""
     due = None if weeks is None else date(2026, 1, 5) + timedelta(weeks=40 - weeks)
     entry = Entry("e", date(2026, 1, 1), topic, State.WATCH, clinician=True, due_on=due)
-    return replace(WHO, setting=replace(SETTING, standing=(Standing(topic, None, State.WATCH, entry),)))
+    return replace(WHO, profile=replace(SETTING, standing=(JointStatus(topic, None, State.WATCH, entry),)))
 
 
 PREGNANT = expecting(Condition.PREGNANCY, 33)

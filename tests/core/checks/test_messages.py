@@ -193,5 +193,5 @@ class MessagesTest(TestCase):
         self.assertEqual((edit.position, edit.exercise), (0, "back-squat"))
 
     def test_the_same_estimate_serves_every_client_of_the_setting(self) -> None:
-        light = replace(WHO, setting=replace(SETTING, max_kg={}))
+        light = replace(WHO, profile=replace(SETTING, max_kg={}))
         self.assertEqual([f for f in findings(one("back-squat: 1 x 1, 135 kg"), light) if f.check == "near-max"], [])

@@ -11,7 +11,7 @@ from tests.core.checks.plans import ROOM, SETTING, SORE, WHO
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.candidates import Candidate, candidates
 from upright_anvil.core.drafting.doses import dose_for, in_week
-from upright_anvil.core.drafting.slots import Slot, week_shape
+from upright_anvil.core.drafting.slots import DraftSlot, week_shape
 from upright_anvil.core.drafting.solve import MOST_IN_SESSION, Task, solve
 from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
@@ -24,7 +24,7 @@ SQUAT = week_shape(3)[0].slots[0]
 B, E = WeekKind.BUILD, WeekKind.EASE_OFF
 
 
-def names(slot: Slot, who: Standpoint, seed: int = 1, **away: frozenset[str]) -> list[str]:
+def names(slot: DraftSlot, who: Standpoint, seed: int = 1, **away: frozenset[str]) -> list[str]:
     return [c.exercise.id for c in candidates(slot, who, seed, {slot.id: away.get("away", frozenset())})]
 
 
@@ -52,12 +52,12 @@ class SlotsTest(TestCase):
 
 class CandidatesTest(TestCase):
     def test_only_what_the_place_and_the_joints_allow(self) -> None:
-        for who in (WHO, SORE, replace(WHO, setting=replace(SETTING, inventory=ROOM))):
+        for who in (WHO, SORE, replace(WHO, profile=replace(SETTING, inventory=ROOM))):
             for day in week_shape(4):
                 for slot in day.slots:
                     for found in candidates(slot, who, 1, {}):
-                        self.assertTrue(found.exercise.possible_at(who.setting.inventory))
-                        stands_against = joint_cautions(found.exercise, who.setting.standing)
+                        self.assertTrue(found.exercise.possible_at(who.profile.inventory))
+                        stands_against = joint_cautions(found.exercise, who.profile.standing)
                         self.assertEqual([c for c in stands_against if c.grade != "note"], [])
                         self.assertIn(found.exercise.pattern, slot.patterns)
 
@@ -77,8 +77,8 @@ class CandidatesTest(TestCase):
     def test_a_beginner_is_offered_easier_rungs(self) -> None:
         bare = replace(SETTING, inventory=replace(ROOM, implements=()), max_kg={})
         push = week_shape(3)[0].slots[1]
-        new = names(push, replace(WHO, setting=bare, training_age=TrainingAge.SEDENTARY))
-        old = names(push, replace(WHO, setting=bare, training_age=TrainingAge.EXPERIENCED))
+        new = names(push, replace(WHO, profile=bare, training_age=TrainingAge.SEDENTARY))
+        old = names(push, replace(WHO, profile=bare, training_age=TrainingAge.EXPERIENCED))
         self.assertNotEqual(new[0], old[0])
 
 

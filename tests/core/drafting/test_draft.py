@@ -18,7 +18,7 @@ CLIENTS = {
     "size on four days": replace(SOME, goal=GoalKind.SIZE),
     "size on six days": replace(SOME, goal=GoalKind.SIZE, days_a_week=6),
     "new, three days of 45 minutes": replace(WHO, minutes=45, days_a_week=3, training_age=TrainingAge.NEW),
-    "two days in a room": replace(WHO, minutes=40, days_a_week=2, setting=replace(SETTING, inventory=ROOM)),
+    "two days in a room": replace(WHO, minutes=40, days_a_week=2, profile=replace(SETTING, inventory=ROOM)),
     "a sore knee": replace(SORE, minutes=60, days_a_week=3, training_age=TrainingAge.SOME),
     "not cleared": replace(SOME, days_a_week=2, clearance="A clinician's word is awaited."),
     "one short day": replace(WHO, minutes=25, days_a_week=1),
@@ -89,5 +89,5 @@ class DraftTest(TestCase):
                 drafted(who, weeks)
 
     def test_with_nothing_but_a_floor(self) -> None:
-        bare = replace(WHO, minutes=30, days_a_week=3, setting=replace(SETTING, inventory=Inventory(), max_kg={}))
+        bare = replace(WHO, minutes=30, days_a_week=3, profile=replace(SETTING, inventory=Inventory(), max_kg={}))
         self.assertEqual([f.message for f in findings(drafted(bare, 4).program, bare) if f.severity == "caution"], [])

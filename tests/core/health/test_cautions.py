@@ -4,7 +4,7 @@ from unittest import TestCase
 from upright_anvil.core.body.joints import Joint, JointLoad, Side, Stress
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.cautions import Grade, general_cautions, joint_cautions
-from upright_anvil.core.health.history import Condition, Entry, Standing, State, current
+from upright_anvil.core.health.history import Condition, Entry, JointStatus, State, current
 
 TODAY = date(2026, 3, 4)
 
@@ -13,8 +13,8 @@ def knee(stress: Stress) -> Exercise:
     return Exercise("e", "E", Pattern.SQUAT, (), joints=(JointLoad(Joint.KNEE, stress, "bends"),))
 
 
-def standing(state: State, side: Side = Side.LEFT, topic: Joint = Joint.KNEE) -> Standing:
-    return Standing(topic, side, state, Entry("entry", TODAY, topic, state, side, "ligament"))
+def standing(state: State, side: Side = Side.LEFT, topic: Joint = Joint.KNEE) -> JointStatus:
+    return JointStatus(topic, side, state, Entry("entry", TODAY, topic, state, side, "ligament"))
 
 
 class JointCautionsTest(TestCase):

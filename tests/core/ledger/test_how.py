@@ -3,7 +3,7 @@ from unittest import TestCase
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.ledger.standing import done_ramp_sets, done_sets, standing_rows
 
 
@@ -24,7 +24,7 @@ class HowTest(TestCase):
         def row(
             number: int = 1, reps: int | None = 8, seconds: int | None = None, how: How = NOTHING_SEEN
         ) -> PerformedSet:
-            return PerformedSet("r", Slot("l", number), "e", Outcome.DONE, reps, seconds, how=how)
+            return PerformedSet("r", SetPosition("l", number), "e", Outcome.DONE, reps, seconds, how=how)
 
         for story, build, says in (
             ("number nought", lambda: row(0), "1 to 60, not 0"),
@@ -62,11 +62,11 @@ class HowTest(TestCase):
 
     def test_a_set_is_checked_with_what_was_seen_of_it(self) -> None:
         with self.assertRaisesRegex(DomainError, "weaker side"):
-            PerformedSet("a", Slot("l1", 1), "e", Outcome.DONE, 8, how=How(left=6, right=8))
+            PerformedSet("a", SetPosition("l1", 1), "e", Outcome.DONE, 8, how=How(left=6, right=8))
 
     def test_ramp_up_sets_are_counted_apart(self) -> None:
-        work = PerformedSet("a", Slot("l1", 1), "e", Outcome.DONE, 8)
-        lead = PerformedSet("b", Slot("l1", 1, ramp=True), "e", Outcome.DONE, 5)
+        work = PerformedSet("a", SetPosition("l1", 1), "e", Outcome.DONE, 8)
+        lead = PerformedSet("b", SetPosition("l1", 1, ramp=True), "e", Outcome.DONE, 5)
         self.assertEqual(done_sets([lead, work]), (work,))
         self.assertEqual(done_ramp_sets([lead, work]), (lead,))
         self.assertEqual(len(standing_rows([lead, work])), 2)

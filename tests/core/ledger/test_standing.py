@@ -5,14 +5,14 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.ledger.standing import done_sets, standing_rows
 from upright_anvil.core.loads.load import Load, Unit
 
-FIRST = Slot("line", 1)
+FIRST = SetPosition("line", 1)
 
 
-def row(row_id: str, reps: int = 8, replaces: str | None = None, slot: Slot = FIRST) -> PerformedSet:
+def row(row_id: str, reps: int = 8, replaces: str | None = None, slot: SetPosition = FIRST) -> PerformedSet:
     return PerformedSet(
         row_id, slot, "squat", Outcome.DONE, reps=reps, load=Load.of(60, Unit.KG), reserve=2, replaces=replaces
     )
@@ -27,8 +27,8 @@ class RowTest(TestCase):
             {"reps": None},
             {"seconds": 30},
             {"reserve": 11},
-            {"slot": Slot("line", 0)},
-            {"slot": Slot("line", 61)},
+            {"slot": SetPosition("line", 0)},
+            {"slot": SetPosition("line", 61)},
         ]:
             with self.subTest(wrong=wrong), self.assertRaisesRegex(DomainError, r"\.$"):
                 replace(good, **wrong)
@@ -67,7 +67,7 @@ class StandingTest(TestCase):
         )
     )
     def test_no_row_is_ever_lost(self, drawn: list[tuple[int, int, int | None]]) -> None:
-        rows = [row(f"r{i}", i, None if to is None else f"r{to}", Slot("line", slot)) for i, slot, to in drawn]
+        rows = [row(f"r{i}", i, None if to is None else f"r{to}", SetPosition("line", slot)) for i, slot, to in drawn]
         kept = standing_rows(rows)
         said = {r.id for s in kept.values() for r in (s.row, *s.earlier, *s.beside)}
         settled = {(r.slot, r.reps) for s in kept.values() for r in (s.row, *s.earlier)}
@@ -76,5 +76,5 @@ class StandingTest(TestCase):
 
     @given(st.lists(st.integers(0, 5), max_size=8))
     def test_sending_twice_changes_nothing(self, ids: list[int]) -> None:
-        rows = [row(f"r{i}", i, slot=Slot("line", i + 1)) for i in ids]
+        rows = [row(f"r{i}", i, slot=SetPosition("line", i + 1)) for i in ids]
         self.assertEqual(standing_rows(rows), standing_rows([*rows, *rows]))

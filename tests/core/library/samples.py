@@ -3,7 +3,7 @@
 from datetime import date
 
 from upright_anvil.core.body.joints import Joint, Side
-from upright_anvil.core.health.history import Entry, Standing, State
+from upright_anvil.core.health.history import Entry, JointStatus, State
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
@@ -28,10 +28,10 @@ STUDIO = read_equipment(
 ).inventory
 
 
-def at(state: State, joint: Joint, side: Side = Side.LEFT) -> tuple[Standing, ...]:
+def at(state: State, joint: Joint, side: Side = Side.LEFT) -> tuple[JointStatus, ...]:
     """One joint as it stands."""
     where = side if joint.paired else None
-    return (Standing(joint, where, state, Entry("entry", TODAY, joint, state, where)),)
+    return (JointStatus(joint, where, state, Entry("entry", TODAY, joint, state, where)),)
 
 
 HURTS, SPARE, WATCH = State.HURTS, State.SPARE, State.WATCH

@@ -8,9 +8,9 @@ from tests.core.library.samples import CABLE, HOTEL, HURTS, NONE, PAIRS, SPARE, 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.exercises import ExerciseKind
 from upright_anvil.core.health.cautions import Grade, joint_cautions
-from upright_anvil.core.health.history import Standing, State
+from upright_anvil.core.health.history import JointStatus, State
 from upright_anvil.core.library.starting_load import Known
-from upright_anvil.core.library.substitutes import LEAST, Situation, Substitute, substitutes
+from upright_anvil.core.library.substitutes import LEAST, Substitute, SubstitutionContext, substitutes
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
@@ -18,10 +18,10 @@ from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladde
 
 ALL = shipped_exercises()
 LADDERS = shipped_ladders()
-SOUND: tuple[Standing, ...] = ()
+SOUND: tuple[JointStatus, ...] = ()
 KNEE, SHOULDER, BACK, WRIST = Joint.KNEE, Joint.SHOULDER, Joint.LOWER_BACK, Joint.WRIST
 
-CASES: list[tuple[str, str, Inventory, tuple[Standing, ...], str, str]] = [
+CASES: list[tuple[str, str, Inventory, tuple[JointStatus, ...], str, str]] = [
     # the story, the exercise, the place, the joints, what comes first (any of these), what must not be offered
     ("squat with dumbbells only", "back-squat", PAIRS, SOUND, "goblet-squat", "front-squat leg-press"),
     ("squat with nothing", "back-squat", NONE, SOUND, "bodyweight-squat", "goblet-squat squat-jump"),
@@ -154,8 +154,10 @@ CASES: list[tuple[str, str, Inventory, tuple[Standing, ...], str, str]] = [
 ]
 
 
-def offered(exercise: str, place: Inventory, joints: tuple[Standing, ...] = SOUND) -> tuple[Substitute, ...]:
-    return substitutes(ALL[exercise], ALL.values(), LADDERS, Situation(place, Unit.KG, joints), limit=len(ALL))
+def offered(exercise: str, place: Inventory, joints: tuple[JointStatus, ...] = SOUND) -> tuple[Substitute, ...]:
+    return substitutes(
+        ALL[exercise], ALL.values(), LADDERS, SubstitutionContext(place, Unit.KG, joints), limit=len(ALL)
+    )
 
 
 class StoriesTest(TestCase):
@@ -191,13 +193,13 @@ class StoriesTest(TestCase):
 
     def test_a_load_is_carried_over_where_the_exercises_are_kin(self) -> None:
         known = Known(ALL["back-squat"], ImplementKind.BARBELL, Decimal(100))
-        found = substitutes(ALL["back-squat"], ALL.values(), LADDERS, Situation(STUDIO, Unit.KG, known=known))
+        found = substitutes(ALL["back-squat"], ALL.values(), LADDERS, SubstitutionContext(STUDIO, Unit.KG, known=known))
         loads = {s.exercise.id: str(s.start.load) for s in found if s.start}
         self.assertEqual(loads["front-squat"], "55 kg")
         self.assertNotIn("bodyweight-squat", loads)
 
 
-def situations() -> st.SearchStrategy[tuple[str, Inventory, tuple[Standing, ...]]]:
+def situations() -> st.SearchStrategy[tuple[str, Inventory, tuple[JointStatus, ...]]]:
     joints = st.builds(at, st.sampled_from([State.HURTS, State.SPARE, State.WATCH]), st.sampled_from(Joint))
     places = st.sampled_from([NONE, PAIRS, HOTEL, CABLE, STUDIO])
     return st.tuples(st.sampled_from(sorted(ALL)), places, st.one_of(st.just(SOUND), joints))
@@ -207,7 +209,7 @@ class InvariantsTest(TestCase):
     @settings(max_examples=60)
     @given(situations())
     def test_all_that_is_offered_can_be_done_and_stops_no_joint(
-        self, drawn: tuple[str, Inventory, tuple[Standing, ...]]
+        self, drawn: tuple[str, Inventory, tuple[JointStatus, ...]]
     ) -> None:
         exercise, place, joints = drawn
         found = offered(exercise, place, joints)

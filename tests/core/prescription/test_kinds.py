@@ -12,9 +12,9 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import (
     BodyweightLoad,
     Coded,
-    LastTime,
     LoadTarget,
     OpenLoad,
+    SameAsLastTime,
     ShareOfMax,
     moved_kg,
 )
@@ -70,8 +70,8 @@ class LoadTargetsTest(TestCase):
             (BodyweightLoad(Load.of(10, Unit.KG), assisted=True), "bw - 10 kg"),
             (ShareOfMax(Decimal("72.5")), "72.5 %"),
             (Coded("band", "red"), "band red"),
-            (LastTime(), "last time"),
-            (LastTime(Load.of(5, "lb")), "last time + 5 lb"),
+            (SameAsLastTime(), "last time"),
+            (SameAsLastTime(Load.of(5, "lb")), "last time + 5 lb"),
             (OpenLoad(), "open load"),
         ]:
             with self.subTest(written):
@@ -82,7 +82,7 @@ class LoadTargetsTest(TestCase):
             lambda: ShareOfMax(Decimal("0.5")),
             lambda: ShareOfMax(Decimal(121)),
             lambda: ShareOfMax(Decimal("70.3")),
-            lambda: LastTime(Load.of(0, Unit.KG)),
+            lambda: SameAsLastTime(Load.of(0, Unit.KG)),
             lambda: BodyweightLoad(None, assisted=True),
         ]
         for make in makes:
@@ -90,7 +90,7 @@ class LoadTargetsTest(TestCase):
                 make()
 
     def test_nobody_can_say_what_moves_before_it_is_found(self) -> None:
-        unknown: list[LoadTarget] = [ShareOfMax(Decimal(70)), Coded("band", "red"), LastTime(), OpenLoad()]
+        unknown: list[LoadTarget] = [ShareOfMax(Decimal(70)), Coded("band", "red"), SameAsLastTime(), OpenLoad()]
         for load in unknown:
             with self.subTest(str(load)):
                 self.assertIsNone(moved_kg(load, Decimal(0), Decimal(80)))

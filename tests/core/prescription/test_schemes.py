@@ -2,7 +2,7 @@ from decimal import Decimal
 from unittest import TestCase
 
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.load_targets import Coded, LastTime, OpenLoad, ShareOfMax
+from upright_anvil.core.prescription.load_targets import Coded, OpenLoad, SameAsLastTime, ShareOfMax
 from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.prescription.schemes import SCHEMES, Density, EveryStart
 from upright_anvil.core.prescription.shorthand import ShorthandError, read, write
@@ -91,8 +91,8 @@ class KindsTest(TestCase):
             ("3x5 72.5 % of max", ShareOfMax(Decimal("72.5"))),
             ("3x5 band light-blue", Coded("band", "light-blue")),
             ("3x5 step Y", Coded("step", "Y")),
-            ("3x5 last time", LastTime()),
-            ("3x5 LAST TIME +2,5", LastTime(Load.of("2.5", Unit.KG))),
+            ("3x5 last time", SameAsLastTime()),
+            ("3x5 LAST TIME +2,5", SameAsLastTime(Load.of("2.5", Unit.KG))),
             ("3x5 open load", OpenLoad()),
         ]:
             with self.subTest(text=text):

@@ -4,7 +4,7 @@ from unittest import TestCase
 
 from upright_anvil.core.assessment.compare import Change, ChangeVerdict, Way
 from upright_anvil.core.ledger.how import How, Quality
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.progress.at_load import most_gained
 from upright_anvil.core.progress.highlights import (
@@ -32,7 +32,7 @@ def path(*kg: float, half: float = 2) -> list[Point]:
 
 
 def row(number: int, reps: int | None, load: str = "10", **more: object) -> PerformedSet:
-    slot = Slot("l", number)
+    slot = SetPosition("l", number)
     return PerformedSet(f"r{number}", slot, "e", Outcome.DONE, reps, load=Load.of(load, Unit.KG), **more)  # type: ignore[arg-type]
 
 

@@ -11,7 +11,7 @@ from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.ledger.how import How, Quality, SetEnd
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
@@ -21,7 +21,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.prescription.targets import Distance, Seconds
 from upright_anvil.core.progression.judge import proposal
-from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext, Proposal
 from upright_anvil.core.strength.over_time import Slope, Strength
 
 PLACE = read_equipment(
@@ -90,7 +90,7 @@ def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
         timed = isinstance(plan.target, Seconds | Distance)
         found.append(
             PerformedSet(
-                f"r{number}", Slot("l", number), "e", Outcome.DONE,
+                f"r{number}", SetPosition("l", number), "e", Outcome.DONE,
                 reps=None if timed else int(amount), seconds=int(amount) if timed else None,
                 load=Load.of(load, Unit.KG) if load else _planned(plan, number),
                 assisted=isinstance(plan.load, BodyweightLoad) and plan.load.assisted,
@@ -128,15 +128,15 @@ class Story:
 
     def told_by(self) -> Proposal:
         """What the app asks for next."""
-        return proposal(self.situation(), self.policy)
+        return proposal(self.context(), self.policy)
 
-    def situation(self) -> Situation:
+    def context(self) -> ProgressionContext:
         last = len(self.did) - 1
         exposures = tuple(
             Exposure(TODAY - timedelta(days=self.apart * (last - n)), read(self.asked, Unit.KG), rows(self.asked, did))
             for n, did in enumerate(self.did)
         )
-        return Situation(
+        return ProgressionContext(
             EXERCISES[self.exercise],
             PLACE,
             read(self.home or self.asked, Unit.KG),

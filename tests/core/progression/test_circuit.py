@@ -28,7 +28,7 @@ class Round:
 
 def station(number: int, asked: tuple[str, str], did: str, more: dict[str, object]) -> Station:
     text, exercise = asked
-    told = Story("", text, (did or "1",), Lever.HOLD, exercise=exercise, more=more).situation()
+    told = Story("", text, (did or "1",), Lever.HOLD, exercise=exercise, more=more).context()
     if not did:
         told = replace(told, exposures=(Exposure(TODAY, read(text, Unit.KG), ()),))
     return Station(f"l{number}", told)

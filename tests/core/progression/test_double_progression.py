@@ -6,14 +6,14 @@ from decimal import Decimal
 from unittest import TestCase
 
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.prescription.targets import Seconds
-from upright_anvil.core.progression.model import Confidence, Exposure, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Confidence, Exposure, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.policies.double_progression import propose
 
 PLACE = read_equipment(
@@ -44,7 +44,7 @@ class Did:
             rows.append(
                 PerformedSet(
                     f"r{number}",
-                    Slot("line", number),
+                    SetPosition("line", number),
                     "e",
                     Outcome.DONE,
                     reps=None if timed else int(amount),
@@ -57,18 +57,18 @@ class Did:
         return tuple(rows)
 
 
-def situation(
+def context(
     exercise: Exercise, *weeks: tuple[str, str], home: str = "", place: object = PLACE, body: Decimal | None = BODY
-) -> Situation:
+) -> ProgressionContext:
     exposures = tuple(
         Exposure(date(2026, 1, 5) + timedelta(weeks=n), read(asked, Unit.KG), Did(did).rows(asked))
         for n, (asked, did) in enumerate(weeks)
     )
-    return Situation(exercise, place, read(home or weeks[0][0], Unit.KG), exposures, body)  # type: ignore[arg-type]
+    return ProgressionContext(exercise, place, read(home or weeks[0][0], Unit.KG), exposures, body)  # type: ignore[arg-type]
 
 
 def after(exercise: Exercise, *weeks: tuple[str, str], home: str = "") -> Proposal:
-    return propose(situation(exercise, *weeks, home=home))
+    return propose(context(exercise, *weeks, home=home))
 
 
 class StoriesTest(TestCase):
@@ -151,13 +151,13 @@ class StoriesTest(TestCase):
         self.assertIn("harder variant", third.rule)
 
     def test_pounds_stay_pounds(self) -> None:
-        proposal = propose(situation(SQUAT, ("3 x 5, 135 lb", "5@1 5@1 5@1"), place=POUNDS))
+        proposal = propose(context(SQUAT, ("3 x 5, 135 lb", "5@1 5@1 5@1"), place=POUNDS))
         self.assertEqual(proposal.prescription.sets, 3)
         rows = tuple(
-            PerformedSet(f"r{n}", Slot("line", n), "e", Outcome.DONE, reps=5, load=Load.of(135, "lb"))
+            PerformedSet(f"r{n}", SetPosition("line", n), "e", Outcome.DONE, reps=5, load=Load.of(135, "lb"))
             for n in (1, 2, 3)
         )
-        story = Situation(
+        story = ProgressionContext(
             SQUAT,
             POUNDS,
             read("3 x 5, 135 lb", Unit.KG),
@@ -166,7 +166,7 @@ class StoriesTest(TestCase):
         self.assertEqual(propose(story).text, "3 x 5, 140 lb")
 
     def test_body_weight_nobody_knows_is_no_ground_for_a_jump(self) -> None:
-        proposal = propose(situation(PULL_UP, ("3 x 5, bw", "5 5 5"), body=None))
+        proposal = propose(context(PULL_UP, ("3 x 5, bw", "5 5 5"), body=None))
         self.assertNotEqual(proposal.lever, Lever.LOAD)
 
     def test_confidence_follows_what_was_said(self) -> None:

@@ -20,10 +20,10 @@ class FittingTest(TestCase):
         }
         for text, wanted in can.items():
             with self.subTest(text):
-                situation = at(
+                context = at(
                     "plank" if text.endswith("s") else "squat", text, "40 40 40" if text.endswith("s") else "8 8 8"
                 )
-                fitting = {one.id for one in POLICIES.values() if not one.fits(situation)}
+                fitting = {one.id for one in POLICIES.values() if not one.fits(context)}
                 self.assertEqual(fitting, wanted)
 
     def test_a_misfit_is_said_with_what_it_needs(self) -> None:

@@ -21,7 +21,7 @@ from tests.core.strategies import situations
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.progression.judge import ORDER, proposal
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 
 UP, REPS, HOLD, EASE = Lever.LOAD, Lever.REPS, Lever.HOLD, Lever.EASE
 WORN = "Back squat and Bench press are falling, and 2 of the last 3 days were low: an easier week first."
@@ -179,7 +179,7 @@ class JudgeTest(Stories):
 
     def test_a_stall_offers_a_menu(self) -> None:
         story = next(one for one in STORIES if one.told == "stalled for a month")
-        labels = [one.label for one in proposal(story.situation(), story.policy).alternatives]
+        labels = [one.label for one in proposal(story.context(), story.policy).alternatives]
         self.assertEqual(labels[1:], ["One more set", "An easier week"])
         self.assertTrue(labels[0].startswith("Another range"))
 
@@ -188,21 +188,21 @@ class JudgeTest(Stories):
 
     @settings(max_examples=300)
     @given(situations())
-    def test_never_past_the_cap_never_a_load_nobody_owns_never_up_in_pain(self, situation: Situation) -> None:
+    def test_never_past_the_cap_never_a_load_nobody_owns_never_up_in_pain(self, context: ProgressionContext) -> None:
         for policy in ("double-progression", "linear", "reserve-led", "sets", "skill"):
-            self.holds(proposal(situation, policy), situation)
-            hurt = replace(situation.today, sets=tuple(replace(s, how=SIGNS["!"]) for s in situation.today.sets))
+            self.holds(proposal(context, policy), context)
+            hurt = replace(context.today, sets=tuple(replace(s, how=SIGNS["!"]) for s in context.today.sets))
             if hurt.sets:
-                found = proposal(replace(situation, exposures=(*situation.exposures[:-1], hurt)), policy)
+                found = proposal(replace(context, exposures=(*context.exposures[:-1], hurt)), policy)
                 self.assertLessEqual(found.rise, 0)
                 self.assertIn(found.lever, (HOLD, EASE))
 
-    def holds(self, found: Proposal, situation: Situation) -> None:
+    def holds(self, found: Proposal, context: ProgressionContext) -> None:
         if not found.bridged:
-            self.assertLessEqual(found.rise, situation.step_cap)
+            self.assertLessEqual(found.rise, context.step_cap)
         load = found.prescription.load
         if isinstance(load, Load) and found.lever in (UP, EASE) and not found.exercise:
-            kind = situation.exercise.implement_at(situation.place)
-            self.assertIsNotNone(kind and situation.place.find(kind, load))
+            kind = context.exercise.implement_at(context.place)
+            self.assertIsNotNone(kind and context.place.find(kind, load))
         self.assertTrue(found.rule)
         self.assertEqual(read(found.text, Unit.KG), found.prescription)

@@ -118,13 +118,13 @@ class KindsTest(Stories):
     def test_what_is_raised_by_nobody_says_so_and_is_never_plain(self) -> None:
         for told in ("a stretch", "a squat in the warm-up", "ramp-up sets"):
             story = next(one for one in STORIES if one.told == told)
-            self.assertTrue(why_none(story.situation()))
+            self.assertTrue(why_none(story.context()))
             self.assertFalse(is_plain(story.told_by()))
 
     def test_jumps_are_never_slowed_and_lifts_never_lead_to_them(self) -> None:
         for policy in ("control", "double-progression", "density", "reserve-led", "skill", "sets", "linear"):
             story = Story("", "3 x 5, bw", ("5 5 5",), HOLD, exercise="box jump", policy=policy)
-            self.assertEqual(leading(policy, story.situation()), "jumps")
+            self.assertEqual(leading(policy, story.context()), "jumps")
             self.assertNotIn(story.told_by().lever, (Lever.TEMPO, Lever.PAUSE))
         up = Story(
             "", "3 x 12-15, bw", ("15 15 15",), HOLD, exercise="push-up", policy="skill", more={"harder": BOX_JUMP}
@@ -147,12 +147,12 @@ class KindsTest(Stories):
 
     def test_a_week_lies_between_two_rises_of_a_distance(self) -> None:
         story = Story("", "1 x 5.5 km", ("1980", "1980"), Lever.METRES, exercise="run", apart=3)
-        before, today = story.situation().exposures
+        before, today = story.context().exposures
         for days, lever in ((5, HOLD), (6, Lever.METRES)):
             earlier = replace(
                 before, on=today.on.fromordinal(today.on.toordinal() - days), prescription=read("1 x 5 km", Unit.KG)
             )
-            held = replace(story.situation(), exposures=(earlier, today))
+            held = replace(story.context(), exposures=(earlier, today))
             self.assertEqual(proposal(held, "linear").lever, lever, days)
 
     def test_rows_of_a_ladder_have_their_own_loads(self) -> None:

@@ -8,7 +8,7 @@ from decimal import Decimal
 from tests.core.progression.story import PULL_UP, PUSH_UP, RAISED, RANGE, TODAY, Stories, Story, gap, rows, strength
 from upright_anvil.core.body.joints import Joint, JointLoad, Side, Stress
 from upright_anvil.core.exercises import Exercise, Pattern
-from upright_anvil.core.health.history import Condition, Entry, Standing, State
+from upright_anvil.core.health.history import Condition, Entry, JointStatus, State
 from upright_anvil.core.health.raising import why_not_up
 from upright_anvil.core.health.screening import Answers, Disease, Intensity, Screen, Sign, health_standing
 from upright_anvil.core.ledger.how import How, SetEnd
@@ -142,7 +142,7 @@ class NeverUpTest(Stories):
             ):
                 with self.subTest(policy=policy, reason=name):
                     story = Story("", str(held["asked"]), ("8/6 8/6 8/6",), HOLD, more=more)
-                    found = proposal(story.situation(), policy)
+                    found = proposal(story.context(), policy)
                     self.assertNotIn(found.lever, RISING)
                     self.assertFalse(is_plain(found), "never among those taken at once")
 
@@ -151,7 +151,7 @@ class NeverUpTest(Stories):
         self.assertEqual(len(names), len(set(names)))
         self.assertLessEqual(LESSER_AFTER, set(names))
         story = Story("", RANGE, ("8/2 8/2~ 8@600/2!",), HOLD, more={**KNEE, **POOR, "away_days": 30, "worn": "Worn."})
-        self.assertEqual([name for name, _ in reasons(story.situation())], names[:7])
+        self.assertEqual([name for name, _ in reasons(story.context())], names[:7])
 
     def test_what_is_taken_at_once(self) -> None:
         plain = Story("", RANGE, ("8/2 8/2 8/2",), UP).told_by()
@@ -199,9 +199,9 @@ HARD, EASY, UNSAID = (
 )
 
 
-def standing(topic: Joint | Condition, state: State, clinician: bool = False) -> tuple[Standing, ...]:
+def standing(topic: Joint | Condition, state: State, clinician: bool = False) -> tuple[JointStatus, ...]:
     side = Side.LEFT if isinstance(topic, Joint) and topic.paired else None
-    return (Standing(topic, side, state, Entry("e", TODAY, topic, state, side, clinician=clinician)),)
+    return (JointStatus(topic, side, state, Entry("e", TODAY, topic, state, side, clinician=clinician)),)
 
 
 class HealthHoldsTest(Stories):

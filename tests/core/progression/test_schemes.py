@@ -4,10 +4,10 @@ from datetime import date
 from unittest import TestCase
 
 from tests.core.checks.plans import SETTING, STUDIO
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.progression.model import Exposure, Lever, Situation
+from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext
 from upright_anvil.core.progression.policies.double_progression import propose
 
 
@@ -16,7 +16,7 @@ def proposed(text: str, reps: int = 10, seconds: int | None = None) -> tuple[Lev
     rows = tuple(
         PerformedSet(
             f"row-{n}",
-            Slot("l", n),
+            SetPosition("l", n),
             "back-squat",
             Outcome.DONE,
             reps=None if seconds else reps,
@@ -26,8 +26,10 @@ def proposed(text: str, reps: int = 10, seconds: int | None = None) -> tuple[Lev
         )
         for n in range(1, len(plan.plans) + 1)
     )
-    situation = Situation(SETTING.exercise("back-squat"), STUDIO, plan, (Exposure(date(2026, 1, 5), plan, rows),))
-    found = propose(situation)
+    context = ProgressionContext(
+        SETTING.exercise("back-squat"), STUDIO, plan, (Exposure(date(2026, 1, 5), plan, rows),)
+    )
+    found = propose(context)
     return found.lever, found.text, found.rule
 
 

@@ -13,7 +13,7 @@ from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.progression.steps import (
     Kit,
     eased,
@@ -26,9 +26,11 @@ from upright_anvil.core.progression.steps import (
 )
 
 
-def at(exercise: str, text: str, did: str = "8 8 8") -> Situation:
+def at(exercise: str, text: str, did: str = "8 8 8") -> ProgressionContext:
     asked = read(text, Unit.KG)
-    return Situation(EXERCISES[exercise], PLACE, asked, (Exposure(TODAY, asked, rows(text, did)),), Decimal(80))
+    return ProgressionContext(
+        EXERCISES[exercise], PLACE, asked, (Exposure(TODAY, asked, rows(text, did)),), Decimal(80)
+    )
 
 
 BAR = Feature.PULL_UP_BAR

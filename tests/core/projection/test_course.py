@@ -8,10 +8,10 @@ from hypothesis import strategies as st
 from tests.core.progression.story import EXERCISES, PLACE, PUSH_UP, RAISED, TODAY, strength
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read, write
-from upright_anvil.core.progression.model import Situation
+from upright_anvil.core.progression.model import ProgressionContext
 from upright_anvil.core.progression.registry import POLICIES
 from upright_anvil.core.projection.projection import CourseWeek, Line, WeekAhead, cannot, course, further
-from upright_anvil.core.projection.scenario import MISSED, Edge, Outlook
+from upright_anvil.core.projection.scenario import MISSED, Edge, Scenario
 from upright_anvil.core.projection.simulated_sets import reps_to_failure_at
 from upright_anvil.core.strength.estimate import estimate_max
 
@@ -24,8 +24,8 @@ def line(
     asks = [read(text, Unit.KG) if text else None for text in texts]
     home = next((ask for ask in asks if ask is not None), read("3 x 8", Unit.KG))
     known = strength(0.004, kg) if kg else None
-    situation = Situation(EXERCISES[exercise], PLACE, home, (), Decimal(80), strength=known, **more)  # type: ignore[arg-type]
-    return Line(situation, policy, tuple(WeekAhead(TODAY + timedelta(days=7 * n), ask) for n, ask in enumerate(asks)))
+    context = ProgressionContext(EXERCISES[exercise], PLACE, home, (), Decimal(80), strength=known, **more)  # type: ignore[arg-type]
+    return Line(context, policy, tuple(WeekAhead(TODAY + timedelta(days=7 * n), ask) for n, ask in enumerate(asks)))
 
 
 def asked(weeks: tuple[CourseWeek, ...]) -> list[str]:
@@ -37,24 +37,24 @@ SQUAT = line("squat", *["3 x 6-8, 60 kg, leave 2"] * 12, kg=80)
 
 class CourseTest(TestCase):
     def test_the_better_the_outlook_and_the_stronger_the_client_the_more_is_asked(self) -> None:
-        def last(outlook: Outlook, edge: Edge = Edge.MID) -> Decimal:
+        def last(outlook: Scenario, edge: Edge = Edge.MID) -> Decimal:
             load = (course(SQUAT, outlook, edge)[-1].asked or read("1 x 1", Unit.KG)).load
             assert isinstance(load, Load)
             return load.kg
 
-        self.assertLessEqual(last(Outlook.LATELY), last(Outlook.WELL))
-        self.assertLess(last(Outlook.BAD), last(Outlook.WELL))
-        self.assertLess(last(Outlook.LATELY, Edge.LOW), last(Outlook.LATELY, Edge.HIGH))
+        self.assertLessEqual(last(Scenario.LATELY), last(Scenario.WELL))
+        self.assertLess(last(Scenario.BAD), last(Scenario.WELL))
+        self.assertLess(last(Scenario.LATELY, Edge.LOW), last(Scenario.LATELY, Edge.HIGH))
 
     def test_a_bad_patch_loses_weeks_and_comes_back_lighter(self) -> None:
-        found = course(SQUAT, Outlook.BAD)
+        found = course(SQUAT, Scenario.BAD)
         self.assertEqual([n for n, week in enumerate(found) if not week.trained], sorted(MISSED))
         self.assertEqual(asked(found)[3], "3 x 6-8, 55 kg, leave 2")
 
     def test_easing_off_weeks_prove_nothing_and_the_climb_goes_past_them(self) -> None:
         weeks = list(SQUAT.weeks)
         weeks[1] = WeekAhead(weeks[1].monday, read("2 x 6-8, 52.5 kg, leave 4", Unit.KG), easing_off=True)
-        found = course(Line(SQUAT.situation, "linear", tuple(weeks)), Outlook.WELL)
+        found = course(Line(SQUAT.context, "linear", tuple(weeks)), Scenario.WELL)
         self.assertIsNone(found[1].proposal)
         self.assertEqual(
             asked(found)[:3], ["3 x 6-8, 60 kg, leave 2", "2 x 6-8, 52.5 kg, leave 4", "3 x 6-8, 62.5 kg, leave 2"]
@@ -62,18 +62,18 @@ class CourseTest(TestCase):
 
     def test_a_rung_ends_what_can_be_seen(self) -> None:
         skill = line("push-up", *["3 x 10-12, bw"] * 6, policy="skill", kg=120, harder=RAISED)
-        found = course(skill, Outlook.WELL)
+        found = course(skill, Scenario.WELL)
         assert found[-1].proposal
         self.assertEqual((len(found), found[-1].proposal.exercise), (1, "raised"))
 
     def test_a_client_who_never_did_it_is_taken_at_the_plans_word(self) -> None:
         new = line("squat", *["3 x 6-8, 60 kg, leave 2"] * 6)
-        self.assertTrue(all(week.proposal for week in course(new, Outlook.LATELY)))
+        self.assertTrue(all(week.proposal for week in course(new, Scenario.LATELY)))
 
     def test_holds_grow(self) -> None:
         plank = line("plank", *["3 x 30 s"] * 10, policy="holds")
-        self.assertEqual(asked(course(plank, Outlook.WELL))[-1], "3 x 39 s")
-        self.assertEqual(asked(course(plank, Outlook.LATELY))[-1], "3 x 33 s")
+        self.assertEqual(asked(course(plank, Scenario.WELL))[-1], "3 x 39 s")
+        self.assertEqual(asked(course(plank, Scenario.LATELY))[-1], "3 x 33 s")
 
     def test_what_cannot_be_looked_ahead_of_says_why(self) -> None:
         for texts, more, why in [
@@ -98,13 +98,13 @@ class CourseTest(TestCase):
     @settings(max_examples=40, deadline=None)
     @given(
         st.sampled_from(sorted(POLICIES)),
-        st.sampled_from(Outlook),
+        st.sampled_from(Scenario),
         st.sampled_from(Edge),
         st.floats(50, 150),
         st.sampled_from(["3 x 6-8, 60 kg, leave 2", "5 x 5, 80 kg", "4 x 10-12, 40 kg, tempo 3-0-1-0, rest 1:30"]),
     )
     def test_every_load_can_be_made_and_no_step_passes_the_cap(
-        self, policy: str, outlook: Outlook, edge: Edge, kg: float, text: str
+        self, policy: str, outlook: Scenario, edge: Edge, kg: float, text: str
     ) -> None:
         found = course(line("squat", *[text] * 8, policy=policy, kg=kg), outlook, edge)
         before = None

@@ -4,13 +4,13 @@ from tests.core.progression.story import RAISED
 from tests.core.projection.test_course import line
 from upright_anvil.core.projection.events import events
 from upright_anvil.core.projection.projection import Line, course
-from upright_anvil.core.projection.scenario import Outlook
+from upright_anvil.core.projection.scenario import Scenario
 
 NAMES = [f"week {n}" for n in range(1, 41)]
 
 
-def said(of: Line, outlook: Outlook = Outlook.WELL) -> list[str]:
-    return [event.text for event in events(course(of, outlook), of.situation, NAMES)]
+def said(of: Line, outlook: Scenario = Scenario.WELL) -> list[str]:
+    return [event.text for event in events(course(of, outlook), of.context, NAMES)]
 
 
 class EventsTest(TestCase):
@@ -32,8 +32,8 @@ class EventsTest(TestCase):
 
     def test_the_way_back_after_a_bad_patch(self) -> None:
         squat = line("squat", *["3 x 6-8, 60 kg, leave 2"] * 8, kg=80)
-        self.assertEqual(said(squat, Outlook.BAD), ["Back in week 4 at 55 kg after the weeks without."])
-        self.assertEqual(said(squat, Outlook.LATELY), [])
+        self.assertEqual(said(squat, Scenario.BAD), ["Back in week 4 at 55 kg after the weeks without."])
+        self.assertEqual(said(squat, Scenario.LATELY), [])
 
     def test_a_rung(self) -> None:
         skill = line("push-up", *["3 x 10-12, bw"] * 6, policy="skill", kg=120, harder=RAISED)

@@ -7,7 +7,7 @@ from upright_anvil.core.projection.scenario import (
     WEAK_WEEK,
     Edge,
     Level,
-    Outlook,
+    Scenario,
     level_of,
     longest,
     strongest,
@@ -30,25 +30,25 @@ class OutlookTest(TestCase):
 
     def test_outlooks_and_edges_in_their_order(self) -> None:
         for week in (1, 5, 10):
-            well, lately, bad = (strongest(LEVEL, outlook, Edge.MID, week) for outlook in Outlook)
+            well, lately, bad = (strongest(LEVEL, outlook, Edge.MID, week) for outlook in Scenario)
             self.assertTrue(bad <= lately < well)
-            low, mid, high = (strongest(LEVEL, Outlook.LATELY, edge, week) for edge in Edge)
+            low, mid, high = (strongest(LEVEL, Scenario.LATELY, edge, week) for edge in Edge)
             self.assertTrue(low < mid < high)
 
     def test_as_lately_knows_less_the_further_ahead(self) -> None:
         def width(week: int) -> float:
-            low, _, high = (strongest(LEVEL, Outlook.LATELY, edge, week) for edge in Edge)
+            low, _, high = (strongest(LEVEL, Scenario.LATELY, edge, week) for edge in Edge)
             return high / low
 
         self.assertLess(width(0), width(8))
 
     def test_a_bad_patch_loses_two_weeks_and_is_weak_when_back(self) -> None:
-        self.assertEqual([w for w in range(6) if not trained(Outlook.BAD, w)], sorted(MISSED))
-        self.assertTrue(all(trained(outlook, w) for outlook in (Outlook.WELL, Outlook.LATELY) for w in range(6)))
-        back = strongest(LEVEL, Outlook.BAD, Edge.MID, WEAK_WEEK)
-        self.assertLess(back, strongest(LEVEL, Outlook.BAD, Edge.MID, WEAK_WEEK + 1) * 0.98)
-        self.assertLess(longest(60, Outlook.BAD, Edge.MID, WEAK_WEEK), 60)
+        self.assertEqual([w for w in range(6) if not trained(Scenario.BAD, w)], sorted(MISSED))
+        self.assertTrue(all(trained(outlook, w) for outlook in (Scenario.WELL, Scenario.LATELY) for w in range(6)))
+        back = strongest(LEVEL, Scenario.BAD, Edge.MID, WEAK_WEEK)
+        self.assertLess(back, strongest(LEVEL, Scenario.BAD, Edge.MID, WEAK_WEEK + 1) * 0.98)
+        self.assertLess(longest(60, Scenario.BAD, Edge.MID, WEAK_WEEK), 60)
 
     def test_holds_grow_from_the_longest_of_late(self) -> None:
-        self.assertGreater(longest(60, Outlook.WELL, Edge.MID, 4), longest(60, Outlook.LATELY, Edge.MID, 4))
-        self.assertGreater(longest(60, Outlook.LATELY, Edge.HIGH, 4), longest(60, Outlook.LATELY, Edge.LOW, 4))
+        self.assertGreater(longest(60, Scenario.WELL, Edge.MID, 4), longest(60, Scenario.LATELY, Edge.MID, 4))
+        self.assertGreater(longest(60, Scenario.LATELY, Edge.HIGH, 4), longest(60, Scenario.LATELY, Edge.LOW, 4))

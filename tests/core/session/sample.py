@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 
 from tests.core.checks.plans import SETTING, DayPlan, plan
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Group, Program
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.reading import prescription_or_none
@@ -31,12 +31,12 @@ def after(held: Program, changes: Sequence[DayChange]) -> dict[str, str]:
     return texts(as_changed(held, edits))
 
 
-def run_lines(held: Program, setting: Setting = SETTING, ramp_sets: int = 0) -> dict[str, RunLine]:
+def run_lines(held: Program, profile: ClientProfile = SETTING, ramp_sets: int = 0) -> dict[str, RunLine]:
     """The lines as they are run."""
     week = held.phases[0].weeks[0]
     found = {}
     for line in day_of(held)[1].lines:
-        asked = prescription_or_none(line.cells[0].text, setting.unit)
+        asked = prescription_or_none(line.cells[0].text, profile.unit)
         assert asked, line.cells[0].text
-        found[line.id] = RunLine(line.id, setting.exercise(line.exercise_in(week)), asked, ramp_sets)
+        found[line.id] = RunLine(line.id, profile.exercise(line.exercise_in(week)), asked, ramp_sets)
     return found

@@ -2,14 +2,14 @@ from unittest import TestCase
 
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.ledger.how import How, Quality
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.session.facts import MOST_FACTS, FactKind, Work, facts
 
 
 def done(reps: int | None, kg: str = "", seconds: int | None = None, how: How | None = None) -> PerformedSet:
     return PerformedSet(
-        f"{reps}{kg}{seconds}", Slot("l1", 1), "e", Outcome.DONE, reps, seconds,
+        f"{reps}{kg}{seconds}", SetPosition("l1", 1), "e", Outcome.DONE, reps, seconds,
         Load.of(kg, Unit.KG) if kg else None, how=how or How(),
     )  # fmt: skip
 

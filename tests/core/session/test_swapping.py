@@ -6,7 +6,7 @@ from tests.core.checks.plans import KNEE, SETTING
 from tests.core.session.sample import session, texts
 from upright_anvil.core.library.starting_load import Known
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.known import nearest_known
@@ -22,8 +22,8 @@ def first(held: Program) -> Line:
     return day_of(held)[1].lines[0]
 
 
-def offered(setting: Setting, held: Program = SQUAT, limit: int = 6) -> list[str]:
-    return [one.exercise for one in instead_of_line(first(held), held.phases[0].weeks[0], setting, limit)]
+def offered(profile: ClientProfile, held: Program = SQUAT, limit: int = 6) -> list[str]:
+    return [one.exercise for one in instead_of_line(first(held), held.phases[0].weeks[0], profile, limit)]
 
 
 class InsteadTest(TestCase):
@@ -44,10 +44,10 @@ class InsteadTest(TestCase):
 
     def test_only_what_the_place_has_and_no_joint_forbids(self) -> None:
         sore = replace(SETTING, standing=(KNEE,))
-        for setting in (sore, sore.at("room"), SETTING.at("room")):
-            for name in offered(setting):
+        for profile in (sore, sore.at("room"), SETTING.at("room")):
+            for name in offered(profile):
                 with self.subTest(name):
-                    self.assertTrue(fits(setting.exercise(name), setting))
+                    self.assertTrue(fits(profile.exercise(name), profile))
         self.assertFalse(fits(SETTING.exercise("back-squat"), sore))
 
     def test_no_more_than_asked_for_and_none_twice(self) -> None:

@@ -13,7 +13,7 @@ from upright_anvil.formats.template_file import shipped_templates
 CLIENTS = {
     "studio": replace(WHO, minutes=60, days_a_week=4),
     "forty minutes in a room": replace(
-        WHO, minutes=40, days_a_week=3, setting=replace(SETTING, inventory=ROOM, max_kg={})
+        WHO, minutes=40, days_a_week=3, profile=replace(SETTING, inventory=ROOM, max_kg={})
     ),
     "new, with a sore knee": replace(SORE, minutes=45, days_a_week=3, training_age=TrainingAge.NEW),
 }

@@ -11,7 +11,7 @@ from upright_anvil.core.templates.adapt import adapt
 from upright_anvil.formats.template_file import shipped_templates
 
 STUDIO = replace(WHO, minutes=75, days_a_week=4, training_age=TrainingAge.SOME)
-HOTEL = replace(WHO, minutes=40, days_a_week=3, setting=replace(SETTING, inventory=ROOM, max_kg={}))
+HOTEL = replace(WHO, minutes=40, days_a_week=3, profile=replace(SETTING, inventory=ROOM, max_kg={}))
 
 FIRST_DAYS = {
     "hinge-wave": [

@@ -9,7 +9,14 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.timing.estimate import Block, TimedLine, day_seconds, line_seconds, pace_factor, set_seconds
+from upright_anvil.core.timing.estimate import (
+    TimedBlock,
+    TimedLine,
+    day_seconds,
+    line_seconds,
+    pace_factor,
+    set_seconds,
+)
 
 SQUAT = Exercise("squat", "Squat", Pattern.SQUAT, ("quadriceps",), rep_seconds=4)
 
@@ -42,14 +49,14 @@ class DayTest(TestCase):
 
     def test_a_change_of_implement_costs_more(self) -> None:
         bar, dumbbells = ImplementKind.BARBELL, ImplementKind.DUMBBELL
-        first, second = Block(20, bar, bar), Block(20, bar, dumbbells)
+        first, second = TimedBlock(20, bar, bar), TimedBlock(20, bar, dumbbells)
         self.assertEqual(day_seconds([first, second]), 20 + 20 + 20)
-        self.assertEqual(day_seconds([first, Block(20, dumbbells, bar)]), 20 + 60 + 20)
+        self.assertEqual(day_seconds([first, TimedBlock(20, dumbbells, bar)]), 20 + 60 + 20)
         self.assertEqual(day_seconds([first, second, first]), 20 + 20 + 20 + 60 + 20)
         self.assertEqual(day_seconds([]), 0)
 
     def test_pace_stretches_the_whole_day(self) -> None:
-        self.assertEqual(day_seconds([Block(20, None, None)], pace=1.5), 30)
+        self.assertEqual(day_seconds([TimedBlock(20, None, None)], pace=1.5), 30)
 
     @given(prescriptions)
     def test_more_sets_never_take_less_time(self, prescription: Prescription) -> None:

@@ -2,7 +2,7 @@ from decimal import Decimal
 from unittest import TestCase
 
 from upright_anvil.core.goals import GoalKind, TrainingAge
-from upright_anvil.core.volume.bands import BEGINNING, GENERAL, SIZE, STRENGTH, Standing, band_for
+from upright_anvil.core.volume.bands import BEGINNING, GENERAL, SIZE, STRENGTH, BandPosition, band_for
 
 
 class BandsTest(TestCase):
@@ -31,9 +31,9 @@ class BandsTest(TestCase):
 
     def test_the_ends_belong_to_the_band(self) -> None:
         for sets, standing in [
-            ("7.5", Standing.BELOW),
-            ("8", Standing.WITHIN),
-            ("20", Standing.WITHIN),
-            ("20.5", Standing.ABOVE),
+            ("7.5", BandPosition.BELOW),
+            ("8", BandPosition.WITHIN),
+            ("20", BandPosition.WITHIN),
+            ("20.5", BandPosition.ABOVE),
         ]:
             self.assertEqual(SIZE.standing(Decimal(sets)), standing)

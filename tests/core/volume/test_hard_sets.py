@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 from tests.core.strategies import prescriptions
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import ExerciseKind
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
@@ -23,7 +23,7 @@ def line(exercise: str, text: str) -> PlannedLine:
 
 
 def done(**more: int) -> PerformedSet:
-    return PerformedSet("row-00000001", Slot("l", 1), "e", Outcome.DONE, **more)  # type: ignore[arg-type]
+    return PerformedSet("row-00000001", SetPosition("l", 1), "e", Outcome.DONE, **more)  # type: ignore[arg-type]
 
 
 class HardSetsTest(TestCase):

@@ -5,10 +5,10 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.volume.bands import Band, Standing
+from upright_anvil.core.volume.bands import Band, BandPosition
 from upright_anvil.core.volume.contacts import contacts_band, contacts_done, contacts_of
 from upright_anvil.core.volume.hard_sets import PlannedLine
 from upright_anvil.core.volume.weeks import MuscleWeek, WeekVolume, week_volume
@@ -27,7 +27,7 @@ WEEK = [
 def did(exercise: str, *sets: int, reserve: int | None = 2) -> list[tuple[PerformedSet, Exercise]]:
     """Sets of an exercise by their repetitions."""
     return [
-        (PerformedSet(f"r{n}", Slot("l", n), exercise, Outcome.DONE, reps, reserve=reserve), ALL[exercise])
+        (PerformedSet(f"r{n}", SetPosition("l", n), exercise, Outcome.DONE, reps, reserve=reserve), ALL[exercise])
         for n, reps in enumerate(sets, start=1)
     ]
 
@@ -36,7 +36,7 @@ def done(
     exercise: str, reps: int, planned: str = "", how: How = NOTHING_SEEN, outcome: Outcome = Outcome.DONE
 ) -> PerformedSet:
     count = reps if outcome is Outcome.DONE else None
-    return PerformedSet("r", Slot("l", 1), exercise, outcome, count, planned=planned, how=how)
+    return PerformedSet("r", SetPosition("l", 1), exercise, outcome, count, planned=planned, how=how)
 
 
 def muscle(volume: WeekVolume, name: Muscle) -> MuscleWeek:
@@ -47,10 +47,10 @@ class WeekVolumeTest(TestCase):
     def test_planned_and_done_against_the_band(self) -> None:
         volume = week_volume(WEEK, [*did("bench-press", 8, 8), *did("push-up", 10, reserve=6)], BAND)
         for name, planned, done, standing in [
-            (Muscle.CHEST, "7", "2", Standing.WITHIN),
-            (Muscle.TRICEPS, "10", "2", Standing.ABOVE),
-            (Muscle.LATS, "3", "0", Standing.BELOW),
-            (Muscle.FRONT_SHOULDER, "3.5", "1", Standing.BELOW),
+            (Muscle.CHEST, "7", "2", BandPosition.WITHIN),
+            (Muscle.TRICEPS, "10", "2", BandPosition.ABOVE),
+            (Muscle.LATS, "3", "0", BandPosition.BELOW),
+            (Muscle.FRONT_SHOULDER, "3.5", "1", BandPosition.BELOW),
         ]:
             with self.subTest(muscle=name):
                 found = muscle(volume, name)

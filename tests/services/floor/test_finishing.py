@@ -3,7 +3,7 @@ from datetime import timedelta
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ledger.how import How
-from upright_anvil.core.ledger.rows import Outcome, Slot
+from upright_anvil.core.ledger.rows import Outcome, SetPosition
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.services.floor import logging
 from upright_anvil.services.floor.devices import Figures, Watch, WatchedSet, keep_measure
@@ -84,7 +84,7 @@ class FinishingTest(StudioTest):
         self.assertEqual(later.for_today, ("Ask about the knee",))
 
     def test_ramp_up_sets_are_counted_apart(self) -> None:
-        self.log(self.sid, 1, 5, slot=Slot("l1", 1, ramp=True))
+        self.log(self.sid, 1, 5, slot=SetPosition("l1", 1, ramp=True))
         line = self.seen().lines[0]
         self.assertEqual((line.ramp_sets, line.done), (1, 0))
 

@@ -214,7 +214,12 @@ export const api = {
         params: { path: { program_id, week_id, day_id } },
       }),
     ),
-  preview: (program_id: ProgramId, week_id: WeekId, day_id: DayId, body: Schemas["ChangeRequest"]["wanted"]) =>
+  preview: (
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
+    body: Schemas["ChangeRequest"]["wanted"],
+  ) =>
     told(
       http.POST("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor/preview", {
         params: { path: { program_id, week_id, day_id } },

@@ -1601,7 +1601,7 @@ export interface components {
          * @description A line under one outlook.
          */
         AheadCourse: {
-            outlook: components["schemas"]["Outlook"];
+            outlook: components["schemas"]["Scenario"];
             /** Points */
             points: components["schemas"]["AheadPoint"][];
             /** Events */
@@ -1660,7 +1660,7 @@ export interface components {
          * @description The estimated minutes of each week under one outlook, and where they run over in one sentence, else empty.
          */
         AheadMinutes: {
-            outlook: components["schemas"]["Outlook"];
+            outlook: components["schemas"]["Scenario"];
             /** Minutes */
             minutes: number[];
             /** Over */
@@ -1839,6 +1839,12 @@ export interface components {
             source: string;
         };
         /**
+         * BandPosition
+         * @description Where a week's sets lie against the band.
+         * @enum {string}
+         */
+        BandPosition: "below" | "within" | "above";
+        /**
          * Bar
          * @description One outline or fill: width in repetitions, height as a share of the maximum (0 to 1), and what it says.
          */
@@ -1944,14 +1950,6 @@ export interface components {
          * @enum {string}
          */
         Better: "more" | "less" | "neither";
-        /**
-         * Block
-         * @description One set: planned outline, done fill, either or both.
-         */
-        Block: {
-            planned: components["schemas"]["Bar"] | null;
-            done: components["schemas"]["Bar"] | null;
-        };
         /**
          * BoardView
          * @description A program as the board shows it.
@@ -2972,7 +2970,7 @@ export interface components {
             /** Ramp Sets */
             ramp_sets: number;
             /** Blocks */
-            blocks: components["schemas"]["Block"][];
+            blocks: components["schemas"]["SetBlock"][];
             /** Pains */
             pains: string[];
             /** Notes */
@@ -3701,7 +3699,7 @@ export interface components {
             /** Ramp Why */
             ramp_why: string;
             metronome: components["schemas"]["Metronome"];
-            last_time: components["schemas"]["upright_anvil__services__floor__last_time__LastTime"] | null;
+            last_time: components["schemas"]["PreviousPerformance"] | null;
             best: components["schemas"]["Best"] | null;
             /** Loads */
             loads: components["schemas"]["Load"][];
@@ -3940,7 +3938,7 @@ export interface components {
             /** Timeline */
             timeline: components["schemas"]["Entry"][];
             /** Standing */
-            standing: components["schemas"]["upright_anvil__core__health__history__Standing"][];
+            standing: components["schemas"]["JointStatus"][];
             /** Overlaps */
             overlaps: string[];
             /** Cautions */
@@ -4099,6 +4097,17 @@ export interface components {
              * @default
              */
             how: string;
+        };
+        /**
+         * JointStatus
+         * @description How one topic and side stands today, by the entry that says so.
+         */
+        JointStatus: {
+            /** Topic */
+            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
+            side: components["schemas"]["Side"] | null;
+            state: components["schemas"]["State"];
+            entry: components["schemas"]["Entry"];
         };
         /**
          * Kept
@@ -4563,7 +4572,7 @@ export interface components {
             planned: string;
             /** Done */
             done: string;
-            standing: components["schemas"]["upright_anvil__core__volume__bands__Standing"];
+            standing: components["schemas"]["BandPosition"];
             /** Lines */
             lines: string[];
         };
@@ -4660,12 +4669,6 @@ export interface components {
          * @enum {string}
          */
         Outcome: "done" | "skipped" | "cleared";
-        /**
-         * Outlook
-         * @description How the weeks to come may go.
-         * @enum {string}
-         */
-        Outlook: "all goes well" | "as lately" | "a bad patch";
         /**
          * OverviewView
          * @description A client's progress over the last year at most; ``telling`` are the three things worth telling.
@@ -4975,7 +4978,7 @@ export interface components {
              */
             each_side: boolean;
             /** Load */
-            load?: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["upright_anvil__core__prescription__load_targets__LastTime"] | components["schemas"]["OpenLoad"] | null;
+            load?: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["SameAsLastTime"] | components["schemas"]["OpenLoad"] | null;
             tempo?: components["schemas"]["Tempo"] | null;
             /** Rest */
             rest?: number | null;
@@ -5015,6 +5018,21 @@ export interface components {
             seconds: number;
             /** After */
             after: number;
+        };
+        /**
+         * PreviousPerformance
+         * @description The client's last session with this exercise.
+         */
+        PreviousPerformance: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Planned */
+            planned: string;
+            /** Sets */
+            sets: components["schemas"]["LoggedSet"][];
         };
         /**
          * ProgramRequest
@@ -5501,7 +5519,7 @@ export interface components {
             /** Planned */
             planned: string;
             /** Blocks */
-            blocks: components["schemas"]["Block"][];
+            blocks: components["schemas"]["SetBlock"][];
             proposal: components["schemas"]["Proposal"] | null;
             /** Proposed */
             proposed: string;
@@ -5510,7 +5528,7 @@ export interface components {
             /** Instead */
             instead: string;
             /** Preview */
-            preview: components["schemas"]["Block"][];
+            preview: components["schemas"]["SetBlock"][];
             /** Why None */
             why_none: string;
             next_cell: components["schemas"]["NextCell"] | null;
@@ -5519,7 +5537,7 @@ export interface components {
              * Last
              * @default []
              */
-            last: components["schemas"]["Block"][];
+            last: components["schemas"]["SetBlock"][];
             /** Last On */
             last_on?: string | null;
             /**
@@ -5772,6 +5790,13 @@ export interface components {
             here: boolean;
         };
         /**
+         * SameAsLastTime
+         * @description The load of the last session, plus a little where it is said.
+         */
+        SameAsLastTime: {
+            plus?: components["schemas"]["Load"] | null;
+        };
+        /**
          * Saving
          * @description One change with what it saves (seconds) and what it costs; ``chosen`` are those that together fit the time.
          */
@@ -5794,6 +5819,12 @@ export interface components {
              */
             chosen: boolean;
         };
+        /**
+         * Scenario
+         * @description How the weeks to come may go.
+         * @enum {string}
+         */
+        Scenario: "all goes well" | "as lately" | "a bad patch";
         /**
          * School
          * @description What a client's trainer raises first.
@@ -5897,7 +5928,7 @@ export interface components {
             /** Sets */
             sets: components["schemas"]["SetPoint"][];
             /** Blocks */
-            blocks: components["schemas"]["Block"][];
+            blocks: components["schemas"]["SetBlock"][];
             /** Estimate */
             estimate: string | null;
             /** Formulas */
@@ -5984,6 +6015,14 @@ export interface components {
             notes: string[];
             /** For Next */
             for_next: string[];
+        };
+        /**
+         * SetBlock
+         * @description One set: planned outline, done fill, either or both.
+         */
+        SetBlock: {
+            planned: components["schemas"]["Bar"] | null;
+            done: components["schemas"]["Bar"] | null;
         };
         /**
          * SetCell
@@ -6934,7 +6973,7 @@ export interface components {
              * Loads
              * @default []
              */
-            loads: (components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["upright_anvil__core__prescription__load_targets__LastTime"] | components["schemas"]["OpenLoad"])[];
+            loads: (components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["SameAsLastTime"] | components["schemas"]["OpenLoad"])[];
         };
         /**
          * Verdict
@@ -7121,45 +7160,6 @@ export interface components {
             load: components["schemas"]["Load"];
             /** Source */
             source: string;
-        };
-        /**
-         * Standing
-         * @description How one topic and side stands today, by the entry that says so.
-         */
-        upright_anvil__core__health__history__Standing: {
-            /** Topic */
-            topic: components["schemas"]["Joint"] | components["schemas"]["Condition"];
-            side: components["schemas"]["Side"] | null;
-            state: components["schemas"]["State"];
-            entry: components["schemas"]["Entry"];
-        };
-        /**
-         * LastTime
-         * @description The load of the last session, plus a little where it is said.
-         */
-        upright_anvil__core__prescription__load_targets__LastTime: {
-            plus?: components["schemas"]["Load"] | null;
-        };
-        /**
-         * Standing
-         * @description Where a week's sets lie against the band.
-         * @enum {string}
-         */
-        upright_anvil__core__volume__bands__Standing: "below" | "within" | "above";
-        /**
-         * LastTime
-         * @description The client's last session with this exercise.
-         */
-        upright_anvil__services__floor__last_time__LastTime: {
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** Planned */
-            planned: string;
-            /** Sets */
-            sets: components["schemas"]["LoggedSet"][];
         };
     };
     responses: never;

@@ -8,7 +8,7 @@ from upright_anvil.api.request_model import MADE, LoadRequest, MadeId, Note, Req
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ids import NO_LINE, DayId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, SetEnd, Source
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
 from upright_anvil.services.review.review import Verdict
@@ -63,7 +63,7 @@ class SetRequest(RequestModel):
         fields = self.model_dump(exclude={"line", "number", "load", "ramp", "how"})
         return PerformedSet(
             **fields,
-            slot=Slot(self.line, self.number, self.ramp),
+            slot=SetPosition(self.line, self.number, self.ramp),
             load=self.load.load() if self.load else None,
             how=How(**self.how.model_dump()),
         )

@@ -7,9 +7,9 @@ from decimal import Decimal
 from upright_anvil.core.checks.model import Fix
 from upright_anvil.core.checks.study import StudiedLine
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.history import Standing
+from upright_anvil.core.health.history import JointStatus
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
+from upright_anvil.core.library.substitutes import Substitute, SubstitutionContext, substitutes
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.edits.cells import SetCell
@@ -19,7 +19,9 @@ from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.same import Same
 
 MOST = 2000
-_Key = tuple[Same[Exercise], Same[Inventory], Same[Mapping[ExerciseId, Exercise]], tuple[Standing, ...], Decimal | None]
+_Key = tuple[
+    Same[Exercise], Same[Inventory], Same[Mapping[ExerciseId, Exercise]], tuple[JointStatus, ...], Decimal | None
+]
 _best: dict[_Key, Substitute | None] = {}
 """The best substitute found for an exercise, a place and the joints as they stand."""
 
@@ -43,20 +45,20 @@ def swap(weeks: Sequence[StudiedLine]) -> Fix | None:
     something else, the plain loads of those weeks are taken out, to be written anew.
     """
     asked = weeks[0]
-    here = asked.setting
+    here = asked.profile
     key = (Same(asked.exercise), Same(here.inventory), Same(here.exercises), here.standing, here.body_kg)
     if key not in _best:
         if len(_best) >= MOST:
             _best.clear()
-        situation = Situation(here.inventory, here.unit, here.standing, here.body_kg)
-        found = substitutes(asked.exercise, here.exercises.values(), here.ladders, situation, 1)
+        context = SubstitutionContext(here.inventory, here.unit, here.standing, here.body_kg)
+        found = substitutes(asked.exercise, here.exercises.values(), here.ladders, context, 1)
         _best[key] = found[0] if found else None
     best = _best[key]
     if best is None:
         return None
     variant = "B" if asked.line.exercise_in(asked.week) != asked.line.exercise else ""
     edit = ChangeExercise(line=asked.line.id, exercise=best.exercise.id, variant=variant)
-    unloaded = [w for w in weeks if best.implement is not w.exercise.implement_at(w.setting.inventory)]
+    unloaded = [w for w in weeks if best.implement is not w.exercise.implement_at(w.profile.inventory)]
     return Fix(f"Take {best.exercise.name} instead", (edit, *(cell for w in unloaded if (cell := _without_load(w)))))
 
 

@@ -28,7 +28,7 @@ class Fix:
 
 
 @dataclass(frozen=True, slots=True)
-class Hit:
+class Violation:
     """What a check says of one place: the sentence with its numbers, the day and line it is about, and a fix.
 
     ``swap`` asks for the best substitute of the line's exercise as the fix.
@@ -58,10 +58,10 @@ class Check:
     why: str
     source: str
     look: (
-        "Callable[[StudiedLine, StudiedDay, Standpoint], Iterator[Hit]]"
-        " | Callable[[StudiedDay, Standpoint], Iterator[Hit]]"
-        " | Callable[[StudiedWeek, Standpoint], Iterator[Hit]]"
-        " | Callable[[StudiedPhase, Standpoint], Iterator[Hit]]"
+        "Callable[[StudiedLine, StudiedDay, Standpoint], Iterator[Violation]]"
+        " | Callable[[StudiedDay, Standpoint], Iterator[Violation]]"
+        " | Callable[[StudiedWeek, Standpoint], Iterator[Violation]]"
+        " | Callable[[StudiedPhase, Standpoint], Iterator[Violation]]"
     )
 
 

@@ -6,11 +6,11 @@ levels looks at belongs into the key here; a test compares what is remembered wi
 
 from collections.abc import Callable, Iterable
 
-from upright_anvil.core.checks.model import Check, Hit
+from upright_anvil.core.checks.model import Check, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine, StudiedWeek
 from upright_anvil.core.same import Same
 
-Hits = tuple[tuple[Check, Hit], ...]
+Hits = tuple[tuple[Check, Violation], ...]
 Key = tuple[object, ...]
 
 MOST = 20_000
@@ -24,7 +24,7 @@ def forget() -> None:
     _bases.clear()
 
 
-def remembered(key: Key, look: Callable[[], Iterable[tuple[Check, Hit]]]) -> Hits:
+def remembered(key: Key, look: Callable[[], Iterable[tuple[Check, Violation]]]) -> Hits:
     """Answer what was said of a key before, else look now."""
     found = _known.get(key)
     if found is None:
@@ -36,7 +36,7 @@ def remembered(key: Key, look: Callable[[], Iterable[tuple[Check, Hit]]]) -> Hit
 
 def basis(who: Standpoint) -> Same[Key]:
     """Answer the client as the checks see her, the very same object for the same client."""
-    here = who.setting
+    here = who.profile
     key = (
         here.unit,
         here.pace,
@@ -61,9 +61,9 @@ def line_key(asked: StudiedLine, day: StudiedDay, who: Same[Key]) -> Key:
         who,
         asked.text,
         Same(exercise),
-        Same(asked.setting.inventory),
-        asked.setting.max_kg.get(exercise.id),
-        asked.setting.last_loads.get(exercise.id),
+        Same(asked.profile.inventory),
+        asked.profile.max_kg.get(exercise.id),
+        asked.profile.last_loads.get(exercise.id),
         asked.group.section,
         asked.group.kind,
         asked.week.kind,
@@ -74,7 +74,7 @@ def line_key(asked: StudiedLine, day: StudiedDay, who: Same[Key]) -> Key:
 
 def day_key(day: StudiedDay, lines: Iterable[Key], shape: Key, who: Same[Key]) -> Key:
     """Answer all that a check of a session may look at; ``shape`` is the day's own, the same in every week."""
-    return (who, shape, Same(day.setting.inventory), day.week.kind, *lines)
+    return (who, shape, Same(day.profile.inventory), day.week.kind, *lines)
 
 
 def day_shape(day: StudiedDay) -> Key:

@@ -5,7 +5,7 @@ from dataclasses import dataclass, field, replace
 from functools import partial
 
 from upright_anvil.core.checks.fixes import swap
-from upright_anvil.core.checks.model import Check, Finding, Fix, Hit, Severity
+from upright_anvil.core.checks.model import Check, Finding, Fix, Severity, Violation
 from upright_anvil.core.checks.registry import ALL
 from upright_anvil.core.checks.remembered import Key, basis, day_key, day_shape, line_key, remembered, week_key
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine, StudiedPhase, StudiedWeek, study
@@ -21,7 +21,7 @@ class _Merged:
     """Hits that say the same, week after week."""
 
     check: Check
-    hit: Hit
+    hit: Violation
     asked: list[StudiedLine] = field(default_factory=list)
     weeks: list[int] = field(default_factory=list)
     fixes: list[Fix] = field(default_factory=list)
@@ -51,7 +51,7 @@ def findings(program: Program, who: Standpoint, phase_id: str | None = None) -> 
     return tuple(sorted(found, key=lambda f: _SEVERE[f.severity]))
 
 
-def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Hit, StudiedLine | None, list[int]]]:
+def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Violation, StudiedLine | None, list[int]]]:
     client = basis(who)
     shapes: dict[str, Key] = {}
     for week in phase.weeks:
@@ -72,25 +72,25 @@ def _hits(phase: StudiedPhase, who: Standpoint) -> Iterator[tuple[Check, Hit, St
             yield check, hit, None, []
 
 
-def _of_line(asked: StudiedLine, day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
+def _of_line(asked: StudiedLine, day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Violation]]:
     for check in _OF["line"]:
         for hit in check.look(asked, day, who):  # type: ignore[call-arg, arg-type]
             yield check, hit
 
 
-def _of_day(day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
+def _of_day(day: StudiedDay, who: Standpoint) -> Iterator[tuple[Check, Violation]]:
     for check in _OF["day"]:
         for hit in check.look(day, who):  # type: ignore[call-arg, arg-type]
             yield check, hit
 
 
-def _of_week(week: StudiedWeek, who: Standpoint) -> Iterator[tuple[Check, Hit]]:
+def _of_week(week: StudiedWeek, who: Standpoint) -> Iterator[tuple[Check, Violation]]:
     for check in _OF["week"]:
         for hit in check.look(week, who):  # type: ignore[call-arg, arg-type]
             yield check, hit
 
 
-def _rebound(hit: Hit, asked: StudiedLine) -> Hit:
+def _rebound(hit: Violation, asked: StudiedLine) -> Violation:
     """The same said of another line and week with the same text."""
     if hit.fix is None:
         return hit if hit.line == asked.line.id else replace(hit, line=asked.line.id)

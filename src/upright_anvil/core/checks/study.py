@@ -11,9 +11,9 @@ from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import WeekId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program, Section, Week
-from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
+from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, profiles_by_week
 from upright_anvil.core.plan.resolving import resolved
 from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
@@ -29,7 +29,7 @@ class Standpoint:
     ``clearance`` says what the health screen still asks for, empty where nothing stands against vigorous work.
     """
 
-    setting: Setting
+    profile: ClientProfile
     goal: GoalKind = GoalKind.NOT_SAID
     second_goal: GoalKind = GoalKind.NOT_SAID
     training_age: TrainingAge = TrainingAge.NOT_SAID
@@ -69,7 +69,7 @@ class StudiedLine:
     text: str
     prescription: Prescription | None
     week: Week
-    setting: Setting
+    profile: ClientProfile
     day: str = ""
 
     @cached_property
@@ -77,12 +77,12 @@ class StudiedLine:
         """Hard sets of the line; what stands in a warm-up or cool-down counts none."""
         if self.group.section in (Section.WARM_UP, Section.COOL_DOWN):
             return 0
-        return _hard(self.text, self.setting.unit, Same(self.exercise))
+        return _hard(self.text, self.profile.unit, Same(self.exercise))
 
     @cached_property
     def share(self) -> Decimal | None:
         """The heaviest planned load as a share of the estimated maximum (1 = the maximum); None where unknown."""
-        most = self.setting.max_kg.get(self.exercise.id)
+        most = self.profile.max_kg.get(self.exercise.id)
         if not self.prescription or not most:
             return None
         shares = [self._moved(plan.load) for plan in self.prescription.plans]
@@ -90,11 +90,11 @@ class StudiedLine:
         return max(known, default=None)
 
     def _moved(self, load: LoadTarget | None) -> Decimal | None:
-        found = resolved(load, self.exercise, self.setting)
+        found = resolved(load, self.exercise, self.profile)
         if found is not None and found.load is None:
             return None
         real = found.load if found else load
-        return moved_kg(real, self.exercise.bodyweight_share, self.setting.body_kg)
+        return moved_kg(real, self.exercise.bodyweight_share, self.profile.body_kg)
 
     @property
     def is_main(self) -> bool:
@@ -118,12 +118,12 @@ class StudiedDay:
     number: int
     on: date
     asked: tuple[StudiedLine, ...]
-    setting: Setting
+    profile: ClientProfile
 
     @cached_property
     def seconds(self) -> int:
         """The estimated time, seconds."""
-        return day_estimate(self.day, self.phase.weeks, self.index, self.setting)
+        return day_estimate(self.day, self.phase.weeks, self.index, self.profile)
 
     @cached_property
     def muscles(self) -> dict[Muscle, Decimal]:
@@ -202,7 +202,7 @@ def study(program: Program, who: Standpoint, phase_id: str | None = None) -> tup
         weeks = []
         for index, week in enumerate(phase.weeks):
             number += 1
-            weeks.append(_week(phase, week, index, number, monday, who.setting))
+            weeks.append(_week(phase, week, index, number, monday, who.profile))
             monday += timedelta(days=7)
         studied.append(StudiedPhase(phase, tuple(weeks), studied[-1].weeks[-1] if studied else None))
     return tuple(studied)
@@ -212,14 +212,14 @@ def study_week(program: Program, who: Standpoint, week_id: WeekId) -> StudiedWee
     """Read one week out for the checks; None where the program has none with this id."""
     for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
         if phase.weeks[index].id == week_id:
-            return _week(phase, phase.weeks[index], index, number, monday, who.setting)
+            return _week(phase, phase.weeks[index], index, number, monday, who.profile)
     return None
 
 
-def _week(phase: Phase, week: Week, index: int, number: int, monday: date, setting: Setting) -> StudiedWeek:
+def _week(phase: Phase, week: Week, index: int, number: int, monday: date, profile: ClientProfile) -> StudiedWeek:
     days = []
     for day in sorted(phase.days, key=lambda d: d.weekday):
-        here = settings_of(day, (week,), setting)[0]
+        here = profiles_by_week(day, (week,), profile)[0]
         asked = tuple(
             StudiedLine(
                 line,

@@ -7,7 +7,7 @@ from decimal import Decimal
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.checks.study import Standpoint
-from upright_anvil.core.drafting.slots import Slot
+from upright_anvil.core.drafting.slots import DraftSlot
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.cautions import Grade, joint_cautions
@@ -41,19 +41,21 @@ class Candidate:
     reasons: tuple[str, ...]
 
 
-def candidates(slot: Slot, who: Standpoint, seed: int, avoid: Mapping[str, frozenset[str]]) -> tuple[Candidate, ...]:
+def candidates(
+    slot: DraftSlot, who: Standpoint, seed: int, avoid: Mapping[str, frozenset[str]]
+) -> tuple[Candidate, ...]:
     """Answer the best exercises for a slot, best first.
 
     Only what the place has and no joint in trouble forbids or minds. ``avoid`` names, slot by slot, what the trainer
     has rolled away; the seed breaks ties, a little of it. Empty where nothing fits.
     """
     away = avoid.get(slot.id, frozenset())
-    fitting = (e for e in who.setting.exercises.values() if e.id not in away and _fits(e, slot, who))
+    fitting = (e for e in who.profile.exercises.values() if e.id not in away and _fits(e, slot, who))
     found = (_weighed(exercise, slot, who, seed) for exercise in fitting)
     return tuple(sorted(found, key=lambda c: (-c.points, c.exercise.id))[:MOST])
 
 
-def _fits(exercise: Exercise, slot: Slot, who: Standpoint) -> bool:
+def _fits(exercise: Exercise, slot: DraftSlot, who: Standpoint) -> bool:
     kinds = (ExerciseKind.LIFT, ExerciseKind.HOLD) if slot.section is Section.TRUNK else (ExerciseKind.LIFT,)
     if exercise.removed or exercise.kind not in kinds or exercise.pattern not in slot.patterns:
         return False
@@ -61,18 +63,18 @@ def _fits(exercise: Exercise, slot: Slot, who: Standpoint) -> bool:
         return False
     if not slot.muscles and exercise.pattern is Pattern.LUNGE and Muscle.QUADRICEPS not in exercise.movers:
         return False
-    if not exercise.possible_at(who.setting.inventory):
+    if not exercise.possible_at(who.profile.inventory):
         return False
-    return all(c.grade is Grade.NOTE for c in joint_cautions(exercise, who.setting.standing))
+    return all(c.grade is Grade.NOTE for c in joint_cautions(exercise, who.profile.standing))
 
 
-def _weighed(exercise: Exercise, slot: Slot, who: Standpoint, seed: int) -> Candidate:
+def _weighed(exercise: Exercise, slot: DraftSlot, who: Standpoint, seed: int) -> Candidate:
     points, reasons = 50.0, [slot.role]
-    implement = exercise.implement_at(who.setting.inventory)
+    implement = exercise.implement_at(who.profile.inventory)
     if implement in _LOADED:
         points += 12
         reasons.append(f"loaded with {implement}, so it can climb")
-    if exercise.id in who.setting.max_kg:
+    if exercise.id in who.profile.max_kg:
         points += 10
         reasons.append("the client's own sets give its load")
     if exercise.stable:
@@ -91,17 +93,17 @@ def _weighed(exercise: Exercise, slot: Slot, who: Standpoint, seed: int) -> Cand
     if slot.section is Section.MAIN:
         points += 8 * float(min(exercise.share_with(implement) or Decimal("0.5"), Decimal("1.2")))
     points += _level(exercise, who, reasons)
-    if any(at.name for at in who.setting.standing) and not exercise.joints:
+    if any(at.name for at in who.profile.standing) and not exercise.joints:
         points += 2
     if slot.section is Section.MAIN and implement not in (None, ImplementKind.BODYWEIGHT):
-        points += 4 if suggested(exercise, who.setting, 8, 2) or exercise.id not in who.setting.max_kg else -15
+        points += 4 if suggested(exercise, who.profile, 8, 2) or exercise.id not in who.profile.max_kg else -15
     return Candidate(exercise, points + _chance(exercise.id, slot.id, seed), tuple(reasons))
 
 
 def _level(exercise: Exercise, who: Standpoint, reasons: list[str]) -> float:
     """Nearer to the client's level on its ladder is better."""
     wanted = _LEVEL[who.training_age]
-    for ladder in who.setting.ladders.of(exercise.id):
+    for ladder in who.profile.ladders.of(exercise.id):
         at = ladder.rungs.index(exercise.id) / max(len(ladder.rungs) - 1, 1)
         off = abs(at - wanted)
         if off < 0.2:  # noqa: PLR2004 - about a rung

@@ -8,7 +8,7 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Section, WeekKind
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
@@ -38,7 +38,7 @@ class Dose:
         """Answer how many sets a line of a section may have."""
         return self.main_sets if section is Section.MAIN else (2, 3)
 
-    def prescription(self, section: Section, exercise: Exercise, sets: int, setting: Setting) -> Prescription:
+    def prescription(self, section: Section, exercise: Exercise, sets: int, profile: ClientProfile) -> Prescription:
         """Answer a line of the first week, without its load where the estimate knows none."""
         timed = exercise.kind is ExerciseKind.HOLD
         target: Target = Seconds(30) if timed else self.main if section is Section.MAIN else self.accessory
@@ -50,7 +50,7 @@ class Dose:
         asked = Prescription(
             sets, target, each_side=exercise.one_sided, rest=rest, reserve=None if timed else self.left
         )
-        return with_load(asked, exercise, setting)
+        return with_load(asked, exercise, profile)
 
     @property
     def least(self) -> int:
@@ -94,22 +94,22 @@ def in_week(
     if kinds[number] is WeekKind.EASE_OFF:
         eased = replace(base, sets=max(round(base.sets * 2 / 3), 1), load=None)
         eased = eased if base.reserve is None else replace(eased, reserve=EASY_LEFT)
-        return with_load(eased, exercise, who.setting)
+        return with_load(eased, exercise, who.profile)
     if base.reserve is None or section is not Section.MAIN or who.clearance:
         return base
     last = max((n for n, kind in enumerate(kinds) if kind is not WeekKind.EASE_OFF), default=0)
     left = base.reserve + (1 if number == 0 and len(kinds) > 1 else 0)
     if number == last and number > 0 and who.training_age in (TrainingAge.SOME, TrainingAge.EXPERIENCED):
         left = max(base.reserve - 1, 1)
-    return with_load(replace(base, reserve=left, load=None), exercise, who.setting)
+    return with_load(replace(base, reserve=left, load=None), exercise, who.profile)
 
 
-def with_load(asked: Prescription, exercise: Exercise, setting: Setting) -> Prescription:
+def with_load(asked: Prescription, exercise: Exercise, profile: ClientProfile) -> Prescription:
     """Answer a prescription with the load its repetitions and reserve allow; body weight where that is the load."""
     if isinstance(asked.target, Reps):
-        load = suggested(exercise, setting, asked.target.high, asked.left or 0)
+        load = suggested(exercise, profile, asked.target.high, asked.left or 0)
         if load is not None:
             return replace(asked, load=load)
-    alone = exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT
+    alone = exercise.implement_at(profile.inventory) is ImplementKind.BODYWEIGHT
     bodyweight = alone and exercise.kind is ExerciseKind.LIFT and exercise.bodyweight_share > 0
     return replace(asked, load=BodyweightLoad()) if bodyweight else asked

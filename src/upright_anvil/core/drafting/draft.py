@@ -10,7 +10,7 @@ from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.candidates import Candidate, candidates
 from upright_anvil.core.drafting.doses import Dose, dose_for, in_week
-from upright_anvil.core.drafting.slots import DayShape, Slot, week_shape
+from upright_anvil.core.drafting.slots import DayShape, DraftSlot, week_shape
 from upright_anvil.core.drafting.solve import Choice, Solved, Task, solve
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import TrainingAge
@@ -111,23 +111,23 @@ def _chosen(
         for k in sets[slot.id]
     }
     ramp = RAMP_SECONDS if dose.heavy else 0
-    limit = round((who.minutes * 60) / max(who.setting.pace, 0.5)) - WARM_UP_SECONDS - CHANGE_SECONDS - ramp
+    limit = round((who.minutes * 60) / max(who.profile.pace, 0.5)) - WARM_UP_SECONDS - CHANGE_SECONDS - ramp
     task = Task(days, found, seconds, sets, [limit] * len(days), who.band, pins)
     return task, solve(task)
 
 
 def _with_pin(
-    slot: Slot, found: tuple[Candidate, ...], pins: Mapping[str, ExerciseId], who: Standpoint
+    slot: DraftSlot, found: tuple[Candidate, ...], pins: Mapping[str, ExerciseId], who: Standpoint
 ) -> tuple[Candidate, ...]:
     """What the trainer has pinned may fill its slot whatever it scores."""
     pin = pins.get(slot.id)
-    if not pin or any(c.exercise.id == pin for c in found) or pin not in who.setting.exercises:
+    if not pin or any(c.exercise.id == pin for c in found) or pin not in who.profile.exercises:
         return found
-    return (*found, Candidate(who.setting.exercises[pin], 50.0, ("pinned by the trainer",)))
+    return (*found, Candidate(who.profile.exercises[pin], 50.0, ("pinned by the trainer",)))
 
 
-def _seconds(slot: Slot, candidate: Candidate, sets: int, dose: Dose, who: Standpoint) -> int:
-    asked = dose.prescription(slot.section, candidate.exercise, sets, who.setting)
+def _seconds(slot: DraftSlot, candidate: Candidate, sets: int, dose: Dose, who: Standpoint) -> int:
+    asked = dose.prescription(slot.section, candidate.exercise, sets, who.profile)
     return line_seconds(TimedLine(asked, candidate.exercise, None)) + CHANGE_SECONDS
 
 
@@ -198,15 +198,15 @@ def _day(
     who: Standpoint,
     slots: dict[LineId, str],
 ) -> Day:
-    setting = who.setting
+    profile = who.profile
     groups = []
-    if WARM_UP in setting.exercises:
+    if WARM_UP in profile.exercises:
         warm = Line(id=LineId(f"{day_id}-warm"), exercise=WARM_UP, cells=(Cell(text=WARM_UP_TEXT),) * len(weeks))
         groups.append(Group(id=f"g-{day_id}-warm", lines=(warm,), section=Section.WARM_UP))
     for choice in sorted(chosen, key=lambda c: shape.slots.index(c.slot)):
         exercise, slot = choice.candidate.exercise, choice.slot
         line_id = LineId(f"{day_id}-{slot.id.split('-')[1]}")
-        base = dose.prescription(slot.section, exercise, choice.sets, setting)
+        base = dose.prescription(slot.section, exercise, choice.sets, profile)
         kinds = [week.kind for week in weeks]
         cells = tuple(Cell(text=write(in_week(base, n, kinds, slot.section, exercise, who))) for n in range(len(weeks)))
         reason = f"Drafted: {'; '.join(choice.candidate.reasons)}."

@@ -8,7 +8,7 @@ from upright_anvil.core.plan.document import Section
 
 
 @dataclass(frozen=True, slots=True)
-class Slot:
+class DraftSlot:
     """A place for one exercise: the patterns (and, for small muscles, the movers) it may have.
 
     ``wanted`` is how much it is missed when it stays empty, in points; ``role`` says what it is for.
@@ -28,25 +28,25 @@ class DayShape:
 
     name: str
     weekday: int
-    slots: tuple[Slot, ...]
+    slots: tuple[DraftSlot, ...]
 
 
 P, M = Pattern, Muscle
 
 
-def _main(role: str, *patterns: Pattern) -> Slot:
-    return Slot("", Section.MAIN, role, frozenset(patterns), wanted=120)
+def _main(role: str, *patterns: Pattern) -> DraftSlot:
+    return DraftSlot("", Section.MAIN, role, frozenset(patterns), wanted=120)
 
 
-def _more(role: str, *patterns: Pattern) -> Slot:
-    return Slot("", Section.ACCESSORY, role, frozenset(patterns), wanted=40)
+def _more(role: str, *patterns: Pattern) -> DraftSlot:
+    return DraftSlot("", Section.ACCESSORY, role, frozenset(patterns), wanted=40)
 
 
-def _small(role: str, *muscles: Muscle) -> Slot:
-    return Slot("", Section.ACCESSORY, role, frozenset({P.SINGLE_JOINT, P.LUNGE}), frozenset(muscles), wanted=25)
+def _small(role: str, *muscles: Muscle) -> DraftSlot:
+    return DraftSlot("", Section.ACCESSORY, role, frozenset({P.SINGLE_JOINT, P.LUNGE}), frozenset(muscles), wanted=25)
 
 
-_TRUNK = Slot("", Section.TRUNK, "trunk", frozenset({P.TRUNK, P.ROTATION}), wanted=45)
+_TRUNK = DraftSlot("", Section.TRUNK, "trunk", frozenset({P.TRUNK, P.ROTATION}), wanted=45)
 
 _WHOLE_A = (
     "Whole body A",
@@ -122,7 +122,7 @@ _UPPER_B = (
     ),
 )
 
-_WEEKS: dict[int, tuple[tuple[int, tuple[str, tuple[Slot, ...]]], ...]] = {
+_WEEKS: dict[int, tuple[tuple[int, tuple[str, tuple[DraftSlot, ...]]], ...]] = {
     1: ((0, _WHOLE_A),),
     2: ((0, _WHOLE_A), (3, _WHOLE_B)),
     3: ((0, _WHOLE_A), (2, _WHOLE_B), (4, _WHOLE_C)),
@@ -140,7 +140,7 @@ def week_shape(days: int) -> tuple[DayShape, ...]:
             name,
             weekday,
             tuple(
-                Slot(f"d{n}-s{k}", s.section, s.role, s.patterns, s.muscles, s.wanted)
+                DraftSlot(f"d{n}-s{k}", s.section, s.role, s.patterns, s.muscles, s.wanted)
                 for k, s in enumerate(slots, start=1)
             ),
         )

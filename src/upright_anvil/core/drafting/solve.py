@@ -14,7 +14,7 @@ import highspy
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.drafting.candidates import Candidate
-from upright_anvil.core.drafting.slots import DayShape, Slot
+from upright_anvil.core.drafting.slots import DayShape, DraftSlot
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.volume.bands import BIG_MUSCLES, Band
@@ -33,7 +33,7 @@ BELOW, ABOVE, APART, AGAIN, EXTRA_SET = 8.0, 100.0, 10.0, 18.0, 3.0
 class Choice:
     """What fills a slot."""
 
-    slot: Slot
+    slot: DraftSlot
     candidate: Candidate
     sets: int
 
@@ -81,7 +81,7 @@ class _Model:
         self.highs.setOptionValue("random_seed", 1)
         self.taken: dict[tuple[str, ExerciseId, int], Any] = {}
         self.goal: Any = 0.0
-        self.of_day: dict[int, list[tuple[Slot, Candidate, int, Any]]] = defaultdict(list)
+        self.of_day: dict[int, list[tuple[DraftSlot, Candidate, int, Any]]] = defaultdict(list)
         self.short: dict[Muscle, Any] = {}
 
     def solved(self) -> Solved:

@@ -13,7 +13,7 @@ from typing import Final
 
 from upright_anvil.core.body.demands import Demand
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.history import Condition, Standing, weeks_pregnant
+from upright_anvil.core.health.history import Condition, JointStatus, weeks_pregnant
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Most, Reps
 
@@ -47,7 +47,7 @@ _WHOM: Final = MappingProxyType(
 
 
 def ask_first(
-    exercise: Exercise, asked: Prescription | None, standing: Iterable[Standing], on: date
+    exercise: Exercise, asked: Prescription | None, standing: Iterable[JointStatus], on: date
 ) -> tuple[str, ...]:
     """Answer what is to be asked about before an exercise, one sentence a condition; empty where nothing is.
 

@@ -10,7 +10,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import (
     MOST_PREGNANCY_WEEKS,
     Condition,
-    Standing,
+    JointStatus,
     State,
     months_since,
     weeks_pregnant,
@@ -34,7 +34,7 @@ class Caution:
     text: str
 
 
-def joint_cautions(exercise: Exercise, standing: Iterable[Standing]) -> tuple[Caution, ...]:
+def joint_cautions(exercise: Exercise, standing: Iterable[JointStatus]) -> tuple[Caution, ...]:
     """Answer what the joints' state means for an exercise. House rule.
 
     A joint that hurts: more than a light demand stops, a light one is a caution. A joint to spare: a moderate demand
@@ -67,12 +67,12 @@ _ADVICE = {
 _AMOUNT = {Stress.LIGHT: "a little", Stress.MODERATE: "something", Stress.MUCH: "a lot"}
 
 
-def _sentence(at: Standing, stress: Stress, how: str, grade: Grade) -> str:
+def _sentence(at: JointStatus, stress: Stress, how: str, grade: Grade) -> str:
     words = f" ({at.entry.words})" if at.entry.words else ""
     return f"{at.name.capitalize()}, {at.state}{words}: this asks {_AMOUNT[stress]} of it ({how}). {_ADVICE[grade]}"
 
 
-def general_cautions(standing: Iterable[Standing], today: date) -> tuple[Caution, ...]:
+def general_cautions(standing: Iterable[JointStatus], today: date) -> tuple[Caution, ...]:
     """Answer what conditions mean for training as a whole; the app gives no medical advice and points to clinicians.
 
     House rule.
@@ -80,7 +80,7 @@ def general_cautions(standing: Iterable[Standing], today: date) -> tuple[Caution
     return tuple(_condition(at, today) for at in standing if isinstance(at.topic, Condition))
 
 
-def _condition(at: Standing, today: date) -> Caution:
+def _condition(at: JointStatus, today: date) -> Caution:
     grade = Grade.CAUTION if at.entry.clinician else Grade.STOP
     asked = (
         "A clinician knows of it: keep to what was allowed."

@@ -62,7 +62,7 @@ class Entry:
 
 
 @dataclass(frozen=True, slots=True)
-class Standing:
+class JointStatus:
     """How one topic and side stands today, by the entry that says so."""
 
     topic: Joint | Condition
@@ -99,7 +99,7 @@ def check_entry(entry: Entry, today: date) -> None:
             raise DomainError("The due date lies at most 40 weeks after the entry, and not before it.")
 
 
-def current(entries: Iterable[Entry], today: date) -> tuple[Standing, ...]:
+def current(entries: Iterable[Entry], today: date) -> tuple[JointStatus, ...]:
     """Answer how every topic and side stands: the newest entry up to today, the later written of two on one day.
 
     What is over is left out; an entry for both sides ends what was said of one side before it, and a birth ends the
@@ -114,14 +114,14 @@ def current(entries: Iterable[Entry], today: date) -> tuple[Standing, ...]:
             newest.pop((Condition.PREGNANCY, None), None)
         newest[entry.topic, entry.side] = entry
     standing = [
-        Standing(topic, side, entry.state, entry)
+        JointStatus(topic, side, entry.state, entry)
         for (topic, side), entry in newest.items()
         if entry.state is not State.OVER and not _long_past(entry, today)
     ]
     return tuple(sorted(standing, key=lambda s: (-s.state.rank, s.name)))
 
 
-def overlaps(standing: Iterable[Standing]) -> tuple[str, ...]:
+def overlaps(standing: Iterable[JointStatus]) -> tuple[str, ...]:
     """Say which current entries speak of the same joint with different words: the stricter one holds. House rule."""
     found = []
     kept = list(standing)

@@ -4,7 +4,7 @@ from collections.abc import Iterable
 
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.exercises import Exercise, ExerciseKind
-from upright_anvil.core.health.history import Condition, Standing, State
+from upright_anvil.core.health.history import Condition, JointStatus, State
 from upright_anvil.core.health.screening import HealthStanding, Intensity
 from upright_anvil.core.prescription.effort import is_vigorous
 from upright_anvil.core.prescription.model import Prescription
@@ -16,7 +16,7 @@ _EASY = frozenset({ExerciseKind.CARDIO, ExerciseKind.BALANCE, ExerciseKind.MOBIL
 
 
 def why_not_up(
-    exercise: Exercise, asked: Prescription, standing: Iterable[Standing], screening: HealthStanding | None
+    exercise: Exercise, asked: Prescription, standing: Iterable[JointStatus], screening: HealthStanding | None
 ) -> str:
     """Answer why nothing may go up, in words; empty where the file does not stand against it.
 
@@ -27,7 +27,7 @@ def why_not_up(
     return spared_joint(exercise, kept) or open_condition(kept) or clearance(exercise, asked, screening)
 
 
-def spared_joint(exercise: Exercise, standing: Iterable[Standing]) -> str:
+def spared_joint(exercise: Exercise, standing: Iterable[JointStatus]) -> str:
     """Say which joint that the exercise loads hurts or is spared; empty where none is."""
     for at in standing:
         if isinstance(at.topic, Joint) and at.state in SPARED and exercise.stress_on(at.topic) is not None:
@@ -35,7 +35,7 @@ def spared_joint(exercise: Exercise, standing: Iterable[Standing]) -> str:
     return ""
 
 
-def open_condition(standing: Iterable[Standing]) -> str:
+def open_condition(standing: Iterable[JointStatus]) -> str:
     """Say which condition is unresolved: it hurts now or is to be spared, or no clinician knows of it."""
     for at in standing:
         if not isinstance(at.topic, Condition):

@@ -20,7 +20,7 @@ class Outcome(StrEnum):
 
 
 @dataclass(frozen=True, slots=True)
-class Slot:
+class SetPosition:
     """The place a set belongs to: a line of the plan and the number of the set, from 1.
 
     Ramp-up sets of a line are counted apart: ``ramp`` says that it is one of them.
@@ -43,7 +43,7 @@ class PerformedSet:
     """
 
     id: str
-    slot: Slot
+    slot: SetPosition
     exercise: ExerciseId
     outcome: Outcome
     reps: int | None = None

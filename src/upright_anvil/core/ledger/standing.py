@@ -7,11 +7,11 @@ both keep their row: the first to arrive stands, the other is shown beside it. N
 from collections.abc import Iterable
 from dataclasses import dataclass
 
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 
 
 @dataclass(frozen=True, slots=True)
-class Standing:
+class EffectiveSet:
     """A slot's row that holds, the earlier values it corrected (oldest first), and rows of other devices beside it."""
 
     row: PerformedSet
@@ -19,9 +19,9 @@ class Standing:
     beside: tuple[PerformedSet, ...] = ()
 
 
-def standing_rows(rows: Iterable[PerformedSet]) -> dict[Slot, Standing]:
+def standing_rows(rows: Iterable[PerformedSet]) -> dict[SetPosition, EffectiveSet]:
     """Answer the standing row of each slot from rows in the order they arrived; an id seen before is passed over."""
-    slots: dict[Slot, Standing] = {}
+    slots: dict[SetPosition, EffectiveSet] = {}
     seen: set[str] = set()
     for row in rows:
         if row.id in seen:
@@ -29,11 +29,11 @@ def standing_rows(rows: Iterable[PerformedSet]) -> dict[Slot, Standing]:
         seen.add(row.id)
         now = slots.get(row.slot)
         if now is None:
-            slots[row.slot] = Standing(row)
+            slots[row.slot] = EffectiveSet(row)
         elif row.replaces == now.row.id:
-            slots[row.slot] = Standing(row, (*now.earlier, now.row), _without(now.beside, row))
+            slots[row.slot] = EffectiveSet(row, (*now.earlier, now.row), _without(now.beside, row))
         else:
-            slots[row.slot] = Standing(now.row, now.earlier, (*now.beside, row))
+            slots[row.slot] = EffectiveSet(now.row, now.earlier, (*now.beside, row))
     return slots
 
 

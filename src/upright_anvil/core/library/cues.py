@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.history import Standing
+from upright_anvil.core.health.history import JointStatus
 
 
 @dataclass(frozen=True, slots=True)
@@ -17,7 +17,7 @@ class ChosenCues:
     why: str = ""
 
 
-def cues_for(exercise: Exercise, standing: Iterable[Standing]) -> ChosenCues:
+def cues_for(exercise: Exercise, standing: Iterable[JointStatus]) -> ChosenCues:
     """Answer the cues for a client: those that spare a joint in trouble, where the exercise has some, else the plain.
 
     House rule.

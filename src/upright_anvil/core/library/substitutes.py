@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
-from upright_anvil.core.health.history import Standing
+from upright_anvil.core.health.history import JointStatus
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.starting_load import Known, StartingLoad, starting_load
@@ -35,12 +35,12 @@ _ENDURANCE = frozenset({ExerciseKind.CARDIO})
 
 
 @dataclass(frozen=True, slots=True)
-class Situation:
+class SubstitutionContext:
     """Where and for whom: the place, the joints as they stand, body weight, what is known of the replaced exercise."""
 
     place: Inventory
     unit: Unit
-    standing: tuple[Standing, ...] = ()
+    standing: tuple[JointStatus, ...] = ()
     body_kg: Kilograms | None = None
     known: Known | None = None
     reps: int = 8
@@ -64,7 +64,7 @@ class Substitute:
 
 
 def substitutes(
-    wanted: Exercise, library: Iterable[Exercise], ladders: Ladders, situation: Situation, limit: int = 8
+    wanted: Exercise, library: Iterable[Exercise], ladders: Ladders, context: SubstitutionContext, limit: int = 8
 ) -> tuple[Substitute, ...]:
     """Answer what to take instead, best first; the same for the same input.
 
@@ -74,18 +74,18 @@ def substitutes(
     to the shorter name: plain exercises have plain names. House rule.
     """
     near = _Near(
-        joint_cautions(wanted, situation.standing),
+        joint_cautions(wanted, context.standing),
         ladders.rungs_from(wanted.id),
         _on_its_ladders(wanted, ladders),
         frozenset(wanted.movers),
     )
     found = []
     for candidate in library:
-        offered = _weigh(wanted, candidate, situation, near)
+        offered = _weigh(wanted, candidate, context, near)
         if offered and offered.points >= LEAST:
             found.append(offered)
     found.sort(key=lambda s: (-s.points, len(s.exercise.name), s.exercise.name, s.exercise.id))
-    return tuple(_with_start(s, situation) for s in found[:limit])
+    return tuple(_with_start(s, context) for s in found[:limit])
 
 
 @dataclass(frozen=True, slots=True)
@@ -102,17 +102,17 @@ def _on_its_ladders(wanted: Exercise, ladders: Ladders) -> frozenset[str]:
     return frozenset(rung for ladder in ladders.of(wanted.id) for rung in ladder.rungs)
 
 
-def _weigh(wanted: Exercise, candidate: Exercise, situation: Situation, near: _Near) -> Substitute | None:
+def _weigh(wanted: Exercise, candidate: Exercise, context: SubstitutionContext, near: _Near) -> Substitute | None:
     if near.movers.isdisjoint(candidate.movers) and candidate.id not in near.ladders:
         return None
     if candidate.removed or candidate.id == wanted.id:
         return None
     shared = [m for m in wanted.movers if m in candidate.movers]
     helped = [m for m in wanted.movers if m in candidate.helpers]
-    if not _may_stand_in(wanted.kind, candidate.kind) or not candidate.possible_at(situation.place):
+    if not _may_stand_in(wanted.kind, candidate.kind) or not candidate.possible_at(context.place):
         return None
-    implement = candidate.implement_at(situation.place)
-    after = joint_cautions(candidate, situation.standing)
+    implement = candidate.implement_at(context.place)
+    after = joint_cautions(candidate, context.standing)
     if implement is None or any(c.grade is Grade.STOP for c in after):
         return None
     rungs = near.rungs.get(candidate.id)
@@ -164,17 +164,17 @@ def _kin(wanted: Exercise, candidate: Exercise) -> bool:
     return bool(wanted.family) and wanted.family == candidate.family
 
 
-def _with_start(offered: Substitute, situation: Situation) -> Substitute:
-    if situation.known is None:
+def _with_start(offered: Substitute, context: SubstitutionContext) -> Substitute:
+    if context.known is None:
         return offered
     start = starting_load(
-        situation.known,
+        context.known,
         offered.exercise,
-        situation.place,
-        situation.body_kg,
-        situation.unit,
-        situation.reps,
-        situation.reserve,
+        context.place,
+        context.body_kg,
+        context.unit,
+        context.reps,
+        context.reserve,
     )
     return Substitute(
         offered.exercise,

@@ -7,7 +7,7 @@ from datetime import date
 
 from upright_anvil.core.blocks import Athlete
 from upright_anvil.core.exercises import Exercise, unknown_exercise
-from upright_anvil.core.health.history import Standing
+from upright_anvil.core.health.history import JointStatus
 from upright_anvil.core.health.screening import HealthStanding
 from upright_anvil.core.ids import ExerciseId, PlaceId
 from upright_anvil.core.library.ladders import Ladders
@@ -28,7 +28,7 @@ class Tested:
 
 
 @dataclass(frozen=True, slots=True)
-class Setting:
+class ClientProfile:
     """What a plan is read against: the client's unit, body and joints, the places, the exercises, the pace.
 
     ``inventory`` is that of the usual place, ``places`` those of all the client's places by id, ``place_names`` their
@@ -42,7 +42,7 @@ class Setting:
     exercises: Mapping[ExerciseId, Exercise] = field(default_factory=dict)
     max_kg: Mapping[ExerciseId, Kilograms] = field(default_factory=dict)
     body_kg: Kilograms | None = None
-    standing: tuple[Standing, ...] = ()
+    standing: tuple[JointStatus, ...] = ()
     ladders: Ladders = field(default_factory=lambda: Ladders(()))
     pace: float = 1.0
     places: Mapping[PlaceId, Inventory] = field(default_factory=dict)
@@ -53,8 +53,8 @@ class Setting:
     known: Known = field(default_factory=Known)
     screening: HealthStanding | None = None
 
-    def knowing(self, known: Known) -> "Setting":
-        """Answer the setting with what is known of the client's strength."""
+    def knowing(self, known: Known) -> "ClientProfile":
+        """Answer the profile with what is known of the client's strength."""
         return replace(self, known=known, max_kg=known.max_kg, last_loads=known.last_loads)
 
     def body_on(self, day: date) -> Kilograms | None:
@@ -70,7 +70,7 @@ class Setting:
         """Answer what the set blocks of this exercise are drawn against."""
         return Athlete(self.body_kg, self.max_kg.get(exercise_id))
 
-    def at(self, place_id: PlaceId) -> "Setting":
-        """Answer the setting at a place; at the usual one where none is named or it is not known any more."""
+    def at(self, place_id: PlaceId) -> "ClientProfile":
+        """Answer the profile at a place; at the usual one where none is named or it is not known any more."""
         inventory = self.places.get(place_id)
         return self if inventory is None or inventory is self.inventory else replace(self, inventory=inventory)

@@ -1,17 +1,17 @@
 """Making a week of a phase an easing-off week: every line that can be read gets fewer sets and less load."""
 
 from upright_anvil.core.ids import WeekId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.plan.locate import find_phase, week_index
 from upright_anvil.core.plan.paths import eased_off
-from upright_anvil.core.plan.reading import prescription_or_none, settings_of
+from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
 from upright_anvil.core.prescription.shorthand import write
 
 
-def with_easier_week(program: Program, phase_id: str, week_id: WeekId, setting: Setting) -> Program:
+def with_easier_week(program: Program, phase_id: str, week_id: WeekId, profile: ClientProfile) -> Program:
     """Answer the program with a week that eases off: a third fewer sets, a tenth less load, at loads there are.
 
     Cells that cannot be read keep their words. Raises `DomainError` when the week is gone. House rule.
@@ -21,9 +21,9 @@ def with_easier_week(program: Program, phase_id: str, week_id: WeekId, setting: 
     week = phase.weeks[index]
     eased = ChangeWeek(phase=phase_id, week=week_id, kind=WeekKind.EASE_OFF).apply(program)
     for day in phase.days:
-        here = settings_of(day, (week,), setting)[0]
+        here = profiles_by_week(day, (week,), profile)[0]
         for line in day.lines:
-            asked = prescription_or_none(line.cells[index].text, setting.unit)
+            asked = prescription_or_none(line.cells[index].text, profile.unit)
             if asked is not None and not asked.ramp:
                 text = write(eased_off(asked, here.exercise(line.exercise_in(week)), here.inventory))
                 eased = SetCell(line=line.id, week=week_id, text=text, by_hand=False).apply(eased)

@@ -2,20 +2,20 @@
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.library.starting_load import Known
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 
 
-def nearest_known(wanted: Exercise, setting: Setting) -> Known | None:
+def nearest_known(wanted: Exercise, profile: ClientProfile) -> Known | None:
     """Answer the exercise itself where its maximum is estimated, else the kin lifted most like it; None without any.
 
     House rule.
     """
     found = []
-    for exercise_id, most in setting.max_kg.items():
-        exercise = setting.exercise(exercise_id)
-        implement = exercise.implement_at(setting.inventory)
+    for exercise_id, most in profile.max_kg.items():
+        exercise = profile.exercise(exercise_id)
+        implement = exercise.implement_at(profile.inventory)
         share = exercise.share_with(implement)
         if implement and (exercise_id == wanted.id or (share and exercise.family == wanted.family)):
-            unlike = abs((share or 0) - (wanted.share_with(wanted.implement_at(setting.inventory)) or 0))
+            unlike = abs((share or 0) - (wanted.share_with(wanted.implement_at(profile.inventory)) or 0))
             found.append((exercise_id != wanted.id, unlike, exercise_id, Known(exercise, implement, most)))
     return min(found, key=lambda entry: entry[:3])[3] if found else None

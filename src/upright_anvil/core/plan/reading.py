@@ -10,14 +10,14 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, joint_cautions
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Week
 from upright_anvil.core.plan.resolving import load_caution, resolved
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts
 from upright_anvil.core.same import Same
-from upright_anvil.core.timing.estimate import Block, TimedLine, day_seconds, line_seconds
+from upright_anvil.core.timing.estimate import TimedBlock, TimedLine, day_seconds, line_seconds
 from upright_anvil.core.timing.groups import group_seconds
 
 CellState = Literal["empty", "read", "unreadable"]
@@ -82,31 +82,31 @@ _cells: dict[_Cell, ReadCell] = {}
 MOST_CELLS = 20_000
 
 
-def read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
+def read_cell(text: str, exercise: Exercise, profile: ClientProfile) -> ReadCell:
     """Read one cell as the board shows it. Never raises: what cannot be read comes back as it was typed."""
     if not text:
         return _EMPTY
-    last = setting.last_loads.get(exercise.id)
-    key = (text, setting.unit, Same(exercise), Same(setting.inventory), setting.athlete(exercise.id), last)
+    last = profile.last_loads.get(exercise.id)
+    key = (text, profile.unit, Same(exercise), Same(profile.inventory), profile.athlete(exercise.id), last)
     found = _cells.get(key)
     if found is None:
         if len(_cells) >= MOST_CELLS:
             _cells.clear()
-        found = _cells[key] = _read_cell(text, exercise, setting)
+        found = _cells[key] = _read_cell(text, exercise, profile)
     return found
 
 
 _EMPTY = ReadCell("empty", "")
 
 
-def _read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
+def _read_cell(text: str, exercise: Exercise, profile: ClientProfile) -> ReadCell:
     try:
-        line = _remembered(text, setting.unit)
+        line = _remembered(text, profile.unit)
     except ShorthandError as error:
         return ReadCell("unreadable", text, unreadable=error.why)
     prescription = line.prescription
-    athlete = setting.athlete(exercise.id)
-    found = resolved(prescription.load, exercise, setting)
+    athlete = profile.athlete(exercise.id)
+    found = resolved(prescription.load, exercise, profile)
     return ReadCell(
         state="read",
         text=line.text,
@@ -114,8 +114,8 @@ def _read_cell(text: str, exercise: Exercise, setting: Setting) -> ReadCell:
         manner=line.manner,
         sets=line.sets,
         bar=planned_bar(prescription, exercise, athlete, line.label),
-        seconds=seconds_of(text, setting.unit, Same(exercise)),
-        caution=load_caution(prescription, exercise, setting),
+        seconds=seconds_of(text, profile.unit, Same(exercise)),
+        caution=load_caution(prescription, exercise, profile),
         bars=tuple(planned_bar(prescription, exercise, athlete, plan=plan) for plan in line.differ),
         note=found.why if found else "",
     )
@@ -160,47 +160,47 @@ class ReadDay:
         return tuple(line for group in self.groups for line in group.lines)
 
 
-def read_day(day: Day, weeks: Sequence[Week], setting: Setting) -> ReadDay:
+def read_day(day: Day, weeks: Sequence[Week], profile: ClientProfile) -> ReadDay:
     """Read a day of a phase with these weeks, each at its place. House rule."""
-    settings = settings_of(day, weeks, setting)
+    settings = profiles_by_week(day, weeks, profile)
     groups = tuple(
         ReadGroup(group, tuple(_line(line, weeks, settings) for line in group.lines)) for group in day.groups
     )
     return ReadDay(day, groups, tuple(_in_week(day, n, week, settings[n]) for n, week in enumerate(weeks)))
 
 
-def settings_of(day: Day, weeks: Sequence[Week], setting: Setting) -> tuple[Setting, ...]:
-    """Answer the setting a day is read against in each week: the week's place, else the day's, else the usual one."""
-    here = setting.at(day.place) if day.place else setting
-    return tuple(setting.at(week.place) if week.place else here for week in weeks)
+def profiles_by_week(day: Day, weeks: Sequence[Week], profile: ClientProfile) -> tuple[ClientProfile, ...]:
+    """Answer the profile a day is read against in each week: the week's place, else the day's, else the usual one."""
+    here = profile.at(day.place) if day.place else profile
+    return tuple(profile.at(week.place) if week.place else here for week in weeks)
 
 
-def _line(line: Line, weeks: Sequence[Week], settings: Sequence[Setting]) -> ReadLine:
+def _line(line: Line, weeks: Sequence[Week], settings: Sequence[ClientProfile]) -> ReadLine:
     cells = tuple(
-        read_cell(cell.text, setting.exercise(line.exercise_in(week)), setting)
-        for cell, week, setting in zip(line.cells, weeks, settings, strict=True)
+        read_cell(cell.text, profile.exercise(line.exercise_in(week)), profile)
+        for cell, week, profile in zip(line.cells, weeks, settings, strict=True)
     )
     exercise = settings[0].exercise(line.exercise)
     return ReadLine(line, exercise, cells, joint_cautions(exercise, settings[0].standing))
 
 
-def timed(lines: Sequence[tuple[Line, str]], week: Week, setting: Setting) -> list[TimedLine | None]:
+def timed(lines: Sequence[tuple[Line, str]], week: Week, profile: ClientProfile) -> list[TimedLine | None]:
     """Answer lines with their texts as they are timed in a week; None for one that cannot be read or rests."""
     found: list[TimedLine | None] = []
     for line, text in lines:
-        prescription = prescription_or_none(text, setting.unit)
-        exercise = setting.exercise(line.exercise_in(week))
-        implement = exercise.implement_at(setting.inventory)
+        prescription = prescription_or_none(text, profile.unit)
+        exercise = profile.exercise(line.exercise_in(week))
+        implement = exercise.implement_at(profile.inventory)
         found.append(TimedLine(prescription, exercise, implement) if prescription else None)
     return found
 
 
-def day_estimate(day: Day, weeks: Sequence[Week], number: int, setting: Setting) -> int:
+def day_estimate(day: Day, weeks: Sequence[Week], number: int, profile: ClientProfile) -> int:
     """Answer the estimated seconds of a day in one week (index from 0); resting and unreadable lines count none."""
-    return _in_week(day, number, weeks[number], settings_of(day, (weeks[number],), setting)[0])
+    return _in_week(day, number, weeks[number], profiles_by_week(day, (weeks[number],), profile)[0])
 
 
-def _in_week(day: Day, number: int, week: Week, here: Setting) -> int:
+def _in_week(day: Day, number: int, week: Week, here: ClientProfile) -> int:
     blocks = []
     for group in day.groups:
         texts = [(line, line.cells[number].text) for line in group.lines if line.cells[number].text]
@@ -209,7 +209,7 @@ def _in_week(day: Day, number: int, week: Week, here: Setting) -> int:
             alone = len(trained) == 1 == len(texts)
             same = Same(trained[0].exercise)
             seconds = seconds_of(texts[0][1], here.unit, same) if alone else group_seconds(group, trained)
-            blocks.append(Block(seconds, trained[0].implement, trained[-1].implement))
+            blocks.append(TimedBlock(seconds, trained[0].implement, trained[-1].implement))
     return day_seconds(blocks, here.pace)
 
 
@@ -221,6 +221,6 @@ def prescription_or_none(text: str, unit: Unit) -> Prescription | None:
         return None
 
 
-def read_phase(phase: Phase, setting: Setting) -> tuple[ReadDay, ...]:
+def read_phase(phase: Phase, profile: ClientProfile) -> tuple[ReadDay, ...]:
     """Read all days of a phase, by weekday."""
-    return tuple(read_day(d, phase.weeks, setting) for d in sorted(phase.days, key=lambda d: d.weekday))
+    return tuple(read_day(d, phase.weeks, profile) for d in sorted(phase.days, key=lambda d: d.weekday))

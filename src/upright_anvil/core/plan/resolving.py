@@ -7,9 +7,9 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.prescription.coding import coded
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LastTime, LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget, SameAsLastTime, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.strength.estimate import share_of_max
 
@@ -22,59 +22,59 @@ class Resolved:
     why: str
 
 
-def resolved(load: LoadTarget | None, exercise: Exercise, setting: Setting) -> Resolved | None:
+def resolved(load: LoadTarget | None, exercise: Exercise, profile: ClientProfile) -> Resolved | None:
     """Answer what a share, a band, a code or last time's load comes to; None where the load is said outright.
 
     A share of the estimated maximum is rounded to the nearest load of the place. House rule.
     """
-    kind = exercise.implement_at(setting.inventory)
+    kind = exercise.implement_at(profile.inventory)
     match load:
         case ShareOfMax():
-            return _share(load, exercise, kind, setting)
-        case LastTime():
-            return _last(load, exercise, kind, setting)
+            return _share(load, exercise, kind, profile)
+        case SameAsLastTime():
+            return _last(load, exercise, kind, profile)
         case Coded():
-            made = coded(load, setting.inventory)
+            made = coded(load, profile.inventory)
             return Resolved(made.load, f"{load} is about {made.load}") if made else Resolved(None, "")
         case _:
             return None
 
 
-def _share(load: ShareOfMax, exercise: Exercise, kind: ImplementKind | None, setting: Setting) -> Resolved:
-    most = setting.max_kg.get(exercise.id)
+def _share(load: ShareOfMax, exercise: Exercise, kind: ImplementKind | None, profile: ClientProfile) -> Resolved:
+    most = profile.max_kg.get(exercise.id)
     if most is None:
         return Resolved(None, f"no estimated max for {exercise.name} yet")
-    own = exercise.bodyweight_share * (setting.body_kg or Decimal(0))
+    own = exercise.bodyweight_share * (profile.body_kg or Decimal(0))
     kg = Kilograms(max(most * load.per_cent / 100 - own, Decimal(0)))
-    wanted = Load.of(round(in_unit(kg, setting.unit), 1), setting.unit)
-    made = setting.inventory.nearest(kind, wanted) if kind else None
-    of = f"{load} of {plain(round(in_unit(most, setting.unit), 1))} {setting.unit} is {wanted}"
+    wanted = Load.of(round(in_unit(kg, profile.unit), 1), profile.unit)
+    made = profile.inventory.nearest(kind, wanted) if kind else None
+    of = f"{load} of {plain(round(in_unit(most, profile.unit), 1))} {profile.unit} is {wanted}"
     if made is None:
         return Resolved(None, of)
     return Resolved(made.load, of if made.load.same_as(wanted) else f"{of}, {made.load} here")
 
 
-def _last(load: LastTime, exercise: Exercise, kind: ImplementKind | None, setting: Setting) -> Resolved:
-    before = setting.last_loads.get(exercise.id)
+def _last(load: SameAsLastTime, exercise: Exercise, kind: ImplementKind | None, profile: ClientProfile) -> Resolved:
+    before = profile.last_loads.get(exercise.id)
     if before is None:
         return Resolved(None, "nothing was lifted before")
     if load.plus is None:
         return Resolved(before, f"last time {before}")
     wanted = Load.of(round(in_unit(Kilograms(before.kg + load.plus.kg), before.unit), 2), before.unit)
-    made = setting.inventory.nearest(kind, wanted) if kind else None
+    made = profile.inventory.nearest(kind, wanted) if kind else None
     here = made.load if made else None
     return Resolved(here, f"last time {before}, so {here or wanted}")
 
 
-def load_caution(prescription: Prescription, exercise: Exercise, setting: Setting) -> str | None:
+def load_caution(prescription: Prescription, exercise: Exercise, profile: ClientProfile) -> str | None:
     """Say when a planned load cannot be made at the place, with the nearest two; None where all can. House rule."""
     loads = dict.fromkeys(plan.load for plan in prescription.plans)
-    found = (_caution(load, exercise, setting) for load in loads)
+    found = (_caution(load, exercise, profile) for load in loads)
     return next((caution for caution in found if caution), None)
 
 
-def _caution(load: LoadTarget | None, exercise: Exercise, setting: Setting) -> str | None:
-    place = setting.inventory
+def _caution(load: LoadTarget | None, exercise: Exercise, profile: ClientProfile) -> str | None:
+    place = profile.inventory
     match load:
         case BodyweightLoad(added=Load() as added, assisted=True) if place.has(ImplementKind.ASSISTANCE):
             return _not_made(added, ImplementKind.ASSISTANCE, place)
@@ -99,15 +99,15 @@ def _not_made(load: Load, kind: ImplementKind | None, place: Inventory) -> str |
     return f"{load} cannot be made here: take {near}." if near else f"There is nothing here to add {load} with."
 
 
-def suggested(exercise: Exercise, setting: Setting, reps: int, reserve: int) -> Load | None:
+def suggested(exercise: Exercise, profile: ClientProfile, reps: int, reserve: int) -> Load | None:
     """Answer the heaviest load of the place for these repetitions with this reserve; None without an estimate.
 
     From the house curve on the client's estimated maximum, rounded down to what can be made. House rule.
     """
-    most, kind = setting.max_kg.get(exercise.id), exercise.implement_at(setting.inventory)
+    most, kind = profile.max_kg.get(exercise.id), exercise.implement_at(profile.inventory)
     if most is None or kind is None or kind is ImplementKind.BODYWEIGHT:
         return None
-    own = exercise.bodyweight_share * (setting.body_kg or Decimal(0))
+    own = exercise.bodyweight_share * (profile.body_kg or Decimal(0))
     kg = most * Decimal(repr(share_of_max(reps + reserve))) - own
-    fitting = [a.load for a in setting.inventory.achievable(kind) if a.load.kg <= kg]
+    fitting = [a.load for a in profile.inventory.achievable(kind) if a.load.kg <= kg]
     return fitting[-1] if fitting else None

@@ -12,9 +12,9 @@ from upright_anvil.core.prescription.load_targets import (
     MAX_LABEL,
     BodyweightLoad,
     Coded,
-    LastTime,
     LoadTarget,
     OpenLoad,
+    SameAsLastTime,
     ShareOfMax,
 )
 from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule
@@ -143,7 +143,7 @@ def _named(text: str, unit: Unit) -> LoadTarget:
     added = _ADDED.search(text)
     plus = weight_of(added.group(2), added.group(3), unit) if added else None
     if words.startswith("last"):
-        return LastTime(plus)
+        return SameAsLastTime(plus)
     if words.startswith("open"):
         return OpenLoad()
     if words.startswith(("band", "step")):

@@ -54,7 +54,7 @@ class Coded:
 
 
 @dataclass(frozen=True, slots=True)
-class LastTime:
+class SameAsLastTime:
     """The load of the last session, plus a little where it is said."""
 
     plus: Load | None = None
@@ -75,7 +75,7 @@ class OpenLoad:
         return "open load"
 
 
-LoadTarget = Load | BodyweightLoad | ShareOfMax | Coded | LastTime | OpenLoad
+LoadTarget = Load | BodyweightLoad | ShareOfMax | Coded | SameAsLastTime | OpenLoad
 
 
 def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Kilograms | None) -> Kilograms | None:
@@ -94,7 +94,7 @@ def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Kilograms | None)
             return own or None
         case BodyweightLoad(added=added, assisted=assisted) if added is not None:
             return Kilograms(max(own - added.kg, Decimal(0)) if assisted else own + added.kg)
-        case ShareOfMax() | Coded() | LastTime() | OpenLoad():
+        case ShareOfMax() | Coded() | SameAsLastTime() | OpenLoad():
             return None
         case _:
             return own or None

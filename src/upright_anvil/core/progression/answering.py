@@ -7,12 +7,12 @@ from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.evidence import confidence, sentences, showing
-from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
 
 
 def answer(
     policy: str,
-    situation: Situation,
+    context: ProgressionContext,
     lever: Lever,
     prescription: Prescription,
     rule: str,
@@ -25,7 +25,7 @@ def answer(
     estimated: bool = False,
 ) -> Proposal:
     """Answer a proposal with its evidence; alternatives that say the same are left out."""
-    today = situation.today
+    today = context.today
     shown = showing(today)
     return Proposal(
         policy=policy,

@@ -12,7 +12,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.never_up import ID, LESSER_AFTER, reasons
 from upright_anvil.core.progression.steps import Lifting, moved
 
@@ -34,18 +34,18 @@ RISING: Final = frozenset(
 """What makes the work harder."""
 
 
-def rises(found: Proposal, situation: Situation) -> bool:
+def rises(found: Proposal, context: ProgressionContext) -> bool:
     """Answer whether a proposal makes anything harder than what was planned or done, by its lever or by its figures."""
-    return found.lever in RISING or found.rise > 0 or heavier(found.prescription, at_most(situation), situation)
+    return found.lever in RISING or found.rise > 0 or heavier(found.prescription, at_most(context), context)
 
 
-def at_most(situation: Situation) -> Prescription:
+def at_most(context: ProgressionContext) -> Prescription:
     """Answer what the next time is at most while a reason stands against more: the lesser of planned and done.
 
     Where a figure is doubted, and nothing else is wrong, what was done says nothing, so it is what was planned.
     """
-    only_doubted = [name for name, _ in reasons(situation)] == ["doubted figure"]
-    return situation.today.prescription if only_doubted else lesser_of(situation)
+    only_doubted = [name for name, _ in reasons(context)] == ["doubted figure"]
+    return context.today.prescription if only_doubted else lesser_of(context)
 
 
 def heavier(one: Prescription, other: Prescription, kit: Lifting) -> bool:
@@ -66,22 +66,22 @@ def _kg(load: LoadTarget | None, kit: Lifting) -> float | None:
     return float(kg) if kg is not None else None
 
 
-def bounded(found: Proposal, situation: Situation) -> Proposal:
+def bounded(found: Proposal, context: ProgressionContext) -> Proposal:
     """Answer the proposal, or the same again where a bound stands against it. House rule."""
-    held = reasons(situation)
-    if held and rises(found, situation) and not found.exercise:
-        return same_again(situation, held)
+    held = reasons(context)
+    if held and rises(found, context) and not found.exercise:
+        return same_again(context, held)
     if held and found.exercise and found.lever not in (Lever.EASE, Lever.SIDE):
-        return same_again(situation, held)
-    if found.rise > situation.step_cap and not found.bridged and not found.estimated:
-        return same_again(situation, (("cap", "The next load is further than the cap allows at once"),))
+        return same_again(context, held)
+    if found.rise > context.step_cap and not found.bridged and not found.estimated:
+        return same_again(context, (("cap", "The next load is further than the cap allows at once"),))
     return found
 
 
-def same_again(situation: Situation, held: tuple[tuple[str, str], ...]) -> Proposal:
+def same_again(context: ProgressionContext, held: tuple[tuple[str, str], ...]) -> Proposal:
     """Answer the same again for reasons that stand against more, at the lesser of planned and done. House rule."""
     name, said = held[0]
-    least = at_most(situation)
+    least = at_most(context)
     tail = {
         "pain": "nothing goes up. The same again only once it is calm, lighter or swapped if it is not",
         "doubted figure": "confirm or correct it first; until then what was planned stands",
@@ -97,7 +97,7 @@ def same_again(situation: Situation, held: tuple[tuple[str, str], ...]) -> Propo
         "cap": "the same again",
     }[name]
     rule = f"{said}. {tail}." if name == "worn" else f"{said}: {tail}."
-    found = answer(ID, situation, Lever.HOLD, least, rule)
+    found = answer(ID, context, Lever.HOLD, least, rule)
     if name in LESSER_AFTER:
         return replace(found, alternatives=())
     return replace(found, alternatives=tuple(a for a in found.alternatives if a.text != write(least)))

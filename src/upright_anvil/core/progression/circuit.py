@@ -19,7 +19,7 @@ from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.bounds import same_again
 from upright_anvil.core.progression.evidence import lesser_of, sentences, showing, within_reserve
 from upright_anvil.core.progression.kinds import WorkKind
-from upright_anvil.core.progression.model import Confidence, Lever, Proposal, Situation, StationChange
+from upright_anvil.core.progression.model import Confidence, Lever, ProgressionContext, Proposal, StationChange
 from upright_anvil.core.progression.policies.density import mark_passed, next_mark
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 
@@ -36,17 +36,17 @@ class Station:
     """A line of a circuit with all that a judgement looks at; what was done of it may be nothing."""
 
     line: LineId
-    situation: Situation
+    context: ProgressionContext
 
     @property
     def asked(self) -> Prescription:
         """What was asked of it today."""
-        return self.situation.today.prescription
+        return self.context.today.prescription
 
     @property
     def name(self) -> str:
         """The exercise."""
-        return self.situation.exercise.name
+        return self.context.exercise.name
 
 
 def circuit_proposal(stations: Sequence[Station], rest_after: int | None, *, round_fits: bool = True) -> Proposal:
@@ -56,14 +56,14 @@ def circuit_proposal(stations: Sequence[Station], rest_after: int | None, *, rou
     minutes for a round more. Stations that get ready or wind down stay as they are; one at the least does not. House
     rule.
     """
-    working = [s for s in stations if s.situation.kind is not WorkKind.PREPARATION]
+    working = [s for s in stations if s.context.kind is not WorkKind.PREPARATION]
     stopped = _stopped(working) or _gap(working)
     if stopped is not None:
         return stopped
     marks = _marks(working)
     if marks is not None:
         return marks
-    short = [s.name for s in working if not _done(s.situation)]
+    short = [s.name for s in working if not _done(s.context)]
     if short:
         return _told(
             working, Lever.HOLD, f"Not every round was done in full ({', '.join(short)}): the same circuit again."
@@ -85,13 +85,13 @@ def circuit_proposal(stations: Sequence[Station], rest_after: int | None, *, rou
 def _stopped(stations: Sequence[Station]) -> Proposal | None:
     """The same circuit again where a reason stands against any station, at the lesser of planned and done."""
     for station in stations:
-        held = [r for r in never_up.reasons(station.situation) if r[0] not in ("below the range", "incomplete")]
-        if station.situation.today.sets and held:
+        held = [r for r in never_up.reasons(station.context) if r[0] not in ("below the range", "incomplete")]
+        if station.context.today.sets and held:
             name, said = held[0]
-            told = same_again(station.situation, ((name, said),)).rule
+            told = same_again(station.context, ((name, said),)).rule
             return _told(stations, Lever.HOLD, f"{station.name}: {told[0].lower()}{told[1:]}")
-        if not station.situation.today.sets and (station.situation.health or station.situation.poor_day):
-            why = station.situation.health or "the client came with little that day"
+        if not station.context.today.sets and (station.context.health or station.context.poor_day):
+            why = station.context.health or "the client came with little that day"
             said = f"{station.name}: {why[0].lower()}{why[1:].rstrip('.')}. The same circuit again."
             return _told(stations, Lever.HOLD, said)
     return None
@@ -99,7 +99,7 @@ def _stopped(stations: Sequence[Station]) -> Proposal | None:
 
 def _gap(stations: Sequence[Station]) -> Proposal | None:
     """The same circuit at the most where the client will have been away: the floor steps back when it opens."""
-    first = stations[0].situation
+    first = stations[0].context
     days = (first.next_on - first.today.on).days if first.next_on is not None else 0
     if days <= SHORT_GAP_DAYS:
         return None
@@ -117,10 +117,10 @@ def _marks(stations: Sequence[Station]) -> Proposal | None:
     for station in marked:
         scheme = station.asked.scheme
         assert isinstance(scheme, Checkpoints)  # noqa: S101 - chosen above
-        shown = showing(station.situation.today)
-        best = mark_passed(station.situation.today.sets, scheme) if shown.complete else None
+        shown = showing(station.context.today)
+        best = mark_passed(station.context.today.sets, scheme) if shown.complete else None
         if best is not None:
-            changes[station.line] = next_mark(lesser_of(station.situation), scheme, best)
+            changes[station.line] = next_mark(lesser_of(station.context), scheme, best)
             passed[station.name] = best
     if not changes:
         first = marked[0].asked.scheme
@@ -138,13 +138,13 @@ def _marks(stations: Sequence[Station]) -> Proposal | None:
     return _told(stations, Lever.CHECKPOINT, f"{said} The starts stay, so the rest gets shorter.", changes)
 
 
-def _done(situation: Situation) -> bool:
-    shown = showing(situation.today)
-    return shown.complete and shown.in_range and within_reserve(situation.today.prescription, shown.reserves)
+def _done(context: ProgressionContext) -> bool:
+    shown = showing(context.today)
+    return shown.complete and shown.in_range and within_reserve(context.today.prescription, shown.reserves)
 
 
 def _round_more(stations: Sequence[Station]) -> dict[LineId, Prescription]:
-    return {s.line: replace(lesser_of(s.situation), sets=s.asked.sets + 1) for s in stations}
+    return {s.line: replace(lesser_of(s.context), sets=s.asked.sets + 1) for s in stations}
 
 
 def _told(
@@ -154,15 +154,15 @@ def _told(
 
     What does not change stands as asked, at the lesser of the planned and the used load.
     """
-    found = {s.line: lesser_of(s.situation) for s in stations} | (changes or {})
+    found = {s.line: lesser_of(s.context) for s in stations} | (changes or {})
     first, *others = stations
-    told = answer(ID, first.situation, lever, found[first.line], rule)
+    told = answer(ID, first.context, lever, found[first.line], rule)
     evidence = [
         f"{s.name}: {sentence[0].lower()}{sentence[1:]}"
         for s in stations
-        for sentence in sentences(s.situation.today, showing(s.situation.today))[:1]
+        for sentence in sentences(s.context.today, showing(s.context.today))[:1]
     ]
-    whole = all(showing(s.situation.today).complete for s in stations)
+    whole = all(showing(s.context.today).complete for s in stations)
     return replace(
         told,
         evidence=tuple(evidence),

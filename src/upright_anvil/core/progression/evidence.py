@@ -15,7 +15,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Drops, Varied
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, reps_of
 from upright_anvil.core.prescription.tempo import is_slow
-from upright_anvil.core.progression.model import Confidence, Exposure, Situation
+from upright_anvil.core.progression.model import Confidence, Exposure, ProgressionContext
 from upright_anvil.core.same import Same
 
 
@@ -130,10 +130,10 @@ def _asked(prescription: Prescription, number: int, load: LoadTarget | None) -> 
     return plans[min(number, len(plans) - 1)].target
 
 
-def base_of(situation: Situation) -> Prescription:
+def base_of(context: ProgressionContext) -> Prescription:
     """Answer what was asked today, at the load that was really used."""
-    now, used = situation.today.prescription, showing(situation.today).load
-    return now if used is None or now.scheme is not None else _at(now, used, situation.place)
+    now, used = context.today.prescription, showing(context.today).load
+    return now if used is None or now.scheme is not None else _at(now, used, context.place)
 
 
 def _at(now: Prescription, used: LoadTarget, place: Inventory) -> Prescription:
@@ -145,26 +145,26 @@ def _at(now: Prescription, used: LoadTarget, place: Inventory) -> Prescription:
     return replace(now, load=used)
 
 
-def lesser_of(situation: Situation) -> Prescription:
+def lesser_of(context: ProgressionContext) -> Prescription:
     """Answer what was asked today at the lesser of the planned and the used load, for when nothing may go up.
 
     A load that was lifted unplanned and heavier is not written into the plan; of sets that differ each asks for no more
     than was lifted in it, and those that were not done stay. House rule, never up.
     """
-    now, base = situation.today.prescription, base_of(situation)
+    now, base = context.today.prescription, base_of(context)
     if now.scheme is not None:
-        return _capped(situation)
+        return _capped(context)
     if now.load is None or base.load is None:
         return now
-    planned, used = _kilograms(now.load, situation.place), _kilograms(base.load, situation.place)
+    planned, used = _kilograms(now.load, context.place), _kilograms(base.load, context.place)
     if planned is None or used is None:
         return now
     return base if used < planned else now
 
 
-def _capped(situation: Situation) -> Prescription:
-    now, place = situation.today.prescription, situation.place
-    used = [one.load for one in showing(situation.today).sets]
+def _capped(context: ProgressionContext) -> Prescription:
+    now, place = context.today.prescription, context.place
+    used = [one.load for one in showing(context.today).sets]
 
     def lesser(load: LoadTarget | None, lifted: LoadTarget | None) -> LoadTarget | None:
         planned, done = (_kilograms(one, place) if one is not None else None for one in (load, lifted))

@@ -2,12 +2,12 @@
 
 from upright_anvil.core.prescription.load_targets import OpenLoad, ShareOfMax
 from upright_anvil.core.prescription.targets import Reps, Seconds
-from upright_anvil.core.progression.model import Situation
+from upright_anvil.core.progression.model import ProgressionContext
 
 
-def plain_reps(situation: Situation) -> str:
+def plain_reps(context: ProgressionContext) -> str:
     """Answer why a line is not led by repetitions and a load; empty where it is."""
-    now = situation.today.prescription
+    now = context.today.prescription
     if not isinstance(now.target, Reps):
         return "It needs repetitions, and this line is timed or open-ended."
     if now.scheme is not None:
@@ -21,9 +21,9 @@ def plain_reps(situation: Situation) -> str:
     return ""
 
 
-def timed(situation: Situation) -> str:
+def timed(context: ProgressionContext) -> str:
     """Answer why a line is not led by seconds; empty where it is."""
-    now = situation.today.prescription
+    now = context.today.prescription
     if not isinstance(now.target, Seconds):
         return "It needs holds or timed work, and this line counts repetitions."
     return "These sets only lead up to the work." if now.ramp else ""

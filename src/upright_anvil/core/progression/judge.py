@@ -29,10 +29,10 @@ from upright_anvil.core.progression.judgements import (
     worn,
 )
 from upright_anvil.core.progression.kinds import WorkKind
-from upright_anvil.core.progression.model import Confidence, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Confidence, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.registry import POLICIES, led_by
 
-Judgement = Callable[[Situation], Proposal | None]
+Judgement = Callable[[ProgressionContext], Proposal | None]
 
 ORDER: Final[tuple[tuple[str, Judgement], ...]] = (
     (pain.ID, pain.judge),
@@ -55,50 +55,50 @@ def rule_name(rule_id: str) -> str:
     return POLICIES[rule_id].title if rule_id in POLICIES else rule_id.replace("-", " ").capitalize()
 
 
-def why_none(situation: Situation) -> str:
+def why_none(context: ProgressionContext) -> str:
     """Answer why a line is raised by nobody, in words; empty where something may be proposed. House rule."""
-    if situation.kind is not WorkKind.PREPARATION:
+    if context.kind is not WorkKind.PREPARATION:
         return ""
-    if situation.today.prescription.ramp:
+    if context.today.prescription.ramp:
         return "These sets only lead up to the work."
     return "It gets ready, loosens or winds down: it stays as it is."
 
 
-def proposal(situation: Situation, policy_id: str) -> Proposal:
+def proposal(context: ProgressionContext, policy_id: str) -> Proposal:
     """Answer what to ask for next. Raises `DomainError` for an unknown policy.
 
     A session in which nothing was done is left to the policy, which holds; nobody raises what `why_none` names.
     """
-    nobody = why_none(situation)
+    nobody = why_none(context)
     if nobody:
-        return answer("nobody", situation, Lever.HOLD, situation.today.prescription, nobody)
-    return bounds.bounded(_judged(situation, policy_id), situation)
+        return answer("nobody", context, Lever.HOLD, context.today.prescription, nobody)
+    return bounds.bounded(_judged(context, policy_id), context)
 
 
-def _judged(situation: Situation, policy_id: str) -> Proposal:
-    if situation.today.sets:
+def _judged(context: ProgressionContext, policy_id: str) -> Proposal:
+    if context.today.sets:
         for _, judge in ORDER:
-            found = judge(situation)
+            found = judge(context)
             if found is not None:
                 return found
-        held = tuple(reason for reason in never_up.reasons(situation) if reason[0] not in _LEFT_TO_THE_POLICY)
+        held = tuple(reason for reason in never_up.reasons(context) if reason[0] not in _LEFT_TO_THE_POLICY)
         if held:
-            return _or_eased(situation, policy_id, held)
-    way_on = led_by(policy_id, situation)
-    return plateau.menu(situation, way_on) or way_on
+            return _or_eased(context, policy_id, held)
+    way_on = led_by(policy_id, context)
+    return plateau.menu(context, way_on) or way_on
 
 
 _LEFT_TO_THE_POLICY: Final = frozenset({"below the range", "nothing left"})
 """Reasons that a policy speaks of itself, with more to say than that nothing goes up."""
 
 
-def _or_eased(situation: Situation, policy_id: str, held: tuple[tuple[str, str], ...]) -> Proposal:
+def _or_eased(context: ProgressionContext, policy_id: str, held: tuple[tuple[str, str], ...]) -> Proposal:
     """The same again, unless the policy would go down, which it may."""
-    way_on = led_by(policy_id, situation)
+    way_on = led_by(policy_id, context)
     if way_on.lever is Lever.EASE:
         return way_on
-    stands = bounds.same_again(situation, held)
-    if way_on.lever is Lever.HOLD and held[0][0] == "incomplete" and situation.unfinished:
+    stands = bounds.same_again(context, held)
+    if way_on.lever is Lever.HOLD and held[0][0] == "incomplete" and context.unfinished:
         return replace(stands, rule="The session was left unfinished: what is written stands, the same again.")
     return stands
 

@@ -54,7 +54,7 @@ class Exposure:
 
 
 @dataclass(frozen=True, slots=True)
-class Situation:
+class ProgressionContext:
     """All a policy may look at.
 
     ``exposures`` are oldest first, the last is today's, at least one. ``home`` is what the phase began with: reps go

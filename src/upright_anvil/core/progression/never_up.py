@@ -16,7 +16,7 @@ from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import reps_of
 from upright_anvil.core.progression.evidence import lowest, showing
-from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 
 ID: Final = "never-up"
@@ -40,9 +40,9 @@ def hurt(rows: tuple[PerformedSet, ...]) -> bool:
     return any(row.how.hurt for row in rows)
 
 
-def pain(situation: Situation) -> str:
+def pain(context: ProgressionContext) -> str:
     """Say where it hurt: in these sets, or in others of the same exercise that day."""
-    rows = (*situation.today.sets, *situation.beside)
+    rows = (*context.today.sets, *context.beside)
     first = next((row.how for row in rows if row.how.hurt), None)
     if first is None:
         return ""
@@ -52,9 +52,9 @@ def pain(situation: Situation) -> str:
     return f"The {side}{first.pain} hurt"
 
 
-def slipped(situation: Situation) -> str:
+def slipped(context: ProgressionContext) -> str:
     """Say that form slipped in the last set; earlier slips count unless the last set was seen to be clean."""
-    rows = situation.today.sets
+    rows = context.today.sets
     if not rows or (rows[-1].how.quality is Quality.CLEAN and rows[-1].how.ended is not SetEnd.FORM):
         return ""
     went = [row.slot.number for row in rows if went_wrong(row)]
@@ -66,32 +66,32 @@ def went_wrong(row: PerformedSet) -> bool:
     return row.how.quality in (Quality.SLIPPING, Quality.BROKE_DOWN) or row.how.ended is SetEnd.FORM
 
 
-def doubted(situation: Situation) -> str:
+def doubted(context: ProgressionContext) -> str:
     """Say which figures do not fit the rest, so that nothing rests on them before they are confirmed or corrected."""
-    odd = [row for row in situation.today.sets if _odd(row, situation)]
+    odd = [row for row in context.today.sets if _odd(row, context)]
     if not odd:
         return ""
     row = odd[0]
     return f"Set {row.slot.number} says {added_load(row) or f'{row.reps} reps'}, which does not fit the rest"
 
 
-def _odd(row: PerformedSet, situation: Situation) -> bool:
+def _odd(row: PerformedSet, context: ProgressionContext) -> bool:
     if row.how.confirmed:
         return False
-    if row.id in situation.doubted:
+    if row.id in context.doubted:
         return True
-    plans = situation.today.prescription.plans
+    plans = context.today.prescription.plans
     planned = [one.load for one in plans if isinstance(one.load, Load) and one.load.value]
-    others = [other.load for other in situation.today.prescription.others]
+    others = [other.load for other in context.today.prescription.others]
     known = [load.kg for load in (*planned, *others)]
     if not known or row.load is None or row.assisted or not row.load.value:
         return False
     return not min(known) * LEAST_TIMES_PLANNED < row.load.kg < max(known) * MOST_TIMES_PLANNED
 
 
-def incomplete(situation: Situation) -> str:
+def incomplete(context: ProgressionContext) -> str:
     """Say that not every planned set was done, unless most were and what was left after the last one allows it."""
-    shown, now = showing(situation.today), situation.today.prescription
+    shown, now = showing(context.today), context.today.prescription
     if shown.complete or not shown.sets:
         return ""
     last, wanted = shown.reserves[-1], ENOUGH_LEFT if now.left is None else now.left
@@ -100,9 +100,9 @@ def incomplete(situation: Situation) -> str:
     return "" if allowed else f"{many}, and nobody can say what the others would have shown"
 
 
-def falling_reserve(situation: Situation) -> str:
+def falling_reserve(context: ProgressionContext) -> str:
     """Say that the same work has left less from session to session, three times running."""
-    last = situation.exposures[-FALLING_OVER:]
+    last = context.exposures[-FALLING_OVER:]
     if len(last) < FALLING_OVER or not _same_work(last):
         return ""
     left = [_mean_reserve(one) for one in last]
@@ -125,47 +125,47 @@ def _mean_reserve(exposure: Exposure) -> float | None:
     return round(sum(said) / len(said), 1) if said and len(said) == len(exposure.sets) else None
 
 
-def nothing_left(situation: Situation) -> str:
+def nothing_left(context: ProgressionContext) -> str:
     """Say that the last set left nothing where no reserve was asked: there is nothing to go up from."""
-    shown, now = showing(situation.today), situation.today.prescription
+    shown, now = showing(context.today), context.today.prescription
     counted = reps_of(now.target) is not None
     if now.left is not None or not counted or not shown.sets or shown.reserves[-1] != 0:
         return ""
     return "Nothing was left after the last set"
 
 
-def below(situation: Situation) -> str:
+def below(context: ProgressionContext) -> str:
     """Say that a set of alike ones ended below the range."""
-    shown, now = showing(situation.today), situation.today.prescription
+    shown, now = showing(context.today), context.today.prescription
     if now.scheme is not None or not shown.sets or shown.in_range:
         return ""
     return f"A set ended at {shown.least}, below {lowest(now.target)}"
 
 
-def poor_day(situation: Situation) -> str:
+def poor_day(context: ProgressionContext) -> str:
     """Say that the client came with little, or that the line was changed for the day."""
-    if situation.changed_day:
+    if context.changed_day:
         return "It was changed for the day"
-    return "The client came with little that day" if situation.poor_day else ""
+    return "The client came with little that day" if context.poor_day else ""
 
 
-def away(situation: Situation) -> str:
+def away(context: ProgressionContext) -> str:
     """Say that the client had been away before this session."""
-    days = situation.away_days
+    days = context.away_days
     return f"The first session after {days} days away" if days > SHORT_GAP_DAYS else ""
 
 
-def health(situation: Situation) -> str:
+def health(context: ProgressionContext) -> str:
     """Say what in the health file stands against it."""
-    return situation.health
+    return context.health
 
 
-def worn(situation: Situation) -> str:
+def worn(context: ProgressionContext) -> str:
     """Say that an easier week is due."""
-    return situation.worn.rstrip(".")
+    return context.worn.rstrip(".")
 
 
-Reason = Callable[[Situation], str]
+Reason = Callable[[ProgressionContext], str]
 
 REASONS: Final[tuple[tuple[str, Reason], ...]] = (
     ("pain", pain),
@@ -186,9 +186,9 @@ LESSER_AFTER: Final = frozenset({"pain", "doubted figure", "form", "poor day"})
 """Reasons after which the next load is at most the lesser of planned and done. Rules of progression."""
 
 
-def reasons(situation: Situation) -> tuple[tuple[str, str], ...]:
+def reasons(context: ProgressionContext) -> tuple[tuple[str, str], ...]:
     """Answer every reason that holds, by its name and in words, most pressing first. House rule."""
-    return tuple((name, said) for name, find in REASONS if (said := find(situation)))
+    return tuple((name, said) for name, find in REASONS if (said := find(context)))
 
 
 def sets_of(prescription: Prescription) -> int:

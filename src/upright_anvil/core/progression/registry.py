@@ -8,7 +8,7 @@ from typing import Final
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.schemes import Checkpoints, EveryStart
 from upright_anvil.core.progression.kinds import WorkKind
-from upright_anvil.core.progression.model import Proposal, Situation
+from upright_anvil.core.progression.model import ProgressionContext, Proposal
 from upright_anvil.core.progression.policies import (
     any_kit,
     control,
@@ -34,8 +34,8 @@ class Policy:
 
     id: str
     title: str
-    propose: Callable[[Situation], Proposal]
-    fits: Callable[[Situation], str] = lambda _: ""
+    propose: Callable[[ProgressionContext], Proposal]
+    fits: Callable[[ProgressionContext], str] = lambda _: ""
 
 
 def register(policies: Iterable[Policy]) -> MappingProxyType[str, Policy]:
@@ -73,19 +73,19 @@ _STILL: Final = frozenset({WorkKind.HOLD, WorkKind.BALANCE})
 _CLOCKED: Final = frozenset({density.ID, skill.ID, holds.ID})
 
 
-def leading(policy_id: str, situation: Situation) -> str:
+def leading(policy_id: str, context: ProgressionContext) -> str:
     """Answer the policy that leads a line: what its kind of work and its scheme ask for, else the one chosen.
 
     Marks decide in every school; sets that differ, other loads beside the planned one, work for time, jumps, distance
     and rounds have ways of their own. Holds are led by seconds, density or skill. House rule.
     """
-    now, kind = situation.today.prescription, situation.kind
+    now, kind = context.today.prescription, context.kind
     if isinstance(now.scheme, Checkpoints):
         return density.ID
     if kind in _OF_KIND:
         return _OF_KIND[kind]
     if kind in _STILL:
-        return policy_id if policy_id in _CLOCKED and not POLICIES[policy_id].fits(situation) else holds.ID
+        return policy_id if policy_id in _CLOCKED and not POLICIES[policy_id].fits(context) else holds.ID
     if isinstance(now.scheme, EveryStart):
         return rounds.ID
     if now.scheme is not None:
@@ -93,17 +93,17 @@ def leading(policy_id: str, situation: Situation) -> str:
     return any_kit.ID if now.others else policy_id
 
 
-def led_by(policy_id: str, situation: Situation) -> Proposal:
+def led_by(policy_id: str, context: ProgressionContext) -> Proposal:
     """Answer what the leading policy proposes; one that does not fit leaves it to double progression, saying so.
 
     Raises `DomainError` for an unknown policy.
     """
     policy(policy_id)
-    wanted = policy(leading(policy_id, situation))
-    misfit = wanted.fits(situation)
+    wanted = policy(leading(policy_id, context))
+    misfit = wanted.fits(context)
     if not misfit:
-        return wanted.propose(situation)
-    found = POLICIES[double_progression.ID].propose(situation)
+        return wanted.propose(context)
+    found = POLICIES[double_progression.ID].propose(context)
     return replace(found, rule=f"{wanted.title} cannot lead this line. {misfit} {found.rule}")
 
 

@@ -13,7 +13,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps, Seconds, Target
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.kinds import explosive
-from upright_anvil.core.progression.model import Situation
+from upright_anvil.core.progression.model import ProgressionContext
 from upright_anvil.core.progression.steps import load_of_rung, moved
 from upright_anvil.core.strength.estimate import house_factor
 
@@ -30,52 +30,52 @@ FIRST_SHARE: Final = 2
 """A hold on the next rung begins with its seconds divided by this, ten at the least. House rule."""
 
 
-def may_climb(situation: Situation) -> str:
+def may_climb(context: ProgressionContext) -> str:
     """Answer why the next rung may not be proposed yet; empty where it may. House rule."""
-    rung = situation.harder
+    rung = context.harder
     if rung is None:
         return "No harder rung of this exercise can be done here."
-    if explosive(rung) and not explosive(situation.exercise):
+    if explosive(rung) and not explosive(context.exercise):
         return f"{rung.name} is a jump or throw, and this is not."
-    now, shown = situation.today.prescription, showing(situation.today)
+    now, shown = context.today.prescription, showing(context.today)
     if isinstance(now.target, Seconds):
         if shown.least < ENOUGH_SECONDS:
             return f"{rung.name} needs holds of {ENOUGH_SECONDS} s first."
         return ""
-    predicted = _predicted(situation)
+    predicted = _predicted(context)
     if predicted is None:
         return "" if shown.least >= ENOUGH_REPS else f"{rung.name} needs {ENOUGH_REPS} repetitions in every set first."
     return predicted
 
 
-def _predicted(situation: Situation) -> str | None:
+def _predicted(context: ProgressionContext) -> str | None:
     """What the kilograms say: empty where the client is strong enough, None where nothing is known of them."""
-    rung, strength = situation.harder, situation.strength
+    rung, strength = context.harder, context.strength
     assert rung is not None  # noqa: S101 - the caller has checked
-    base = base_of(situation)
-    there = moved(replace(situation, exercise=rung), BodyweightLoad()) if rung.bodyweight_share else None
-    here = moved(situation, base.load or BodyweightLoad()) if situation.exercise.bodyweight_share or base.load else None
+    base = base_of(context)
+    there = moved(replace(context, exercise=rung), BodyweightLoad()) if rung.bodyweight_share else None
+    here = moved(context, base.load or BodyweightLoad()) if context.exercise.bodyweight_share or base.load else None
     needed = house_factor(FIRST_REPS.low + DEFAULT_RESERVE)
     if there is None or here is None or needed is None:
         return None
     if strength is not None:
         able = strength.kg
     else:
-        shown = showing(situation.today)
+        shown = showing(context.today)
         factor = house_factor(shown.least + (base.left or 0))
         if factor is None:
             return "" if there <= here else None
         able = float(here) * factor
     if able >= float(there) * needed:
-        return "" if showing(situation.today).least >= ENOUGH_REPS or there > here else None
+        return "" if showing(context.today).least >= ENOUGH_REPS or there > here else None
     return f"{rung.name} moves {there:.0f} kg, more than the estimate of {able:.0f} kg allows for five with two left."
 
 
-def on_the_rung(situation: Situation, now: Prescription) -> Prescription:
+def on_the_rung(context: ProgressionContext, now: Prescription) -> Prescription:
     """Answer what the next rung begins with: five to six repetitions, or half the seconds. House rule."""
-    rung = situation.harder
+    rung = context.harder
     assert rung is not None  # noqa: S101 - the caller has checked
     target: Target = FIRST_REPS
     if isinstance(now.target, Seconds):
         target = Seconds(max(10, now.target.seconds // FIRST_SHARE))
-    return replace(now, target=target, load=load_of_rung(rung), scheme=None, tempo=situation.home.tempo, others=())
+    return replace(now, target=target, load=load_of_rung(rung), scheme=None, tempo=context.home.tempo, others=())

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.progression.judgements import missed_days
-from upright_anvil.core.progression.model import Lever, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext
 from upright_anvil.core.progression.steps import Lifting, moved, step_up
 from upright_anvil.core.projection.projection import CourseWeek
 
@@ -27,7 +27,7 @@ class Event:
     text: str
 
 
-def events(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) -> tuple[Event, ...]:
+def events(weeks: Sequence[CourseWeek], kit: ProgressionContext, names: Sequence[str]) -> tuple[Event, ...]:
     """Answer what is to know of a course, in the order of its weeks; ``names`` says what each week is called."""
     found = [
         *_heaviest(weeks, kit, names),
@@ -38,7 +38,7 @@ def events(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) ->
     return tuple(sorted(found, key=lambda event: event.week))
 
 
-def _heaviest(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) -> list[Event]:
+def _heaviest(weeks: Sequence[CourseWeek], kit: ProgressionContext, names: Sequence[str]) -> list[Event]:
     for n, week in enumerate(weeks):
         load = week.asked.load if week.asked else None
         if load is None or not moved(kit, load) or step_up(kit, load) is not None or not _loaded(kit, load):
@@ -56,7 +56,7 @@ def _loaded(kit: Lifting, load: LoadTarget) -> bool:
     return str(load) != "bw"
 
 
-def _jumps(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) -> list[Event]:
+def _jumps(weeks: Sequence[CourseWeek], kit: ProgressionContext, names: Sequence[str]) -> list[Event]:
     """The first load that is too big a jump, and how it is bridged."""
     for n, week in enumerate(weeks):
         here = week.asked.load if week.asked else None
@@ -79,7 +79,7 @@ def _jumps(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) ->
     return []
 
 
-def _rungs(weeks: Sequence[CourseWeek], kit: Situation, names: Sequence[str]) -> list[Event]:
+def _rungs(weeks: Sequence[CourseWeek], kit: ProgressionContext, names: Sequence[str]) -> list[Event]:
     for n, week in enumerate(weeks):
         if week.proposal and week.proposal.exercise and kit.harder:
             return [Event(n, f"After {names[n]} the next rung: {kit.harder.name}.")]

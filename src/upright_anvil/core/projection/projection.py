@@ -15,10 +15,10 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds
 from upright_anvil.core.progression.judge import proposal
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
-from upright_anvil.core.progression.model import Exposure, Proposal, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext, Proposal
 from upright_anvil.core.progression.rolling import LaterWeek, rolled
 from upright_anvil.core.progression.steps import moved
-from upright_anvil.core.projection.scenario import Edge, Level, Outlook, level_of, longest, strongest, trained
+from upright_anvil.core.projection.scenario import Edge, Level, Scenario, level_of, longest, strongest, trained
 from upright_anvil.core.projection.simulated_sets import counted, held
 from upright_anvil.core.strength.estimate import share_of_max
 
@@ -54,10 +54,10 @@ class CourseWeek:
 class Line:
     """A line to look ahead of: what the judgements look at (its sessions so far may be none), its policy, its weeks.
 
-    ``situation.exposures`` are the sessions so far; ``together`` says that it is a station of a circuit.
+    ``context.exposures`` are the sessions so far; ``together`` says that it is a station of a circuit.
     """
 
-    situation: Situation
+    context: ProgressionContext
     policy: str
     weeks: tuple[WeekAhead, ...]
     together: bool = False
@@ -70,7 +70,7 @@ def cannot(line: Line) -> str:  # noqa: PLR0911 - one answer a reason
         return "Nothing is asked for in these weeks."
     if first.ramp:
         return "These sets only lead up to the work."
-    kind = kind_of(line.situation.exercise, first, preparing=line.situation.preparing)
+    kind = kind_of(line.context.exercise, first, preparing=line.context.preparing)
     if kind is WorkKind.PREPARATION:
         return "It gets ready, loosens or winds down: it stays as it is."
     if line.together:
@@ -92,12 +92,12 @@ _REACHED: Final = frozenset({WorkKind.LIFT, WorkKind.HOLD, WorkKind.BALANCE})
 """Kinds of work whose next weeks can be reckoned with."""
 
 
-def course(line: Line, outlook: Outlook, edge: Edge = Edge.MID) -> tuple[CourseWeek, ...]:
+def course(line: Line, outlook: Scenario, edge: Edge = Edge.MID) -> tuple[CourseWeek, ...]:
     """Answer the weeks to come of a line that `cannot` has nothing against. Deterministic; nothing is drawn by lot."""
     level = _level(line)
     best = _best_hold(line)
     asks = [week.asks for week in line.weeks]
-    exposures = list(line.situation.exposures[-KEPT_EXPOSURES:])
+    exposures = list(line.context.exposures[-KEPT_EXPOSURES:])
     found = []
     for n, week in enumerate(line.weeks):
         asked = asks[n]
@@ -124,18 +124,18 @@ def _write(asks: list[Prescription | None], ahead: int, decided: Prescription, l
     later = [LaterWeek(asks[m], line.weeks[m].easing_off) for m in range(ahead + 1, len(asks))]
     asks[ahead] = decided
     if said is not None:
-        for m, taken in enumerate(rolled(said, decided, later, line.situation, line.situation.step_cap), ahead + 1):
+        for m, taken in enumerate(rolled(said, decided, later, line.context, line.context.step_cap), ahead + 1):
             asks[m] = taken if taken is not None else asks[m]
 
 
 def _done(
-    line: Line, asked: Prescription, level: Level | None, best: int, outlook: Outlook, edge: Edge, week: int
+    line: Line, asked: Prescription, level: Level | None, best: int, outlook: Scenario, edge: Edge, week: int
 ) -> list[PerformedSet]:
     match asked.target:
         case Reps() if level is not None:
-            kg = moved(line.situation, asked.load) if asked.load is not None else _own(line)
+            kg = moved(line.context, asked.load) if asked.load is not None else _own(line)
             strong = strongest(level, outlook, edge, week)
-            return counted(asked, asked.target, float(kg), strong, line.situation.steepness) if kg else []
+            return counted(asked, asked.target, float(kg), strong, line.context.steepness) if kg else []
         case Seconds():
             return held(asked, asked.target, longest(best, outlook, edge, week))
         case _:
@@ -143,44 +143,44 @@ def _done(
 
 
 def _proposed(
-    line: Line, exposures: list[Exposure], level: Level | None, outlook: Outlook, edge: Edge, n: int, ahead: int | None
+    line: Line, exposures: list[Exposure], level: Level | None, outlook: Scenario, edge: Edge, n: int, ahead: int | None
 ) -> Proposal:
     on = exposures[-1].on
-    strength = line.situation.strength
+    strength = line.context.strength
     if strength is not None and level is not None:
         kg = strongest(level, outlook, edge, n)
         strength = replace(strength, kg=kg, last=on, sessions=strength.sessions + n + 1, lately=None, path=())
     lost = sum(1 for m in range(n + 1, ahead or 0) if not trained(outlook, m))
     then = on + timedelta(days=7 * (1 + lost))
-    situation = replace(line.situation, exposures=tuple(exposures), strength=strength, next_on=then, rests=())
-    return proposal(situation, line.policy)
+    context = replace(line.context, exposures=tuple(exposures), strength=strength, next_on=then, rests=())
+    return proposal(context, line.policy)
 
 
 def _own(line: Line) -> Decimal | None:
-    share, body = line.situation.exercise.bodyweight_share, line.situation.body_kg
+    share, body = line.context.exercise.bodyweight_share, line.context.body_kg
     return share * body if share and body else None
 
 
 def _moves(line: Line, asked: Prescription) -> Decimal | None:
-    return moved(line.situation, asked.load) if asked.load is not None else _own(line)
+    return moved(line.context, asked.load) if asked.load is not None else _own(line)
 
 
 def _level(line: Line) -> Level | None:
     """The estimate; without one, what the plan takes for granted: its first load for its repetitions and reserve."""
-    if line.situation.strength is not None:
-        return level_of(line.situation.strength)
+    if line.context.strength is not None:
+        return level_of(line.context.strength)
     first = next((week.asks for week in line.weeks if week.asks is not None), None)
     kg = _moves(line, first) if first is not None else None
     if first is None or not kg or not isinstance(first.target, Reps):
         return None
-    factor = share_of_max(first.target.low + (2 if first.left is None else first.left)) ** line.situation.steepness
+    factor = share_of_max(first.target.low + (2 if first.left is None else first.left)) ** line.context.steepness
     return Level(float(kg) / factor, GUESSED_ERROR, GUESSED_TREND, GUESSED_TREND_ERROR)
 
 
 def _best_hold(line: Line) -> int:
     """The longest hold of the last session, else what is asked first, seconds."""
-    if line.situation.exposures:
-        seconds = [row.seconds for row in line.situation.exposures[-1].sets if row.seconds]
+    if line.context.exposures:
+        seconds = [row.seconds for row in line.context.exposures[-1].sets if row.seconds]
         if seconds:
             return max(seconds)
     first = next((week.asks for week in line.weeks if week.asks is not None), None)

@@ -23,7 +23,7 @@ HOLDS_ERROR: Final = 0.05
 """How far the next hold is off, as a share. House figure."""
 
 
-class Outlook(StrEnum):
+class Scenario(StrEnum):
     """How the weeks to come may go."""
 
     WELL = "all goes well"
@@ -65,12 +65,12 @@ def level_of(strength: Strength) -> Level:
     return Level(strength.kg, strength.error, trend, error)
 
 
-def trained(outlook: Outlook, week: int) -> bool:
+def trained(outlook: Scenario, week: int) -> bool:
     """Answer whether a week to come (from 0) is trained."""
-    return not (outlook is Outlook.BAD and week in MISSED)
+    return not (outlook is Scenario.BAD and week in MISSED)
 
 
-def strongest(level: Level, outlook: Outlook, edge: Edge, week: int) -> float:
+def strongest(level: Level, outlook: Scenario, edge: Edge, week: int) -> float:
     """Answer the maximum in a week to come (from 0), kg.
 
     All goes well: the trend four to one at best. A bad patch: two weeks lost, a weak week back, and the trend four to
@@ -78,20 +78,20 @@ def strongest(level: Level, outlook: Outlook, edge: Edge, week: int) -> float:
     """
     error, weeks = level.error, float(week)
     match outlook:
-        case Outlook.WELL:
+        case Scenario.WELL:
             trend = level.trend + FOUR_TO_ONE * level.trend_error
-        case Outlook.LATELY:
+        case Scenario.LATELY:
             trend = level.trend
             error = sqrt(level.error**2 + (week * level.trend_error) ** 2)
-        case Outlook.BAD:
+        case Scenario.BAD:
             trend = level.trend - FOUR_TO_ONE * level.trend_error
             weeks -= sum(1 for missed in MISSED if missed <= week)
-    form = WEAK if outlook is Outlook.BAD and week == WEAK_WEEK else 0.0
+    form = WEAK if outlook is Scenario.BAD and week == WEAK_WEEK else 0.0
     return level.kg * exp(trend * weeks + _SIDES[edge] * error - form)
 
 
-def longest(seconds: int, outlook: Outlook, edge: Edge, week: int) -> float:
+def longest(seconds: int, outlook: Scenario, edge: Edge, week: int) -> float:
     """Answer how long a hold could last in a week to come (from 0), from the longest of late, seconds."""
-    grows = {Outlook.WELL: HOLDS_WELL, Outlook.LATELY: HOLDS_LATELY, Outlook.BAD: HOLDS_BAD}[outlook]
-    weak = WEAK if outlook is Outlook.BAD and week == WEAK_WEEK else 0.0
+    grows = {Scenario.WELL: HOLDS_WELL, Scenario.LATELY: HOLDS_LATELY, Scenario.BAD: HOLDS_BAD}[outlook]
+    weak = WEAK if outlook is Scenario.BAD and week == WEAK_WEEK else 0.0
     return seconds * exp(grows * (week + 1) + _SIDES[edge] * HOLDS_ERROR - weak)

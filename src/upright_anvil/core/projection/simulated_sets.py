@@ -6,7 +6,7 @@ from typing import Final
 
 from upright_anvil.core.constants import DEFAULT_RESERVE
 from upright_anvil.core.ids import NO_EXERCISE, LineId
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, Slot
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_REPS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
@@ -55,7 +55,7 @@ def _row(
     hung = load.added if isinstance(load, BodyweightLoad) else load if isinstance(load, Load) else None
     return PerformedSet(
         id=f"ahead-{place}",
-        slot=Slot(LineId("ahead"), place + 1),
+        slot=SetPosition(LineId("ahead"), place + 1),
         exercise=NO_EXERCISE,
         outcome=Outcome.DONE,
         reps=reps,

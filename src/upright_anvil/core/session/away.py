@@ -13,7 +13,7 @@ from typing import Final
 from upright_anvil.core.constants import DEFAULT_RESERVE
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.loads.load import Load, per_cent
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program, Section, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.reading import prescription_or_none
@@ -45,7 +45,9 @@ _RAISED: Final = frozenset(
 )
 
 
-def stepping_back(session: Program, setting: Setting, last_trained: date | None, today: date) -> tuple[DayChange, ...]:
+def stepping_back(
+    session: Program, profile: ClientProfile, last_trained: date | None, today: date
+) -> tuple[DayChange, ...]:
     """Answer the changes for a session that was cut out, after a client was away; none up to 10 days.
 
     ``last_trained`` is the day of the client's last session, None where there was none. House rule.
@@ -60,18 +62,18 @@ def stepping_back(session: Program, setting: Setting, last_trained: date | None,
         if group.section in (Section.WARM_UP, Section.COOL_DOWN):
             continue
         for line in group.lines:
-            change = _line(line, week, cut, days, setting)
+            change = _line(line, week, cut, days, profile)
             if change is not None:
                 found.append(change)
     return tuple(found)
 
 
-def _line(line: Line, week: Week, cut: Decimal, days: int, setting: Setting) -> DayChange | None:
-    exercise = setting.exercise(line.exercise_in(week))
-    asked = prescription_or_none(line.cells[0].text, setting.unit)
+def _line(line: Line, week: Week, cut: Decimal, days: int, profile: ClientProfile) -> DayChange | None:
+    exercise = profile.exercise(line.exercise_in(week))
+    asked = prescription_or_none(line.cells[0].text, profile.unit)
     if asked is None or asked.ramp or exercise.kind not in _RAISED:
         return None
-    eased = _eased(asked, exercise, cut, setting)
+    eased = _eased(asked, exercise, cut, profile)
     if eased == asked:
         return None
     text = write(eased)
@@ -81,9 +83,9 @@ def _line(line: Line, week: Week, cut: Decimal, days: int, setting: Setting) -> 
     return DayChange(f"away {line.id}", f"{exercise.name}: {text}", why, (edit,), line.id)
 
 
-def _eased(asked: Prescription, exercise: Exercise, cut: Decimal, setting: Setting) -> Prescription:
-    kit = Kit(exercise, setting.inventory, setting.body_kg)
-    last, able = setting.last_loads.get(exercise.id), _able(asked, exercise, setting)
+def _eased(asked: Prescription, exercise: Exercise, cut: Decimal, profile: ClientProfile) -> Prescription:
+    kit = Kit(exercise, profile.inventory, profile.body_kg)
+    last, able = profile.last_loads.get(exercise.id), _able(asked, exercise, profile)
 
     def lighter(load: LoadTarget | None) -> LoadTarget | None:
         return _lighter(load, last, able, cut, kit)
@@ -96,9 +98,9 @@ def _eased(asked: Prescription, exercise: Exercise, cut: Decimal, setting: Setti
     return a_third_fewer(asked) if cut >= MUCH and asked.sets > 1 else more_in_reserve(asked)
 
 
-def _able(asked: Prescription, exercise: Exercise, setting: Setting) -> Decimal | None:
+def _able(asked: Prescription, exercise: Exercise, profile: ClientProfile) -> Decimal | None:
     """What the estimate, which has fallen with the gap, allows for these repetitions: kilograms moved."""
-    most = setting.max_kg.get(exercise.id)
+    most = profile.max_kg.get(exercise.id)
     if most is None or not isinstance(asked.target, Reps):
         return None
     factor = house_factor(asked.target.low + (DEFAULT_RESERVE if asked.left is None else asked.left))

@@ -7,7 +7,7 @@ from upright_anvil.core.library.starting_load import Known, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, OpenLoad
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
@@ -18,19 +18,21 @@ REPS_FOR_HOLD = 8
 """What a hold is asked for in place of counted work, seconds, and the other way round. House rule."""
 
 
-def carried_over(asked: Prescription, to: Exercise, setting: Setting, known: Known | None) -> tuple[Prescription, str]:
+def carried_over(
+    asked: Prescription, to: Exercise, profile: ClientProfile, known: Known | None
+) -> tuple[Prescription, str]:
     """Answer the prescription for another exercise, and how its load came about in words.
 
     Sets, repetitions, rest and reserve stay; the load goes over by the exercises' shares of their family, rounded down
     to what can be made, else it is left open. Counted work and holds trade places. House rule.
     """
     asked = _of_its_sort(asked, to)
-    kind = to.implement_at(setting.inventory)
+    kind = to.implement_at(profile.inventory)
     plain = replace(asked, load=None, scheme=None, others=())
     reps = reps_of(asked.target)
     start = None
     if known is not None and reps is not None:
-        start = starting_load(known, to, setting.inventory, setting.body_kg, setting.unit, reps, asked.left)
+        start = starting_load(known, to, profile.inventory, profile.body_kg, profile.unit, reps, asked.left)
     if start is not None:
         return replace(plain, load=start.load), start.why
     if kind in (None, ImplementKind.BODYWEIGHT) or isinstance(asked.target, Seconds):

@@ -11,9 +11,9 @@ from datetime import date
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.cautions import Grade as Strictness
 from upright_anvil.core.health.cautions import joint_cautions
-from upright_anvil.core.health.history import Entry, Standing, State
+from upright_anvil.core.health.history import Entry, JointStatus, State
 from upright_anvil.core.health.readiness import Grade, Pain, Report, grade
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Program, Section, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
@@ -33,7 +33,7 @@ _WORK = frozenset({ExerciseKind.LIFT, ExerciseKind.HOLD, ExerciseKind.CARRY, Exe
 
 
 def easing(
-    report: Report, session: Program, setting: Setting, done: frozenset[str] = frozenset()
+    report: Report, session: Program, profile: ClientProfile, done: frozenset[str] = frozenset()
 ) -> tuple[DayChange, ...]:
     """Answer the changes a report brings to a session that was cut out; lines in ``done`` are left as they are.
 
@@ -41,65 +41,67 @@ def easing(
     """
     phase, day = day_of(session)
     week, found = phase.weeks[0], list[DayChange]()
-    here = setting_with(setting, report.pains)
+    here = setting_with(profile, report.pains)
     out: set[str] = set()
     for change in _pain(report, day, week, here, done):
         found.append(change)
         out.add(change.line)
     how = grade(report)
-    for group, line in _working(day, week, setting, done | out):
-        asked = prescription_or_none(line.cells[0].text, setting.unit)
+    for group, line in _working(day, week, profile, done | out):
+        asked = prescription_or_none(line.cells[0].text, profile.unit)
         if asked is not None and not asked.ramp and how is not Grade.GOOD:
-            exercise = setting.exercise(line.exercise_in(week))
-            change_found = _eased(how, group, line, week, asked, exercise, setting)
+            exercise = profile.exercise(line.exercise_in(week))
+            change_found = _eased(how, group, line, week, asked, exercise, profile)
             if change_found:
                 found.append(change_found)
     return tuple(found)
 
 
-def setting_with(setting: Setting, pains: tuple[Pain, ...]) -> Setting:
-    """Answer the setting with what hurts today beside what is written down."""
+def setting_with(profile: ClientProfile, pains: tuple[Pain, ...]) -> ClientProfile:
+    """Answer the profile with what hurts today beside what is written down."""
     if not pains:
-        return setting
+        return profile
     today = tuple(
-        Standing(
+        JointStatus(
             p.joint, p.side, State.HURTS, Entry(f"today-{p.name}", _UNDATED, p.joint, State.HURTS, p.side, "today")
         )
         for p in pains
     )
-    return replace(setting, standing=(*today, *setting.standing))
+    return replace(profile, standing=(*today, *profile.standing))
 
 
-def _working(day: Day, week: Week, setting: Setting, left: frozenset[str] | set[str]) -> Iterator[tuple[Group, Line]]:
+def _working(
+    day: Day, week: Week, profile: ClientProfile, left: frozenset[str] | set[str]
+) -> Iterator[tuple[Group, Line]]:
     for group in day.groups:
         if group.section in (Section.WARM_UP, Section.COOL_DOWN):
             continue
         for line in group.lines:
-            exercise = setting.exercise(line.exercise_in(week))
+            exercise = profile.exercise(line.exercise_in(week))
             if line.cells[0].text and line.id not in left and exercise.kind in _WORK:
                 yield group, line
 
 
-def _pain(report: Report, day: Day, week: Week, setting: Setting, done: frozenset[str]) -> Iterator[DayChange]:
+def _pain(report: Report, day: Day, week: Week, profile: ClientProfile, done: frozenset[str]) -> Iterator[DayChange]:
     if not report.pains:
         return
     for line in day.lines:
-        exercise = setting.exercise(line.exercise_in(week))
-        cautions = joint_cautions(exercise, setting.standing)
+        exercise = profile.exercise(line.exercise_in(week))
+        cautions = joint_cautions(exercise, profile.standing)
         stops = [c for c in cautions if c.grade is Strictness.STOP]
         if not line.cells[0].text or line.id in done or not stops:
             continue
         why = f"{stops[0].about.capitalize()} hurts today."
-        instead = instead_of_line(line, week, setting, limit=1)
+        instead = instead_of_line(line, week, profile, limit=1)
         if instead:
-            yield replace(swap(line, week, setting.exercise(instead[0].exercise), setting, why), key=f"pain {line.id}")
+            yield replace(swap(line, week, profile.exercise(instead[0].exercise), profile, why), key=f"pain {line.id}")
         else:
             label = f"{exercise.name} out: nothing here trains the same and leaves it alone"
             yield DayChange(f"pain {line.id}", label, why, (RemoveLine(line=line.id),), line.id)
 
 
 def _eased(
-    how: Grade, group: Group, line: Line, week: Week, asked: Prescription, exercise: Exercise, setting: Setting
+    how: Grade, group: Group, line: Line, week: Week, asked: Prescription, exercise: Exercise, profile: ClientProfile
 ) -> DayChange | None:
     if how is Grade.MIDDLING:
         eased, words = more_in_reserve(asked), "one more rep left"
@@ -107,7 +109,7 @@ def _eased(
             eased, words = fewer_sets(asked, 1), "one set less"
         why = "A middling day: the load stays, the sets end earlier."
     else:
-        light = lighter(asked, exercise, setting.inventory)
+        light = lighter(asked, exercise, profile.inventory)
         eased = a_third_fewer(light)
         words = "fewer sets" if light == asked else "lighter and fewer sets"
         why = "A poor day: 7.5 to 10 % lighter where a load lies in between, a third fewer sets."

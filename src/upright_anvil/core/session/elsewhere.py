@@ -3,7 +3,7 @@
 from collections.abc import Iterator
 
 from upright_anvil.core.ids import PlaceId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
@@ -18,11 +18,11 @@ from upright_anvil.core.session.this_session import day_of
 
 
 def elsewhere(
-    session: Program, place: PlaceId, usual: Setting, there: Setting, done: frozenset[str] = frozenset()
+    session: Program, place: PlaceId, usual: ClientProfile, there: ClientProfile, done: frozenset[str] = frozenset()
 ) -> tuple[DayChange, ...]:
     """Answer the changes that hold a session at another place.
 
-    ``usual`` is the setting it was planned for, ``there`` that of the other place. What fits stays with loads that can
+    ``usual`` is the profile it was planned for, ``there`` that of the other place. What fits stays with loads that can
     be made there; other kit carries the load over; what cannot be done is swapped, or left out where nothing is left.
     House rule.
     """
@@ -37,7 +37,7 @@ def elsewhere(
     return tuple(found)
 
 
-def _line(line: Line, week: Week, usual: Setting, there: Setting, name: str) -> Iterator[DayChange]:
+def _line(line: Line, week: Week, usual: ClientProfile, there: ClientProfile, name: str) -> Iterator[DayChange]:
     exercise = there.exercise(line.exercise_in(week))
     asked = prescription_or_none(line.cells[0].text, there.unit)
     if not fits(exercise, there):

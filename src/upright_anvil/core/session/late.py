@@ -56,7 +56,7 @@ def _without_done(session: Program, who: Standpoint, done: Mapping[str, int]) ->
     phase, day = day_of(session)
     edits: list[Edit] = []
     for line in day.lines:
-        asked = prescription_or_none(line.cells[0].text, who.setting.unit)
+        asked = prescription_or_none(line.cells[0].text, who.profile.unit)
         count = done.get(line.id, 0)
         if not count:
             continue

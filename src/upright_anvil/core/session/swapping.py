@@ -6,8 +6,8 @@ from dataclasses import dataclass
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Grade, joint_cautions
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.library.substitutes import Situation, substitutes
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Week
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
@@ -36,43 +36,43 @@ class Instead:
     rungs: int | None
 
 
-def instead_of_line(line: Line, week: Week, setting: Setting, limit: int = OFFERED) -> tuple[Instead, ...]:
+def instead_of_line(line: Line, week: Week, profile: ClientProfile, limit: int = OFFERED) -> tuple[Instead, ...]:
     """Answer what a line could train today instead: the rungs named in advance, those beside it, then substitutes.
 
     Only what the place has and no troubled joint forbids. House rule.
     """
-    exercise = setting.exercise(line.exercise_in(week))
-    asked = prescription_or_none(line.cells[0].text, setting.unit)
+    exercise = profile.exercise(line.exercise_in(week))
+    asked = prescription_or_none(line.cells[0].text, profile.unit)
     named = [rung for rung in (line.easier, line.harder) if rung]
-    beside = [*setting.ladders.easier(exercise.id), *setting.ladders.harder(exercise.id)]
-    rungs = [e for e in map(setting.exercises.get, dict.fromkeys((*named, *beside))) if e and fits(e, setting)]
+    beside = [*profile.ladders.easier(exercise.id), *profile.ladders.harder(exercise.id)]
+    rungs = [e for e in map(profile.exercises.get, dict.fromkeys((*named, *beside))) if e and fits(e, profile)]
     reps = (asked and reps_of(asked.target)) or MEANT_REPS
-    situation = Situation(
-        setting.inventory, setting.unit, setting.standing, setting.body_kg, nearest_known(exercise, setting), reps
+    context = SubstitutionContext(
+        profile.inventory, profile.unit, profile.standing, profile.body_kg, nearest_known(exercise, profile), reps
     )
-    others = substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit + len(rungs))
-    above = setting.ladders.rungs_from(exercise.id)
+    others = substitutes(exercise, profile.exercises.values(), profile.ladders, context, limit + len(rungs))
+    above = profile.ladders.rungs_from(exercise.id)
     found = {e.id: (e, _rung_words(e, above, line)) for e in rungs}
     for other in others:
         found.setdefault(other.exercise.id, (other.exercise, other.reasons))
-    return tuple(_instead(e, why, asked, setting, above.get(e.id)) for e, why in list(found.values())[:limit])
+    return tuple(_instead(e, why, asked, profile, above.get(e.id)) for e, why in list(found.values())[:limit])
 
 
-def fits(exercise: Exercise, setting: Setting) -> bool:
+def fits(exercise: Exercise, profile: ClientProfile) -> bool:
     """Answer whether an exercise can be done at the place and no joint forbids it."""
-    cautions = joint_cautions(exercise, setting.standing)
+    cautions = joint_cautions(exercise, profile.standing)
     return (
         not exercise.removed
-        and exercise.possible_at(setting.inventory)
+        and exercise.possible_at(profile.inventory)
         and all(caution.grade is not Grade.STOP for caution in cautions)
     )
 
 
-def swap(line: Line, week: Week, to: Exercise, setting: Setting, why: str = "") -> DayChange:
+def swap(line: Line, week: Week, to: Exercise, profile: ClientProfile, why: str = "") -> DayChange:
     """Answer the change that lets a line train another exercise today, its load carried over. House rule."""
-    asked = prescription_or_none(line.cells[0].text, setting.unit)
-    text, load_from = _text(to, asked, setting)
-    was = setting.exercise(line.exercise_in(week)).name
+    asked = prescription_or_none(line.cells[0].text, profile.unit)
+    text, load_from = _text(to, asked, profile)
+    was = profile.exercise(line.exercise_in(week)).name
     reason = f"{why} {load_from}".strip()
     return DayChange(
         f"swap {line.id}", f"{to.name} instead of {was}: {text}", reason, _edits(line, week, to, text), line.id
@@ -87,17 +87,17 @@ def _edits(line: Line, week: Week, to: Exercise, text: str) -> tuple[Edit, ...]:
 
 
 def _instead(
-    to: Exercise, why: Iterable[str], asked: Prescription | None, setting: Setting, rungs: int | None
+    to: Exercise, why: Iterable[str], asked: Prescription | None, profile: ClientProfile, rungs: int | None
 ) -> Instead:
-    text, load_from = _text(to, asked, setting)
+    text, load_from = _text(to, asked, profile)
     reasons = tuple(reason for reason in why if f"{reason}.".lower() != load_from.lower())
     return Instead(to.id, to.name, reasons, text, load_from, rungs)
 
 
-def _text(to: Exercise, asked: Prescription | None, setting: Setting) -> tuple[str, str]:
+def _text(to: Exercise, asked: Prescription | None, profile: ClientProfile) -> tuple[str, str]:
     if asked is None:
         return "3 x 8", "House figure: what was planned cannot be read."
-    over, load_from = carried_over(asked, to, setting, nearest_known(to, setting))
+    over, load_from = carried_over(asked, to, profile, nearest_known(to, profile))
     return write(over), load_from
 
 

@@ -11,8 +11,8 @@ from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.fitting.fit import fit
 from upright_anvil.core.health.cautions import Grade, joint_cautions
 from upright_anvil.core.ids import DayId, ExerciseId
-from upright_anvil.core.library.substitutes import Situation, substitutes
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.parts import kind_for
@@ -101,7 +101,7 @@ def _lines(
     notes: list[str],
 ) -> Iterator[Line]:
     for n, line in enumerate(group.lines, start=1):
-        exercise = chosen(line.exercise, who.setting, taken, notes)
+        exercise = chosen(line.exercise, who.profile, taken, notes)
         if exercise is None:
             continue
         taken[line.exercise] = exercise.id
@@ -109,27 +109,27 @@ def _lines(
         yield Line(
             id=f"{group_id}-l{n}",
             exercise=exercise.id,
-            cells=cells(line.path, start, weeks, exercise, who.setting),
+            cells=cells(line.path, start, weeks, exercise, who.profile),
             reason=line.reason[:300],
         )
 
 
 def chosen(
-    wanted: ExerciseId, setting: Setting, taken: dict[ExerciseId, ExerciseId], notes: list[str]
+    wanted: ExerciseId, profile: ClientProfile, taken: dict[ExerciseId, ExerciseId], notes: list[str]
 ) -> Exercise | None:
     """Answer the wanted exercise, or what to do instead here; None where nothing fits, which is noted.
 
     ``taken`` is what was given for what was wanted before: the same wish gets the same, another nothing that is there.
     """
     if wanted in taken:
-        return setting.exercise(taken[wanted])
-    exercise, there = setting.exercise(wanted), taken.values()
-    here, standing = setting.inventory, setting.standing
+        return profile.exercise(taken[wanted])
+    exercise, there = profile.exercise(wanted), taken.values()
+    here, standing = profile.inventory, profile.standing
     against = [c for c in joint_cautions(exercise, standing) if c.grade is not Grade.NOTE]
     if exercise.possible_at(here) and not against and wanted not in there:
         return exercise
-    situation = Situation(here, setting.unit, standing, setting.body_kg)
-    for found in substitutes(exercise, setting.exercises.values(), setting.ladders, situation):
+    context = SubstitutionContext(here, profile.unit, standing, profile.body_kg)
+    for found in substitutes(exercise, profile.exercises.values(), profile.ladders, context):
         clear = not any(c.grade is not Grade.NOTE for c in found.cautions)
         if found.exercise.id not in there and clear:
             why = f"for the {against[0].about}" if against else "for the place"
@@ -141,7 +141,7 @@ def chosen(
 
 def first_cell(line: TemplateLine, exercise: Exercise, section: Section, who: Standpoint) -> Prescription:
     """Answer a line's first week for the client: sides, level, and a load where the estimate knows one."""
-    asked = read(line.text, who.setting.unit)
+    asked = read(line.text, who.profile.unit)
     if exercise.one_sided and not asked.each_side and asked.side is None:
         asked = replace(asked, each_side=True)
     if not exercise.one_sided and asked.each_side and exercise.id != line.exercise:
@@ -151,29 +151,29 @@ def first_cell(line: TemplateLine, exercise: Exercise, section: Section, who: St
         sets = max(asked.sets - 1, min(asked.sets, FEWEST_SETS))
         left = asked.reserve if asked.reserve is None else max(asked.reserve, EASIER_RESERVE)
         asked = replace(asked, sets=sets, reserve=left)
-    return loaded(asked, exercise, who.setting)
+    return loaded(asked, exercise, who.profile)
 
 
-def loaded(asked: Prescription, exercise: Exercise, setting: Setting) -> Prescription:
+def loaded(asked: Prescription, exercise: Exercise, profile: ClientProfile) -> Prescription:
     """Answer a prescription with a load from the client's estimate, where it names none and one is known."""
     if asked.load is not None or not isinstance(asked.target, Reps) or asked.scheme is not None:
         return asked
-    load = suggested(exercise, setting, asked.target.high, asked.left or 0)
+    load = suggested(exercise, profile, asked.target.high, asked.left or 0)
     if load is not None:
         return replace(asked, load=load)
-    only_body = exercise.bodyweight_share and exercise.implement_at(setting.inventory) == "bodyweight"
+    only_body = exercise.bodyweight_share and exercise.implement_at(profile.inventory) == "bodyweight"
     return replace(asked, load=BodyweightLoad()) if only_body and exercise.kind is ExerciseKind.LIFT else asked
 
 
 def cells(
-    path: Path, start: Prescription, weeks: tuple[Week, ...], exercise: Exercise, setting: Setting
+    path: Path, start: Prescription, weeks: tuple[Week, ...], exercise: Exercise, profile: ClientProfile
 ) -> tuple[Cell, ...]:
     """Answer a line's cells along its path; along none where the path does not fit what the line became."""
     kinds = [WeekKind(week.kind) for week in weeks]
     try:
-        found = along(path, start, kinds, exercise, setting.inventory, setting.unit)
+        found = along(path, start, kinds, exercise, profile.inventory, profile.unit)
     except DomainError:
-        found = along(Path(PathKind.COPY), start, kinds, exercise, setting.inventory, setting.unit)
+        found = along(Path(PathKind.COPY), start, kinds, exercise, profile.inventory, profile.unit)
     return tuple(Cell(text=write(one)) for one in found)
 
 

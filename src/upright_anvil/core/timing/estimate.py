@@ -104,7 +104,7 @@ def rounds_in_time(prescription: Prescription, exercise: Exercise) -> int:
 
 
 @dataclass(frozen=True, slots=True)
-class Block:
+class TimedBlock:
     """A stretch of a session: its seconds, and what is in hand when it begins and ends."""
 
     seconds: int
@@ -112,7 +112,7 @@ class Block:
     last: ImplementKind | None
 
 
-def day_seconds(blocks: Sequence[Block], pace: float = 1.0) -> int:
+def day_seconds(blocks: Sequence[TimedBlock], pace: float = 1.0) -> int:
     """Answer the seconds of a day's blocks in order, transitions included, times the client's pace. House rule."""
     changes = sum(_transition(before.last, after.first) for before, after in pairwise(blocks))
     return round((sum(block.seconds for block in blocks) + changes) * pace)

@@ -8,7 +8,7 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.goals import GoalKind, TrainingAge
 
 
-class Standing(StrEnum):
+class BandPosition(StrEnum):
     """Where a week's sets lie against the band."""
 
     BELOW = "below"
@@ -38,11 +38,11 @@ class Band:
     high: int
     source: str
 
-    def standing(self, sets: Decimal) -> Standing:
+    def standing(self, sets: Decimal) -> BandPosition:
         """Answer where a number of sets lies; the ends belong to the band."""
         if sets < self.low:
-            return Standing.BELOW
-        return Standing.ABOVE if sets > self.high else Standing.WITHIN
+            return BandPosition.BELOW
+        return BandPosition.ABOVE if sets > self.high else BandPosition.WITHIN
 
 
 SIZE = Band(8, 20, "House band for size, from fractional dose-response (Pelland et al. 2025)")

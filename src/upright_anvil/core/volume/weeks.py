@@ -10,7 +10,7 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import plain
 from upright_anvil.core.prescription.model import SideRule
-from upright_anvil.core.volume.bands import Band, Standing
+from upright_anvil.core.volume.bands import Band, BandPosition
 from upright_anvil.core.volume.contacts import contacts_done, contacts_of
 from upright_anvil.core.volume.hard_sets import (
     DIRECT,
@@ -34,7 +34,7 @@ class MuscleWeek:
     muscle: Muscle
     planned: Decimal
     done: Decimal
-    standing: Standing
+    standing: BandPosition
     lines: tuple[str, ...]
 
 

@@ -66,8 +66,8 @@ def try_edits(scope: Scope, program_id: ProgramId, edits: Sequence[Edit], today:
         for day in phase.days:
             for index in range(min(len(phase.weeks), len(changed.weeks))):
                 later = days.get(day.id)
-                before = round(day_estimate(day, phase.weeks, index, who.setting) / 60)
-                then = round(day_estimate(later, changed.weeks, index, who.setting) / 60) if later else 0
+                before = round(day_estimate(day, phase.weeks, index, who.profile) / 60)
+                then = round(day_estimate(later, changed.weeks, index, who.profile) / 60) if later else 0
                 if before != then:
                     minutes.append(MinutesChange(day.name, index + 1, before, then))
     return TrialView(compare(now, after, names), tuple(minutes), tuple(sorted(had - has)), tuple(sorted(has - had)))

@@ -5,7 +5,7 @@ from datetime import date, timedelta
 from upright_anvil.core.blocks import done_bar
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import ExerciseId, ProgramId, SessionId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Phase, Program
 from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
 from upright_anvil.core.volume.bands import Band, band_for
@@ -26,7 +26,7 @@ from upright_anvil.services.board.views import (
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.log.done import Done, done_by_line
 from upright_anvil.services.log.volume import phase_volume
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -47,21 +47,21 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     kept = ledger.sets_of_exercises(scope, who.id, exercises_of(program))
     done = done_by_line(kept)
     every = ledger.sessions_of_client(scope, who.id)
-    setting = client_setting(scope, who.id, today, sessions=every)
+    profile = client_profile(scope, who.id, today, sessions=every)
     sessions = {s.id: s for s in every if s.program_id == row.id}
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
     return BoardView(
         program_id=row.id,
         client_id=who.id,
         client=who.name,
-        unit=setting.unit,
+        unit=profile.unit,
         minutes=who.minutes,
-        pace=setting.pace,
+        pace=profile.pace,
         name=program.name,
         start=program.start,
         revision=_revision(revision),
-        phases=tuple(_phase(row, program, phase, setting, done, sessions, today, band) for phase in program.phases),
-        places=tuple(PlaceHead(place, name) for place, name in setting.place_names.items()),
+        phases=tuple(_phase(row, program, phase, profile, done, sessions, today, band) for phase in program.phases),
+        places=tuple(PlaceHead(place, name) for place, name in profile.place_names.items()),
     )
 
 
@@ -80,7 +80,7 @@ def _phase(
     row: ProgramRow,
     program: Program,
     phase: Phase,
-    setting: Setting,
+    profile: ClientProfile,
     done: Done,
     sessions: dict[SessionId, SessionRow],
     today: date,
@@ -94,10 +94,10 @@ def _phase(
         for week, (number, monday) in zip(phase.weeks, mondays, strict=True)
     )
     days = []
-    for read in read_phase(phase, setting):
+    for read in read_phase(phase, profile):
         ids = tuple(session_id(row.id, week.id, program.held_by(week.id, read.day.id)) for week in phase.weeks)
-        days.append(_day(read, phase, program, ids, setting, done, sessions))
-    volume = phase_volume(row, program, phase, setting, done, band)
+        days.append(_day(read, phase, program, ids, profile, done, sessions))
+    volume = phase_volume(row, program, phase, profile, done, band)
     return PhaseView(phase.id, phase.name, phase.purpose, phase.method, weeks, tuple(days), volume)
 
 
@@ -106,14 +106,14 @@ def _day(
     phase: Phase,
     program: Program,
     ids: tuple[SessionId, ...],
-    setting: Setting,
+    profile: ClientProfile,
     done: Done,
     sessions: dict[SessionId, SessionRow],
 ) -> DayView:
     groups = []
     for group in read.groups:
         g = group.group
-        lines = tuple(_line(line, ids, setting, done) for line in group.lines)
+        lines = tuple(_line(line, ids, profile, done) for line in group.lines)
         groups.append(GroupView(g.id, g.kind, g.pairing, g.section, g.rest_inside, g.rest_after, lines))
     rows = (sessions.get(sid) for sid in ids)
     started = tuple(StartedSession(row.id, row.finished_at is not None) if row else None for row in rows)
@@ -137,18 +137,18 @@ def _day(
     )
 
 
-def _line(line: ReadLine, ids: tuple[SessionId, ...], setting: Setting, done: Done) -> LineView:
-    athlete = setting.athlete(line.exercise.id)
+def _line(line: ReadLine, ids: tuple[SessionId, ...], profile: ClientProfile, done: Done) -> LineView:
+    athlete = profile.athlete(line.exercise.id)
     cells = tuple(
         CellView(
             cell,
-            tuple(done_bar(r, setting.exercise(r.exercise), athlete) for r in done.get((sid, line.line.id), ())),
+            tuple(done_bar(r, profile.exercise(r.exercise), athlete) for r in done.get((sid, line.line.id), ())),
         )
         for cell, sid in zip(line.cells, ids, strict=True)
     )
 
     def head(exercise_id: ExerciseId) -> ExerciseHead | None:
-        return ExerciseHead(exercise_id, setting.exercise(exercise_id).name) if exercise_id else None
+        return ExerciseHead(exercise_id, profile.exercise(exercise_id).name) if exercise_id else None
 
     of, plan = line.exercise, line.line
     return LineView(

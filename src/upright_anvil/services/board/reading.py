@@ -7,12 +7,12 @@ from datetime import date
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.locate import find_line, week_index
-from upright_anvil.core.plan.reading import ReadCell, read_cell, settings_of
+from upright_anvil.core.plan.reading import ReadCell, profiles_by_week, read_cell
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.services.log.done import done_by_line
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.database import Scope
 
@@ -58,24 +58,24 @@ def read_line(
 
     The place of its week answers. Raises `NotFoundError`.
     """
-    setting = setting_at(scope, program_id, today, address or CellAddress())
-    return read_cell(text, setting.exercise(exercise_id), setting)
+    profile = setting_at(scope, program_id, today, address or CellAddress())
+    return read_cell(text, profile.exercise(exercise_id), profile)
 
 
-def setting_of_program(scope: Scope, program_id: ProgramId, today: date) -> Setting:
-    """Answer the setting of a program's client. Raises `NotFoundError`."""
-    return client_setting(scope, programs.program_row(scope, program_id).client_id, today)
+def setting_of_program(scope: Scope, program_id: ProgramId, today: date) -> ClientProfile:
+    """Answer the profile of a program's client. Raises `NotFoundError`."""
+    return client_profile(scope, programs.program_row(scope, program_id).client_id, today)
 
 
-def setting_at(scope: Scope, program_id: ProgramId, today: date, address: CellAddress) -> Setting:
-    """Answer the setting of a program's client at a cell's place: its week's, else its day's, else the usual one."""
+def setting_at(scope: Scope, program_id: ProgramId, today: date, address: CellAddress) -> ClientProfile:
+    """Answer the profile of a program's client at a cell's place: its week's, else its day's, else the usual one."""
     usual = setting_of_program(scope, program_id, today)
     try:
         place = find_line(programs.current(scope, program_id).program, address.line)
         week = place.phase.weeks[week_index(place.phase, address.week)]
     except DomainError:
         return usual
-    return settings_of(place.day, (week,), usual)[0]
+    return profiles_by_week(place.day, (week,), usual)[0]
 
 
 REPS, LEFT = 8, 2
@@ -87,12 +87,12 @@ def hints(
     """Answer what may be typed for an exercise in a cell, with the loads of its place. Raises `NotFoundError`."""
     program = programs.program_row(scope, program_id)
     kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
-    setting = setting_at(scope, program_id, today, address or CellAddress())
-    exercise = setting.exercise(exercise_id)
-    kind = exercise.implement_at(setting.inventory)
-    loads = tuple(a.load for a in setting.inventory.achievable(kind)) if kind else ()
+    profile = setting_at(scope, program_id, today, address or CellAddress())
+    exercise = profile.exercise(exercise_id)
+    kind = exercise.implement_at(profile.inventory)
+    loads = tuple(a.load for a in profile.inventory.achievable(kind)) if kind else ()
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, program.client_id)}
-    return Hints(loads, _last(kept, dates), suggested(exercise, setting, REPS, LEFT))
+    return Hints(loads, _last(kept, dates), suggested(exercise, profile, REPS, LEFT))
 
 
 def _last(kept: Sequence[ledger.KeptSet], dates: dict[SessionId, date]) -> LastNumbers | None:

@@ -49,7 +49,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
     revision = programs.current(scope, program_id)
     row, program = programs.program_row(scope, program_id), revision.program
     finished = {s.id: s.on_date for s in ledger.sessions_of_client(scope, row.client_id) if s.program_id == program_id}
-    names = dict(standpoint(scope, row.client_id, today).setting.place_names)
+    names = dict(standpoint(scope, row.client_id, today).profile.place_names)
     moved = {(m.week, m.day): m for m in program.moved}
     sessions = []
     for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
@@ -86,4 +86,4 @@ def ways_out_of(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: Da
     if week is None:
         raise DomainError("That week is no longer in the program.")
     held = [on for phase, index, day, on in program.sessions() if phase.weeks[index].id == week_id and day.id != day_id]
-    return ways_out(week, day_id, held, today, who.setting)
+    return ways_out(week, day_id, held, today, who.profile)

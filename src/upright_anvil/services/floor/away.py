@@ -4,7 +4,7 @@ from collections.abc import Iterable
 from datetime import date, datetime
 
 from upright_anvil.core.ids import SessionId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.session.away import stepping_back
 from upright_anvil.core.session.model import DayChange, Sort
 from upright_anvil.services.floor.on_the_day import OnTheDay, with_changes, written
@@ -18,11 +18,11 @@ def last_trained(sessions: Iterable[SessionRow], sid: SessionId, today: date) ->
     return max((s.on_date for s in sessions if s.id != sid and s.on_date <= today), default=None)
 
 
-def with_step_back(day: OnTheDay, setting: Setting, sessions: Iterable[SessionRow], today: date) -> OnTheDay:
+def with_step_back(day: OnTheDay, profile: ClientProfile, sessions: Iterable[SessionRow], today: date) -> OnTheDay:
     """Answer a session that has not begun with the step back in it; one that has begun is as it was begun."""
     if day.found.row is not None:
         return day
-    changes = stepping_back(day.session, setting, last_trained(sessions, day.found.id, today), today)
+    changes = stepping_back(day.session, profile, last_trained(sessions, day.found.id, today), today)
     return with_changes(day, changes, Sort.AWAY, row_of(day.found.id)) if changes else day
 
 
@@ -32,10 +32,15 @@ def row_of(sid: SessionId) -> str:
 
 
 def keep_step_back(
-    scope: Scope, session: SessionRow, day: OnTheDay, setting: Setting, sessions: Iterable[SessionRow], now: datetime
+    scope: Scope,
+    session: SessionRow,
+    day: OnTheDay,
+    profile: ClientProfile,
+    sessions: Iterable[SessionRow],
+    now: datetime,
 ) -> tuple[DayChange, ...]:
     """Keep the step back of a session that begins, and answer it; nothing where the client was not away."""
-    changes = stepping_back(day.session, setting, last_trained(sessions, session.id, session.on_date), session.on_date)
+    changes = stepping_back(day.session, profile, last_trained(sessions, session.id, session.on_date), session.on_date)
     if changes:
         store.add_change(scope, session, row_of(session.id), Sort.AWAY, {}, written(changes), now)
     return changes

@@ -10,7 +10,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.readiness import Report, grade, said
 from upright_anvil.core.ids import ExerciseId, LineId, PlaceId
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import AddLine, MoveGroup
@@ -117,43 +117,43 @@ class Answered:
 
 
 def worked_out(
-    scope: Scope, day: OnTheDay, wanted: Wanted, setting: Setting, done: Mapping[str, int], today: date
+    scope: Scope, day: OnTheDay, wanted: Wanted, profile: ClientProfile, done: Mapping[str, int], today: date
 ) -> Answered:
     """Answer the changes that something asked for comes to. Raises `DomainError` where it cannot be done.
 
-    ``setting`` is that of the session, ``done`` counts the sets logged by line: what was begun is left as it is.
+    ``profile`` is that of the session, ``done`` counts the sets logged by line: what was begun is left as it is.
     """
     match wanted:
         case WantsReadiness():
             how = grade(wanted.report)
-            found = easing(wanted.report, day.session, setting, frozenset(done))
+            found = easing(wanted.report, day.session, profile, frozenset(done))
             words = "as planned" if not found else f"{len(found)} change{'s' if len(found) > 1 else ''}"
             return Answered(found, f"A {how} day: {words}. {said(wanted.report)}")
         case WantsTime():
-            return _less_time(scope, day, wanted.minutes, setting, done, today)
+            return _less_time(scope, day, wanted.minutes, profile, done, today)
         case WantsPlace():
-            if wanted.place not in setting.places:
+            if wanted.place not in profile.places:
                 raise DomainError("This client does not train at that place; add it to the client's file first.")
-            there = setting.at(wanted.place)
-            found = elsewhere(day.session, wanted.place, setting, there, frozenset(done))
+            there = profile.at(wanted.place)
+            found = elsewhere(day.session, wanted.place, profile, there, frozenset(done))
             return Answered(found, f"{len(found) - 1} of {len(day.found.day.lines)} lines change.")
         case WantsSwap():
-            change = swap(_line(day, wanted.line), _week(day), _exercise(wanted.exercise, setting), setting, wanted.why)
+            change = swap(_line(day, wanted.line), _week(day), _exercise(wanted.exercise, profile), profile, wanted.why)
             return Answered((change,), change.label)
         case _:
-            change = _simple(day, wanted, setting)
+            change = _simple(day, wanted, profile)
             return Answered((change,), change.label)
 
 
-def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove, setting: Setting) -> DayChange:
+def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove, profile: ClientProfile) -> DayChange:
     match wanted:
         case WantsLoad():
-            return _load(day, wanted, setting)
+            return _load(day, wanted, profile)
         case WantsAdd():
-            return _add(day, wanted, setting)
+            return _add(day, wanted, profile)
         case WantsDrop():
             line = _line(day, wanted.line)
-            name = setting.exercise(line.exercise_in(_week(day))).name
+            name = profile.exercise(line.exercise_in(_week(day))).name
             edit = SetCell(line=line.id, week=_week(day).id, text="")
             return DayChange(
                 f"drop {line.id}", f"{name} left out", wanted.why or "The trainer's choice.", (edit,), line.id
@@ -164,7 +164,7 @@ def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove,
             group = next(g for g in groups if line in g.lines)
             trained = [g for g in groups if any(one.cells[0].text for one in g.lines)]
             goes_to = groups.index(trained[min(wanted.position, len(trained) - 1)]) if trained else 0
-            name = setting.exercise(line.exercise_in(_week(day))).name
+            name = profile.exercise(line.exercise_in(_week(day))).name
             move = MoveGroup(group=group.id, day=day.found.day.id, position=goes_to)
             return DayChange(
                 f"move {line.id}", f"{name} now comes {wanted.position + 1}.", "Order changed.", (move,), line.id
@@ -172,9 +172,9 @@ def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove,
 
 
 def _less_time(
-    scope: Scope, day: OnTheDay, minutes: int, setting: Setting, done: Mapping[str, int], today: date
+    scope: Scope, day: OnTheDay, minutes: int, profile: ClientProfile, done: Mapping[str, int], today: date
 ) -> Answered:
-    who = replace(standpoint(scope, day.found.program.client_id, today), setting=setting)
+    who = replace(standpoint(scope, day.found.program.client_id, today), profile=profile)
     found = trimmed(day.session, minutes, who, done)
     left = f"{round(found.seconds / 60)} min are left to do, {round(found.after / 60)} min after these changes."
     if found.fits:
@@ -182,10 +182,10 @@ def _less_time(
     return Answered(found.changes, f"{left} That is still more than {minutes} min: leave the last exercises out.")
 
 
-def _load(day: OnTheDay, wanted: WantsLoad, setting: Setting) -> DayChange:
+def _load(day: OnTheDay, wanted: WantsLoad, profile: ClientProfile) -> DayChange:
     line = _line(day, wanted.line)
-    asked = prescription_or_none(line.cells[0].text, setting.unit)
-    name = setting.exercise(line.exercise_in(_week(day))).name
+    asked = prescription_or_none(line.cells[0].text, profile.unit)
+    name = profile.exercise(line.exercise_in(_week(day))).name
     if asked is None or isinstance(asked.scheme, Varied | Drops | BackOff):
         raise DomainError(f"The sets of {name} differ; change their loads one by one.")
     bodyweight = isinstance(asked.load, BodyweightLoad) or wanted.assisted
@@ -197,16 +197,16 @@ def _load(day: OnTheDay, wanted: WantsLoad, setting: Setting) -> DayChange:
     )
 
 
-def _add(day: OnTheDay, wanted: WantsAdd, setting: Setting) -> DayChange:
-    exercise = _exercise(wanted.exercise, setting)
+def _add(day: OnTheDay, wanted: WantsAdd, profile: ClientProfile) -> DayChange:
+    exercise = _exercise(wanted.exercise, profile)
     text = wanted.text.strip()
     if text:
         try:
-            text = write(read(text, setting.unit))
+            text = write(read(text, profile.unit))
         except ShorthandError as error:
             raise DomainError(str(error)) from error
     else:
-        load = suggested(exercise, setting, ADDED_REPS, ADDED_RESERVE)
+        load = suggested(exercise, profile, ADDED_REPS, ADDED_RESERVE)
         text = f"3 x {ADDED_REPS}{f', {load}' if load else ''}, leave {ADDED_RESERVE}"
     edit = AddLine(day=day_of(day.session)[1].id, line=wanted.line, exercise=exercise.id, text=text)
     return DayChange(
@@ -225,8 +225,8 @@ def _line(day: OnTheDay, line_id: LineId) -> Line:
     raise DomainError("That exercise is no longer in this session.")
 
 
-def _exercise(exercise_id: ExerciseId, setting: Setting) -> Exercise:
-    found = setting.exercises.get(exercise_id)
+def _exercise(exercise_id: ExerciseId, profile: ClientProfile) -> Exercise:
+    found = profile.exercises.get(exercise_id)
     if found is None or found.removed:
         raise DomainError("Nobody knows that exercise any more; choose another.")
     return found

@@ -8,7 +8,7 @@ from pydantic import TypeAdapter
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.session.model import DayChange, edits_of
@@ -18,7 +18,7 @@ from upright_anvil.services.floor.logging import Acknowledged
 from upright_anvil.services.floor.on_the_day import MadeChange, cycle_energy, on_the_day, pains_as_text, written
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.session import find_started
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
@@ -120,12 +120,12 @@ def _keep_report(
 
 
 def _seconds(view: Opened, day: Day) -> int:
-    return day_estimate(day, view.day.found.phase.weeks, 0, view.setting)
+    return day_estimate(day, view.day.found.phase.weeks, 0, view.profile)
 
 
 def _estimate_anew(scope: Scope, sid: SessionId, today: date) -> None:
     """The minutes a session is measured against are those of what is left in it."""
     found = on_the_day(scope, find_started(scope, sid)).found
-    unpaced: Setting = replace(client_setting(scope, found.program.client_id, today), pace=1.0)
+    unpaced: ClientProfile = replace(client_profile(scope, found.program.client_id, today), pace=1.0)
     row = ledger.session(scope, sid)
     row.estimated_seconds = day_estimate(found.day, found.phase.weeks, 0, unpaced)

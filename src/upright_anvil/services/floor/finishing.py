@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from datetime import date, datetime
 from enum import StrEnum
 
-from upright_anvil.core.blocks import Block
+from upright_anvil.core.blocks import SetBlock
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
@@ -42,7 +42,7 @@ class DoneLine:
     planned_sets: int
     skipped: int
     ramp_sets: int
-    blocks: tuple[Block, ...]
+    blocks: tuple[SetBlock, ...]
     pains: tuple[str, ...]
     notes: tuple[str, ...]
 
@@ -148,7 +148,7 @@ def _line(line: FloorLine) -> DoneLine:
         planned_sets=planned,
         skipped=sum(1 for s in logged if s.outcome is Outcome.SKIPPED),
         ramp_sets=sum(1 for s in line.ramp_up if s.logged is not None and s.logged.outcome is Outcome.DONE),
-        blocks=tuple(Block(s.planned, s.logged.bar if s.logged else None) for s in line.sets),
+        blocks=tuple(SetBlock(s.planned, s.logged.bar if s.logged else None) for s in line.sets),
         pains=tuple(hurt),
         notes=line.notes,
     )

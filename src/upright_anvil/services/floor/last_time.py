@@ -8,14 +8,14 @@ from upright_anvil.core.ids import ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Kilograms
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.services.floor.sets import LoggedSet, logged_set
 from upright_anvil.services.profile.client_profile import set_estimate
 from upright_anvil.store import ledger
 
 
 @dataclass(frozen=True, slots=True)
-class LastTime:
+class PreviousPerformance:
     """The client's last session with this exercise."""
 
     on: date
@@ -37,8 +37,8 @@ def of_exercise(
     before: Sequence[ledger.KeptSet],
     dates: Mapping[SessionId, date],
     until: date,
-    setting: Setting,
-) -> tuple[LastTime | None, Best | None]:
+    profile: ClientProfile,
+) -> tuple[PreviousPerformance | None, Best | None]:
     """Answer the last session with an exercise up to a day, and the best set of all; None where there is none."""
     by_session: dict[tuple[date, str], list[PerformedSet]] = {}
     for kept in before:
@@ -49,19 +49,19 @@ def of_exercise(
     if not done:
         return None, None
     on, rows = done[-1]
-    last = LastTime(on, rows[0].planned, tuple(logged_set(row, setting) for row in rows))
-    doubted = setting.known.doubted
+    last = PreviousPerformance(on, rows[0].planned, tuple(logged_set(row, profile) for row in rows))
+    doubted = profile.known.doubted
     every = [(on, row) for on, rows in done for row in rows if row.how.clean_enough and row.id not in doubted]
     if not every:
         return last, None
-    best_on, best = max(every, key=lambda entry: (_worth(entry[1], setting), entry[0]))
+    best_on, best = max(every, key=lambda entry: (_worth(entry[1], profile), entry[0]))
     return last, Best(
         best_on,
-        logged_set(best, setting),
-        set_estimate(best, setting.exercises.get(best.exercise), setting.body_kg),
+        logged_set(best, profile),
+        set_estimate(best, profile.exercises.get(best.exercise), profile.body_kg),
     )
 
 
-def _worth(row: PerformedSet, setting: Setting) -> tuple[float, int]:
-    estimate = set_estimate(row, setting.exercises.get(row.exercise), setting.body_kg)
+def _worth(row: PerformedSet, profile: ClientProfile) -> tuple[float, int]:
+    estimate = set_estimate(row, profile.exercises.get(row.exercise), profile.body_kg)
     return (float(estimate or 0), row.seconds or row.reps or 0)

@@ -9,13 +9,13 @@ from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
 from upright_anvil.core.ids import ExerciseId, LineId
-from upright_anvil.core.ledger.rows import Outcome, Slot
-from upright_anvil.core.ledger.standing import Standing
+from upright_anvil.core.ledger.rows import Outcome, SetPosition
+from upright_anvil.core.ledger.standing import EffectiveSet
 from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import bars_for
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import load_caution
@@ -23,7 +23,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.session.ramp_up import RampUp
 from upright_anvil.core.timing.groups import rest_inside
-from upright_anvil.services.floor.last_time import Best, LastTime
+from upright_anvil.services.floor.last_time import Best, PreviousPerformance
 from upright_anvil.services.floor.sets import FloorSet, Shown, ramp_set, working_set
 from upright_anvil.services.library.substitutes import names_instead
 
@@ -60,7 +60,7 @@ class FloorLine:
     ramp_up: tuple[FloorSet, ...]
     ramp_why: str
     metronome: Metronome
-    last_time: LastTime | None
+    last_time: PreviousPerformance | None
     best: Best | None
     loads: tuple[Load, ...]
     notes: tuple[str, ...]
@@ -69,13 +69,13 @@ class FloorLine:
 
 @dataclass(frozen=True, slots=True)
 class Around:
-    """What a line is shown with: its day and group, today's setting, the rows that stand, memory, notes, measures."""
+    """What a line is shown with: its day and group, today's profile, the rows that stand, memory, notes, measures."""
 
     day: Day
     group: Group | None
-    setting: Setting
-    standing: Mapping[Slot, Standing]
-    last: LastTime | None
+    profile: ClientProfile
+    standing: Mapping[SetPosition, EffectiveSet]
+    last: PreviousPerformance | None
     best: Best | None
     ramp: RampUp
     clock: bool
@@ -87,13 +87,13 @@ class Around:
 
 def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | None:
     """One line; None when it rests this week and nothing was logged."""
-    setting = around.setting
+    profile = around.profile
     text = line.cells[0].text
-    asked = prescription_or_none(text, setting.unit)
+    asked = prescription_or_none(text, profile.unit)
     own = {slot: kept for slot, kept in around.standing.items() if slot.line == line.id}
     if not text and not own:
         return None
-    joints = joint_cautions(exercise, setting.standing)
+    joints = joint_cautions(exercise, profile.standing)
     pressing = any(caution.grade is not Grade.NOTE for caution in joints)
     sets, ramps = _sets(line, exercise, around, asked, own)
     return FloorLine(
@@ -102,36 +102,36 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         exercise=exercise.name,
         group=around.group.id if around.group else "",
         clock=around.clock,
-        cues=_cues(line, exercise, setting),
-        together=_together(line, around.day, setting),
+        cues=_cues(line, exercise, profile),
+        together=_together(line, around.day, profile),
         reason=line.reason,
         faults=exercise.faults,
         planned=write(asked) if asked else text,
-        caution=_caution(asked, text, exercise, setting),
+        caution=_caution(asked, text, exercise, profile),
         joints=joints,
-        instead=names_instead(exercise, setting) if pressing else (),
+        instead=names_instead(exercise, profile) if pressing else (),
         rest=asked.rest if asked and asked.rest is not None else DEFAULT_REST_SECONDS,
         each_side=bool(asked and asked.each_side),
-        bodyweight=exercise.implement_at(setting.inventory) is ImplementKind.BODYWEIGHT,
+        bodyweight=exercise.implement_at(profile.inventory) is ImplementKind.BODYWEIGHT,
         sets=sets,
         ramp_up=ramps,
         ramp_why=around.ramp.why,
         metronome=metronome(asked, exercise),
         last_time=around.last,
         best=around.best,
-        loads=_loads(exercise, setting),
+        loads=_loads(exercise, profile),
         notes=around.notes,
         beside_plan=around.group is None,
     )
 
 
 def _sets(
-    line: Line, exercise: Exercise, around: Around, asked: Prescription | None, own: Mapping[Slot, Standing]
+    line: Line, exercise: Exercise, around: Around, asked: Prescription | None, own: Mapping[SetPosition, EffectiveSet]
 ) -> tuple[tuple[FloorSet, ...], tuple[FloorSet, ...]]:
     shown = Shown(
         asked,
         exercise,
-        around.setting,
+        around.profile,
         around.last.sets if around.last else (),
         around.measured,
         tuple(kept.row for kept in own.values() if kept.row.outcome is Outcome.DONE and not kept.row.slot.ramp),
@@ -139,14 +139,14 @@ def _sets(
     )
     planned = len(asked.plans) if asked else int(bool(line.cells[0].text))
     numbers = sorted({*range(1, planned + 1), *(slot.number for slot in own if not slot.ramp)})
-    sets = [working_set(n, shown, own.get(Slot(line.id, n))) for n in numbers]
+    sets = [working_set(n, shown, own.get(SetPosition(line.id, n))) for n in numbers]
     leading = around.ramp.sets
     steps = sorted({*range(1, len(leading) + 1), *(slot.number for slot in own if slot.ramp)})
     ramps = [
-        ramp_set(n, shown, leading[n - 1] if n <= len(leading) else None, own.get(Slot(line.id, n, ramp=True)))
+        ramp_set(n, shown, leading[n - 1] if n <= len(leading) else None, own.get(SetPosition(line.id, n, ramp=True)))
         for n in steps
     ]
-    if exercise.implement_at(around.setting.inventory) is ImplementKind.BARBELL:
+    if exercise.implement_at(around.profile.inventory) is ImplementKind.BARBELL:
         return _with_bars(sets, ramps, around)
     return tuple(sets), tuple(ramps)
 
@@ -158,7 +158,7 @@ def _with_bars(
     leading = ramps if all(s.logged is None for s in sets) else ()
     to_come = [s for s in (*leading, *sets) if s.logged is None and s.aim.load is not None]
     loads = [s.aim.load for s in to_come if s.aim.load is not None]
-    bars = bars_for(around.setting.inventory, loads, around.on_bar)
+    bars = bars_for(around.profile.inventory, loads, around.on_bar)
     found = {id(one): bar for one, bar in zip(to_come, bars, strict=True)}
     return (
         tuple(replace(s, on_bar=found.get(id(s))) for s in sets),
@@ -166,29 +166,29 @@ def _with_bars(
     )
 
 
-def _cues(line: Line, exercise: Exercise, setting: Setting) -> ChosenCues:
-    chosen = ChosenCues("", line.cues, "Chosen for this client.") if line.cues else cues_for(exercise, setting.standing)
+def _cues(line: Line, exercise: Exercise, profile: ClientProfile) -> ChosenCues:
+    chosen = ChosenCues("", line.cues, "Chosen for this client.") if line.cues else cues_for(exercise, profile.standing)
     return replace(chosen, cues=chosen.cues[:CUES])
 
 
-def _together(line: Line, day: Day, setting: Setting) -> str:
+def _together(line: Line, day: Day, profile: ClientProfile) -> str:
     """Say what a line is done together with; nothing where it stands on its own."""
     group = next((g for g in day.groups if line in g.lines and len(g.lines) > 1), None)
     if group is None:
         return ""
-    others = " and ".join(setting.exercise(other.exercise).name for other in group.lines if other is not line)
+    others = " and ".join(profile.exercise(other.exercise).name for other in group.lines if other is not line)
     what = f"{group.kind}, {group.pairing}" if group.pairing else group.kind
     return f"{what.capitalize()} with {others}: {rest_inside(group)} s inside a round."
 
 
-def _caution(asked: Prescription | None, text: str, exercise: Exercise, setting: Setting) -> str | None:
+def _caution(asked: Prescription | None, text: str, exercise: Exercise, profile: ClientProfile) -> str | None:
     if asked is None:
         return f"'{text}' cannot be read as a prescription; log what you do." if text else None
     if exercise.removed:
         return "This exercise was removed from the library; the plan still names it."
-    return load_caution(asked, exercise, setting)
+    return load_caution(asked, exercise, profile)
 
 
-def _loads(exercise: Exercise, setting: Setting) -> tuple[Load, ...]:
-    kind = exercise.implement_at(setting.inventory)
-    return tuple(a.load for a in setting.inventory.achievable(kind)) if kind else ()
+def _loads(exercise: Exercise, profile: ClientProfile) -> tuple[Load, ...]:
+    kind = exercise.implement_at(profile.inventory)
+    return tuple(a.load for a in profile.inventory.achievable(kind)) if kind else ()

@@ -6,11 +6,11 @@ from datetime import datetime, timedelta
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.reading import day_estimate, settings_of
+from upright_anvil.core.plan.reading import day_estimate, profiles_by_week
 from upright_anvil.services.floor.away import keep_step_back
 from upright_anvil.services.floor.on_the_day import on_the_day
 from upright_anvil.services.floor.session import find
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import NoteRow, SessionRow
@@ -46,7 +46,7 @@ def start_session(
     started = _as_possible(started_at, now)
     on = started.astimezone(now.tzinfo).date()
     sessions = ledger.sessions_of_client(scope, found.program.client_id)
-    setting = replace(client_setting(scope, found.program.client_id, on, sessions=sessions), pace=1.0)
+    profile = replace(client_profile(scope, found.program.client_id, on, sessions=sessions), pace=1.0)
     row = SessionRow(
         id=sid,
         trainer_id=scope.trainer_id,
@@ -56,16 +56,16 @@ def start_session(
         week_id=week_id,
         day_id=day_id,
         on_date=on,
-        estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, setting),
+        estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, profile),
         started_at=started,
     )
     scope.db.add(row)
     scope.db.flush()
     day = on_the_day(scope, replace(found, row=row))
-    here = settings_of(found.day, (found.phase.weeks[found.week],), setting)[0]
+    here = profiles_by_week(found.day, (found.phase.weeks[found.week],), profile)[0]
     if keep_step_back(scope, row, day, here, sessions, now):
         eased = on_the_day(scope, replace(found, row=row)).found
-        row.estimated_seconds = day_estimate(eased.day, eased.phase.weeks, 0, setting)
+        row.estimated_seconds = day_estimate(eased.day, eased.phase.weeks, 0, profile)
     return Acknowledged(sid, again=False)
 
 

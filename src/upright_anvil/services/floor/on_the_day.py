@@ -10,7 +10,7 @@ from pydantic import TypeAdapter
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.readiness import Pain, Report
 from upright_anvil.core.ids import LineId
-from upright_anvil.core.ledger.standing import Standing
+from upright_anvil.core.ledger.standing import EffectiveSet
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.session.model import DayChange, Sort, edits_of
 from upright_anvil.core.session.this_session import as_changed, cut_out, day_of
@@ -110,7 +110,7 @@ def pains_as_text(pains: Iterable[Pain]) -> list[str]:
     return [f"{pain.joint}:{pain.side}" if pain.side else str(pain.joint) for pain in pains]
 
 
-def pains_of_sets(standing: Iterable[Standing]) -> tuple[Pain, ...]:
+def pains_of_sets(standing: Iterable[EffectiveSet]) -> tuple[Pain, ...]:
     """Answer what hurt in the sets logged so far, each once."""
     found = []
     for kept in standing:

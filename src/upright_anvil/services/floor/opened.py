@@ -1,4 +1,4 @@
-"""All that the floor's services read of a session: the day, the client's setting, the sets logged and those before."""
+"""All that the floor's services read of a session: the day, the client's profile, the sets logged and those before."""
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
@@ -6,12 +6,12 @@ from datetime import date
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, WeekId
-from upright_anvil.core.ledger.rows import Outcome, Slot
-from upright_anvil.core.ledger.standing import Standing, standing_rows
+from upright_anvil.core.ledger.rows import Outcome, SetPosition
+from upright_anvil.core.ledger.standing import EffectiveSet, standing_rows
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import Setting
-from upright_anvil.core.plan.reading import prescription_or_none, settings_of
+from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
 from upright_anvil.core.plan.resolving import resolved
 from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.session.easing import setting_with
@@ -20,7 +20,7 @@ from upright_anvil.core.session.ramp_up import RampUp, ramp_up
 from upright_anvil.services.floor.away import with_step_back
 from upright_anvil.services.floor.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
 from upright_anvil.services.floor.session import find
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
@@ -32,15 +32,15 @@ from upright_anvil.store.tables import ClientRow, ReadinessRow, SessionRow
 class Opened:
     """A session as they see it.
 
-    ``here`` is the setting at today's place with what hurts today, ``before`` the client's earlier rows of these
+    ``here`` is the profile at today's place with what hurts today, ``before`` the client's earlier rows of these
     exercises, ``done`` counts the working sets logged or skipped by line.
     """
 
     day: OnTheDay
     who: ClientRow
-    setting: Setting
-    here: Setting
-    standing: Mapping[Slot, Standing]
+    profile: ClientProfile
+    here: ClientProfile
+    standing: Mapping[SetPosition, EffectiveSet]
     before: Sequence[ledger.KeptSet]
     sessions: Sequence[SessionRow]
     readiness: ReadinessRow | None
@@ -66,15 +66,15 @@ def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, 
     kept = ledger.sets_of_exercises(scope, who.id, exercises)
     sessions = ledger.sessions_of_client(scope, who.id)
     day_of_it = found.row.on_date if found.row is not None and found.row.finished_at is not None else today
-    setting = client_setting(scope, who.id, today, sessions=sessions, until=day_of_it, leaving_out=found.id)
-    at_place = settings_of(day.found.day, (week,), setting)[0]
+    profile = client_profile(scope, who.id, today, sessions=sessions, until=day_of_it, leaving_out=found.id)
+    at_place = profiles_by_week(day.found.day, (week,), profile)[0]
     day = with_step_back(day, at_place, sessions, today)
     standing = standing_rows(rows)
     report = store.readiness_of_session(scope, found.id) if found.row else None
     pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
     here = setting_with(at_place, tuple(dict.fromkeys(pains)))
     before = [k for k in kept if k.session_id != found.id]
-    return Opened(day, who, setting, here, standing, before, sessions, report)
+    return Opened(day, who, profile, here, standing, before, sessions, report)
 
 
 def run_lines(view: Opened) -> tuple[dict[str, RunLine], dict[str, RampUp]]:
@@ -109,7 +109,7 @@ def _load_of(load: LoadTarget | None, exercise: ExerciseId, view: Opened) -> Loa
 def on_the_bar(view: Opened) -> Load | None:
     """Answer what was lifted last on a barbell today, since it is still on the bar; None before that."""
 
-    def logged(slot: Slot) -> float:
+    def logged(slot: SetPosition) -> float:
         at = view.standing[slot].row.logged_at
         return at.timestamp() if at else 0.0
 

@@ -74,7 +74,7 @@ def open_floor(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: Day
     ``cautions`` what conditions mean today.
     """
     view = opened(scope, program_id, week_id, day_id, today)
-    found, setting = view.day.found, view.setting
+    found, profile = view.day.found, view.profile
     lines, ramps = run_lines(view)
     notes = ledger.notes_of_session(scope, found.id)
     by_line: dict[str, list[str]] = {}
@@ -89,19 +89,19 @@ def open_floor(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: Day
         day_id=found.day.id,
         client_id=view.who.id,
         client=view.who.name,
-        unit=setting.unit,
+        unit=profile.unit,
         minutes=found.day.minutes or view.who.minutes,
         day=found.day.name,
         week=found.number,
         phase=found.phase.name,
         planned_for=found.planned_for,
-        estimated_seconds=day_estimate(found.day, found.phase.weeks, 0, setting),
+        estimated_seconds=day_estimate(found.day, found.phase.weeks, 0, profile),
         started_at=row.started_at if row else None,
         finished_at=row.finished_at if row else None,
         effort=row.effort if row else None,
         reminder=screening.reminder,
         awaited=screening.awaited,
-        cautions=general_cautions(setting.standing, today),
+        cautions=general_cautions(profile.standing, today),
         lines=_lines(scope, view, ramps, by_line, {g.id for g in found.day.groups if is_timed(g, lines)}, today),
         order=running_order(found.day, lines),
         changes=view.day.changes,
@@ -135,7 +135,7 @@ def _lines(
         around = Around(
             day=found.day,
             group=group,
-            setting=here,
+            profile=here,
             standing=view.standing,
             last=last,
             best=best,
@@ -163,8 +163,8 @@ def _beside_the_plan(view: Opened) -> list[Line]:
 def _places(view: Opened) -> tuple[PlaceChoice, ...]:
     inventory = view.here.inventory
     return tuple(
-        PlaceChoice(place, view.setting.place_names[place], kept is inventory)
-        for place, kept in view.setting.places.items()
+        PlaceChoice(place, view.profile.place_names[place], kept is inventory)
+        for place, kept in view.profile.places.items()
     )
 
 

@@ -10,10 +10,10 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.aim import Aim, aim_for
 from upright_anvil.core.ledger.how import How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
-from upright_anvil.core.ledger.standing import Standing
+from upright_anvil.core.ledger.standing import EffectiveSet
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import BarPicture
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import resolved
 from upright_anvil.core.prescription.model import Prescription
@@ -72,42 +72,42 @@ class Shown:
 
     asked: Prescription | None
     exercise: Exercise
-    setting: Setting
+    profile: ClientProfile
     last: Sequence[LoggedSet] = ()
     measured: Mapping[int, tuple[str, ...]] = field(default_factory=dict)
     others: tuple[PerformedSet, ...] = ()
     on: date = date.max
 
 
-def working_set(number: int, shown: Shown, standing: Standing | None) -> FloorSet:
+def working_set(number: int, shown: Shown, standing: EffectiveSet | None) -> FloorSet:
     """Answer one working set; its outline is what was planned when it was logged."""
-    asked, setting = shown.asked, shown.setting
+    asked, profile = shown.asked, shown.profile
     plans = asked.plans if asked else ()
     one = plans[number - 1] if number <= len(plans) else None
     before = shown.last[min(number, len(shown.last)) - 1] if shown.last else None
-    found = resolved(one.load, shown.exercise, setting) if one else None
+    found = resolved(one.load, shown.exercise, profile) if one else None
     aim = aim_for(
         asked, before.reps if before else None, before.load if before else None, one, found.load if found else None
     )
     return _floor_set(number, shown, standing, _outline(number, shown, one, standing), aim)
 
 
-def ramp_set(number: int, shown: Shown, ramp: RampSet | None, standing: Standing | None) -> FloorSet:
+def ramp_set(number: int, shown: Shown, ramp: RampSet | None, standing: EffectiveSet | None) -> FloorSet:
     """Answer one ramp-up set."""
     row = standing.row if standing else None
     load = ramp.load if ramp else row.load if row else None
     reps = ramp.reps if ramp else (row.reps or 5) if row else 5
     aim = Aim(reps, None, load)
     plan = SetPlan(Reps(max(reps, 1), max(reps, 1)), load)
-    athlete = shown.setting.athlete(shown.exercise.id)
+    athlete = shown.profile.athlete(shown.exercise.id)
     asked = shown.asked or Prescription(1, plan.target, load=load)
     bar = planned_bar(asked, shown.exercise, athlete, plan=plan)
     return _floor_set(number, shown, standing, bar, aim, ramp=True)
 
 
-def logged_set(row: PerformedSet, setting: Setting) -> LoggedSet:
+def logged_set(row: PerformedSet, profile: ClientProfile) -> LoggedSet:
     """Answer a row as the floor shows it."""
-    exercise = setting.exercise(row.exercise)
+    exercise = profile.exercise(row.exercise)
     done = row.outcome is Outcome.DONE
     return LoggedSet(
         row.id,
@@ -119,16 +119,16 @@ def logged_set(row: PerformedSet, setting: Setting) -> LoggedSet:
         row.reserve,
         row.note,
         row.how,
-        done_bar(row, exercise, setting.athlete(exercise.id)) if done else None,
+        done_bar(row, exercise, profile.athlete(exercise.id)) if done else None,
         row.logged_at,
     )
 
 
 def _floor_set(
-    number: int, shown: Shown, standing: Standing | None, outline: Bar | None, aim: Aim, *, ramp: bool = False
+    number: int, shown: Shown, standing: EffectiveSet | None, outline: Bar | None, aim: Aim, *, ramp: bool = False
 ) -> FloorSet:
     def logged(row: PerformedSet) -> LoggedSet:
-        return logged_set(row, shown.setting)
+        return logged_set(row, shown.profile)
 
     return FloorSet(
         number=number,
@@ -146,22 +146,22 @@ def _floor_set(
     )
 
 
-def _doubt(standing: Standing | None, shown: Shown) -> str:
+def _doubt(standing: EffectiveSet | None, shown: Shown) -> str:
     row = standing.row if standing else None
     if row is None or row.outcome is not Outcome.DONE or row.exercise != shown.exercise.id:
         return ""
-    done = attempt_of(row, shown.exercise, shown.setting, shown.on, max(row.slot.number - 1, 0))
-    others = (attempt_of(one, shown.exercise, shown.setting, shown.on) for one in shown.others if one.id != row.id)
-    strength = shown.setting.known.strengths.get(shown.exercise.id)
+    done = attempt_of(row, shown.exercise, shown.profile, shown.on, max(row.slot.number - 1, 0))
+    others = (attempt_of(one, shown.exercise, shown.profile, shown.on) for one in shown.others if one.id != row.id)
+    strength = shown.profile.known.strengths.get(shown.exercise.id)
     return doubt(done, strength, [one for one in others if one is not None]) if done is not None else ""
 
 
-def _outline(number: int, shown: Shown, one: SetPlan | None, standing: Standing | None) -> Bar | None:
-    asked, exercise, setting = shown.asked, shown.exercise, shown.setting
+def _outline(number: int, shown: Shown, one: SetPlan | None, standing: EffectiveSet | None) -> Bar | None:
+    asked, exercise, profile = shown.asked, shown.exercise, shown.profile
     if standing is not None and standing.row.planned and standing.row.outcome is not Outcome.CLEARED:
-        exercise = setting.exercise(standing.row.exercise)
-        asked = prescription_or_none(standing.row.planned, setting.unit) or asked
+        exercise = profile.exercise(standing.row.exercise)
+        asked = prescription_or_none(standing.row.planned, profile.unit) or asked
         one = asked.plans[number - 1] if asked and number <= len(asked.plans) else None
     if asked is None or one is None:
         return None
-    return planned_bar(asked, exercise, setting.athlete(exercise.id), plan=one)
+    return planned_bar(asked, exercise, profile.athlete(exercise.id), plan=one)

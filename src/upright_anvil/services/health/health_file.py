@@ -6,7 +6,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.cautions import Caution, general_cautions
-from upright_anvil.core.health.history import Entry, Standing, check_entry, current, overlaps
+from upright_anvil.core.health.history import Entry, JointStatus, check_entry, current, overlaps
 from upright_anvil.core.health.screening import (
     Answers,
     Clearance,
@@ -49,7 +49,7 @@ class HealthView:
     """All that is known of a client's health: the timeline newest first, how things stand, screens, clearances."""
 
     timeline: tuple[Entry, ...]
-    standing: tuple[Standing, ...]
+    standing: tuple[JointStatus, ...]
     overlaps: tuple[str, ...]
     cautions: tuple[Caution, ...]
     screening: HealthStanding
@@ -84,7 +84,7 @@ def health_view(scope: Scope, client_id: ClientId, today: date) -> HealthView:
     )
 
 
-def standing_of(scope: Scope, client_id: ClientId, today: date) -> tuple[Standing, ...]:
+def standing_of(scope: Scope, client_id: ClientId, today: date) -> tuple[JointStatus, ...]:
     """Answer how a client's joints and conditions stand."""
     return current(store.history(scope, client_id), today)
 

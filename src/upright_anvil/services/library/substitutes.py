@@ -6,18 +6,18 @@ from datetime import date
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, joint_cautions
-from upright_anvil.core.health.history import Standing
+from upright_anvil.core.health.history import JointStatus
 from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
 from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.library.ladders import Ladder
-from upright_anvil.core.library.substitutes import Situation, Substitute, substitutes
+from upright_anvil.core.library.substitutes import Substitute, SubstitutionContext, substitutes
 from upright_anvil.core.loads.inventory import ANYWHERE, Inventory
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.known import nearest_known
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.shelf import library
 from upright_anvil.store.database import Scope
 from upright_anvil.store.places import place
@@ -82,34 +82,36 @@ def exercise_substitutes(
     exercise = shelf.exercise(exercise_id)
     if client_id is None:
         at = inventory_of(place(scope, place_id)) if place_id else ANYWHERE
-        return substitutes(exercise, shelf.exercises.values(), shelf.ladders, Situation(at, Unit.KG))
-    setting = client_setting(scope, client_id, today)
-    at = inventory_of(place(scope, place_id)) if place_id else setting.inventory
-    return instead_of(exercise, setting, at, reps)
+        return substitutes(exercise, shelf.exercises.values(), shelf.ladders, SubstitutionContext(at, Unit.KG))
+    profile = client_profile(scope, client_id, today)
+    at = inventory_of(place(scope, place_id)) if place_id else profile.inventory
+    return instead_of(exercise, profile, at, reps)
 
 
 def instead_of(
-    exercise: Exercise, setting: Setting, at: Inventory | None = None, reps: int = MEANT_REPS, limit: int = 8
+    exercise: Exercise, profile: ClientProfile, at: Inventory | None = None, reps: int = MEANT_REPS, limit: int = 8
 ) -> tuple[Substitute, ...]:
-    """Answer what to do instead in a client's setting, best first."""
-    there = setting.inventory if at is None else at
-    known = nearest_known(exercise, setting)
-    situation = Situation(there, setting.unit, setting.standing, setting.body_kg, known, reps)
-    return substitutes(exercise, setting.exercises.values(), setting.ladders, situation, limit)
+    """Answer what to do instead in a client's profile, best first."""
+    there = profile.inventory if at is None else at
+    known = nearest_known(exercise, profile)
+    context = SubstitutionContext(there, profile.unit, profile.standing, profile.body_kg, known, reps)
+    return substitutes(exercise, profile.exercises.values(), profile.ladders, context, limit)
 
 
-_names: OrderedDict[tuple[int, int, str, tuple[Standing, ...]], tuple[Setting, tuple[str, ...]]] = OrderedDict()
+_names: OrderedDict[tuple[int, int, str, tuple[JointStatus, ...]], tuple[ClientProfile, tuple[str, ...]]] = (
+    OrderedDict()
+)
 
 
-def names_instead(exercise: Exercise, setting: Setting) -> tuple[str, ...]:
+def names_instead(exercise: Exercise, profile: ClientProfile) -> tuple[str, ...]:
     """Answer the names of the best three, for the floor; remembered while library, place and joints stay the same.
 
-    The setting is kept with its answer, so that no other library or place can come to stand at the same address.
+    The profile is kept with its answer, so that no other library or place can come to stand at the same address.
     """
-    key = (id(setting.exercises), id(setting.inventory), exercise.id, setting.standing)
+    key = (id(profile.exercises), id(profile.inventory), exercise.id, profile.standing)
     if key not in _names:
-        found = instead_of(exercise, setting, limit=3)
-        _names[key] = (setting, tuple(s.exercise.name for s in found))
+        found = instead_of(exercise, profile, limit=3)
+        _names[key] = (profile, tuple(s.exercise.name for s in found))
         if len(_names) > REMEMBERED:
             _names.popitem(last=False)
     return _names[key][1]

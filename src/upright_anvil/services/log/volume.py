@@ -2,7 +2,7 @@
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Phase, Program, Section
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.volume.bands import Band
@@ -14,14 +14,14 @@ from upright_anvil.store.tables import ProgramRow
 
 
 def phase_volume(
-    row: ProgramRow, program: Program, phase: Phase, setting: Setting, done: Done, band: Band
+    row: ProgramRow, program: Program, phase: Phase, profile: ClientProfile, done: Done, band: Band
 ) -> tuple[WeekVolume, ...]:
     """Answer each week's volume; unreadable lines count nothing."""
-    return tuple(_week(row, program, phase, week, setting, done, band) for week in range(len(phase.weeks)))
+    return tuple(_week(row, program, phase, week, profile, done, band) for week in range(len(phase.weeks)))
 
 
 def _week(
-    row: ProgramRow, program: Program, phase: Phase, week: int, setting: Setting, done: Done, band: Band
+    row: ProgramRow, program: Program, phase: Phase, week: int, profile: ClientProfile, done: Done, band: Band
 ) -> WeekVolume:
     planned: list[PlannedLine] = []
     real: list[tuple[PerformedSet, Exercise]] = []
@@ -29,11 +29,11 @@ def _week(
         sid = session_id(row.id, phase.weeks[week].id, program.held_by(phase.weeks[week].id, day.id))
         working = (g for g in day.groups if g.section not in (Section.WARM_UP, Section.COOL_DOWN))
         for line in (line for group in working for line in group.lines):
-            exercise = setting.exercise(line.exercise_in(phase.weeks[week]))
-            asked = prescription_or_none(line.cells[week].text, setting.unit)
+            exercise = profile.exercise(line.exercise_in(phase.weeks[week]))
+            asked = prescription_or_none(line.cells[week].text, profile.unit)
             if asked:
                 planned.append(PlannedLine(exercise, asked))
             for performed in done.get((sid, line.id), ()):
-                did = setting.exercise(performed.exercise)
+                did = profile.exercise(performed.exercise)
                 real.append((performed, did))
     return week_volume(planned, real, band)

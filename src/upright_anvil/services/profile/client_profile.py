@@ -13,7 +13,7 @@ from upright_anvil.core.ids import ClientId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Unit
-from upright_anvil.core.plan.client_profile import Setting, Tested
+from upright_anvil.core.plan.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.tempo import is_slow
@@ -37,7 +37,7 @@ LONGEST_SESSION = timedelta(hours=4)
 """A session outside these was left open or logged afterwards, so it says nothing of the pace. House rule."""
 
 
-def client_setting(
+def client_profile(
     scope: Scope,
     client_id: ClientId,
     on: date,
@@ -46,8 +46,8 @@ def client_setting(
     until: date | None = None,
     leaving_out: str = "",
     path_of: str = "",
-) -> Setting:
-    """Answer the setting of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
+) -> ClientProfile:
+    """Answer the profile of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
 
     Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
     ``leaving_out`` aside; ``path_of`` is
@@ -59,7 +59,7 @@ def client_setting(
     shelf = library(scope)
     weights, tested = _weighed(scope, client_id)
     held = sessions_of_client(scope, client_id) if sessions is None else sessions
-    bare = Setting(
+    bare = ClientProfile(
         unit=Unit(row.unit),
         inventory=next(iter(inventories.values()), Inventory()),
         exercises=shelf.exercises,
@@ -94,12 +94,14 @@ def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilog
     return tuple(sorted(weights.items())), tuple(sorted(tested, key=lambda t: t.on))
 
 
-def attempt_of(row: PerformedSet, exercise: Exercise, setting: Setting, on: date, place: int = 0) -> Attempt | None:
+def attempt_of(
+    row: PerformedSet, exercise: Exercise, profile: ClientProfile, on: date, place: int = 0
+) -> Attempt | None:
     """Answer a performed set as estimating reads it; None where nothing is known to have moved, or nothing was done."""
-    moved = moved_kg(added_load(row), exercise.bodyweight_share, setting.body_on(on))
+    moved = moved_kg(added_load(row), exercise.bodyweight_share, profile.body_on(on))
     if not moved or not row.reps:
         return None
-    asked = prescription_or_none(row.planned, setting.unit)
+    asked = prescription_or_none(row.planned, profile.unit)
     slow = asked is not None and is_slow(asked.tempo)
     confirmed = row.how.confirmed
     return Attempt(

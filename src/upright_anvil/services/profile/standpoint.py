@@ -7,7 +7,7 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.health.health_file import screening_of
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 
@@ -18,7 +18,7 @@ def standpoint(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
     screening = screening_of(scope, client_id, today)
     waits = screening.allowed is not Intensity.VIGOROUS
     return Standpoint(
-        setting=client_setting(scope, client_id, today),
+        profile=client_profile(scope, client_id, today),
         goal=GoalKind(who.aim),
         second_goal=GoalKind(who.second_aim),
         training_age=TrainingAge(who.training_age),

@@ -13,7 +13,7 @@ from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
 from upright_anvil.core.prescription.tempo import is_slow
@@ -34,15 +34,15 @@ MOST_KEPT = 256
 _kept: dict[object, Known] = {}
 
 
-def group_of(exercise_id: ExerciseId, setting: Setting) -> str:
+def group_of(exercise_id: ExerciseId, profile: ClientProfile) -> str:
     """Answer which exercises share a rep curve with this one: those of its pattern."""
-    return str(setting.exercise(exercise_id).pattern)
+    return str(profile.exercise(exercise_id).pattern)
 
 
 def known_of(
     scope: Scope,
     client_id: ClientId,
-    setting: Setting,
+    profile: ClientProfile,
     on: date,
     sessions: Sequence[SessionRow],
     *,
@@ -51,24 +51,24 @@ def known_of(
 ) -> Known:
     """Answer a client's strength on a day from all that was logged and tested up to it.
 
-    ``setting`` says what each exercise moves and what was tested; ``leaving_out`` is a session that does not count,
+    ``profile`` says what each exercise moves and what was tested; ``leaving_out`` is a session that does not count,
     ``path_of`` the exercise whose way there is answered too (`EVERY` for all).
     """
     mark = ledger.last_row(scope, client_id, leaving_out)
-    about = (setting.weights, setting.tested, setting.body_kg, Same(setting.exercises))
+    about = (profile.weights, profile.tested, profile.body_kg, Same(profile.exercises))
     key = (client_id, mark, leaving_out, on, path_of, about)
     found = _kept.get(key)
     if found is None:
         if len(_kept) >= MOST_KEPT:
             _kept.clear()
-        found = _kept[key] = _worked_out(scope, client_id, setting, on, sessions, leaving_out, path_of)
+        found = _kept[key] = _worked_out(scope, client_id, profile, on, sessions, leaving_out, path_of)
     return found
 
 
 def _worked_out(
     scope: Scope,
     client_id: ClientId,
-    setting: Setting,
+    profile: ClientProfile,
     on: date,
     sessions: Sequence[SessionRow],
     leaving_out: str,
@@ -76,7 +76,7 @@ def _worked_out(
 ) -> Known:
     dates = {s.id: s.on_date for s in sessions if s.id != leaving_out}
     standing = _standing(row for row in ledger.brief_sets(scope, client_id) if row.session_id in dates)
-    attempts = [*_tests(setting), *_attempts(standing, dates, setting)]
+    attempts = [*_tests(profile), *_attempts(standing, dates, profile)]
     sets = table(attempts, on)
     odd = doubted(sets)
     clean = sets.only(~odd)
@@ -103,16 +103,16 @@ def _standing(rows: Iterable[BriefSet]) -> list[BriefSet]:
     return sorted(done, key=lambda row: (row.session_id, row.line, row.number))
 
 
-def _tests(setting: Setting) -> Iterable[Attempt]:
-    for test in setting.tested:
-        moved = moved_kg(test.load, setting.exercise(test.exercise).bodyweight_share, setting.body_on(test.on))
+def _tests(profile: ClientProfile) -> Iterable[Attempt]:
+    for test in profile.tested:
+        moved = moved_kg(test.load, profile.exercise(test.exercise).bodyweight_share, profile.body_on(test.on))
         if moved:
-            group = group_of(test.exercise, setting)
+            group = group_of(test.exercise, profile)
             # A doubtful result was asked about when it was kept.
             yield Attempt(test.exercise, test.on, float(moved), test.reps, test.reserve, 0, group, confirmed=True)
 
 
-def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], setting: Setting) -> Iterable[Attempt]:
+def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], profile: ClientProfile) -> Iterable[Attempt]:
     """The working sets that show something: no pain, the form held; body weight counts as it was on the day."""
     place, before = 0, ("", "")
     for row in rows:
@@ -120,12 +120,12 @@ def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], setting
         before = (row.session_id, row.line)
         if not row.reps or not _shows(row):
             continue
-        exercise = setting.exercise(row.exercise)
+        exercise = profile.exercise(row.exercise)
         on = dates[row.session_id]
-        body = setting.body_on(on) if exercise.bodyweight_share else None
+        body = profile.body_on(on) if exercise.bodyweight_share else None
         moved = _moved(row.load, row.load_unit, row.assisted, exercise.bodyweight_share, body)
         if moved:
-            slow = _was_slow(row.planned, setting.unit)
+            slow = _was_slow(row.planned, profile.unit)
             yield Attempt(
                 row.exercise, on, moved, row.reps, row.reserve, place, exercise.pattern, slow, row.confirmed, row.id
             )

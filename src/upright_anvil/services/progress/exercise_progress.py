@@ -9,11 +9,11 @@ from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
-from upright_anvil.core.plan.client_profile import Setting, Tested
+from upright_anvil.core.plan.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
-from upright_anvil.services.profile.client_profile import client_setting, set_estimate
+from upright_anvil.services.profile.client_profile import client_profile, set_estimate
 from upright_anvil.services.profile.strength import group_of
 from upright_anvil.services.progress.exercise_views import (
     DecisionMark,
@@ -44,8 +44,8 @@ def client_progress(scope: Scope, client_id: ClientId, exercise_id: ExerciseId |
     )
     chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
     kept = ledger.sets_of_exercises(scope, client_id, [chosen]) if chosen else []
-    setting = client_setting(scope, client_id, today, path_of=chosen or "")
-    exercise = setting.exercise(chosen) if chosen else None
+    profile = client_profile(scope, client_id, today, path_of=chosen or "")
+    exercise = profile.exercise(chosen) if chosen else None
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, client_id)}
     by_session: dict[SessionId, list[PerformedSet]] = {}
     for k in kept:
@@ -54,28 +54,28 @@ def client_progress(scope: Scope, client_id: ClientId, exercise_id: ExerciseId |
     for sid in sorted(by_session, key=lambda s: (dates[s], s)):
         done = done_sets(by_session[sid])
         if done and exercise:
-            points.append(_session(dates[sid], done, exercise, setting))
+            points.append(_session(dates[sid], done, exercise, profile))
     return ProgressView(
         client_id=who.id,
         client=who.name,
-        unit=setting.unit,
+        unit=profile.unit,
         exercises=choices,
         exercise_id=chosen,
         exercise=exercise.name if exercise else "",
         with_body=bool(exercise and exercise.bodyweight_share),
         sessions=tuple(points),
-        strength=_over_time(setting, chosen) if chosen else None,
+        strength=_over_time(profile, chosen) if chosen else None,
         phases=_phases(scope, client_id),
         decisions=_decisions(scope, client_id, kept, dates),
-        tests=tuple(_test(test, setting) for test in setting.tested if test.exercise == chosen),
+        tests=tuple(_test(test, profile) for test in profile.tested if test.exercise == chosen),
     )
 
 
-def _test(test: Tested, setting: Setting) -> TestMark:
-    moved = moved_kg(test.load, setting.exercise(test.exercise).bodyweight_share, setting.body_on(test.on))
+def _test(test: Tested, profile: ClientProfile) -> TestMark:
+    moved = moved_kg(test.load, profile.exercise(test.exercise).bodyweight_share, profile.body_on(test.on))
     left = "" if test.reserve is None else f", {test.reserve} left"
     found = estimate_max(moved, test.reps, test.reserve) if moved else None
-    return TestMark(test.on, f"{test.reps} reps with {test.load}{left}", _shown(found, setting.unit))
+    return TestMark(test.on, f"{test.reps} reps with {test.load}{left}", _shown(found, profile.unit))
 
 
 def _phases(scope: Scope, client_id: ClientId) -> tuple[PhaseSpan, ...]:
@@ -101,16 +101,16 @@ def _decisions(
     )
 
 
-def _over_time(setting: Setting, exercise: ExerciseId) -> StrengthOverTime | None:
-    found = setting.known
+def _over_time(profile: ClientProfile, exercise: ExerciseId) -> StrengthOverTime | None:
+    found = profile.known
     strength = found.strengths.get(exercise)
     if strength is None:
         return None
 
     def shown(kg: float) -> Decimal:
-        return in_unit(Kilograms(Decimal(repr(kg))), setting.unit).quantize(Decimal("0.1"))
+        return in_unit(Kilograms(Decimal(repr(kg))), profile.unit).quantize(Decimal("0.1"))
 
-    curve = found.curves.get(group_of(exercise, setting))
+    curve = found.curves.get(group_of(exercise, profile))
     return StrengthOverTime(
         value=shown(strength.kg),
         low=shown(strength.low),
@@ -125,22 +125,22 @@ def _over_time(setting: Setting, exercise: ExerciseId) -> StrengthOverTime | Non
     )
 
 
-def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setting: Setting) -> SessionPoint:
+def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, profile: ClientProfile) -> SessionPoint:
     planned = next((r.planned for r in done if r.planned), "")
-    plan = prescription_or_none(planned, setting.unit)
-    share, athlete = exercise.bodyweight_share, setting.athlete(exercise.id)
-    sets = tuple(_set(row, exercise, setting) for row in done)
+    plan = prescription_or_none(planned, profile.unit)
+    share, athlete = exercise.bodyweight_share, profile.athlete(exercise.id)
+    sets = tuple(_set(row, exercise, profile) for row in done)
     estimates = [(s.estimate, row) for s, row in zip(sets, done, strict=True) if s.estimate is not None]
     best = max(estimates, key=lambda pair: pair[0]) if estimates else None
     formulas: tuple[FormulaEstimate, ...] = ()
     if best and best[1].reps:
-        moved = moved_kg(added_load(best[1]), share, setting.body_kg)
+        moved = moved_kg(added_load(best[1]), share, profile.body_kg)
         figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
-        formulas = tuple(FormulaEstimate(name, _shown(kg, setting.unit)) for name, kg in figures.items())
+        formulas = tuple(FormulaEstimate(name, _shown(kg, profile.unit)) for name, kg in figures.items())
     return SessionPoint(
         on=on,
         planned=planned,
-        planned_moved=_shown(moved_kg(plan.load, share, setting.body_kg), setting.unit) if plan else None,
+        planned_moved=_shown(moved_kg(plan.load, share, profile.body_kg), profile.unit) if plan else None,
         planned_amount=plan.amount if plan else None,
         planned_sets=len(plan.plans) if plan else None,
         sets=sets,
@@ -150,16 +150,16 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, setti
     )
 
 
-def _set(row: PerformedSet, exercise: Exercise, setting: Setting) -> SetPoint:
+def _set(row: PerformedSet, exercise: Exercise, profile: ClientProfile) -> SetPoint:
     load = added_load(row)
     return SetPoint(
         load="" if load is None else str(load),
-        label=done_bar(row, exercise, setting.athlete(exercise.id)).label,
+        label=done_bar(row, exercise, profile.athlete(exercise.id)).label,
         reps=row.reps,
         seconds=row.seconds,
-        moved=_shown(moved_kg(load, exercise.bodyweight_share, setting.body_kg), setting.unit),
+        moved=_shown(moved_kg(load, exercise.bodyweight_share, profile.body_kg), profile.unit),
         reserve=row.reserve,
-        estimate=_shown(set_estimate(row, exercise, setting.body_kg), setting.unit),
+        estimate=_shown(set_estimate(row, exercise, profile.body_kg), profile.unit),
     )
 
 

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from datetime import date
 from decimal import Decimal
 
-from upright_anvil.core.blocks import Block
+from upright_anvil.core.blocks import SetBlock
 from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.core.loads.load import Unit
 
@@ -43,7 +43,7 @@ class SessionPoint:
     planned_amount: int | None
     planned_sets: int | None
     sets: tuple[SetPoint, ...]
-    blocks: tuple[Block, ...]
+    blocks: tuple[SetBlock, ...]
     estimate: Decimal | None
     formulas: tuple[FormulaEstimate, ...]
 

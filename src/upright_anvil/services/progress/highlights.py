@@ -8,7 +8,7 @@ from datetime import date
 from upright_anvil.core.assessment.compare import Change
 from upright_anvil.core.ids import ExerciseId, SessionId
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.progress.at_load import most_gained
 from upright_anvil.core.progress.highlights import Telling, of_pain, of_reps, of_strength, of_test
 from upright_anvil.core.strength.over_time import Strength
@@ -32,7 +32,7 @@ def in_clients_unit(change: Change, unit: str, clients: Unit) -> tuple[Change, s
 
 def tellings(
     strong: Mapping[ExerciseId, Strength],
-    setting: Setting,
+    profile: ClientProfile,
     done: Done,
     dates: Mapping[SessionId, date],
     sides: SideBySide,
@@ -43,18 +43,18 @@ def tellings(
     """Answer what tests, strength, repetitions at a load and joints say, each where it is worth telling."""
     for pair in sides.pairs:
         if pair.change is not None and sides.earlier is not None:
-            change, unit = in_clients_unit(pair.change, pair.item.unit, setting.unit)
+            change, unit = in_clients_unit(pair.change, pair.item.unit, profile.unit)
             yield of_test(name_of(pair), unit, change, sides.earlier.on)
     for strength in strong.values():
-        exercise = setting.exercise(strength.exercise)
+        exercise = profile.exercise(strength.exercise)
         if not exercise.bodyweight_share:
-            yield of_strength(exercise.name, strength.path, setting.unit)
+            yield of_strength(exercise.name, strength.path, profile.unit)
     by_exercise = defaultdict(list)
     for (sid, _), rows in done.items():
         for row in rows:
             by_exercise[row.exercise].append((dates[sid], row))
     for exercise_id, entries in by_exercise.items():
-        gained = most_gained(setting.exercise(exercise_id).name, entries)
+        gained = most_gained(profile.exercise(exercise_id).name, entries)
         if gained is not None:
             yield of_reps(gained)
     for joint in {joint for _, joint in pains}:

@@ -11,7 +11,7 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.history import current as standing_now
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Phase, Program, WeekKind
 from upright_anvil.core.progress.highlights import Telling, of_coming, worth_telling
 from upright_anvil.core.strength.over_time import EVERY, Strength
@@ -20,7 +20,7 @@ from upright_anvil.services.assessment.rounds import Pair, SideBySide, side_by_s
 from upright_anvil.services.board.empty_program import monday_of
 from upright_anvil.services.log.done import Done, done_by_line
 from upright_anvil.services.log.volume import phase_volume
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.progress.highlights import in_clients_unit, name_of, tellings
 from upright_anvil.services.progress.overview_views import (
     BodyPoint,
@@ -63,8 +63,8 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     sessions = ledger.sessions_of_client(scope, client_id)
     dates = {s.id: s.on_date for s in sessions}
     done = done_by_line(kept)
-    setting = client_setting(scope, client_id, today, sessions=sessions, path_of=EVERY)
-    strong = setting.known.strengths
+    profile = client_profile(scope, client_id, today, sessions=sessions, path_of=EVERY)
+    strong = profile.known.strengths
     row = programs.program_of_client(scope, client_id)
     program = programs.current(scope, row.id).program if row else None
     planned = _planned(program, since, today) if program else {}
@@ -72,7 +72,7 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     decisions = ledger.decisions_of_client(scope, client_id)
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
     volumes = {
-        phase.id: phase_volume(row, program, phase, setting, done, band)
+        phase.id: phase_volume(row, program, phase, profile, done, band)
         for phase in {week.phase.id: week.phase for week in planned.values()}.values()
         if row and program
     }
@@ -103,15 +103,15 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     return OverviewView(
         client_id=who.id,
         client=who.name,
-        unit=setting.unit,
+        unit=profile.unit,
         program_id=row.id if row else None,
         telling=worth_telling(
-            [*tellings(strong, setting, done, dates, sides, pains, sessions, today), _coming(weeks, today)]
+            [*tellings(strong, profile, done, dates, sides, pains, sessions, today), _coming(weeks, today)]
         ),
         weeks=tuple(weeks),
-        lifts=_lifts(strong, setting),
-        tests=tuple(_tested(pair, sides, setting.unit) for pair in sides.pairs if pair.change is not None),
-        body=_body(setting, since),
+        lifts=_lifts(strong, profile),
+        tests=tuple(_tested(pair, sides, profile.unit) for pair in sides.pairs if pair.change is not None),
+        body=_body(profile, since),
         pain=_pain_rows(scope, client_id, pains, today),
     )
 
@@ -176,17 +176,17 @@ def _pain_rows(
     return tuple(sorted(rows, key=lambda row: row.days[-1], reverse=True))
 
 
-def _lifts(strong: Mapping[ExerciseId, Strength], setting: Setting) -> tuple[Lift, ...]:
+def _lifts(strong: Mapping[ExerciseId, Strength], profile: ClientProfile) -> tuple[Lift, ...]:
     known = [s for s in strong.values() if s.sessions >= LEAST_SESSIONS]
     known.sort(key=lambda s: (-s.sessions, s.exercise))
-    return tuple(_lift(strength, setting) for strength in known[:MOST_LIFTS])
+    return tuple(_lift(strength, profile) for strength in known[:MOST_LIFTS])
 
 
-def _lift(strength: Strength, setting: Setting) -> Lift:
+def _lift(strength: Strength, profile: ClientProfile) -> Lift:
     def shown(kg: float) -> Decimal:
-        return in_unit(Kilograms(Decimal(repr(kg))), setting.unit).quantize(Decimal("0.1"))
+        return in_unit(Kilograms(Decimal(repr(kg))), profile.unit).quantize(Decimal("0.1"))
 
-    exercise, lately, path = setting.exercise(strength.exercise), strength.lately, strength.path
+    exercise, lately, path = profile.exercise(strength.exercise), strength.lately, strength.path
     return Lift(
         exercise_id=exercise.id,
         exercise=exercise.name,
@@ -212,8 +212,8 @@ def _tested(pair: Pair, sides: SideBySide, unit: Unit) -> TestedTwice:
     )
 
 
-def _body(setting: Setting, since: date) -> tuple[BodyPoint, ...]:
-    return tuple(BodyPoint(on, round(in_unit(kg, setting.unit), 1)) for on, kg in setting.weights if on >= since)
+def _body(profile: ClientProfile, since: date) -> tuple[BodyPoint, ...]:
+    return tuple(BodyPoint(on, round(in_unit(kg, profile.unit), 1)) for on, kg in profile.weights if on >= since)
 
 
 def _coming(weeks: Sequence[OverviewWeek], today: date) -> Telling | None:

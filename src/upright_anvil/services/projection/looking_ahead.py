@@ -7,22 +7,22 @@ from datetime import date, timedelta
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.raising import why_not_up
 from upright_anvil.core.ids import DayId, ProgramId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_day
-from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, settings_of
+from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, profiles_by_week
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.judge import rule_name
-from upright_anvil.core.progression.model import Exposure, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.progression.schools import School, policy_for
 from upright_anvil.core.projection.events import events
 from upright_anvil.core.projection.measure import Measure, measure_of, measured
 from upright_anvil.core.projection.projection import CourseWeek, WeekAhead, cannot, course, further
 from upright_anvil.core.projection.projection import Line as LineAhead
-from upright_anvil.core.projection.scenario import Edge, Outlook, trained
+from upright_anvil.core.projection.scenario import Edge, Scenario, trained
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.log.done import done_by_line, rows_of
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.strength import group_of
 from upright_anvil.services.projection.views import (
     AheadCourse,
@@ -69,16 +69,16 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) 
     week = stretch.phase.weeks[stretch.start]
     kept = ledger.sets_of_exercises(scope, who.id, {line.exercise_in(week) for line in stretch.day.lines})
     done, dates = done_by_line(kept), {s.id: s.on_date for s in sessions}
-    setting = settings_of(stretch.day, (week,), client_setting(scope, who.id, today, sessions=sessions))[0]
+    profile = profiles_by_week(stretch.day, (week,), client_profile(scope, who.id, today, sessions=sessions))[0]
     minutes = stretch.day.minutes or who.minutes
     looked = [
         _line(
             stretch,
             group,
             line,
-            exposures_of(rows_of(done, line.id), dates, today, setting),
+            exposures_of(rows_of(done, line.id), dates, today, profile),
             School(who.school),
-            setting,
+            profile,
         )
         for group in stretch.day.groups
         for line in group.lines
@@ -87,7 +87,7 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) 
         program_id=program_id,
         client_id=who.id,
         client=who.name,
-        unit=setting.unit,
+        unit=profile.unit,
         phase=stretch.phase.name,
         day_id=day_id,
         day=stretch.day.name,
@@ -96,7 +96,8 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) 
         weeks=stretch.heads,
         lines=tuple(line for line, _ in looked),
         minutes=tuple(
-            _minutes(stretch, outlook, [texts[outlook] for _, texts in looked], setting, minutes) for outlook in Outlook
+            _minutes(stretch, outlook, [texts[outlook] for _, texts in looked], profile, minutes)
+            for outlook in Scenario
         ),
     )
 
@@ -136,7 +137,7 @@ def _stretch(
     return _Stretch(phase, day, start, (*phase.weeks[start:], *more), tuple(heads))
 
 
-Texts = Mapping[Outlook, tuple[str, ...]]
+Texts = Mapping[Scenario, tuple[str, ...]]
 
 
 def _line(
@@ -145,50 +146,50 @@ def _line(
     line: Line,
     exposures: tuple[Exposure, ...],
     school: School,
-    setting: Setting,
+    profile: ClientProfile,
 ) -> tuple[AheadLine, Texts]:
     """A line under each outlook, and the shorthand of its weeks."""
     first = stretch.phase.weeks[stretch.start]
-    exercise = setting.exercise(line.exercise_in(first))
+    exercise = profile.exercise(line.exercise_in(first))
     written = [
         cell.text if line.exercise_in(week) == exercise.id else ""
         for week, cell in zip(stretch.weeks, line.cells[stretch.start :], strict=False)
     ]
-    as_written = dict.fromkeys(Outlook, (*written, *[_last(written)] * (len(stretch.heads) - len(written))))
-    asks = [prescription_or_none(text, setting.unit) for text in written]
+    as_written = dict.fromkeys(Scenario, (*written, *[_last(written)] * (len(stretch.heads) - len(written))))
+    asks = [prescription_or_none(text, profile.unit) for text in written]
     asked = next((p for p in asks if p is not None), None)
     if asked is None:
         why = "Nothing that can be read is asked for in these weeks."
         return AheadLine(line.id, exercise.id, exercise.name, "", Measure.REPS, why, ()), as_written
     policy = policy_for(school, asked, line.policy)
-    situation = Situation(
+    context = ProgressionContext(
         exercise,
-        setting.inventory,
-        prescription_or_none(line.begun_with, setting.unit) or asked,
+        profile.inventory,
+        prescription_or_none(line.begun_with, profile.unit) or asked,
         exposures,
-        setting.body_kg,
-        strength=setting.known.strengths.get(exercise.id),
-        steepness=setting.known.steepness(group_of(exercise.id, setting)),
-        harder=rung_of(line, exercise.id, setting, harder=True),
-        easier=rung_of(line, exercise.id, setting, harder=False),
-        health=why_not_up(exercise, asked, setting.standing, setting.screening),
+        profile.body_kg,
+        strength=profile.known.strengths.get(exercise.id),
+        steepness=profile.known.steepness(group_of(exercise.id, profile)),
+        harder=rung_of(line, exercise.id, profile, harder=True),
+        easier=rung_of(line, exercise.id, profile, harder=False),
+        health=why_not_up(exercise, asked, profile.standing, profile.screening),
         preparing=preparing(group),
-        doubted=setting.known.doubted,
+        doubted=profile.known.doubted,
     )
     weeks = [WeekAhead(head.on, ask, head.easing_off) for head, ask in zip(stretch.heads, asks, strict=False)]
     circuit = is_circuit(group, stretch.start)
-    ahead = LineAhead(situation, policy, further(weeks, len(stretch.heads)), circuit)
-    measure, why = measure_of(asked, situation, setting.unit), cannot(ahead)
+    ahead = LineAhead(context, policy, further(weeks, len(stretch.heads)), circuit)
+    measure, why = measure_of(asked, context, profile.unit), cannot(ahead)
     told = AheadLine(line.id, exercise.id, exercise.name, rule_name(policy), measure, why, ())
     if why:
         return told, as_written
     names = [f"week {head.number}" for head in stretch.heads]
     courses, texts = [], {}
-    for outlook in Outlook:
+    for outlook in Scenario:
         middle = course(ahead, outlook)
         band = [middle, course(ahead, outlook, Edge.LOW), course(ahead, outlook, Edge.HIGH)]
         points = tuple(_point(n, band, measure) for n in range(len(middle)))
-        known_of = tuple(AheadEvent(event.week, event.text) for event in events(middle, situation, names))
+        known_of = tuple(AheadEvent(event.week, event.text) for event in events(middle, context, names))
         courses.append(AheadCourse(outlook, points, known_of))
         said = [point.text if point.trained else "" for point in points]
         texts[outlook] = (*said, *[_last(said)] * (len(stretch.heads) - len(said)))
@@ -217,7 +218,7 @@ def _point(n: int, band: Sequence[tuple[CourseWeek, ...]], measure: Measure) -> 
 
 
 def _minutes(
-    stretch: _Stretch, outlook: Outlook, texts: Sequence[tuple[str, ...]], setting: Setting, limit: int
+    stretch: _Stretch, outlook: Scenario, texts: Sequence[tuple[str, ...]], profile: ClientProfile, limit: int
 ) -> AheadMinutes:
     """The day's estimated time with the lines as they would come; a week that is missed takes none."""
     cells = iter(texts)
@@ -235,7 +236,7 @@ def _minutes(
     day = stretch.day.model_copy(update={"groups": groups})
     trains = [trained(outlook, n) for n in range(len(stretch.weeks))]
     minutes = tuple(
-        round(day_estimate(day, stretch.weeks, n, setting) / 60) if on else 0 for n, on in enumerate(trains)
+        round(day_estimate(day, stretch.weeks, n, profile) / 60) if on else 0 for n, on in enumerate(trains)
     )
     late = [(stretch.heads[n].number, m) for n, m in enumerate(minutes) if m > limit]
     if not late:

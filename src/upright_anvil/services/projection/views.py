@@ -7,7 +7,7 @@ from decimal import Decimal
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.projection.measure import Measure
-from upright_anvil.core.projection.scenario import Outlook
+from upright_anvil.core.projection.scenario import Scenario
 
 
 @dataclass(frozen=True, slots=True)
@@ -48,7 +48,7 @@ class AheadEvent:
 class AheadCourse:
     """A line under one outlook."""
 
-    outlook: Outlook
+    outlook: Scenario
     points: tuple[AheadPoint, ...]
     events: tuple[AheadEvent, ...]
 
@@ -70,7 +70,7 @@ class AheadLine:
 class AheadMinutes:
     """The estimated minutes of each week under one outlook, and where they run over in one sentence, else empty."""
 
-    outlook: Outlook
+    outlook: Scenario
     minutes: tuple[int, ...]
     over: str
 

@@ -6,7 +6,7 @@ from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_EXERCISE, LineId, SessionId, WeekId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.easing import with_easier_week
 from upright_anvil.core.plan.edits.groups import ChangeGroup
@@ -17,7 +17,7 @@ from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.services.board.saving import write_revision
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.later_weeks import RolledWeek, rolled_on, written
 from upright_anvil.services.review.review import ReviewLine, ReviewView, Verdict, review_session
 from upright_anvil.store import programs
@@ -61,13 +61,13 @@ def decide(scope: Scope, sid: SessionId, decisions: Sequence[Decision], now: dat
 def keep_decisions(scope: Scope, review: ReviewView, decisions: Sequence[Decision], now: datetime, today: date) -> None:
     """Keep decisions on a session that was just judged, as `decide` does."""
     lines = {entry.line: entry for entry in review.lines}
-    setting = client_setting(scope, review.client_id, today)
+    profile = client_profile(scope, review.client_id, today)
     for decision in decisions:
         line = lines.get(decision.line)
         if line is None or line.proposal is None:
             raise DomainError("There is no proposal for that line of this session.")
         if line.decision is None:
-            _keep(scope, review, line, line.proposal, decision, now, setting)
+            _keep(scope, review, line, line.proposal, decision, now, profile)
     scope.db.flush()
 
 
@@ -78,11 +78,11 @@ def _keep(
     proposal: Proposal,
     decision: Decision,
     now: datetime,
-    setting: Setting,
+    profile: ClientProfile,
 ) -> None:
     taken, revision = "", None
     if decision.verdict is not Verdict.DECLINED:
-        taken, revision = _write(scope, review, line, proposal, decision, now, setting)
+        taken, revision = _write(scope, review, line, proposal, decision, now, profile)
     scope.db.add(
         DecisionRow(
             id=decision.id,
@@ -119,8 +119,8 @@ def make_easier(scope: Scope, sid: SessionId, now: datetime, today: date) -> Rev
     if review.easier is None:
         raise DomainError("No easier week is due: make it one in the program's week, if you wish.")
     before = programs.current(scope, review.program_id)
-    setting = client_setting(scope, review.client_id, today)
-    eased = with_easier_week(before.program, review.easier.phase_id, review.easier.week_id, setting)
+    profile = client_profile(scope, review.client_id, today)
+    eased = with_easier_week(before.program, review.easier.phase_id, review.easier.week_id, profile)
     why = f"Week {review.easier.week} eases off. {review.easier.why}"
     write_revision(scope, before, eased, why, now)
     return review_session(scope, sid, today)
@@ -133,7 +133,7 @@ def _write(
     proposal: Proposal,
     decision: Decision,
     now: datetime,
-    setting: Setting,
+    profile: ClientProfile,
 ) -> tuple[str, int]:
     if line.next_cell is None:
         raise DomainError("The phase ends with this week: add a week first, then decide.")
@@ -143,35 +143,37 @@ def _write(
     text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
     cell = line.next_cell
     rung = proposal.exercise if decision.verdict is Verdict.ACCEPTED else NO_EXERCISE
-    rolls = rolled_on(before.program, cell, read(text, review.unit), setting, rung)
+    rolls = rolled_on(before.program, cell, read(text, review.unit), profile, rung)
     after = written(before.program, cell, text, rolls)
     if proposal.exercise and decision.verdict is Verdict.ACCEPTED:
         of_b_weeks = find_line(after, cell.line).line.exercise_b == line.exercise_id
         change = ChangeExercise(line=cell.line, exercise=proposal.exercise, variant="B" if of_b_weeks else "")
         after = change.apply(after)
     if decision.verdict is Verdict.ACCEPTED:
-        after = _with_circuit(after, review, line, proposal, setting)
+        after = _with_circuit(after, review, line, proposal, profile)
     elif proposal.stations:
-        after = _with_rounds(after, review, proposal, read(text, review.unit).sets, setting)
+        after = _with_rounds(after, review, proposal, read(text, review.unit).sets, profile)
     why = f"{line.exercise}, week {line.next_cell.week}: {text}{_onwards(rolls)}. {_because(proposal, decision)}"
     return text, write_revision(scope, before, after, why, now).number
 
 
 def _with_circuit(
-    program: Program, review: ReviewView, line: ReviewLine, proposal: Proposal, setting: Setting
+    program: Program, review: ReviewView, line: ReviewLine, proposal: Proposal, profile: ClientProfile
 ) -> Program:
     """The program with a circuit's other stations in their own next cells, and its rest after a round."""
     for change in proposal.stations:
         cell = next((one.next_cell for one in review.lines if one.line == change.line), None)
         if cell is not None:
-            rolls = rolled_on(program, cell, change.prescription, setting)
+            rolls = rolled_on(program, cell, change.prescription, profile)
             program = written(program, cell, change.text, rolls)
     if proposal.rest_after is not None and line.circuit:
         program = ChangeGroup(group=line.circuit, rest_after=proposal.rest_after).apply(program)
     return program
 
 
-def _with_rounds(program: Program, review: ReviewView, proposal: Proposal, rounds: int, setting: Setting) -> Program:
+def _with_rounds(
+    program: Program, review: ReviewView, proposal: Proposal, rounds: int, profile: ClientProfile
+) -> Program:
     """The program with as many rounds at a circuit's other stations as the trainer typed for the first."""
     others = {one.line: one.next_cell for one in review.lines}
     for change in proposal.stations:
@@ -179,7 +181,7 @@ def _with_rounds(program: Program, review: ReviewView, proposal: Proposal, round
         plan = prescription_or_none(cell.text, review.unit) if cell is not None else None
         if cell is not None and plan is not None and plan.sets != rounds:
             plan = replace(plan, sets=rounds)
-            program = written(program, cell, write(plan), rolled_on(program, cell, plan, setting))
+            program = written(program, cell, write(plan), rolled_on(program, cell, plan, profile))
     return program
 
 

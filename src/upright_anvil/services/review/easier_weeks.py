@@ -5,7 +5,7 @@ from datetime import date
 
 from upright_anvil.core.health.readiness import Grade, Report, grade
 from upright_anvil.core.ids import ClientId, WeekId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program, Section, WeekKind
 from upright_anvil.core.plan.easing import built_before, week_after
 from upright_anvil.core.plan.locate import find_phase, week_index
@@ -32,7 +32,9 @@ def grades_of(scope: Scope, client_id: ClientId, until: date) -> list[Grade]:
     return [grade(Report(row.sleep, row.energy, row.stress, row.soreness)) for row in rows]
 
 
-def easier_next(scope: Scope, found: FoundSession, program: Program, setting: Setting, on: date) -> EasierNext | None:
+def easier_next(
+    scope: Scope, found: FoundSession, program: Program, profile: ClientProfile, on: date
+) -> EasierNext | None:
     """Answer whether an easier week is due or earned after a session; None where next week eases off already."""
     after = week_after(program, found.phase.id, found.week)
     if after is None:
@@ -43,8 +45,8 @@ def easier_next(scope: Scope, found: FoundSession, program: Program, setting: Se
     week = found.phase.weeks[found.week]
     main = [line for group in found.day.groups if group.section is Section.MAIN for line in group.lines]
     trained = dict.fromkeys(line.exercise_in(week) for line in main)
-    known = setting.known.strengths
-    lifts = [(setting.exercise(e).name, known[e]) for e in trained if e in known]
+    known = profile.known.strengths
+    lifts = [(profile.exercise(e).name, known[e]) for e in trained if e in known]
     built = built_before(program, found.phase.id, found.week)
     said = easier_week(lifts, grades_of(scope, found.program.client_id, on), built)
     return EasierNext(said.kind, said.why, *after) if said is not None else None

@@ -4,12 +4,12 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId, WeekId
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.locate import LinePlace, find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, following
-from upright_anvil.core.plan.reading import prescription_or_none, settings_of
+from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.rolling import LaterWeek, rolled
@@ -26,20 +26,20 @@ class RolledWeek:
     now: str
 
 
-def setting_of_cell(program: Program, cell: NextCell | None, setting: Setting) -> Setting:
-    """Answer the setting a cell is read against: its week's place, else its day's, else the usual one."""
+def profile_of_cell(program: Program, cell: NextCell | None, profile: ClientProfile) -> ClientProfile:
+    """Answer the profile a cell is read against: its week's place, else its day's, else the usual one."""
     if cell is None:
-        return setting
-    return _setting_in(find_line(program, cell.line), cell.week_id, setting)
+        return profile
+    return _profile_in(find_line(program, cell.line), cell.week_id, profile)
 
 
-def _setting_in(place: LinePlace, week_id: WeekId, setting: Setting) -> Setting:
+def _profile_in(place: LinePlace, week_id: WeekId, profile: ClientProfile) -> ClientProfile:
     week = place.phase.weeks[week_index(place.phase, week_id)]
-    return settings_of(place.day, (week,), setting)[0]
+    return profiles_by_week(place.day, (week,), profile)[0]
 
 
 def rolled_on(
-    program: Program, cell: NextCell, decided: Prescription, setting: Setting, exercise: ExerciseId = NO_EXERCISE
+    program: Program, cell: NextCell, decided: Prescription, profile: ClientProfile, exercise: ExerciseId = NO_EXERCISE
 ) -> tuple[RolledWeek, ...]:
     """Answer the later weeks of the phase that change with a decision on a cell; ``exercise`` is the rung it takes.
 
@@ -48,7 +48,7 @@ def rolled_on(
     place = find_line(program, cell.line)
     trained = place.line.exercise_in(place.phase.weeks[week_index(place.phase, cell.week_id)])
     later = following(program, cell)
-    said = prescription_or_none(cell.text, setting.unit)
+    said = prescription_or_none(cell.text, profile.unit)
     text = write(decided)
     if said is None:
         return tuple(
@@ -58,11 +58,11 @@ def rolled_on(
         )
 
     def kit(week_id: WeekId) -> Kit:
-        here = _setting_in(place, week_id, setting)
+        here = _profile_in(place, week_id, profile)
         return Kit(here.exercise(exercise or trained), here.inventory, here.body_kg)
 
     read = [
-        LaterWeek(prescription_or_none(week.text, setting.unit), week.easing_off, kit(week.week_id)) for week in later
+        LaterWeek(prescription_or_none(week.text, profile.unit), week.easing_off, kit(week.week_id)) for week in later
     ]
     found = zip(later, rolled(said, decided, read, kit(cell.week_id)), strict=True)
     texts = [(week, write(taken)) for week, taken in found if taken is not None]

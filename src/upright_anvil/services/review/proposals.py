@@ -11,7 +11,7 @@ from upright_anvil.core.health.raising import spared_joint, why_not_up
 from upright_anvil.core.health.readiness import Grade, grade
 from upright_anvil.core.ids import ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Group, Line, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.locate import find_line
 from upright_anvil.core.plan.reading import prescription_or_none
@@ -20,7 +20,7 @@ from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.progression.circuit import Station, circuit_proposal
 from upright_anvil.core.progression.judge import proposal, why_none
-from upright_anvil.core.progression.model import Exposure, Proposal, Situation
+from upright_anvil.core.progression.model import Exposure, ProgressionContext, Proposal
 from upright_anvil.core.progression.schools import School, policy_for
 from upright_anvil.core.session.model import Sort
 from upright_anvil.core.session.swapping import fits
@@ -61,13 +61,13 @@ class Judged:
 
 @dataclass(frozen=True, slots=True)
 class JudgedLine:
-    """A line of a session with its sessions so far, what was planned and done, and the setting of its next cell."""
+    """A line of a session with its sessions so far, what was planned and done, and the profile of its next cell."""
 
     line: Line
     exposures: tuple[Exposure, ...]
     plan: Prescription | None
     done: tuple[PerformedSet, ...]
-    setting: Setting
+    profile: ClientProfile
     day: Judged
 
 
@@ -99,7 +99,7 @@ IN_ONE_GO = 20
 """Sets logged closer together than this, seconds, were logged afterwards and say nothing of the rests. House rule."""
 
 
-def rests_of(found: FoundSession, done: Done, setting: Setting) -> dict[LineId, tuple[int, ...]]:
+def rests_of(found: FoundSession, done: Done, profile: ClientProfile) -> dict[LineId, tuple[int, ...]]:
     """Answer the seconds of rest between the working sets of each line: the time between, the work taken off.
 
     Lines done together with others have no rests of their own.
@@ -114,27 +114,27 @@ def rests_of(found: FoundSession, done: Done, setting: Setting) -> dict[LineId, 
             (b.logged_at - a.logged_at).total_seconds() for a, b in pairwise(timed) if a.logged_at and b.logged_at
         ]
         if between and all(gap >= IN_ONE_GO for gap in between):
-            work = [_work(row, setting) for row in timed[1:]]
+            work = [_work(row, profile) for row in timed[1:]]
             rests[line] = tuple(max(0, round(gap - took)) for gap, took in zip(between, work, strict=True))
     return rests
 
 
-def _work(row: PerformedSet, setting: Setting) -> float:
-    asked = prescription_or_none(row.planned, setting.unit)
-    return performed_seconds(row.reps, row.seconds, asked, setting.exercise(row.exercise))
+def _work(row: PerformedSet, profile: ClientProfile) -> float:
+    asked = prescription_or_none(row.planned, profile.unit)
+    return performed_seconds(row.reps, row.seconds, asked, profile.exercise(row.exercise))
 
 
-def _rung(named: ExerciseId, beside: Iterable[ExerciseId], setting: Setting, *, harder: bool) -> Exercise | None:
+def _rung(named: ExerciseId, beside: Iterable[ExerciseId], profile: ClientProfile, *, harder: bool) -> Exercise | None:
     """The rung named in advance, else the nearest that can be done at the place and no joint forbids.
 
     A harder rung is none where it loads a joint that hurts or is spared.
     """
-    found = (setting.exercises.get(name) for name in (named, *beside) if name)
+    found = (profile.exercises.get(name) for name in (named, *beside) if name)
     return next(
         (
             rung
             for rung in found
-            if rung is not None and fits(rung, setting) and not (harder and spared_joint(rung, setting.standing))
+            if rung is not None and fits(rung, profile) and not (harder and spared_joint(rung, profile.standing))
         ),
         None,
     )
@@ -144,23 +144,23 @@ RowsBySession = Mapping[SessionId, tuple[PerformedSet, ...]]
 
 
 def exposures_of(
-    rows: RowsBySession, dates: Mapping[SessionId, date], until: date, setting: Setting
+    rows: RowsBySession, dates: Mapping[SessionId, date], until: date, profile: ClientProfile
 ) -> tuple[Exposure, ...]:
     """Answer a line's sessions up to a day, oldest first, each with the prescription it was logged against."""
     exposures = []
     for sid, done in sorted(rows.items(), key=lambda entry: (dates[entry[0]], entry[0])):
         text = next((r.planned for r in done if r.planned), "")
-        prescription = prescription_or_none(text, setting.unit)
+        prescription = prescription_or_none(text, profile.unit)
         if prescription and done and dates[sid] <= until:
             exposures.append(Exposure(dates[sid], prescription, done))
     return tuple(exposures)
 
 
-def rung_of(line: Line, exercise_id: ExerciseId, setting: Setting, *, harder: bool) -> Exercise | None:
+def rung_of(line: Line, exercise_id: ExerciseId, profile: ClientProfile, *, harder: bool) -> Exercise | None:
     """Answer the rung beside a line's exercise that can be done: the one named in advance, else the ladder's next."""
     if harder:
-        return _rung(line.harder, setting.ladders.harder(exercise_id), setting, harder=True)
-    return _rung(line.easier, setting.ladders.easier(exercise_id), setting, harder=False)
+        return _rung(line.harder, profile.ladders.harder(exercise_id), profile, harder=True)
+    return _rung(line.easier, profile.ladders.easier(exercise_id), profile, harder=False)
 
 
 def away_before(sessions: Sequence[SessionRow], sid: SessionId, on: date) -> int:
@@ -180,39 +180,39 @@ def preparing(group: Group) -> bool:
     return group.section in (Section.WARM_UP, Section.COOL_DOWN)
 
 
-def situation_of(
+def context_of(
     found: FoundSession, group: Group, judged: JudgedLine, session_rows: Iterable[PerformedSet]
-) -> Situation:
+) -> ProgressionContext:
     """Answer all that a judgement looks at for a line that was done, or for a station that was not."""
-    line, setting, day = judged.line, judged.setting, judged.day
+    line, profile, day = judged.line, judged.profile, judged.day
     week: Week = found.phase.weeks[found.week]
-    exercise = setting.exercise(line.exercise_in(week))
-    written = prescription_or_none(line.cells[found.week].text, setting.unit)
+    exercise = profile.exercise(line.exercise_in(week))
+    written = prescription_or_none(line.cells[found.week].text, profile.unit)
     plan = judged.plan or written
     assert plan is not None  # noqa: S101 - the caller has looked
     changed = day.changed and written is not None and written != plan
     exposures = judged.exposures if judged.done else (*judged.exposures, Exposure(_day_of(found), plan, ()))
     if changed and written is not None:
         exposures = (*exposures[:-1], replace(exposures[-1], prescription=written))
-    return Situation(
+    return ProgressionContext(
         exercise,
-        setting.inventory,
-        prescription_or_none(line.begun_with, setting.unit) or plan,
+        profile.inventory,
+        prescription_or_none(line.begun_with, profile.unit) or plan,
         exposures,
-        setting.body_kg,
-        strength=setting.known.strengths.get(exercise.id),
-        steepness=setting.known.steepness(group_of(exercise.id, setting)),
-        harder=rung_of(line, exercise.id, setting, harder=True),
-        easier=rung_of(line, exercise.id, setting, harder=False),
+        profile.body_kg,
+        strength=profile.known.strengths.get(exercise.id),
+        steepness=profile.known.steepness(group_of(exercise.id, profile)),
+        harder=rung_of(line, exercise.id, profile, harder=True),
+        easier=rung_of(line, exercise.id, profile, harder=False),
         rests=day.rests.get(line.id, ()),
         poor_day=day.poor_day,
         changed_day=changed,
         worn=day.worn,
         next_on=day.today,
-        health=why_not_up(exercise, plan, setting.standing, setting.screening),
+        health=why_not_up(exercise, plan, profile.standing, profile.screening),
         away_days=day.away_days,
         beside=tuple(row for row in session_rows if row.exercise == exercise.id and row.slot.line != line.id),
-        doubted=setting.known.doubted,
+        doubted=profile.known.doubted,
         unfinished=day.unfinished,
         preparing=preparing(group),
     )
@@ -233,19 +233,19 @@ def proposed(
     if not judged.done:
         return None, NOTHING_LOGGED
     try:
-        situation = situation_of(found, group, judged, session_rows)
-        nobody = why_none(situation)
+        context = context_of(found, group, judged, session_rows)
+        nobody = why_none(context)
         if nobody:
             return None, nobody
         chosen = chosen_policy(program, judged.line)
-        found_one = proposal(situation, policy_for(judged.day.school, judged.plan, chosen))
+        found_one = proposal(context, policy_for(judged.day.school, judged.plan, chosen))
     except DomainError as refused:
         return None, f"This line could not be judged: {refused} Type what should come next."
-    return _as_can_be_done(found_one, situation.exercise, judged.setting)
+    return _as_can_be_done(found_one, context.exercise, judged.profile)
 
 
-def _as_can_be_done(found: Proposal, exercise: Exercise, setting: Setting) -> tuple[Proposal | None, str]:
-    caution = None if found.exercise else load_caution(found.prescription, exercise, setting)
+def _as_can_be_done(found: Proposal, exercise: Exercise, profile: ClientProfile) -> tuple[Proposal | None, str]:
+    caution = None if found.exercise else load_caution(found.prescription, exercise, profile)
     return (None, f"{caution} Type what should come next.") if caution else (found, "")
 
 
@@ -273,9 +273,9 @@ def proposed_for_circuit(
     if len(readable) < len(lines):
         return dict.fromkeys(others, (None, UNREADABLE))
     try:
-        stations = [Station(judged.line.id, situation_of(found, group, judged, session_rows)) for judged in readable]
-        if all(why_none(station.situation) for station in stations):
-            return dict.fromkeys(others, (None, why_none(stations[0].situation)))
+        stations = [Station(judged.line.id, context_of(found, group, judged, session_rows)) for judged in readable]
+        if all(why_none(station.context) for station in stations):
+            return dict.fromkeys(others, (None, why_none(stations[0].context)))
         one = circuit_proposal(stations, _rest_after(program, group), round_fits=round_fits)
     except DomainError as refused:
         return dict.fromkeys(others, (None, f"This circuit could not be judged: {refused}"))

@@ -5,11 +5,11 @@ from dataclasses import dataclass, replace
 from datetime import date, datetime
 from enum import StrEnum
 
-from upright_anvil.core.blocks import Block, planned_bar, session_blocks
+from upright_anvil.core.blocks import SetBlock, planned_bar, session_blocks
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, ProgramId, SessionId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import Setting
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Group, Line, Program
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
@@ -23,9 +23,9 @@ from upright_anvil.core.progression.schools import School
 from upright_anvil.services.board.minutes import a_round_fits, minutes_with
 from upright_anvil.services.floor.session import FoundSession, find_started
 from upright_anvil.services.log.done import done_by_line, rows_of
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.easier_weeks import EasierNext, easier_next
-from upright_anvil.services.review.later_weeks import RolledWeek, rolled_on, setting_of_cell
+from upright_anvil.services.review.later_weeks import RolledWeek, profile_of_cell, rolled_on
 from upright_anvil.services.review.proposals import (
     Judged,
     JudgedLine,
@@ -88,16 +88,16 @@ class ReviewLine:
     exercise_id: ExerciseId
     exercise: str
     planned: str
-    blocks: tuple[Block, ...]
+    blocks: tuple[SetBlock, ...]
     proposal: Proposal | None
     proposed: str
     rule_name: str
     instead: str
-    preview: tuple[Block, ...]
+    preview: tuple[SetBlock, ...]
     why_none: str
     next_cell: NextCell | None
     decision: DecisionView | None
-    last: tuple[Block, ...] = ()
+    last: tuple[SetBlock, ...] = ()
     last_on: date | None = None
     rolls: tuple[RolledWeek, ...] = ()
     plain: bool = False
@@ -156,16 +156,16 @@ def review_session(scope: Scope, sid: SessionId, today: date) -> ReviewView:
     done = done_by_line(kept)
     sessions = ledger.sessions_of_client(scope, who.id)
     dates = {s.id: s.on_date for s in sessions}
-    setting = client_setting(scope, who.id, today, sessions=sessions, until=dates[sid])
+    profile = client_profile(scope, who.id, today, sessions=sessions, until=dates[sid])
     taken = {d.line: d for d in ledger.decisions_of_sessions(scope, [sid])}
     now = found.now(scope)
-    easier = easier_next(scope, found, now.program, setting, dates[sid])
+    easier = easier_next(scope, found, now.program, profile, dates[sid])
     rows_today = [r for (session, _), rows in done.items() if session == sid for r in rows]
     day = Judged(
         School(who.school),
         poor_day=poor_day(scope, found),
         today=today,
-        rests=rests_of(found, done, setting),
+        rests=rests_of(found, done, profile),
         changed=changed_for_the_day(scope, found),
         worn=easier.why if easier is not None and easier.kind is EasierKind.DUE else "",
         away_days=away_before(sessions, sid, dates[sid]),
@@ -175,17 +175,17 @@ def review_session(scope: Scope, sid: SessionId, today: date) -> ReviewView:
     lines: list[ReviewLine] = []
     for group in found.day.groups:
         judged = [
-            _judged(found, line, rows_of(done, line.id), dates, setting, now.program, day)
+            _judged(found, line, rows_of(done, line.id), dates, profile, now.program, day)
             for line in group.lines
             if line.cells[found.week].text or (sid, line.id) in done
         ]
         if is_circuit(group, found.week):
-            fits = a_round_fits(found.day, found.phase.weeks, found.week, group, setting, minutes_limit)
+            fits = a_round_fits(found.day, found.phase.weeks, found.week, group, profile, minutes_limit)
             verdicts = proposed_for_circuit(found, group, judged, rows_today, now.program, round_fits=fits)
         else:
             verdicts = {one.line.id: proposed(found, group, one, now.program, rows_today) for one in judged}
         lines += [
-            _line(found, one, verdicts[one.line.id], setting, now.program, taken.get(one.line.id), group)
+            _line(found, one, verdicts[one.line.id], profile, now.program, taken.get(one.line.id), group)
             for one in judged
         ]
     lasted = row.finished_at - row.started_at if row.finished_at else None
@@ -194,7 +194,7 @@ def review_session(scope: Scope, sid: SessionId, today: date) -> ReviewView:
         program_id=found.program.id,
         client_id=who.id,
         client=who.name,
-        unit=setting.unit,
+        unit=profile.unit,
         day=found.day.name,
         phase=found.phase.name,
         phase_id=found.phase.id,
@@ -207,7 +207,7 @@ def review_session(scope: Scope, sid: SessionId, today: date) -> ReviewView:
         lines=tuple(lines),
         notes=tuple(n.text for n in ledger.notes_of_session(scope, sid)),
         easier=easier,
-        next_minutes=_next_minutes(found, lines, now.program, setting),
+        next_minutes=_next_minutes(found, lines, now.program, profile),
         minutes_limit=minutes_limit,
     )
 
@@ -223,7 +223,7 @@ def _judged(
     line: Line,
     rows: RowsBySession,
     dates: dict[SessionId, date],
-    setting: Setting,
+    profile: ClientProfile,
     program: Program,
     day: Judged,
 ) -> JudgedLine:
@@ -231,11 +231,11 @@ def _judged(
     done = rows.get(found.id, ())
     planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
     latest = max((dates[session] for session in rows), default=on) <= on
-    there = setting_of_cell(program, next_cell(program, line.id, found.week), setting)
+    there = profile_of_cell(program, next_cell(program, line.id, found.week), profile)
     return JudgedLine(
         line,
-        exposures_of(rows, dates, on, setting),
-        prescription_or_none(planned, setting.unit),
+        exposures_of(rows, dates, on, profile),
+        prescription_or_none(planned, profile.unit),
         done,
         there,
         day if latest else replace(day, today=None),
@@ -246,17 +246,17 @@ def _line(
     found: FoundSession,
     judged: JudgedLine,
     verdict: tuple[Proposal | None, str],
-    setting: Setting,
+    profile: ClientProfile,
     program: Program,
     taken: DecisionRow | None,
     group: Group,
 ) -> ReviewLine:
     line, done, plan, exposures = judged.line, judged.done, judged.plan, judged.exposures
     proposal, why_none = verdict
-    exercise = setting.exercise(line.exercise_in(found.phase.weeks[found.week]))
+    exercise = profile.exercise(line.exercise_in(found.phase.weeks[found.week]))
     planned = next((r.planned for r in done if r.planned), line.cells[found.week].text)
     cell = next_cell(program, line.id, found.week)
-    athlete = setting.athlete(exercise.id)
+    athlete = profile.athlete(exercise.id)
     preview = proposal.prescription if proposal else None
     before = [e for e in exposures if e.sets is not done][-1:]
     circuit = group.kind in (GroupKind.CIRCUIT, GroupKind.INTERVALS) and len(group.lines) > 1
@@ -269,8 +269,8 @@ def _line(
         proposal=proposal,
         proposed=proposal.text if proposal else "",
         rule_name=rule_name(proposal.policy) if proposal else "",
-        instead=setting.exercise(proposal.exercise).name if proposal and proposal.exercise else "",
-        preview=tuple(Block(planned_bar(preview, exercise, athlete, plan=one), None) for one in preview.plans)
+        instead=profile.exercise(proposal.exercise).name if proposal and proposal.exercise else "",
+        preview=tuple(SetBlock(planned_bar(preview, exercise, athlete, plan=one), None) for one in preview.plans)
         if preview
         else (),
         why_none=why_none,
@@ -278,25 +278,25 @@ def _line(
         decision=DecisionView(Verdict(taken.verdict), taken.taken, taken.revision, taken.at) if taken else None,
         last=session_blocks(before[0].prescription, before[0].sets, exercise, athlete) if before else (),
         last_on=before[0].on if before else None,
-        rolls=rolled_on(program, cell, proposal.prescription, setting, proposal.exercise)
+        rolls=rolled_on(program, cell, proposal.prescription, profile, proposal.exercise)
         if proposal and cell and taken is None
         else (),
         plain=proposal is not None and cell is not None and is_plain(proposal),
         circuit=group.id if circuit else "",
-        stations=_stations(found, proposal, setting),
+        stations=_stations(found, proposal, profile),
     )
 
 
-def _stations(found: FoundSession, proposal: Proposal | None, setting: Setting) -> tuple[ReviewStation, ...]:
+def _stations(found: FoundSession, proposal: Proposal | None, profile: ClientProfile) -> tuple[ReviewStation, ...]:
     if proposal is None or not proposal.stations:
         return ()
     week = found.phase.weeks[found.week]
-    names = {line.id: setting.exercise(line.exercise_in(week)).name for line in found.day.lines}
+    names = {line.id: profile.exercise(line.exercise_in(week)).name for line in found.day.lines}
     return tuple(ReviewStation(one.line, names.get(one.line, one.line), one.text) for one in proposal.stations)
 
 
 def _next_minutes(
-    found: FoundSession, lines: Sequence[ReviewLine], program: Program, setting: Setting
+    found: FoundSession, lines: Sequence[ReviewLine], program: Program, profile: ClientProfile
 ) -> NextMinutes | None:
     """What taking all that is open does to the day's minutes in the next week; None where that is not there."""
     open_lines = [line for line in lines if line.proposal and line.decision is None and line.next_cell is not None]
@@ -312,5 +312,5 @@ def _next_minutes(
     for line in open_lines:
         if line.proposal is not None:
             texts |= {line.line: line.proposed, **{one.line: one.text for one in line.proposal.stations}}
-    now, then = (minutes_with(place.day, place.phase.weeks, index, said, setting) for said in ({}, texts))
+    now, then = (minutes_with(place.day, place.phase.weeks, index, said, profile) for said in ({}, texts))
     return NextMinutes(cells[0].week, now, then, place.day.minutes)

@@ -84,7 +84,7 @@ def templates_for(scope: Scope, client_id: ClientId, today: date) -> tuple[Templ
     for template in shipped_templates().values():
         adapted = adapt(template, who, "t")
         lines = tuple(
-            f"{day.name}: {', '.join(who.setting.exercise(line.exercise).name for line in day.lines)}"
+            f"{day.name}: {', '.join(who.profile.exercise(line.exercise).name for line in day.lines)}"
             for day in adapted.phase.days
         )
         found.append(
@@ -138,7 +138,7 @@ def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> Dra
             DraftLine(
                 made.slots.get(line.id, ""),
                 line.exercise,
-                who.setting.exercise(line.exercise).name,
+                who.profile.exercise(line.exercise).name,
                 line.cells[0].text,
                 line.reason,
             )
@@ -152,7 +152,7 @@ def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> Dra
 def _drafted_for(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
     """The client a draft is for. Raises `DomainError` where a clearance comes first: nothing is drafted before it."""
     who = standpoint(scope, client_id, today)
-    screening = who.setting.screening
+    screening = who.profile.screening
     if screening is not None and screening.allowed is None:
         raise DomainError(
             f"{screening.reason} Nothing is drafted before a clinician's word is written down; easy walking and what "

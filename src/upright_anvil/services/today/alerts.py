@@ -8,7 +8,7 @@ from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.programs import Revision
@@ -77,9 +77,9 @@ def _last_ever(scope: Scope, who: ClientRow) -> date | None:
 def _still(scope: Scope, who: ClientRow, program: Program, today: date) -> Notice | None:
     """The main lift of the weeks now that falls or stands still."""
     main = _main_lifts(program, today)
-    setting = client_setting(scope, who.id, today)
-    known = setting.known.strengths
-    return standing_still([(setting.exercise(name).name, strength) for name, strength in known.items() if name in main])
+    profile = client_profile(scope, who.id, today)
+    known = profile.known.strengths
+    return standing_still([(profile.exercise(name).name, strength) for name, strength in known.items() if name in main])
 
 
 def _main_lifts(program: Program, today: date) -> set[str]:

@@ -12,7 +12,7 @@ from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
 from upright_anvil.services.assessment.due import due_batteries
 from upright_anvil.services.health.health_file import all_screenings
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.profile.client_profile import client_setting
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.alerts import ClientNotice, notice
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import all_clients
@@ -179,7 +179,7 @@ def _client(
     scope: Scope, who: ClientRow, revision: Revision, started: dict[SessionId, SessionRow], today: date
 ) -> tuple[list[TodaySession], ClientToday]:
     program, program_id = revision.program, revision.program_id
-    setting = client_setting(scope, who.id, today)
+    profile = client_profile(scope, who.id, today)
     offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
     sessions, coming = [], None
     for phase, index, planned, on in program.sessions():
@@ -207,7 +207,7 @@ def _client(
                     on=on,
                     state=state,
                     exercises=sum(1 for line in day.lines if line.cells[index].text),
-                    estimated_seconds=day_estimate(day, phase.weeks, index, setting),
+                    estimated_seconds=day_estimate(day, phase.weeks, index, profile),
                     minutes=who.minutes,
                 )
             )

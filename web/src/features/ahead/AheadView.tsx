@@ -19,7 +19,7 @@ const outlooks = [
   ["a bad patch", "A bad patch"],
 ] as const;
 
-const meaning: Record<Schemas["Outlook"], string> = {
+const meaning: Record<Schemas["Scenario"], string> = {
   "all goes well": "Every week trained, strength rising as well as it may.",
   "as lately": "Every week trained, strength rising as it has of late.",
   "a bad patch": "Two weeks lost, a weak week back, strength rising as little as it may.",

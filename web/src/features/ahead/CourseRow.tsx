@@ -4,7 +4,7 @@ import { CourseChart } from "./CourseChart";
 
 interface Props {
   line: Schemas["AheadLine"];
-  outlook: Schemas["Outlook"];
+  outlook: Schemas["Scenario"];
   weeks: Schemas["AheadWeek"][];
   words: boolean;
 }

@@ -19,7 +19,11 @@ export interface Refused extends Saving {
 }
 
 type Step =
-  "undo" | "redo" | { restore: number } | { fill: Omit<Schemas["PathRequest"], "base"> } | { template: string };
+  | "undo"
+  | "redo"
+  | { restore: number }
+  | { fill: Omit<Schemas["PathRequest"], "base"> }
+  | { template: string };
 
 export function useBoard(programId: ProgramId) {
   const queries = useQueryClient();

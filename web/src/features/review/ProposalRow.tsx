@@ -160,7 +160,7 @@ function Pictures({ line }: { line: Schemas["ReviewLine"] }) {
 
 interface PictureProps {
   caption: string;
-  blocks: Schemas["Block"][];
+  blocks: Schemas["SetBlock"][];
   label: string;
   strong?: boolean;
 }

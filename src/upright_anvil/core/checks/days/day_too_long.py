@@ -5,14 +5,14 @@ The estimate counts sets, rests, changes and the client's pace; the day's own mi
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 
 
-def _look(day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     limit, needs = day.day.minutes or who.minutes, round(day.seconds / 60)
     if needs > limit:
-        yield Hit(f"{day.day.name} takes about {needs} min; there are {limit}.", day=day.day.id)
+        yield Violation(f"{day.day.name} takes about {needs} min; there are {limit}.", day=day.day.id)
 
 
 CHECK = Check(

@@ -2,13 +2,13 @@
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 
 
-def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     if not day.day.groups:
-        yield Hit(f"{day.day.name} has no exercises yet.", day=day.day.id)
+        yield Violation(f"{day.day.name} has no exercises yet.", day=day.day.id)
 
 
 CHECK = Check(

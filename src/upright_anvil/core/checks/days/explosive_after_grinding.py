@@ -6,7 +6,7 @@ of the main section.
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 from upright_anvil.core.exercises import ExerciseKind
 from upright_anvil.core.plan.document import Pairing
@@ -15,7 +15,7 @@ from upright_anvil.core.plan.edits.lines import MoveGroup
 EXPLOSIVE = frozenset({ExerciseKind.JUMP, ExerciseKind.THROW})
 
 
-def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     ground = [a for a in day.asked if a.exercise.kind is ExerciseKind.LIFT and a.hard]
     for asked in day.asked:
         if asked.exercise.kind not in EXPLOSIVE or not asked.prescription or asked.group.pairing is Pairing.EXPLOSIVE:
@@ -28,7 +28,7 @@ def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
         if before:
             first = day.day.groups.index(before[0].group)
             fix = Fix("Move it before", (MoveGroup(group=asked.group.id, day=day.day.id, position=first),))
-            yield Hit(
+            yield Violation(
                 f"{asked.exercise.name} comes after {before[0].exercise.name}, which tires the same muscles.",
                 day=day.day.id,
                 line=asked.line.id,

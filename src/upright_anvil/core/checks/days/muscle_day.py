@@ -5,17 +5,17 @@ Beyond about ten fractional sets a session adds little but soreness; spread them
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 from upright_anvil.core.loads.load import plain
 
 MOST = 10
 
 
-def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     for muscle, sets in day.muscles.items():
         if sets > MOST:
-            yield Hit(
+            yield Violation(
                 f"{day.day.name}: {plain(sets)} hard sets for {muscle}; beyond {MOST} in a session is a lot.",
                 day=day.day.id,
             )

@@ -7,7 +7,7 @@ climb, or an earlier lift of the same pattern lead up. The fix adds ramp-up sets
 from collections.abc import Iterator
 from decimal import Decimal
 
-from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.edits.lines import AddLine
@@ -20,7 +20,7 @@ STEPS = (Decimal("0.5"), Decimal("0.7"), Decimal("0.85"))
 RAMP_REPS = (8, 5, 3)
 
 
-def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     for n, asked in enumerate(day.asked):
         if not _heavy(asked):
             continue
@@ -30,7 +30,7 @@ def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
             for a in before
         )
         if not led:
-            yield Hit(
+            yield Violation(
                 f"{asked.exercise.name} starts heavy with no ramp-up sets before it.",
                 day=day.day.id,
                 line=asked.line.id,
@@ -49,12 +49,12 @@ def _heavy(asked: StudiedLine) -> bool:
 
 
 def _ramp(asked: StudiedLine, day: StudiedDay) -> Fix | None:
-    asks, kind = asked.prescription, asked.exercise.implement_at(asked.setting.inventory)
+    asks, kind = asked.prescription, asked.exercise.implement_at(asked.profile.inventory)
     if asks is None or not isinstance(asks.load, Load) or kind is None:
         return None
     wanted = (Load.of(round(asks.load.value * step, 1), asks.load.unit) for step in STEPS)
     made = [
-        a.load for load in wanted if (a := asked.setting.inventory.nearest(kind, load)) and a.load.kg < asks.load.kg
+        a.load for load in wanted if (a := asked.profile.inventory.nearest(kind, load)) and a.load.kg < asks.load.kg
     ]
     loads = list(dict.fromkeys(made))
     if not loads:

@@ -5,7 +5,7 @@ It saves time and costs the second lift much of its load. Said on purpose (same 
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 from upright_anvil.core.plan.document import Pairing
 from upright_anvil.core.plan.edits.groups import Ungroup
@@ -14,7 +14,7 @@ from upright_anvil.core.prescription.groups import GroupKind
 PAIR = 2
 
 
-def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     for group in day.day.groups:
         inside = [a for a in day.asked if a.group is group and a.hard]
         if group.kind is not GroupKind.PAIR or group.pairing is Pairing.SAME or len(inside) < PAIR:
@@ -23,7 +23,7 @@ def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
         if shared:
             fix = Fix("Part the pair", (Ungroup(group=group.id),))
             names = f"{inside[0].exercise.name} and {inside[1].exercise.name}"
-            yield Hit(f"{names} both train {', '.join(shared)}.", day=day.day.id, line=inside[0].line.id, fix=fix)
+            yield Violation(f"{names} both train {', '.join(shared)}.", day=day.day.id, line=inside[0].line.id, fix=fix)
 
 
 CHECK = Check(

@@ -5,7 +5,7 @@ The trunk braces every heavy lift. The fix moves the block to the end.
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 from upright_anvil.core.plan.document import Section
 from upright_anvil.core.plan.edits.lines import MoveGroup
@@ -14,7 +14,7 @@ TIRING = frozenset({Section.TRUNK, Section.FINISHER, Section.CARDIO})
 LEAST_SETS = 2
 
 
-def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     for n, tiring in enumerate(day.asked):
         if tiring.group.section not in TIRING or tiring.hard < LEAST_SETS:
             continue
@@ -22,7 +22,7 @@ def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
         if later:
             move = MoveGroup(group=tiring.group.id, day=day.day.id, position=len(day.day.groups) - 1)
             fix = Fix(f"Move {tiring.exercise.name} to the end", (move,))
-            yield Hit(
+            yield Violation(
                 f"{tiring.exercise.name} ({tiring.hard} hard sets) comes before {later.exercise.name}.",
                 day=day.day.id,
                 line=tiring.line.id,

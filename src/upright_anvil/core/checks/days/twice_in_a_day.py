@@ -2,20 +2,22 @@
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 from upright_anvil.core.exercises import ExerciseKind
 
 FINE = frozenset({ExerciseKind.WARM_UP, ExerciseKind.MOBILITY, ExerciseKind.CARDIO, ExerciseKind.STRETCH})
 
 
-def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     seen: set[str] = set()
     for asked in day.asked:
         if not asked.prescription or asked.prescription.ramp or asked.exercise.kind in FINE:
             continue
         if asked.exercise.id in seen and not asked.line.reason:
-            yield Hit(f"{asked.exercise.name} stands twice in {day.day.name}.", day=day.day.id, line=asked.line.id)
+            yield Violation(
+                f"{asked.exercise.name} stands twice in {day.day.name}.", day=day.day.id, line=asked.line.id
+            )
         seen.add(asked.exercise.id)
 
 

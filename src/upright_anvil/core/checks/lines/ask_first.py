@@ -5,16 +5,16 @@ By what the exercise demands of the whole body, from its data, and by how hard i
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.health.asking import ask_first
 
 
-def _look(asked: StudiedLine, day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     if not asked.prescription:
         return
-    for sentence in ask_first(asked.exercise, asked.prescription, asked.setting.standing, day.on):
-        yield Hit(f"{asked.exercise.name}: {sentence}", line=asked.line.id, swap=True)
+    for sentence in ask_first(asked.exercise, asked.prescription, asked.profile.standing, day.on):
+        yield Violation(f"{asked.exercise.name}: {sentence}", line=asked.line.id, swap=True)
 
 
 CHECK = Check(

@@ -5,13 +5,13 @@ The plan still names it and it is still trained; cues, muscles and substitutes a
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     if asked.text and asked.exercise.removed:
-        yield Hit(f"{asked.exercise.name} is no longer in the library.", line=asked.line.id)
+        yield Violation(f"{asked.exercise.name} is no longer in the library.", line=asked.line.id)
 
 
 CHECK = Check(

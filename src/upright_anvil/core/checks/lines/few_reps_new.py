@@ -5,7 +5,7 @@ One to three repetitions with a load are for those who move well under it.
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.targets import Reps
@@ -13,12 +13,12 @@ from upright_anvil.core.prescription.targets import Reps
 FEW = 3
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     asks = asked.prescription
     if asks is None or not who.is_new or not asked.is_main or asks.ramp or not isinstance(asks.target, Reps):
         return
     if asks.target.high <= FEW and not isinstance(asks.load, BodyweightLoad | None):
-        yield Hit(f"{asked.exercise.name}: {asks.target} reps in the client's first months.", line=asked.line.id)
+        yield Violation(f"{asked.exercise.name}: {asks.target} reps in the client's first months.", line=asked.line.id)
 
 
 CHECK = Check(

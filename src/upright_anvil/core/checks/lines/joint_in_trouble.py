@@ -6,17 +6,17 @@ that leaves it alone.
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.health.cautions import Grade, joint_cautions
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     if not asked.prescription:
         return
-    pressing = [c for c in joint_cautions(asked.exercise, asked.setting.standing) if c.grade is not Grade.NOTE]
+    pressing = [c for c in joint_cautions(asked.exercise, asked.profile.standing) if c.grade is not Grade.NOTE]
     for caution in pressing[:1]:
-        yield Hit(f"{asked.exercise.name}: {caution.text}", line=asked.line.id, swap=True)
+        yield Violation(f"{asked.exercise.name}: {caution.text}", line=asked.line.id, swap=True)
 
 
 CHECK = Check(

@@ -5,17 +5,17 @@ Example: a cable row planned for a hotel room.
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
-    if not asked.prescription or asked.exercise.removed or asked.exercise.possible_at(asked.setting.inventory):
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
+    if not asked.prescription or asked.exercise.removed or asked.exercise.possible_at(asked.profile.inventory):
         return
-    missing = [feature.value for feature in asked.exercise.missing_at(asked.setting.inventory)]
-    if asked.exercise.implement_at(asked.setting.inventory) is None:
+    missing = [feature.value for feature in asked.exercise.missing_at(asked.profile.inventory)]
+    if asked.exercise.implement_at(asked.profile.inventory) is None:
         missing.insert(0, " or ".join(asked.exercise.implements))
-    yield Hit(
+    yield Violation(
         f"{asked.exercise.name} needs {', '.join(missing)}, which the place does not have.",
         line=asked.line.id,
         swap=True,

@@ -7,7 +7,7 @@ for beginners). Only where the load's share of the estimated maximum is known.
 from collections.abc import Iterator
 from decimal import Decimal
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.loads.load import per_cent
@@ -17,13 +17,13 @@ BEGINNING = Decimal("0.60")
 TRAINED = Decimal("0.70")
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     if not who.wants(GoalKind.STRENGTH) or not asked.is_main or not asked.compound or asked.prescription is None:
         return
     least = BEGINNING if who.is_new else TRAINED
     light = asked.week.kind is WeekKind.EASE_OFF or asked.prescription.ramp
     if asked.share is not None and asked.share < least and not light:
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name}: {per_cent(asked.share)} of the estimated max; "
             f"{per_cent(least)} and more builds strength.",
             line=asked.line.id,

@@ -6,27 +6,27 @@ Example: 11 kg where dumbbells go by 2. The fix takes the next lighter load that
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
-from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.resolving import load_caution
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
-    if not asked.prescription or asked.exercise.implement_at(asked.setting.inventory) is None:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
+    if not asked.prescription or asked.exercise.implement_at(asked.profile.inventory) is None:
         return
-    caution = load_caution(asked.prescription, asked.exercise, asked.setting)
+    caution = load_caution(asked.prescription, asked.exercise, asked.profile)
     if caution:
-        yield Hit(f"{asked.exercise.name}: {caution}", line=asked.line.id, fix=_made(asked))
+        yield Violation(f"{asked.exercise.name}: {caution}", line=asked.line.id, fix=_made(asked))
 
 
 def _made(asked: StudiedLine) -> Fix | None:
     """The nearest load that can be made, the lighter of two; only where one load holds for all sets."""
     wanted = asked.prescription.load if asked.prescription else None
-    kind = asked.exercise.implement_at(asked.setting.inventory)
+    kind = asked.exercise.implement_at(asked.profile.inventory)
     if not isinstance(wanted, Load) or kind is None or (asked.prescription and asked.prescription.scheme):
         return None
-    near = asked.setting.inventory.around(kind, wanted)
+    near = asked.profile.inventory.around(kind, wanted)
     return rewrite(asked, f"Take {near[0].load}", load=near[0].load) if near else None
 
 

@@ -6,7 +6,7 @@ Barbell squats, hinges, presses and overhead work, and anything unstable. The fi
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.loads.implements import ImplementKind
@@ -16,14 +16,14 @@ LEFT = 2
 RISKY = frozenset({Pattern.SQUAT, Pattern.HINGE, Pattern.LUNGE, Pattern.PUSH_HORIZONTAL, Pattern.PUSH_VERTICAL})
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     asks = asked.prescription
     if asks is None or not any(isinstance(plan.target, Most) for plan in asks.plans) or (asks.left or 0) >= LEFT:
         return
-    barbell = asked.exercise.implement_at(asked.setting.inventory) is ImplementKind.BARBELL
+    barbell = asked.exercise.implement_at(asked.profile.inventory) is ImplementKind.BARBELL
     if (barbell and asked.exercise.pattern in RISKY) or not asked.exercise.stable:
         fix = rewrite(asked, f"Leave {LEFT}", reserve=LEFT, rpe=None)
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name}: as many as possible with {asks.left or 0} left.", line=asked.line.id, fix=fix
         )
 

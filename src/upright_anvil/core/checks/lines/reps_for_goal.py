@@ -6,7 +6,7 @@ Outside it asks for a reason, never forbids. Holds, jumps, carries and preparati
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import ExerciseKind
 from upright_anvil.core.goals import GoalKind
@@ -18,7 +18,7 @@ STRENGTH_MAIN = (1, 8)
 GENERAL = (4, 30)
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     if not asked.prescription or asked.prescription.ramp or asked.exercise.kind is not ExerciseKind.LIFT:
         return
     if asked.group.section not in (Section.MAIN, Section.ACCESSORY):
@@ -32,7 +32,7 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit
     ]
     if reps and (min(reps) > high or max(reps) < low):
         said = f"{min(reps)}-{max(reps)}" if min(reps) != max(reps) else str(reps[0])
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name}: {said} reps; for {who.goal or 'training in general'} {low} to {high} are usual.",
             line=asked.line.id,
         )

@@ -7,7 +7,7 @@ Inside pairs and circuits the round's own rest counts, so they are left alone. T
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.prescription.groups import GroupKind
@@ -22,7 +22,7 @@ def least_rest(goal: GoalKind) -> int:
     return {GoalKind.STRENGTH: STRENGTH, GoalKind.SIZE: SIZE, GoalKind.LAGGING: SIZE}.get(goal, 0)
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     asks = asked.prescription
     if (
         asks is None
@@ -35,7 +35,7 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit
     least = least_rest(who.goal)
     if len(asks.plans) > 1 and not asks.ramp and asks.rest < least:
         fix = rewrite(asked, f"Rest {write_time(least)}", rest=least)
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name}: {write_time(asks.rest)} rest; {write_time(least)} and more for {who.goal}.",
             line=asked.line.id,
             fix=fix,

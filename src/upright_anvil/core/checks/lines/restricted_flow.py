@@ -7,7 +7,7 @@ The check looks for the words in the phase's method and the line's reason.
 from collections.abc import Iterator
 from decimal import Decimal
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import per_cent
 
@@ -15,12 +15,12 @@ WORDS = ("restricted flow", "blood flow", "flow restriction")
 LEAST, MOST = Decimal("0.20"), Decimal("0.40")
 
 
-def _look(asked: StudiedLine, day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     said = f"{day.phase.method} {asked.line.reason}".lower()
     if asked.prescription is None or not any(words in said for words in WORDS):
         return
     if who.clearance:
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name} with restricted blood flow, while the health screen still asks: {who.clearance}",
             line=asked.line.id,
         )
@@ -30,7 +30,7 @@ def _look(asked: StudiedLine, day: StudiedDay, who: Standpoint) -> Iterator[Hit]
             if asked.share is None
             else f"the load is {per_cent(asked.share)}"
         )
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name} with restricted blood flow: {known}; "
             f"{per_cent(LEAST)} to {per_cent(MOST)} is the published dose.",
             line=asked.line.id,

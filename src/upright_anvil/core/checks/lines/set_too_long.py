@@ -5,20 +5,20 @@ Beyond two minutes a set of repetitions trains patience. Example: 15 repetitions
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.prescription.targets import reps_of
 
 LONGEST = 120
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     asks = asked.prescription
     if asks is None or reps_of(asks.target) is None or asks.tempo is None:
         return
     one_side = (reps_of(asks.target) or 0) * asks.tempo.rep_seconds
     if one_side > LONGEST:
-        yield Hit(f"{asked.exercise.name}: one set takes {one_side} s at tempo {asks.tempo}.", line=asked.line.id)
+        yield Violation(f"{asked.exercise.name}: one set takes {one_side} s at tempo {asks.tempo}.", line=asked.line.id)
 
 
 CHECK = Check(

@@ -6,14 +6,14 @@ The slip halves or doubles the work. The fix writes each side.
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     asks = asked.prescription
     if asks and asked.exercise.one_sided and not asks.each_side and asks.side is None:
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name} is done one side at a time, and the line does not say each side.",
             line=asked.line.id,
             fix=rewrite(asked, "Each side", each_side=True),

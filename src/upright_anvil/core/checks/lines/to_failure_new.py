@@ -6,15 +6,15 @@ Beginners gain as well with two or three in reserve, and their form goes first. 
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.fixes import rewrite
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import ExerciseKind
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     if asked.prescription and who.is_new and asked.prescription.left == 0 and asked.exercise.kind is ExerciseKind.LIFT:
         fix = rewrite(asked, "Leave 2", reserve=2, rpe=None)
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name}: nothing left in reserve in the client's first months.", line=asked.line.id, fix=fix
         )
 

@@ -5,13 +5,13 @@ It stays as typed and is trained as nothing: no time, no sets, no log against it
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     if asked.text and asked.prescription is None:
-        yield Hit(f"{asked.exercise.name}: '{asked.text}' cannot be read.", line=asked.line.id)
+        yield Violation(f"{asked.exercise.name}: '{asked.text}' cannot be read.", line=asked.line.id)
 
 
 CHECK = Check(

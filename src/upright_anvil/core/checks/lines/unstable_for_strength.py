@@ -5,19 +5,19 @@ Less load on a wobbling base, so less of what builds strength; fine as variety o
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.goals import GoalKind
 
 
-def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Hit]:
+def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     if (
         asked.prescription
         and asked.is_main
         and not asked.exercise.stable
         and who.wants(GoalKind.STRENGTH, GoalKind.SIZE)
     ):
-        yield Hit(
+        yield Violation(
             f"{asked.exercise.name} is an unstable variant in the main section, for {who.goal}.",
             line=asked.line.id,
             swap=True,

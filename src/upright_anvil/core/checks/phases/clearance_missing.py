@@ -5,17 +5,17 @@ Vigorous is two or fewer in reserve, as many as possible, or 80 % and more. A pr
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedPhase
 from upright_anvil.core.prescription.effort import is_vigorous
 
 
-def _look(phase: StudiedPhase, who: Standpoint) -> Iterator[Hit]:
+def _look(phase: StudiedPhase, who: Standpoint) -> Iterator[Violation]:
     if not who.clearance:
         return
     hard = next((a for week in phase.weeks for a in week.asked if _vigorous(a)), None)
     if hard:
-        yield Hit(f"{who.clearance} {hard.exercise.name} is planned as vigorous work.", line=hard.line.id)
+        yield Violation(f"{who.clearance} {hard.exercise.name} is planned as vigorous work.", line=hard.line.id)
 
 
 def _vigorous(asked: StudiedLine) -> bool:

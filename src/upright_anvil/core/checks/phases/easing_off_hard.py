@@ -4,7 +4,7 @@ from collections.abc import Iterator
 from decimal import Decimal
 from itertools import pairwise
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedPhase, StudiedWeek
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.document import WeekKind
@@ -12,7 +12,7 @@ from upright_anvil.core.plan.document import WeekKind
 LEAST = 6
 
 
-def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
+def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
     for before, after in pairwise(phase.weeks):
         if (
             after.week.kind is WeekKind.EASE_OFF
@@ -20,7 +20,7 @@ def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
             and after.hard >= before.hard
             and _loads(after) >= _loads(before)
         ):
-            yield Hit(
+            yield Violation(
                 f"Week {after.number} eases off with {after.hard} hard sets, after {before.hard} the week before."
             )
 

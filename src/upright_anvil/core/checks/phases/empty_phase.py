@@ -2,13 +2,13 @@
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedPhase
 
 
-def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
+def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
     if not phase.phase.days:
-        yield Hit(f"{phase.phase.name} has no training days.")
+        yield Violation(f"{phase.phase.name} has no training days.")
 
 
 CHECK = Check(

@@ -7,14 +7,14 @@ from collections.abc import Iterator
 from decimal import Decimal
 from itertools import pairwise
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedPhase
 from upright_anvil.core.constants import STEP_CAP
 from upright_anvil.core.loads.load import Load, per_cent
 from upright_anvil.core.plan.document import WeekKind
 
 
-def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
+def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
     for before, after in pairwise(phase.weeks):
         earlier = {a.line.id: a for a in before.asked}
         for now in after.asked:
@@ -23,15 +23,17 @@ def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
                 continue
             rise = _rise(then, now)
             if rise is not None and rise > STEP_CAP:
-                yield Hit(f"{now.exercise.name} goes up by {per_cent(rise)} in week {after.number}.", line=now.line.id)
+                yield Violation(
+                    f"{now.exercise.name} goes up by {per_cent(rise)} in week {after.number}.", line=now.line.id
+                )
 
 
 def _rise(then: StudiedLine, now: StudiedLine) -> Decimal | None:
     a, b = then.prescription, now.prescription
     if a is None or b is None or not isinstance(a.load, Load) or not isinstance(b.load, Load) or b.amount < a.amount:
         return None
-    kind = now.exercise.implement_at(now.setting.inventory)
-    step = now.setting.inventory.step_up(kind, a.load) if kind else None
+    kind = now.exercise.implement_at(now.profile.inventory)
+    step = now.profile.inventory.step_up(kind, a.load) if kind else None
     if step is not None and b.load.kg <= step.to.load.kg:
         return None
     return a.load.step_to(b.load)

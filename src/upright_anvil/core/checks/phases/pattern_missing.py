@@ -5,7 +5,7 @@ Squat or lunge, hinge, push and pull, over the phase's weeks, once there are eno
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedPhase
 from upright_anvil.core.exercises import Pattern
 
@@ -18,13 +18,13 @@ BASICS = (
 )
 
 
-def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
+def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
     trained = {pattern for week in phase.weeks for pattern in week.patterns}
     if sum(week.hard for week in phase.weeks) < LEAST * len(phase.weeks):
         return
     for name, patterns in BASICS:
         if not trained & patterns:
-            yield Hit(f"No {name} in this phase.")
+            yield Violation(f"No {name} in this phase.")
 
 
 CHECK = Check(

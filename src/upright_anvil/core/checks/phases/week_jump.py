@@ -7,7 +7,7 @@ from collections.abc import Iterator
 from decimal import Decimal
 from itertools import pairwise
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedPhase
 from upright_anvil.core.plan.document import WeekKind
 
@@ -15,7 +15,7 @@ JUMP = Decimal("1.3")
 LEAST = 4
 
 
-def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
+def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
     weeks = [
         week
         for week in ((phase.before,) if phase.before else ()) + phase.weeks
@@ -24,7 +24,7 @@ def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Hit]:
     for before, after in pairwise(weeks):
         rise = after.hard - before.hard
         if before.hard and rise >= LEAST and after.hard > before.hard * JUMP and after.phase is phase.phase:
-            yield Hit(f"Week {after.number} has {after.hard} hard sets after {before.hard} the week before.")
+            yield Violation(f"Week {after.number} has {after.hard} hard sets after {before.hard} the week before.")
 
 
 CHECK = Check(

@@ -6,7 +6,7 @@ Five fractional hard sets or more on both. The fix moves the second day to a wee
 from collections.abc import Iterator
 from itertools import pairwise
 
-from upright_anvil.core.checks.model import Check, Fix, Hit, Severity
+from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek
 from upright_anvil.core.plan.edits.days import ChangeDay
 
@@ -15,13 +15,13 @@ DAYS = 7
 NAMES = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday")
 
 
-def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
     for first, second in pairwise(week.days):
         if second.day.weekday - first.day.weekday != 1 or second.day.top_up:
             continue
         hard = [m for m, sets in second.muscles.items() if sets >= HARD and first.muscles.get(m, 0) >= HARD]
         if hard:
-            yield Hit(
+            yield Violation(
                 f"{first.day.name} and {second.day.name} follow each other, both hard on {', '.join(sorted(hard))}.",
                 day=second.day.id,
                 fix=_apart(week, second),

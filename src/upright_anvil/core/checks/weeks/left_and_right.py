@@ -5,12 +5,12 @@ A left-only line owes a right-only one in the same week.
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.prescription.model import SideRule
 
 
-def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
     left = sum(
         len(a.prescription.plans) for a in week.asked if a.prescription and a.prescription.side is SideRule.LEFT_ONLY
     )
@@ -18,7 +18,7 @@ def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
         len(a.prescription.plans) for a in week.asked if a.prescription and a.prescription.side is SideRule.RIGHT_ONLY
     )
     if left != right:
-        yield Hit(f"{left} sets for the left side only, {right} for the right.")
+        yield Violation(f"{left} sets for the left side only, {right} for the right.")
 
 
 CHECK = Check(

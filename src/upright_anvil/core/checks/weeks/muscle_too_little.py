@@ -5,7 +5,7 @@ Only the big muscles the plan trains directly, only in building weeks, only wher
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.loads.load import plain
@@ -13,13 +13,13 @@ from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.volume.bands import BIG_MUSCLES
 
 
-def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Violation]:
     if week.week.kind is not WeekKind.BUILD or not who.wants(GoalKind.SIZE, GoalKind.LAGGING):
         return
     direct = {muscle for a in week.asked if a.hard and a.compound for muscle in a.exercise.movers}
     for muscle in sorted(direct & set(BIG_MUSCLES)):
         if week.muscles[muscle] < who.band.low:
-            yield Hit(
+            yield Violation(
                 f"{plain(week.muscles[muscle])} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}."
             )
 

@@ -2,15 +2,15 @@
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.loads.load import plain
 
 
-def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Violation]:
     for muscle, sets in week.muscles.items():
         if sets > who.band.high:
-            yield Hit(f"{plain(sets)} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}.")
+            yield Violation(f"{plain(sets)} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}.")
 
 
 CHECK = Check(

@@ -2,16 +2,16 @@
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 
 DAYS = 7
 
 
-def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
     weekdays = {day.day.weekday for day in week.days if day.trained}
     if len(weekdays) >= DAYS:
-        yield Hit("Every day of the week is trained.")
+        yield Violation("Every day of the week is trained.")
 
 
 CHECK = Check(

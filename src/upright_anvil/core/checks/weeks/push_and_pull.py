@@ -6,7 +6,7 @@ More than half as many again of one, from eight sets on.
 from collections.abc import Iterator
 from decimal import Decimal
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.exercises import Pattern
 
@@ -16,11 +16,11 @@ LEAST = 8
 RATIO = Decimal("1.5")
 
 
-def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
     push = sum(sets for pattern, sets in week.patterns.items() if pattern in PUSH)
     pull = sum(sets for pattern, sets in week.patterns.items() if pattern in PULL)
     if push + pull >= LEAST and (push > pull * RATIO or pull > push * RATIO):
-        yield Hit(f"{push} sets push, {pull} pull.")
+        yield Violation(f"{push} sets push, {pull} pull.")
 
 
 CHECK = Check(

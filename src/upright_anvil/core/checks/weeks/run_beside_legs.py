@@ -6,7 +6,7 @@ Running or hard endurance work on the same day before, the day before or the day
 from collections.abc import Iterator
 
 from upright_anvil.core.body.muscles import Muscle
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedWeek
 from upright_anvil.core.exercises import ExerciseKind, Pattern
 from upright_anvil.core.timing.estimate import TimedLine, line_seconds
@@ -16,7 +16,7 @@ HEAVY = 8
 LONG_SECONDS = 900
 
 
-def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
     for run in week.days:
         if not any(
             a.exercise.kind is ExerciseKind.CARDIO and a.exercise.pattern is Pattern.LOCOMOTION and _long(a)
@@ -27,7 +27,7 @@ def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
             heavy = sum(sets for muscle, sets in legs.muscles.items() if muscle in LEGS)
             near = abs(legs.day.weekday - run.day.weekday) == 1
             if near and heavy >= HEAVY:
-                yield Hit(
+                yield Violation(
                     f"The run on {run.day.name} is a day from {legs.day.name}, which is hard on the legs.",
                     day=run.day.id,
                 )

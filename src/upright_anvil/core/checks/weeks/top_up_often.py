@@ -5,16 +5,16 @@ A short optional session for lagging groups: one a week, two at most.
 
 from collections.abc import Iterator
 
-from upright_anvil.core.checks.model import Check, Hit, Severity
+from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 
 MOST = 2
 
 
-def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Hit]:
+def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
     often = [day.day.name for day in week.days if day.day.top_up]
     if len(often) > MOST:
-        yield Hit(f"{len(often)} top-up sessions in one week: {', '.join(often)}.")
+        yield Violation(f"{len(often)} top-up sessions in one week: {', '.join(often)}.")
 
 
 CHECK = Check(

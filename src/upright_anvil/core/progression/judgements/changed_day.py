@@ -8,18 +8,18 @@ from typing import Final
 
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 
 ID: Final = "changed-day"
 
 
-def judge(situation: Situation) -> Proposal | None:
+def judge(context: ProgressionContext) -> Proposal | None:
     """Answer the plan as written after a line that was changed for the day; None after any other."""
-    if not situation.changed_day:
+    if not context.changed_day:
         return None
-    written = situation.today.prescription
-    if situation.poor_day:
-        least = lesser_of(situation)
+    written = context.today.prescription
+    if context.poor_day:
+        least = lesser_of(context)
         rule = "The client came with little that day: what is written in the plan stands, no heavier than was done."
-        return answer(ID, situation, Lever.HOLD, least, rule)
-    return answer(ID, situation, Lever.HOLD, written, "It was changed for the day: what is written in the plan stands.")
+        return answer(ID, context, Lever.HOLD, least, rule)
+    return answer(ID, context, Lever.HOLD, written, "It was changed for the day: what is written in the plan stands.")

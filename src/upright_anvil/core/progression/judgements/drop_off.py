@@ -19,7 +19,7 @@ from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, lesser_of, showing
-from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.steps import LoadStep, eased
 
 ID: Final = "drop-off"
@@ -38,9 +38,9 @@ LONGER_REST: Final = 60
 """Seconds of rest that are offered beside the step down. House rule."""
 
 
-def judge(situation: Situation) -> Proposal | None:
+def judge(context: ProgressionContext) -> Proposal | None:
     """Answer what the drop-off asks for, with its cause; None where the sets were alike."""
-    rows, now = situation.today.sets, situation.today.prescription
+    rows, now = context.today.sets, context.today.prescription
     target = now.target
     if len(rows) < 2 or not isinstance(target, Reps) or now.scheme is not None or now.others:  # noqa: PLR2004
         return None
@@ -52,42 +52,42 @@ def judge(situation: Situation) -> Proposal | None:
         return None
     if last.reps >= first.reps and fell <= ONLY_SAID:
         return None
-    base = base_of(situation)
+    base = base_of(context)
     said = f"From the first to the last set {fell} of {of} repetitions to failure were gone"
-    rest = _short_rest(situation)
+    rest = _short_rest(context)
     if rest:
-        return answer(ID, situation, Lever.HOLD, lesser_of(situation), f"{said}, and {rest}: rest as asked first.")
-    asked = showing(situation.today).sets[-1].bottom
+        return answer(ID, context, Lever.HOLD, lesser_of(context), f"{said}, and {rest}: rest as asked first.")
+    asked = showing(context.today).sets[-1].bottom
     if last.reps >= asked:
         rule = f"{said}, the rests kept: too heavy to go up from. The same again."
-        return answer(ID, situation, Lever.HOLD, base, rule)
-    return _too_heavy(situation, base, said, fell / max(of, 1))
+        return answer(ID, context, Lever.HOLD, base, rule)
+    return _too_heavy(context, base, said, fell / max(of, 1))
 
 
-def _short_rest(situation: Situation) -> str:
-    asked = situation.today.prescription.rest
-    if not asked or not situation.rests or median(situation.rests) >= KEPT * asked:
+def _short_rest(context: ProgressionContext) -> str:
+    asked = context.today.prescription.rest
+    if not asked or not context.rests or median(context.rests) >= KEPT * asked:
         return ""
-    return f"the rests were {round(median(situation.rests))} s instead of {asked} s"
+    return f"the rests were {round(median(context.rests))} s instead of {asked} s"
 
 
-def _too_heavy(situation: Situation, base: Prescription, said: str, depth: float) -> Proposal:
+def _too_heavy(context: ProgressionContext, base: Prescription, said: str, depth: float) -> Proposal:
     cut = LEAST_CUT + (MOST_CUT - LEAST_CUT) * Decimal(repr(round(min(depth, 1.0), 3)))
-    less = _lighter(situation, base, cut)
-    others = _other_ways(situation, base)
+    less = _lighter(context, base, cut)
+    others = _other_ways(context, base)
     if less is None:
         rule = f"{said}, the rests kept: a set fewer, or a longer rest."
-        return answer(ID, situation, Lever.HOLD, base, rule, others)
+        return answer(ID, context, Lever.HOLD, base, rule, others)
     rule = f"{said}, the rests kept: too heavy, {less.to} next."
     ways = (*same_again(base), *others)
-    return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, ways, rise=less.share)
+    return answer(ID, context, Lever.EASE, replace(base, load=less.to), rule, ways, rise=less.share)
 
 
-def _lighter(situation: Situation, base: Prescription, cut: Decimal) -> LoadStep | None:
-    return eased(situation, base.load, cut) if base.load is not None else None
+def _lighter(context: ProgressionContext, base: Prescription, cut: Decimal) -> LoadStep | None:
+    return eased(context, base.load, cut) if base.load is not None else None
 
 
-def _other_ways(situation: Situation, base: Prescription) -> list[Alternative]:
+def _other_ways(context: ProgressionContext, base: Prescription) -> list[Alternative]:
     """Less tempo, a longer rest, fewer sets: what else than the load could have been too much."""
     ways = []
     if is_slow(base.tempo) and base.tempo is not None:
@@ -96,7 +96,7 @@ def _other_ways(situation: Situation, base: Prescription) -> list[Alternative]:
     rest = DEFAULT_REST_SECONDS if base.rest is None else base.rest
     if rest + LONGER_REST <= MAX_REST_SECONDS:
         ways.append(Alternative("A longer rest", write(replace(base, rest=rest + LONGER_REST))))
-    held = sum(1 for one in showing(situation.today).sets if one.amount >= one.bottom)
+    held = sum(1 for one in showing(context.today).sets if one.amount >= one.bottom)
     if 0 < held < base.sets:
         ways.append(Alternative("Fewer sets", write(replace(base, sets=held))))
     return ways

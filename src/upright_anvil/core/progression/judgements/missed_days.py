@@ -11,32 +11,32 @@ from typing import Final
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import lesser_of
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.steps import nearest_to
 from upright_anvil.core.strength.layoff import RETEST_DAYS, step_back
 
 ID: Final = "missed-days"
 
 
-def judge(situation: Situation) -> Proposal | None:
+def judge(context: ProgressionContext) -> Proposal | None:
     """Answer the step back; None where the gap is short."""
-    if situation.next_on is None:
+    if context.next_on is None:
         return None
-    last = situation.today.on if situation.strength is None else max(situation.today.on, situation.strength.last)
-    days = (situation.next_on - last).days
+    last = context.today.on if context.strength is None else max(context.today.on, context.strength.last)
+    days = (context.next_on - last).days
     cut = step_back(days)
     if not cut:
         return None
-    base = lesser_of(situation)
+    base = lesser_of(context)
     again = " Test again before planning further." if days > RETEST_DAYS else ""
     said = f"{days} days without it"
     less = (
-        nearest_to(situation, base.load, -cut, situation.step_cap)
+        nearest_to(context, base.load, -cut, context.step_cap)
         if base.load is not None and base.scheme is None
         else None
     )
     if less is None:
         rule = f"{said}: the same again at the most, easy, to find the way back.{again}"
-        return answer(ID, situation, Lever.HOLD, base, rule)
+        return answer(ID, context, Lever.HOLD, base, rule)
     rule = f"{said}: about {per_cent(cut)} less to begin with, {less.to}.{again}"
-    return answer(ID, situation, Lever.EASE, replace(base, load=less.to), rule, same_again(base), rise=less.share)
+    return answer(ID, context, Lever.EASE, replace(base, load=less.to), rule, same_again(base), rise=less.share)

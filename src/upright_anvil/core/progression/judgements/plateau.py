@@ -13,7 +13,7 @@ from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
-from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.steps import eased
 from upright_anvil.core.strength.over_time import Strength
 
@@ -33,10 +33,10 @@ FEW, LEAST_REPS = 6, 3
 EASIER: Final = Decimal("0.10")
 
 
-def stalled(situation: Situation) -> bool:
+def stalled(context: ProgressionContext) -> bool:
     """Answer whether strength has stopped rising."""
-    strength = situation.strength
-    if strength is None or len(situation.exposures) < SESSIONS or strength.sessions < SESSIONS:
+    strength = context.strength
+    if strength is None or len(context.exposures) < SESSIONS or strength.sessions < SESSIONS:
         return False
     return no_useful_gain(strength) or falls(strength)
 
@@ -64,20 +64,20 @@ def falls(strength: Strength) -> bool:
     return line.week + FALLS_FOR_SURE * line.error < 0
 
 
-def menu(situation: Situation, way_on: Proposal) -> Proposal | None:
+def menu(context: ProgressionContext, way_on: Proposal) -> Proposal | None:
     """Answer the menu in place of standing still; None where something still rises or nothing has stalled."""
-    if way_on.lever not in (Lever.HOLD, Lever.EASE) or not stalled(situation):
+    if way_on.lever not in (Lever.HOLD, Lever.EASE) or not stalled(context):
         return None
-    strength = situation.strength
+    strength = context.strength
     line = strength and (strength.ten_weeks if no_useful_gain(strength) else strength.lately)
     assert line  # noqa: S101 - a stall has one
-    base = lesser_of(situation)
-    found = list(_ways(situation))
+    base = lesser_of(context)
+    found = list(_ways(context))
     rule = (
         f"Stalled: {line.week * 100:+.1f} % a week over {line.days} days, {line.best * 100:+.1f} % at best. "
         "Something else than the load should change: choose one, or another variant."
     )
-    return answer(ID, situation, Lever.HOLD, base, rule, found)
+    return answer(ID, context, Lever.HOLD, base, rule, found)
 
 
 def _range_below(low: int, high: int) -> Reps:
@@ -85,8 +85,8 @@ def _range_below(low: int, high: int) -> Reps:
     return Reps(fewer, max(fewer, high - 4))
 
 
-def _ways(situation: Situation) -> list[Alternative]:
-    base = lesser_of(situation)
+def _ways(context: ProgressionContext) -> list[Alternative]:
+    base = lesser_of(context)
     ways = []
     if isinstance(base.target, Reps):
         low, high = base.target.low, base.target.high
@@ -95,7 +95,7 @@ def _ways(situation: Situation) -> list[Alternative]:
         ways.append(Alternative(f"Another range: {other} repetitions, load to be found", text))
     if base.sets < MAX_SETS:
         ways.append(Alternative("One more set", write(replace(base, sets=base.sets + 1))))
-    less = eased(situation, base.load, EASIER) if base.load is not None else None
+    less = eased(context, base.load, EASIER) if base.load is not None else None
     if less is not None:
         week = replace(base, load=less.to, sets=max(1, base.sets - 1))
         ways.append(Alternative("An easier week", write(week)))

@@ -13,7 +13,7 @@ from upright_anvil.core.progression.bridging import home_again
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.kinds import WorkKind
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.never_up import reasons
 from upright_anvil.core.progression.steps import longest_stride, within_cap
 
@@ -21,21 +21,21 @@ ID: Final = "too-easy"
 MORE_LEFT: Final = 3
 
 
-def judge(situation: Situation) -> Proposal | None:
+def judge(context: ProgressionContext) -> Proposal | None:
     """Answer the largest step the cap allows; None where it was not that easy, or no such load can be made."""
-    now, shown = situation.today.prescription, showing(situation.today)
-    if situation.kind is not WorkKind.LIFT or plain_reps(situation) or not isinstance(now.target, Reps):
+    now, shown = context.today.prescription, showing(context.today)
+    if context.kind is not WorkKind.LIFT or plain_reps(context) or not isinstance(now.target, Reps):
         return None
     said = [reserve for reserve in shown.reserves if reserve is not None]
-    if now.left is None or not shown.complete or len(said) < len(shown.sets) or reasons(situation):
+    if now.left is None or not shown.complete or len(said) < len(shown.sets) or reasons(context):
         return None
     if not shown.in_range or min(said) < now.left + MORE_LEFT:
         return None
-    base = base_of(situation)
-    stride = longest_stride(situation.exercise, situation.step_cap)
-    step = within_cap(situation, base.load, stride) if base.load is not None else None
+    base = base_of(context)
+    stride = longest_stride(context.exercise, context.step_cap)
+    step = within_cap(context, base.load, stride) if base.load is not None else None
     if step is None:
         return None
-    up = home_again(situation, base, step.to)
+    up = home_again(context, base, step.to)
     rule = f"At least {min(said)} left in every set, {now.left} asked: too easy. {step.to} (+{per_cent(step.share)})."
-    return answer(ID, situation, Lever.LOAD, up, rule, same_again(base), rise=step.share)
+    return answer(ID, context, Lever.LOAD, up, rule, same_again(base), rise=step.share)

@@ -4,13 +4,13 @@ from typing import Final
 
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 
 ID: Final = "worn"
 
 
-def judge(situation: Situation) -> Proposal | None:
+def judge(context: ProgressionContext) -> Proposal | None:
     """Answer the same again while an easier week is due; None where it is not."""
-    if not situation.worn:
+    if not context.worn:
         return None
-    return answer(ID, situation, Lever.HOLD, lesser_of(situation), f"{situation.worn} Nothing goes up before it.")
+    return answer(ID, context, Lever.HOLD, lesser_of(context), f"{context.worn} Nothing goes up before it.")

@@ -13,45 +13,45 @@ from upright_anvil.core.prescription.model import OtherKit, Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import showing
-from upright_anvil.core.progression.model import Exposure, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.policies import double_progression
 
 ID: Final = "any-kit"
 TITLE: Final = "Any load to hand"
 
 
-def fits(situation: Situation) -> str:
+def fits(context: ProgressionContext) -> str:
     """Answer why it cannot lead the line; empty where it can."""
-    return "" if situation.today.prescription.others else "It needs other loads beside the planned one."
+    return "" if context.today.prescription.others else "It needs other loads beside the planned one."
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(context: ProgressionContext) -> Proposal:
     """Answer the next step of the load that was used, or the line as it is."""
-    now, shown = situation.today.prescription, showing(situation.today)
+    now, shown = context.today.prescription, showing(context.today)
     used = {str(one.load) for one in shown.sets}
     first = shown.sets[0] if shown.sets else None
     if first is None or len(used) > 1 or not isinstance(first.asked, Reps) or now.scheme is not None:
         rule = "Loads changed from set to set: each was judged by what was asked of it; the same line again."
-        return answer(ID, situation, Lever.HOLD, now, rule)
+        return answer(ID, context, Lever.HOLD, now, rule)
     if not shown.in_range:
         rule = f"A set ended at {shown.least} with {first.load}, below the {first.asked} asked of it: the same again."
-        return answer(ID, situation, Lever.HOLD, now, rule)
+        return answer(ID, context, Lever.HOLD, now, rule)
     if not shown.at_top:
         rule = f"{shown.least} with {first.load} lies in its range of {first.asked}: the same line again."
-        return answer(ID, situation, Lever.HOLD, now, rule)
-    led = double_progression.propose(_led_by(situation, now, first.load, first.asked))
+        return answer(ID, context, Lever.HOLD, now, rule)
+    led = double_progression.propose(_led_by(context, now, first.load, first.asked))
     if led.lever is not Lever.LOAD:
         rule = f"Every set at the top of its range with {first.load}: the same line, or the next load if you have one."
-        return answer(ID, situation, Lever.HOLD, now, rule, led.alternatives)
+        return answer(ID, context, Lever.HOLD, now, rule, led.alternatives)
     others = _beside(now, first.load)
     return replace(led, policy=ID, prescription=replace(led.prescription, others=others))
 
 
-def _led_by(situation: Situation, now: Prescription, load: object, asked: Reps) -> Situation:
-    """The situation as if the load that was used had been the planned one."""
+def _led_by(context: ProgressionContext, now: Prescription, load: object, asked: Reps) -> ProgressionContext:
+    """The context as if the load that was used had been the planned one."""
     alone = replace(now, target=asked, load=load if isinstance(load, Load) else now.load, others=())
-    exposures = (*situation.exposures[:-1], Exposure(situation.today.on, alone, situation.today.sets))
-    return replace(situation, exposures=exposures, home=alone)
+    exposures = (*context.exposures[:-1], Exposure(context.today.on, alone, context.today.sets))
+    return replace(context, exposures=exposures, home=alone)
 
 
 def _beside(now: Prescription, used: object) -> tuple[OtherKit, ...]:

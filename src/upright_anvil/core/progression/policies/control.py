@@ -10,7 +10,7 @@ from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.fitting import plain_reps
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.policies import double_progression
 
 ID: Final = "control"
@@ -20,24 +20,24 @@ SLOWER, PAUSE = 2, 2
 """Seconds of lowering added and of pause, before the load goes up. House rule."""
 
 
-def fits(situation: Situation) -> str:
+def fits(context: ProgressionContext) -> str:
     """Answer why it cannot lead the line; empty where it can."""
-    return plain_reps(situation)
+    return plain_reps(context)
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(context: ProgressionContext) -> Proposal:
     """Answer slower, a pause, or the step of load."""
-    shown = showing(situation.today)
-    base = base_of(situation)
+    shown = showing(context.today)
+    base = base_of(context)
     if not shown.complete or not shown.in_range or not within_reserve(base, shown.reserves):
-        return answer(ID, situation, Lever.HOLD, base, "Not every set was done in full: the same again.")
-    tempo, home = base.tempo or USUAL, situation.home.tempo or USUAL
+        return answer(ID, context, Lever.HOLD, base, "Not every set was done in full: the same again.")
+    tempo, home = base.tempo or USUAL, context.home.tempo or USUAL
     lowering, began = tempo.lowering or 0, home.lowering or 0
     if lowering < began + SLOWER:
         slower = replace(base, tempo=replace(tempo, lowering=lowering + 1))
         return answer(
             ID,
-            situation,
+            context,
             Lever.TEMPO,
             slower,
             f"All sets held their form: lower in {lowering + 1} s.",
@@ -47,5 +47,5 @@ def propose(situation: Situation) -> Proposal:
     if bottom < began_bottom + PAUSE:
         paused = replace(base, tempo=replace(tempo, bottom=bottom + 1))
         rule = f"Slow enough: now a pause of {bottom + 1} s at the bottom."
-        return answer(ID, situation, Lever.PAUSE, paused, rule, same_again(base))
-    return replace(double_progression.propose(situation), policy=ID)
+        return answer(ID, context, Lever.PAUSE, paused, rule, same_again(base))
+    return replace(double_progression.propose(context), policy=ID)

@@ -16,7 +16,7 @@ from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.holding import longer_holds
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.policies import double_progression
 
 ID: Final = "density"
@@ -26,42 +26,42 @@ LEAST_REST_TIMED, LEAST_REST_COUNTED = 30, 60
 """Seconds by which the rest gets shorter, and down to which. House rule."""
 
 
-def fits(situation: Situation) -> str:
+def fits(context: ProgressionContext) -> str:
     """Answer why it cannot lead the line; empty where it can."""
-    now = situation.today.prescription
+    now = context.today.prescription
     if now.ramp or (now.scheme is not None and not isinstance(now.scheme, Checkpoints)):
         return "It needs sets that are alike with a rest between them, or timed work with checkpoints."
     return "" if isinstance(now.target, Reps | Seconds) else "It needs repetitions or seconds to hold on to."
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(context: ProgressionContext) -> Proposal:
     """Answer the next checkpoint, a shorter rest, or longer work."""
-    now, shown = situation.today.prescription, showing(situation.today)
-    base = base_of(situation)
+    now, shown = context.today.prescription, showing(context.today)
+    base = base_of(context)
     if not shown.complete or not shown.in_range or not within_reserve(base, shown.reserves):
-        return answer(ID, situation, Lever.HOLD, base, "Not every set was done in full: the same again.")
+        return answer(ID, context, Lever.HOLD, base, "Not every set was done in full: the same again.")
     if isinstance(now.scheme, Checkpoints) and isinstance(now.target, Seconds):
-        return _checkpoint(situation, now.target, now.scheme)
+        return _checkpoint(context, now.target, now.scheme)
     least = LEAST_REST_TIMED if isinstance(now.target, Seconds) else LEAST_REST_COUNTED
     rest = DEFAULT_REST_SECONDS if now.rest is None else now.rest
     if rest - REST_STEP >= least:
         shorter = replace(base, rest=rest - REST_STEP)
         rule = f"All sets done: {rest - REST_STEP} s rest instead of {rest} s."
-        return answer(ID, situation, Lever.DENSITY, shorter, rule, same_again(base))
+        return answer(ID, context, Lever.DENSITY, shorter, rule, same_again(base))
     if isinstance(now.target, Seconds):
-        return longer_holds(situation, now.target, base, ID)
-    return replace(double_progression.propose(situation), policy=ID)
+        return longer_holds(context, now.target, base, ID)
+    return replace(double_progression.propose(context), policy=ID)
 
 
-def _checkpoint(situation: Situation, target: Seconds, marks: Checkpoints) -> Proposal:
-    now = situation.today.prescription
-    best = mark_passed(situation.today.sets, marks)
+def _checkpoint(context: ProgressionContext, target: Seconds, marks: Checkpoints) -> Proposal:
+    now = context.today.prescription
+    best = mark_passed(context.today.sets, marks)
     if best is None:
         rule = f"The mark at {marks.seconds[0]} s was not passed in every set: the same again."
-        return answer(ID, situation, Lever.HOLD, now, rule)
+        return answer(ID, context, Lever.HOLD, now, rule)
     later = next_mark(now, marks, best)
     rule = f"The mark at {best} s was passed in every set: it is the target now, instead of {target}."
-    return answer(ID, situation, Lever.CHECKPOINT, later, rule, same_again(now))
+    return answer(ID, context, Lever.CHECKPOINT, later, rule, same_again(now))
 
 
 def mark_passed(rows: Sequence[PerformedSet], marks: Checkpoints) -> int | None:

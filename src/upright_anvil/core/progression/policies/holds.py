@@ -11,7 +11,7 @@ from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.fitting import timed
 from upright_anvil.core.progression.holding import longer_holds
 from upright_anvil.core.progression.kinds import WorkKind
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.rungs import may_climb, on_the_rung
 
 ID: Final = "holds"
@@ -21,22 +21,22 @@ LONG_ENOUGH_BALANCE: Final = 45
 """Seconds from which on a hold, or standing in balance, takes the next rung instead of more seconds. House rule."""
 
 
-def fits(situation: Situation) -> str:
+def fits(context: ProgressionContext) -> str:
     """Answer why it cannot lead the line; empty where it can."""
-    return timed(situation)
+    return timed(context)
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(context: ProgressionContext) -> Proposal:
     """Answer longer holds, or the next rung."""
-    now, shown = situation.today.prescription, showing(situation.today)
+    now, shown = context.today.prescription, showing(context.today)
     if not isinstance(now.target, Seconds):
-        return answer(ID, situation, Lever.HOLD, now, "It is counted, not timed: the same again.")
-    base = base_of(situation)
-    enough = LONG_ENOUGH_BALANCE if situation.kind is WorkKind.BALANCE else LONG_ENOUGH
+        return answer(ID, context, Lever.HOLD, now, "It is counted, not timed: the same again.")
+    base = base_of(context)
+    enough = LONG_ENOUGH_BALANCE if context.kind is WorkKind.BALANCE else LONG_ENOUGH
     done = shown.complete and shown.least >= now.target.seconds
-    if done and now.target.seconds >= enough and now.scheme is None and not may_climb(situation):
-        assert situation.harder is not None  # noqa: S101 - nothing may be climbed to otherwise
-        rule = f"Every hold of {now.target.seconds} s lasted: the next rung, {situation.harder.name}, from the bottom."
-        rung = on_the_rung(situation, now)
-        return answer(ID, situation, Lever.VARIANT, rung, rule, same_again(now), exercise=situation.harder.id)
-    return longer_holds(situation, now.target, base, ID)
+    if done and now.target.seconds >= enough and now.scheme is None and not may_climb(context):
+        assert context.harder is not None  # noqa: S101 - nothing may be climbed to otherwise
+        rule = f"Every hold of {now.target.seconds} s lasted: the next rung, {context.harder.name}, from the bottom."
+        rung = on_the_rung(context, now)
+        return answer(ID, context, Lever.VARIANT, rung, rule, same_again(now), exercise=context.harder.id)
+    return longer_holds(context, now.target, base, ID)

@@ -12,7 +12,7 @@ from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.kinds import explosive
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.rungs import on_the_rung
 from upright_anvil.core.progression.steps import step_up
 
@@ -26,38 +26,38 @@ CLEAN_SESSIONS: Final = 2
 """Sessions in which all of it was done before the next rung. House rule."""
 
 
-def fits(situation: Situation) -> str:
+def fits(context: ProgressionContext) -> str:
     """Answer why it cannot lead the line; empty where it can."""
-    return "" if explosive(situation.exercise) else "It needs a jump or a throw."
+    return "" if explosive(context.exercise) else "It needs a jump or a throw."
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(context: ProgressionContext) -> Proposal:
     """Answer one repetition or set more, the next rung or ball, or the same again."""
-    now, shown, base = situation.today.prescription, showing(situation.today), base_of(situation)
+    now, shown, base = context.today.prescription, showing(context.today), base_of(context)
     if now.scheme is not None or not isinstance(now.target, Reps):
-        return answer(ID, situation, Lever.HOLD, base, "Speed and height before more of it: the same again.")
+        return answer(ID, context, Lever.HOLD, base, "Speed and height before more of it: the same again.")
     if not shown.complete or not shown.in_range:
-        return answer(ID, situation, Lever.HOLD, base, "Not all of it was done: the same again.")
+        return answer(ID, context, Lever.HOLD, base, "Not all of it was done: the same again.")
     reps, sets = now.target.high, base.sets
     if reps < MOST_REPS and (reps + 1) * sets <= MOST_CONTACTS:
         more = replace(base, target=Reps(reps + 1, reps + 1))
         rule = f"All done: {reps + 1} in a set, {(reps + 1) * sets} contacts in all."
-        return answer(ID, situation, Lever.REPS, more, rule, same_again(base))
-    step = step_up(situation, base.load) if isinstance(base.load, Load) else None
-    if step is not None and step.share <= situation.step_cap:
+        return answer(ID, context, Lever.REPS, more, rule, same_again(base))
+    step = step_up(context, base.load) if isinstance(base.load, Load) else None
+    if step is not None and step.share <= context.step_cap:
         rule = f"All done: {step.to} (+{per_cent(step.share)})."
-        return answer(ID, situation, Lever.LOAD, replace(base, load=step.to), rule, same_again(base), rise=step.share)
+        return answer(ID, context, Lever.LOAD, replace(base, load=step.to), rule, same_again(base), rise=step.share)
     if sets < MOST_SETS and reps * (sets + 1) <= MOST_CONTACTS:
         rule = f"All done: one set more, {reps * (sets + 1)} contacts in all."
-        return answer(ID, situation, Lever.SETS, replace(base, sets=sets + 1), rule, same_again(base))
-    if situation.harder is not None and explosive(situation.harder) and _clean_twice(situation):
-        rung = replace(on_the_rung(situation, now), target=Reps(min(reps, 3), min(reps, 3)), sets=min(sets, 3))
-        rule = f"All done in two sessions: the next rung, {situation.harder.name}, with fewer contacts."
-        return answer(ID, situation, Lever.VARIANT, rung, rule, same_again(base), exercise=situation.harder.id)
+        return answer(ID, context, Lever.SETS, replace(base, sets=sets + 1), rule, same_again(base))
+    if context.harder is not None and explosive(context.harder) and _clean_twice(context):
+        rung = replace(on_the_rung(context, now), target=Reps(min(reps, 3), min(reps, 3)), sets=min(sets, 3))
+        rule = f"All done in two sessions: the next rung, {context.harder.name}, with fewer contacts."
+        return answer(ID, context, Lever.VARIANT, rung, rule, same_again(base), exercise=context.harder.id)
     rule = "All done: a higher box or a longer jump is yours to say; the same again."
-    return answer(ID, situation, Lever.HOLD, base, rule)
+    return answer(ID, context, Lever.HOLD, base, rule)
 
 
-def _clean_twice(situation: Situation) -> bool:
-    last = situation.exposures[-CLEAN_SESSIONS:]
+def _clean_twice(context: ProgressionContext) -> bool:
+    last = context.exposures[-CLEAN_SESSIONS:]
     return len(last) == CLEAN_SESSIONS and all((shown := showing(one)).complete and shown.in_range for one in last)

@@ -11,7 +11,7 @@ from upright_anvil.core.prescription.schemes import Density, EveryStart
 from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
-from upright_anvil.core.progression.model import Alternative, Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.steps import step_up
 
 ID: Final = "rounds"
@@ -20,35 +20,35 @@ MOST_STARTS: Final = 12
 """Starts of a clock up to which one more is proposed. House rule."""
 
 
-def fits(situation: Situation) -> str:
+def fits(context: ProgressionContext) -> str:
     """Answer why it cannot lead the line; empty where it can."""
-    found = isinstance(situation.today.prescription.scheme, Density | EveryStart)
+    found = isinstance(context.today.prescription.scheme, Density | EveryStart)
     return "" if found else "It needs rounds by the clock."
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(context: ProgressionContext) -> Proposal:
     """Answer what the rounds ask for."""
-    now, shown = situation.today.prescription, showing(situation.today)
+    now, shown = context.today.prescription, showing(context.today)
     if isinstance(now.scheme, Density):
-        return _most_rounds(situation)
+        return _most_rounds(context)
     if not shown.complete or not shown.in_range or not within_reserve(now, shown.reserves):
-        return answer(ID, situation, Lever.HOLD, now, "Not every start was kept: the same again.")
-    step = step_up(situation, now.load) if now.load is not None else None
-    if step is not None and step.share <= situation.step_cap and not step.estimated:
+        return answer(ID, context, Lever.HOLD, now, "Not every start was kept: the same again.")
+    step = step_up(context, now.load) if now.load is not None else None
+    if step is not None and step.share <= context.step_cap and not step.estimated:
         rule = f"Every start was kept: {step.to} (+{per_cent(step.share)})."
-        return answer(ID, situation, Lever.LOAD, replace(now, load=step.to), rule, same_again(now), rise=step.share)
+        return answer(ID, context, Lever.LOAD, replace(now, load=step.to), rule, same_again(now), rise=step.share)
     if now.sets < MOST_STARTS:
         rule = f"Every start was kept: one more, {now.sets + 1}."
-        return answer(ID, situation, Lever.ROUNDS, replace(now, sets=now.sets + 1), rule, same_again(now))
-    return answer(ID, situation, Lever.HOLD, now, "Every start was kept: the same again.")
+        return answer(ID, context, Lever.ROUNDS, replace(now, sets=now.sets + 1), rule, same_again(now))
+    return answer(ID, context, Lever.HOLD, now, "Every start was kept: the same again.")
 
 
-def _most_rounds(situation: Situation) -> Proposal:
-    now, shown, base = situation.today.prescription, showing(situation.today), base_of(situation)
+def _most_rounds(context: ProgressionContext) -> Proposal:
+    now, shown, base = context.today.prescription, showing(context.today), base_of(context)
     rounds = len(shown.sets)
     rule = f"{rounds} rounds in {now.scheme}".replace(" in in ", " in ") + f": aim for {rounds + 1} in the same time."
-    step = step_up(situation, base.load) if base.load is not None else None
+    step = step_up(context, base.load) if base.load is not None else None
     heavier = []
-    if step is not None and step.share <= situation.step_cap:
+    if step is not None and step.share <= context.step_cap:
         heavier = [Alternative(f"Heavier: {step.to} (+{per_cent(step.share)})", write(replace(now, load=step.to)))]
-    return answer(ID, situation, Lever.HOLD, now, rule, heavier)
+    return answer(ID, context, Lever.HOLD, now, rule, heavier)

@@ -13,7 +13,7 @@ from upright_anvil.core.prescription.load_targets import ShareOfMax
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import showing, within_reserve
-from upright_anvil.core.progression.model import Lever, Proposal, Situation
+from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 
 ID: Final = "wave"
 TITLE: Final = "Per cent waves"
@@ -21,28 +21,28 @@ POINTS: Final = Decimal("2.5")
 """How much higher a wave turns, points of the maximum. House rule."""
 
 
-def fits(situation: Situation) -> str:
+def fits(context: ProgressionContext) -> str:
     """Answer why it cannot lead the line; empty where it can."""
-    now = situation.today.prescription
+    now = context.today.prescription
     if not isinstance(now.load, ShareOfMax) or not isinstance(now.target, Reps):
         return "It needs repetitions at a share of the maximum, such as 5 x 5, 75 %."
     return ""
 
 
-def propose(situation: Situation) -> Proposal:
+def propose(context: ProgressionContext) -> Proposal:
     """Answer the next share."""
-    now, shown = situation.today.prescription, showing(situation.today)
+    now, shown = context.today.prescription, showing(context.today)
     if not isinstance(now.load, ShareOfMax) or not isinstance(now.target, Reps) or not shown.amounts:
-        return answer(ID, situation, Lever.HOLD, now, "Nothing to go by: the wave goes on as written.")
+        return answer(ID, context, Lever.HOLD, now, "Nothing to go by: the wave goes on as written.")
     if not shown.complete or not shown.in_range:
         rule = "A set fell short: the same share again; the estimate behind it follows the sets."
-        return answer(ID, situation, Lever.HOLD, now, rule)
+        return answer(ID, context, Lever.HOLD, now, rule)
     if not within_reserve(now, shown.reserves):
-        return answer(ID, situation, Lever.HOLD, now, "Done with fewer reps left than asked: the same share again.")
+        return answer(ID, context, Lever.HOLD, now, "Done with fewer reps left than asked: the same share again.")
     share = now.load.per_cent + POINTS
     rise = share / now.load.per_cent - 1
-    if share > MAX_PER_CENT or rise > situation.step_cap:
-        return answer(ID, situation, Lever.HOLD, now, "The wave is at its height: it starts again lower.")
+    if share > MAX_PER_CENT or rise > context.step_cap:
+        return answer(ID, context, Lever.HOLD, now, "The wave is at its height: it starts again lower.")
     more = replace(now, load=ShareOfMax(share))
     rule = f"All sets done: the wave turns {POINTS} points higher, {share} % of the estimated max."
-    return answer(ID, situation, Lever.LOAD, more, rule, same_again(now), rise=rise)
+    return answer(ID, context, Lever.LOAD, more, rule, same_again(now), rise=rise)

@@ -7,6 +7,7 @@ from functools import lru_cache
 from pathlib import Path
 from unittest import TestCase
 
+from tests.commands import save_edits, start_program
 from upright_anvil.api.studio import THE_TRAINER, Studio
 from upright_anvil.cli import open_database
 from upright_anvil.core.health.screening import Answers
@@ -15,8 +16,6 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
 from upright_anvil.core.plan.edits.lines import AddLine
-from upright_anvil.services.board import saving
-from upright_anvil.services.board.empty_program import start_program
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.clients.clients import ClientFacts, add_client
 from upright_anvil.services.clients.places import PlaceFacts
@@ -90,7 +89,7 @@ class StudioTest(TestCase):
             for number, (exercise, text) in enumerate(lines, start=1):
                 edits.append(AddLine(day="p1-d1", line=f"l{number}", exercise=exercise))
                 edits.append(SetCell(line=f"l{number}", week="p1-w1", text=text, carry=Carry.ALL))
-            return saving.save_edits(scope, board.program_id, 1, edits, "Written", NOW, TODAY)
+            return save_edits(scope, board.program_id, 1, edits, "Written", NOW, TODAY)
 
     def session(self, board: BoardView, week: int = 1, day: int = 1, at: datetime = NOW) -> str:
         """Start a session of the program; answer its id."""

@@ -8,6 +8,7 @@ from fastapi.testclient import TestClient
 
 from tests.support import EQUIPMENT, NOW, TODAY, StudioTest
 from upright_anvil.api.app import create_app
+from upright_anvil.api.studio import Studio
 from upright_anvil.core.health.screening import Answers
 from upright_anvil.services.health.health_file import add_screen
 
@@ -33,9 +34,13 @@ class ApiTest(StudioTest):
 
     def setUp(self) -> None:
         super().setUp()
-        _app().state.studio = self.studio
+        self.use(self.studio)
         self.http = TestClient(_app(), raise_server_exceptions=False)
         self.addCleanup(self.http.close)
+
+    def use(self, studio: Studio) -> None:
+        _app().state.studio = studio
+        self.addCleanup(studio.close)
 
     def post(self, path: str, body: Json, status: int = 201) -> Any:
         answer = self.http.post(f"/api{path}", json=body)

@@ -1,6 +1,9 @@
+import sqlite3
 from unittest.mock import patch
 
 from tests.api.support import CLIENT, ApiTest
+from upright_anvil.api.studio import Studio
+from upright_anvil.store.database import Database
 
 
 class ProblemsTest(ApiTest):
@@ -34,6 +37,18 @@ class ProblemsTest(ApiTest):
         body = b'{"name":' + b"[" * 5000 + b"]" * 5000 + b"}"
         answer = self.http.post("/api/clients", content=body, headers={"Content-Type": "application/json"})
         self.problem(answer, 400)
+
+    def test_a_write_that_cannot_wait_longer_is_told_when_to_come_again_and_reads_go_on(self) -> None:
+        other = sqlite3.connect(self.studio.database.path, isolation_level=None)
+        self.addCleanup(other.close)
+        other.execute("BEGIN IMMEDIATE")
+        self.use(Studio(Database(self.database.path, lock_patience=0.05), self.studio.clock))
+        answer = self.http.post("/api/clients", json=CLIENT)
+        self.assertIn("Nothing was changed", self.problem(answer, 503)["detail"])
+        self.assertEqual(answer.headers["Retry-After"], "1")
+        self.assertEqual(self.http.get("/api/clients").json(), [])
+        other.execute("ROLLBACK")
+        self.post("/clients", CLIENT)
 
     def test_unknown_addresses_and_methods(self) -> None:
         self.problem(self.http.get("/api/nowhere"), 404)

@@ -2,10 +2,10 @@
 
 from datetime import timedelta
 
+from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.plan.edits.calendar import MoveSession
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.services.board import saving
 from upright_anvil.services.board.reading import CellAddress, hints, read_line
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
@@ -21,7 +21,7 @@ class AddressTest(StudioTest):
             usual = self.board.places[0].id
             set_places(scope, self.board.client_id, [usual, room.id])
             travel = ChangeWeek(phase="p1", week="p1-w2", place=room.id)
-            self.board = saving.save_edits(scope, self.board.program_id, 2, [travel], "Away", NOW, TODAY)
+            self.board = save_edits(scope, self.board.program_id, 2, [travel], "Away", NOW, TODAY)
 
     def test_the_week_away_is_read_against_what_is_there(self) -> None:
         with self.studio.reading() as scope:
@@ -42,6 +42,6 @@ class AddressTest(StudioTest):
         on = TODAY + timedelta(days=1)
         move = MoveSession(week="p1-w1", day="p1-d1", to=on, reason="Dentist")
         with self.studio.writing() as scope:
-            saving.save_edits(scope, self.board.program_id, 3, [move], "Moved", NOW, TODAY)
+            save_edits(scope, self.board.program_id, 3, [move], "Moved", NOW, TODAY)
         with self.studio.reading() as scope:
             self.assertEqual(open_floor(scope, self.board.program_id, "p1-w1", "p1-d1", TODAY).planned_for, on)

@@ -3,6 +3,7 @@
 from datetime import date, timedelta
 from decimal import Decimal
 
+from tests.commands import review_session
 from tests.support import NOW, TODAY, StudioTest, facts
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.errors import DomainError
@@ -11,7 +12,7 @@ from upright_anvil.core.health.screening import Answers, Clearance, Disease, Int
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.health.health_file import add_clearance, add_entry, add_screen
-from upright_anvil.services.review.review import ReviewLine, review_session
+from upright_anvil.services.review.views import ReviewLine
 
 SQUAT = "3 x 6-8, 60 kg, rest 2:00, leave 2"
 CHEST = Answers(active=True, signs=frozenset({Sign.CHEST}))

@@ -4,6 +4,7 @@ from collections.abc import Iterator
 from datetime import timedelta
 from decimal import Decimal
 
+from tests.commands import review_session, save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.assessment.results import Result
 from upright_anvil.core.exercises import Exercise, Pattern
@@ -11,7 +12,6 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.lines import ChangeLine
 from upright_anvil.services.assessment.rounds import keep_result
-from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.library.own_exercises import add_own, remove_own
 from upright_anvil.services.progress.exercise_progress import client_progress
@@ -20,7 +20,7 @@ from upright_anvil.services.progress.overview import overview
 from upright_anvil.services.progress.overview_views import OverviewView
 from upright_anvil.services.projection.looking_ahead import look_ahead
 from upright_anvil.services.projection.views import AheadView
-from upright_anvil.services.review.review import ReviewLine, review_session
+from upright_anvil.services.review.views import ReviewLine
 from upright_anvil.services.today.today import open_today
 
 SQUAT = "3 x 6-8, 60 kg, rest 2:00, leave 2"

@@ -1,9 +1,9 @@
 from datetime import timedelta
 
+from tests.commands import start_program
 from tests.support import NOW, TODAY, StudioTest, monday_of
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.services.board.empty_program import start_program
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.store.not_found import NotFoundError

@@ -2,20 +2,27 @@
 
 from datetime import timedelta
 
+from tests.commands import decide, review_session, save_edits
 from tests.support import NOW, TODAY, StudioTest
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.progression.model import Lever
-from upright_anvil.services.board import saving
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.review.decisions import Decision, decide
+from upright_anvil.services.review.decisions import CellMovedError, Decision
 from upright_anvil.services.review.proposals import WITH_ITS_CIRCUIT
-from upright_anvil.services.review.review import ReviewView, Verdict, review_session
+from upright_anvil.services.review.views import ReviewView, Verdict
 
 STATIONS = (("plank", "3 x 40 s"), ("push-up", "3 x 10, bw"), ("biceps-curl", "3 x 12, 8 kg"))
+
+
+def decision(verdict: Verdict, text: str, third: str = STATIONS[2][1]) -> Decision:
+    """On the circuit, as its cells were seen; ``third`` is what the last station's said."""
+    others = {LineId("l3"): STATIONS[1][1], LineId("l4"): third}
+    return Decision("d1", LineId("l2"), verdict, text, STATIONS[0][1], "", others)
 
 
 class CircuitReviewTest(StudioTest):
@@ -30,7 +37,7 @@ class CircuitReviewTest(StudioTest):
     def edit(self, *edits: object) -> None:
         with self.studio.writing() as scope:
             base = open_board(scope, self.board.program_id, TODAY).revision.number
-            saving.save_edits(scope, self.board.program_id, base, edits, "By hand", NOW, TODAY)  # type: ignore[arg-type]
+            save_edits(scope, self.board.program_id, base, edits, "By hand", NOW, TODAY)  # type: ignore[arg-type]
 
     def ran(self, rounds: int = 3, push_ups: int = 10) -> str:
         sid = self.session(self.board)
@@ -68,19 +75,30 @@ class CircuitReviewTest(StudioTest):
     def test_one_decision_writes_every_station(self) -> None:
         sid = self.ran()
         with self.studio.writing() as scope:
-            decide(scope, sid, [Decision("d1", "l2", Verdict.ACCEPTED, "", "3 x 40 s", "")], NOW, TODAY)
+            decide(scope, sid, [decision(Verdict.ACCEPTED, "")], NOW, TODAY)
         self.assertEqual(self.cells(2), ["4 x 40 s", "4 x 10, bw", "4 x 12, 8 kg"])
+
+    def test_a_station_changed_by_hand_meanwhile_stops_the_whole_circuit(self) -> None:
+        sid = self.ran()
+        for verdict, text in ((Verdict.ACCEPTED, ""), (Verdict.CHANGED, "5 x 30 s")):
+            with (
+                self.subTest(verdict),
+                self.studio.writing() as scope,
+                self.assertRaisesRegex(CellMovedError, "said '3 x 9, 8 kg' and now says '3 x 12, 8 kg'"),
+            ):
+                decide(scope, sid, [decision(verdict, text, "3 x 9, 8 kg")], NOW, TODAY)
+        self.assertEqual(self.cells(2), [text for _, text in STATIONS])
 
     def test_the_rounds_that_were_typed_hold_for_every_station(self) -> None:
         sid = self.ran()
         with self.studio.writing() as scope:
-            decide(scope, sid, [Decision("d1", "l2", Verdict.CHANGED, "5 x 30 s", "3 x 40 s", "")], NOW, TODAY)
+            decide(scope, sid, [decision(Verdict.CHANGED, "5 x 30 s")], NOW, TODAY)
         self.assertEqual(self.cells(2), ["5 x 30 s", "5 x 10, bw", "5 x 12, 8 kg"])
 
     def test_a_declined_one_leaves_every_station(self) -> None:
         sid = self.ran()
         with self.studio.writing() as scope:
-            decide(scope, sid, [Decision("d1", "l2", Verdict.DECLINED, "", "3 x 40 s", "")], NOW, TODAY)
+            decide(scope, sid, [decision(Verdict.DECLINED, "")], NOW, TODAY)
         self.assertEqual(self.cells(2), [text for _, text in STATIONS])
 
     def test_a_shorter_rest_where_the_day_has_no_minutes_for_a_round(self) -> None:
@@ -90,7 +108,7 @@ class CircuitReviewTest(StudioTest):
         assert line.proposal
         self.assertEqual((line.proposal.lever, line.proposal.rest_after), (Lever.DENSITY, 75))
         with self.studio.writing() as scope:
-            decide(scope, sid, [Decision("d1", "l2", Verdict.ACCEPTED, "", "3 x 40 s", "")], NOW, TODAY)
+            decide(scope, sid, [decision(Verdict.ACCEPTED, "")], NOW, TODAY)
         with self.studio.reading() as scope:
             groups = open_board(scope, self.board.program_id, TODAY).phases[0].days[0].groups
         self.assertEqual([group.rest_after for group in groups if group.id == "g1"], [75])

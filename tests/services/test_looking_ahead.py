@@ -2,6 +2,7 @@
 
 from datetime import timedelta
 
+from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import WeekKind
@@ -11,7 +12,6 @@ from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.projection.scenario import Scenario
 from upright_anvil.services.board.opening import open_board
-from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.projection.looking_ahead import look_ahead
 from upright_anvil.services.projection.views import AheadCourse, AheadView
 from upright_anvil.store.not_found import NotFoundError

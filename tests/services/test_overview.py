@@ -3,6 +3,7 @@
 from datetime import timedelta
 from decimal import Decimal
 
+from tests.commands import decide, review_session
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.assessment.compare import Change, ChangeVerdict, Way
 from upright_anvil.core.assessment.results import Result
@@ -15,8 +16,8 @@ from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.progress.highlights import in_clients_unit
 from upright_anvil.services.progress.overview import overview
 from upright_anvil.services.progress.overview_views import OverviewView
-from upright_anvil.services.review.decisions import Decision, decide
-from upright_anvil.services.review.review import Verdict, review_session
+from upright_anvil.services.review.decisions import Decision
+from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.today.today import TodayView, open_today
 from upright_anvil.store.not_found import NotFoundError
 

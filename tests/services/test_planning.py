@@ -2,6 +2,7 @@
 
 from decimal import Decimal
 
+from tests.commands import fill, restore, save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.errors import DomainError
@@ -11,12 +12,10 @@ from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.lines import ChangeLine
 from upright_anvil.core.plan.paths import Path, PathKind
-from upright_anvil.services.board.filling import fill
 from upright_anvil.services.board.findings import findings_of, try_edits
 from upright_anvil.services.board.fitting import fit_session
 from upright_anvil.services.board.reading import hints
-from upright_anvil.services.board.revisions import as_it_was, compare_revisions, restore
-from upright_anvil.services.board.saving import save_edits
+from upright_anvil.services.board.revisions import as_it_was, compare_revisions
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.calendar.calendar import calendar_of, ways_out_of
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places

@@ -1,14 +1,14 @@
 from datetime import timedelta
 from decimal import Decimal
 
+from tests.commands import decide, save_edits
 from tests.support import NOW, TODAY, StudioTest, monday_of
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import ChangeDay
-from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.profile.client_profile import pace_of
 from upright_anvil.services.progress.exercise_progress import client_progress
-from upright_anvil.services.review.decisions import Decision, decide
-from upright_anvil.services.review.review import Verdict
+from upright_anvil.services.review.decisions import Decision
+from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.today.today import SessionState, open_today
 from upright_anvil.store.ledger import sessions_of_client
 

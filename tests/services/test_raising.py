@@ -2,6 +2,7 @@
 
 from datetime import timedelta
 
+from tests.commands import decide, review_session, save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.health.readiness import Report
@@ -9,15 +10,14 @@ from upright_anvil.core.ledger.how import How
 from upright_anvil.core.plan.edits.lines import ChangeLine
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.core.progression.schools import School
-from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.clients.clients import change_client
 from upright_anvil.services.floor.change_requests import WantsReadiness
 from upright_anvil.services.floor.changing import make_change
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.progress.exercise_progress import client_progress
-from upright_anvil.services.review.decisions import Decision, decide
-from upright_anvil.services.review.review import ReviewLine, Verdict, review_session
+from upright_anvil.services.review.decisions import Decision
+from upright_anvil.services.review.views import ReviewLine, Verdict
 
 SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")
 

@@ -1,6 +1,7 @@
 from collections.abc import Iterable
 from datetime import timedelta
 
+from tests.commands import add_next_week, decide, review_session, save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import WeekKind
@@ -11,10 +12,10 @@ from upright_anvil.core.plan.edits.phases import AddPhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.services.board.opening import open_board
-from upright_anvil.services.board.saving import history, save_edits
+from upright_anvil.services.board.saving import history
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.review.decisions import CellMovedError, Decision, add_next_week, decide
-from upright_anvil.services.review.review import ReviewLine, ReviewView, Verdict, review_session
+from upright_anvil.services.review.decisions import CellMovedError, Decision
+from upright_anvil.services.review.views import ReviewLine, ReviewView, Verdict
 
 PLAN = "3 x 6-8, 60 kg, rest 2:00, leave 2"
 NEXT = "3 x 6-8, 62.5 kg, rest 2:00, leave 2"

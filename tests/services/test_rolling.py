@@ -2,6 +2,7 @@
 
 from datetime import timedelta
 
+from tests.commands import decide, make_easier, review_session, save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.readiness import Report
@@ -13,13 +14,13 @@ from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.core.progression.schools import School
 from upright_anvil.services.board.opening import open_board
-from upright_anvil.services.board.saving import history, save_edits
+from upright_anvil.services.board.saving import history
 from upright_anvil.services.clients.clients import change_client
 from upright_anvil.services.floor.change_requests import WantsReadiness
 from upright_anvil.services.floor.changing import make_change
 from upright_anvil.services.ids import fresh_id
-from upright_anvil.services.review.decisions import Decision, decide, make_easier
-from upright_anvil.services.review.review import ReviewLine, Verdict, review_session
+from upright_anvil.services.review.decisions import Decision
+from upright_anvil.services.review.views import ReviewLine, Verdict
 
 SQUAT, PRESS = "3 x 6-8, {} kg, rest 2:00, leave 2", "3 x 8-10, 10 kg, rest 1:30"
 

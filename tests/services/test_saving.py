@@ -1,12 +1,13 @@
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from tests.commands import redo, save_edits, undo
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, RemoveLine
-from upright_anvil.services.board.saving import StaleSaveError, history, redo, save_edits, undo
+from upright_anvil.services.board.saving import StaleSaveError, history
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.library.own_exercises import remove_own
 

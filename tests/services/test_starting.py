@@ -1,19 +1,14 @@
 """Beginning a program from a template or a draft, and adding a template as the next phase."""
 
+from tests.commands import add_template_phase, start_from_draft, start_from_template, undo
 from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import Section
 from upright_anvil.formats.template_file import shipped_templates
-from upright_anvil.services.board.saving import StaleSaveError, history, undo
+from upright_anvil.services.board.saving import StaleSaveError, history
 from upright_anvil.services.clients.clients import add_client
-from upright_anvil.services.starting.starting import (
-    add_template_phase,
-    draft_for,
-    start_from_draft,
-    start_from_template,
-    templates_for,
-)
+from upright_anvil.services.starting.starting import draft_for, templates_for
 from upright_anvil.store.not_found import NotFoundError
 
 

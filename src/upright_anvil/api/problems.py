@@ -15,6 +15,7 @@ from upright_anvil.core.prescription.shorthand import ShorthandError
 from upright_anvil.services.assessment.rounds import DoubtError
 from upright_anvil.services.board.saving import StaleSaveError
 from upright_anvil.services.review.decisions import CellMovedError
+from upright_anvil.store.database import BusyError
 from upright_anvil.store.not_found import NotFoundError
 
 SENTENCES = {
@@ -24,6 +25,9 @@ SENTENCES = {
     HTTPStatus.REQUEST_ENTITY_TOO_LARGE: "That is more than one megabyte; nothing was read.",
 }
 """What stands in place of the framework's own words."""
+
+COME_AGAIN = 1
+"""Seconds after which a write that found no turn is worth sending again."""
 
 log = logging.getLogger(__name__)
 
@@ -49,6 +53,12 @@ def install(app: FastAPI) -> None:
     @app.exception_handler(NotFoundError)
     async def _missing(_: Request, error: NotFoundError) -> JSONResponse:
         return problem(HTTPStatus.NOT_FOUND, str(error))
+
+    @app.exception_handler(BusyError)
+    async def _busy(_: Request, error: BusyError) -> JSONResponse:
+        answer = problem(HTTPStatus.SERVICE_UNAVAILABLE, str(error))
+        answer.headers["Retry-After"] = str(COME_AGAIN)
+        return answer
 
     @app.exception_handler(StaleSaveError)
     async def _stale(_: Request, error: StaleSaveError) -> JSONResponse:

@@ -1,14 +1,16 @@
-"""The one way of answering: a view is written as JSON from its own type, in the thread that made it.
+"""The one way of answering: a view is written as JSON from its own type, a large one off the event loop.
 
 What a service answers is typed already, so it is not validated a second time; the schema is told by the return type.
 """
 
 import inspect
 from collections.abc import Callable
+from dataclasses import is_dataclass
 from functools import wraps
-from typing import Any
+from typing import Any, get_type_hints
 
 from fastapi import APIRouter, Response
+from fastapi.concurrency import run_in_threadpool
 from fastapi.routing import APIRoute
 from pydantic import TypeAdapter
 
@@ -32,7 +34,7 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
     kind = inspect.signature(endpoint).return_annotation
     if hasattr(endpoint, _WRITES) or (isinstance(kind, type) and issubclass(kind, Response)):
         return endpoint
-    adapter = TypeAdapter(kind)
+    adapter, small = TypeAdapter(kind), _small(kind)
 
     def written(view: object) -> Response:
         return Response(adapter.dump_json(view), status, media_type="application/json")
@@ -43,8 +45,14 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
 
     @wraps(endpoint)
     async def on_the_loop(**given: Any) -> Response:
-        return written(await endpoint(**given))
+        view = await endpoint(**given)
+        return written(view) if small else await run_in_threadpool(written, view)
 
     found: Callable[..., Any] = on_the_loop if inspect.iscoroutinefunction(endpoint) else sync
     setattr(found, _WRITES, True)
     return found
+
+
+def _small(kind: Any) -> bool:
+    """Whether a view is a few figures and words, which are written sooner than they are handed to a thread."""
+    return is_dataclass(kind) and all(hint in (bool, int, float, str) for hint in get_type_hints(kind).values())

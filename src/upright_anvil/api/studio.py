@@ -1,21 +1,28 @@
 """What every route is given: the data, the trainer and the clock."""
 
+from collections.abc import Callable
 from contextlib import AbstractContextManager
 from dataclasses import dataclass, field
 from datetime import date, datetime
-from typing import Annotated
+from functools import cached_property
+from typing import Annotated, TypeVar
 
 from fastapi import Depends, Request
+from fastapi.concurrency import run_in_threadpool
 
 from upright_anvil.api.clock import Clock, shifted_clock
 from upright_anvil.core.ids import TrainerId
 from upright_anvil.store.database import Database, Scope
+from upright_anvil.store.writer import Writer
 
 THE_TRAINER = TrainerId("trainer")
 """There is one trainer until people can sign in."""
 
 
-@dataclass(frozen=True, slots=True)
+T = TypeVar("T")
+
+
+@dataclass(frozen=True)
 class Studio:
     """The database in the name of the signed-in trainer, and the clock."""
 
@@ -32,6 +39,30 @@ class Studio:
     def today(self) -> date:
         """Today's date where the studio is."""
         return self.clock().date()
+
+    @cached_property
+    def writer(self) -> Writer:
+        """The one writer."""
+        return Writer(self.database)
+
+    async def read(self, work: Callable[[Scope], T]) -> T:
+        """Answer what some work answers, off the event loop, in a transaction that only reads."""
+
+        def made() -> T:
+            with self.reading() as scope:
+                return work(scope)
+
+        return await run_in_threadpool(made)
+
+    async def write(self, work: Callable[[Scope], T]) -> T:
+        """Answer what some work answers once it is on disk; it takes its turn. Raises `BusyError`."""
+        return await self.writer.write(self.trainer_id, work)
+
+    def close(self) -> None:
+        """End the writer, once what was begun is written, and close all connections."""
+        if "writer" in vars(self):
+            self.writer.close()
+        self.database.close()
 
     def reading(self) -> AbstractContextManager[Scope]:
         """Open a transaction that only reads."""

@@ -33,9 +33,10 @@ from upright_anvil.services.board.empty_program import start_program
 from upright_anvil.services.clients.clients import client_list
 from upright_anvil.services.floor import logging
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.review import review
-from upright_anvil.services.review.decisions import Decision, keep_decisions
-from upright_anvil.services.review.review import Verdict
+from upright_anvil.services.review.decisions import Decision, decide
+from upright_anvil.services.review.opening import open_review
+from upright_anvil.services.review.presenting import view_of
+from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.database import Database, Scope
@@ -140,7 +141,7 @@ class _Story:
 
     def _save(self, scope: Scope, edits: list[Edit], reason: str, on: date) -> None:
         base = programs.current(scope, self.program_id).number
-        saving.save_edits(scope, self.program_id, base, edits, reason, self._at(on), on)
+        saving.save_edits(scope, self.program_id, base, edits, reason, self._at(on))
 
     def _session(self, scope: Scope, number: int, week: int, day: int, on: date, *, decided: bool) -> None:
         program = self._program(scope)
@@ -229,15 +230,16 @@ class _Story:
 
     def _decide(self, scope: Scope, sid: SessionId, at: datetime) -> None:
         taken = []
-        judged = review.review_session(scope, sid, at.date())
-        for line in judged.lines:
+        opened = open_review(scope, sid, at.date())
+        for line in view_of(opened).lines:
             if line.proposal is None or line.next_cell is None:
                 continue
             declined = self.chance.random() < 0.05  # noqa: PLR2004 - one in twenty
             verdict = Verdict.DECLINED if declined else Verdict.ACCEPTED
             reason = "Looked less steady than the figures" if declined else ""
-            taken.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason))
-        keep_decisions(scope, judged, taken, at, at.date())
+            stations = {one.line: one.now for one in line.stations}
+            taken.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason, stations))
+        decide(scope, opened, taken, at)
 
     def _at(self, on: date) -> datetime:
         return datetime.combine(on, time(17, 30), self.now.tzinfo)

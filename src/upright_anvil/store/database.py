@@ -1,5 +1,6 @@
 """Opening the one file of data, and the scope every query goes through."""
 
+import sqlite3
 from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass
@@ -9,11 +10,22 @@ from typing import Any
 from alembic import command
 from alembic.config import Config
 from sqlalchemy import Connection, Engine, create_engine, event
+from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import Session
 
 from upright_anvil.core.ids import TrainerId
 
 MIGRATIONS = Path(__file__).parent / "migrations"
+
+LOCK_PATIENCE = 3.0
+"""Seconds that a write waits while another process writes."""
+
+
+class BusyError(Exception):
+    """A write could not be made now, because others held it up; nothing was changed."""
+
+    def __init__(self) -> None:
+        super().__init__("The data are being written by something else just now. Nothing was changed; try again.")
 
 
 @dataclass(frozen=True, slots=True)
@@ -27,9 +39,10 @@ class Scope:
 class Database:
     """One SQLite file in WAL mode, foreign keys on, every commit on disk before it is acknowledged."""
 
-    def __init__(self, path: Path) -> None:
+    def __init__(self, path: Path, lock_patience: float = LOCK_PATIENCE) -> None:
+        self.path = path
         path.parent.mkdir(parents=True, exist_ok=True)
-        self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": 10})
+        self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience})
         _prepare(self.engine)
         self._writing = self.engine.execution_options(writes=True)
 
@@ -55,8 +68,17 @@ class Database:
 
     @contextmanager
     def writing(self, trainer_id: TrainerId) -> Iterator[Scope]:
-        """Open a transaction that writes; it is on disk when the block ends, or undone when it raises."""
+        """Open a transaction that writes; it is on disk when the block ends, or undone when it raises.
+
+        Raises `BusyError` when another process holds the lock for longer than a write waits.
+        """
         with Session(self._writing, expire_on_commit=False) as session, session.begin():
+            try:
+                session.connection()
+            except OperationalError as locked:
+                if getattr(locked.orig, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
+                    raise BusyError from locked
+                raise
             yield Scope(session, trainer_id)
 
     def close(self) -> None:

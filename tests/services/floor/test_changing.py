@@ -1,6 +1,7 @@
 from datetime import timedelta
 from unittest.mock import ANY
 
+from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.errors import DomainError
@@ -8,7 +9,6 @@ from upright_anvil.core.health.readiness import Pain, Report
 from upright_anvil.core.ledger.how import How
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.cells import SetCell
-from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.clients.clients import change_client
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places

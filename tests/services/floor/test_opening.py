@@ -1,11 +1,11 @@
 from datetime import timedelta
 
+from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import RemoveDay
-from upright_anvil.services.board import saving
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.floor import logging
 from upright_anvil.services.floor.opening import FloorView, open_floor
@@ -74,7 +74,7 @@ class FloorTest(StudioTest):
         sid = self.session(board)
         self.log(sid, 1, 8)
         with self.studio.writing() as scope:
-            saving.save_edits(scope, board.program_id, 2, [RemoveDay(day="p1-d1")], "Out", NOW, NOW.date())
+            save_edits(scope, board.program_id, 2, [RemoveDay(day="p1-d1")], "Out", NOW, NOW.date())
         self.assertEqual(self.open(board).lines[0].sets[0].stands is not None, True)
 
     def test_a_day_nobody_planned_is_refused_with_a_sentence(self) -> None:
@@ -112,10 +112,9 @@ class LoggingTest(StudioTest):
     def test_two_devices_start_one_session(self) -> None:
         board = self.client_with_program(SQUAT)
         self.assertEqual(self.session(board), self.session(board, at=NOW + timedelta(minutes=1)))
+        sid = self.session(board)
         with self.studio.writing() as scope:
-            self.assertTrue(
-                logging.start_session(scope, self.session(board), board.program_id, "p1-w1", "p1-d1", NOW, NOW).again
-            )
+            self.assertTrue(logging.start_session(scope, sid, board.program_id, "p1-w1", "p1-d1", NOW, NOW).again)
 
     def test_a_foreign_id_does_not_open_a_session(self) -> None:
         board = self.client_with_program(SQUAT)

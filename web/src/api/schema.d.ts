@@ -33,8 +33,6 @@ export interface paths {
         /**
          * Log Set
          * @description Store a performed set; answered only when it is on disk. Sent twice, it is stored once.
-         *
-         *     It runs on the event loop: a hand-over to a thread costs more than the insert itself.
          */
         post: operations["log_set_api_sessions__session_id__sets_post"];
         delete?: never;
@@ -2852,6 +2850,8 @@ export interface components {
              * @default
              */
             reason: string;
+            /** Stations */
+            stations?: components["schemas"]["StationRequest"][];
         };
         /**
          * DecisionView
@@ -5563,7 +5563,7 @@ export interface components {
         };
         /**
          * ReviewStation
-         * @description What a circuit's proposal asks of one of its other stations.
+         * @description What a circuit's proposal asks of one of its other stations; ``now`` is what its next cell says.
          */
         ReviewStation: {
             /**
@@ -5575,6 +5575,8 @@ export interface components {
             exercise: string;
             /** Text */
             text: string;
+            /** Now */
+            now: string;
         };
         /**
          * ReviewView
@@ -6372,6 +6374,19 @@ export interface components {
              */
             line: LineId;
             prescription: components["schemas"]["Prescription"];
+        };
+        /**
+         * StationRequest
+         * @description What the next cell of a circuit's other station said when deciding.
+         */
+        StationRequest: {
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /** Seen */
+            seen: string;
         };
         /**
          * Step

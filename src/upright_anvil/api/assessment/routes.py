@@ -27,38 +27,35 @@ def battery_shelf(here: Here) -> BatteryShelf:
 
 
 @router.post("/batteries", status_code=201)
-def add_battery(asked: BatteryRequest, here: Here) -> Battery:
+async def add_battery(asked: BatteryRequest, here: Here) -> Battery:
     """Add a battery of the trainer's own."""
-    with here.writing() as scope:
-        return batteries.save_battery(scope, None, asked.battery())
+    return await here.write(lambda scope: batteries.save_battery(scope, None, asked.battery()))
 
 
 @router.put("/batteries/{battery_id}")
-def change_battery(battery_id: str, asked: BatteryRequest, here: Here) -> Battery:
+async def change_battery(battery_id: str, asked: BatteryRequest, here: Here) -> Battery:
     """Change an own battery, or keep an edit of a shipped one apart from it."""
-    with here.writing() as scope:
-        return batteries.save_battery(scope, battery_id, asked.battery())
+    return await here.write(lambda scope: batteries.save_battery(scope, battery_id, asked.battery()))
 
 
 @router.delete("/batteries/{battery_id}", status_code=204)
-def remove_battery(battery_id: str, here: Here) -> None:
+async def remove_battery(battery_id: str, here: Here) -> None:
     """Remove an own battery, or an edit."""
-    with here.writing() as scope:
-        batteries.remove_battery(scope, battery_id, here.now)
+    await here.write(lambda scope: batteries.remove_battery(scope, battery_id, here.now))
 
 
 @router.post("/tests", status_code=201)
-def add_test(asked: TestRequest, here: Here) -> TestItem:
+async def add_test(asked: TestRequest, here: Here) -> TestItem:
     """Add a test of the trainer's own."""
-    with here.writing() as scope:
-        return batteries.add_test(scope, asked.item())
+    return await here.write(lambda scope: batteries.add_test(scope, asked.item()))
 
 
 @router.put("/clients/{client_id}/rounds/{round_id}")
-def start_round(client_id: ClientId, round_id: str, asked: RoundRequest, here: Here) -> RoundView:
+async def start_round(client_id: ClientId, round_id: str, asked: RoundRequest, here: Here) -> RoundView:
     """Start a round."""
-    with here.writing() as scope:
-        return rounds.start_round(scope, client_id, round_id, asked.battery, asked.started_at, asked.on)
+    return await here.write(
+        lambda scope: rounds.start_round(scope, client_id, round_id, asked.battery, asked.started_at, asked.on)
+    )
 
 
 @router.get("/rounds/{round_id}")
@@ -69,17 +66,15 @@ def open_round(round_id: str, here: Here) -> RoundView:
 
 
 @router.post("/rounds/{round_id}/finish")
-def finish_round(round_id: str, here: Here) -> RoundView:
+async def finish_round(round_id: str, here: Here) -> RoundView:
     """Close a round."""
-    with here.writing() as scope:
-        return rounds.finish_round(scope, round_id, here.now, here.today)
+    return await here.write(lambda scope: rounds.finish_round(scope, round_id, here.now, here.today))
 
 
 @router.post("/clients/{client_id}/results")
-def keep_result(client_id: ClientId, asked: ResultRequest, here: Here) -> Kept:
+async def keep_result(client_id: ClientId, asked: ResultRequest, here: Here) -> Kept:
     """Keep a result; answered only when it is on disk. An implausible one is asked about first."""
-    with here.writing() as scope:
-        return rounds.keep_result(scope, client_id, asked.result(), here.now, here.today)
+    return await here.write(lambda scope: rounds.keep_result(scope, client_id, asked.result(), here.now, here.today))
 
 
 @router.get("/clients/{client_id}/side-by-side")

@@ -6,6 +6,7 @@ from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.services.board import empty_program
+from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.clients import clients, places
 from upright_anvil.services.clients.clients import ClientEntry, ClientView
@@ -25,12 +26,11 @@ def list_clients(here: Here) -> list[ClientEntry]:
 
 
 @router.post("", status_code=201)
-def add_client(asked: ClientRequest, here: Here) -> ClientView:
+async def add_client(asked: ClientRequest, here: Here) -> ClientView:
     """Add a client; the name is enough."""
     place = PlaceFacts(**asked.place.model_dump()) if asked.place else None
     weight = asked.body_weight.load() if asked.body_weight else None
-    with here.writing() as scope:
-        return clients.add_client(scope, asked.facts(), here.now, place, weight)
+    return await here.write(lambda scope: clients.add_client(scope, asked.facts(), here.now, place, weight))
 
 
 @router.get("/{client_id}")
@@ -41,24 +41,24 @@ def client_file(client_id: ClientId, here: Here) -> ClientView:
 
 
 @router.patch("/{client_id}")
-def change_client(client_id: ClientId, asked: ClientChangeRequest, here: Here) -> ClientView:
+async def change_client(client_id: ClientId, asked: ClientChangeRequest, here: Here) -> ClientView:
     """Change some facts of a client."""
-    with here.writing() as scope:
-        return clients.change_client(scope, client_id, asked.changes(), here.today)
+    return await here.write(lambda scope: clients.change_client(scope, client_id, asked.changes(), here.today))
 
 
 @router.put("/{client_id}/places")
-def set_places(client_id: ClientId, asked: PlacesRequest, here: Here) -> list[PlaceView]:
+async def set_places(client_id: ClientId, asked: PlacesRequest, here: Here) -> list[PlaceView]:
     """Say where a client trains, the usual place first."""
-    with here.writing() as scope:
-        return list(places.set_places(scope, client_id, asked.places))
+    return await here.write(lambda scope: list(places.set_places(scope, client_id, asked.places)))
 
 
 @router.post("/{client_id}/program", status_code=201)
-def start_program(client_id: ClientId, asked: ProgramRequest, here: Here) -> BoardView:
+async def start_program(client_id: ClientId, asked: ProgramRequest, here: Here) -> BoardView:
     """Start a client's program."""
-    with here.writing() as scope:
-        return empty_program.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
+    saved = await here.write(
+        lambda scope: empty_program.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
+    )
+    return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 
 @router.get("/{client_id}/progress")

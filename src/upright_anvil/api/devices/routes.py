@@ -82,19 +82,19 @@ def open_settings(here: Here) -> Settings:
 
 
 @router.put("/settings")
-def keep_settings(asked: SettingsRequest, here: Here) -> Settings:
+async def keep_settings(asked: SettingsRequest, here: Here) -> Settings:
     """Keep all settings."""
-    with here.writing() as scope:
-        return settings.keep_settings(scope, Settings(**asked.model_dump()))
+    return await here.write(lambda scope: settings.keep_settings(scope, Settings(**asked.model_dump())))
 
 
 @router.post("/sessions/{session_id}/measures")
-def measure(session_id: SessionId, asked: MeasureRequest, here: Here) -> Acknowledged:
+async def measure(session_id: SessionId, asked: MeasureRequest, here: Here) -> Acknowledged:
     """Keep what a device measured of a set."""
     said = asked.model_dump(exclude={"id", "line", "number", "sentences"})
     figures = Figures(**said, sentences=tuple(asked.sentences))
-    with here.writing() as scope:
-        return keep_measure(scope, session_id, asked.id, asked.line, asked.number, figures, here.now)
+    return await here.write(
+        lambda scope: keep_measure(scope, session_id, asked.id, asked.line, asked.number, figures, here.now)
+    )
 
 
 @router.websocket("/sessions/{session_id}/devices")

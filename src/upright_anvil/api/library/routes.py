@@ -17,6 +17,7 @@ from upright_anvil.services import shelf
 from upright_anvil.services.library import own_exercises, search, substitutes
 from upright_anvil.services.library.search import Found
 from upright_anvil.services.library.substitutes import ExerciseView
+from upright_anvil.store.database import Scope
 
 router = resource(tag="library")
 
@@ -45,10 +46,9 @@ def find_exercises(
 
 
 @router.post("/exercises", status_code=201)
-def add_exercise(asked: ExerciseRequest, here: Here) -> Exercise:
+async def add_exercise(asked: ExerciseRequest, here: Here) -> Exercise:
     """Add an exercise of the trainer's own."""
-    with here.writing() as scope:
-        return own_exercises.add_own(scope, asked.exercise())
+    return await here.write(lambda scope: own_exercises.add_own(scope, asked.exercise()))
 
 
 @router.get("/exercises/{exercise_id}")
@@ -59,18 +59,20 @@ def exercise_page(exercise_id: ExerciseId, here: Here, client: ClientId | None =
 
 
 @router.put("/exercises/{exercise_id}")
-def change_exercise(exercise_id: ExerciseId, asked: ExerciseRequest, here: Here) -> Exercise:
+async def change_exercise(exercise_id: ExerciseId, asked: ExerciseRequest, here: Here) -> Exercise:
     """Change an own exercise, or keep an edit of a shipped one apart from it."""
-    with here.writing() as scope:
+
+    def change(scope: Scope) -> Exercise:
         before = shelf.library(scope).exercise(exercise_id)
         return own_exercises.change_exercise(scope, exercise_id, asked.exercise(before))
 
+    return await here.write(change)
+
 
 @router.delete("/exercises/{exercise_id}", status_code=204)
-def remove_exercise(exercise_id: ExerciseId, here: Here) -> None:
+async def remove_exercise(exercise_id: ExerciseId, here: Here) -> None:
     """Remove an own exercise, or an edit; plans and history keep it."""
-    with here.writing() as scope:
-        own_exercises.remove_own(scope, exercise_id, here.now)
+    await here.write(lambda scope: own_exercises.remove_own(scope, exercise_id, here.now))
 
 
 @router.get("/exercises/{exercise_id}/substitutes")

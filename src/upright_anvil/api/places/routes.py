@@ -18,17 +18,15 @@ def list_places(here: Here) -> list[PlaceView]:
 
 
 @router.post("/places", status_code=201)
-def add_place(asked: PlaceRequest, here: Here) -> PlaceView:
+async def add_place(asked: PlaceRequest, here: Here) -> PlaceView:
     """Add a place."""
-    with here.writing() as scope:
-        return places.add_place(scope, PlaceFacts(**asked.model_dump()))
+    return await here.write(lambda scope: places.add_place(scope, PlaceFacts(**asked.model_dump())))
 
 
 @router.put("/places/{place_id}")
-def change_place(place_id: PlaceId, asked: PlaceRequest, here: Here) -> PlaceView:
+async def change_place(place_id: PlaceId, asked: PlaceRequest, here: Here) -> PlaceView:
     """Change a place, for everybody who trains there."""
-    with here.writing() as scope:
-        return places.change_place(scope, place_id, PlaceFacts(**asked.model_dump()))
+    return await here.write(lambda scope: places.change_place(scope, place_id, PlaceFacts(**asked.model_dump())))
 
 
 @router.post("/equipment/read")

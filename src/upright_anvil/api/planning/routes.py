@@ -12,6 +12,7 @@ from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, 
 from upright_anvil.core.missed_session import WayOut
 from upright_anvil.services.board import filling, findings, fitting, reading, revisions
 from upright_anvil.services.board.findings import FindingsView, TrialView
+from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.reading import CellAddress, Hints
 from upright_anvil.services.board.revisions import Comparison
 from upright_anvil.services.board.views import BoardView
@@ -47,12 +48,14 @@ def hints(
 
 
 @router.post("/fill", status_code=201)
-def fill(program_id: ProgramId, asked: PathRequest, here: Here) -> BoardView:
+async def fill(program_id: ProgramId, asked: PathRequest, here: Here) -> BoardView:
     """Fill lines from a week on along a path, as a new revision."""
-    with here.writing() as scope:
-        return filling.fill(
+    saved = await here.write(
+        lambda scope: filling.fill(
             scope, program_id, asked.base, asked.lines, asked.week, asked.path(), here.now, here.today, asked.until
         )
+    )
+    return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 
 @router.get("/weeks/{week_id}/days/{day_id}/fit")
@@ -79,10 +82,12 @@ def ways_out(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) 
 
 
 @router.post("/phases", status_code=201)
-def add_template_phase(program_id: ProgramId, asked: TemplatePhaseRequest, here: Here) -> Started:
+async def add_template_phase(program_id: ProgramId, asked: TemplatePhaseRequest, here: Here) -> Started:
     """Add a template as the next phase."""
-    with here.writing() as scope:
-        return starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
+    begun = await here.write(
+        lambda scope: starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
+    )
+    return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
 
 
 @router.get("/compare")
@@ -102,7 +107,7 @@ def as_it_was(program_id: ProgramId, number: int, here: Here) -> BoardView:
 
 
 @router.post("/restore", status_code=201)
-def restore(program_id: ProgramId, asked: RestoreRequest, here: Here) -> BoardView:
+async def restore(program_id: ProgramId, asked: RestoreRequest, here: Here) -> BoardView:
     """Bring a revision back, as a new one."""
-    with here.writing() as scope:
-        return revisions.restore(scope, program_id, asked.base, asked.number, here.now, here.today)
+    saved = await here.write(lambda scope: revisions.restore(scope, program_id, asked.base, asked.number, here.now))
+    return await here.read(lambda scope: board_of(scope, saved, here.today))

@@ -6,6 +6,7 @@ from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.services.board import opening, reading, saving
+from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.reading import CellAddress
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.projection import looking_ahead
@@ -23,10 +24,12 @@ def open_board(program_id: ProgramId, here: Here) -> BoardView:
 
 
 @router.post("/revisions", status_code=201)
-def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> BoardView:
+async def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> BoardView:
     """Save edits as a new revision; a stale save is refused with the difference."""
-    with here.writing() as scope:
-        return saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now, here.today)
+    saved = await here.write(
+        lambda scope: saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now)
+    )
+    return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 
 @router.get("/revisions")
@@ -37,17 +40,17 @@ def history(program_id: ProgramId, here: Here) -> list[RevisionHead]:
 
 
 @router.post("/undo", status_code=201)
-def undo(program_id: ProgramId, asked: UndoRequest, here: Here) -> BoardView:
+async def undo(program_id: ProgramId, asked: UndoRequest, here: Here) -> BoardView:
     """Undo the last change, as a new revision."""
-    with here.writing() as scope:
-        return saving.undo(scope, program_id, asked.base, here.now, here.today)
+    saved = await here.write(lambda scope: saving.undo(scope, program_id, asked.base, here.now))
+    return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 
 @router.post("/redo", status_code=201)
-def redo(program_id: ProgramId, asked: UndoRequest, here: Here) -> BoardView:
+async def redo(program_id: ProgramId, asked: UndoRequest, here: Here) -> BoardView:
     """Redo what was undone, as a new revision."""
-    with here.writing() as scope:
-        return saving.redo(scope, program_id, asked.base, here.now, here.today)
+    saved = await here.write(lambda scope: saving.redo(scope, program_id, asked.base, here.now))
+    return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 
 @router.post("/read")

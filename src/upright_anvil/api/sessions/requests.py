@@ -11,7 +11,8 @@ from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, Set
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
 from upright_anvil.core.prescription.shorthand import MAX_LENGTH
-from upright_anvil.services.review.review import Verdict
+from upright_anvil.services.review.decisions import Decision
+from upright_anvil.services.review.views import Verdict
 
 
 class StartRequest(RequestModel):
@@ -90,6 +91,13 @@ class FinishRequest(RequestModel):
     finished_at: AwareDatetime
 
 
+class StationRequest(RequestModel):
+    """What the next cell of a circuit's other station said when deciding."""
+
+    line: Annotated[LineId, Field(min_length=1, max_length=64)]
+    seen: Annotated[str, StringConstraints(max_length=MAX_LENGTH)]
+
+
 class DecisionRequest(RequestModel):
     """A decision on a proposal; the id was made by the app."""
 
@@ -99,6 +107,12 @@ class DecisionRequest(RequestModel):
     text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
     seen: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
     reason: Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)] = ""
+    stations: Annotated[list[StationRequest], Field(max_length=40)] = Field(default_factory=list)
+
+    def decision(self) -> Decision:
+        """Answer the decision."""
+        stations = {one.line: one.seen for one in self.stations}
+        return Decision(self.id, self.line, self.verdict, self.text, self.seen, self.reason, stations)
 
 
 class DecisionsRequest(RequestModel):

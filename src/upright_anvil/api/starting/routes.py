@@ -18,10 +18,12 @@ def templates(client_id: ClientId, here: Here) -> tuple[TemplateView, ...]:
 
 
 @router.post("/program/from-template", status_code=201)
-def start_from_template(client_id: ClientId, asked: TemplateRequest, here: Here) -> Started:
+async def start_from_template(client_id: ClientId, asked: TemplateRequest, here: Here) -> Started:
     """Start a client's program from a template."""
-    with here.writing() as scope:
-        return starting.start_from_template(scope, client_id, asked.template, here.now, here.today)
+    begun = await here.write(
+        lambda scope: starting.start_from_template(scope, client_id, asked.template, here.now, here.today)
+    )
+    return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
 
 
 @router.post("/draft")
@@ -32,7 +34,8 @@ def draft(client_id: ClientId, asked: DraftRequest, here: Here) -> DraftView:
 
 
 @router.post("/program/from-draft", status_code=201)
-def start_from_draft(client_id: ClientId, asked: DraftRequest, here: Here) -> Started:
+async def start_from_draft(client_id: ClientId, asked: DraftRequest, here: Here) -> Started:
     """Start a client's program from a draft."""
-    with here.writing() as scope:
-        return starting.start_from_draft(scope, client_id, asked.wish(), here.now, here.today)
+    made = await here.read(lambda scope: starting.drafted(scope, client_id, asked.wish(), here.today))
+    begun = await here.write(lambda scope: starting.start_from_draft(scope, client_id, made, here.now))
+    return await here.read(lambda scope: starting.drawn(scope, begun, here.today))

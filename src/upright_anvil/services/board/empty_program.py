@@ -5,8 +5,6 @@ from datetime import date, datetime, timedelta
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Day, Phase, Program, Week
-from upright_anvil.services.board.opening import board_of
-from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import programs
 from upright_anvil.store.clients import client
@@ -15,16 +13,14 @@ from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow
 
 
-def start_program(
-    scope: Scope, client_id: ClientId, name: str, now: datetime, today: date, weeks: int = 4
-) -> BoardView:
+def start_program(scope: Scope, client_id: ClientId, name: str, now: datetime, today: date, weeks: int = 4) -> Revision:
     """Start a client's program: one phase of some weeks with the client's days, from this week's Monday on.
 
     Raises `DomainError` when the client has one already, `NotFoundError` without the client.
     """
     check_none(scope, client_id)
     document = fresh_program(name, monday_of(today), client(scope, client_id).days_a_week, weeks)
-    return board_of(scope, keep_first(scope, client_id, document, "Program started", now), today)
+    return keep_first(scope, client_id, document, "Program started", now)
 
 
 def check_none(scope: Scope, client_id: ClientId) -> None:

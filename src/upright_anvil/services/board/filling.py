@@ -14,9 +14,9 @@ from upright_anvil.core.plan.reading import profiles_by_week
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.services.board.reading import setting_of_program
 from upright_anvil.services.board.saving import save_edits
-from upright_anvil.services.board.views import BoardView
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
+from upright_anvil.store.programs import Revision
 
 
 def fill(
@@ -29,7 +29,7 @@ def fill(
     now: datetime,
     today: date,
     until: WeekId = NO_WEEK,
-) -> BoardView:
+) -> Revision:
     """Fill lines from a week on along a path, to the end of the phase or ``until`` a week, as one revision.
 
     Raises `DomainError` where a path does not fit what a line says, `StaleSaveError`, `NotFoundError`.
@@ -40,7 +40,7 @@ def fill(
     if not edits:
         raise DomainError("There are no weeks after this one to fill.")
     names = "the same" if path.kind is PathKind.COPY else path.kind.value
-    return save_edits(scope, program_id, base, edits, f"Filled on: {names}, {len(lines)} lines", now, today)
+    return save_edits(scope, program_id, base, edits, f"Filled on: {names}, {len(lines)} lines", now)
 
 
 def _edits(

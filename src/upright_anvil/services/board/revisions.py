@@ -6,12 +6,12 @@ from datetime import date, datetime
 from upright_anvil.core.ids import ProgramId
 from upright_anvil.core.plan.compare import Difference, compare
 from upright_anvil.services.board.opening import board_of
-from upright_anvil.services.board.saving import fresh_base
+from upright_anvil.services.board.saving import fresh_base, keep
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
-from upright_anvil.store.programs import RevisionHead
+from upright_anvil.store.programs import Revision, RevisionHead
 
 
 @dataclass(frozen=True, slots=True)
@@ -36,7 +36,7 @@ def as_it_was(scope: Scope, program_id: ProgramId, number: int, today: date) -> 
     return board_of(scope, programs.revision(scope, program_id, number), today)
 
 
-def restore(scope: Scope, program_id: ProgramId, base: int, number: int, now: datetime, today: date) -> BoardView:
+def restore(scope: Scope, program_id: ProgramId, base: int, number: int, now: datetime) -> Revision:
     """Bring a revision back as a new one, which can be undone. Raises `StaleSaveError`, `NotFoundError`."""
     here = fresh_base(scope, program_id, base)
     wanted = programs.revision(scope, program_id, number)
@@ -49,6 +49,4 @@ def restore(scope: Scope, program_id: ProgramId, base: int, number: int, now: da
         undo_to=here.number,
         redo_to=None,
     )
-    programs.append(scope, again)
-    scope.db.flush()
-    return board_of(scope, again, today)
+    return keep(scope, again)

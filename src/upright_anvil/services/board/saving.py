@@ -2,7 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import replace
-from datetime import date, datetime
+from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ProgramId
@@ -11,8 +11,6 @@ from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.edits.lines import AT_THE_END, AddLine, ChangeExercise
 from upright_anvil.core.plan.usual_section import usual_section
-from upright_anvil.services.board.opening import board_of
-from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
@@ -31,18 +29,18 @@ class StaleSaveError(Exception):
 
 
 def save_edits(
-    scope: Scope, program_id: ProgramId, base: int, edits: Sequence[Edit], reason: str, now: datetime, today: date
-) -> BoardView:
+    scope: Scope, program_id: ProgramId, base: int, edits: Sequence[Edit], reason: str, now: datetime
+) -> Revision:
     """Apply edits to the revision they started from and keep the result as a new revision.
 
     Raises `StaleSaveError` when that revision is stale, `DomainError` when an edit does not fit, `NotFoundError`.
     """
     before = fresh_base(scope, program_id, base)
     after = apply_edits(before.program, _placed(scope, edits))
-    return board_of(scope, write_revision(scope, before, after, reason, now), today)
+    return write_revision(scope, before, after, reason, now)
 
 
-def undo(scope: Scope, program_id: ProgramId, base: int, now: datetime, today: date) -> BoardView:
+def undo(scope: Scope, program_id: ProgramId, base: int, now: datetime) -> Revision:
     """Bring back what the program said before the last change. Raises `DomainError` when there is nothing to undo."""
     here = fresh_base(scope, program_id, base)
     if here.undo_to is None:
@@ -56,17 +54,17 @@ def undo(scope: Scope, program_id: ProgramId, base: int, now: datetime, today: d
         reason=f"Undone: {here.reason}",
         redo_to=here.number,
     )
-    return _kept(scope, undone, today)
+    return keep(scope, undone)
 
 
-def redo(scope: Scope, program_id: ProgramId, base: int, now: datetime, today: date) -> BoardView:
+def redo(scope: Scope, program_id: ProgramId, base: int, now: datetime) -> Revision:
     """Bring back what the last undo took away. Raises `DomainError` when there is nothing to redo."""
     here = fresh_base(scope, program_id, base)
     if here.redo_to is None:
         raise DomainError("There is nothing to redo.")
     target = programs.revision(scope, program_id, here.redo_to)
     redone = replace(target, number=here.number + 1, author=scope.trainer_id, at=now)
-    return _kept(scope, redone, today)
+    return keep(scope, redone)
 
 
 def write_revision(scope: Scope, before: Revision, program: Program, reason: str, now: datetime) -> Revision:
@@ -74,9 +72,7 @@ def write_revision(scope: Scope, before: Revision, program: Program, reason: str
     if program == before.program:
         return before
     after = Revision(before.program_id, before.number + 1, scope.trainer_id, now, reason, before.number, None, program)
-    programs.append(scope, after)
-    scope.db.flush()
-    return after
+    return keep(scope, after)
 
 
 def history(scope: Scope, program_id: ProgramId) -> tuple[RevisionHead, ...]:
@@ -85,10 +81,11 @@ def history(scope: Scope, program_id: ProgramId) -> tuple[RevisionHead, ...]:
     return tuple(programs.heads(scope, program_id, 100))
 
 
-def _kept(scope: Scope, revision: Revision, today: date) -> BoardView:
+def keep(scope: Scope, revision: Revision) -> Revision:
+    """Keep a revision as the one that holds."""
     programs.append(scope, revision)
     scope.db.flush()
-    return board_of(scope, revision, today)
+    return revision
 
 
 def fresh_base(scope: Scope, program_id: ProgramId, base: int) -> Revision:

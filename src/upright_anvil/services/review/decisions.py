@@ -1,33 +1,37 @@
-"""The trainer's decisions on proposals: kept, and written into the plan as revisions that say why."""
+"""The trainer's decisions on proposals: kept, and written into the plan as one revision that says why."""
 
-from collections.abc import Sequence
-from dataclasses import dataclass, replace
-from datetime import date, datetime
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import NO_EXERCISE, LineId, SessionId, WeekId
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.ids import NO_EXERCISE, LineId, WeekId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.easing import with_easier_week
 from upright_anvil.core.plan.edits.groups import ChangeGroup
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_line
+from upright_anvil.core.plan.next_cell import NextCell, next_cell
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.services.board.saving import write_revision
-from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.later_weeks import RolledWeek, rolled_on, written
-from upright_anvil.services.review.review import ReviewLine, ReviewView, Verdict, review_session
-from upright_anvil.store import programs
+from upright_anvil.services.review.opening import OpenReview, ProposedLine
+from upright_anvil.services.review.presenting import circuit_of
+from upright_anvil.services.review.views import Verdict
+from upright_anvil.store import ledger, programs
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import DecisionRow
 
 
 @dataclass(frozen=True, slots=True)
 class Decision:
-    """What the trainer decided; ``text`` is the shorthand to write, ``seen`` what the next cell said when deciding."""
+    """What the trainer decided; ``text`` is the shorthand to write, ``seen`` what the next cell said when deciding.
+
+    ``stations`` are what the next cells of a circuit's other stations said.
+    """
 
     id: str
     line: LineId
@@ -35,10 +39,11 @@ class Decision:
     text: str
     seen: str
     reason: str
+    stations: Mapping[LineId, str] = field(default_factory=dict)
 
 
 class CellMovedError(Exception):
-    """The cell a decision would write has changed since it was shown."""
+    """A cell that a decision would write has changed since it was shown."""
 
     def __init__(self, seen: str, now: str) -> None:
         super().__init__(
@@ -48,140 +53,130 @@ class CellMovedError(Exception):
         self.seen, self.now = seen, now
 
 
-def decide(scope: Scope, sid: SessionId, decisions: Sequence[Decision], now: datetime, today: date) -> ReviewView:
-    """Keep decisions; each accepted or changed one writes next week's cell as a new revision that says why.
+def decide(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now: datetime) -> OpenReview:
+    """Keep decisions on a judged session; what they write into the plan is one revision, undone in one step.
 
-    Raises `CellMovedError` when a cell has changed since, `DomainError` when a text cannot be read or no week follows
-    (then none of them is kept), `NotFoundError`. A line decided before keeps its first decision.
+    Answers the session with them. Raises `CellMovedError` when a cell has changed since it was shown, `DomainError`
+    when a text cannot be read or no week follows (then none of them is kept). A line decided before keeps its first
+    decision.
     """
-    keep_decisions(scope, review_session(scope, sid, today), decisions, now, today)
-    return review_session(scope, sid, today)
-
-
-def keep_decisions(scope: Scope, review: ReviewView, decisions: Sequence[Decision], now: datetime, today: date) -> None:
-    """Keep decisions on a session that was just judged, as `decide` does."""
-    lines = {entry.line: entry for entry in review.lines}
-    profile = client_profile(scope, review.client_id, today)
+    before = programs.current(scope, opened.found.program.id)
+    taken = {row.line: row for row in ledger.decisions_of_sessions(scope, [opened.found.id])}
+    lines = {one.judged.line.id: one for one in opened.lines}
+    program, whys, rows = before.program, list[str](), list[DecisionRow]()
     for decision in decisions:
-        line = lines.get(decision.line)
-        if line is None or line.proposal is None:
+        one = lines.get(decision.line)
+        if one is None or one.proposal is None:
             raise DomainError("There is no proposal for that line of this session.")
-        if line.decision is None:
-            _keep(scope, review, line, line.proposal, decision, now, profile)
+        if decision.line in taken:
+            continue
+        text = ""
+        if decision.verdict is not Verdict.DECLINED:
+            text, program, why = _written(before.program, program, opened, one, one.proposal, decision)
+            whys.append(why)
+        taken[decision.line] = _row(opened, one.proposal, decision, text, now)
+        rows.append(taken[decision.line])
+    after = write_revision(scope, before, program, " ".join(whys), now) if whys else before
+    for row in rows:
+        row.revision = after.number if row.taken else None
+        scope.db.add(row)
     scope.db.flush()
+    return replace(opened, revision=after, taken=taken)
 
 
-def _keep(
-    scope: Scope,
-    review: ReviewView,
-    line: ReviewLine,
-    proposal: Proposal,
-    decision: Decision,
-    now: datetime,
-    profile: ClientProfile,
-) -> None:
-    taken, revision = "", None
-    if decision.verdict is not Verdict.DECLINED:
-        taken, revision = _write(scope, review, line, proposal, decision, now, profile)
-    scope.db.add(
-        DecisionRow(
-            id=decision.id,
-            trainer_id=scope.trainer_id,
-            client_id=review.client_id,
-            session_id=review.session_id,
-            line=decision.line,
-            verdict=decision.verdict.value,
-            proposed=line.proposed,
-            taken=taken,
-            rule=proposal.rule,
-            reason=decision.reason,
-            revision=revision,
-            at=now,
-        )
+def _row(opened: OpenReview, proposal: Proposal, decision: Decision, text: str, now: datetime) -> DecisionRow:
+    return DecisionRow(
+        id=decision.id,
+        trainer_id=opened.row.trainer_id,
+        client_id=opened.row.client_id,
+        session_id=opened.found.id,
+        line=decision.line,
+        verdict=decision.verdict.value,
+        proposed=proposal.text,
+        taken=text,
+        rule=proposal.rule,
+        reason=decision.reason,
+        at=now,
     )
 
 
-def add_next_week(scope: Scope, sid: SessionId, week_id: WeekId, now: datetime, today: date) -> ReviewView:
-    """Lengthen the session's phase by a week, so that its proposals have somewhere to go. Raises `NotFoundError`."""
-    review = review_session(scope, sid, today)
-    before = programs.current(scope, review.program_id)
-    longer = AddWeek(phase=review.phase_id, week=week_id).apply(before.program)
-    write_revision(scope, before, longer, f"{review.phase}: a week added after {review.day}", now)
-    return review_session(scope, sid, today)
+def add_next_week(scope: Scope, opened: OpenReview, week_id: WeekId, now: datetime) -> None:
+    """Lengthen the session's phase by a week, so that its proposals have somewhere to go."""
+    before = programs.current(scope, opened.found.program.id)
+    longer = AddWeek(phase=opened.found.phase.id, week=week_id).apply(before.program)
+    reason = f"{opened.found.phase.name}: a week added after {opened.found.day.name}"
+    write_revision(scope, before, longer, reason, now)
 
 
-def make_easier(scope: Scope, sid: SessionId, now: datetime, today: date) -> ReviewView:
+def make_easier(scope: Scope, opened: OpenReview, now: datetime) -> None:
     """Make the week after a session an easing-off week, as a revision that says why.
 
-    Raises `DomainError` where none is due or earned, `NotFoundError`.
+    Raises `DomainError` where none is due or earned.
     """
-    review = review_session(scope, sid, today)
-    if review.easier is None:
+    easier = opened.easier
+    if easier is None:
         raise DomainError("No easier week is due: make it one in the program's week, if you wish.")
-    before = programs.current(scope, review.program_id)
-    profile = client_profile(scope, review.client_id, today)
-    eased = with_easier_week(before.program, review.easier.phase_id, review.easier.week_id, profile)
-    why = f"Week {review.easier.week} eases off. {review.easier.why}"
-    write_revision(scope, before, eased, why, now)
-    return review_session(scope, sid, today)
+    before = programs.current(scope, opened.found.program.id)
+    eased = with_easier_week(before.program, easier.phase_id, easier.week_id, opened.profile)
+    write_revision(scope, before, eased, f"Week {easier.week} eases off. {easier.why}", now)
 
 
-def _write(
-    scope: Scope,
-    review: ReviewView,
-    line: ReviewLine,
-    proposal: Proposal,
-    decision: Decision,
-    now: datetime,
-    profile: ClientProfile,
-) -> tuple[str, int]:
-    if line.next_cell is None:
+def _written(
+    shown: Program, program: Program, opened: OpenReview, one: ProposedLine, proposal: Proposal, decision: Decision
+) -> tuple[str, Program, str]:
+    """The text that was taken, the program with it, and why; ``shown`` is the program before any of the decisions."""
+    cell = _seen_cell(shown, opened, decision.line, decision.seen)
+    if cell is None:
         raise DomainError("The phase ends with this week: add a week first, then decide.")
-    if line.next_cell.text != decision.seen:
-        raise CellMovedError(decision.seen, line.next_cell.text)
-    before = programs.current(scope, review.program_id)
-    text = line.proposed if decision.verdict is Verdict.ACCEPTED else write(read(decision.text, review.unit))
-    cell = line.next_cell
-    rung = proposal.exercise if decision.verdict is Verdict.ACCEPTED else NO_EXERCISE
-    rolls = rolled_on(before.program, cell, read(text, review.unit), profile, rung)
-    after = written(before.program, cell, text, rolls)
-    if proposal.exercise and decision.verdict is Verdict.ACCEPTED:
-        of_b_weeks = find_line(after, cell.line).line.exercise_b == line.exercise_id
-        change = ChangeExercise(line=cell.line, exercise=proposal.exercise, variant="B" if of_b_weeks else "")
-        after = change.apply(after)
-    if decision.verdict is Verdict.ACCEPTED:
-        after = _with_circuit(after, review, line, proposal, profile)
+    for station in proposal.stations:
+        _seen_cell(shown, opened, station.line, decision.stations.get(station.line, ""))
+    accepted = decision.verdict is Verdict.ACCEPTED
+    plan = proposal.prescription if accepted else read(decision.text, opened.unit)
+    text, rung = write(plan), proposal.exercise if accepted else NO_EXERCISE
+    rolls = rolled_on(program, cell, read(text, opened.unit), opened.profile, rung)
+    program = written(program, cell, text, rolls)
+    trained = one.judged.line.exercise_in(opened.found.phase.weeks[opened.found.week])
+    if rung:
+        of_b_weeks = find_line(program, cell.line).line.exercise_b == trained
+        program = ChangeExercise(line=cell.line, exercise=rung, variant="B" if of_b_weeks else "").apply(program)
+    if accepted:
+        program = _with_circuit(program, opened, one, proposal)
     elif proposal.stations:
-        after = _with_rounds(after, review, proposal, read(text, review.unit).sets, profile)
-    why = f"{line.exercise}, week {line.next_cell.week}: {text}{_onwards(rolls)}. {_because(proposal, decision)}"
-    return text, write_revision(scope, before, after, why, now).number
+        program = _with_rounds(program, opened, proposal, plan.sets)
+    name = opened.profile.exercise(trained).name
+    why = f"{name}, week {cell.week}: {text}{_onwards(rolls)}. {_because(proposal, decision)}"
+    return text, program, why
 
 
-def _with_circuit(
-    program: Program, review: ReviewView, line: ReviewLine, proposal: Proposal, profile: ClientProfile
-) -> Program:
+def _seen_cell(program: Program, opened: OpenReview, line: LineId, seen: str) -> NextCell | None:
+    """The cell that comes next for a line. Raises `CellMovedError` when it says something else than was seen."""
+    cell = next_cell(program, line, opened.found.week)
+    if cell is not None and cell.text != seen:
+        raise CellMovedError(seen, cell.text)
+    return cell
+
+
+def _with_circuit(program: Program, opened: OpenReview, one: ProposedLine, proposal: Proposal) -> Program:
     """The program with a circuit's other stations in their own next cells, and its rest after a round."""
     for change in proposal.stations:
-        cell = next((one.next_cell for one in review.lines if one.line == change.line), None)
+        cell = next_cell(program, change.line, opened.found.week)
         if cell is not None:
-            rolls = rolled_on(program, cell, change.prescription, profile)
+            rolls = rolled_on(program, cell, change.prescription, opened.profile)
             program = written(program, cell, change.text, rolls)
-    if proposal.rest_after is not None and line.circuit:
-        program = ChangeGroup(group=line.circuit, rest_after=proposal.rest_after).apply(program)
+    circuit = circuit_of(one)
+    if proposal.rest_after is not None and circuit:
+        program = ChangeGroup(group=circuit, rest_after=proposal.rest_after).apply(program)
     return program
 
 
-def _with_rounds(
-    program: Program, review: ReviewView, proposal: Proposal, rounds: int, profile: ClientProfile
-) -> Program:
+def _with_rounds(program: Program, opened: OpenReview, proposal: Proposal, rounds: int) -> Program:
     """The program with as many rounds at a circuit's other stations as the trainer typed for the first."""
-    others = {one.line: one.next_cell for one in review.lines}
     for change in proposal.stations:
-        cell = others.get(change.line)
-        plan = prescription_or_none(cell.text, review.unit) if cell is not None else None
+        cell = next_cell(program, change.line, opened.found.week)
+        plan = prescription_or_none(cell.text, opened.unit) if cell is not None else None
         if cell is not None and plan is not None and plan.sets != rounds:
             plan = replace(plan, sets=rounds)
-            program = written(program, cell, write(plan), rolled_on(program, cell, plan, profile))
+            program = written(program, cell, write(plan), rolled_on(program, cell, plan, opened.profile))
     return program
 
 

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from datetime import date, datetime
 
 from upright_anvil.core.checks.study import Standpoint
-from upright_anvil.core.drafting.draft import Wish, draft
+from upright_anvil.core.drafting.draft import Drafted, Wish, draft
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId
 from upright_anvil.core.plan.document import Phase, Program
@@ -20,7 +20,7 @@ from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.programs import program_row
+from upright_anvil.store.programs import Revision, program_row
 
 
 @dataclass(frozen=True, slots=True)
@@ -70,6 +70,14 @@ class DraftView:
 
 
 @dataclass(frozen=True, slots=True)
+class Begun:
+    """A program's first revision, or the one with a phase more, and in words what was changed for the client."""
+
+    revision: Revision
+    changes: tuple[str, ...]
+
+
+@dataclass(frozen=True, slots=True)
 class Started:
     """A program that was begun from a template or draft, and what was changed on the way."""
 
@@ -104,19 +112,19 @@ def templates_for(scope: Scope, client_id: ClientId, today: date) -> tuple[Templ
     return tuple(found)
 
 
-def start_from_template(scope: Scope, client_id: ClientId, template_id: str, now: datetime, today: date) -> Started:
+def start_from_template(scope: Scope, client_id: ClientId, template_id: str, now: datetime, today: date) -> Begun:
     """Start a client's program from a template. Raises `DomainError` when there is one already, `NotFoundError`."""
     template = _template(template_id)
     check_none(scope, client_id)
     adapted = adapt(template, standpoint(scope, client_id, today), "p1")
     program = Program(name=template.name, start=monday_of(today), phases=(adapted.phase,))
     first = keep_first(scope, client_id, program, f"Started from the template {template.name}", now)
-    return Started(board_of(scope, first, today), adapted.changes)
+    return Begun(first, adapted.changes)
 
 
 def add_template_phase(
     scope: Scope, program_id: ProgramId, base: int, template_id: str, now: datetime, today: date
-) -> Started:
+) -> Begun:
     """Add a template as the next phase of a program. Raises `StaleSaveError`, `DomainError`, `NotFoundError`."""
     before = fresh_base(scope, program_id, base)
     template = _template(template_id)
@@ -124,7 +132,7 @@ def add_template_phase(
     adapted = adapt(template, standpoint(scope, client_id, today), f"p{fresh_id()[:8]}")
     reason = f"Phase from the template {template.name}"
     after = write_revision(scope, before, PutPhase(value=adapted.phase).apply(before.program), reason, now)
-    return Started(board_of(scope, after, today), adapted.changes)
+    return Begun(after, adapted.changes)
 
 
 def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> DraftView:
@@ -161,12 +169,21 @@ def _drafted_for(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
     return who
 
 
-def start_from_draft(scope: Scope, client_id: ClientId, wish: Wish, now: datetime, today: date) -> Started:
-    """Start a client's program from a draft. Raises `DomainError`, `NotFoundError`."""
+def drafted(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> Drafted:
+    """Answer the program that a draft comes to, not kept. Raises `DomainError`, `NotFoundError`."""
     check_none(scope, client_id)
-    made = draft(_drafted_for(scope, client_id, today), "Drafted program", monday_of(today), wish)
-    first = keep_first(scope, client_id, made.program, "Drafted from the client file", now)
-    return Started(board_of(scope, first, today), made.relax)
+    return draft(_drafted_for(scope, client_id, today), "Drafted program", monday_of(today), wish)
+
+
+def start_from_draft(scope: Scope, client_id: ClientId, made: Drafted, now: datetime) -> Begun:
+    """Start a client's program from a draft that was made. Raises `DomainError`, `NotFoundError`."""
+    check_none(scope, client_id)
+    return Begun(keep_first(scope, client_id, made.program, "Drafted from the client file", now), made.relax)
+
+
+def drawn(scope: Scope, begun: Begun, today: date) -> Started:
+    """Answer the board of a program that was begun, with what was changed for the client."""
+    return Started(board_of(scope, begun.revision, today), begun.changes)
 
 
 def _template(template_id: str) -> Template:

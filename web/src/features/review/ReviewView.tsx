@@ -41,6 +41,7 @@ export function ReviewView() {
     verdict,
     text,
     seen: line.next_cell?.text ?? "",
+    stations: line.stations.map((one) => ({ line: one.line, seen: one.now })),
     reason,
   });
   return (

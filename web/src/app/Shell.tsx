@@ -2,6 +2,7 @@ import { Keyboard, Moon, Sun } from "lucide-react";
 import { useEffect, useState } from "react";
 import { NavLink, Outlet } from "react-router";
 import { Sheet } from "../ui/Sheet";
+import { NotTaken } from "./NotTaken";
 import { ShortcutList } from "./ShortcutList";
 import { setTheme, useTheme } from "./theme";
 
@@ -64,6 +65,7 @@ export function Shell() {
           </button>
         </div>
       </header>
+      <NotTaken />
       <main>
         <Outlet />
       </main>

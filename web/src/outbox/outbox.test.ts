@@ -90,7 +90,7 @@ describe("Outbox", () => {
       state.answer = { ok: false, status, detail: "" };
       const outbox = new Outbox(send, `${name}-${status}`);
       await outbox.put(entry("a"));
-      await vi.waitFor(() => expect(outbox.isAway()).toBe(true));
+      await vi.waitFor(() => expect(outbox.settled()).toBe(true));
       expect(outbox.waiting().map((kept) => [kept.id, kept.refused])).toEqual([["a", undefined]]);
       state.answer = yes;
       await emptied(outbox);
@@ -163,36 +163,111 @@ describe("Outbox", () => {
     const { send } = server();
     const outbox = new Outbox(send, name);
     const seen: number[] = [];
-    outbox.onStored = () => {
-      seen.push(outbox.waiting().length);
-      return undefined;
-    };
+    outbox.onStored(() => seen.push(outbox.waiting().length));
     await outbox.put(entry("a"));
     await emptied(outbox);
     expect(seen).toEqual([1]);
   });
 
-  it("keeps what the server knows with the same stroke that lets the entry go", async () => {
+  it("keeps what the server knows of the entry's own view, whatever page is open", async () => {
     const { took, send } = server();
-    const outbox = new Outbox(send, name);
-    outbox.onStored = async () => ({ name: "floor", view: [...took] });
-    await outbox.put(entry("a"));
+    const outbox = new Outbox(send, name, async (path) => [path, ...took]);
+    const told: [string, unknown][] = [];
+    outbox.onStored(({ id }, known) => told.push([id, known?.name]));
+    await outbox.put({ ...entry("a"), view: { name: "floor", path: "/floor" } });
+    await outbox.put({ ...entry("b"), session: "t", view: { name: "round", path: "/round" } });
+    await outbox.put(entry("c"));
     await emptied(outbox);
-    expect(await new Outbox(send, name).view("floor")).toEqual(["a"]);
+    const later = new Outbox(send, name);
+    expect(await later.view("floor")).toEqual(["/floor", "a"]);
+    expect(await later.view("round")).toEqual(["/round", "a", "b"]);
     expect(await outbox.view("another")).toBeUndefined();
+    expect(told).toEqual([
+      ["a", "floor"],
+      ["b", "round"],
+      ["c", undefined],
+    ]);
+  });
+
+  it("lets an entry go whose view is there no more", async () => {
+    const outbox = new Outbox(server().send, name, () => Promise.resolve(undefined));
+    await outbox.put({ ...entry("a"), view: { name: "floor", path: "/floor" } });
+    await emptied(outbox);
+    expect(await outbox.view("floor")).toBeUndefined();
   });
 
   it("does not let an entry go while nobody can say what the server knows, and sends it again", async () => {
     const { took, send } = server();
-    const outbox = new Outbox(send, name);
     let away = true;
-    outbox.onStored = () => (away ? Promise.reject(new Error("gone")) : undefined);
-    await outbox.put(entry("a"));
+    const outbox = new Outbox(send, name, () =>
+      away ? Promise.reject(new Error("gone")) : Promise.resolve("known"),
+    );
+    await outbox.put({ ...entry("a"), view: { name: "floor", path: "/floor" } });
     await vi.waitFor(() => expect(outbox.isAway()).toBe(true));
     expect(outbox.waiting()).toHaveLength(1);
     away = false;
     await emptied(outbox);
     expect(took).toEqual(["a", "a"]);
+  });
+
+  it("goes round an entry that the server stumbles over, and holds only what rests on it", async () => {
+    const took: string[] = [];
+    let mended = false;
+    const send: Send = async (sent) => {
+      if (!mended && (sent.id === "poison" || sent.kind === "start"))
+        return { ok: false, status: 500, detail: "" };
+      took.push(sent.id);
+      return yes;
+    };
+    const outbox = new Outbox(send, name);
+    await outbox.put({ ...entry("t"), session: "t", kind: "start" });
+    await outbox.put({ ...entry("first set of t"), session: "t" });
+    await outbox.put(entry("poison"));
+    await outbox.put({ ...entry("its correction"), body: { replaces: "poison" } });
+    await outbox.put(entry("behind"));
+    await vi.waitFor(() => expect(took).toEqual(["behind"]));
+    expect(outbox.waiting().map((kept) => kept.id)).toEqual([
+      "t",
+      "first set of t",
+      "poison",
+      "its correction",
+    ]);
+    mended = true;
+    await emptied(outbox);
+    expect(took).toEqual(["behind", "t", "first set of t", "poison", "its correction"]);
+  });
+
+  it("never drops what still waits", async () => {
+    const { state, send } = server();
+    state.away = true;
+    const outbox = new Outbox(send, name);
+    await outbox.put(entry("a"));
+    await outbox.dismiss(outbox.waiting()[0]?.key ?? 0);
+    expect(outbox.waiting().map((kept) => kept.id)).toEqual(["a"]);
+    expect(await new Outbox(send, name).isRead()).toBe(false);
+  });
+
+  it("loses nothing whatever the server answers, over a reload; only a sentence sets an entry aside", async () => {
+    const waits = new Set([401, 403, 408, 425, 429]);
+    const tried = async (status: number) => {
+      const place = `${name}-${status}`;
+      const { took, state, send } = server();
+      state.answer = { ok: false, status, detail: "" };
+      const first = new Outbox(send, place);
+      await first.put(entry("a"));
+      await vi.waitFor(() => expect(first.settled()).toBe(true));
+      first.close();
+      const reloaded = new Outbox(send, place);
+      await vi.waitFor(() => expect(reloaded.settled()).toBe(true));
+      const aside = status < 500 && !waits.has(status);
+      const kept = reloaded.waiting().map(({ id, refused }) => [id, refused !== undefined]);
+      expect(kept, `${status}`).toEqual([["a", aside]]);
+      state.answer = yes;
+      await reloaded.flush();
+      expect(took, `${status}`).toEqual(aside ? [] : ["a"]);
+      reloaded.close();
+    };
+    await Promise.all(Array.from({ length: 200 }, (_, n) => tried(400 + n)));
   });
 
   it("forgets views nobody has opened for two weeks", async () => {

@@ -20,6 +20,14 @@ export interface Entry {
   method: "PUT" | "POST";
   path: string;
   body: unknown;
+  /** The view that it changes: what is asked for once it is on the server's disk, and kept under its name. */
+  view?: Viewed;
+}
+
+/** A view: the name it is kept by in the browser, and the address that answers it. */
+export interface Viewed {
+  name: string;
+  path: string;
 }
 
 export interface Kept extends Entry {
@@ -65,28 +73,61 @@ export const sendByHttp: Send = async (entry) => {
   };
 };
 
+/** Asks for a view; undefined where there is none any more. Throws while nobody can say. */
+export type Look = (path: string) => Promise<unknown>;
+
+export const lookByHttp: Look = async (path) => {
+  const response = await fetch(path, { signal: AbortSignal.timeout(8000) });
+  if (response.ok) return response.json();
+  if (whatBecomes(response.status) === "refused") return undefined;
+  throw new Error(`the view could not be had (${response.status})`);
+};
+
+const COME_BACK = new Set([401, 403, 408, 425, 429, 502, 503, 504]);
+
+/**
+ * What becomes of an entry by the server's answer. Refused for good, with a sentence, is told from what only waits: until
+ * somebody signs in, until there is a turn, until the server is back ("later" waits with all that follows, since the next
+ * would meet the same), or until a fault of the server with this one entry is mended ("held" lets the others past).
+ */
+export function whatBecomes(status: number): "taken" | "refused" | "later" | "held" {
+  if (status >= 200 && status < 300) return "taken";
+  if (COME_BACK.has(status)) return "later";
+  if (status >= 500) return "held";
+  return status >= 400 ? "refused" : "later";
+}
+
+const FIRST_RETRY = 500;
 const SLOWEST_RETRY = 5000;
 const KEPT_FOR = 14 * 24 * 3600 * 1000;
+
+/** An entry without what became of it. */
+function asSent({ session, id, kind, method, path, body, view }: Kept): Entry {
+  return { session, id, kind, method, path, body, ...(view ? { view } : {}) };
+}
+
+/** Whether an entry means nothing before another: all of a session before its start, a correction before what it corrects. */
+function rests(entry: Entry, on: Entry): boolean {
+  if (entry.session !== on.session) return false;
+  return on.kind === "start" || on.kind === "round" || JSON.stringify(entry.body).includes(`"${on.id}"`);
+}
 
 export class Outbox {
   private readonly listeners = new Set<() => void>();
   private database: Promise<IDBPDatabase<Shape>>;
   private entries: readonly Kept[] = [];
   private sending = false;
-  private retry = 500;
+  private retry = FIRST_RETRY;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private away = false;
   private read = false;
-  /**
-   * Called after each entry that is on the server's disk; answers what the server knows now. The entry leaves the browser
-   * with the same stroke that keeps this answer, so that a page loaded while the server is away shows it either way. Where
-   * no answer can be had, the entry stays and is sent again; its id lets the server store it once.
-   */
-  onStored: (entry: Entry) => Promise<Known | undefined> | undefined = () => undefined;
+  private closed = false;
+  private readonly viewers = new Set<(entry: Entry, known: Known | undefined) => void>();
 
   constructor(
     private readonly send: Send = sendByHttp,
     name = "upright-anvil",
+    private readonly look: Look = lookByHttp,
   ) {
     this.database = openDB<Shape>(name, 2, {
       upgrade: (db, from) => {
@@ -111,12 +152,19 @@ export class Outbox {
     return () => this.listeners.delete(listener);
   };
 
+  /** Told of each entry that is on the server's disk, with its view as the server knows it now. */
+  onStored = (viewer: (entry: Entry, known: Known | undefined) => void): (() => void) => {
+    this.viewers.add(viewer);
+    return () => this.viewers.delete(viewer);
+  };
+
   /** Keeps an entry in the browser, then sends it as soon as it can be sent. Resolves once it is kept. */
   async put(entry: Entry): Promise<void> {
     const key = await this.keep(entry);
     // Loading at the start may have come across it already.
     if (!this.entries.some((kept) => kept.key === key)) this.entries = [...this.entries, { ...entry, key }];
     this.changed();
+    this.retry = FIRST_RETRY;
     void this.flush();
   }
 
@@ -143,8 +191,9 @@ export class Outbox {
     return (await (await this.database).get("views", name))?.view;
   }
 
-  /** Drops a refused entry once the trainer has read why. */
+  /** Drops a refused entry once the trainer has read why; what still waits is never dropped. */
   async dismiss(key: number): Promise<void> {
+    if (this.entries.find((kept) => kept.key === key)?.refused === undefined) return;
     await (await this.database).delete("outbox", key);
     this.forget(key);
   }
@@ -153,54 +202,73 @@ export class Outbox {
   async confirm(key: number): Promise<void> {
     const entry = this.entries.find((kept) => kept.key === key);
     if (!entry) return;
-    const again: Entry = {
-      session: entry.session,
-      id: entry.id,
-      kind: entry.kind,
-      method: entry.method,
-      path: entry.path,
-      body: { ...(entry.body as object), confirmed: true },
-    };
+    const again: Entry = { ...asSent(entry), body: { ...(entry.body as object), confirmed: true } };
     await (await this.database).put("outbox", again, key);
     this.entries = this.entries.map((kept) => (kept.key === key ? { ...again, key } : kept));
     this.changed();
     void this.flush();
   }
 
-  /** Sends what waits. Stops at the first that cannot be delivered and tries again later. */
+  /** Whether everything that can be tried has been tried for now. */
+  settled = (): boolean =>
+    this.read && !this.sending && (this.timer !== undefined || this.next([]) === undefined);
+
+  /** Stops trying, as a closed page does. */
+  close(): void {
+    clearTimeout(this.timer);
+    this.closed = true;
+  }
+
+  /** Sends what waits, in order. Stops where the server is away, goes round what it stumbles over; both come again. */
   flush = async (): Promise<void> => {
-    if (this.sending) return;
+    if (this.sending || this.closed) return;
     this.sending = true;
     clearTimeout(this.timer);
+    this.timer = undefined;
+    const held: Kept[] = [];
+    let away = false;
     try {
-      for (let next = this.next(); next; next = this.next()) await this.deliver(next);
-      this.setAway(false);
-      this.retry = 500;
+      for (let next = this.next(held); next; next = this.next(held))
+        if ((await this.deliver(next)) === "held") held.push(next);
     } catch {
-      this.setAway(true);
-      this.timer = setTimeout(() => void this.flush(), this.retry);
-      this.retry = Math.min(this.retry * 2, SLOWEST_RETRY);
+      away = true;
     } finally {
       this.sending = false;
     }
+    this.setAway(away);
+    if (!away && held.length === 0) {
+      this.retry = FIRST_RETRY;
+      return;
+    }
+    this.timer = setTimeout(() => void this.flush(), this.retry);
+    this.retry = Math.min(this.retry * 2, SLOWEST_RETRY);
   };
 
-  private next(): Kept | undefined {
-    return this.entries.find((entry) => entry.refused === undefined);
+  private next(held: readonly Kept[]): Kept | undefined {
+    return this.entries.find(
+      (entry) =>
+        entry.refused === undefined && !held.some((stuck) => stuck.key === entry.key || rests(entry, stuck)),
+    );
   }
 
-  private async deliver(entry: Kept): Promise<void> {
+  /** Throws while the server is away: then nothing that follows is tried either. */
+  private async deliver(entry: Kept): Promise<"taken" | "refused" | "held"> {
     const answer = await this.send(entry);
-    if (answer.status >= 500) throw new Error(answer.detail);
+    const becomes = whatBecomes(answer.status);
+    if (becomes === "later") throw new Error(answer.detail);
+    if (becomes === "held") return "held";
     const database = await this.database;
-    if (answer.ok) {
-      const known = await this.onStored(entry);
+    if (becomes === "taken") {
+      const known = await this.known(entry);
+      // The entry leaves with the same stroke that keeps the answer, so that a page loaded while the server is away shows
+      // it either way. Where no answer can be had it stays and is sent again; its id lets the server store it once.
       const leaving = database.transaction(["outbox", "views"], "readwrite", { durability: "strict" });
       if (known) void leaving.objectStore("views").put({ view: known.view, at: Date.now() }, known.name);
       void leaving.objectStore("outbox").delete(entry.key);
       await leaving.done;
+      for (const viewer of this.viewers) viewer(entry, known);
       this.forget(entry.key);
-      return;
+      return "taken";
     }
     const { key, ...rest } = entry;
     const refused = answer.detail || `The server would not take it (${answer.status}).`;
@@ -208,6 +276,13 @@ export class Outbox {
     await database.put("outbox", { ...rest, refused, doubt }, key);
     this.entries = this.entries.map((kept) => (kept.key === key ? { ...kept, refused, doubt } : kept));
     this.changed();
+    return "refused";
+  }
+
+  private async known(entry: Entry): Promise<Known | undefined> {
+    if (!entry.view) return undefined;
+    const view = await this.look(entry.view.path);
+    return view === undefined ? undefined : { name: entry.view.name, view };
   }
 
   private async load(): Promise<void> {

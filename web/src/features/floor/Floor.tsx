@@ -1,3 +1,4 @@
+import { inWords } from "../../outbox/words";
 import { NOWHERE } from "../../api/ids";
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
@@ -152,7 +153,7 @@ export function Floor({
       )}
       {data.refused.map((entry) => (
         <Message key={entry.key} tone="stop" className="m-3">
-          A {entry.kind} was not taken: {entry.refused}{" "}
+          {inWords(entry)} was not taken: {entry.refused}{" "}
           <button type="button" className="min-h-12 underline" onClick={() => data.dismiss(entry.key)}>
             I have read it
           </button>

@@ -32,6 +32,7 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   const queries = useQueryClient();
   const key = useMemo(() => keys.floor(programId, weekId, dayId), [programId, weekId, dayId]);
   const name = `floor ${programId} ${weekId} ${dayId}`;
+  const changed = { name, path: `/api/programs/${programId}/weeks/${weekId}/days/${dayId}/floor` };
   const floor = useQuery({
     queryKey: key,
     queryFn: () => floorOrKept(name, () => api.floor(programId, weekId, dayId)),
@@ -40,20 +41,16 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const read = useSyncExternalStore(outbox.subscribe, outbox.isRead);
   const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
-  useEffect(() => {
-    outbox.onStored = async (entry) => {
-      if (entry.kind === "change" || entry.kind === "undo")
-        void queries.invalidateQueries({ queryKey: keys.clocks(programId, weekId, dayId) });
-      const view = await api.floor(programId, weekId, dayId).catch((problem: unknown) => {
-        // A server that is away is asked again; one that knows no such session any more has nothing to show.
-        if (problem instanceof Problem && problem.status >= 400 && problem.status < 500) return undefined;
-        throw problem;
-      });
-      if (!view) return undefined;
-      queries.setQueryData(key, { view, kept: false });
-      return { name, view };
-    };
-  }, [queries, key, name, programId, weekId, dayId]);
+  useEffect(
+    () =>
+      outbox.onStored((entry, known) => {
+        if (entry.view?.name !== name) return;
+        if (entry.kind === "change" || entry.kind === "undo")
+          void queries.invalidateQueries({ queryKey: keys.clocks(programId, weekId, dayId) });
+        if (known) queries.setQueryData(key, { view: known.view as FloorView, kept: false });
+      }),
+    [queries, key, name, programId, weekId, dayId],
+  );
   const view = floor.data?.view;
   // Not before the browser's own taps are known: a tap in between would fall on a set that was done already.
   const shown = useMemo(() => (view && read ? withWaiting(view, waiting) : null), [view, read, waiting]);
@@ -69,11 +66,11 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
       day_id: dayId,
       started_at: new Date().toISOString(),
     };
-    await outbox.put({ session, id: session, kind: "start", method: "PUT", path: base, body });
+    await outbox.put({ session, id: session, kind: "start", method: "PUT", path: base, body, view: changed });
   };
   const post = async (kind: Entry["kind"], id: string, path: string, body: unknown) => {
     await begin();
-    await outbox.put({ session, id, kind, method: "POST", path: `${base}/${path}`, body });
+    await outbox.put({ session, id, kind, method: "POST", path: `${base}/${path}`, body, view: changed });
   };
 
   const logSet = async ({ line, spot, set, outcome, said, id = freshId() }: Logged) => {

@@ -24,11 +24,10 @@ export function SummaryView() {
   const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const waiting = all.filter((entry) => entry.session === sessionId && entry.refused === undefined);
   useEffect(() => {
-    outbox.onStored = async () => {
-      await queries.invalidateQueries({ queryKey: keys.summary(sessionId) });
-      return undefined;
-    };
     void queries.invalidateQueries({ queryKey: keys.today });
+    return outbox.onStored((entry) => {
+      if (entry.session === sessionId) void queries.invalidateQueries({ queryKey: keys.summary(sessionId) });
+    });
   }, [queries, sessionId]);
   const view = summary.data;
   if (!view)

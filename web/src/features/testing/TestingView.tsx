@@ -1,3 +1,4 @@
+import { inWords } from "../../outbox/words";
 import { useAddress } from "../../app/useAddress";
 import { ArrowLeft, CloudOff, RefreshCw } from "lucide-react";
 import { useState } from "react";
@@ -75,7 +76,7 @@ export function TestingView() {
       )}
       {data.refused.map((entry) => (
         <Message key={entry.key} tone={entry.doubt ? "caution" : "stop"} className="mx-3 mt-3">
-          <p>{entry.refused}</p>
+          <p>{entry.doubt ? entry.refused : `${inWords(entry)} was not taken: ${entry.refused}`}</p>
           <div className="mt-2 flex gap-2">
             {entry.doubt && (
               <Button big onClick={() => data.confirm(entry.key)}>

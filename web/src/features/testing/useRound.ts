@@ -20,12 +20,14 @@ export function useRound(roundId: string) {
   const round = useQuery({ queryKey: key, queryFn: () => api.round(roundId) });
   const kept = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
-  useEffect(() => {
-    outbox.onStored = async () => {
-      await queries.invalidateQueries({ queryKey: key });
-      return undefined;
-    };
-  }, [queries, key]);
+  const changed = { name: `round ${roundId}`, path: `/api/rounds/${roundId}` };
+  useEffect(
+    () =>
+      outbox.onStored((entry, known) => {
+        if (entry.session === roundId && known) queries.setQueryData(key, known.view as Schemas["RoundView"]);
+      }),
+    [queries, key, roundId],
+  );
   const mine = kept.filter((entry) => entry.session === roundId);
   const waiting = mine.filter((entry) => entry.refused === undefined);
   const view = round.data;
@@ -51,7 +53,7 @@ export function useRound(roundId: string) {
       confirmed: false,
     };
     const path = `/api/clients/${view.client_id}/results`;
-    await outbox.put({ session: roundId, id, kind: "result", method: "POST", path, body });
+    await outbox.put({ session: roundId, id, kind: "result", method: "POST", path, body, view: changed });
   };
   const finish = () =>
     outbox.put({
@@ -61,6 +63,7 @@ export function useRound(roundId: string) {
       method: "POST",
       path: `/api/rounds/${roundId}/finish`,
       body: {},
+      view: changed,
     });
   return {
     round,

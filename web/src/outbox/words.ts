@@ -1,0 +1,29 @@
+// What an entry is, in words, so that nobody has to guess what was not taken.
+import type { Schemas } from "../api/client";
+import type { Entry } from "./outbox";
+
+const NAMES: Record<Entry["kind"], string> = {
+  start: "The start of a session",
+  set: "A set",
+  note: "A note",
+  change: "A change of the day",
+  undo: "Taking back a change",
+  measure: "What a device measured",
+  effort: "How hard the session was",
+  finish: "The end of a session",
+  round: "The start of a round of tests",
+  result: "A test result",
+  "round-finish": "The end of a round of tests",
+};
+
+export function inWords(entry: Entry): string {
+  const name = NAMES[entry.kind];
+  if (entry.kind === "set") {
+    const { number, reps, seconds, load } = entry.body as Schemas["SetRequest"];
+    const done = reps != null ? `${reps} reps` : seconds != null ? `${seconds} s` : "";
+    const said = [done, load ? `${load.value} ${load.unit}` : ""].filter(Boolean).join(" with ");
+    return `${name}${said ? ` (number ${number}, ${said})` : ` (number ${number})`}`;
+  }
+  if (entry.kind === "note") return `${name} (“${(entry.body as Schemas["NoteRequest"]).text}”)`;
+  return name;
+}

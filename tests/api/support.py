@@ -66,15 +66,15 @@ class ApiTest(StudioTest):
         )
         return saved
 
-    def floor(self, board: Json) -> Json:
-        found: Json = self.get(f"/programs/{board['program_id']}/weeks/p1-w1/days/p1-d1/floor")
+    def floor(self, board: Json, week: int = 1) -> Json:
+        found: Json = self.get(f"/programs/{board['program_id']}/weeks/p1-w{week}/days/p1-d1/floor")
         return found
 
-    def start(self, board: Json) -> str:
-        sid = str(self.floor(board)["session_id"])
+    def start(self, board: Json, week: int = 1) -> str:
+        sid = str(self.floor(board, week)["session_id"])
         body = {
             "program_id": board["program_id"],
-            "week_id": "p1-w1",
+            "week_id": f"p1-w{week}",
             "day_id": "p1-d1",
             "started_at": NOW.isoformat(),
         }

@@ -34,6 +34,7 @@ from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.health.health_file import add_entry, add_screen
 from upright_anvil.services.today.today import open_today
 from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.once import IdTakenError
 
 
 def result(row: str, value: str, round_id: str = "round-00001", **more: object) -> Result:
@@ -166,9 +167,12 @@ class RoundsTest(StudioTest):
         ids: dict[str, int] = {}
         for number, reps in sent:
             row = f"{round_id[-12:]}-result-{number}"
-            new = self.keep(result(row, str(reps), round_id))
-            self.assertEqual(new, row not in ids)
-            ids.setdefault(row, reps)
+            if ids.get(row, reps) != reps:
+                with self.assertRaises(IdTakenError):
+                    self.keep(result(row, str(reps), round_id))
+                continue
+            self.assertEqual(self.keep(result(row, str(reps), round_id)), row not in ids)
+            ids[row] = reps
         kept = self.look_at(round_id, "push-up-reps").result
         assert kept
         values = [*(r.value for r in kept.earlier), kept.result.value]

@@ -17,6 +17,7 @@ from upright_anvil.services.board.saving import StaleSaveError
 from upright_anvil.services.review.decisions import CellMovedError
 from upright_anvil.store.database import BusyError
 from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.once import IdTakenError
 
 SENTENCES = {
     HTTPStatus.BAD_REQUEST: "The request could not be read as JSON.",
@@ -53,6 +54,10 @@ def install(app: FastAPI) -> None:
     @app.exception_handler(NotFoundError)
     async def _missing(_: Request, error: NotFoundError) -> JSONResponse:
         return problem(HTTPStatus.NOT_FOUND, str(error))
+
+    @app.exception_handler(IdTakenError)
+    async def _taken(_: Request, error: IdTakenError) -> JSONResponse:
+        return problem(HTTPStatus.CONFLICT, str(error))
 
     @app.exception_handler(BusyError)
     async def _busy(_: Request, error: BusyError) -> JSONResponse:

@@ -7,6 +7,7 @@ import inspect
 from collections.abc import Callable
 from dataclasses import is_dataclass
 from functools import wraps
+from http import HTTPStatus
 from typing import Any, get_type_hints
 
 from fastapi import APIRouter, Response
@@ -37,6 +38,8 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
     adapter, small = TypeAdapter(kind), _small(kind)
 
     def written(view: object) -> Response:
+        if status == HTTPStatus.NO_CONTENT:
+            return Response(status_code=status)
         return Response(adapter.dump_json(view), status, media_type="application/json")
 
     @wraps(endpoint)

@@ -18,6 +18,7 @@ from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.once import stored
 from upright_anvil.store.tables import DecisionRow, NoteRow, PerformedSetRow, SessionRow
 
 _T = PerformedSetRow
@@ -212,8 +213,8 @@ def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:
 def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at: datetime) -> bool:
     """Store a performed set in one statement; answer whether it was new. Raises `NotFoundError` without its session.
 
-    The client comes from the session; a row whose id is stored already is passed over. This is the one query where a
-    millisecond counts, so it goes past the ORM.
+    The client comes from the session; a row that is stored already is passed over. Raises `IdTakenError` for another's
+    id. This is the one query where a millisecond counts, so it goes past the ORM.
     """
     load = row.load
     values = {
@@ -250,8 +251,13 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
     if scope.db.connection().execute(_INSERT, values).rowcount:
         return True
     session(scope, session_id)
+    if not stored(scope, PerformedSetRow, row.id, **{name: values[name] for name in _CONTENT}):
+        raise NotFoundError("session")
     return False
 
+
+_CONTENT = [column.name for column in _COLUMNS if column.name != "logged_at"]
+"""What a set says; the time it says may have been corrected on arrival."""
 
 _SET = cast("SqlTable", PerformedSetRow.__table__)
 _GIVEN = [c for c in _SET.columns if c.name not in ("seq", "client_id")]

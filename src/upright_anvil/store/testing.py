@@ -5,7 +5,6 @@ from datetime import date, datetime
 from decimal import Decimal
 
 from sqlalchemy import ColumnElement, bindparam, func, select
-from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.assessment.items import Ended
 from upright_anvil.core.assessment.results import Result
@@ -14,6 +13,7 @@ from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.once import stored
 from upright_anvil.store.tables import OwnBatteryRow, OwnTestRow, TestResultRow, TestRoundRow
 
 BODY_WEIGHT = "body-weight"
@@ -68,33 +68,33 @@ def weighed_results(scope: Scope, client_id: ClientId) -> list[Result]:
 
 
 def add_result(scope: Scope, client_id: ClientId, result: Result, received_at: datetime) -> bool:
-    """Store a result; answer whether it was new. A row whose id is stored already is passed over."""
+    """Store a result; answer whether it was new. Raises `IdTakenError` for another one's id."""
     load = result.load
-    statement = insert(TestResultRow).values(
-        id=result.id,
-        trainer_id=scope.trainer_id,
-        client_id=client_id,
-        round_id=result.round_id,
-        test=result.test,
-        on_date=result.on,
-        value=str(result.value) if result.value is not None else None,
-        load=str(load.value) if load else None,
-        load_unit=load.unit.value if load else None,
-        side=result.side.value if result.side else None,
-        variant=result.variant,
-        reserve=result.reserve,
-        ended=result.ended.value if result.ended else None,
-        grade=result.grade,
-        note=result.note,
-        source=result.source,
-        confirmed=result.confirmed,
-        single=result.single,
-        replaces=result.replaces,
-        at=result.at or received_at,
-        received_at=received_at,
-    )
-    found = scope.db.connection().execute(statement.on_conflict_do_nothing(index_elements=["id"]))
-    return bool(found.rowcount)
+    said: dict[str, object] = {
+        "client_id": client_id,
+        "round_id": result.round_id,
+        "test": result.test,
+        "on_date": result.on,
+        "value": str(result.value) if result.value is not None else None,
+        "load": str(load.value) if load else None,
+        "load_unit": load.unit.value if load else None,
+        "side": result.side.value if result.side else None,
+        "variant": result.variant,
+        "reserve": result.reserve,
+        "ended": result.ended.value if result.ended else None,
+        "grade": result.grade,
+        "note": result.note,
+        "source": result.source,
+        "confirmed": result.confirmed,
+        "single": result.single,
+        "replaces": result.replaces,
+    }
+    if stored(scope, TestResultRow, result.id, **said):
+        return False
+    arrived = {"at": result.at or received_at, "received_at": received_at}
+    scope.db.add(TestResultRow(id=result.id, trainer_id=scope.trainer_id, **said, **arrived))
+    scope.db.flush()
+    return True
 
 
 def rounds_of_client(scope: Scope, client_id: ClientId) -> Sequence[TestRoundRow]:

@@ -19,6 +19,7 @@ from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import testing as store
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
+from upright_anvil.store.once import stored
 from upright_anvil.store.tables import TestRoundRow
 
 
@@ -115,9 +116,9 @@ def start_round(
     scope: Scope, client_id: ClientId, round_id: str, battery_id: str, now: datetime, on: date
 ) -> RoundView:
     """Start a round; its id was made by the app, so that starting twice starts once. Raises `NotFoundError`."""
-    if store.find_round(scope, round_id) is None:
+    chosen = battery(scope, battery_id)
+    if not stored(scope, TestRoundRow, round_id, client_id=client_id, battery=chosen.id, on_date=on):
         client(scope, client_id)
-        chosen = battery(scope, battery_id)
         scope.db.add(
             TestRoundRow(
                 id=round_id,

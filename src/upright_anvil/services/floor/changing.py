@@ -22,7 +22,8 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
-from upright_anvil.store.tables import ReadinessRow
+from upright_anvil.store.once import IdTakenError, stored
+from upright_anvil.store.tables import ReadinessRow, SessionChangeRow
 
 _WANTED: TypeAdapter[Wanted] = TypeAdapter(Wanted)
 
@@ -56,15 +57,17 @@ def make_change(
     Raises `DomainError`, `NotFoundError`.
     """
     session = ledger.session(scope, sid)
-    if any(row.id == change_id for row in store.change_rows(scope, sid)):
+    if stored(scope, SessionChangeRow, change_id, session_id=sid, sort=wanted.sort):
+        if _asked_of(scope, sid, change_id) != _WANTED.dump_python(wanted, mode="json"):
+            raise IdTakenError
         return Acknowledged(change_id, again=True)
     view = opened(scope, session.program_id, session.week_id, session.day_id, today)
     asked = _with_cycle(scope, wanted, view, today)
+    said: dict[str, Any] = _WANTED.dump_python(asked, mode="json")
     answered = worked_out(scope, view.day, asked, view.here, view.done, today)
     if isinstance(asked, WantsReadiness):
         _keep_report(scope, sid, session.client_id, change_id, asked, now)
     taken = [change for change in answered.changes if change.key not in left_out]
-    said: dict[str, Any] = _WANTED.dump_python(asked, mode="json")
     store.add_change(scope, session, change_id, asked.sort, said, written(taken), now)
     _estimate_anew(scope, sid, today)
     return Acknowledged(change_id, again=False)
@@ -77,7 +80,8 @@ def undo_change(scope: Scope, sid: SessionId, row_id: str, undoes: str, now: dat
     """
     session = ledger.session(scope, sid)
     rows = store.change_rows(scope, sid)
-    if any(row.id == row_id or row.undoes == undoes for row in rows):
+    again = stored(scope, SessionChangeRow, row_id, session_id=sid, undoes=undoes)
+    if again or any(row.undoes == undoes for row in rows):
         return Acknowledged(row_id, again=True)
     names = {change.id for change in made_changes(scope, sid)} | {row.id for row in rows}
     if undoes not in names:
@@ -90,6 +94,12 @@ def undo_change(scope: Scope, sid: SessionId, row_id: str, undoes: str, now: dat
 def made_changes(scope: Scope, sid: SessionId) -> tuple[MadeChange, ...]:
     """Answer the changes of a started session, those taken back included."""
     return on_the_day(scope, find_started(scope, sid)).changes
+
+
+def _asked_of(scope: Scope, sid: SessionId, change_id: str) -> dict[str, Any]:
+    """What the device asked for with a change that is kept: without the cycle report that was put to it here."""
+    asked = next(row.asked for row in store.change_rows(scope, sid) if row.id == change_id)
+    return asked | {"report": asked["report"] | {"cycle_energy": None}} if "report" in asked else asked
 
 
 def _with_cycle(scope: Scope, wanted: Wanted, view: Opened, today: date) -> Wanted:

@@ -17,6 +17,7 @@ from upright_anvil.simulators.rep_sensor import Moves, RepSensor, SimulatedRepSe
 from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
+from upright_anvil.store.once import stored
 from upright_anvil.store.tables import MeasureRow
 
 
@@ -129,7 +130,15 @@ def keep_measure(
     Raises `NotFoundError` before the session was started.
     """
     session = ledger.session(scope, sid)
-    if any(row.id == row_id for row in store.measures_of_session(scope, sid)):
+    said = {
+        "reps": figures.reps,
+        "partial": figures.partial,
+        "slow_down": figures.slow_down,
+        "heart_mean": figures.heart_mean,
+        "heart_most": figures.heart_most,
+        "sentences": list(figures.sentences),
+    }
+    if stored(scope, MeasureRow, row_id, session_id=sid, line=line, number=number, figures=said):
         return Acknowledged(row_id, again=True)
     row = MeasureRow(
         id=row_id,
@@ -139,14 +148,7 @@ def keep_measure(
         line=line,
         number=number,
         sort="set",
-        figures={
-            "reps": figures.reps,
-            "partial": figures.partial,
-            "slow_down": figures.slow_down,
-            "heart_mean": figures.heart_mean,
-            "heart_most": figures.heart_most,
-            "sentences": list(figures.sentences),
-        },
+        figures=said,
         at=now,
     )
     scope.db.add(row)

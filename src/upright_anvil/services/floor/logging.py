@@ -13,6 +13,7 @@ from upright_anvil.services.floor.session import find
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
+from upright_anvil.store.once import stored
 from upright_anvil.store.tables import NoteRow, SessionRow
 
 
@@ -38,7 +39,7 @@ def start_session(
     After days away the step back is kept with it as a change of the day. Raises `DomainError` when the id is not
     this session's, `NotFoundError`.
     """
-    if ledger.find_session(scope, sid):
+    if stored(scope, SessionRow, sid, program_id=program_id, week_id=week_id, day_id=day_id):
         return Acknowledged(sid, again=True)
     found = find(scope, program_id, week_id, day_id)
     if found.id != sid:
@@ -96,7 +97,7 @@ def add_note(
     Raises `NotFoundError` before the session was started.
     """
     session = ledger.session(scope, sid)
-    if any(n.id == note_id for n in ledger.notes_of_session(scope, sid)):
+    if stored(scope, NoteRow, note_id, session_id=sid, line=line, text=text, for_next=for_next):
         return Acknowledged(note_id, again=True)
     scope.db.add(
         NoteRow(

@@ -23,6 +23,7 @@ from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import health as store
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
+from upright_anvil.store.once import stored
 from upright_anvil.store.tables import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
 
 
@@ -118,23 +119,19 @@ def add_entry(scope: Scope, client_id: ClientId, entry: Entry, now: datetime, to
     """Add an entry to a client's history; sent twice, it stands once. Raises `NotFoundError`, `DomainError`."""
     client(scope, client_id)
     check_entry(entry, today)
-    if any(kept.id == entry.id for kept in store.history(scope, client_id)):
+    said: dict[str, object] = {
+        "client_id": client_id,
+        "on_date": entry.on,
+        "topic": entry.topic.value,
+        "side": entry.side.value if entry.side else None,
+        "state": entry.state.value,
+        "words": entry.words,
+        "clinician": entry.clinician,
+        "due_on": entry.due_on,
+    }
+    if stored(scope, HistoryRow, entry.id, **said):
         return health_view(scope, client_id, today)
-    scope.db.add(
-        HistoryRow(
-            id=entry.id,
-            trainer_id=scope.trainer_id,
-            client_id=client_id,
-            on_date=entry.on,
-            topic=entry.topic.value,
-            side=entry.side.value if entry.side else None,
-            state=entry.state.value,
-            words=entry.words,
-            clinician=entry.clinician,
-            due_on=entry.due_on,
-            at=now,
-        )
-    )
+    scope.db.add(HistoryRow(id=entry.id, trainer_id=scope.trainer_id, at=now, **said))
     scope.db.flush()
     return health_view(scope, client_id, today)
 

@@ -23,6 +23,7 @@ from upright_anvil.services.review.presenting import circuit_of
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.database import Scope
+from upright_anvil.store.once import stored
 from upright_anvil.store.tables import DecisionRow
 
 
@@ -65,10 +66,12 @@ def decide(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now:
     lines = {one.judged.line.id: one for one in opened.lines}
     program, whys, rows = before.program, list[str](), list[DecisionRow]()
     for decision in decisions:
+        said = {"session_id": opened.found.id, "line": decision.line, "verdict": decision.verdict.value}
+        again = stored(scope, DecisionRow, decision.id, **said)
         one = lines.get(decision.line)
         if one is None or one.proposal is None:
             raise DomainError("There is no proposal for that line of this session.")
-        if decision.line in taken:
+        if again or decision.line in taken:
             continue
         text = ""
         if decision.verdict is not Verdict.DECLINED:

@@ -1,0 +1,28 @@
+"""Ids made by a device: the same sent again is stored once, another thing under the same id is refused."""
+
+from typing import Any
+
+from sqlalchemy import select
+
+from upright_anvil.store.database import Scope
+
+
+class IdTakenError(Exception):
+    """An id names something else already; `str()` is a sentence."""
+
+    def __init__(self) -> None:
+        super().__init__("Something else is kept under this id already. Nothing was changed; enter it anew.")
+
+
+def stored(scope: Scope, kind: Any, row_id: str, **content: object) -> bool:
+    """Answer whether a row is stored under an id, with the same content and this trainer's.
+
+    Raises `IdTakenError` where it says anything else, or is somebody else's.
+    """
+    row = scope.db.scalars(select(kind).where(kind.id == row_id)).first()
+    if row is None:
+        return False
+    mine = {"trainer_id": scope.trainer_id, **content}
+    if any(getattr(row, name) != value for name, value in mine.items()):
+        raise IdTakenError
+    return True

@@ -2,6 +2,7 @@
 
 import http.client
 import json
+import os
 import socket
 import tempfile
 from collections.abc import Iterator
@@ -19,6 +20,26 @@ class Served:
 
     data: Path
     connection: http.client.HTTPConnection
+    pid: int
+
+    def again(self) -> "Served":
+        """Answer the same app over a connection of its own, for another thread."""
+        connection = http.client.HTTPConnection("127.0.0.1", self.connection.port)
+        connection.connect()
+        connection.sock.setsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY, 1)
+        return Served(self.data, connection, self.pid)
+
+    def status(self, method: str, path: str, body: object = None) -> int:
+        """Send one request, read its whole answer, and answer its status."""
+        answer = self._answer(method, path, None if body is None else json.dumps(body))
+        answer.read()
+        return answer.status
+
+    @property
+    def processor_ms(self) -> float:
+        """Milliseconds of processor time that the server has used so far."""
+        fields = Path(f"/proc/{self.pid}/stat").read_text("ascii").rpartition(")")[2].split()
+        return (int(fields[11]) + int(fields[12])) * 1000 / os.sysconf("SC_CLK_TCK")
 
     def ask(self, method: str, path: str, body: object = None) -> Any:
         """Send one request and read its whole answer; raises `AssertionError` unless it succeeds."""
@@ -55,7 +76,8 @@ def served() -> Iterator[Served]:
         connection.connect()
         connection.sock.setsockopt(socket.IPPROTO_TCP, socket.TCP_NODELAY, 1)
         try:
-            yield Served(app.data, connection)
+            assert app.process is not None and app.process.pid is not None
+            yield Served(app.data, connection, app.process.pid)
         finally:
             connection.close()
             app.kill()

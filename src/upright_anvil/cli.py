@@ -16,6 +16,9 @@ from upright_anvil.demo.scenario import fill
 from upright_anvil.store.database import Database
 from upright_anvil.store.tables import TrainerRow
 
+COLLECT_AFTER = (50_000, 20, 50)
+"""Objects and rounds between collections: a board makes thousands that are gone by themselves."""
+
 WEB = Path(__file__).parents[2] / "web" / "dist"
 
 
@@ -69,6 +72,7 @@ def serve_data(
         fill(database, THE_TRAINER, clock())
     gc.collect()
     gc.freeze()  # what was read at the start stays, so that no collection walks through it again
+    gc.set_threshold(*COLLECT_AFTER)
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     uvicorn.run(
         create_app(Studio(database, clock), WEB), host="127.0.0.1", port=port, log_level=level, access_log=False

@@ -72,6 +72,13 @@ class MadeIdsTest(ApiTest):
         self.sent_again(
             "PUT", f"/clients/{who}{rounds}", begin, {"battery": "studio-basic"}, f"/clients/{other}{rounds}"
         )
-        done = {"id": "result-0001", "test": "plank-hold", "on": str(TODAY), "value": "60", "round_id": "round-00001"}
-        done["at"] = NOW.isoformat()
+        done = {
+            "id": "result-0001",
+            "test": "plank-hold",
+            "on": str(TODAY),
+            "value": "60",
+            "round_id": "round-00001",
+            "at": NOW.isoformat(),
+            "variant": "full",
+        }
         self.sent_again("POST", f"/clients/{who}/results", done, {"value": "70"})

@@ -1,6 +1,8 @@
 """What every route is given: the data, the trainer and the clock."""
 
+import asyncio
 from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
 from contextlib import AbstractContextManager
 from dataclasses import dataclass, field
 from datetime import date, datetime
@@ -8,7 +10,6 @@ from functools import cached_property
 from typing import Annotated, TypeVar
 
 from fastapi import Depends, Request
-from fastapi.concurrency import run_in_threadpool
 
 from upright_anvil.api.clock import Clock, shifted_clock
 from upright_anvil.core.ids import TrainerId
@@ -20,6 +21,9 @@ THE_TRAINER = TrainerId("trainer")
 
 
 T = TypeVar("T")
+
+AT_ONCE = 2
+"""Boards, drafts and reviews that are worked out at the same time; more would only wait for each other."""
 
 
 @dataclass(frozen=True)
@@ -41,18 +45,26 @@ class Studio:
         return self.clock().date()
 
     @cached_property
+    def drawing(self) -> ThreadPoolExecutor:
+        """The threads for heavy work."""
+        return ThreadPoolExecutor(max_workers=AT_ONCE, thread_name_prefix="drawing")
+
+    @cached_property
     def writer(self) -> Writer:
         """The one writer."""
         return Writer(self.database)
 
     async def read(self, work: Callable[[Scope], T]) -> T:
-        """Answer what some work answers, off the event loop, in a transaction that only reads."""
+        """Answer what some work answers, off the event loop, in a transaction that only reads.
+
+        What is worked out around a write is heavy: a few at a time, so that sets and plain reads come in between.
+        """
 
         def made() -> T:
             with self.reading() as scope:
                 return work(scope)
 
-        return await run_in_threadpool(made)
+        return await asyncio.wrap_future(self.drawing.submit(made))
 
     async def write(self, work: Callable[[Scope], T]) -> T:
         """Answer what some work answers once it is on disk; it takes its turn. Raises `BusyError`."""
@@ -62,6 +74,8 @@ class Studio:
         """End the writer, once what was begun is written, and close all connections."""
         if "writer" in vars(self):
             self.writer.close()
+        if "drawing" in vars(self):
+            self.drawing.shutdown()
         self.database.close()
 
     def reading(self) -> AbstractContextManager[Scope]:

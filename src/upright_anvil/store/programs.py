@@ -92,8 +92,8 @@ def current(scope: Scope, program_id: ProgramId) -> Revision:
     return revision(scope, program_id, program_row(scope, program_id).revision)
 
 
-def append(scope: Scope, new: Revision) -> None:
-    """Add a revision and make it the one that holds."""
+def append(scope: Scope, new: Revision, document: str | None = None) -> None:
+    """Add a revision and make it the one that holds; ``document`` is its JSON, where that is written already."""
     row = program_row(scope, new.program_id)
     scope.db.add(
         RevisionRow(
@@ -105,7 +105,7 @@ def append(scope: Scope, new: Revision) -> None:
             reason=new.reason,
             undo_to=new.undo_to,
             redo_to=new.redo_to,
-            document=new.program.model_dump_json(),
+            document=new.program.model_dump_json() if document is None else document,
         )
     )
     row.revision = new.number

@@ -26,9 +26,8 @@ def open_board(program_id: ProgramId, here: Here) -> BoardView:
 @router.post("/revisions", status_code=201)
 async def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> BoardView:
     """Save edits as a new revision; a stale save is refused with the difference."""
-    saved = await here.write(
-        lambda scope: saving.save_edits(scope, program_id, asked.base, asked.edits, asked.reason, here.now)
-    )
+    edited = await here.read(lambda scope: saving.edited(scope, program_id, asked.base, asked.edits))
+    saved = await here.write(lambda scope: saving.keep_edited(scope, edited, asked.reason, here.now))
     return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 

@@ -1,7 +1,7 @@
 """Saving a program: every save is a new revision, undo and redo too; a stale one is refused with the difference."""
 
 from collections.abc import Sequence
-from dataclasses import replace
+from dataclasses import dataclass, replace
 from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
@@ -35,9 +35,31 @@ def save_edits(
 
     Raises `StaleSaveError` when that revision is stale, `DomainError` when an edit does not fit, `NotFoundError`.
     """
+    return keep_edited(scope, edited(scope, program_id, base, edits), reason, now)
+
+
+@dataclass(frozen=True, slots=True)
+class Edited:
+    """A program with edits applied, not kept yet: the revision they started from, what it comes to, and its JSON."""
+
+    before: Revision
+    program: Program
+    document: str
+
+
+def edited(scope: Scope, program_id: ProgramId, base: int, edits: Sequence[Edit]) -> Edited:
+    """Answer what edits come to, as `save_edits` does; the part of a save that takes time."""
     before = fresh_base(scope, program_id, base)
-    after = apply_edits(before.program, _placed(scope, edits))
-    return write_revision(scope, before, after, reason, now)
+    program = apply_edits(before.program, _placed(scope, edits))
+    return Edited(before, program, program.model_dump_json())
+
+
+def keep_edited(scope: Scope, work: Edited, reason: str, now: datetime) -> Revision:
+    """Keep edits as a new revision; the part of a save that others wait for. Raises `StaleSaveError`."""
+    before = work.before
+    if programs.program_row(scope, before.program_id).revision != before.number:
+        fresh_base(scope, before.program_id, before.number)
+    return write_revision(scope, before, work.program, reason, now, work.document)
 
 
 def undo(scope: Scope, program_id: ProgramId, base: int, now: datetime) -> Revision:
@@ -67,12 +89,17 @@ def redo(scope: Scope, program_id: ProgramId, base: int, now: datetime) -> Revis
     return keep(scope, redone)
 
 
-def write_revision(scope: Scope, before: Revision, program: Program, reason: str, now: datetime) -> Revision:
-    """Keep a changed program as the revision after ``before``; an unchanged one makes none."""
+def write_revision(
+    scope: Scope, before: Revision, program: Program, reason: str, now: datetime, document: str | None = None
+) -> Revision:
+    """Keep a changed program as the revision after ``before``; an unchanged one makes none.
+
+    ``document`` is the program's JSON, where it has been written already.
+    """
     if program == before.program:
         return before
     after = Revision(before.program_id, before.number + 1, scope.trainer_id, now, reason, before.number, None, program)
-    return keep(scope, after)
+    return keep(scope, after, document)
 
 
 def history(scope: Scope, program_id: ProgramId) -> tuple[RevisionHead, ...]:
@@ -81,9 +108,9 @@ def history(scope: Scope, program_id: ProgramId) -> tuple[RevisionHead, ...]:
     return tuple(programs.heads(scope, program_id, 100))
 
 
-def keep(scope: Scope, revision: Revision) -> Revision:
+def keep(scope: Scope, revision: Revision, document: str | None = None) -> Revision:
     """Keep a revision as the one that holds."""
-    programs.append(scope, revision)
+    programs.append(scope, revision, document)
     scope.db.flush()
     return revision
 

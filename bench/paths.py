@@ -56,7 +56,7 @@ class Counted:
         try:
             action()
         finally:
-            threading.setprofile(None)  # type: ignore[arg-type]
+            threading.setprofile(None)
             sys.setprofile(None)
         return self.queries, len(self.modules)
 

@@ -3,54 +3,23 @@
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
-from decimal import Decimal
-from functools import lru_cache
 from typing import Any, Protocol, cast
 
 from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
 from sqlalchemy.dialects.sqlite import insert
 
-from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
-from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd, Source
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
-from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.store.database import Scope
+from upright_anvil.store.mapping import Columns
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.once import stored
 from upright_anvil.store.tables import DecisionRow, NoteRow, PerformedSetRow, SessionRow
 
 _T = PerformedSetRow
-_COLUMNS = (
-    _T.id,
-    _T.line,
-    _T.number,
-    _T.exercise,
-    _T.outcome,
-    _T.reps,
-    _T.seconds,
-    _T.load,
-    _T.load_unit,
-    _T.assisted,
-    _T.reserve,
-    _T.planned,
-    _T.note,
-    _T.replaces,
-    _T.logged_at,
-    _T.session_id,
-    _T.ramp,
-    _T.left,
-    _T.right,
-    _T.lead,
-    _T.quality,
-    _T.ended,
-    _T.pain,
-    _T.pain_side,
-    _T.checkpoints,
-    _T.source,
-    _T.confirmed,
-)
+_SET_COLUMNS = Columns(PerformedSet)
+_COLUMNS = (_T.session_id, *(getattr(_T, name) for name in _SET_COLUMNS.names))
 
 
 @dataclass(frozen=True, slots=True)
@@ -61,16 +30,6 @@ class KeptSet:
     row: PerformedSet
 
 
-@lru_cache(maxsize=4096)
-def _load(value: str, unit: str) -> Load:
-    return Load(Decimal(value), Unit(unit))
-
-
-@lru_cache(maxsize=4096)
-def _slot(line: LineId, number: int, ramp: bool) -> SetPosition:
-    return SetPosition(line, number, ramp)
-
-
 def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
     """Read rows in the order they arrived."""
     query = select(*_COLUMNS).where(_T.trainer_id == scope.trainer_id, *conditions).order_by(_T.seq)
@@ -78,50 +37,7 @@ def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
 
 
 def _read(rows: Iterable[Any]) -> list[KeptSet]:
-    kept = []
-    for r in rows:
-        load = _load(r.load, r.load_unit) if r.load is not None else None
-        kept.append(
-            KeptSet(
-                r.session_id,
-                PerformedSet(
-                    r.id,
-                    _slot(r.line, r.number, r.ramp),
-                    r.exercise,
-                    Outcome(r.outcome),
-                    r.reps,
-                    r.seconds,
-                    load,
-                    r.assisted,
-                    r.reserve,
-                    r.planned,
-                    r.note,
-                    r.replaces,
-                    r.logged_at,
-                    _how(r),
-                ),
-            )
-        )
-    return kept
-
-
-def _how(r: Any) -> How:
-    """Read what was seen of a set; most sets say nothing, and share one value."""
-    said = (r.left, r.right, r.lead, r.quality, r.ended, r.pain, r.checkpoints, r.confirmed or None)
-    if r.source == Source.TAP and all(value is None for value in said):
-        return NOTHING_SEEN
-    return How(
-        left=r.left,
-        right=r.right,
-        lead=Side(r.lead) if r.lead else None,
-        quality=Quality(r.quality) if r.quality else None,
-        ended=SetEnd(r.ended) if r.ended else None,
-        pain=Joint(r.pain) if r.pain else None,
-        pain_side=Side(r.pain_side) if r.pain_side else None,
-        checkpoints=r.checkpoints,
-        source=Source(r.source),
-        confirmed=r.confirmed,
-    )
+    return [KeptSet(row[0], _SET_COLUMNS.read(row[1:])) for row in rows]
 
 
 def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet]:
@@ -216,48 +132,21 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
     The client comes from the session; a row that is stored already is passed over. Raises `IdTakenError` for another's
     id. This is the one query where a millisecond counts, so it goes past the ORM.
     """
-    load = row.load
-    values = {
-        "id": row.id,
+    said = _SET_COLUMNS.write(row)
+    values = said | {
         "trainer_id": scope.trainer_id,
         "session_id": session_id,
-        "line": row.slot.line,
-        "number": row.slot.number,
-        "exercise": row.exercise,
-        "outcome": row.outcome.value,
-        "reps": row.reps,
-        "seconds": row.seconds,
-        "load": str(load.value) if load else None,
-        "load_unit": load.unit.value if load else None,
-        "assisted": row.assisted,
-        "reserve": row.reserve,
-        "planned": row.planned,
-        "note": row.note,
-        "ramp": row.slot.ramp,
-        "left": row.how.left,
-        "right": row.how.right,
-        "lead": row.how.lead,
-        "quality": row.how.quality,
-        "ended": row.how.ended,
-        "pain": row.how.pain,
-        "pain_side": row.how.pain_side,
-        "checkpoints": row.how.checkpoints,
-        "source": row.how.source.value,
-        "confirmed": row.how.confirmed,
-        "replaces": row.replaces,
         "logged_at": row.logged_at or received_at,
         "received_at": received_at,
     }
     if scope.db.connection().execute(_INSERT, values).rowcount:
         return True
     session(scope, session_id)
-    if not stored(scope, PerformedSetRow, row.id, **{name: values[name] for name in _CONTENT}):
+    said.pop("logged_at")  # the time may have been corrected on arrival
+    if not stored(scope, PerformedSetRow, row.id, **said, session_id=session_id):
         raise NotFoundError("session")
     return False
 
-
-_CONTENT = [column.name for column in _COLUMNS if column.name != "logged_at"]
-"""What a set says; the time it says may have been corrected on arrival."""
 
 _SET = cast("SqlTable", PerformedSetRow.__table__)
 _GIVEN = [c for c in _SET.columns if c.name not in ("seq", "client_id")]

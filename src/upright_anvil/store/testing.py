@@ -6,12 +6,11 @@ from decimal import Decimal
 
 from sqlalchemy import ColumnElement, bindparam, func, select
 
-from upright_anvil.core.assessment.items import Ended
 from upright_anvil.core.assessment.results import Result
-from upright_anvil.core.body.joints import Side
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.store.database import Scope
+from upright_anvil.store.mapping import Columns
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.once import stored
 from upright_anvil.store.tables import OwnBatteryRow, OwnTestRow, TestResultRow, TestRoundRow
@@ -32,13 +31,16 @@ _BODY_WEIGHT = (
 )
 
 
+_RESULT = Columns(Result, {"on": "on_date"})
+
+
 def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[Result]:
     query = (
-        select(TestResultRow)
+        select(*(getattr(TestResultRow, name) for name in _RESULT.names))
         .where(TestResultRow.trainer_id == scope.trainer_id, *conditions)
         .order_by(TestResultRow.seq)
     )
-    return [_result(row) for row in scope.db.scalars(query)]
+    return [_RESULT.read(row) for row in scope.db.execute(query)]
 
 
 def results_of_round(scope: Scope, round_id: str) -> list[Result]:
@@ -69,30 +71,12 @@ def weighed_results(scope: Scope, client_id: ClientId) -> list[Result]:
 
 def add_result(scope: Scope, client_id: ClientId, result: Result, received_at: datetime) -> bool:
     """Store a result; answer whether it was new. Raises `IdTakenError` for another one's id."""
-    load = result.load
-    said: dict[str, object] = {
-        "client_id": client_id,
-        "round_id": result.round_id,
-        "test": result.test,
-        "on_date": result.on,
-        "value": str(result.value) if result.value is not None else None,
-        "load": str(load.value) if load else None,
-        "load_unit": load.unit.value if load else None,
-        "side": result.side.value if result.side else None,
-        "variant": result.variant,
-        "reserve": result.reserve,
-        "ended": result.ended.value if result.ended else None,
-        "grade": result.grade,
-        "note": result.note,
-        "source": result.source,
-        "confirmed": result.confirmed,
-        "single": result.single,
-        "replaces": result.replaces,
-    }
+    said = _RESULT.write(result) | {"client_id": client_id}
+    del said["at"]  # a result without a time gets that of its arrival
     if stored(scope, TestResultRow, result.id, **said):
         return False
     arrived = {"at": result.at or received_at, "received_at": received_at}
-    scope.db.add(TestResultRow(id=result.id, trainer_id=scope.trainer_id, **said, **arrived))
+    scope.db.add(TestResultRow(trainer_id=scope.trainer_id, **said, **arrived))
     scope.db.flush()
     return True
 
@@ -152,25 +136,3 @@ def own_tests(scope: Scope) -> Sequence[OwnTestRow]:
     """Answer the trainer's own tests."""
     query = select(OwnTestRow).where(OwnTestRow.trainer_id == scope.trainer_id).order_by(OwnTestRow.id)
     return scope.db.scalars(query).all()
-
-
-def _result(row: TestResultRow) -> Result:
-    return Result(
-        id=row.id,
-        test=row.test,
-        on=row.on_date,
-        value=Decimal(row.value) if row.value is not None else None,
-        load=Load(Decimal(row.load), Unit(row.load_unit)) if row.load is not None and row.load_unit else None,
-        side=Side(row.side) if row.side else None,
-        variant=row.variant,
-        reserve=row.reserve,
-        ended=Ended(row.ended) if row.ended else None,
-        grade=row.grade,
-        note=row.note,
-        source=row.source,
-        confirmed=row.confirmed,
-        single=row.single,
-        replaces=row.replaces,
-        round_id=row.round_id,
-        at=row.at,
-    )

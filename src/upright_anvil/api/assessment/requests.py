@@ -32,8 +32,7 @@ class TestRequest(RequestModel):
 
     def item(self) -> TestItem:
         """Answer the core's test."""
-        fields = self.model_dump(exclude={"variants"})
-        return TestItem(id="", variants=tuple(self.variants), **fields)
+        return self.made(TestItem, id="")
 
 
 class BatteryRequest(RequestModel):
@@ -80,5 +79,4 @@ class ResultRequest(RequestModel):
 
     def result(self) -> Result:
         """Answer the core's result."""
-        fields = self.model_dump(exclude={"load"})
-        return Result(**fields, load=self.load.load() if self.load else None)
+        return self.made(Result, load=self.load.load() if self.load else None)

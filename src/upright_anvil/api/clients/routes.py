@@ -28,7 +28,7 @@ def list_clients(here: Here) -> list[ClientEntry]:
 @router.post("", status_code=201)
 async def add_client(asked: ClientRequest, here: Here) -> ClientView:
     """Add a client; the name is enough."""
-    place = PlaceFacts(**asked.place.model_dump()) if asked.place else None
+    place = asked.place.made(PlaceFacts) if asked.place else None
     weight = asked.body_weight.load() if asked.body_weight else None
     return await here.write(lambda scope: clients.add_client(scope, asked.facts(), here.now, place, weight))
 

@@ -84,14 +84,13 @@ def open_settings(here: Here) -> Settings:
 @router.put("/settings")
 async def keep_settings(asked: SettingsRequest, here: Here) -> Settings:
     """Keep all settings."""
-    return await here.write(lambda scope: settings.keep_settings(scope, Settings(**asked.model_dump())))
+    return await here.write(lambda scope: settings.keep_settings(scope, asked.made(Settings)))
 
 
 @router.post("/sessions/{session_id}/measures")
 async def measure(session_id: SessionId, asked: MeasureRequest, here: Here) -> Acknowledged:
     """Keep what a device measured of a set."""
-    said = asked.model_dump(exclude={"id", "line", "number", "sentences"})
-    figures = Figures(**said, sentences=tuple(asked.sentences))
+    figures = asked.made(Figures, sentences=tuple(asked.sentences))
     return await here.write(
         lambda scope: keep_measure(scope, session_id, asked.id, asked.line, asked.number, figures, here.now)
     )

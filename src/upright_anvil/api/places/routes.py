@@ -20,13 +20,13 @@ def list_places(here: Here) -> list[PlaceView]:
 @router.post("/places", status_code=201)
 async def add_place(asked: PlaceRequest, here: Here) -> PlaceView:
     """Add a place."""
-    return await here.write(lambda scope: places.add_place(scope, PlaceFacts(**asked.model_dump())))
+    return await here.write(lambda scope: places.add_place(scope, asked.made(PlaceFacts)))
 
 
 @router.put("/places/{place_id}")
 async def change_place(place_id: PlaceId, asked: PlaceRequest, here: Here) -> PlaceView:
     """Change a place, for everybody who trains there."""
-    return await here.write(lambda scope: places.change_place(scope, place_id, PlaceFacts(**asked.model_dump())))
+    return await here.write(lambda scope: places.change_place(scope, place_id, asked.made(PlaceFacts)))
 
 
 @router.post("/equipment/read")

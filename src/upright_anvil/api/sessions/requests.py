@@ -61,12 +61,11 @@ class SetRequest(RequestModel):
 
     def row(self) -> PerformedSet:
         """Answer the row of the ledger. Raises `DomainError` when the figures do not go together."""
-        fields = self.model_dump(exclude={"line", "number", "load", "ramp", "how"})
-        return PerformedSet(
-            **fields,
-            slot=SetPosition(self.line, self.number, self.ramp),
+        return self.made(
+            PerformedSet,
+            slot=self.made(SetPosition),
             load=self.load.load() if self.load else None,
-            how=How(**self.how.model_dump()),
+            how=self.how.made(How),
         )
 
 

@@ -17,6 +17,7 @@ from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import clients as store
 from upright_anvil.store import places, programs, testing
 from upright_anvil.store.database import Scope
+from upright_anvil.store.mapping import Columns
 from upright_anvil.store.tables import ClientRow
 
 OLDEST = 110
@@ -137,7 +138,7 @@ def add_client(
     Raises `DomainError` for a birth year that cannot be.
     """
     _check(facts, now.date())
-    row = ClientRow(id=fresh_id(), trainer_id=scope.trainer_id, created_at=now, **_columns(facts))
+    row = ClientRow(id=fresh_id(), trainer_id=scope.trainer_id, created_at=now, **FACTS.write(facts))
     scope.db.add(row)
     scope.db.flush()
     place_id = add_place(scope, place).id if place else places.most_shared(scope)
@@ -154,39 +155,18 @@ def change_client(scope: Scope, client_id: ClientId, changes: Mapping[str, objec
     row = store.client(scope, client_id)
     facts = replace(facts_of(row), **changes)  # type: ignore[arg-type]
     _check(facts, today)
-    for name, value in _columns(facts).items():
+    for name, value in FACTS.write(facts).items():
         setattr(row, name, value)
     scope.db.flush()
     return client_file(scope, client_id, today)
 
 
+FACTS = Columns(ClientFacts)
+
+
 def facts_of(row: ClientRow) -> ClientFacts:
     """Read a client's row."""
-    return ClientFacts(
-        name=row.name,
-        unit=Unit(row.unit),
-        aim=GoalKind(row.aim),
-        goal=row.goal,
-        second_aim=GoalKind(row.second_aim),
-        second_goal=row.second_goal,
-        about=row.about,
-        minutes=row.minutes,
-        days_a_week=row.days_a_week,
-        weekdays=tuple(int(day) for day in row.weekdays),
-        training_age=TrainingAge(row.training_age),
-        school=School(row.school),
-        birth_year=row.birth_year,
-        contact=row.contact,
-        emergency_contact=row.emergency_contact,
-        consent_on=row.consent_on,
-        cycle_reports=row.cycle_reports,
-    )
-
-
-def _columns(facts: ClientFacts) -> dict[str, object]:
-    columns = {name: getattr(facts, name) for name in ClientFacts.__dataclass_fields__}
-    plain = {name: columns[name].value for name in ("unit", "aim", "second_aim", "training_age", "school")}
-    return columns | plain | {"weekdays": "".join(str(day) for day in sorted(set(facts.weekdays)))}
+    return FACTS.read([getattr(row, name) for name in FACTS.names])
 
 
 def _check(facts: ClientFacts, today: date) -> None:

@@ -79,8 +79,8 @@ def log_set(scope: Scope, sid: SessionId, row: PerformedSet, now: datetime) -> A
 
     Raises `NotFoundError` before the session was started.
     """
-    if row.logged_at is not None and row.logged_at != (at := _as_possible(row.logged_at, now)):
-        row = replace(row, logged_at=at)
+    at = row.logged_at and _as_possible(row.logged_at, now)
+    row = replace(row, logged_at=at, logged_by=scope.trainer_id)
     return Acknowledged(row.id, again=not ledger.add_set(scope, sid, row, now))
 
 

@@ -67,6 +67,7 @@ class PerformedSetRow(Table):
     confirmed: Mapped[bool]
     replaces: Mapped[str | None]
     logged_at: Mapped[datetime]
+    logged_by: Mapped[TrainerId | None]
     received_at: Mapped[datetime]
     __table_args__ = (
         Index("performed_set_by_client", "client_id", "exercise", "seq"),

@@ -1,0 +1,101 @@
+"""A core value and its columns: declared by the value's own fields, so that a new fact needs no copying by hand.
+
+An enumeration is kept as its value, a decimal as text, a load as figure and unit (``load``, ``load_unit``), days of the
+week as digits; the fields of a value inside another lie beside the others under their own names.
+"""
+
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, fields, is_dataclass
+from decimal import Decimal
+from enum import Enum
+from functools import lru_cache
+from types import UnionType
+from typing import Any, Generic, TypeVar, Union, get_args, get_origin, get_type_hints
+
+from upright_anvil.core.loads.load import Load, Unit
+
+V = TypeVar("V")
+SHARED = 4096
+"""Values inside others that are kept to be shared: most sets say the same of themselves."""
+
+
+@dataclass(frozen=True)
+class _Field:
+    """One field: the columns it lies in, and how it is read from their values and written to them."""
+
+    name: str
+    columns: tuple[str, ...]
+    read: Callable[[tuple[Any, ...]], Any] | None
+    write: Callable[[Any], tuple[Any, ...]]
+
+
+class Columns(Generic[V]):
+    """The columns of a core value; ``named`` are columns that have another name than their field."""
+
+    def __init__(self, kind: type[V], named: Mapping[str, str] | None = None) -> None:
+        self._kind = kind
+        hints = get_type_hints(kind)
+        self._fields = [_field((named or {}).get(f.name, f.name), hints[f.name]) for f in fields(kind)]  # type: ignore[arg-type]
+        self._spans: list[tuple[int, int, Callable[[tuple[Any, ...]], Any] | None]] = []
+        for field in self._fields:
+            start = self._spans[-1][1] if self._spans else 0
+            self._spans.append((start, start + len(field.columns), field.read))
+
+    @property
+    def names(self) -> tuple[str, ...]:
+        """The columns in order."""
+        return tuple(name for field in self._fields for name in field.columns)
+
+    def read(self, raw: Sequence[Any]) -> V:
+        """Answer the value from the values of its columns, in their order."""
+        values = tuple(raw)
+        return self._kind(*[values[a] if read is None else read(values[a:b]) for a, b, read in self._spans])
+
+    def write(self, value: V) -> dict[str, Any]:
+        """Answer the columns of a value."""
+        said: dict[str, Any] = {}
+        for field, own in zip(self._fields, fields(self._kind), strict=True):  # type: ignore[arg-type]
+            said |= zip(field.columns, field.write(getattr(value, own.name)), strict=True)
+        return said
+
+
+def _field(name: str, hint: Any) -> _Field:
+    kind = _without_none(hint)
+    if kind is Load:
+        return _Field(name, (name, f"{name}_unit"), _load, _load_columns)
+    if kind is Decimal:
+        return _Field(name, (name,), _maybe(Decimal), lambda value: (None if value is None else str(value),))
+    if isinstance(kind, type) and issubclass(kind, Enum):
+        return _Field(name, (name,), _maybe(kind), lambda value: (None if value is None else value.value,))
+    if isinstance(kind, type) and is_dataclass(kind):
+        inner = Columns(kind)
+        read = lru_cache(SHARED)(inner.read)
+        return _Field(name, inner.names, read, lambda value: tuple(inner.write(value).values()))
+    if kind == tuple[int, ...]:
+        return _Field(name, (name,), _digits, lambda days: ("".join(str(day) for day in sorted(set(days))),))
+    return _Field(name, (name,), None, lambda value: (value,))
+
+
+def _load_columns(load: Load | None) -> tuple[str | None, str | None]:
+    return (None, None) if load is None else (str(load.value), load.unit.value)
+
+
+def _digits(raw: tuple[str]) -> tuple[int, ...]:
+    return tuple(int(digit) for digit in raw[0])
+
+
+def _without_none(hint: Any) -> Any:
+    if get_origin(hint) not in (Union, UnionType):
+        return hint
+    parts = [part for part in get_args(hint) if part is not type(None)]
+    return parts[0] if len(parts) == 1 else hint
+
+
+@lru_cache(SHARED)
+def _load(raw: tuple[str | None, str | None]) -> Load | None:
+    value, unit = raw
+    return None if value is None or unit is None else Load(Decimal(value), Unit(unit))
+
+
+def _maybe(kind: Callable[[Any], Any]) -> Callable[[tuple[Any, ...]], Any]:
+    return lru_cache(SHARED)(lambda raw: None if raw[0] is None else kind(raw[0]))

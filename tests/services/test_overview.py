@@ -19,6 +19,7 @@ from upright_anvil.services.progress.overview_views import OverviewView
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.today.today import TodayView, open_today
+from upright_anvil.store.ledger import sets_of_exercises
 from upright_anvil.store.not_found import NotFoundError
 
 SQUAT = "3 x 6-8, 60 kg, rest 2:00, leave 2"
@@ -127,3 +128,14 @@ class OverviewTest(StudioTest):
         (found,) = self.today(3).notices
         self.assertEqual((found.trouble, found.exercise), (Trouble.FALLING, "back-squat"))
         self.assertTrue(found.text.startswith("Back squat: -"), found.text)
+
+    def test_today_takes_a_notice_back_once_the_sets_were_corrected(self) -> None:
+        """No session has been finished since: the log itself is what has moved on."""
+        for week, reps in ((1, 8), (2, 7), (3, 6), (4, 5)):
+            self.ran(week, reps=reps, reserve=1)
+        self.assertEqual([n.trouble for n in self.today(3).notices], [Trouble.FALLING])
+        with self.studio.reading() as scope:
+            rows = [kept for kept in sets_of_exercises(scope, self.board.client_id, ["back-squat"])]
+        for kept in rows:
+            self.log(kept.session_id, kept.row.slot.number, 8, reserve=1, replaces=kept.row.id)
+        self.assertEqual([n for n in self.today(3).notices if n.trouble is Trouble.FALLING], [])

@@ -8,6 +8,7 @@ from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.search import SearchIndex
 from upright_anvil.formats.exercise_file import exercise_of, shipped_exercises, shipped_ladders
+from upright_anvil.services.memo import Memo
 from upright_anvil.store import exercises as store
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
@@ -37,7 +38,7 @@ class Library:
         return found
 
 
-_remembered: dict[str, Library] = {}
+_remembered: Memo[Library] = Memo(REMEMBERED)
 
 
 @lru_cache(maxsize=1)
@@ -51,11 +52,7 @@ def library(scope: Scope) -> Library:
     mark = store.library_mark(scope)
     if mark is None:
         return shipped_library()
-    if mark not in _remembered:
-        while len(_remembered) >= REMEMBERED:
-            _remembered.pop(next(iter(_remembered)))
-        _remembered[mark] = _read(scope)
-    return _remembered[mark]
+    return _remembered.get(mark, lambda: _read(scope))
 
 
 def _read(scope: Scope) -> Library:

@@ -118,6 +118,12 @@ def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | 
     return scope.db.scalar(_LAST, named)
 
 
+def newest_rows(scope: Scope) -> dict[ClientId, int]:
+    """Answer how far each client's log is: the place of the newest row in the order of arrival."""
+    query = select(_T.client_id, func.max(_T.seq)).where(_T.trainer_id == scope.trainer_id).group_by(_T.client_id)
+    return {client: seq for client, seq in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+
+
 def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:
     """Answer a client's rows of the sessions from a date on."""
     recent = select(SessionRow.id).where(

@@ -64,6 +64,13 @@ def body_weight(scope: Scope, client_id: ClientId) -> Load | None:
     return Load(Decimal(row.load), Unit(row.load_unit)) if row and row.load else None
 
 
+def newest_results(scope: Scope) -> dict[ClientId, int]:
+    """Answer how far each client's results are: the place of the newest in the order of arrival."""
+    row = TestResultRow
+    query = select(row.client_id, func.max(row.seq)).where(row.trainer_id == scope.trainer_id).group_by(row.client_id)
+    return {client: seq for client, seq in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+
+
 def weighed_results(scope: Scope, client_id: ClientId) -> list[Result]:
     """Answer a client's results with a load, body weights among them, in the order they arrived."""
     return _read(scope, TestResultRow.client_id == client_id, TestResultRow.load.is_not(None))

@@ -11,7 +11,7 @@ from upright_anvil.core.health.readiness import Pain, Report
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.session.easing import easing, setting_with
+from upright_anvil.core.session.easing import easing, profile_with
 from upright_anvil.core.session.milder import MOST_CUT, a_third_fewer, fewer_sets, lighter, more_in_reserve
 from upright_anvil.core.session.this_session import as_changed
 
@@ -69,8 +69,8 @@ class EasingTest(TestCase):
         self.assertEqual(texts(as_changed(session("back-squat: 4 x 5"), change.edits)), {})
 
     def test_what_hurts_today_stands_beside_the_history(self) -> None:
-        self.assertIs(setting_with(SETTING, ()), SETTING)
-        stands = setting_with(SETTING, (Pain(Joint.HIP, Side.RIGHT),)).standing
+        self.assertIs(profile_with(SETTING, ()), SETTING)
+        stands = profile_with(SETTING, (Pain(Joint.HIP, Side.RIGHT),)).standing
         self.assertEqual([(one.topic, one.side) for one in stands], [(Joint.HIP, Side.RIGHT)])
 
 

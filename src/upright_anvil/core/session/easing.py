@@ -41,7 +41,7 @@ def easing(
     """
     phase, day = day_of(session)
     week, found = phase.weeks[0], list[DayChange]()
-    here = setting_with(profile, report.pains)
+    here = profile_with(profile, report.pains)
     out: set[str] = set()
     for change in _pain(report, day, week, here, done):
         found.append(change)
@@ -57,7 +57,7 @@ def easing(
     return tuple(found)
 
 
-def setting_with(profile: ClientProfile, pains: tuple[Pain, ...]) -> ClientProfile:
+def profile_with(profile: ClientProfile, pains: tuple[Pain, ...]) -> ClientProfile:
     """Answer the profile with what hurts today beside what is written down."""
     if not pains:
         return profile

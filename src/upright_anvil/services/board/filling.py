@@ -12,7 +12,7 @@ from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.plan.reading import profiles_by_week
 from upright_anvil.core.prescription.shorthand import read, write
-from upright_anvil.services.board.reading import setting_of_program
+from upright_anvil.services.board.reading import profile_of_program
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
@@ -35,7 +35,7 @@ def fill(
     Raises `DomainError` where a path does not fit what a line says, `StaleSaveError`, `NotFoundError`.
     """
     program = programs.current(scope, program_id).program
-    profile = setting_of_program(scope, program_id, today)
+    profile = profile_of_program(scope, program_id, today)
     edits = [edit for line in lines for edit in _edits(program, line, week, path, until, profile)]
     if not edits:
         raise DomainError("There are no weeks after this one to fill.")

@@ -58,18 +58,18 @@ def read_line(
 
     The place of its week answers. Raises `NotFoundError`.
     """
-    profile = setting_at(scope, program_id, today, address or CellAddress())
+    profile = profile_at(scope, program_id, today, address or CellAddress())
     return read_cell(text, profile.exercise(exercise_id), profile)
 
 
-def setting_of_program(scope: Scope, program_id: ProgramId, today: date) -> ClientProfile:
-    """Answer the profile of a program's client. Raises `NotFoundError`."""
-    return client_profile(scope, programs.program_row(scope, program_id).client_id, today)
+def profile_of_program(scope: Scope, program_id: ProgramId, today: date) -> ClientProfile:
+    """Answer the profile of a program's client, its pace left out. Raises `NotFoundError`."""
+    return client_profile(scope, programs.program_row(scope, program_id).client_id, today, paced=False)
 
 
-def setting_at(scope: Scope, program_id: ProgramId, today: date, address: CellAddress) -> ClientProfile:
+def profile_at(scope: Scope, program_id: ProgramId, today: date, address: CellAddress) -> ClientProfile:
     """Answer the profile of a program's client at a cell's place: its week's, else its day's, else the usual one."""
-    usual = setting_of_program(scope, program_id, today)
+    usual = profile_of_program(scope, program_id, today)
     try:
         place = find_line(programs.current(scope, program_id).program, address.line)
         week = place.phase.weeks[week_index(place.phase, address.week)]
@@ -87,7 +87,7 @@ def hints(
     """Answer what may be typed for an exercise in a cell, with the loads of its place. Raises `NotFoundError`."""
     program = programs.program_row(scope, program_id)
     kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
-    profile = setting_at(scope, program_id, today, address or CellAddress())
+    profile = profile_at(scope, program_id, today, address or CellAddress())
     exercise = profile.exercise(exercise_id)
     kind = exercise.implement_at(profile.inventory)
     loads = tuple(a.load for a in profile.inventory.achievable(kind)) if kind else ()

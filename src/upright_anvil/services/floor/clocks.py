@@ -9,7 +9,7 @@ from upright_anvil.core.health.readiness import Pain
 from upright_anvil.core.ids import DayId, LineId, ProgramId, WeekId
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import BarPicture, bar_for
-from upright_anvil.core.session.easing import setting_with
+from upright_anvil.core.session.easing import profile_with
 from upright_anvil.core.session.swapping import Instead, instead_of_line
 from upright_anvil.services.floor.opened import on_the_bar, opened, run_lines
 from upright_anvil.store.database import Scope
@@ -33,7 +33,7 @@ def instead_of(
     line = next((line for line in view.day.found.day.lines if line.id == line_id), None)
     if line is None:
         raise DomainError("That exercise is no longer in this session.")
-    here = setting_with(view.here, (pain,) if pain else ())
+    here = profile_with(view.here, (pain,) if pain else ())
     return instead_of_line(line, view.day.found.phase.weeks[0], here)
 
 

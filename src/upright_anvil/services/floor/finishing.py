@@ -15,7 +15,7 @@ from upright_anvil.core.session.facts import Fact, Work, facts
 from upright_anvil.services.floor.line import FloorLine
 from upright_anvil.services.floor.on_the_day import MadeChange
 from upright_anvil.services.floor.opened import Opened, opened
-from upright_anvil.services.floor.opening import open_floor
+from upright_anvil.services.floor.opening import floor_of
 from upright_anvil.services.profile.client_profile import pace_of, set_estimate
 from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
@@ -94,7 +94,7 @@ def summary(scope: Scope, sid: SessionId, today: date) -> SessionSummary:
     """Answer the summary of a started session. Raises `NotFoundError`."""
     row = ledger.session(scope, sid)
     view = opened(scope, row.program_id, row.week_id, row.day_id, today)
-    floor = open_floor(scope, row.program_id, row.week_id, row.day_id, today)
+    floor = floor_of(scope, view, today)
     lasted = row.finished_at - row.started_at if row.finished_at else None
     minutes = round(lasted.total_seconds() / 60) if lasted is not None else None
     notes = ledger.notes_of_session(scope, sid)

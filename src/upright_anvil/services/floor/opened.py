@@ -14,7 +14,7 @@ from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
 from upright_anvil.core.plan.resolving import resolved
 from upright_anvil.core.prescription.load_targets import LoadTarget
-from upright_anvil.core.session.easing import setting_with
+from upright_anvil.core.session.easing import profile_with
 from upright_anvil.core.session.order import RunLine
 from upright_anvil.core.session.ramp_up import RampUp, ramp_up
 from upright_anvil.services.floor.away import with_step_back
@@ -72,7 +72,7 @@ def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, 
     standing = standing_rows(rows)
     report = store.readiness_of_session(scope, found.id) if found.row else None
     pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
-    here = setting_with(at_place, tuple(dict.fromkeys(pains)))
+    here = profile_with(at_place, tuple(dict.fromkeys(pains)))
     before = [k for k in kept if k.session_id != found.id]
     return Opened(day, who, profile, here, standing, before, sessions, report)
 

@@ -73,7 +73,11 @@ def open_floor(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: Day
     ``reminder`` is what the health screen still asks for, ``awaited`` whether a clearance is not recorded yet,
     ``cautions`` what conditions mean today.
     """
-    view = opened(scope, program_id, week_id, day_id, today)
+    return floor_of(scope, opened(scope, program_id, week_id, day_id, today), today)
+
+
+def floor_of(scope: Scope, view: Opened, today: date) -> FloorView:
+    """Answer the floor of a session that was read out."""
     found, profile = view.day.found, view.profile
     lines, ramps = run_lines(view)
     notes = ledger.notes_of_session(scope, found.id)

@@ -46,19 +46,23 @@ def client_profile(
     until: date | None = None,
     leaving_out: str = "",
     path_of: str = "",
+    paced: bool = True,
 ) -> ClientProfile:
     """Answer the profile of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
 
     Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
-    ``leaving_out`` aside; ``path_of`` is
-    the exercise whose way there is wanted. ``sessions`` are the client's, where the caller has read them already.
+    ``leaving_out`` aside; ``path_of`` is the exercise whose way there is wanted. ``sessions`` are the client's, where
+    the caller has read them already; without ``paced`` they are not read for the pace, which one line does not go by.
     """
     row = client(scope, client_id)
     places = places_of_client(scope, client_id)
     inventories = {place.id: inventory_of(place) for place in places}
     shelf = library(scope)
     weights, tested = _weighed(scope, client_id)
-    held = sessions_of_client(scope, client_id) if sessions is None else sessions
+
+    def held() -> Sequence[SessionRow]:
+        return sessions_of_client(scope, client_id) if sessions is None else sessions
+
     bare = ClientProfile(
         unit=Unit(row.unit),
         inventory=next(iter(inventories.values()), Inventory()),
@@ -66,7 +70,7 @@ def client_profile(
         body_kg=weights[-1][1] if weights else None,
         standing=current(health.history(scope, client_id), on),
         ladders=shelf.ladders,
-        pace=pace_of(held),
+        pace=pace_of(held()) if paced else 1.0,
         places=inventories,
         place_names={place.id: place.name for place in places},
         weights=weights,

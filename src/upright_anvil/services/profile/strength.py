@@ -4,7 +4,7 @@ It is kept by what it rests on (the last row of the ledger, tests, body weights,
 right whoever writes, and costs nothing while nothing was logged.
 """
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from datetime import date
 from decimal import Decimal
 from functools import lru_cache
@@ -23,6 +23,7 @@ from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.over_time import strengths_in
 from upright_anvil.core.strength.rep_curve import rep_curves_in
+from upright_anvil.services.memo import Memo
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.ledger import BriefSet
@@ -31,7 +32,7 @@ from upright_anvil.store.tables import SessionRow
 MOST_KEPT = 256
 """States of clients' strength that are kept in memory."""
 
-_kept: dict[object, Known] = {}
+_kept: Memo[Known] = Memo(MOST_KEPT)
 
 
 def group_of(exercise_id: ExerciseId, profile: ClientProfile) -> str:
@@ -44,7 +45,7 @@ def known_of(
     client_id: ClientId,
     profile: ClientProfile,
     on: date,
-    sessions: Sequence[SessionRow],
+    sessions: Callable[[], Sequence[SessionRow]],
     *,
     leaving_out: str = "",
     path_of: str = "",
@@ -52,17 +53,13 @@ def known_of(
     """Answer a client's strength on a day from all that was logged and tested up to it.
 
     ``profile`` says what each exercise moves and what was tested; ``leaving_out`` is a session that does not count,
-    ``path_of`` the exercise whose way there is answered too (`EVERY` for all).
+    ``path_of`` the exercise whose way there is answered too (`EVERY` for all). ``sessions`` are read where it has to be
+    worked out.
     """
     mark = ledger.last_row(scope, client_id, leaving_out)
     about = (profile.weights, profile.tested, profile.body_kg, Same(profile.exercises))
     key = (client_id, mark, leaving_out, on, path_of, about)
-    found = _kept.get(key)
-    if found is None:
-        if len(_kept) >= MOST_KEPT:
-            _kept.clear()
-        found = _kept[key] = _worked_out(scope, client_id, profile, on, sessions, leaving_out, path_of)
-    return found
+    return _kept.get(key, lambda: _worked_out(scope, client_id, profile, on, sessions(), leaving_out, path_of))
 
 
 def _worked_out(

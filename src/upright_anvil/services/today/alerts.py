@@ -8,6 +8,7 @@ from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
 from upright_anvil.services.ids import session_id
+from upright_anvil.services.memo import Memo
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
@@ -16,8 +17,7 @@ from upright_anvil.store.tables import ClientRow, SessionRow
 
 MOST_KEPT = 2000
 
-_State = tuple[str, int, date, tuple[tuple[str, str], ...]]
-_known: dict[_State, Notice | None] = {}
+_known: Memo[Notice | None] = Memo(MOST_KEPT)
 """What was found for a client, revision, day and log: Today asks again and again, and little has changed."""
 
 
@@ -34,20 +34,21 @@ class ClientNotice:
 
 
 def notice(
-    scope: Scope, who: ClientRow, revision: Revision, recent: Sequence[SessionRow], today: date
+    scope: Scope,
+    who: ClientRow,
+    revision: Revision,
+    recent: Sequence[SessionRow],
+    today: date,
+    log_version: tuple[int, int],
 ) -> ClientNotice | None:
     """Answer what wants a look with a client, the most pressing; None where nothing does.
 
-    ``recent`` are the client's sessions of the last three weeks.
+    ``recent`` are the client's sessions of the last three weeks, ``log_version`` how far their log is:
+    sets and results.
     """
-    log = tuple((s.id, str(s.finished_at)) for s in recent)
-    state = (f"{who.id} {revision.program_id}", revision.number, today, log)
-    if state in _known:
-        found = _known.get(state)
-    else:
-        found = _known[state] = _found(scope, who, revision.program, revision.program_id, recent, today)
-        if len(_known) > MOST_KEPT:
-            _known.clear()
+    over = tuple(s.id for s in recent if s.finished_at is not None)
+    state = (who.id, revision.program_id, revision.number, today, over, log_version)
+    found = _known.get(state, lambda: _found(scope, who, revision.program, revision.program_id, recent, today))
     if found is None:
         return None
     return ClientNotice(who.id, who.name, found.trouble, found.text, found.exercise, revision.program_id)

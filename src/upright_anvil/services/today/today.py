@@ -20,6 +20,7 @@ from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ClientRow, SessionRow
+from upright_anvil.store.testing import newest_results
 
 WAITING_DAYS = 14
 """How long a finished session is shown as waiting for decisions. House rule."""
@@ -117,6 +118,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
     sessions: list[TodaySession] = []
     clients: list[ClientToday] = []
     notices: list[ClientNotice] = []
+    sets, results = ledger.newest_rows(scope), newest_results(scope)
     by_client: dict[str, list[SessionRow]] = defaultdict(list)
     for row in recent:
         by_client[row.client_id].append(row)
@@ -130,7 +132,8 @@ def open_today(scope: Scope, today: date) -> TodayView:
         mine, entry = _client(scope, who, revision, {s.id: s for s in started if s.on_date >= fresh}, today)
         sessions += mine
         clients.append(entry)
-        found = notice(scope, who, revision, started, today)
+        version = (sets.get(who.id, 0), results.get(who.id, 0))
+        found = notice(scope, who, revision, started, today, version)
         if found is not None:
             notices.append(found)
     order = {SessionState.RUNNING: 0, SessionState.PLANNED: 1, SessionState.FINISHED: 2}

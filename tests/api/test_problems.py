@@ -22,6 +22,25 @@ class ProblemsTest(ApiTest):
                 answer = self.http.post("/api/clients", content=body, headers={"Content-Type": "application/json"})
                 self.problem(answer, 422)
 
+    def test_what_no_field_may_hold_is_refused_wherever_it_stands(self) -> None:
+        board = self.program()
+        revisions = f"/api/programs/{board['program_id']}/revisions"
+        edit = {"op": "set_cell", "line": "l1", "week": "p1-w1"}
+        for name, path, body in [
+            ("a NUL in a name", "/api/clients", CLIENT | {"name": "Otto\x00line"}),
+            ("a mark that turns text round", "/api/clients", CLIENT | {"goal": "abc\u202edef"}),
+            ("an isolate", "/api/clients", CLIENT | {"about": "\u2066x"}),
+            ("deep in an edit", revisions, {"base": 2, "edits": [edit | {"text": "3 x 8\x07"}], "reason": "Written"}),
+            ("a revision past 64 bits", revisions, {"base": 2**70, "edits": [edit | {"text": "3 x 8"}], "reason": "W"}),
+            ("a birth year past 64 bits", "/api/clients", CLIENT | {"birth_year": -(2**64)}),
+        ]:
+            with self.subTest(name):
+                self.problem(self.http.post(path, json=body), 422)
+        for path in (f"{revisions}/{2**70}", f"/api/programs/{board['program_id']}/compare?before=1&after={2**64}"):
+            with self.subTest(path):
+                self.problem(self.http.get(path), 422)
+        self.post("/clients", CLIENT | {"name": "Two\tLines", "about": "first\nsecond"})
+
     def test_ten_megabytes_are_refused_before_they_are_read(self) -> None:
         answer = self.http.post("/api/clients", json=CLIENT | {"about": "x" * 10_000_000})
         self.assertIn("one megabyte", self.problem(answer, 413)["detail"])

@@ -46,6 +46,19 @@ class ServingTest(StudioTest):
 
 
 class SchemaTest(StudioTest):
+    def test_every_way_to_fail_is_in_the_schema_and_names_are_short(self) -> None:
+        schema = create_app().openapi()
+        names = []
+        for path, operations in schema["paths"].items():
+            for method, operation in operations.items():
+                with self.subTest(path=path, method=method):
+                    told = operation["responses"]["422"]["content"]["application/problem+json"]["schema"]["$ref"]
+                    self.assertTrue(told.endswith("/ProblemDocument"))
+                    self.assertEqual("503" in operation["responses"], method != "get")
+                    names.append(operation["operationId"])
+        self.assertEqual(len(names), len(set(names)))
+        self.assertNotIn("HTTPValidationError", schema["components"]["schemas"])
+
     def test_identifiers_say_of_what(self) -> None:
         """In an address, in a body with an optional one, in a list of them, and not in a name beside them."""
         schema = create_app().openapi()

@@ -135,7 +135,7 @@ class OverviewTest(StudioTest):
             self.ran(week, reps=reps, reserve=1)
         self.assertEqual([n.trouble for n in self.today(3).notices], [Trouble.FALLING])
         with self.studio.reading() as scope:
-            rows = [kept for kept in sets_of_exercises(scope, self.board.client_id, ["back-squat"])]
+            rows = sets_of_exercises(scope, self.board.client_id, ["back-squat"])
         for kept in rows:
             self.log(kept.session_id, kept.row.slot.number, 8, reserve=1, replaces=kept.row.id)
         self.assertEqual([n for n in self.today(3).notices if n.trouble is Trouble.FALLING], [])

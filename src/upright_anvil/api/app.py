@@ -45,7 +45,13 @@ ROUTERS = (
 
 def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI:
     """Answer the app. Without a studio it only describes itself; without ``web`` it serves the API alone."""
-    app = FastAPI(title="Upright Anvil", version=__version__, docs_url=None, redoc_url=None)
+    app = FastAPI(
+        title="Upright Anvil",
+        version=__version__,
+        docs_url=None,
+        redoc_url=None,
+        generate_unique_id_function=lambda route: route.name,
+    )
     app.state.studio = studio
     app.add_middleware(BodyLimit)
     problems.install(app)

@@ -1,7 +1,8 @@
-"""The schema's last touch: a string that is an identifier says of what, so that no client mixes up two of them."""
+"""The schema's last touch: identifiers say of what, so that none are mixed up, and problems are described."""
 
 from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import is_dataclass
+from http import HTTPStatus
 from inspect import unwrap
 from typing import Any, NewType, get_args, get_origin, get_type_hints
 
@@ -9,6 +10,7 @@ from fastapi.routing import APIRoute
 from pydantic import BaseModel
 from starlette.routing import BaseRoute
 
+from upright_anvil.api.problem_document import ProblemDocument
 from upright_anvil.core import ids
 
 FORMATS: Mapping[object, str] = {
@@ -19,15 +21,27 @@ FORMATS: Mapping[object, str] = {
 
 def described(schema: dict[str, Any], routes: Iterable[BaseRoute]) -> dict[str, Any]:
     """Answer the app's schema with the format of every identifier in it, as the routes' types say."""
+    schemas = schema["components"]["schemas"]
+    for unused in ("HTTPValidationError", "ValidationError"):
+        schemas.pop(unused, None)
+    problem = ProblemDocument.model_json_schema(ref_template="#/components/schemas/{model}")
+    schemas |= {**problem.pop("$defs", {}), ProblemDocument.__name__: problem}
     seen: set[type] = set()
     for route in (r for r in routes if isinstance(r, APIRoute)):
         hints = get_type_hints(unwrap(route.endpoint), include_extras=True)
-        for operation in schema["paths"].get(f"/api{route.path}", {}).values():
+        for method, operation in schema["paths"].get(f"/api{route.path}", {}).items():
+            statuses = (404, 422) if method == "get" else (404, 409, 413, 422, 503)
+            operation["responses"] |= {str(status): _problem(status) for status in statuses}
             for parameter in operation.get("parameters", ()):
                 _mark(parameter["schema"], hints.get(parameter["name"]))
         for hint in hints.values():
-            _walk(hint, schema["components"]["schemas"], seen)
+            _walk(hint, schemas, seen)
     return schema
+
+
+def _problem(status: int) -> dict[str, Any]:
+    ref = {"$ref": f"#/components/schemas/{ProblemDocument.__name__}"}
+    return {"description": HTTPStatus(status).phrase, "content": {"application/problem+json": {"schema": ref}}}
 
 
 def _walk(kind: object, schemas: dict[str, Any], seen: set[type]) -> None:

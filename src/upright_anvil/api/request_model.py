@@ -1,15 +1,35 @@
 """What all requests share: strict models that refuse unknown fields and name their bounds."""
 
+import re
 from dataclasses import fields
 from datetime import date
 from decimal import Decimal
 from typing import Annotated, TypeVar
 
-from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints
+from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints, model_validator
 
 from upright_anvil.core.loads.load import Load, Unit
 
 V = TypeVar("V")
+
+LARGEST = 2**63 - 1
+UNFIT = re.compile("[\x00-\x08\x0b\x0c\x0e-\x1f\x7f\u202a-\u202e\u2066-\u2069]")
+"""Characters that cannot be seen and change how text is kept or shown; tab and line ends are fine."""
+
+
+def _check(said: object) -> None:
+    match said:
+        case str() if UNFIT.search(said):
+            raise ValueError("there are characters in it that cannot be shown; type it anew")
+        case int() if not -LARGEST <= said <= LARGEST:
+            raise ValueError("a number in it is too large")
+        case dict():
+            for name, value in said.items():
+                _check(name)
+                _check(value)
+        case list() | tuple():
+            for value in said:
+                _check(value)
 
 
 def _no_floats(value: object) -> object:
@@ -35,6 +55,13 @@ class RequestModel(BaseModel):
     """The base of all requests."""
 
     model_config = ConfigDict(extra="forbid", frozen=True)
+
+    @model_validator(mode="before")
+    @classmethod
+    def _can_be_kept(cls, said: object) -> object:
+        """Refuse what no field may hold, however deep: numbers past 64 bits, NUL, and marks that turn text round."""
+        _check(said)
+        return said
 
     def made(self, kind: type[V], **more: object) -> V:
         """Answer the core's value with this request's fields by their names, and others that are worked out.

@@ -7,19 +7,7 @@ export type Schemas = components["schemas"];
 
 const http = createClient<paths>({ baseUrl: "/" });
 
-export interface Difference {
-  where: string;
-  before: string;
-  after: string;
-}
-
-interface ProblemMembers {
-  detail?: string;
-  differences?: Difference[];
-  current?: number;
-  fields?: { field: string; expected: string }[];
-  doubt?: boolean;
-}
+type ProblemMembers = Partial<Schemas["ProblemDocument"]>;
 
 export class Problem extends Error {
   constructor(

@@ -13,7 +13,7 @@ export interface paths {
          * Start Session
          * @description Open a session in the ledger.
          */
-        put: operations["start_session_api_sessions__session_id__put"];
+        put: operations["start_session"];
         post?: never;
         delete?: never;
         options?: never;
@@ -34,7 +34,7 @@ export interface paths {
          * Log Set
          * @description Store a performed set; answered only when it is on disk. Sent twice, it is stored once.
          */
-        post: operations["log_set_api_sessions__session_id__sets_post"];
+        post: operations["log_set"];
         delete?: never;
         options?: never;
         head?: never;
@@ -54,7 +54,7 @@ export interface paths {
          * Add Note
          * @description Store a note.
          */
-        post: operations["add_note_api_sessions__session_id__notes_post"];
+        post: operations["add_note"];
         delete?: never;
         options?: never;
         head?: never;
@@ -74,7 +74,7 @@ export interface paths {
          * Make Change
          * @description Make a change of the day; sent twice, it is made once.
          */
-        post: operations["make_change_api_sessions__session_id__changes_post"];
+        post: operations["make_change"];
         delete?: never;
         options?: never;
         head?: never;
@@ -94,7 +94,7 @@ export interface paths {
          * Undo Change
          * @description Take back a change of the day, or one part of it.
          */
-        post: operations["undo_change_api_sessions__session_id__changes_undo_post"];
+        post: operations["undo_change"];
         delete?: never;
         options?: never;
         head?: never;
@@ -114,7 +114,7 @@ export interface paths {
          * Say Effort
          * @description Keep how hard the whole session was.
          */
-        post: operations["say_effort_api_sessions__session_id__effort_post"];
+        post: operations["say_effort"];
         delete?: never;
         options?: never;
         head?: never;
@@ -134,7 +134,7 @@ export interface paths {
          * Finish Session
          * @description Close a session.
          */
-        post: operations["finish_session_api_sessions__session_id__finish_post"];
+        post: operations["finish_session"];
         delete?: never;
         options?: never;
         head?: never;
@@ -152,7 +152,7 @@ export interface paths {
          * Session Summary
          * @description A session once it was run: planned against done, what to praise, what is left.
          */
-        get: operations["session_summary_api_sessions__session_id__summary_get"];
+        get: operations["session_summary"];
         put?: never;
         post?: never;
         delete?: never;
@@ -172,7 +172,7 @@ export interface paths {
          * Review Session
          * @description A session after it was run, with a proposal for each line.
          */
-        get: operations["review_session_api_sessions__session_id__review_get"];
+        get: operations["review_session"];
         put?: never;
         post?: never;
         delete?: never;
@@ -194,7 +194,7 @@ export interface paths {
          * Decide
          * @description Keep decisions; each accepted or changed one writes next week's cell.
          */
-        post: operations["decide_api_sessions__session_id__decisions_post"];
+        post: operations["decide"];
         delete?: never;
         options?: never;
         head?: never;
@@ -214,7 +214,7 @@ export interface paths {
          * Add Next Week
          * @description Lengthen the session's phase by a week.
          */
-        post: operations["add_next_week_api_sessions__session_id__next_week_post"];
+        post: operations["add_next_week"];
         delete?: never;
         options?: never;
         head?: never;
@@ -234,7 +234,7 @@ export interface paths {
          * Make Easier
          * @description Make the week after the session an easing-off week, where one is due or earned.
          */
-        post: operations["make_easier_api_sessions__session_id__easier_week_post"];
+        post: operations["make_easier"];
         delete?: never;
         options?: never;
         head?: never;
@@ -252,7 +252,7 @@ export interface paths {
          * Open Session
          * @description One session: what is planned, what was done last time, what is done so far.
          */
-        get: operations["open_session_api_programs__program_id__weeks__week_id__days__day_id__floor_get"];
+        get: operations["open_session"];
         put?: never;
         post?: never;
         delete?: never;
@@ -274,7 +274,7 @@ export interface paths {
          * Preview Change
          * @description What a change of the day would do; nothing is kept.
          */
-        post: operations["preview_change_api_programs__program_id__weeks__week_id__days__day_id__floor_preview_post"];
+        post: operations["preview_change"];
         delete?: never;
         options?: never;
         head?: never;
@@ -292,7 +292,7 @@ export interface paths {
          * Session Clocks
          * @description The timelines of the session's timed groups.
          */
-        get: operations["session_clocks_api_programs__program_id__weeks__week_id__days__day_id__floor_clocks_get"];
+        get: operations["session_clocks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -312,7 +312,7 @@ export interface paths {
          * Instead
          * @description What a line could train today instead, sparing what hurts.
          */
-        get: operations["instead_api_programs__program_id__weeks__week_id__days__day_id__floor_lines__line_id__instead_get"];
+        get: operations["instead"];
         put?: never;
         post?: never;
         delete?: never;
@@ -332,7 +332,7 @@ export interface paths {
          * On The Bar
          * @description The bar for a load at today's place, and what to change from what was lifted last.
          */
-        get: operations["on_the_bar_api_programs__program_id__weeks__week_id__days__day_id__floor_bar_get"];
+        get: operations["on_the_bar"];
         put?: never;
         post?: never;
         delete?: never;
@@ -352,12 +352,12 @@ export interface paths {
          * Open Settings
          * @description What the trainer has set.
          */
-        get: operations["open_settings_api_settings_get"];
+        get: operations["open_settings"];
         /**
          * Keep Settings
          * @description Keep all settings.
          */
-        put: operations["keep_settings_api_settings_put"];
+        put: operations["keep_settings"];
         post?: never;
         delete?: never;
         options?: never;
@@ -378,7 +378,7 @@ export interface paths {
          * Measure
          * @description Keep what a device measured of a set.
          */
-        post: operations["measure_api_sessions__session_id__measures_post"];
+        post: operations["measure"];
         delete?: never;
         options?: never;
         head?: never;
@@ -396,7 +396,7 @@ export interface paths {
          * Open Board
          * @description The program as it stands, read out against the client.
          */
-        get: operations["open_board_api_programs__program_id__get"];
+        get: operations["open_board"];
         put?: never;
         post?: never;
         delete?: never;
@@ -416,13 +416,13 @@ export interface paths {
          * History
          * @description The newest hundred revisions, newest first.
          */
-        get: operations["history_api_programs__program_id__revisions_get"];
+        get: operations["history"];
         put?: never;
         /**
          * Save Edits
          * @description Save edits as a new revision; a stale save is refused with the difference.
          */
-        post: operations["save_edits_api_programs__program_id__revisions_post"];
+        post: operations["save_edits"];
         delete?: never;
         options?: never;
         head?: never;
@@ -442,7 +442,7 @@ export interface paths {
          * Undo
          * @description Undo the last change, as a new revision.
          */
-        post: operations["undo_api_programs__program_id__undo_post"];
+        post: operations["undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -462,7 +462,7 @@ export interface paths {
          * Redo
          * @description Redo what was undone, as a new revision.
          */
-        post: operations["redo_api_programs__program_id__redo_post"];
+        post: operations["redo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -482,7 +482,7 @@ export interface paths {
          * Read Line
          * @description Read a line as it is typed; nothing is kept.
          */
-        post: operations["read_line_api_programs__program_id__read_post"];
+        post: operations["read_line"];
         delete?: never;
         options?: never;
         head?: never;
@@ -500,7 +500,7 @@ export interface paths {
          * Look Ahead
          * @description A day, or the one trained next, through the weeks to come: what the proposals would come to.
          */
-        get: operations["look_ahead_api_programs__program_id__ahead_get"];
+        get: operations["look_ahead"];
         put?: never;
         post?: never;
         delete?: never;
@@ -520,7 +520,7 @@ export interface paths {
          * Findings Of
          * @description What the checks find in a phase.
          */
-        get: operations["findings_of_api_programs__program_id__phases__phase_id__findings_get"];
+        get: operations["findings_of"];
         put?: never;
         post?: never;
         delete?: never;
@@ -542,7 +542,7 @@ export interface paths {
          * Try Edits
          * @description What edits would change; nothing is kept.
          */
-        post: operations["try_edits_api_programs__program_id__try_post"];
+        post: operations["try_edits"];
         delete?: never;
         options?: never;
         head?: never;
@@ -560,7 +560,7 @@ export interface paths {
          * Hints
          * @description What may be typed for an exercise in a cell: loads of the place of that week, last time's numbers.
          */
-        get: operations["hints_api_programs__program_id__hints_get"];
+        get: operations["hints"];
         put?: never;
         post?: never;
         delete?: never;
@@ -582,7 +582,7 @@ export interface paths {
          * Fill
          * @description Fill lines from a week on along a path, as a new revision.
          */
-        post: operations["fill_api_programs__program_id__fill_post"];
+        post: operations["fill"];
         delete?: never;
         options?: never;
         head?: never;
@@ -600,7 +600,7 @@ export interface paths {
          * Fit Session
          * @description Ranked changes that fit a session into some minutes.
          */
-        get: operations["fit_session_api_programs__program_id__weeks__week_id__days__day_id__fit_get"];
+        get: operations["fit_session"];
         put?: never;
         post?: never;
         delete?: never;
@@ -620,7 +620,7 @@ export interface paths {
          * Calendar Of
          * @description Every session with its date and what became of it.
          */
-        get: operations["calendar_of_api_programs__program_id__calendar_get"];
+        get: operations["calendar_of"];
         put?: never;
         post?: never;
         delete?: never;
@@ -640,7 +640,7 @@ export interface paths {
          * Ways Out
          * @description What can become of a session that cannot be held, best first.
          */
-        get: operations["ways_out_api_programs__program_id__weeks__week_id__days__day_id__ways_out_get"];
+        get: operations["ways_out"];
         put?: never;
         post?: never;
         delete?: never;
@@ -662,7 +662,7 @@ export interface paths {
          * Add Template Phase
          * @description Add a template as the next phase.
          */
-        post: operations["add_template_phase_api_programs__program_id__phases_post"];
+        post: operations["add_template_phase"];
         delete?: never;
         options?: never;
         head?: never;
@@ -680,7 +680,7 @@ export interface paths {
          * Compare Revisions
          * @description What differs between two revisions.
          */
-        get: operations["compare_revisions_api_programs__program_id__compare_get"];
+        get: operations["compare_revisions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -700,7 +700,7 @@ export interface paths {
          * As It Was
          * @description The program as it stood at a revision.
          */
-        get: operations["as_it_was_api_programs__program_id__revisions__number__get"];
+        get: operations["as_it_was"];
         put?: never;
         post?: never;
         delete?: never;
@@ -722,7 +722,7 @@ export interface paths {
          * Restore
          * @description Bring a revision back, as a new one.
          */
-        post: operations["restore_api_programs__program_id__restore_post"];
+        post: operations["restore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -740,7 +740,7 @@ export interface paths {
          * Open Today
          * @description Today's sessions and the decisions waiting.
          */
-        get: operations["open_today_api_today_get"];
+        get: operations["open_today"];
         put?: never;
         post?: never;
         delete?: never;
@@ -760,13 +760,13 @@ export interface paths {
          * List Clients
          * @description All clients by name.
          */
-        get: operations["list_clients_api_clients_get"];
+        get: operations["list_clients"];
         put?: never;
         /**
          * Add Client
          * @description Add a client; the name is enough.
          */
-        post: operations["add_client_api_clients_post"];
+        post: operations["add_client"];
         delete?: never;
         options?: never;
         head?: never;
@@ -784,7 +784,7 @@ export interface paths {
          * Client File
          * @description One client.
          */
-        get: operations["client_file_api_clients__client_id__get"];
+        get: operations["client_file"];
         put?: never;
         post?: never;
         delete?: never;
@@ -794,7 +794,7 @@ export interface paths {
          * Change Client
          * @description Change some facts of a client.
          */
-        patch: operations["change_client_api_clients__client_id__patch"];
+        patch: operations["change_client"];
         trace?: never;
     };
     "/api/clients/{client_id}/places": {
@@ -809,7 +809,7 @@ export interface paths {
          * Set Places
          * @description Say where a client trains, the usual place first.
          */
-        put: operations["set_places_api_clients__client_id__places_put"];
+        put: operations["set_places"];
         post?: never;
         delete?: never;
         options?: never;
@@ -830,7 +830,7 @@ export interface paths {
          * Start Program
          * @description Start a client's program.
          */
-        post: operations["start_program_api_clients__client_id__program_post"];
+        post: operations["start_program"];
         delete?: never;
         options?: never;
         head?: never;
@@ -848,7 +848,7 @@ export interface paths {
          * Client Progress
          * @description Progress with one exercise, or with the one done most.
          */
-        get: operations["client_progress_api_clients__client_id__progress_get"];
+        get: operations["client_progress"];
         put?: never;
         post?: never;
         delete?: never;
@@ -868,7 +868,7 @@ export interface paths {
          * Client Overview
          * @description Progress as a whole: weeks, strength, tests, body, pain, and the three things worth telling.
          */
-        get: operations["client_overview_api_clients__client_id__overview_get"];
+        get: operations["client_overview"];
         put?: never;
         post?: never;
         delete?: never;
@@ -888,7 +888,7 @@ export interface paths {
          * Templates
          * @description All templates as they would become for a client.
          */
-        get: operations["templates_api_clients__client_id__templates_get"];
+        get: operations["templates"];
         put?: never;
         post?: never;
         delete?: never;
@@ -910,7 +910,7 @@ export interface paths {
          * Start From Template
          * @description Start a client's program from a template.
          */
-        post: operations["start_from_template_api_clients__client_id__program_from_template_post"];
+        post: operations["start_from_template"];
         delete?: never;
         options?: never;
         head?: never;
@@ -930,7 +930,7 @@ export interface paths {
          * Draft
          * @description A draft from the client file; nothing is kept.
          */
-        post: operations["draft_api_clients__client_id__draft_post"];
+        post: operations["draft"];
         delete?: never;
         options?: never;
         head?: never;
@@ -950,7 +950,7 @@ export interface paths {
          * Start From Draft
          * @description Start a client's program from a draft.
          */
-        post: operations["start_from_draft_api_clients__client_id__program_from_draft_post"];
+        post: operations["start_from_draft"];
         delete?: never;
         options?: never;
         head?: never;
@@ -968,13 +968,13 @@ export interface paths {
          * List Places
          * @description All places by name.
          */
-        get: operations["list_places_api_places_get"];
+        get: operations["list_places"];
         put?: never;
         /**
          * Add Place
          * @description Add a place.
          */
-        post: operations["add_place_api_places_post"];
+        post: operations["add_place"];
         delete?: never;
         options?: never;
         head?: never;
@@ -993,7 +993,7 @@ export interface paths {
          * Change Place
          * @description Change a place, for everybody who trains there.
          */
-        put: operations["change_place_api_places__place_id__put"];
+        put: operations["change_place"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1014,7 +1014,7 @@ export interface paths {
          * Read Equipment
          * @description Read an equipment text out; nothing is kept.
          */
-        post: operations["read_equipment_api_equipment_read_post"];
+        post: operations["read_equipment"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1032,7 +1032,7 @@ export interface paths {
          * Warning Signs
          * @description The signs that end a session, and what to do then.
          */
-        get: operations["warning_signs_api_warning_signs_get"];
+        get: operations["warning_signs"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1054,7 +1054,7 @@ export interface paths {
          * Add Entry
          * @description Add an entry to a client's history.
          */
-        post: operations["add_entry_api_clients__client_id__history_post"];
+        post: operations["add_entry"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1073,13 +1073,13 @@ export interface paths {
          * Restore Entry
          * @description Undo a withdrawal.
          */
-        put: operations["restore_entry_api_clients__client_id__history__entry_id__put"];
+        put: operations["restore_entry"];
         post?: never;
         /**
          * Withdraw Entry
          * @description Withdraw an entry made by mistake.
          */
-        delete: operations["withdraw_entry_api_clients__client_id__history__entry_id__delete"];
+        delete: operations["withdraw_entry"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1098,7 +1098,7 @@ export interface paths {
          * Add Screen
          * @description Keep a health screen.
          */
-        post: operations["add_screen_api_clients__client_id__screens_post"];
+        post: operations["add_screen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1118,7 +1118,7 @@ export interface paths {
          * Add Clearance
          * @description Record what a clinician allowed.
          */
-        post: operations["add_clearance_api_clients__client_id__clearances_post"];
+        post: operations["add_clearance"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1138,7 +1138,7 @@ export interface paths {
          * Add Cycle Report
          * @description Keep a cycle report of a client who opted in.
          */
-        post: operations["add_cycle_report_api_clients__client_id__cycle_reports_post"];
+        post: operations["add_cycle_report"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1156,13 +1156,13 @@ export interface paths {
          * Find Exercises
          * @description The exercises that fit what was typed, best first; with a place only what can be done there.
          */
-        get: operations["find_exercises_api_exercises_get"];
+        get: operations["find_exercises"];
         put?: never;
         /**
          * Add Exercise
          * @description Add an exercise of the trainer's own.
          */
-        post: operations["add_exercise_api_exercises_post"];
+        post: operations["add_exercise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1180,18 +1180,18 @@ export interface paths {
          * Exercise Page
          * @description One exercise with its ladders.
          */
-        get: operations["exercise_page_api_exercises__exercise_id__get"];
+        get: operations["exercise_page"];
         /**
          * Change Exercise
          * @description Change an own exercise, or keep an edit of a shipped one apart from it.
          */
-        put: operations["change_exercise_api_exercises__exercise_id__put"];
+        put: operations["change_exercise"];
         post?: never;
         /**
          * Remove Exercise
          * @description Remove an own exercise, or an edit; plans and history keep it.
          */
-        delete: operations["remove_exercise_api_exercises__exercise_id__delete"];
+        delete: operations["remove_exercise"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1208,7 +1208,7 @@ export interface paths {
          * Exercise Substitutes
          * @description What to do instead, best first.
          */
-        get: operations["exercise_substitutes_api_exercises__exercise_id__substitutes_get"];
+        get: operations["exercise_substitutes"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1228,7 +1228,7 @@ export interface paths {
          * Ladders
          * @description All ladders.
          */
-        get: operations["ladders_api_ladders_get"];
+        get: operations["ladders"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1248,7 +1248,7 @@ export interface paths {
          * Policies
          * @description The ways to raise a line, in their order.
          */
-        get: operations["policies_api_policies_get"];
+        get: operations["policies"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1268,13 +1268,13 @@ export interface paths {
          * Battery Shelf
          * @description All batteries and tests.
          */
-        get: operations["battery_shelf_api_batteries_get"];
+        get: operations["battery_shelf"];
         put?: never;
         /**
          * Add Battery
          * @description Add a battery of the trainer's own.
          */
-        post: operations["add_battery_api_batteries_post"];
+        post: operations["add_battery"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1293,13 +1293,13 @@ export interface paths {
          * Change Battery
          * @description Change an own battery, or keep an edit of a shipped one apart from it.
          */
-        put: operations["change_battery_api_batteries__battery_id__put"];
+        put: operations["change_battery"];
         post?: never;
         /**
          * Remove Battery
          * @description Remove an own battery, or an edit.
          */
-        delete: operations["remove_battery_api_batteries__battery_id__delete"];
+        delete: operations["remove_battery"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1318,7 +1318,7 @@ export interface paths {
          * Add Test
          * @description Add a test of the trainer's own.
          */
-        post: operations["add_test_api_tests_post"];
+        post: operations["add_test"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1337,7 +1337,7 @@ export interface paths {
          * Start Round
          * @description Start a round.
          */
-        put: operations["start_round_api_clients__client_id__rounds__round_id__put"];
+        put: operations["start_round"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1356,7 +1356,7 @@ export interface paths {
          * Open Round
          * @description One round with what was measured the time before.
          */
-        get: operations["open_round_api_rounds__round_id__get"];
+        get: operations["open_round"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1378,7 +1378,7 @@ export interface paths {
          * Finish Round
          * @description Close a round.
          */
-        post: operations["finish_round_api_rounds__round_id__finish_post"];
+        post: operations["finish_round"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1398,7 +1398,7 @@ export interface paths {
          * Keep Result
          * @description Keep a result; answered only when it is on disk. An implausible one is asked about first.
          */
-        post: operations["keep_result_api_clients__client_id__results_post"];
+        post: operations["keep_result"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1416,7 +1416,7 @@ export interface paths {
          * Side By Side
          * @description Two rounds side by side.
          */
-        get: operations["side_by_side_api_clients__client_id__side_by_side_get"];
+        get: operations["side_by_side"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1436,7 +1436,7 @@ export interface paths {
          * Scale
          * @description The scale's readings as server-sent events, until the weight has settled.
          */
-        get: operations["scale_api_clients__client_id__scale_get"];
+        get: operations["scale"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3899,11 +3899,6 @@ export interface components {
             rest_after: number | null;
             /** Lines */
             lines: components["schemas"]["LineView"][];
-        };
-        /** HTTPValidationError */
-        HTTPValidationError: {
-            /** Detail */
-            detail?: components["schemas"]["ValidationError"][];
         };
         /**
          * HealthStanding
@@ -6961,19 +6956,6 @@ export interface components {
             /** Nearest */
             nearest: string | null;
         };
-        /** ValidationError */
-        ValidationError: {
-            /** Location */
-            loc: (string | number)[];
-            /** Message */
-            msg: string;
-            /** Error Type */
-            type: string;
-            /** Input */
-            input?: unknown;
-            /** Context */
-            ctx?: Record<string, never>;
-        };
         /**
          * Varied
          * @description ``targets`` set by set, empty where all are alike; ``loads`` likewise.
@@ -7176,6 +7158,98 @@ export interface components {
             /** Source */
             source: string;
         };
+        /**
+         * DifferenceProblem
+         * @description What differs between the revision a save started from and the one that holds.
+         */
+        DifferenceProblem: {
+            /** Where */
+            where: string;
+            /** Before */
+            before: string;
+            /** After */
+            after: string;
+        };
+        /**
+         * FieldProblem
+         * @description A field that was not right: what was expected, and what came.
+         */
+        FieldProblem: {
+            /** Field */
+            field: string;
+            /** Expected */
+            expected: string;
+            /** Came */
+            came: string;
+        };
+        /**
+         * ProblemDocument
+         * @description What went wrong. ``detail`` is the sentence; the members below it belong to some kinds of problems.
+         *
+         *     ``fields`` are those of a request that was not right; ``base``, ``current`` and ``differences`` a save that came too
+         *     late; ``seen`` and ``now`` a cell that was changed meanwhile; ``doubt`` asks whether a figure is right;
+         *     ``position``, ``expected`` and ``nearest`` are of a line that cannot be read.
+         */
+        ProblemDocument: {
+            /** Type */
+            type: string;
+            /** Title */
+            title: string;
+            /** Status */
+            status: number;
+            /** Detail */
+            detail: string;
+            /**
+             * Fields
+             * @default []
+             */
+            fields: components["schemas"]["FieldProblem"][];
+            /**
+             * Base
+             * @default null
+             */
+            base: number | null;
+            /**
+             * Current
+             * @default null
+             */
+            current: number | null;
+            /**
+             * Differences
+             * @default []
+             */
+            differences: components["schemas"]["DifferenceProblem"][];
+            /**
+             * Seen
+             * @default null
+             */
+            seen: string | null;
+            /**
+             * Now
+             * @default null
+             */
+            now: string | null;
+            /**
+             * Doubt
+             * @default false
+             */
+            doubt: boolean;
+            /**
+             * Position
+             * @default null
+             */
+            position: number | null;
+            /**
+             * Expected
+             * @default null
+             */
+            expected: string | null;
+            /**
+             * Nearest
+             * @default null
+             */
+            nearest: string | null;
+        };
     };
     responses: never;
     parameters: never;
@@ -7185,7 +7259,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    start_session_api_sessions__session_id__put: {
+    start_session: {
         parameters: {
             query?: never;
             header?: never;
@@ -7209,18 +7283,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    log_set_api_sessions__session_id__sets_post: {
+    log_set: {
         parameters: {
             query?: never;
             header?: never;
@@ -7244,18 +7354,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_note_api_sessions__session_id__notes_post: {
+    add_note: {
         parameters: {
             query?: never;
             header?: never;
@@ -7279,18 +7425,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    make_change_api_sessions__session_id__changes_post: {
+    make_change: {
         parameters: {
             query?: never;
             header?: never;
@@ -7314,18 +7496,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    undo_change_api_sessions__session_id__changes_undo_post: {
+    undo_change: {
         parameters: {
             query?: never;
             header?: never;
@@ -7349,18 +7567,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    say_effort_api_sessions__session_id__effort_post: {
+    say_effort: {
         parameters: {
             query?: never;
             header?: never;
@@ -7384,18 +7638,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    finish_session_api_sessions__session_id__finish_post: {
+    finish_session: {
         parameters: {
             query?: never;
             header?: never;
@@ -7419,18 +7709,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    session_summary_api_sessions__session_id__summary_get: {
+    session_summary: {
         parameters: {
             query?: never;
             header?: never;
@@ -7450,18 +7776,27 @@ export interface operations {
                     "application/json": components["schemas"]["SessionSummary"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    review_session_api_sessions__session_id__review_get: {
+    review_session: {
         parameters: {
             query?: never;
             header?: never;
@@ -7481,18 +7816,27 @@ export interface operations {
                     "application/json": components["schemas"]["ReviewView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    decide_api_sessions__session_id__decisions_post: {
+    decide: {
         parameters: {
             query?: never;
             header?: never;
@@ -7516,18 +7860,54 @@ export interface operations {
                     "application/json": components["schemas"]["ReviewView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_next_week_api_sessions__session_id__next_week_post: {
+    add_next_week: {
         parameters: {
             query?: never;
             header?: never;
@@ -7551,18 +7931,54 @@ export interface operations {
                     "application/json": components["schemas"]["ReviewView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    make_easier_api_sessions__session_id__easier_week_post: {
+    make_easier: {
         parameters: {
             query?: never;
             header?: never;
@@ -7582,18 +7998,54 @@ export interface operations {
                     "application/json": components["schemas"]["ReviewView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    open_session_api_programs__program_id__weeks__week_id__days__day_id__floor_get: {
+    open_session: {
         parameters: {
             query?: never;
             header?: never;
@@ -7615,18 +8067,27 @@ export interface operations {
                     "application/json": components["schemas"]["FloorView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    preview_change_api_programs__program_id__weeks__week_id__days__day_id__floor_preview_post: {
+    preview_change: {
         parameters: {
             query?: never;
             header?: never;
@@ -7652,18 +8113,54 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    session_clocks_api_programs__program_id__weeks__week_id__days__day_id__floor_clocks_get: {
+    session_clocks: {
         parameters: {
             query?: never;
             header?: never;
@@ -7685,18 +8182,27 @@ export interface operations {
                     "application/json": components["schemas"]["Clock"][];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    instead_api_programs__program_id__weeks__week_id__days__day_id__floor_lines__line_id__instead_get: {
+    instead: {
         parameters: {
             query?: {
                 pain?: components["schemas"]["Joint"] | null;
@@ -7722,18 +8228,27 @@ export interface operations {
                     "application/json": components["schemas"]["Instead"][];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    on_the_bar_api_programs__program_id__weeks__week_id__days__day_id__floor_bar_get: {
+    on_the_bar: {
         parameters: {
             query: {
                 load: number | string;
@@ -7758,18 +8273,27 @@ export interface operations {
                     "application/json": components["schemas"]["BarPicture"] | null;
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    open_settings_api_settings_get: {
+    open_settings: {
         parameters: {
             query?: never;
             header?: never;
@@ -7787,9 +8311,27 @@ export interface operations {
                     "application/json": components["schemas"]["Settings"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    keep_settings_api_settings_put: {
+    keep_settings: {
         parameters: {
             query?: never;
             header?: never;
@@ -7811,18 +8353,54 @@ export interface operations {
                     "application/json": components["schemas"]["Settings"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    measure_api_sessions__session_id__measures_post: {
+    measure: {
         parameters: {
             query?: never;
             header?: never;
@@ -7846,18 +8424,54 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    open_board_api_programs__program_id__get: {
+    open_board: {
         parameters: {
             query?: never;
             header?: never;
@@ -7877,18 +8491,27 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    history_api_programs__program_id__revisions_get: {
+    history: {
         parameters: {
             query?: never;
             header?: never;
@@ -7908,18 +8531,27 @@ export interface operations {
                     "application/json": components["schemas"]["RevisionHead"][];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    save_edits_api_programs__program_id__revisions_post: {
+    save_edits: {
         parameters: {
             query?: never;
             header?: never;
@@ -7943,18 +8575,54 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    undo_api_programs__program_id__undo_post: {
+    undo: {
         parameters: {
             query?: never;
             header?: never;
@@ -7978,18 +8646,54 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    redo_api_programs__program_id__redo_post: {
+    redo: {
         parameters: {
             query?: never;
             header?: never;
@@ -8013,18 +8717,54 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    read_line_api_programs__program_id__read_post: {
+    read_line: {
         parameters: {
             query?: never;
             header?: never;
@@ -8048,18 +8788,54 @@ export interface operations {
                     "application/json": components["schemas"]["ReadCell"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    look_ahead_api_programs__program_id__ahead_get: {
+    look_ahead: {
         parameters: {
             query?: {
                 day?: DayId;
@@ -8081,18 +8857,27 @@ export interface operations {
                     "application/json": components["schemas"]["AheadView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    findings_of_api_programs__program_id__phases__phase_id__findings_get: {
+    findings_of: {
         parameters: {
             query?: never;
             header?: never;
@@ -8113,18 +8898,27 @@ export interface operations {
                     "application/json": components["schemas"]["FindingsView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    try_edits_api_programs__program_id__try_post: {
+    try_edits: {
         parameters: {
             query?: never;
             header?: never;
@@ -8148,18 +8942,54 @@ export interface operations {
                     "application/json": components["schemas"]["TrialView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    hints_api_programs__program_id__hints_get: {
+    hints: {
         parameters: {
             query: {
                 exercise: ExerciseId;
@@ -8183,18 +9013,27 @@ export interface operations {
                     "application/json": components["schemas"]["Hints"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    fill_api_programs__program_id__fill_post: {
+    fill: {
         parameters: {
             query?: never;
             header?: never;
@@ -8218,18 +9057,54 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    fit_session_api_programs__program_id__weeks__week_id__days__day_id__fit_get: {
+    fit_session: {
         parameters: {
             query: {
                 minutes: number;
@@ -8253,18 +9128,27 @@ export interface operations {
                     "application/json": components["schemas"]["Fit"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    calendar_of_api_programs__program_id__calendar_get: {
+    calendar_of: {
         parameters: {
             query?: never;
             header?: never;
@@ -8284,18 +9168,27 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    ways_out_api_programs__program_id__weeks__week_id__days__day_id__ways_out_get: {
+    ways_out: {
         parameters: {
             query?: never;
             header?: never;
@@ -8317,18 +9210,27 @@ export interface operations {
                     "application/json": components["schemas"]["WayOut"][];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_template_phase_api_programs__program_id__phases_post: {
+    add_template_phase: {
         parameters: {
             query?: never;
             header?: never;
@@ -8352,18 +9254,54 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    compare_revisions_api_programs__program_id__compare_get: {
+    compare_revisions: {
         parameters: {
             query: {
                 before: number;
@@ -8386,18 +9324,27 @@ export interface operations {
                     "application/json": components["schemas"]["Comparison"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    as_it_was_api_programs__program_id__revisions__number__get: {
+    as_it_was: {
         parameters: {
             query?: never;
             header?: never;
@@ -8418,18 +9365,27 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    restore_api_programs__program_id__restore_post: {
+    restore: {
         parameters: {
             query?: never;
             header?: never;
@@ -8453,18 +9409,54 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    open_today_api_today_get: {
+    open_today: {
         parameters: {
             query?: never;
             header?: never;
@@ -8482,9 +9474,27 @@ export interface operations {
                     "application/json": components["schemas"]["TodayView"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    list_clients_api_clients_get: {
+    list_clients: {
         parameters: {
             query?: never;
             header?: never;
@@ -8502,9 +9512,27 @@ export interface operations {
                     "application/json": components["schemas"]["ClientEntry"][];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    add_client_api_clients_post: {
+    add_client: {
         parameters: {
             query?: never;
             header?: never;
@@ -8526,18 +9554,54 @@ export interface operations {
                     "application/json": components["schemas"]["ClientView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    client_file_api_clients__client_id__get: {
+    client_file: {
         parameters: {
             query?: never;
             header?: never;
@@ -8557,18 +9621,27 @@ export interface operations {
                     "application/json": components["schemas"]["ClientView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    change_client_api_clients__client_id__patch: {
+    change_client: {
         parameters: {
             query?: never;
             header?: never;
@@ -8592,18 +9665,54 @@ export interface operations {
                     "application/json": components["schemas"]["ClientView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    set_places_api_clients__client_id__places_put: {
+    set_places: {
         parameters: {
             query?: never;
             header?: never;
@@ -8627,18 +9736,54 @@ export interface operations {
                     "application/json": components["schemas"]["PlaceView"][];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    start_program_api_clients__client_id__program_post: {
+    start_program: {
         parameters: {
             query?: never;
             header?: never;
@@ -8662,18 +9807,54 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    client_progress_api_clients__client_id__progress_get: {
+    client_progress: {
         parameters: {
             query?: {
                 exercise?: ExerciseId | null;
@@ -8695,18 +9876,27 @@ export interface operations {
                     "application/json": components["schemas"]["ProgressView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    client_overview_api_clients__client_id__overview_get: {
+    client_overview: {
         parameters: {
             query?: never;
             header?: never;
@@ -8726,18 +9916,27 @@ export interface operations {
                     "application/json": components["schemas"]["OverviewView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    templates_api_clients__client_id__templates_get: {
+    templates: {
         parameters: {
             query?: never;
             header?: never;
@@ -8757,18 +9956,27 @@ export interface operations {
                     "application/json": components["schemas"]["TemplateView"][];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    start_from_template_api_clients__client_id__program_from_template_post: {
+    start_from_template: {
         parameters: {
             query?: never;
             header?: never;
@@ -8792,18 +10000,54 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    draft_api_clients__client_id__draft_post: {
+    draft: {
         parameters: {
             query?: never;
             header?: never;
@@ -8827,18 +10071,54 @@ export interface operations {
                     "application/json": components["schemas"]["DraftView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    start_from_draft_api_clients__client_id__program_from_draft_post: {
+    start_from_draft: {
         parameters: {
             query?: never;
             header?: never;
@@ -8862,18 +10142,54 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    list_places_api_places_get: {
+    list_places: {
         parameters: {
             query?: never;
             header?: never;
@@ -8891,9 +10207,27 @@ export interface operations {
                     "application/json": components["schemas"]["PlaceView"][];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    add_place_api_places_post: {
+    add_place: {
         parameters: {
             query?: never;
             header?: never;
@@ -8915,18 +10249,54 @@ export interface operations {
                     "application/json": components["schemas"]["PlaceView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    change_place_api_places__place_id__put: {
+    change_place: {
         parameters: {
             query?: never;
             header?: never;
@@ -8950,18 +10320,54 @@ export interface operations {
                     "application/json": components["schemas"]["PlaceView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    read_equipment_api_equipment_read_post: {
+    read_equipment: {
         parameters: {
             query?: never;
             header?: never;
@@ -8983,18 +10389,54 @@ export interface operations {
                     "application/json": components["schemas"]["EquipmentView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    warning_signs_api_warning_signs_get: {
+    warning_signs: {
         parameters: {
             query?: never;
             header?: never;
@@ -9012,9 +10454,27 @@ export interface operations {
                     "application/json": components["schemas"]["WarningSigns"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    add_entry_api_clients__client_id__history_post: {
+    add_entry: {
         parameters: {
             query?: never;
             header?: never;
@@ -9038,18 +10498,54 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    restore_entry_api_clients__client_id__history__entry_id__put: {
+    restore_entry: {
         parameters: {
             query?: never;
             header?: never;
@@ -9070,18 +10566,54 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    withdraw_entry_api_clients__client_id__history__entry_id__delete: {
+    withdraw_entry: {
         parameters: {
             query?: never;
             header?: never;
@@ -9102,18 +10634,54 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_screen_api_clients__client_id__screens_post: {
+    add_screen: {
         parameters: {
             query?: never;
             header?: never;
@@ -9137,18 +10705,54 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_clearance_api_clients__client_id__clearances_post: {
+    add_clearance: {
         parameters: {
             query?: never;
             header?: never;
@@ -9172,18 +10776,54 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_cycle_report_api_clients__client_id__cycle_reports_post: {
+    add_cycle_report: {
         parameters: {
             query?: never;
             header?: never;
@@ -9207,18 +10847,54 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    find_exercises_api_exercises_get: {
+    find_exercises: {
         parameters: {
             query?: {
                 q?: string;
@@ -9241,18 +10917,27 @@ export interface operations {
                     "application/json": components["schemas"]["Found"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_exercise_api_exercises_post: {
+    add_exercise: {
         parameters: {
             query?: never;
             header?: never;
@@ -9274,18 +10959,54 @@ export interface operations {
                     "application/json": components["schemas"]["Exercise"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    exercise_page_api_exercises__exercise_id__get: {
+    exercise_page: {
         parameters: {
             query?: {
                 client?: ClientId | null;
@@ -9307,18 +11028,27 @@ export interface operations {
                     "application/json": components["schemas"]["ExerciseView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    change_exercise_api_exercises__exercise_id__put: {
+    change_exercise: {
         parameters: {
             query?: never;
             header?: never;
@@ -9342,18 +11072,54 @@ export interface operations {
                     "application/json": components["schemas"]["Exercise"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    remove_exercise_api_exercises__exercise_id__delete: {
+    remove_exercise: {
         parameters: {
             query?: never;
             header?: never;
@@ -9371,18 +11137,54 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    exercise_substitutes_api_exercises__exercise_id__substitutes_get: {
+    exercise_substitutes: {
         parameters: {
             query?: {
                 client?: ClientId | null;
@@ -9406,18 +11208,27 @@ export interface operations {
                     "application/json": components["schemas"]["Substitute"][];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    ladders_api_ladders_get: {
+    ladders: {
         parameters: {
             query?: never;
             header?: never;
@@ -9435,9 +11246,27 @@ export interface operations {
                     "application/json": components["schemas"]["Ladder"][];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    policies_api_policies_get: {
+    policies: {
         parameters: {
             query?: never;
             header?: never;
@@ -9455,9 +11284,27 @@ export interface operations {
                     "application/json": components["schemas"]["PolicyHead"][];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    battery_shelf_api_batteries_get: {
+    battery_shelf: {
         parameters: {
             query?: never;
             header?: never;
@@ -9475,9 +11322,27 @@ export interface operations {
                     "application/json": components["schemas"]["BatteryShelf"];
                 };
             };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
         };
     };
-    add_battery_api_batteries_post: {
+    add_battery: {
         parameters: {
             query?: never;
             header?: never;
@@ -9499,18 +11364,54 @@ export interface operations {
                     "application/json": components["schemas"]["Battery"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    change_battery_api_batteries__battery_id__put: {
+    change_battery: {
         parameters: {
             query?: never;
             header?: never;
@@ -9534,18 +11435,54 @@ export interface operations {
                     "application/json": components["schemas"]["Battery"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    remove_battery_api_batteries__battery_id__delete: {
+    remove_battery: {
         parameters: {
             query?: never;
             header?: never;
@@ -9563,18 +11500,54 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    add_test_api_tests_post: {
+    add_test: {
         parameters: {
             query?: never;
             header?: never;
@@ -9596,18 +11569,54 @@ export interface operations {
                     "application/json": components["schemas"]["TestItem"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    start_round_api_clients__client_id__rounds__round_id__put: {
+    start_round: {
         parameters: {
             query?: never;
             header?: never;
@@ -9632,18 +11641,54 @@ export interface operations {
                     "application/json": components["schemas"]["RoundView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    open_round_api_rounds__round_id__get: {
+    open_round: {
         parameters: {
             query?: never;
             header?: never;
@@ -9663,18 +11708,27 @@ export interface operations {
                     "application/json": components["schemas"]["RoundView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    finish_round_api_rounds__round_id__finish_post: {
+    finish_round: {
         parameters: {
             query?: never;
             header?: never;
@@ -9694,18 +11748,54 @@ export interface operations {
                     "application/json": components["schemas"]["RoundView"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    keep_result_api_clients__client_id__results_post: {
+    keep_result: {
         parameters: {
             query?: never;
             header?: never;
@@ -9729,18 +11819,54 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    side_by_side_api_clients__client_id__side_by_side_get: {
+    side_by_side: {
         parameters: {
             query?: {
                 earlier?: string | null;
@@ -9763,18 +11889,27 @@ export interface operations {
                     "application/json": components["schemas"]["SideBySide"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };
     };
-    scale_api_clients__client_id__scale_get: {
+    scale: {
         parameters: {
             query?: never;
             header?: never;
@@ -9794,13 +11929,22 @@ export interface operations {
                     "application/json": components["schemas"]["Shown"];
                 };
             };
-            /** @description Validation Error */
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
             422: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HTTPValidationError"];
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
         };

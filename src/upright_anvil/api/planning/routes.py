@@ -3,8 +3,10 @@
 from typing import Annotated
 
 from fastapi import Query
+from pydantic import Field
 
 from upright_anvil.api.programs.requests import PathRequest, RestoreRequest, TemplatePhaseRequest, TrialRequest
+from upright_anvil.api.request_model import LARGEST
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.fitting.fit import Fit
@@ -20,6 +22,9 @@ from upright_anvil.services.calendar import calendar
 from upright_anvil.services.calendar.calendar import CalendarView
 from upright_anvil.services.starting import starting
 from upright_anvil.services.starting.starting import Started
+
+Revision = Annotated[int, Field(ge=1, le=LARGEST)]
+"""The number of a revision."""
 
 router = resource("/programs/{program_id}", tag="planning")
 
@@ -92,7 +97,7 @@ async def add_template_phase(program_id: ProgramId, asked: TemplatePhaseRequest,
 
 @router.get("/compare")
 def compare_revisions(
-    program_id: ProgramId, before: Annotated[int, Query(ge=1)], after: Annotated[int, Query(ge=1)], here: Here
+    program_id: ProgramId, before: Annotated[Revision, Query()], after: Annotated[Revision, Query()], here: Here
 ) -> Comparison:
     """What differs between two revisions."""
     with here.reading() as scope:
@@ -100,7 +105,7 @@ def compare_revisions(
 
 
 @router.get("/revisions/{number}")
-def as_it_was(program_id: ProgramId, number: int, here: Here) -> BoardView:
+def as_it_was(program_id: ProgramId, number: Revision, here: Here) -> BoardView:
     """The program as it stood at a revision."""
     with here.reading() as scope:
         return revisions.as_it_was(scope, program_id, number, here.today)

@@ -75,7 +75,12 @@ def serve_data(
     gc.set_threshold(*COLLECT_AFTER)
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     uvicorn.run(
-        create_app(Studio(database, clock), WEB), host="127.0.0.1", port=port, log_level=level, access_log=False
+        create_app(Studio(database, clock), WEB),
+        host="127.0.0.1",
+        port=port,
+        log_level=level,
+        access_log=False,
+        timeout_graceful_shutdown=1,
     )
 
 

@@ -20,7 +20,10 @@ const queries = new QueryClient({
 // Installed, and there when the server is away; what is on the screen is asked for once more, so that it is kept too.
 if (import.meta.env.PROD && "serviceWorker" in navigator) {
   void navigator.serviceWorker.register("/sw.js");
-  navigator.serviceWorker.addEventListener("controllerchange", () => void queries.invalidateQueries());
+  navigator.serviceWorker.addEventListener(
+    "controllerchange",
+    () => void queries.refetchQueries({ type: "active" }),
+  );
 }
 
 const root = document.getElementById("root");

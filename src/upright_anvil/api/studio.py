@@ -12,7 +12,8 @@ from typing import Annotated, TypeVar
 from fastapi import Depends, Request
 
 from upright_anvil.api.clock import Clock, shifted_clock
-from upright_anvil.core.ids import TrainerId
+from upright_anvil.api.news import News
+from upright_anvil.core.ids import SessionId, TrainerId
 from upright_anvil.store.database import Database, Scope
 from upright_anvil.store.writer import Writer
 
@@ -45,6 +46,11 @@ class Studio:
         return self.clock().date()
 
     @cached_property
+    def news(self) -> News:
+        """Who watches which session."""
+        return News()
+
+    @cached_property
     def drawing(self) -> ThreadPoolExecutor:
         """The threads for heavy work."""
         return ThreadPoolExecutor(max_workers=AT_ONCE, thread_name_prefix="drawing")
@@ -66,9 +72,15 @@ class Studio:
 
         return await asyncio.wrap_future(self.drawing.submit(made))
 
-    async def write(self, work: Callable[[Scope], T]) -> T:
-        """Answer what some work answers once it is on disk; it takes its turn. Raises `BusyError`."""
-        return await self.writer.write(self.trainer_id, work)
+    async def write(self, work: Callable[[Scope], T], *, about: SessionId | None = None) -> T:
+        """Answer what some work answers once it is on disk; it takes its turn. Raises `BusyError`.
+
+        Who watches the session that it is ``about`` is told.
+        """
+        answer = await self.writer.write(self.trainer_id, work)
+        if about is not None:
+            self.news.tell(about)
+        return answer
 
     def close(self) -> None:
         """End the writer, once what was begun is written, and close all connections."""

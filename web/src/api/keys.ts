@@ -49,5 +49,10 @@ export const keys = {
   round: (id: string) => ["rounds", id] as const,
   sideBySide: (client: ClientId, earlier: string | null, later: string | null) =>
     ["side-by-side", client, earlier, later] as const,
+  equipment: (unit: string, text: string) => ["equipment", unit, text] as const,
+  read: (program: ProgramId, exercise: ExerciseId, at: { line: LineId; week: WeekId }, text: string) =>
+    ["read", program, exercise, at.line, at.week, text] as const,
+  trial: (program: ProgramId, check: string, where: string, message: string) =>
+    ["try", program, check, where, message] as const,
   warningSigns: ["warning-signs"] as const,
 };

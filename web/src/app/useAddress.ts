@@ -13,5 +13,5 @@ interface Address {
 
 /** What a view's address names; the one place where plain text from there becomes an identifier. */
 export function useAddress(): Address {
-  return useParams() as unknown as Address;
+  return useParams<keyof Address>() as Address;
 }

@@ -92,7 +92,8 @@ async def measure(session_id: SessionId, asked: MeasureRequest, here: Here) -> A
     """Keep what a device measured of a set."""
     figures = asked.made(Figures, sentences=tuple(asked.sentences))
     return await here.write(
-        lambda scope: keep_measure(scope, session_id, asked.id, asked.line, asked.number, figures, here.now)
+        lambda scope: keep_measure(scope, session_id, asked.id, asked.line, asked.number, figures, here.now),
+        about=session_id,
     )
 
 

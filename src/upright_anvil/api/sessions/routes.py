@@ -1,6 +1,9 @@
 """Logging on the floor, and the review after the session."""
 
+from collections.abc import AsyncIterator
+
 from fastapi.concurrency import run_in_threadpool
+from fastapi.responses import StreamingResponse
 
 from upright_anvil.api.floor.requests import ChangeRequest, UndoChangeRequest, wanted_of
 from upright_anvil.api.routing import resource
@@ -32,7 +35,8 @@ async def start_session(session_id: SessionId, asked: StartRequest, here: Here) 
     return await here.write(
         lambda scope: logging.start_session(
             scope, session_id, asked.program_id, asked.week_id, asked.day_id, asked.started_at, here.now
-        )
+        ),
+        about=session_id,
     )
 
 
@@ -40,7 +44,7 @@ async def start_session(session_id: SessionId, asked: StartRequest, here: Here) 
 async def log_set(session_id: SessionId, asked: SetRequest, here: Here) -> Acknowledged:
     """Store a performed set; answered only when it is on disk. Sent twice, it is stored once."""
     row = asked.row()
-    return await here.write(lambda scope: logging.log_set(scope, session_id, row, here.now))
+    return await here.write(lambda scope: logging.log_set(scope, session_id, row, here.now), about=session_id)
 
 
 @router.post("/notes")
@@ -49,7 +53,8 @@ async def add_note(session_id: SessionId, asked: NoteRequest, here: Here) -> Ack
     return await here.write(
         lambda scope: logging.add_note(
             scope, session_id, asked.id, asked.line, asked.text, here.now, for_next=asked.for_next
-        )
+        ),
+        about=session_id,
     )
 
 
@@ -58,7 +63,8 @@ async def make_change(session_id: SessionId, asked: ChangeRequest, here: Here) -
     """Make a change of the day; sent twice, it is made once."""
     wanted, left_out = wanted_of(asked.wanted), frozenset(asked.left_out)
     return await here.write(
-        lambda scope: changing.make_change(scope, session_id, asked.id, wanted, left_out, here.now, here.today)
+        lambda scope: changing.make_change(scope, session_id, asked.id, wanted, left_out, here.now, here.today),
+        about=session_id,
     )
 
 
@@ -66,7 +72,8 @@ async def make_change(session_id: SessionId, asked: ChangeRequest, here: Here) -
 async def undo_change(session_id: SessionId, asked: UndoChangeRequest, here: Here) -> Acknowledged:
     """Take back a change of the day, or one part of it."""
     return await here.write(
-        lambda scope: changing.undo_change(scope, session_id, asked.id, asked.undoes, here.now, here.today)
+        lambda scope: changing.undo_change(scope, session_id, asked.id, asked.undoes, here.now, here.today),
+        about=session_id,
     )
 
 
@@ -79,7 +86,20 @@ async def say_effort(session_id: SessionId, asked: EffortRequest, here: Here) ->
 @router.post("/finish")
 async def finish_session(session_id: SessionId, asked: FinishRequest, here: Here) -> Acknowledged:
     """Close a session."""
-    return await here.write(lambda scope: logging.finish_session(scope, session_id, asked.finished_at, here.now))
+    return await here.write(
+        lambda scope: logging.finish_session(scope, session_id, asked.finished_at, here.now), about=session_id
+    )
+
+
+@router.get("/news")
+async def news(session_id: SessionId, here: Here) -> StreamingResponse:
+    """Server-sent events: one each time something of the session was written, from whatever device."""
+
+    async def events() -> AsyncIterator[str]:
+        async for written in here.news.of(session_id):
+            yield "data: written\n\n" if written else ": still here\n\n"
+
+    return StreamingResponse(events(), media_type="text/event-stream", headers={"Cache-Control": "no-store"})
 
 
 @router.get("/summary")

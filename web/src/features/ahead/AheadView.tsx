@@ -1,10 +1,10 @@
+import { query } from "../../api/query";
 import type { DayId } from "../../api/ids";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { Choice } from "../../ui/Choice";
 import { shortDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
@@ -32,11 +32,7 @@ export function AheadView() {
   const [words, setWords] = useState(false);
   const day = (search.get("day") ?? "") as DayId;
   const outlook = outlooks.find(([name]) => name === search.get("outlook"))?.[0] ?? "as lately";
-  const found = useQuery({
-    queryKey: keys.ahead(programId, day),
-    queryFn: () => api.ahead(programId, day),
-    placeholderData: (before) => before,
-  });
+  const found = useQuery(query.ahead(programId, day));
   if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
   const view = found.data;
   const minutes = view.minutes.find((one) => one.outlook === outlook);

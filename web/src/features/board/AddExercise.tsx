@@ -1,8 +1,8 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { query } from "../../api/query";
+import { useQuery } from "@tanstack/react-query";
 import { useId, useState, type KeyboardEvent } from "react";
-import { api, type Schemas } from "../../api/client";
+import { type Schemas } from "../../api/client";
 import { shortId, type ClientId } from "../../api/ids";
-import { keys } from "../../api/keys";
 import { ExerciseSheet } from "../library/ExerciseSheet";
 import type { Edit } from "./useBoard";
 
@@ -24,11 +24,9 @@ export function AddExercise({
   const list = useId();
   const { name: typed, line: asked } = parted(text.trim());
   const search = useQuery({
-    queryKey: keys.found(typed, client, null),
-    queryFn: () => api.findExercises(typed, client, null, SHOWN),
+    ...query.found(typed, client, null, SHOWN),
+
     enabled: typed !== "",
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
   });
   const hits = typed ? (search.data?.hits ?? []) : [];
   const found = hits.map((hit) => hit.exercise);

@@ -1,10 +1,10 @@
+import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { CalendarDays, History, Redo2, Telescope, Undo2 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { freshId, NOWHERE, type LineId, type ProgramId, type WeekId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { clock, shortDate } from "../../ui/format";
@@ -197,10 +197,10 @@ export function BoardView() {
 /** What every cell said when the program was first written, by line and week; null where that is not shown. */
 function useFirstWritten(programId: ProgramId, shown: boolean): ReadonlyMap<string, string> | null {
   const found = useQuery({
-    queryKey: keys.asItWas(programId, 1),
-    queryFn: () => api.asItWas(programId, 1),
+    ...query.asItWas(programId, 1),
+
     enabled: shown,
-    staleTime: Infinity,
+
     select: textsOf,
   });
   return shown ? (found.data ?? null) : null;

@@ -1,8 +1,8 @@
+import { query } from "../../api/query";
 import type { ExerciseId, LineId, ProgramId, WeekId } from "../../api/ids";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useId, useState, type KeyboardEvent } from "react";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { load, shortDate } from "../../ui/format";
 import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
 
@@ -42,17 +42,11 @@ export function CellEditor({
   const asked = useDeferredValue(text);
   const hint = useId();
   const read = useQuery({
-    queryKey: ["read", programId, exercise, at.line, at.week, asked],
-    queryFn: () => api.readLine(programId, { text: asked, exercise, ...at }),
-    placeholderData: keepPreviousData,
-    staleTime: 60_000,
+    ...query.read(programId, exercise, at, asked),
+
     enabled: asked.length <= 400,
   });
-  const known = useQuery({
-    queryKey: keys.hints(programId, exercise, at),
-    queryFn: () => api.hints(programId, exercise, at),
-    staleTime: 60_000,
-  });
+  const known = useQuery(query.hints(programId, exercise, at));
   const answer = read.data;
   const keep = (how: Kept, what = text) => {
     setLeft(true);

@@ -1,8 +1,8 @@
+import { query } from "../../api/query";
 import type { LineId, ProgramId } from "../../api/ids";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
 import type { Save } from "./useBoard";
@@ -15,12 +15,7 @@ const marks: Record<Schemas["Severity"], [string, string]> = {
 };
 
 export function useFindings(programId: ProgramId, phase: string, revision: number) {
-  return useQuery({
-    queryKey: keys.findings(programId, phase, revision),
-    queryFn: () => api.findings(programId, phase),
-    placeholderData: keepPreviousData,
-    staleTime: 30_000,
-  });
+  return useQuery(query.findings(programId, phase, revision));
 }
 
 /** What the checks find: each explains itself, offers a fix that can be looked at first, or takes the trainer's reason. */
@@ -102,8 +97,8 @@ function Finding({
   const [reason, setReason] = useState("");
   const [mark, tone] = marks[one.severity];
   const trial = useQuery({
-    queryKey: ["try", programId, one.check, one.where, one.message],
-    queryFn: () => api.tryEdits(programId, one.fix?.edits ?? []),
+    ...query.trial(programId, one),
+
     enabled: unfolded && one.fix !== null,
   });
   return (

@@ -1,7 +1,7 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { query } from "../../api/query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
@@ -29,9 +29,8 @@ export function FitSheet({
   const usual = day.minutes ?? view.minutes;
   const [minutes, setMinutes] = useState(usual);
   const fit = useQuery({
-    queryKey: keys.fit(view.program_id, week.id, day.id, minutes, view.revision.number),
-    queryFn: () => api.fit(view.program_id, week.id, day.id, minutes),
-    placeholderData: keepPreviousData,
+    ...query.fit(view.program_id, week.id, day.id, minutes, view.revision.number),
+
     enabled: minutes >= 5 && minutes <= 240,
   });
   const found = fit.data;

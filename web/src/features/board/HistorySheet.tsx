@@ -1,8 +1,7 @@
+import { query } from "../../api/query";
 import type { ProgramId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { clock, shortDate } from "../../ui/format";
 import { Sheet } from "../../ui/Sheet";
@@ -21,8 +20,8 @@ export function HistorySheet({
 }) {
   const [picked, setPicked] = useState<number[]>([]);
   const history = useQuery({
-    queryKey: keys.history(programId),
-    queryFn: () => api.history(programId),
+    ...query.history(programId),
+
     enabled: open,
   });
   const pick = (number: number) =>
@@ -75,10 +74,7 @@ export function HistorySheet({
 }
 
 function Compared({ programId, before, after }: { programId: ProgramId; before: number; after: number }) {
-  const found = useQuery({
-    queryKey: keys.compare(programId, before, after),
-    queryFn: () => api.compare(programId, before, after),
-  });
+  const found = useQuery(query.compare(programId, before, after));
   if (!found.data) return null;
   return (
     <div

@@ -1,8 +1,8 @@
+import { query } from "../../api/query";
 import { NOWHERE, type ClientId, type ExerciseId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Field } from "../../ui/Field";
 import { SavedField } from "../../ui/SavedField";
@@ -23,15 +23,9 @@ export function LineSheet({
   onClose: () => void;
 }) {
   const [place, setPlace] = useState<"" | "B">("");
-  const page = useQuery({
-    queryKey: keys.exercise(line.exercise_id, client),
-    queryFn: () => api.exercise(line.exercise_id, client),
-  });
-  const instead = useQuery({
-    queryKey: keys.substitutes(line.exercise_id, client, null),
-    queryFn: () => api.substitutes(line.exercise_id, client, null),
-  });
-  const policies = useQuery({ queryKey: keys.policies, queryFn: api.policies, staleTime: Infinity });
+  const page = useQuery(query.exercise(line.exercise_id, client));
+  const instead = useQuery(query.substitutes(line.exercise_id, client, null));
+  const policies = useQuery({ ...query.policies(), staleTime: Infinity });
   const rungs = page.data?.ladders[0]?.rungs ?? [];
   const at = rungs.findIndex((rung) => rung.here);
   const change = (fields: Omit<Schemas["ChangeLine"], "op" | "line">, what: string) =>

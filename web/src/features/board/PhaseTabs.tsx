@@ -1,8 +1,8 @@
+import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 
@@ -76,7 +76,7 @@ function TemplateSheet({
   take: (template: string) => void;
   onClose: () => void;
 }) {
-  const templates = useQuery({ queryKey: keys.templates(client), queryFn: () => api.templates(client) });
+  const templates = useQuery(query.templates(client));
   return (
     <Sheet title="The next phase from a template" open onClose={onClose}>
       <ul>

@@ -1,4 +1,5 @@
 // The board's data and the ways to change it; a stale save keeps the edits until the trainer says what becomes of them.
+import { query } from "../../api/query";
 import type { ProgramId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
@@ -28,7 +29,7 @@ type Step =
 export function useBoard(programId: ProgramId) {
   const queries = useQueryClient();
   const [refused, setRefused] = useState<Refused | null>(null);
-  const board = useQuery({ queryKey: keys.board(programId), queryFn: () => api.board(programId) });
+  const board = useQuery(query.board(programId));
 
   const latest = () =>
     queries.getQueryData<Schemas["BoardView"]>(keys.board(programId))?.revision.number ?? 1;

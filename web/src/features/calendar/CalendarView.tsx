@@ -1,3 +1,4 @@
+import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
@@ -25,7 +26,7 @@ const tones: Record<string, string> = {
 export function CalendarView() {
   const { programId } = useAddress();
   const [asked, setAsked] = useState<Session | null>(null);
-  const found = useQuery({ queryKey: keys.calendar(programId), queryFn: () => api.calendar(programId) });
+  const found = useQuery(query.calendar(programId));
   if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
   const view = found.data;
   const weeks = new Map<string, Session[]>();
@@ -126,10 +127,7 @@ function WaysOutSheet({
   const queries = useQueryClient();
   const [reason, setReason] = useState("");
   const { program_id: program } = view;
-  const ways = useQuery({
-    queryKey: keys.waysOut(program, session.week_id, session.day_id),
-    queryFn: () => api.waysOut(program, session.week_id, session.day_id),
-  });
+  const ways = useQuery(query.waysOut(program, session.week_id, session.day_id));
   const save = useMutation({
     mutationFn: ({ edits, words }: { edits: Schemas["EditsRequest"]["edits"]; words: string }) =>
       api.saveEdits(program, { base: view.revision, edits, reason: words }),

@@ -1,8 +1,8 @@
+import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
 import { Link, NavLink, Outlet, useOutletContext } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
 
@@ -18,7 +18,7 @@ const outcomeTone = {
 /** What every page of a client's file shares: who it is, where the health screen stands, the ways on. */
 export function ClientFrame() {
   const { clientId } = useAddress();
-  const file = useQuery({ queryKey: keys.client(clientId), queryFn: () => api.client(clientId) });
+  const file = useQuery(query.client(clientId));
   if (!file.data) return <Waiting error={file.error} retry={() => void file.refetch()} />;
   const client = file.data;
   const { screening } = client.health;

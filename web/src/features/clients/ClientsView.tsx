@@ -1,12 +1,11 @@
+import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { api } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Waiting } from "../../ui/Waiting";
 
 /** All clients, one line each. */
 export function ClientsView() {
-  const clients = useQuery({ queryKey: keys.clients, queryFn: api.clients });
+  const clients = useQuery(query.clients());
   if (!clients.data) return <Waiting error={clients.error} retry={() => void clients.refetch()} />;
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">

@@ -1,8 +1,9 @@
+import { changed } from "../../api/changed";
+import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { Field } from "../../ui/Field";
@@ -12,14 +13,14 @@ import { Message } from "../../ui/Message";
 export function NewClientView() {
   const [name, setName] = useState("");
   const [chosen, setChosen] = useState<Schemas["Unit"]>();
-  const clients = useQuery({ queryKey: keys.clients, queryFn: api.clients });
+  const clients = useQuery(query.clients());
   const unit = chosen ?? usual(clients.data ?? []);
   const queries = useQueryClient();
   const navigate = useNavigate();
   const add = useMutation({
     mutationFn: (unit: Schemas["Unit"]) => api.addClient({ name, unit }),
     onSuccess: async (client) => {
-      await queries.invalidateQueries();
+      await changed(queries, "client");
       void navigate(`/clients/${client.id}`, { replace: true });
     },
   });

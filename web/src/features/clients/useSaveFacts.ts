@@ -1,4 +1,5 @@
 // Saving single facts of a client as they are entered, and what the server said of the last one.
+import { asTyped } from "../../ui/asTyped";
 import type { ClientId } from "../../api/ids";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
@@ -45,11 +46,10 @@ export function useSaveFacts(clientId: ClientId) {
     },
   });
   /** A number as typed: words stay words, so that the server can say what is wrong with them. */
-  const figure = (text: string) => (/^\d+$/.test(text) ? Number(text) : (text as unknown as number));
   return {
     save: (changes: Changes) => saving.mutate(changes),
     problem: (field: keyof Changes) => wrong[field],
-    figure,
+    figure: asTyped,
     state: saving.isPending
       ? "Saving …"
       : Object.keys(wrong).length

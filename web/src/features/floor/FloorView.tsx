@@ -1,7 +1,7 @@
+import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { Waiting } from "../../ui/Waiting";
 import { Floor } from "./Floor";
 import { useFloor } from "./useFloor";
@@ -17,7 +17,7 @@ const OWN_CHOICE: Schemas["Settings"] = {
 export function FloorView() {
   const { programId, weekId, dayId } = useAddress();
   const data = useFloor(programId, weekId, dayId);
-  const settings = useQuery({ queryKey: keys.settings, queryFn: api.settings, retry: 1 });
+  const settings = useQuery({ ...query.settings(), retry: 1 });
   if (!data.shown) return <Waiting error={data.floor.error} retry={() => void data.floor.refetch()} />;
   if (settings.isPending) return null;
   return (

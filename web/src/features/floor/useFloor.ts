@@ -13,10 +13,9 @@ import {
   type Spot,
   type Wanted,
 } from "./floorState";
+import { useNews } from "./useNews";
 import type { Entry } from "../../outbox/outbox";
 import { outbox } from "../../outbox/theOutbox";
-
-const ANOTHER_DEVICE = 3000;
 
 /** One row to log: whose set, what became of it, what is said of it; `id` where it was made already. */
 export interface Logged {
@@ -36,7 +35,6 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   const floor = useQuery({
     queryKey: key,
     queryFn: () => floorOrKept(name, () => api.floor(programId, weekId, dayId)),
-    refetchInterval: ANOTHER_DEVICE,
   });
   const waiting = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const read = useSyncExternalStore(outbox.subscribe, outbox.isRead);
@@ -56,6 +54,7 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   const shown = useMemo(() => (view && read ? withWaiting(view, waiting) : null), [view, read, waiting]);
   const session = view?.session_id ?? "";
   const base = `/api/sessions/${session}`;
+  useNews(session, () => void queries.invalidateQueries({ queryKey: key }));
   const mine = waiting.filter((entry) => entry.session === session);
 
   const begin = async () => {

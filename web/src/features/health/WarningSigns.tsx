@@ -1,6 +1,5 @@
+import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
-import { api } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 
@@ -15,7 +14,7 @@ export function WarningSigns({
   /** Ends the session, where one is under way. */
   onEnd?: () => void;
 }) {
-  const signs = useQuery({ queryKey: keys.warningSigns, queryFn: api.warningSigns, staleTime: Infinity });
+  const signs = useQuery({ ...query.warningSigns(), staleTime: Infinity });
   return (
     <Sheet title="Stop the session at any of these" open={open} onClose={onClose}>
       <ul className="list-disc pl-5 text-lg leading-snug">

@@ -1,4 +1,5 @@
 // What is written of a client's health changes the file, the floor and the board: all are asked again.
+import { changed } from "../../api/changed";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 
 export function useHealth<T>(write: (asked: T) => Promise<unknown>, onDone?: () => void) {
@@ -7,7 +8,7 @@ export function useHealth<T>(write: (asked: T) => Promise<unknown>, onDone?: () 
     mutationFn: write,
     onSuccess: async () => {
       onDone?.();
-      await queries.invalidateQueries();
+      await changed(queries, "health");
     },
   });
 }

@@ -1,8 +1,9 @@
+import { changed } from "../../api/changed";
+import { query } from "../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
 import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
@@ -25,14 +26,14 @@ export function ExercisePage({
 }) {
   const [editing, setEditing] = useState(false);
   const queries = useQueryClient();
-  const page = useQuery({ queryKey: keys.exercise(id, client), queryFn: () => api.exercise(id, client) });
+  const page = useQuery(query.exercise(id, client));
   const back = useMutation({
     mutationFn: () => api.removeExercise(id),
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => changed(queries, "library"),
   });
   const restore = useMutation({
     mutationFn: (asked: Schemas["ExerciseRequest"]) => api.changeExercise(id, asked),
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => changed(queries, "library"),
   });
   if (!page.data) return <Waiting error={page.error} retry={() => void page.refetch()} />;
   const { exercise, ladders, cues, cautions } = page.data;

@@ -1,7 +1,9 @@
+import { asTyped } from "../../ui/asTyped";
+import { changed } from "../../api/changed";
+import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
@@ -28,18 +30,18 @@ export function ExerciseSheet({
   const [share, setShare] = useState(String(Math.round(Number(draft.bodyweight_share) * 100)));
   const [seconds, setSeconds] = useState(String(draft.rep_seconds));
   const queries = useQueryClient();
-  const ladders = useQuery({ queryKey: keys.ladders, queryFn: api.ladders });
+  const ladders = useQuery(query.ladders());
   const save = useMutation({
     mutationFn: () => {
       const asked = {
         ...draft,
         bodyweight_share: String(Number(share || 0) / 100),
-        rep_seconds: Number(seconds) || (seconds as unknown as number),
+        rep_seconds: asTyped(seconds),
       };
       return exercise ? api.changeExercise(exercise.id, asked) : api.addExercise(asked);
     },
     onSuccess: async (saved) => {
-      await queries.invalidateQueries();
+      await changed(queries, "library");
       onSaved(saved);
     },
   });

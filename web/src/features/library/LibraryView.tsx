@@ -1,10 +1,10 @@
+import { query } from "../../api/query";
 import type { ClientId, PlaceId } from "../../api/ids";
 import { useAddress } from "../../app/useAddress";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState, type KeyboardEvent } from "react";
 import { useNavigate, useSearchParams } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Waiting } from "../../ui/Waiting";
 import { ExercisePage } from "./ExercisePage";
@@ -20,13 +20,9 @@ export function LibraryView() {
   const q = search.get("q") ?? "";
   const client = search.get("client") as ClientId | null;
   const place = search.get("place") as PlaceId | null;
-  const clients = useQuery({ queryKey: keys.clients, queryFn: api.clients });
-  const places = useQuery({ queryKey: keys.places, queryFn: api.places });
-  const found = useQuery({
-    queryKey: keys.found(q, client, place),
-    queryFn: () => api.findExercises(q, client, place),
-    placeholderData: keepPreviousData,
-  });
+  const clients = useQuery(query.clients());
+  const places = useQuery(query.places());
+  const found = useQuery(query.found(q, client, place));
   if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
   const { hits, of } = found.data;
   const shown = exerciseId ?? hits[0]?.exercise.id;

@@ -1,8 +1,8 @@
+import { query } from "../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { load } from "../../ui/format";
 
 /** What to do instead, best first, each with its reasons and, where one can be worked out, a load to begin with. */
@@ -16,10 +16,7 @@ export function SubstituteList({
   place: PlaceId | null;
 }) {
   const [search] = useSearchParams();
-  const found = useQuery({
-    queryKey: keys.substitutes(id, client, place),
-    queryFn: () => api.substitutes(id, client, place),
-  });
+  const found = useQuery(query.substitutes(id, client, place));
   if (!found.data) return null;
   return (
     <section aria-labelledby="instead">

@@ -1,5 +1,6 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { api, type Schemas } from "../../api/client";
+import { query } from "../../api/query";
+import { useQuery } from "@tanstack/react-query";
+import { type Schemas } from "../../api/client";
 import { Message } from "../../ui/Message";
 import { gapsInWords, span } from "./steps";
 
@@ -17,12 +18,7 @@ const names: Record<Schemas["ImplementKind"], string> = {
 
 /** What can be lifted, as it is typed: each load a tick on its line, each step of more than 10 % marked. */
 export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["Unit"] }) {
-  const read = useQuery({
-    queryKey: ["equipment", unit, text],
-    queryFn: () => api.readEquipment({ text, unit }),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  });
+  const read = useQuery(query.equipment(unit, text));
   if (!read.data) return null;
   return (
     <div className="grid gap-4">

@@ -1,3 +1,4 @@
+import { changed } from "../../api/changed";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -26,7 +27,7 @@ export function PlaceEditor({
   const save = useMutation({
     mutationFn: (facts: Schemas["PlaceFacts"]) => api.changePlace(place.id, facts),
     scope: { id: `place-${place.id}` },
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => changed(queries, "place"),
   });
   const keep = (facts: Schemas["PlaceFacts"]) => {
     if (facts.name.trim() && JSON.stringify(facts) !== JSON.stringify(place.facts)) save.mutate(facts);

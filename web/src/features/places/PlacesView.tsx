@@ -1,8 +1,9 @@
+import { changed } from "../../api/changed";
+import { query } from "../../api/query";
 import type { PlaceId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 import { useClient } from "../clients/ClientFrame";
@@ -13,11 +14,11 @@ export function PlacesView() {
   const client = useClient();
   const queries = useQueryClient();
   const [chosen, setChosen] = useState<PlaceId | null>(null);
-  const all = useQuery({ queryKey: keys.places, queryFn: api.places });
+  const all = useQuery(query.places());
   const ids = client.places.map((place) => place.id);
   const set = useMutation({
     mutationFn: (places: PlaceId[]) => api.setPlaces(client.id, places),
-    onSuccess: () => queries.invalidateQueries(),
+    onSuccess: () => changed(queries, "place"),
   });
   const add = useMutation({
     mutationFn: () =>

@@ -1,8 +1,8 @@
+import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { count, fullDate, shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
 import { LiftTable } from "./LiftTable";
@@ -11,7 +11,7 @@ import { WeightChart } from "./WeightChart";
 
 /** A client's progress as a whole: what to tell, the weeks, the lifts, tests, body and pain. */
 export function Overview({ clientId }: { clientId: ClientId }) {
-  const found = useQuery({ queryKey: keys.overview(clientId), queryFn: () => api.overview(clientId) });
+  const found = useQuery(query.overview(clientId));
   const view = found.data;
   if (!view) return <Waiting error={found.error} retry={() => void found.refetch()} />;
   return (

@@ -1,10 +1,10 @@
+import { query } from "../../api/query";
 import type { ExerciseId } from "../../api/ids";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { Waiting } from "../../ui/Waiting";
@@ -17,10 +17,7 @@ export function ProgressView() {
   const [search, setSearch] = useSearchParams();
   const exercise = search.get("exercise") as ExerciseId | null;
   const [chosen, setChosen] = useState<string | null>(null);
-  const progress = useQuery({
-    queryKey: keys.progress(clientId, exercise),
-    queryFn: () => api.progress(clientId, exercise),
-  });
+  const progress = useQuery(query.progress(clientId, exercise));
   const view = progress.data;
   if (!view) return <Waiting error={progress.error} retry={() => void progress.refetch()} />;
   const session = view.sessions.find((entry) => entry.on === chosen) ?? view.sessions.at(-1);

@@ -1,3 +1,4 @@
+import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
@@ -14,7 +15,7 @@ import { ProposalRow } from "./ProposalRow";
 export function ReviewView() {
   const { sessionId } = useAddress();
   const queries = useQueryClient();
-  const review = useQuery({ queryKey: keys.review(sessionId), queryFn: () => api.review(sessionId) });
+  const review = useQuery(query.review(sessionId));
   const show = (view: Schemas["ReviewView"]) => {
     queries.setQueryData(keys.review(sessionId), view);
     void queries.invalidateQueries({ queryKey: keys.board(view.program_id) });

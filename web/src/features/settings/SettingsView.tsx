@@ -1,3 +1,4 @@
+import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
@@ -21,7 +22,7 @@ const CALLS = [
 /** What the trainer has set for the floor; each choice is kept at once. */
 export function SettingsView() {
   const queries = useQueryClient();
-  const settings = useQuery({ queryKey: keys.settings, queryFn: api.settings });
+  const settings = useQuery(query.settings());
   const keep = useMutation({
     mutationFn: api.keepSettings,
     onSuccess: (kept) => queries.setQueryData(keys.settings, kept),

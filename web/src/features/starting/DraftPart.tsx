@@ -1,8 +1,8 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { query } from "../../api/query";
+import { useQuery } from "@tanstack/react-query";
 import { Dices, Pin } from "lucide-react";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 import { weekdays } from "../../ui/format";
@@ -29,13 +29,7 @@ export function DraftPart({
 }) {
   const [weeks, setWeeks] = useState("8");
   const [wish, setWish] = useState<Wish | null>(null);
-  const found = useQuery({
-    queryKey: keys.draft(client.id, wish),
-    queryFn: () => api.draft(client.id, wish ?? { weeks: 8, seed: 1, pins: {}, avoid: {} }),
-    enabled: wish !== null,
-    placeholderData: keepPreviousData,
-    retry: false,
-  });
+  const found = useQuery(query.draft(client.id, wish));
   const draft = wish ? found.data : undefined;
   const number = weeksOf(weeks, MOST);
   const pinAll = (except: string[]) => {

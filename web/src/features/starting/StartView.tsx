@@ -1,9 +1,10 @@
+import { changed } from "../../api/changed";
+import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
 import { Message } from "../../ui/Message";
@@ -17,7 +18,7 @@ export function StartView() {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const go = async (board: Schemas["BoardView"]) => {
-    await queries.invalidateQueries();
+    await changed(queries, "client");
     void navigate(`/programs/${board.program_id}`);
   };
   const begun = useMutation({
@@ -44,7 +45,7 @@ interface Part {
 }
 
 function Templates({ client, start, busy }: Part) {
-  const found = useQuery({ queryKey: keys.templates(client), queryFn: () => api.templates(client) });
+  const found = useQuery(query.templates(client));
   return (
     <section aria-labelledby="templates">
       <h2 id="templates" className="text-lg font-semibold">

@@ -1,8 +1,9 @@
+import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
 import { Link } from "react-router";
-import { api, type Schemas } from "../../api/client";
+import type { Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
@@ -20,7 +21,7 @@ const EFFORTS = Array.from({ length: 11 }, (_, n) => [n, `${n}`] as const);
 export function SummaryView() {
   const { sessionId } = useAddress();
   const queries = useQueryClient();
-  const summary = useQuery({ queryKey: keys.summary(sessionId), queryFn: () => api.summary(sessionId) });
+  const summary = useQuery(query.summary(sessionId));
   const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const waiting = all.filter((entry) => entry.session === sessionId && entry.refused === undefined);
   useEffect(() => {

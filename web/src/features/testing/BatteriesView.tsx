@@ -1,3 +1,4 @@
+import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { ArrowDown, ArrowUp, X } from "lucide-react";
 import { useState } from "react";
@@ -11,7 +12,7 @@ import { OwnTestSheet } from "./OwnTestSheet";
 
 /** Batteries as lists to edit: what ships stays as it is beneath, and can be brought back. */
 export function BatteriesView() {
-  const shelf = useQuery({ queryKey: keys.batteries, queryFn: api.batteries });
+  const shelf = useQuery(query.batteries());
   const [chosen, setChosen] = useState<string | null>(null);
   if (!shelf.data) return <Waiting error={shelf.error} retry={() => void shelf.refetch()} />;
   const { batteries } = shelf.data;

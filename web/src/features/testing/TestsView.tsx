@@ -1,9 +1,9 @@
+import { query } from "../../api/query";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
 import { api } from "../../api/client";
 import { freshId } from "../../api/ids";
-import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { fullDate, shortDate, today } from "../../ui/format";
 import { Message } from "../../ui/Message";
@@ -18,11 +18,8 @@ export function TestsView() {
   const [search, setSearch] = useSearchParams();
   const [battery, setBattery] = useState<string | null>(null);
   const [earlier, later] = [search.get("earlier"), search.get("later")];
-  const shelf = useQuery({ queryKey: keys.batteries, queryFn: api.batteries });
-  const pairs = useQuery({
-    queryKey: keys.sideBySide(client.id, earlier, later),
-    queryFn: () => api.sideBySide(client.id, earlier, later),
-  });
+  const shelf = useQuery(query.batteries());
+  const pairs = useQuery(query.sideBySide(client.id, earlier, later));
   const start = useMutation({
     mutationFn: async (chosen: string) => {
       const id = freshId();

@@ -1,7 +1,8 @@
 // Binds a test round to React: the server's view, the outbox, and the ways to keep a result.
+import { query } from "../../api/query";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useSyncExternalStore } from "react";
-import { api, type Schemas } from "../../api/client";
+import type { Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
@@ -17,7 +18,7 @@ export type ShownTest = Schemas["RoundTest"] & { waiting: boolean };
 export function useRound(roundId: string) {
   const queries = useQueryClient();
   const key = useMemo(() => keys.round(roundId), [roundId]);
-  const round = useQuery({ queryKey: key, queryFn: () => api.round(roundId) });
+  const round = useQuery(query.round(roundId));
   const kept = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
   const changed = { name: `round ${roundId}`, path: `/api/rounds/${roundId}` };

@@ -1,13 +1,13 @@
+import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { count, longDate, minutes, shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
 
 /** Who comes today, what waits for a decision, who wants a look, what is due. */
 export function TodayView() {
-  const today = useQuery({ queryKey: keys.today, queryFn: api.today });
+  const today = useQuery(query.today());
   if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
   const { on, sessions, waiting, notices, dues, clients } = today.data;
   return (

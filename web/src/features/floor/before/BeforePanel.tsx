@@ -1,8 +1,7 @@
+import { query } from "../../../api/query";
 import type { PlaceId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState, type ReactNode } from "react";
-import { api } from "../../../api/client";
-import { keys } from "../../../api/keys";
 import { count, minutes } from "../../../ui/format";
 import { Message } from "../../../ui/Message";
 import type { ShownFloor, Wanted } from "../floorState";
@@ -130,12 +129,7 @@ function Part({ title, said, children }: { title: string; said?: ReactNode; chil
 
 /** What an answer would change, in the server's words, before it is made. */
 function Answer({ shown, wanted }: { shown: ShownFloor; wanted: Wanted | null }) {
-  const found = useQuery({
-    queryKey: keys.preview(shown.program_id, shown.week_id, shown.day_id, wanted),
-    queryFn: () => api.preview(shown.program_id, shown.week_id, shown.day_id, wanted as Wanted),
-    enabled: wanted !== null,
-    retry: 1,
-  });
+  const found = useQuery(query.preview(shown.program_id, shown.week_id, shown.day_id, wanted));
   if (!wanted) return null;
   if (found.error) return <Message tone="caution">{found.error.message}</Message>;
   if (!found.data) return <p className="mt-1 min-h-6 text-soft">Working out what that changes …</p>;

@@ -1,9 +1,9 @@
 // The clock of a session: its timelines, what a step that ends logs, what is called and heard, what devices are told.
+import { query } from "../../../api/query";
 import type { LineId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Schemas } from "../../../api/client";
-import { keys } from "../../../api/keys";
+import { type Schemas } from "../../../api/client";
 import type { ShownFloor, ShownLine } from "../floorState";
 import { startingPoint, type Said } from "../pad/said";
 import type { Devices } from "../useDevices";
@@ -21,8 +21,7 @@ export function useSessionClock(
 ) {
   const { program_id: program, week_id: week, day_id: day } = shown;
   const timelines = useQuery({
-    queryKey: keys.clocks(program, week, day),
-    queryFn: () => api.clocks(program, week, day),
+    ...query.clocks(program, week, day),
     enabled: shown.lines.some((line) => line.clock),
   });
   const [byHand, setByHand] = useState<readonly string[]>([]);

@@ -1,6 +1,6 @@
+import { query } from "../../../api/query";
 import { useQuery } from "@tanstack/react-query";
-import { api, type Schemas } from "../../../api/client";
-import { keys } from "../../../api/keys";
+import { type Schemas } from "../../../api/client";
 import type { ShownFloor, FloorSet } from "../floorState";
 import { sameLoad } from "./said";
 
@@ -17,11 +17,9 @@ export function OnTheBar({
   const aimed = set.on_bar;
   const other = load !== null && aimed !== null && !sameLoad(aimed.load, load);
   const asked = useQuery({
-    queryKey: keys.onTheBar(shown.session_id, `${load?.value} ${load?.unit}`, `${set.number}`),
-    queryFn: () => api.onTheBar(shown.program_id, shown.week_id, shown.day_id, load as Schemas["Load"]),
+    ...query.onTheBar(shown, load, set.number),
+
     enabled: other,
-    staleTime: Infinity,
-    retry: false,
   });
   const bar = other ? asked.data : aimed;
   if (!aimed || load === null) return null;

@@ -1,8 +1,7 @@
+import { query } from "../../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../../api/ids";
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api } from "../../../api/client";
-import { keys } from "../../../api/keys";
 import { Field } from "../../../ui/Field";
 import { Message } from "../../../ui/Message";
 import { Offer } from "./Panel";
@@ -18,11 +17,7 @@ export function AddToday({
   onChoose: (exercise: ExerciseId) => void;
 }) {
   const [text, setText] = useState("");
-  const found = useQuery({
-    queryKey: keys.found(text, clientId, place),
-    queryFn: () => api.findExercises(text, clientId, place, 8),
-    placeholderData: keepPreviousData,
-  });
+  const found = useQuery(query.found(text, clientId, place, 8));
   return (
     <div className="mt-3 grid gap-3">
       <Field label="Exercise">

@@ -1,6 +1,6 @@
+import { query } from "../../../api/query";
 import { useQuery } from "@tanstack/react-query";
-import { api, type Schemas } from "../../../api/client";
-import { keys } from "../../../api/keys";
+import { type Schemas } from "../../../api/client";
 import { Message } from "../../../ui/Message";
 import type { ShownFloor, ShownLine } from "../floorState";
 import type { Hurt } from "../pad/Hurts";
@@ -20,11 +20,7 @@ export function InsteadList({
 }) {
   const joint = hurt?.joint ?? null;
   const side = hurt?.side ?? null;
-  const found = useQuery({
-    queryKey: keys.instead(shown.session_id, line.line, line.exercise_id, joint, side),
-    queryFn: () => api.insteadOf(shown.program_id, shown.week_id, shown.day_id, line.line, joint, side),
-    retry: 1,
-  });
+  const found = useQuery(query.insteadOf(shown, line, joint, side));
   if (found.error) return <Message tone="caution">{found.error.message}</Message>;
   if (!found.data) return <p className="text-soft">Looking for what trains the same …</p>;
   if (found.data.length === 0)

@@ -1,0 +1,20 @@
+// What a change touches: the kinds of answers that are asked for again, by the first word of their keys.
+import type { QueryClient } from "@tanstack/react-query";
+
+const LOADS = ["board", "findings", "hints", "read", "fit", "ahead", "floor", "clocks", "templates", "draft"];
+
+const TOUCHED = {
+  /** A place, or where a client trains: what can be lifted there. */
+  place: ["places", "clients", "exercises", "equipment", "today", ...LOADS],
+  /** An exercise of the library. */
+  library: ["exercises", "ladders", "review", "summary", "progress", "overview", ...LOADS],
+  /** The health file: whatever chooses or raises a load. */
+  health: ["clients", "today", "exercises", "review", "overview", "rounds", "preview", "instead", ...LOADS],
+  /** A client who is new, or begins a program. */
+  client: ["clients", "today", ...LOADS],
+} as const satisfies Record<string, readonly string[]>;
+
+export function changed(queries: QueryClient, what: keyof typeof TOUCHED): Promise<void> {
+  const touched: readonly unknown[] = TOUCHED[what];
+  return queries.invalidateQueries({ predicate: ({ queryKey }) => touched.includes(queryKey[0]) });
+}

@@ -1,0 +1,166 @@
+// Every question to the server with the name its answer is kept under: a key and its fetcher stand together, once.
+import { keepPreviousData, queryOptions } from "@tanstack/react-query";
+import { api, type Schemas } from "./client";
+import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
+import { keys } from "./keys";
+
+const A_WHILE = 60_000;
+
+type Cell = { line: LineId; week: WeekId };
+type Wanted = Schemas["ChangeRequest"]["wanted"];
+
+export const query = {
+  today: () => queryOptions({ queryKey: keys.today, queryFn: api.today }),
+  settings: () => queryOptions({ queryKey: keys.settings, queryFn: api.settings }),
+  warningSigns: () =>
+    queryOptions({ queryKey: keys.warningSigns, queryFn: api.warningSigns, staleTime: Infinity }),
+
+  clients: () => queryOptions({ queryKey: keys.clients, queryFn: api.clients }),
+  client: (id: ClientId) => queryOptions({ queryKey: keys.client(id), queryFn: () => api.client(id) }),
+  overview: (id: ClientId) => queryOptions({ queryKey: keys.overview(id), queryFn: () => api.overview(id) }),
+  progress: (id: ClientId, exercise: ExerciseId | null) =>
+    queryOptions({ queryKey: keys.progress(id, exercise), queryFn: () => api.progress(id, exercise) }),
+  templates: (id: ClientId) =>
+    queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),
+  draft: (id: ClientId, wish: Schemas["DraftRequest"] | null) =>
+    queryOptions({
+      queryKey: keys.draft(id, wish),
+      queryFn: () => api.draft(id, wish ?? { weeks: 8, seed: 1, pins: {}, avoid: {} }),
+      enabled: wish !== null,
+      placeholderData: keepPreviousData,
+      retry: false,
+    }),
+
+  places: () => queryOptions({ queryKey: keys.places, queryFn: api.places }),
+  equipment: (unit: Schemas["Unit"], text: string) =>
+    queryOptions({
+      queryKey: keys.equipment(unit, text),
+      queryFn: () => api.readEquipment({ text, unit }),
+      placeholderData: keepPreviousData,
+      staleTime: Infinity,
+    }),
+
+  found: (q: string, client: ClientId | null, place: PlaceId | null, most?: number) =>
+    queryOptions({
+      queryKey: keys.found(q, client, place),
+      queryFn: () => api.findExercises(q, client, place, most),
+      placeholderData: keepPreviousData,
+    }),
+  exercise: (id: ExerciseId, client: ClientId | null) =>
+    queryOptions({ queryKey: keys.exercise(id, client), queryFn: () => api.exercise(id, client) }),
+  substitutes: (id: ExerciseId, client: ClientId | null, place: PlaceId | null) =>
+    queryOptions({
+      queryKey: keys.substitutes(id, client, place),
+      queryFn: () => api.substitutes(id, client, place),
+    }),
+  ladders: () => queryOptions({ queryKey: keys.ladders, queryFn: api.ladders }),
+  policies: () => queryOptions({ queryKey: keys.policies, queryFn: api.policies, staleTime: Infinity }),
+
+  board: (program: ProgramId) =>
+    queryOptions({ queryKey: keys.board(program), queryFn: () => api.board(program) }),
+  history: (program: ProgramId) =>
+    queryOptions({ queryKey: keys.history(program), queryFn: () => api.history(program) }),
+  compare: (program: ProgramId, before: number, after: number) =>
+    queryOptions({
+      queryKey: keys.compare(program, before, after),
+      queryFn: () => api.compare(program, before, after),
+    }),
+  asItWas: (program: ProgramId, number: number) =>
+    queryOptions({
+      queryKey: keys.asItWas(program, number),
+      queryFn: () => api.asItWas(program, number),
+      staleTime: Infinity,
+    }),
+  findings: (program: ProgramId, phase: string, revision: number) =>
+    queryOptions({
+      queryKey: keys.findings(program, phase, revision),
+      queryFn: () => api.findings(program, phase),
+      placeholderData: keepPreviousData,
+      staleTime: 30_000,
+    }),
+  trial: (program: ProgramId, one: Schemas["Finding"]) =>
+    queryOptions({
+      queryKey: keys.trial(program, one.check, one.where, one.message),
+      queryFn: () => api.tryEdits(program, one.fix?.edits ?? []),
+    }),
+  read: (program: ProgramId, exercise: ExerciseId, at: Cell, text: string) =>
+    queryOptions({
+      queryKey: keys.read(program, exercise, at, text),
+      queryFn: () => api.readLine(program, { text, exercise, ...at }),
+      placeholderData: keepPreviousData,
+      staleTime: A_WHILE,
+    }),
+  hints: (program: ProgramId, exercise: ExerciseId, at: Cell) =>
+    queryOptions({
+      queryKey: keys.hints(program, exercise, at),
+      queryFn: () => api.hints(program, exercise, at),
+      staleTime: A_WHILE,
+    }),
+  fit: (program: ProgramId, week: WeekId, day: DayId, minutes: number, revision: number) =>
+    queryOptions({
+      queryKey: keys.fit(program, week, day, minutes, revision),
+      queryFn: () => api.fit(program, week, day, minutes),
+      placeholderData: keepPreviousData,
+    }),
+  ahead: (program: ProgramId, day: DayId) =>
+    queryOptions({
+      queryKey: keys.ahead(program, day),
+      queryFn: () => api.ahead(program, day),
+      placeholderData: keepPreviousData,
+    }),
+  calendar: (program: ProgramId) =>
+    queryOptions({ queryKey: keys.calendar(program), queryFn: () => api.calendar(program) }),
+  waysOut: (program: ProgramId, week: WeekId, day: DayId) =>
+    queryOptions({
+      queryKey: keys.waysOut(program, week, day),
+      queryFn: () => api.waysOut(program, week, day),
+    }),
+
+  clocks: (program: ProgramId, week: WeekId, day: DayId) =>
+    queryOptions({
+      queryKey: keys.clocks(program, week, day),
+      queryFn: () => api.clocks(program, week, day),
+    }),
+  preview: (program: ProgramId, week: WeekId, day: DayId, wanted: Wanted | null) =>
+    queryOptions({
+      queryKey: keys.preview(program, week, day, wanted),
+      queryFn: () => api.preview(program, week, day, wanted as Wanted),
+      enabled: wanted !== null,
+      retry: 1,
+    }),
+  insteadOf: (
+    shown: { session_id: SessionId; program_id: ProgramId; week_id: WeekId; day_id: DayId },
+    line: { line: LineId; exercise_id: ExerciseId },
+    pain: Schemas["Joint"] | null,
+    side: Schemas["Side"] | null,
+  ) =>
+    queryOptions({
+      queryKey: keys.instead(shown.session_id, line.line, line.exercise_id, pain, side),
+      queryFn: () => api.insteadOf(shown.program_id, shown.week_id, shown.day_id, line.line, pain, side),
+      retry: 1,
+    }),
+  onTheBar: (
+    shown: { session_id: SessionId; program_id: ProgramId; week_id: WeekId; day_id: DayId },
+    load: Schemas["Load"] | null,
+    set: number,
+  ) =>
+    queryOptions({
+      queryKey: keys.onTheBar(shown.session_id, `${load?.value} ${load?.unit}`, `${set}`),
+      queryFn: () => api.onTheBar(shown.program_id, shown.week_id, shown.day_id, load as Schemas["Load"]),
+      staleTime: Infinity,
+      retry: false,
+    }),
+
+  summary: (session: SessionId) =>
+    queryOptions({ queryKey: keys.summary(session), queryFn: () => api.summary(session) }),
+  review: (session: SessionId) =>
+    queryOptions({ queryKey: keys.review(session), queryFn: () => api.review(session) }),
+
+  batteries: () => queryOptions({ queryKey: keys.batteries, queryFn: api.batteries }),
+  round: (id: string) => queryOptions({ queryKey: keys.round(id), queryFn: () => api.round(id) }),
+  sideBySide: (client: ClientId, earlier: string | null, later: string | null) =>
+    queryOptions({
+      queryKey: keys.sideBySide(client, earlier, later),
+      queryFn: () => api.sideBySide(client, earlier, later),
+    }),
+};

@@ -1,6 +1,6 @@
 """A plan prepared for the checks: every line of every week with its exercise, prescription and place, read once."""
 
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterator
 from dataclasses import dataclass
 from datetime import date, timedelta
 from decimal import Decimal
@@ -19,7 +19,7 @@ from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.same import Same
 from upright_anvil.core.volume.bands import Band, band_for
-from upright_anvil.core.volume.hard_sets import DIRECT, HELPING, PlannedLine, hard_sets
+from upright_anvil.core.volume.hard_sets import PlannedLine, fractional, hard_sets
 
 
 @dataclass(frozen=True, slots=True)
@@ -178,17 +178,6 @@ class StudiedPhase:
     phase: Phase
     weeks: tuple[StudiedWeek, ...]
     before: StudiedWeek | None = None
-
-
-def fractional(work: Iterable[tuple[Exercise, int]]) -> dict[Muscle, Decimal]:
-    """Answer fractional hard sets by muscle: direct movers 1, helpers 0.5 (Pelland et al. 2025)."""
-    found: dict[Muscle, Decimal] = {}
-    for exercise, sets in work:
-        if sets:
-            for share, muscles in ((DIRECT, exercise.movers), (HELPING, exercise.helpers)):
-                for muscle in muscles:
-                    found[muscle] = found.get(muscle, Decimal(0)) + sets * share
-    return found
 
 
 def study(program: Program, who: Standpoint, phase_id: str | None = None) -> tuple[StudiedPhase, ...]:

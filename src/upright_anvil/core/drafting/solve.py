@@ -15,9 +15,10 @@ import highspy
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.drafting.candidates import Candidate
 from upright_anvil.core.drafting.slots import DayShape, DraftSlot
-from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.volume.bands import BIG_MUSCLES, Band
+from upright_anvil.core.volume.hard_sets import share
 
 MOST_IN_SESSION = 10
 HARD_DAY = 4.5
@@ -176,9 +177,9 @@ class _Model:
 
     def _sets_of(self, day: int, muscle: Muscle) -> Any:
         return self._sum(
-            share * sets * x
+            counts * sets * x
             for _, candidate, sets, x in self.of_day[day]
-            if (share := _share(candidate.exercise, muscle))
+            if (counts := float(share(candidate.exercise, muscle)))
         )
 
     def _pattern_sets(self, patterns: Sequence[Pattern]) -> Any:
@@ -193,7 +194,3 @@ class _Model:
         """The sum of expressions; None of none."""
         parts = list(parts)
         return self.highs.qsum(parts) if parts else None
-
-
-def _share(exercise: Exercise, muscle: Muscle) -> float:
-    return 1.0 if muscle in exercise.movers else 0.5 if muscle in exercise.helpers else 0.0

@@ -8,8 +8,9 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, MAX_ESTIMATE_REPS
+from upright_anvil.core.constants import DEFAULT_RESERVE, MAX_ESTIMATE_REPS
 from upright_anvil.core.ids import ExerciseId
+from upright_anvil.core.strength.estimate import house_blend
 
 Floats = NDArray[np.float64]
 
@@ -163,10 +164,7 @@ def left_of(sets: Table) -> Floats:
 
 def log_factors(r: Floats) -> Floats:
     """Answer log(maximum / load) at R repetitions to failure by the house blend, element by element."""
-    epley = np.where(r <= 1, 1.0, 1 + r / 30)
-    mean = (epley + 36 / (37 - np.minimum(r, MAX_ESTIMATE_REPS))) / 2
-    weight = np.clip((r - BLEND_FROM) / (BLEND_TO - BLEND_FROM), 0, 1)
-    return np.asarray(np.log(weight * epley + (1 - weight) * mean), dtype=np.float64)
+    return np.asarray(np.log(house_blend(r)), dtype=np.float64)
 
 
 def variances(r: Floats, reserve: Floats) -> Floats:

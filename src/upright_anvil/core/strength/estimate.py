@@ -1,10 +1,16 @@
 """The house estimate of the maximum from one set, and its inverse (rules, strength estimates)."""
 
 from decimal import Decimal
+from functools import lru_cache
+
+import numpy as np
+from numpy.typing import NDArray
 
 from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, MAX_ESTIMATE_REPS
 from upright_anvil.core.loads.load import Kilograms
-from upright_anvil.core.strength.formulas import FORMULAS, brzycki, epley
+from upright_anvil.core.strength.formulas import FORMULAS, epley
+
+Floats = NDArray[np.float64]
 
 
 def reps_to_failure(reps: int, reserve: int | None) -> int:
@@ -12,17 +18,21 @@ def reps_to_failure(reps: int, reserve: int | None) -> int:
     return reps + (DEFAULT_RESERVE if reserve is None else reserve)
 
 
-def house_factor(r: float) -> float | None:
-    """Answer maximum / load at R repetitions to failure; None above 20, where no maximum is estimated.
+def house_blend(r: Floats) -> Floats:
+    """Answer maximum / load at R repetitions to failure, element by element; past 20 the curve goes on as Epley.
 
     The mean of Epley and Brzycki to R = 10, blended linearly to Epley alone at R = 15. Rises with R. House rule.
     """
-    if r > MAX_ESTIMATE_REPS:
-        return None
-    b = brzycki(r)
-    assert b is not None  # noqa: S101 - R <= 20 is far from the pole at 37
-    weight = min(max((r - BLEND_FROM) / (BLEND_TO - BLEND_FROM), 0.0), 1.0)
-    return weight * epley(r) + (1 - weight) * (epley(r) + b) / 2
+    by_epley = np.where(r <= 1, 1.0, 1 + r / 30)
+    mean = (by_epley + 36 / (37 - np.minimum(r, MAX_ESTIMATE_REPS))) / 2
+    weight = np.clip((r - BLEND_FROM) / (BLEND_TO - BLEND_FROM), 0, 1)
+    return np.asarray(weight * by_epley + (1 - weight) * mean, dtype=np.float64)
+
+
+@lru_cache(maxsize=4096)
+def house_factor(r: float) -> float | None:
+    """Answer `house_blend` at one R; None above 20, where no maximum is estimated. House rule."""
+    return None if r > MAX_ESTIMATE_REPS else float(house_blend(np.asarray(r, dtype=np.float64)))
 
 
 def share_of_max(r: float) -> float:

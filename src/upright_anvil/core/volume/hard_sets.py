@@ -105,17 +105,30 @@ def volume_of(lines: Iterable[PlannedLine]) -> Volume:
 
 def counted(work: Iterable[tuple[Exercise, int]]) -> Volume:
     """Answer the volume of exercises with their hard sets, as above."""
-    muscles: dict[Muscle, Decimal] = defaultdict(Decimal)
+    work = list(work)
     patterns: dict[Pattern, int] = defaultdict(int)
     push = pull = 0
     for exercise, sets in work:
         if not sets:
             continue
-        for muscle in exercise.movers:
-            muscles[muscle] += sets * DIRECT
-        for muscle in exercise.helpers:
-            muscles[muscle] += sets * HELPING
         patterns[exercise.pattern] += sets
         push += sets if exercise.pattern in _PUSH else 0
         pull += sets if exercise.pattern in _PULL else 0
-    return Volume(dict(muscles), dict(patterns), push, pull)
+    return Volume(fractional(work), dict(patterns), push, pull)
+
+
+def share(exercise: Exercise, muscle: Muscle) -> Decimal:
+    """Answer what a hard set of an exercise counts for a muscle: as a direct mover 1, as a helper 0.5, else nothing.
+
+    Fractional counting: Pelland et al. 2025.
+    """
+    return DIRECT if muscle in exercise.movers else HELPING if muscle in exercise.helpers else Decimal(0)
+
+
+def fractional(work: Iterable[tuple[Exercise, int]]) -> dict[Muscle, Decimal]:
+    """Answer the hard sets by muscle, each set counted by its `share`."""
+    found: dict[Muscle, Decimal] = {}
+    for exercise, sets in work:
+        for muscle in (*exercise.movers, *exercise.helpers) if sets else ():
+            found[muscle] = found.get(muscle, Decimal(0)) + sets * share(exercise, muscle)
+    return found

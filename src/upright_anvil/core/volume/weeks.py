@@ -13,14 +13,13 @@ from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.volume.bands import Band, BandPosition
 from upright_anvil.core.volume.contacts import contacts_done, contacts_of
 from upright_anvil.core.volume.hard_sets import (
-    DIRECT,
-    HELPING,
     PlannedLine,
     counted,
     hard_sets,
     heavy_sets,
     is_hard,
     is_heavy,
+    share,
 )
 
 
@@ -122,10 +121,8 @@ def _given(work: Sequence[tuple[Exercise, int]]) -> dict[Muscle, tuple[str, ...]
     """What each muscle gets from which exercise, most first."""
     parts: dict[Muscle, list[tuple[Decimal, str]]] = defaultdict(list)
     for exercise, sets in work:
-        if sets:
-            for share, muscles in ((DIRECT, exercise.movers), (HELPING, exercise.helpers)):
-                for muscle in muscles:
-                    parts[muscle].append((sets * share, exercise.name))
+        for muscle in (*exercise.movers, *exercise.helpers) if sets else ():
+            parts[muscle].append((sets * share(exercise, muscle), exercise.name))
     return {
         muscle: tuple(f"{name}: {plain(sets)}" for sets, name in sorted(found, key=lambda part: -part[0]))
         for muscle, found in parts.items()

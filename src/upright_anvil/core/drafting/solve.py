@@ -18,7 +18,7 @@ from upright_anvil.core.drafting.slots import DayShape, DraftSlot
 from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.volume.bands import BIG_MUSCLES, Band
-from upright_anvil.core.volume.hard_sets import share
+from upright_anvil.core.volume.hard_sets import muscle_share
 
 MOST_IN_SESSION = 10
 HARD_DAY = 4.5
@@ -179,7 +179,7 @@ class _Model:
         return self._sum(
             counts * sets * x
             for _, candidate, sets, x in self.of_day[day]
-            if (counts := float(share(candidate.exercise, muscle)))
+            if (counts := float(muscle_share(candidate.exercise, muscle)))
         )
 
     def _pattern_sets(self, patterns: Sequence[Pattern]) -> Any:

@@ -117,7 +117,7 @@ def counted(work: Iterable[tuple[Exercise, int]]) -> Volume:
     return Volume(fractional(work), dict(patterns), push, pull)
 
 
-def share(exercise: Exercise, muscle: Muscle) -> Decimal:
+def muscle_share(exercise: Exercise, muscle: Muscle) -> Decimal:
     """Answer what a hard set of an exercise counts for a muscle: as a direct mover 1, as a helper 0.5, else nothing.
 
     Fractional counting: Pelland et al. 2025.
@@ -126,9 +126,9 @@ def share(exercise: Exercise, muscle: Muscle) -> Decimal:
 
 
 def fractional(work: Iterable[tuple[Exercise, int]]) -> dict[Muscle, Decimal]:
-    """Answer the hard sets by muscle, each set counted by its `share`."""
+    """Answer the hard sets by muscle, each set counted by its `muscle_share`."""
     found: dict[Muscle, Decimal] = {}
     for exercise, sets in work:
         for muscle in (*exercise.movers, *exercise.helpers) if sets else ():
-            found[muscle] = found.get(muscle, Decimal(0)) + sets * share(exercise, muscle)
+            found[muscle] = found.get(muscle, Decimal(0)) + sets * muscle_share(exercise, muscle)
     return found

@@ -19,7 +19,7 @@ from upright_anvil.core.volume.hard_sets import (
     heavy_sets,
     is_hard,
     is_heavy,
-    share,
+    muscle_share,
 )
 
 
@@ -122,7 +122,7 @@ def _given(work: Sequence[tuple[Exercise, int]]) -> dict[Muscle, tuple[str, ...]
     parts: dict[Muscle, list[tuple[Decimal, str]]] = defaultdict(list)
     for exercise, sets in work:
         for muscle in (*exercise.movers, *exercise.helpers) if sets else ():
-            parts[muscle].append((sets * share(exercise, muscle), exercise.name))
+            parts[muscle].append((sets * muscle_share(exercise, muscle), exercise.name))
     return {
         muscle: tuple(f"{name}: {plain(sets)}" for sets, name in sorted(found, key=lambda part: -part[0]))
         for muscle, found in parts.items()

@@ -10,7 +10,7 @@ from bench.figures import Figure, interleaved
 from bench.served import Served, served
 from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.cli import open_database
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers
@@ -71,7 +71,7 @@ def _live_five_years(app: Served, client: ClientId) -> None:
         for week in range(WEEKS):
             on = today - timedelta(weeks=week + 1)
             weight = Load.of(Decimal(64) + Decimal(week % 7) / 10, Unit.KG)
-            row = Result(f"bench-weight-{week:04d}", "body-weight", on, load=weight, at=now)
+            row = TestResult(f"bench-weight-{week:04d}", "body-weight", on, load=weight, at=now)
             rounds.keep_result(scope, client, row, now, now.date())
             if week % 4 == 0:
                 state = list(State)[week // 4 % 4]
@@ -87,7 +87,7 @@ def _live_five_years(app: Served, client: ClientId) -> None:
 def _round(scope: Scope, round_id: str, client: ClientId, on: date, now: datetime) -> None:
     rounds.start_round(scope, client, round_id, "no-equipment", now, on)
     for number in range(40):
-        row = Result(
+        row = TestResult(
             f"{round_id}-{number:02d}",
             "plank-hold",
             on,

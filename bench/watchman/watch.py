@@ -30,8 +30,7 @@ from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.judge import is_plain
 from upright_anvil.core.progression.model import Exposure, ProgressionContext, Proposal
 from upright_anvil.core.progression.schools import School
-from upright_anvil.core.projection.projection import Line as LineAhead
-from upright_anvil.core.projection.projection import WeekAhead, cannot, course
+from upright_anvil.core.projection.projection import ProjectedLine, WeekAhead, cannot, course
 from upright_anvil.core.projection.scenario import Scenario
 from upright_anvil.core.session.away import stepping_back
 from upright_anvil.core.session.easing import easing
@@ -226,7 +225,7 @@ def wrong_ahead(facts: Facts) -> list[str]:
         health=why_not_up(facts.exercise, asked, facts.standing, facts.screening), preparing=facts.preparing,
     )  # fmt: skip
     weeks = tuple(WeekAhead(facts.last.on + timedelta(days=7 * n), asked) for n in range(1, 7))
-    line = LineAhead(context, facts.school, weeks)
+    line = ProjectedLine(context, facts.school, weeks)
     if cannot(line):
         return []
     wrong = []

@@ -12,7 +12,7 @@ from upright_anvil.api.clients.requests import ClientRequest, PlaceRequest
 from upright_anvil.api.devices.routes import MeasureRequest, SettingsRequest
 from upright_anvil.api.sessions.requests import HowRequest, SetRequest
 from upright_anvil.core.assessment.items import TestItem
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.ledger.how import How
 from upright_anvil.core.ledger.rows import PerformedSet, SetPosition
 from upright_anvil.services.clients.clients import ClientFacts
@@ -25,7 +25,7 @@ PAIRS = (
     (SetRequest, PerformedSet, {"slot", "load", "how", "logged_by"}),
     (SetRequest, SetPosition, set()),
     (HowRequest, How, set()),
-    (ResultRequest, Result, {"load"}),
+    (ResultRequest, TestResult, {"load"}),
     (TestRequest, TestItem, {"id", "exercise", "own"}),
     (PlaceRequest, PlaceFacts, set()),
     (SettingsRequest, Settings, set()),
@@ -64,7 +64,7 @@ class RequestsTest(TestCase):
             (PerformedSet, PerformedSetRow, {}),
             (How, PerformedSetRow, {}),
             (ClientFacts, ClientRow, {}),
-            (Result, TestResultRow, {"on": "on_date"}),
+            (TestResult, TestResultRow, {"on": "on_date"}),
         ]:
             for field in fields(kind):
                 if field.name not in ("slot", "how"):

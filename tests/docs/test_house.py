@@ -24,7 +24,16 @@ GONE_IN_WEB = {
     "pounds worked out here": r"0\.4535|2\.2046",
 }
 
-ONCE = ("house_blend", "fractional", "muscle_share", "pace_factor", "moved_kg", "hard_sets", "next_cell", "load_caution")
+ONCE = (
+    "house_blend",
+    "fractional",
+    "muscle_share",
+    "pace_factor",
+    "moved_kg",
+    "hard_sets",
+    "next_cell",
+    "load_caution",
+)
 """Rules that have one home: one function of that name in the whole app."""
 
 STILL_TWICE: frozenset[str] = frozenset()

@@ -6,7 +6,7 @@ from decimal import Decimal
 
 from tests.commands import review_session, save_edits
 from tests.support import NOW, TODAY, StudioTest
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
@@ -113,7 +113,7 @@ class BadHistoriesTest(StudioTest):
             self.log(self.sid, number, 10, line="l2", exercise="push-up", load=None, planned="3 x 8-10, bw")
         before = self.progress("push-up").strength
         with self.studio.writing() as scope:
-            heavier = Result(
+            heavier = TestResult(
                 id="weight-9", test="body-weight", on=TODAY + timedelta(days=30), at=NOW, load=Load.of(90, Unit.KG)
             )
             keep_result(scope, self.board.client_id, heavier, NOW, TODAY + timedelta(days=40))
@@ -143,7 +143,7 @@ class BadHistoriesTest(StudioTest):
 
     def test_a_tested_maximum_counts_before_the_first_session(self) -> None:
         with self.studio.writing() as scope:
-            result = Result(
+            result = TestResult(
                 id="squat-1",
                 test="squat-load",
                 on=TODAY,

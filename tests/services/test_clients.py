@@ -2,7 +2,7 @@ from dataclasses import replace
 from datetime import date, timedelta
 
 from tests.support import NOW, TODAY, StudioTest, depot, facts
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.load import Load, Unit
@@ -77,7 +77,7 @@ class ClientsTest(StudioTest):
         with self.studio.writing() as scope:
             who = add_client(scope, facts(), NOW, body_weight=Load.of(70, Unit.KG)).id
             for on, weight in [(TODAY - timedelta(days=9), "75"), (TODAY, "71"), (TODAY, "70.5")]:
-                row = Result(f"weight-{on}-{weight}", "body-weight", on, load=Load.of(weight, Unit.KG), at=NOW)
+                row = TestResult(f"weight-{on}-{weight}", "body-weight", on, load=Load.of(weight, Unit.KG), at=NOW)
                 keep_result(scope, who, row, NOW, TODAY)
             weights = client_file(scope, who, TODAY).body_weights
         self.assertEqual([str(w.load) for w in weights], ["75 kg", "70.5 kg"])

@@ -5,8 +5,8 @@ from decimal import Decimal
 
 from tests.commands import decide, review_session
 from tests.support import NOW, TODAY, StudioTest
-from upright_anvil.core.assessment.compare import Change, ChangeVerdict, Way
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.compare import ChangeVerdict, TestChange, Way
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ledger.how import How
 from upright_anvil.core.loads.load import Load, Unit
@@ -77,7 +77,7 @@ class OverviewTest(StudioTest):
     def test_body_weights_by_day_in_the_clients_unit(self) -> None:
         with self.studio.writing() as scope:
             for number, (weight, week) in enumerate((("71", 0), ("70.5", 0), ("69", 2))):
-                result = Result(
+                result = TestResult(
                     id=f"weight-{number}",
                     test="body-weight",
                     on=TODAY + timedelta(weeks=week),
@@ -88,7 +88,7 @@ class OverviewTest(StudioTest):
         self.assertEqual([str(p.value) for p in self.view().body], ["70.5", "69.0"])
 
     def test_tests_are_told_in_the_clients_unit(self) -> None:
-        change = Change(
+        change = TestChange(
             Decimal(50), Decimal(60), Decimal(10), Decimal("0.2"), Decimal(2), ChangeVerdict.CLEAR, Way.BETTER, "Clear."
         )
         found, unit = in_clients_unit(change, "kg", Unit.LB)

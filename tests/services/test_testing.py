@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 
 from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.assessment.items import Battery, Better, TestItem, TestKind
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.history import Entry, State
@@ -37,10 +37,10 @@ from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.once import IdTakenError
 
 
-def result(row: str, value: str, round_id: str = "round-00001", **more: object) -> Result:
+def result(row: str, value: str, round_id: str = "round-00001", **more: object) -> TestResult:
     """Push-ups, full, unless told otherwise."""
     fields: dict[str, object] = {"test": "push-up-reps", "on": TODAY, "variant": "full", "at": NOW}
-    return Result(row, value=Decimal(value), round_id=round_id, **(fields | more))  # type: ignore[arg-type]
+    return TestResult(row, value=Decimal(value), round_id=round_id, **(fields | more))  # type: ignore[arg-type]
 
 
 class RoundsTest(StudioTest):
@@ -53,7 +53,7 @@ class RoundsTest(StudioTest):
         with self.studio.writing() as scope:
             start_round(scope, self.who, round_id, which, NOW, on)
 
-    def keep(self, row: Result) -> bool:
+    def keep(self, row: TestResult) -> bool:
         with self.studio.writing() as scope:
             return keep_result(scope, self.who, row, NOW, TODAY).new
 

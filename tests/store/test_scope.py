@@ -5,7 +5,7 @@ from decimal import Decimal
 
 from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.assessment.items import Battery, Better, TestItem, TestKind
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import Entry, State
@@ -38,7 +38,9 @@ class ScopeTest(StudioTest):
             item = TestItem("", "Rope", TestKind.HOLD, ".", Better.MORE, Decimal(1), Decimal(0), Decimal(60))
             batteries.add_test(scope, item)
             rounds.start_round(scope, self.who, "round-0001", "no-equipment", NOW, TODAY)
-            row = Result("result-0001", "plank-hold", TODAY, Decimal(60), variant="full", round_id="round-0001", at=NOW)
+            row = TestResult(
+                "result-0001", "plank-hold", TODAY, Decimal(60), variant="full", round_id="round-0001", at=NOW
+            )
             rounds.keep_result(scope, self.who, row, NOW, TODAY)
             rounds.finish_round(scope, "round-0001", NOW, TODAY)
 
@@ -83,6 +85,8 @@ class ScopeTest(StudioTest):
 
     def test_the_latest_day_counts_for_the_body_weight_whenever_it_was_typed(self) -> None:
         with self.studio.writing() as scope:
-            old = Result("weight-0002", "body-weight", TODAY - timedelta(days=400), load=Load.of(90, Unit.KG), at=NOW)
+            old = TestResult(
+                "weight-0002", "body-weight", TODAY - timedelta(days=400), load=Load.of(90, Unit.KG), at=NOW
+            )
             rounds.keep_result(scope, self.who, old, NOW, TODAY)
             self.assertEqual(str(testing_store.body_weight(scope, self.who)), "70 kg")

@@ -4,7 +4,7 @@ from datetime import date, datetime, time, timedelta
 from decimal import Decimal
 
 from upright_anvil.core.assessment.items import Ended, TestItem, TestKind
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.health.history import Entry
 from upright_anvil.core.health.screening import Answers, Clearance
@@ -95,7 +95,7 @@ class _Meeting:
         text: str,
     ) -> None:
         value, load, reserve = self._figures(item, text)
-        result = Result(
+        result = TestResult(
             id=self._id(),
             test=item.id,
             on=at.date(),

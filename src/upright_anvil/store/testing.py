@@ -6,7 +6,7 @@ from decimal import Decimal
 
 from sqlalchemy import ColumnElement, bindparam, func, select
 
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.store.database import Scope
@@ -31,10 +31,10 @@ _BODY_WEIGHT = (
 )
 
 
-_RESULT = Columns(Result, {"on": "on_date"})
+_RESULT = Columns(TestResult, {"on": "on_date"})
 
 
-def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[Result]:
+def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[TestResult]:
     query = (
         select(*(getattr(TestResultRow, name) for name in _RESULT.names))
         .where(TestResultRow.trainer_id == scope.trainer_id, *conditions)
@@ -43,17 +43,17 @@ def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[Result]:
     return [_RESULT.read(row) for row in scope.db.execute(query)]
 
 
-def results_of_round(scope: Scope, round_id: str) -> list[Result]:
+def results_of_round(scope: Scope, round_id: str) -> list[TestResult]:
     """Answer a round's results in the order they arrived."""
     return _read(scope, TestResultRow.round_id == round_id)
 
 
-def results_of_rounds(scope: Scope, round_ids: Collection[str]) -> list[Result]:
+def results_of_rounds(scope: Scope, round_ids: Collection[str]) -> list[TestResult]:
     """Answer some rounds' results in the order they arrived."""
     return _read(scope, TestResultRow.round_id.in_(round_ids))
 
 
-def results_of_test(scope: Scope, client_id: ClientId, test: str) -> list[Result]:
+def results_of_test(scope: Scope, client_id: ClientId, test: str) -> list[TestResult]:
     """Answer a client's results of one test, rounds or not, in the order they arrived."""
     return _read(scope, TestResultRow.client_id == client_id, TestResultRow.test == test)
 
@@ -71,12 +71,12 @@ def newest_results(scope: Scope) -> dict[ClientId, int]:
     return {client: seq for client, seq in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
-def weighed_results(scope: Scope, client_id: ClientId) -> list[Result]:
+def weighed_results(scope: Scope, client_id: ClientId) -> list[TestResult]:
     """Answer a client's results with a load, body weights among them, in the order they arrived."""
     return _read(scope, TestResultRow.client_id == client_id, TestResultRow.load.is_not(None))
 
 
-def add_result(scope: Scope, client_id: ClientId, result: Result, received_at: datetime) -> bool:
+def add_result(scope: Scope, client_id: ClientId, result: TestResult, received_at: datetime) -> bool:
     """Store a result; answer whether it was new. Raises `IdTakenError` for another one's id."""
     said = _RESULT.write(result) | {"client_id": client_id}
     del said["at"]  # a result without a time gets that of its arrival

@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 from upright_anvil.core.assessment.compare import ChangeVerdict, Way, compare
 from upright_anvil.core.assessment.due import due_again
 from upright_anvil.core.assessment.items import Better, TestItem, TestKind
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 
 TODAY = date(2026, 3, 4)
 VARIANTS = ("wall", "knees", "full")
@@ -26,8 +26,8 @@ RUN = item(TestKind.TIME_OVER_DISTANCE, Better.LESS, "0.05", share=True)
 WAIST = item(TestKind.GIRTH, Better.NEITHER, "1")
 
 
-def at(value: str, variant: str = "full") -> Result:
-    return Result("result-1", "t", TODAY, Decimal(value), variant=variant)
+def at(value: str, variant: str = "full") -> TestResult:
+    return TestResult("result-1", "t", TODAY, Decimal(value), variant=variant)
 
 
 class CompareTest(TestCase):
@@ -62,7 +62,7 @@ class CompareTest(TestCase):
         self.assertEqual(harder.words, "Harder variant: knees before, full now.")
 
     def test_without_a_figure_there_is_nothing_to_compare(self) -> None:
-        self.assertIsNone(compare(REPS, Result("result-1", "t", TODAY), at("4")))
+        self.assertIsNone(compare(REPS, TestResult("result-1", "t", TODAY), at("4")))
 
     @given(st.integers(1, 500), st.integers(1, 500))
     def test_there_and_back_are_opposite(self, one: int, two: int) -> None:

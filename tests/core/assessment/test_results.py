@@ -7,7 +7,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from upright_anvil.core.assessment.items import Better, TestItem, TestKind
-from upright_anvil.core.assessment.results import Result, check_result, figure, standing_results
+from upright_anvil.core.assessment.results import TestResult, check_result, figure, standing_results
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
@@ -20,11 +20,11 @@ def item(kind: TestKind = TestKind.REPS, **more: object) -> TestItem:
     return TestItem("t", "Push-ups", kind, "Chest down", Better.MORE, **(fields | more))  # type: ignore[arg-type]
 
 
-def result(value: str | None = "12", **more: object) -> Result:
-    return Result("result-1", "t", TODAY, Decimal(value) if value is not None else None, **more)  # type: ignore[arg-type]
+def result(value: str | None = "12", **more: object) -> TestResult:
+    return TestResult("result-1", "t", TODAY, Decimal(value) if value is not None else None, **more)  # type: ignore[arg-type]
 
 
-def check(tested: TestItem, measured: Result, clear: bool = True) -> str | None:
+def check(tested: TestItem, measured: TestResult, clear: bool = True) -> str | None:
     return check_result(tested, measured, TODAY, clear_for_single=clear)
 
 
@@ -88,7 +88,7 @@ class CheckTest(TestCase):
 
     @given(st.decimals(allow_nan=True, allow_infinity=True), st.sampled_from(TestKind))
     def test_any_figure_is_taken_asked_about_or_refused(self, value: Decimal, kind: TestKind) -> None:
-        measured = Result("result-1", "t", TODAY, value, load=Load.of(50, Unit.KG))
+        measured = TestResult("result-1", "t", TODAY, value, load=Load.of(50, Unit.KG))
         try:
             check(item(kind), measured)
         except DomainError as refusal:

@@ -7,7 +7,7 @@ from tests.core.session.sample import run_lines, session
 from tests.core.session.test_order import circuit
 from tests.core.strategies import prescriptions
 from upright_anvil.core.clock.calls import rest_calls, work_calls
-from upright_anvil.core.clock.model import Clock, Sound, Step, StepKind
+from upright_anvil.core.clock.model import Clock, ClockStep, Sound, StepKind
 from upright_anvil.core.clock.timeline import READY_SECONDS, timeline
 from upright_anvil.core.plan.document import Group, Program
 from upright_anvil.core.plan.parts import Line
@@ -27,7 +27,7 @@ def ran(held: Program) -> Clock:
     return found
 
 
-def written(step: Step) -> str:
+def written(step: ClockStep) -> str:
     """``work 40 l1.1 closes``"""
     side = f" {step.side}" if step.side else ""
     return f"{step.kind} {step.seconds or 'tap'} {step.line}.{step.number}{side}{' closes' if step.closes else ''}"

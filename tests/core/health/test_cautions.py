@@ -3,7 +3,7 @@ from unittest import TestCase
 
 from upright_anvil.core.body.joints import Joint, JointLoad, Side, Stress
 from upright_anvil.core.exercises import Exercise, Pattern
-from upright_anvil.core.health.cautions import Grade, general_cautions, joint_cautions
+from upright_anvil.core.health.cautions import CautionGrade, general_cautions, joint_cautions
 from upright_anvil.core.health.history import Condition, Entry, JointStatus, State, current
 
 TODAY = date(2026, 3, 4)
@@ -20,9 +20,9 @@ def standing(state: State, side: Side = Side.LEFT, topic: Joint = Joint.KNEE) ->
 class JointCautionsTest(TestCase):
     def test_how_much_is_too_much(self) -> None:
         for state, light, moderate, much in [
-            (State.HURTS, Grade.CAUTION, Grade.STOP, Grade.STOP),
-            (State.SPARE, None, Grade.CAUTION, Grade.STOP),
-            (State.WATCH, None, None, Grade.NOTE),
+            (State.HURTS, CautionGrade.CAUTION, CautionGrade.STOP, CautionGrade.STOP),
+            (State.SPARE, None, CautionGrade.CAUTION, CautionGrade.STOP),
+            (State.WATCH, None, None, CautionGrade.NOTE),
         ]:
             for stress, expected in zip(Stress, (light, moderate, much), strict=True):
                 with self.subTest(state=state, stress=stress):

@@ -5,18 +5,18 @@ from hypothesis import strategies as st
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.health.readiness import Grade, Pain, Report, grade, said
+from upright_anvil.core.health.readiness import Pain, ReadinessGrade, Report, grade, said
 
 STORIES = [
-    ("all is well", Report(4, 4, 2, 2), Grade.GOOD),
-    ("an ordinary evening", Report(3, 4, 3, 2), Grade.GOOD),
-    ("slept five hours, a deadline", Report(2, 3, 4, 2), Grade.MIDDLING),
-    ("after nights on the ward", Report(2, 2, 4, 3), Grade.POOR),
-    ("fine but for legs that will not bend", Report(5, 5, 1, 5), Grade.MIDDLING),
-    ("fine but for no sleep at all", Report(1, 5, 1, 1), Grade.MIDDLING),
-    ("ill and wrung out", Report(1, 1, 5, 5), Grade.POOR),
-    ("energy said good, her own report low", Report(4, 4, 2, 3, cycle_energy=1), Grade.MIDDLING),
-    ("her own report higher than what is said", Report(4, 4, 2, 3, cycle_energy=5), Grade.GOOD),
+    ("all is well", Report(4, 4, 2, 2), ReadinessGrade.GOOD),
+    ("an ordinary evening", Report(3, 4, 3, 2), ReadinessGrade.GOOD),
+    ("slept five hours, a deadline", Report(2, 3, 4, 2), ReadinessGrade.MIDDLING),
+    ("after nights on the ward", Report(2, 2, 4, 3), ReadinessGrade.POOR),
+    ("fine but for legs that will not bend", Report(5, 5, 1, 5), ReadinessGrade.MIDDLING),
+    ("fine but for no sleep at all", Report(1, 5, 1, 1), ReadinessGrade.MIDDLING),
+    ("ill and wrung out", Report(1, 1, 5, 5), ReadinessGrade.POOR),
+    ("energy said good, her own report low", Report(4, 4, 2, 3, cycle_energy=1), ReadinessGrade.MIDDLING),
+    ("her own report higher than what is said", Report(4, 4, 2, 3, cycle_energy=5), ReadinessGrade.GOOD),
 ]
 answers = st.integers(1, 5)
 
@@ -29,23 +29,23 @@ class ReadinessTest(TestCase):
 
     def test_each_threshold_from_below_at_and_above(self) -> None:
         for report, points, wanted in [
-            (Report(2, 2, 4, 3), 9, Grade.POOR),
-            (Report(2, 3, 4, 3), 10, Grade.POOR),
-            (Report(3, 3, 4, 3), 11, Grade.MIDDLING),
-            (Report(3, 3, 3, 2), 13, Grade.MIDDLING),
-            (Report(4, 3, 3, 2), 14, Grade.GOOD),
-            (Report(4, 4, 3, 2), 15, Grade.GOOD),
-            (Report(1, 5, 1, 1), 16, Grade.MIDDLING),
-            (Report(2, 5, 1, 1), 17, Grade.GOOD),
-            (Report(5, 5, 5, 1), 16, Grade.MIDDLING),
-            (Report(5, 5, 4, 1), 17, Grade.GOOD),
+            (Report(2, 2, 4, 3), 9, ReadinessGrade.POOR),
+            (Report(2, 3, 4, 3), 10, ReadinessGrade.POOR),
+            (Report(3, 3, 4, 3), 11, ReadinessGrade.MIDDLING),
+            (Report(3, 3, 3, 2), 13, ReadinessGrade.MIDDLING),
+            (Report(4, 3, 3, 2), 14, ReadinessGrade.GOOD),
+            (Report(4, 4, 3, 2), 15, ReadinessGrade.GOOD),
+            (Report(1, 5, 1, 1), 16, ReadinessGrade.MIDDLING),
+            (Report(2, 5, 1, 1), 17, ReadinessGrade.GOOD),
+            (Report(5, 5, 5, 1), 16, ReadinessGrade.MIDDLING),
+            (Report(5, 5, 4, 1), 17, ReadinessGrade.GOOD),
         ]:  # fmt: skip
             with self.subTest(report):
                 self.assertEqual((report.points, grade(report)), (points, wanted))
 
     @given(answers, answers, answers, answers)
     def test_a_better_answer_never_makes_a_worse_day(self, sleep: int, energy: int, stress: int, sore: int) -> None:
-        order = [Grade.POOR, Grade.MIDDLING, Grade.GOOD]
+        order = [ReadinessGrade.POOR, ReadinessGrade.MIDDLING, ReadinessGrade.GOOD]
         now = order.index(grade(Report(sleep, energy, stress, sore)))
         better = Report(min(sleep + 1, 5), min(energy + 1, 5), max(stress - 1, 1), max(sore - 1, 1))
         self.assertGreaterEqual(order.index(grade(better)), now)

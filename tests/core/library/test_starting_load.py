@@ -5,7 +5,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.core.library.samples import NONE, PAIRS, STUDIO
-from upright_anvil.core.library.starting_load import Known, starting_load
+from upright_anvil.core.library.starting_load import KnownLoad, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
@@ -21,7 +21,7 @@ def start(
 ) -> tuple[str, Decimal] | None:
     known_with = ALL[exercise].implement_at(STUDIO)
     assert known_with
-    known = Known(ALL[exercise], known_with, Decimal(max_kg))
+    known = KnownLoad(ALL[exercise], known_with, Decimal(max_kg))
     found = starting_load(known, ALL[to], place, Decimal(body) if body else None, Unit.KG, reps, 2)
     return (str(found.load), found.unrounded_kg) if found else None
 
@@ -53,7 +53,7 @@ class StartingLoadTest(TestCase):
 
     @given(st.integers(5, 400), st.sampled_from(KIN), st.integers(1, 20))
     def test_it_can_be_lifted_there_and_is_never_rounded_up(self, max_kg: int, to: str, reps: int) -> None:
-        known = Known(ALL["back-squat"], ImplementKind.BARBELL, Decimal(max_kg))
+        known = KnownLoad(ALL["back-squat"], ImplementKind.BARBELL, Decimal(max_kg))
         found = starting_load(known, ALL[to], STUDIO, Decimal(80), Unit.KG, reps, 2)
         if found:
             assert isinstance(found.load, Load) and not isinstance(found.load, BodyweightLoad)

@@ -7,9 +7,9 @@ from hypothesis import strategies as st
 from tests.core.library.samples import CABLE, HOTEL, HURTS, NONE, PAIRS, SPARE, STUDIO, WATCH, at
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.exercises import ExerciseKind
-from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.health.history import JointStatus, State
-from upright_anvil.core.library.starting_load import Known
+from upright_anvil.core.library.starting_load import KnownLoad
 from upright_anvil.core.library.substitutes import LEAST, Substitute, SubstitutionContext, substitutes
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
@@ -186,13 +186,13 @@ class StoriesTest(TestCase):
 
     def test_what_is_left_to_mind_is_said(self) -> None:
         goblet = next(s for s in offered("back-squat", STUDIO, at(SPARE, KNEE)) if s.exercise.id == "goblet-squat")
-        self.assertEqual([c.grade for c in goblet.cautions], [Grade.CAUTION])
+        self.assertEqual([c.grade for c in goblet.cautions], [CautionGrade.CAUTION])
 
     def test_nothing_is_offered_rather_than_something_unlike(self) -> None:
         self.assertEqual(offered("loaded-carry", NONE), ())
 
     def test_a_load_is_carried_over_where_the_exercises_are_kin(self) -> None:
-        known = Known(ALL["back-squat"], ImplementKind.BARBELL, Decimal(100))
+        known = KnownLoad(ALL["back-squat"], ImplementKind.BARBELL, Decimal(100))
         found = substitutes(ALL["back-squat"], ALL.values(), LADDERS, SubstitutionContext(STUDIO, Unit.KG, known=known))
         loads = {s.exercise.id: str(s.start.load) for s in found if s.start}
         self.assertEqual(loads["front-squat"], "55 kg")
@@ -217,7 +217,7 @@ class InvariantsTest(TestCase):
         for one in found:
             self.assertNotEqual(one.exercise.id, exercise)
             self.assertTrue(one.exercise.possible_at(place))
-            self.assertTrue(all(c.grade is not Grade.STOP for c in joint_cautions(one.exercise, joints)))
+            self.assertTrue(all(c.grade is not CautionGrade.STOP for c in joint_cautions(one.exercise, joints)))
             self.assertGreaterEqual(one.points, LEAST)
             self.assertTrue(one.reasons)
             explosive = {ExerciseKind.JUMP, ExerciseKind.THROW}

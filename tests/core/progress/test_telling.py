@@ -2,7 +2,7 @@ from datetime import date, timedelta
 from decimal import Decimal
 from unittest import TestCase
 
-from upright_anvil.core.assessment.compare import Change, ChangeVerdict, Way
+from upright_anvil.core.assessment.compare import ChangeVerdict, TestChange, Way
 from upright_anvil.core.ledger.how import How, Quality
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
@@ -23,8 +23,10 @@ from upright_anvil.core.strength.over_time import Point
 TODAY = date(2026, 3, 30)
 
 
-def change(verdict: ChangeVerdict, way: Way = Way.BETTER) -> Change:
-    return Change(Decimal(20), Decimal(30), Decimal(10), Decimal("0.5"), Decimal(2), verdict, way, "Harder variant.")
+def change(verdict: ChangeVerdict, way: Way = Way.BETTER) -> TestChange:
+    return TestChange(
+        Decimal(20), Decimal(30), Decimal(10), Decimal("0.5"), Decimal(2), verdict, way, "Harder variant."
+    )
 
 
 def path(*kg: float, half: float = 2) -> list[Point]:

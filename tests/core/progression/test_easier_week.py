@@ -2,11 +2,11 @@ from dataclasses import replace
 from datetime import date
 from unittest import TestCase
 
-from upright_anvil.core.health.readiness import Grade
+from upright_anvil.core.health.readiness import ReadinessGrade
 from upright_anvil.core.progression.easier_week import easier_week
 from upright_anvil.core.strength.over_time import Slope, Strength
 
-GOOD, MIDDLING, POOR = Grade.GOOD, Grade.MIDDLING, Grade.POOR
+GOOD, MIDDLING, POOR = ReadinessGrade.GOOD, ReadinessGrade.MIDDLING, ReadinessGrade.POOR
 
 
 def lift(name: str, week: float, error: float = 0.004) -> tuple[str, Strength]:

@@ -10,7 +10,7 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.progression.model import ProgressionContext
 from upright_anvil.core.progression.registry import POLICIES
-from upright_anvil.core.projection.projection import CourseWeek, Line, WeekAhead, cannot, course, further
+from upright_anvil.core.projection.projection import CourseWeek, ProjectedLine, WeekAhead, cannot, course, further
 from upright_anvil.core.projection.scenario import MISSED, Edge, Scenario
 from upright_anvil.core.projection.simulated_sets import reps_to_failure_at
 from upright_anvil.core.strength.estimate import estimate_max
@@ -20,12 +20,14 @@ LOADS = {made.load.kg for made in PLACE.achievable(EXERCISES["squat"].implements
 
 def line(
     exercise: str, *texts: str, policy: str = "double-progression", kg: float | None = None, **more: object
-) -> Line:
+) -> ProjectedLine:
     asks = [read(text, Unit.KG) if text else None for text in texts]
     home = next((ask for ask in asks if ask is not None), read("3 x 8", Unit.KG))
     known = strength(0.004, kg) if kg else None
     context = ProgressionContext(EXERCISES[exercise], PLACE, home, (), Decimal(80), strength=known, **more)  # type: ignore[arg-type]
-    return Line(context, policy, tuple(WeekAhead(TODAY + timedelta(days=7 * n), ask) for n, ask in enumerate(asks)))
+    return ProjectedLine(
+        context, policy, tuple(WeekAhead(TODAY + timedelta(days=7 * n), ask) for n, ask in enumerate(asks))
+    )
 
 
 def asked(weeks: tuple[CourseWeek, ...]) -> list[str]:
@@ -54,7 +56,7 @@ class CourseTest(TestCase):
     def test_easing_off_weeks_prove_nothing_and_the_climb_goes_past_them(self) -> None:
         weeks = list(SQUAT.weeks)
         weeks[1] = WeekAhead(weeks[1].monday, read("2 x 6-8, 52.5 kg, leave 4", Unit.KG), easing_off=True)
-        found = course(Line(SQUAT.context, "linear", tuple(weeks)), Scenario.WELL)
+        found = course(ProjectedLine(SQUAT.context, "linear", tuple(weeks)), Scenario.WELL)
         self.assertIsNone(found[1].proposal)
         self.assertEqual(
             asked(found)[:3], ["3 x 6-8, 60 kg, leave 2", "2 x 6-8, 52.5 kg, leave 4", "3 x 6-8, 62.5 kg, leave 2"]

@@ -3,13 +3,13 @@ from unittest import TestCase
 from tests.core.progression.story import RAISED
 from tests.core.projection.test_course import line
 from upright_anvil.core.projection.events import events
-from upright_anvil.core.projection.projection import Line, course
+from upright_anvil.core.projection.projection import ProjectedLine, course
 from upright_anvil.core.projection.scenario import Scenario
 
 NAMES = [f"week {n}" for n in range(1, 41)]
 
 
-def said(of: Line, outlook: Scenario = Scenario.WELL) -> list[str]:
+def said(of: ProjectedLine, outlook: Scenario = Scenario.WELL) -> list[str]:
     return [event.text for event in events(course(of, outlook), of.context, NAMES)]
 
 

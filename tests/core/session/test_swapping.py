@@ -4,7 +4,7 @@ from unittest import TestCase
 
 from tests.core.checks.plans import KNEE, SETTING
 from tests.core.session.sample import session, texts
-from upright_anvil.core.library.starting_load import Known
+from upright_anvil.core.library.starting_load import KnownLoad
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program
@@ -79,7 +79,7 @@ class InsteadTest(TestCase):
 
 
 class CarryOverTest(TestCase):
-    def carried(self, text: str, to: str, known: Known | None = None) -> str:
+    def carried(self, text: str, to: str, known: KnownLoad | None = None) -> str:
         asked = read(text, Unit.KG)
         return write(carried_over(asked, SETTING.exercise(to), SETTING, known)[0])
 

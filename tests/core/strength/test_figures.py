@@ -10,7 +10,7 @@ import numpy as np
 from tests.core.strength.test_doubted import odd, sets
 from tests.core.strength.test_plausible import known, one
 from upright_anvil.core.strength.attempts import Attempt, log_factors, reserve_variances, variances
-from upright_anvil.core.strength.kalman import State
+from upright_anvil.core.strength.kalman import FilterState
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.layoff import lost
 from upright_anvil.core.strength.over_time import ONE, Slope, Strength, strengths
@@ -47,7 +47,7 @@ class VariancesTest(TestCase):
 
 class GapTest(TestCase):
     def test_what_a_gap_does_to_level_trend_and_doubt(self) -> None:
-        before = State(*[np.asarray([value]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
+        before = FilterState(*[np.asarray([value]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
         for weeks, level, trend, p11, p12, p22 in (
             (1.0, 4.005, 0.005, 0.001331, 0.00015, 5.225e-5),
             (10 / 7, 4.00714286, 0.005, 0.00150347, 0.00017143, 5.321e-5),
@@ -61,11 +61,11 @@ class GapTest(TestCase):
                 np.testing.assert_allclose(got, [level, trend, p11, p12, p22], atol=2e-8)
 
     def test_a_series_that_carries_no_strength_does_not_fall(self) -> None:
-        before = State(*[np.asarray([value]) for value in (4.0, 0.0, 0.001, 0.0, 0.00005)])
+        before = FilterState(*[np.asarray([value]) for value in (4.0, 0.0, 0.001, 0.0, 0.00005)])
         self.assertEqual(float(before.later(np.asarray([8.0]), np.asarray([0.0])).level[0, 0]), 4.0)
 
     def test_untrained_time_carries_no_trend(self) -> None:
-        before = State(*[np.asarray([value]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
+        before = FilterState(*[np.asarray([value]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
         self.assertEqual(float(before.later(np.asarray([1.0]), ONE, trained=False).level[0, 0]), 4.0)
 
     def test_half_a_year_and_more(self) -> None:

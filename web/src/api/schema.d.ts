@@ -2132,12 +2132,18 @@ export interface components {
          * @description One caution: how serious, what it is about, and the sentence.
          */
         Caution: {
-            grade: components["schemas"]["Grade"];
+            grade: components["schemas"]["CautionGrade"];
             /** About */
             about: string;
             /** Text */
             text: string;
         };
+        /**
+         * CautionGrade
+         * @description How serious a caution is.
+         * @enum {string}
+         */
+        CautionGrade: "stop" | "caution" | "note";
         /**
          * CellView
          * @description A cell with what was done in it.
@@ -2146,28 +2152,6 @@ export interface components {
             plan: components["schemas"]["ReadCell"];
             /** Done */
             done: components["schemas"]["Bar"][];
-        };
-        /**
-         * Change
-         * @description From an earlier result to a later one, in the item's unit.
-         *
-         *     ``share`` is of the earlier figure (0.25 = a quarter more); ``error`` is the typical error in the unit.
-         */
-        Change: {
-            /** Earlier */
-            earlier: string;
-            /** Later */
-            later: string;
-            /** Difference */
-            difference: string;
-            /** Share */
-            share: string | null;
-            /** Error */
-            error: string;
-            verdict: components["schemas"]["ChangeVerdict"];
-            way: components["schemas"]["Way"];
-            /** Words */
-            words: string;
         };
         /**
          * ChangeDay
@@ -2653,11 +2637,60 @@ export interface components {
             /** Lines */
             lines: string[];
             /** Steps */
-            steps: components["schemas"]["Step"][];
+            steps: components["schemas"]["ClockStep"][];
             /** Seconds */
             seconds: number;
             /** Hands Free */
             hands_free: boolean;
+        };
+        /**
+         * ClockStep
+         * @description One step of a timeline.
+         *
+         *     ``seconds`` is None where it lasts until somebody taps. ``line`` and ``number`` name the set that is worked or comes
+         *     next. ``closes`` says that the set is done with the end of this step. ``marks`` are seconds at which a fitter client
+         *     carries on; the first is the work that was asked for.
+         */
+        ClockStep: {
+            kind: components["schemas"]["StepKind"];
+            /** Seconds */
+            seconds: number | null;
+            /** Title */
+            title: string;
+            /** Detail */
+            detail: string;
+            /**
+             * Line
+             * Format: LineId
+             * @default
+             */
+            line: LineId;
+            /**
+             * Number
+             * @default 0
+             */
+            number: number;
+            /**
+             * Round
+             * @default 1
+             */
+            round: number;
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * Closes
+             * @default false
+             */
+            closes: boolean;
+            /**
+             * Marks
+             * @default []
+             */
+            marks: number[];
+            /**
+             * Calls
+             * @default []
+             */
+            calls: components["schemas"]["Call"][];
         };
         /**
          * Cluster
@@ -3872,12 +3905,6 @@ export interface components {
          */
         GoalKind: "muscle size" | "maximal strength" | "general fitness" | "body weight" | "sport or trip" | "strong around a joint" | "posture" | "lagging muscles" | "everyday strength" | "enjoyment" | "";
         /**
-         * Grade
-         * @description How serious a caution is.
-         * @enum {string}
-         */
-        Grade: "stop" | "caution" | "note";
-        /**
          * GroupKind
          * @description How the lines of a group are done together.
          * @enum {string}
@@ -4125,10 +4152,10 @@ export interface components {
             entry: components["schemas"]["Entry"];
         };
         /**
-         * Kept
+         * KeptResult
          * @description What is stored of a result; ``new`` is false when it was stored before.
          */
-        Kept: {
+        KeptResult: {
             /** Id */
             id: string;
             /** New */
@@ -4775,7 +4802,7 @@ export interface components {
             side: components["schemas"]["Side"] | null;
             earlier: components["schemas"]["ResultView"] | null;
             later: components["schemas"]["ResultView"] | null;
-            change: components["schemas"]["Change"] | null;
+            change: components["schemas"]["TestChange"] | null;
         };
         /**
          * Pairing
@@ -5381,64 +5408,6 @@ export interface components {
             number: number;
         };
         /**
-         * Result
-         * @description One measurement. ``value`` is reps, seconds, metres, centimetres or a grade; loads and body weight are ``load``.
-         *
-         *     ``grade`` adds a quality (0 to 3) to any test. ``confirmed`` says that a doubtful figure was looked at; ``single``
-         *     that the trainer chose a single to failure. ``replaces`` names the row it corrects.
-         */
-        Result: {
-            /** Id */
-            id: string;
-            /** Test */
-            test: string;
-            /**
-             * On
-             * Format: date
-             */
-            on: string;
-            /** Value */
-            value?: string | null;
-            load?: components["schemas"]["Load"] | null;
-            side?: components["schemas"]["Side"] | null;
-            /**
-             * Variant
-             * @default
-             */
-            variant: string;
-            /** Reserve */
-            reserve?: number | null;
-            ended?: components["schemas"]["Ended"] | null;
-            /** Grade */
-            grade?: number | null;
-            /**
-             * Note
-             * @default
-             */
-            note: string;
-            /**
-             * Source
-             * @default typed
-             */
-            source: string;
-            /**
-             * Confirmed
-             * @default false
-             */
-            confirmed: boolean;
-            /**
-             * Single
-             * @default false
-             */
-            single: boolean;
-            /** Replaces */
-            replaces?: string | null;
-            /** Round Id */
-            round_id?: string | null;
-            /** At */
-            at?: string | null;
-        };
-        /**
          * ResultRequest
          * @description One measurement; the id was made by the app.
          */
@@ -5501,11 +5470,11 @@ export interface components {
          * @description A result with its figure in the test's unit, and the earlier values it corrects, oldest first.
          */
         ResultView: {
-            result: components["schemas"]["Result"];
+            result: components["schemas"]["TestResult"];
             /** Figure */
             figure: string | null;
             /** Earlier */
-            earlier: components["schemas"]["Result"][];
+            earlier: components["schemas"]["TestResult"][];
         };
         /**
          * ReviewLine
@@ -5835,6 +5804,18 @@ export interface components {
              * @default false
              */
             chosen: boolean;
+        };
+        /**
+         * ScaleReading
+         * @description What the scale shows: seconds since stepping on, the figure in the client's unit, the weight once settled.
+         */
+        ScaleReading: {
+            /** Seconds */
+            seconds: number;
+            /** Figure */
+            figure: number;
+            unit: components["schemas"]["Unit"];
+            settled: components["schemas"]["Load"] | null;
         };
         /**
          * Scenario
@@ -6234,18 +6215,6 @@ export interface components {
             per_cent: string;
         };
         /**
-         * Shown
-         * @description What the scale shows: seconds since stepping on, the figure in the client's unit, the weight once settled.
-         */
-        Shown: {
-            /** Seconds */
-            seconds: number;
-            /** Figure */
-            figure: number;
-            unit: components["schemas"]["Unit"];
-            settled: components["schemas"]["Load"] | null;
-        };
-        /**
          * ShownLadder
          * @description A ladder as it is drawn: easiest first.
          */
@@ -6402,55 +6371,6 @@ export interface components {
             line: LineId;
             /** Seen */
             seen: string;
-        };
-        /**
-         * Step
-         * @description One step of a timeline.
-         *
-         *     ``seconds`` is None where it lasts until somebody taps. ``line`` and ``number`` name the set that is worked or comes
-         *     next. ``closes`` says that the set is done with the end of this step. ``marks`` are seconds at which a fitter client
-         *     carries on; the first is the work that was asked for.
-         */
-        Step: {
-            kind: components["schemas"]["StepKind"];
-            /** Seconds */
-            seconds: number | null;
-            /** Title */
-            title: string;
-            /** Detail */
-            detail: string;
-            /**
-             * Line
-             * Format: LineId
-             * @default
-             */
-            line: LineId;
-            /**
-             * Number
-             * @default 0
-             */
-            number: number;
-            /**
-             * Round
-             * @default 1
-             */
-            round: number;
-            side?: components["schemas"]["Side"] | null;
-            /**
-             * Closes
-             * @default false
-             */
-            closes: boolean;
-            /**
-             * Marks
-             * @default []
-             */
-            marks: number[];
-            /**
-             * Calls
-             * @default []
-             */
-            calls: components["schemas"]["Call"][];
         };
         /**
          * StepKind
@@ -6639,6 +6559,28 @@ export interface components {
             top: number | null;
         };
         /**
+         * TestChange
+         * @description From an earlier result to a later one, in the item's unit.
+         *
+         *     ``share`` is of the earlier figure (0.25 = a quarter more); ``error`` is the typical error in the unit.
+         */
+        TestChange: {
+            /** Earlier */
+            earlier: string;
+            /** Later */
+            later: string;
+            /** Difference */
+            difference: string;
+            /** Share */
+            share: string | null;
+            /** Error */
+            error: string;
+            verdict: components["schemas"]["ChangeVerdict"];
+            way: components["schemas"]["Way"];
+            /** Words */
+            words: string;
+        };
+        /**
          * TestItem
          * @description One test.
          *
@@ -6753,6 +6695,64 @@ export interface components {
             seconds?: number | null;
             /** Metres */
             metres?: number | null;
+        };
+        /**
+         * TestResult
+         * @description One measurement. ``value`` is reps, seconds, metres, centimetres or a grade; loads and body weight are ``load``.
+         *
+         *     ``grade`` adds a quality (0 to 3) to any test. ``confirmed`` says that a doubtful figure was looked at; ``single``
+         *     that the trainer chose a single to failure. ``replaces`` names the row it corrects.
+         */
+        TestResult: {
+            /** Id */
+            id: string;
+            /** Test */
+            test: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value?: string | null;
+            load?: components["schemas"]["Load"] | null;
+            side?: components["schemas"]["Side"] | null;
+            /**
+             * Variant
+             * @default
+             */
+            variant: string;
+            /** Reserve */
+            reserve?: number | null;
+            ended?: components["schemas"]["Ended"] | null;
+            /** Grade */
+            grade?: number | null;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+            /**
+             * Source
+             * @default typed
+             */
+            source: string;
+            /**
+             * Confirmed
+             * @default false
+             */
+            confirmed: boolean;
+            /**
+             * Single
+             * @default false
+             */
+            single: boolean;
+            /** Replaces */
+            replaces?: string | null;
+            /** Round Id */
+            round_id?: string | null;
+            /** At */
+            at?: string | null;
         };
         /**
          * TestedTwice
@@ -11876,7 +11876,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Kept"];
+                    "application/json": components["schemas"]["KeptResult"];
                 };
             };
             /** @description Not Found */
@@ -11986,7 +11986,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Shown"];
+                    "application/json": components["schemas"]["ScaleReading"];
                 };
             };
             /** @description Not Found */

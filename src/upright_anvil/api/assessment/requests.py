@@ -8,7 +8,7 @@ from pydantic import AwareDatetime, Field
 
 from upright_anvil.api.request_model import Figure, Line, LoadRequest, MadeId, Note, RequestModel, Words
 from upright_anvil.core.assessment.items import Battery, Better, Ended, TestItem, TestKind
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Side
 
 Seconds = Annotated[int, Field(ge=1, le=7200)]
@@ -77,6 +77,6 @@ class ResultRequest(RequestModel):
     round_id: MadeId | None = None
     at: AwareDatetime
 
-    def result(self) -> Result:
+    def result(self) -> TestResult:
         """Answer the core's result."""
-        return self.made(Result, load=self.load.load() if self.load else None)
+        return self.made(TestResult, load=self.load.load() if self.load else None)

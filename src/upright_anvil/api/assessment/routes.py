@@ -12,8 +12,8 @@ from upright_anvil.core.assessment.items import Battery, TestItem
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.assessment import batteries, rounds, weighing
 from upright_anvil.services.assessment.batteries import BatteryShelf
-from upright_anvil.services.assessment.rounds import Kept, RoundView, SideBySide
-from upright_anvil.services.assessment.weighing import Shown
+from upright_anvil.services.assessment.rounds import KeptResult, RoundView, SideBySide
+from upright_anvil.services.assessment.weighing import ScaleReading
 from upright_anvil.simulators.scale import READINGS_A_SECOND
 
 router = resource(tag="testing")
@@ -72,7 +72,7 @@ async def finish_round(round_id: str, here: Here) -> RoundView:
 
 
 @router.post("/clients/{client_id}/results")
-async def keep_result(client_id: ClientId, asked: ResultRequest, here: Here) -> Kept:
+async def keep_result(client_id: ClientId, asked: ResultRequest, here: Here) -> KeptResult:
     """Keep a result; answered only when it is on disk. An implausible one is asked about first."""
     return await here.write(lambda scope: rounds.keep_result(scope, client_id, asked.result(), here.now, here.today))
 
@@ -84,7 +84,7 @@ def side_by_side(client_id: ClientId, here: Here, earlier: str | None = None, la
         return rounds.side_by_side(scope, client_id, earlier, later)
 
 
-@router.get("/clients/{client_id}/scale", response_model=Shown)
+@router.get("/clients/{client_id}/scale", response_model=ScaleReading)
 def scale(client_id: ClientId, here: Here) -> StreamingResponse:
     """The scale's readings as server-sent events, until the weight has settled."""
     with here.reading() as scope:

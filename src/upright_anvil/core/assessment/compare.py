@@ -5,7 +5,7 @@ from decimal import Decimal
 from enum import StrEnum
 
 from upright_anvil.core.assessment.items import Better, TestItem
-from upright_anvil.core.assessment.results import Result, figure
+from upright_anvil.core.assessment.results import TestResult, figure
 from upright_anvil.core.constants import SURE_ERRORS
 from upright_anvil.core.loads.load import plain
 
@@ -29,7 +29,7 @@ class Way(StrEnum):
 
 
 @dataclass(frozen=True, slots=True)
-class Change:
+class TestChange:
     """From an earlier result to a later one, in the item's unit.
 
     ``share`` is of the earlier figure (0.25 = a quarter more); ``error`` is the typical error in the unit.
@@ -45,7 +45,7 @@ class Change:
     words: str
 
 
-def compare(item: TestItem, earlier: Result, later: Result) -> Change | None:
+def compare(item: TestItem, earlier: TestResult, later: TestResult) -> TestChange | None:
     """Answer the change between two results of one test and side; None where one has no figure.
 
     More than the typical error may still be chance; beyond 2.77 typical errors (1.96 x sqrt 2) it is beyond chance at
@@ -61,11 +61,11 @@ def compare(item: TestItem, earlier: Result, later: Result) -> Change | None:
         harder = item.variants.index(later.variant) > item.variants.index(earlier.variant)
         words = f"{'Harder' if harder else 'Easier'} variant: {earlier.variant} before, {later.variant} now."
         way = Way.BETTER if harder else Way.WORSE
-        return Change(before, after, difference, share, error, ChangeVerdict.OTHER_VARIANT, way, words)
+        return TestChange(before, after, difference, share, error, ChangeVerdict.OTHER_VARIANT, way, words)
     verdict = ChangeVerdict.WITHIN
     if abs(difference) > error:
         verdict = ChangeVerdict.CLEAR if abs(difference) > error * Decimal(str(SURE_ERRORS)) else ChangeVerdict.MORE
-    return Change(
+    return TestChange(
         before,
         after,
         difference,

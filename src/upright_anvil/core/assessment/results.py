@@ -16,7 +16,7 @@ MAX_ESTIMATE_RESULT_REPS = 20
 
 
 @dataclass(frozen=True, slots=True)
-class Result:
+class TestResult:
     """One measurement. ``value`` is reps, seconds, metres, centimetres or a grade; loads and body weight are ``load``.
 
     ``grade`` adds a quality (0 to 3) to any test. ``confirmed`` says that a doubtful figure was looked at; ``single``
@@ -48,14 +48,14 @@ class Result:
 
 
 @dataclass(frozen=True, slots=True)
-class Kept:
+class StandingResult:
     """The result that stands in a slot, and the earlier values, oldest first."""
 
-    result: Result
-    earlier: tuple[Result, ...]
+    result: TestResult
+    earlier: tuple[TestResult, ...]
 
 
-def check_result(item: TestItem, result: Result, today: date, *, clear_for_single: bool) -> str | None:
+def check_result(item: TestItem, result: TestResult, today: date, *, clear_for_single: bool) -> str | None:
     """Answer a question where the figure is far outside the plausible and was not confirmed, else None.
 
     Raises `DomainError` for what cannot be: a negative figure, half a repetition, a side left out, a day to come, and a
@@ -79,7 +79,7 @@ def check_result(item: TestItem, result: Result, today: date, *, clear_for_singl
     )
 
 
-def _check_figure(item: TestItem, result: Result, *, clear_for_single: bool) -> None:
+def _check_figure(item: TestItem, result: TestResult, *, clear_for_single: bool) -> None:
     weighed = item.kind in (TestKind.LOAD_REPS, TestKind.BODY_WEIGHT)
     if weighed and (result.load is None or not result.load.value):
         raise DomainError("Say the weight; it must be more than 0.")
@@ -102,7 +102,7 @@ def _check_figure(item: TestItem, result: Result, *, clear_for_single: bool) -> 
         _check_load_reps(int(value), result, clear_for_single=clear_for_single)
 
 
-def _check_load_reps(reps: int, result: Result, *, clear_for_single: bool) -> None:
+def _check_load_reps(reps: int, result: TestResult, *, clear_for_single: bool) -> None:
     if not 1 <= reps <= MAX_ESTIMATE_RESULT_REPS:
         raise DomainError(f"Take a load for 1 to {MAX_ESTIMATE_RESULT_REPS} reps: beyond that no maximum is estimated.")
     if reps == 1 and not result.reserve:
@@ -112,7 +112,7 @@ def _check_load_reps(reps: int, result: Result, *, clear_for_single: bool) -> No
             raise DomainError("A single is open only to a client whose health screen is clear for vigorous work.")
 
 
-def figure(item: TestItem, result: Result) -> Decimal | None:
+def figure(item: TestItem, result: TestResult) -> Decimal | None:
     """Answer the figure of a result in the item's unit: for a load with reps, the estimated maximum in kilograms.
 
     Body weight is in kilograms. None where nothing comparable was measured.
@@ -126,10 +126,12 @@ def figure(item: TestItem, result: Result) -> Decimal | None:
     return result.value
 
 
-def standing_results(rows: Iterable[Result]) -> dict[tuple[str | None, str, Side | None, date | None], Kept]:
+def standing_results(
+    rows: Iterable[TestResult],
+) -> dict[tuple[str | None, str, Side | None, date | None], StandingResult]:
     """Answer the row that stands in each slot: the last to arrive, with the earlier ones kept beside it."""
-    found: dict[tuple[str | None, str, Side | None, date | None], Kept] = {}
+    found: dict[tuple[str | None, str, Side | None, date | None], StandingResult] = {}
     for row in rows:
         before = found.get(row.slot)
-        found[row.slot] = Kept(row, (*before.earlier, before.result) if before else ())
+        found[row.slot] = StandingResult(row, (*before.earlier, before.result) if before else ())
     return found

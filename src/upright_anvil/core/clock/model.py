@@ -39,7 +39,7 @@ class Call:
 
 
 @dataclass(frozen=True, slots=True)
-class Step:
+class ClockStep:
     """One step of a timeline.
 
     ``seconds`` is None where it lasts until somebody taps. ``line`` and ``number`` name the set that is worked or comes
@@ -70,6 +70,6 @@ class Clock:
     group: str
     title: str
     lines: tuple[str, ...]
-    steps: tuple[Step, ...]
+    steps: tuple[ClockStep, ...]
     seconds: int
     hands_free: bool

@@ -6,7 +6,7 @@ Timed work runs by itself; counted work lasts until a tap. Each scheme makes its
 from collections.abc import Mapping, Sequence
 
 from upright_anvil.core.clock.calls import rest_calls
-from upright_anvil.core.clock.model import Clock, Step, StepKind
+from upright_anvil.core.clock.model import Clock, ClockStep, StepKind
 from upright_anvil.core.clock.set_steps import set_steps
 from upright_anvil.core.plan.document import Group
 from upright_anvil.core.prescription.groups import GroupKind
@@ -42,7 +42,7 @@ def timeline(group: Group, lines: Mapping[str, RunLine]) -> Clock | None:
         return None
     turns = [turn for turn in group_order(group, lines) if not turn.ramp]
     rounds = max((turn.round for turn in turns), default=1)
-    steps: list[Step] = []
+    steps: list[ClockStep] = []
     for at, turn in enumerate(turns):
         member = lines[turn.line]
         steps += set_steps(member, turn, _label(member, turn, rounds))
@@ -51,7 +51,7 @@ def timeline(group: Group, lines: Mapping[str, RunLine]) -> Clock | None:
             steps.append(_rest(turn, following, lines[following.line], rounds))
     first = lines[turns[0].line]
     opening = f"{first.exercise.name}. Get ready"
-    ready = Step(
+    ready = ClockStep(
         StepKind.READY,
         READY_SECONDS,
         "Get ready",
@@ -76,13 +76,15 @@ def _rests_itself(member: RunLine, following: Turn) -> bool:
     return isinstance(member.prescription.scheme, EveryStart) and following.line == member.line
 
 
-def _rest(turn: Turn, following: Turn, member: RunLine, rounds: int) -> Step:
+def _rest(turn: Turn, following: Turn, member: RunLine, rounds: int) -> ClockStep:
     name = member.exercise.name
     new_round = following.round > turn.round and rounds > 1
     detail = f"Next: {name}" + (f", round {following.round} of {rounds}" if new_round else "")
     title = "Round rest" if new_round else "Rest"
     calls = rest_calls(turn.rest, f"{title}. {detail}")
-    return Step(StepKind.REST, turn.rest, title, detail, following.line, following.number, following.round, calls=calls)
+    return ClockStep(
+        StepKind.REST, turn.rest, title, detail, following.line, following.number, following.round, calls=calls
+    )
 
 
 def _label(member: RunLine, turn: Turn, rounds: int) -> str:
@@ -96,7 +98,7 @@ def _title(group: Group, turns: Sequence[Turn], lines: Mapping[str, RunLine]) ->
     return next(iter(names)) if len(names) == 1 else f"{group.kind.capitalize()}: {', '.join(names)}"
 
 
-def _reckoned(step: Step, lines: Mapping[str, RunLine]) -> int:
+def _reckoned(step: ClockStep, lines: Mapping[str, RunLine]) -> int:
     if step.seconds is not None:
         return step.seconds
     member = lines[step.line]

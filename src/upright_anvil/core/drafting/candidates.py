@@ -10,7 +10,7 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.slots import DraftSlot
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
-from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.plan.document import Section
 from upright_anvil.core.plan.resolving import suggested
@@ -65,7 +65,7 @@ def _fits(exercise: Exercise, slot: DraftSlot, who: Standpoint) -> bool:
         return False
     if not exercise.possible_at(who.profile.inventory):
         return False
-    return all(c.grade is Grade.NOTE for c in joint_cautions(exercise, who.profile.standing))
+    return all(c.grade is CautionGrade.NOTE for c in joint_cautions(exercise, who.profile.standing))
 
 
 def _weighed(exercise: Exercise, slot: DraftSlot, who: Standpoint, seed: int) -> Candidate:

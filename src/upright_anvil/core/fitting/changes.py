@@ -38,7 +38,7 @@ class Cost(IntEnum):
 
 
 @dataclass(frozen=True, slots=True)
-class Change:
+class FittingChange:
     """One candidate before it is timed: what it does, what it costs in words, and its edits."""
 
     key: str
@@ -48,10 +48,10 @@ class Change:
     edits: tuple[Edit, ...]
 
 
-Finder = Callable[[StudiedDay, StudiedWeek, Standpoint], Iterator[Change]]
+Finder = Callable[[StudiedDay, StudiedWeek, Standpoint], Iterator[FittingChange]]
 
 
-def rests(day: StudiedDay, _: StudiedWeek, who: Standpoint) -> Iterator[Change]:
+def rests(day: StudiedDay, _: StudiedWeek, who: Standpoint) -> Iterator[FittingChange]:
     """Trim the rest of a line to the published least for the goal, never below 60 s (small work 45 s)."""
     for asked in day.asked:
         asks = asked.prescription
@@ -63,10 +63,10 @@ def rests(day: StudiedDay, _: StudiedWeek, who: Standpoint) -> Iterator[Change]:
             shorter = replace(asks, rest=floor)
             label = f"{asked.exercise.name}: rest {write_time(floor)} instead of {write_time(asks.rest)}"
             price = "a rep or so in the later sets"
-            yield Change(f"rest {asked.line.id}", Cost.RESTS, label, price, (_cell(asked, write(shorter)),))
+            yield FittingChange(f"rest {asked.line.id}", Cost.RESTS, label, price, (_cell(asked, write(shorter)),))
 
 
-def pairs(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[Change]:
+def pairs(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[FittingChange]:
     """Pair two neighbouring lines of opposite muscles; a third for each line at most."""
     singles = [a for a in day.asked if a.prescription and a.hard and a.group.kind is GroupKind.SINGLE]
     for n, first in enumerate(singles):
@@ -78,10 +78,10 @@ def pairs(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[Change]:
                     lines=ids, group=f"pair-{first.line.id}"[:64], kind=GroupKind.PAIR, pairing=Pairing.OPPOSITE
                 )
                 label = f"Pair {first.exercise.name} with {second.exercise.name}"
-                yield Change(f"pair {ids[0]} {ids[1]}", Cost.PAIR, label, "stamina, not purpose", (group,))
+                yield FittingChange(f"pair {ids[0]} {ids[1]}", Cost.PAIR, label, "stamina, not purpose", (group,))
 
 
-def moves(day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Iterator[Change]:
+def moves(day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Iterator[FittingChange]:
     """Move an accessory to a day with room that does not work the same muscle, nor the day beside it."""
     for asked in day.asked:
         if asked.group.section is not Section.ACCESSORY or not asked.prescription:
@@ -96,12 +96,12 @@ def moves(day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Iterator[Chang
                 continue
             move = MoveLine(line=asked.line.id, day=other.day.id, position=100)
             label = f"Move {asked.exercise.name} to {other.day.name}"
-            yield Change(
+            yield FittingChange(
                 f"move {asked.line.id}", Cost.MOVE, label, f"{other.day.name} gets longer, recovery kept", (move,)
             )
 
 
-def accessory_sets(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[Change]:
+def accessory_sets(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[FittingChange]:
     """One set less of an accessory, the trunk or a finisher; the last set takes the line out for the week."""
     for asked in day.asked:
         if asked.group.section in (Section.MAIN, Section.WARM_UP) or asked.prescription is None:
@@ -110,21 +110,21 @@ def accessory_sets(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[
             fewer = replace(asked.prescription, sets=asked.prescription.sets - 1)
             label = f"{asked.exercise.name}: {fewer.sets} sets instead of {asked.prescription.sets}"
             cell = _cell(asked, write(fewer))
-            yield Change(f"sets {asked.line.id}", Cost.ACCESSORY_SETS, label, _price(asked, 1), (cell,))
+            yield FittingChange(f"sets {asked.line.id}", Cost.ACCESSORY_SETS, label, _price(asked, 1), (cell,))
         leave = f"Leave {asked.exercise.name} out"
-        yield Change(
+        yield FittingChange(
             f"sets {asked.line.id}", Cost.DROP_ACCESSORY, leave, _price(asked, asked.hard), (_cell(asked, ""),)
         )
 
 
-def main_sets(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[Change]:
+def main_sets(day: StudiedDay, _: StudiedWeek, __: Standpoint) -> Iterator[FittingChange]:
     """One set less of a main lift, never below two."""
     for asked in day.asked:
         asks = asked.prescription
         if asked.group.section is Section.MAIN and asks and asks.scheme is None and asks.sets > LEAST_MAIN_SETS:
             fewer = replace(asks, sets=asks.sets - 1)
             label = f"{asked.exercise.name}: {fewer.sets} sets instead of {asks.sets}"
-            yield Change(
+            yield FittingChange(
                 f"sets {asked.line.id}", Cost.MAIN_SETS, label, _price(asked, 1), (_cell(asked, write(fewer)),)
             )
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek, study_week
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.fitting.changes import FINDERS, Change, Cost, Finder
+from upright_anvil.core.fitting.changes import FINDERS, Cost, Finder, FittingChange
 from upright_anvil.core.ids import DayId, WeekId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
@@ -95,7 +95,7 @@ def _offers(
     return sorted((o for o in offers if o.saves > 0), key=lambda o: (o.rank, -o.saves))
 
 
-def _timed(program: Program, day: StudiedDay, change: Change, who: Standpoint) -> Saving:
+def _timed(program: Program, day: StudiedDay, change: FittingChange, who: Standpoint) -> Saving:
     after = _day(apply_edits(program, change.edits), day.week.id, day.day.id, who)[0]
     return Saving(change.key, int(change.cost), change.label, change.price, day.seconds - after.seconds, change.edits)
 

@@ -17,7 +17,7 @@ from upright_anvil.core.health.history import (
 )
 
 
-class Grade(StrEnum):
+class CautionGrade(StrEnum):
     """How serious a caution is."""
 
     STOP = "stop"
@@ -29,7 +29,7 @@ class Grade(StrEnum):
 class Caution:
     """One caution: how serious, what it is about, and the sentence."""
 
-    grade: Grade
+    grade: CautionGrade
     about: str
     text: str
 
@@ -48,26 +48,26 @@ def joint_cautions(exercise: Exercise, standing: Iterable[JointStatus]) -> tuple
         grade = _GRADES.get((at.state, load.stress)) if load else None
         if load and grade:
             found[at.topic] = Caution(grade, at.name, _sentence(at, load.stress, load.how, grade))
-    return tuple(sorted(found.values(), key=lambda c: list(Grade).index(c.grade)))
+    return tuple(sorted(found.values(), key=lambda c: list(CautionGrade).index(c.grade)))
 
 
 _GRADES = {
-    (State.HURTS, Stress.LIGHT): Grade.CAUTION,
-    (State.HURTS, Stress.MODERATE): Grade.STOP,
-    (State.HURTS, Stress.MUCH): Grade.STOP,
-    (State.SPARE, Stress.MODERATE): Grade.CAUTION,
-    (State.SPARE, Stress.MUCH): Grade.STOP,
-    (State.WATCH, Stress.MUCH): Grade.NOTE,
+    (State.HURTS, Stress.LIGHT): CautionGrade.CAUTION,
+    (State.HURTS, Stress.MODERATE): CautionGrade.STOP,
+    (State.HURTS, Stress.MUCH): CautionGrade.STOP,
+    (State.SPARE, Stress.MODERATE): CautionGrade.CAUTION,
+    (State.SPARE, Stress.MUCH): CautionGrade.STOP,
+    (State.WATCH, Stress.MUCH): CautionGrade.NOTE,
 }
 _ADVICE = {
-    Grade.STOP: "Take something that leaves it alone.",
-    Grade.CAUTION: "Ask before each set, and stop if it complains.",
-    Grade.NOTE: "Keep an eye on it.",
+    CautionGrade.STOP: "Take something that leaves it alone.",
+    CautionGrade.CAUTION: "Ask before each set, and stop if it complains.",
+    CautionGrade.NOTE: "Keep an eye on it.",
 }
 _AMOUNT = {Stress.LIGHT: "a little", Stress.MODERATE: "something", Stress.MUCH: "a lot"}
 
 
-def _sentence(at: JointStatus, stress: Stress, how: str, grade: Grade) -> str:
+def _sentence(at: JointStatus, stress: Stress, how: str, grade: CautionGrade) -> str:
     words = f" ({at.entry.words})" if at.entry.words else ""
     return f"{at.name.capitalize()}, {at.state}{words}: this asks {_AMOUNT[stress]} of it ({how}). {_ADVICE[grade]}"
 
@@ -81,7 +81,7 @@ def general_cautions(standing: Iterable[JointStatus], today: date) -> tuple[Caut
 
 
 def _condition(at: JointStatus, today: date) -> Caution:
-    grade = Grade.CAUTION if at.entry.clinician else Grade.STOP
+    grade = CautionGrade.CAUTION if at.entry.clinician else CautionGrade.STOP
     asked = (
         "A clinician knows of it: keep to what was allowed."
         if at.entry.clinician
@@ -91,7 +91,9 @@ def _condition(at: JointStatus, today: date) -> Caution:
     if at.topic is Condition.PREGNANCY:
         week = weeks_pregnant(at.entry, today)
         if week is not None and week > MOST_PREGNANCY_WEEKS:
-            return Caution(Grade.STOP, at.name, "The due date is weeks past: write down the birth, or end the entry.")
+            return Caution(
+                CautionGrade.STOP, at.name, "The due date is weeks past: write down the birth, or end the entry."
+            )
         when = "" if week is None else f", about week {max(week, 1)}"
         return Caution(grade, at.name, f"Pregnancy{when}{words}. {asked} Ask how she feels before each session.")
     if at.topic is Condition.AFTER_BIRTH:

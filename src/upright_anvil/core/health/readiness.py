@@ -13,7 +13,7 @@ POOR_TO: Final = 10
 """Points of 4 to 20: from 14 on as planned, up to 10 a poor day, between them middling. House rule."""
 
 
-class Grade(StrEnum):
+class ReadinessGrade(StrEnum):
     """What the day is good for."""
 
     GOOD = "good"
@@ -71,15 +71,15 @@ class Report:
         return self.sleep + self.felt_energy + (turned - self.stress) + (turned - self.soreness)
 
 
-def grade(report: Report) -> Grade:
+def grade(report: Report) -> ReadinessGrade:
     """Answer what the day is good for. House rule.
 
     From 14 of 20 points on it is good; up to 10 it is poor; one answer at its worst is never better than middling.
     """
     worst = LEAST in (report.sleep, report.felt_energy) or BEST in (report.stress, report.soreness)
     if report.points <= POOR_TO:
-        return Grade.POOR
-    return Grade.MIDDLING if worst or report.points < GOOD_FROM else Grade.GOOD
+        return ReadinessGrade.POOR
+    return ReadinessGrade.MIDDLING if worst or report.points < GOOD_FROM else ReadinessGrade.GOOD
 
 
 def said(report: Report) -> str:

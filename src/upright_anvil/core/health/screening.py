@@ -65,7 +65,7 @@ class Answers:
 
 
 @dataclass(frozen=True, slots=True)
-class Result:
+class ScreeningResult:
     """The outcome with its reason."""
 
     outcome: ScreenOutcome
@@ -110,7 +110,7 @@ class HealthStanding:
     awaited: bool = False
 
 
-def screen(answers: Answers) -> Result:
+def screen(answers: Answers) -> ScreeningResult:
     """Answer the outcome of a screen. Source: Riebe et al., MSSE 2015;47:2473 (the published algorithm).
 
     Signs or symptoms: clearance first, active or not. A known disease without signs: clearance first for the inactive,
@@ -119,25 +119,27 @@ def screen(answers: Answers) -> Result:
     if answers.signs:
         said = "; ".join(sorted(answers.signs))
         first = "Stop training and see a clinician first" if answers.active else "See a clinician before starting"
-        return Result(ScreenOutcome.CLEARANCE_FIRST, f"{first}: {said}.")
+        return ScreeningResult(ScreenOutcome.CLEARANCE_FIRST, f"{first}: {said}.")
     if answers.diseases:
         known = ", ".join(sorted(answers.diseases))
         if answers.active:
-            return Result(
+            return ScreeningResult(
                 ScreenOutcome.CLEARANCE_BEFORE_VIGOROUS,
                 f"Known disease ({known}), active and without signs: carry on light to moderate; a clinician's "
                 "clearance from the last twelve months comes before vigorous work.",
             )
-        return Result(
+        return ScreeningResult(
             ScreenOutcome.CLEARANCE_FIRST,
             f"Known disease ({known}) and not active so far: a clinician's clearance comes before starting.",
         )
     if answers.active:
-        return Result(ScreenOutcome.CLEAR, "Active, no known disease, no signs: carry on, and build up step by step.")
+        return ScreeningResult(
+            ScreenOutcome.CLEAR, "Active, no known disease, no signs: carry on, and build up step by step."
+        )
     start = "Not active so far, no known disease, no signs: begin light to moderate"
     if answers.intends is Intensity.VIGOROUS:
-        return Result(ScreenOutcome.CLEAR, f"{start} and build up to vigorous over the weeks.")
-    return Result(ScreenOutcome.CLEAR, f"{start} and build up step by step.")
+        return ScreeningResult(ScreenOutcome.CLEAR, f"{start} and build up to vigorous over the weeks.")
+    return ScreeningResult(ScreenOutcome.CLEAR, f"{start} and build up step by step.")
 
 
 def check_day(on: date, today: date) -> None:

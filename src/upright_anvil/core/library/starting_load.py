@@ -13,7 +13,7 @@ from upright_anvil.core.strength.estimate import share_of_max
 
 
 @dataclass(frozen=True, slots=True)
-class Known:
+class KnownLoad:
     """What the client can do with the exercise that is replaced: its maximum in kilograms moved, and with what."""
 
     exercise: Exercise
@@ -31,7 +31,7 @@ class StartingLoad:
 
 
 def starting_load(
-    known: Known,
+    known: KnownLoad,
     to: Exercise,
     place: Inventory,
     body_kg: Kilograms | None,

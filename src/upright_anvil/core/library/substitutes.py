@@ -4,11 +4,11 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, field
 
 from upright_anvil.core.exercises import Exercise, ExerciseKind
-from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.health.cautions import Caution, CautionGrade, joint_cautions
 from upright_anvil.core.health.history import JointStatus
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladders
-from upright_anvil.core.library.starting_load import Known, StartingLoad, starting_load
+from upright_anvil.core.library.starting_load import KnownLoad, StartingLoad, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Unit
@@ -42,7 +42,7 @@ class SubstitutionContext:
     unit: Unit
     standing: tuple[JointStatus, ...] = ()
     body_kg: Kilograms | None = None
-    known: Known | None = None
+    known: KnownLoad | None = None
     reps: int = 8
     reserve: int | None = 2
 
@@ -113,7 +113,7 @@ def _weigh(wanted: Exercise, candidate: Exercise, context: SubstitutionContext, 
         return None
     implement = candidate.implement_at(context.place)
     after = joint_cautions(candidate, context.standing)
-    if implement is None or any(c.grade is Grade.STOP for c in after):
+    if implement is None or any(c.grade is CautionGrade.STOP for c in after):
         return None
     rungs = near.rungs.get(candidate.id)
     points, reasons = _likeness(wanted, candidate, shared, helped)
@@ -123,7 +123,7 @@ def _weigh(wanted: Exercise, candidate: Exercise, context: SubstitutionContext, 
     spared = [c.about for c in near.before if all(c.about != a.about for a in after)]
     points += LEAVES_ALONE * len(spared)
     reasons += [f"spares the {about}" for about in spared]
-    points -= sum(CAUTIONED if c.grade is Grade.CAUTION else NOTED for c in after)
+    points -= sum(CAUTIONED if c.grade is CautionGrade.CAUTION else NOTED for c in after)
     if implement is ImplementKind.BODYWEIGHT and ImplementKind.BODYWEIGHT not in wanted.implements:
         points -= UNLOADED
     if _kin(wanted, candidate):

@@ -33,14 +33,14 @@ _WORDS = (*_KINDS, "bar", "barbell", "band", "stack")
 
 
 @dataclass(frozen=True, slots=True)
-class ReadLine:
+class EquipmentLine:
     """The implements of one line, and the parts that could not be read."""
 
     implements: tuple[Implement, ...]
     unread: Unread = ()
 
 
-def read_line(line: str, unit: Unit) -> ReadLine:
+def read_line(line: str, unit: Unit) -> EquipmentLine:
     """Read a lower-case line. Raises `DomainError` when nothing of it can be used. House rule."""
     written = set(re.findall(r"\b(?<![a-z])(kg|lb)s?\b", line))
     if len(written) > 1:
@@ -64,7 +64,7 @@ def read_line(line: str, unit: Unit) -> ReadLine:
     return _read_labelled(name, rest, line, unit)
 
 
-def _read_fixed(kind: ImplementKind, rest: str, unit: Unit, *, coded: bool) -> ReadLine:
+def _read_fixed(kind: ImplementKind, rest: str, unit: Unit, *, coded: bool) -> EquipmentLine:
     """Read weights, with a code for some of them after a colon: ``5-50 by 5: 5 white, 10 yellow``.
 
     A ``coded`` implement needs no colon: ``blocks 5 white, 10 yellow``.
@@ -91,17 +91,17 @@ def _read_fixed(kind: ImplementKind, rest: str, unit: Unit, *, coded: bool) -> R
         raise DomainError("Say which weights there are, for example '4-24 by 2' or '8 12 16'.")
     by_mass = {load.kg: code for load, code in codes.items()}
     labels = tuple(f"{load}, {by_mass[load.kg]}" if load.kg in by_mass else str(load) for load in loads)
-    return ReadLine((FixedLoads(kind, loads, labels if codes else ()),), unread)
+    return EquipmentLine((FixedLoads(kind, loads, labels if codes else ()),), unread)
 
 
-def _read_stack(rest: str, unit: Unit) -> ReadLine:
+def _read_stack(rest: str, unit: Unit) -> EquipmentLine:
     main, word, extra = re.sub(r"add[ -]?ons?", "add-on", rest).partition("add-on")
     steps, unread = _read_loads(main, unit)
     extras, more = _read_loads(extra, unit) if word else ((), ())
-    return ReadLine((Stack(steps, extras),), unread + more)
+    return EquipmentLine((Stack(steps, extras),), unread + more)
 
 
-def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> ReadLine:
+def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> EquipmentLine:
     kind = ImplementKind.BAND if name == "band" else ImplementKind.IMPROVISED
     text = rest if kind is ImplementKind.BAND else line
     labelled = _LABELLED.findall(text)
@@ -111,10 +111,10 @@ def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> ReadLine:
     left = _LABELLED.sub("", text).strip(" ,:")
     loads = tuple(_load(value, unit) for _, value in labelled)
     implement = FixedLoads(kind, loads, tuple(label.strip() for label, _ in labelled), estimated=True)
-    return ReadLine((implement,), ((left, f"Say what it weighs, for example '{example}'."),) if left else ())
+    return EquipmentLine((implement,), ((left, f"Say what it weighs, for example '{example}'."),) if left else ())
 
 
-def _read_barbell(rest: str, unit: Unit) -> ReadLine:
+def _read_barbell(rest: str, unit: Unit) -> EquipmentLine:
     bar_text, _, plates_text = rest.partition("plates")
     bar = re.fullmatch(_NUMBER, bar_text.strip(" ,:"))
     if not bar:
@@ -130,7 +130,7 @@ def _read_barbell(rest: str, unit: Unit) -> ReadLine:
         for p in plates
         if p.count % 2
     )
-    return ReadLine((Barbell(_load(bar.group(), unit), plates),), unread)
+    return EquipmentLine((Barbell(_load(bar.group(), unit), plates),), unread)
 
 
 def _read_loads(text: str, unit: Unit) -> tuple[tuple[Load, ...], Unread]:

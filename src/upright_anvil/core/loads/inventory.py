@@ -20,7 +20,7 @@ class Rounding(StrEnum):
 
 
 @dataclass(frozen=True, slots=True)
-class Step:
+class NextStep:
     """The neighbouring achievable load and how far it is, as a share of the load now (0.05 = 5 %)."""
 
     to: Achievable
@@ -87,13 +87,13 @@ class Inventory:
         sides = (self.nearest(kind, target, r) for r in (Rounding.DOWN, Rounding.UP))
         return tuple(dict.fromkeys(a for a in sides if a))
 
-    def step_up(self, kind: ImplementKind, load: Load) -> Step | None:
+    def step_up(self, kind: ImplementKind, load: Load) -> NextStep | None:
         """Answer the next heavier achievable load and the size of the step; None at the heaviest."""
         rack = self._rack(kind)
         at = bisect_right(rack.kilograms, load.kg)
         return _step(rack.made[at], load) if at < len(rack.made) else None
 
-    def step_down(self, kind: ImplementKind, load: Load) -> Step | None:
+    def step_down(self, kind: ImplementKind, load: Load) -> NextStep | None:
         """Answer the next lighter achievable load (its share is negative); None at the lightest."""
         rack = self._rack(kind)
         at = bisect_left(rack.kilograms, load.kg)
@@ -106,8 +106,8 @@ class Inventory:
         return rack
 
 
-def _step(to: Achievable, load: Load) -> Step:
-    return Step(to, load.step_to(to.load))
+def _step(to: Achievable, load: Load) -> NextStep:
+    return NextStep(to, load.step_to(to.load))
 
 
 def _gathered(implements: tuple[Implement, ...], kind: ImplementKind) -> _Rack:

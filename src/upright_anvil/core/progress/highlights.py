@@ -10,7 +10,7 @@ from decimal import Decimal
 from enum import StrEnum
 from typing import Final
 
-from upright_anvil.core.assessment.compare import Change, ChangeVerdict, Way
+from upright_anvil.core.assessment.compare import ChangeVerdict, TestChange, Way
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit, plain
 from upright_anvil.core.strength.over_time import Point
 
@@ -55,7 +55,7 @@ class Telling:
     about: str = ""
 
 
-def of_test(name: str, unit: str, change: Change, since: date) -> Telling | None:
+def of_test(name: str, unit: str, change: TestChange, since: date) -> Telling | None:
     """Answer what a re-test says: better, clearly more than the typical error or on a harder variant; else None."""
     sure = change.verdict in (ChangeVerdict.CLEAR, ChangeVerdict.OTHER_VARIANT)
     if change.way is not Way.BETTER or not sure:

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from enum import StrEnum
 from typing import Final
 
-from upright_anvil.core.health.readiness import Grade
+from upright_anvil.core.health.readiness import ReadinessGrade
 from upright_anvil.core.strength.over_time import Strength
 
 LIFTS: Final = 2
@@ -36,14 +36,16 @@ class EasierWeek:
     why: str
 
 
-def easier_week(lifts: Sequence[tuple[str, Strength]], readiness: Sequence[Grade], built: int) -> EasierWeek | None:
+def easier_week(
+    lifts: Sequence[tuple[str, Strength]], readiness: Sequence[ReadinessGrade], built: int
+) -> EasierWeek | None:
     """Answer whether an easier week is due or earned; None where neither is.
 
     ``lifts`` are the names of the main lifts with their strength, ``readiness`` the reports oldest first, ``built`` the
     building weeks since the last easier one. House rule.
     """
     falling = [name for name, strength in lifts if _falls(strength)]
-    low = sum(grade is not Grade.GOOD for grade in readiness[-LOOKED_AT:])
+    low = sum(grade is not ReadinessGrade.GOOD for grade in readiness[-LOOKED_AT:])
     if len(falling) >= LIFTS and low >= LOW_DAYS:
         days = min(len(readiness), LOOKED_AT)
         why = f"{_listed(falling)} are falling, and {low} of the last {days} days were low: an easier week first."

@@ -51,7 +51,7 @@ class CourseWeek:
 
 
 @dataclass(frozen=True, slots=True)
-class Line:
+class ProjectedLine:
     """A line to look ahead of: what the judgements look at (its sessions so far may be none), its policy, its weeks.
 
     ``context.exposures`` are the sessions so far; ``together`` says that it is a station of a circuit.
@@ -63,7 +63,7 @@ class Line:
     together: bool = False
 
 
-def cannot(line: Line) -> str:  # noqa: PLR0911 - one answer a reason
+def cannot(line: ProjectedLine) -> str:  # noqa: PLR0911 - one answer a reason
     """Answer why a line cannot be looked ahead of, in words; empty where it can."""
     first = next((week.asks for week in line.weeks if week.asks is not None), None)
     if first is None:
@@ -92,7 +92,7 @@ _REACHED: Final = frozenset({WorkKind.LIFT, WorkKind.HOLD, WorkKind.BALANCE})
 """Kinds of work whose next weeks can be reckoned with."""
 
 
-def course(line: Line, outlook: Scenario, edge: Edge = Edge.MID) -> tuple[CourseWeek, ...]:
+def course(line: ProjectedLine, outlook: Scenario, edge: Edge = Edge.MID) -> tuple[CourseWeek, ...]:
     """Answer the weeks to come of a line that `cannot` has nothing against. Deterministic; nothing is drawn by lot."""
     level = _level(line)
     best = _best_hold(line)
@@ -119,7 +119,7 @@ def course(line: Line, outlook: Scenario, edge: Edge = Edge.MID) -> tuple[Course
     return tuple(found)
 
 
-def _write(asks: list[Prescription | None], ahead: int, decided: Prescription, line: Line) -> None:
+def _write(asks: list[Prescription | None], ahead: int, decided: Prescription, line: ProjectedLine) -> None:
     said = asks[ahead]
     later = [LaterWeek(asks[m], line.weeks[m].easing_off) for m in range(ahead + 1, len(asks))]
     asks[ahead] = decided
@@ -129,7 +129,7 @@ def _write(asks: list[Prescription | None], ahead: int, decided: Prescription, l
 
 
 def _done(
-    line: Line, asked: Prescription, level: Level | None, best: int, outlook: Scenario, edge: Edge, week: int
+    line: ProjectedLine, asked: Prescription, level: Level | None, best: int, outlook: Scenario, edge: Edge, week: int
 ) -> list[PerformedSet]:
     match asked.target:
         case Reps() if level is not None:
@@ -143,7 +143,13 @@ def _done(
 
 
 def _proposed(
-    line: Line, exposures: list[Exposure], level: Level | None, outlook: Scenario, edge: Edge, n: int, ahead: int | None
+    line: ProjectedLine,
+    exposures: list[Exposure],
+    level: Level | None,
+    outlook: Scenario,
+    edge: Edge,
+    n: int,
+    ahead: int | None,
 ) -> Proposal:
     on = exposures[-1].on
     strength = line.context.strength
@@ -156,16 +162,16 @@ def _proposed(
     return proposal(context, line.policy)
 
 
-def _own(line: Line) -> Decimal | None:
+def _own(line: ProjectedLine) -> Decimal | None:
     share, body = line.context.exercise.bodyweight_share, line.context.body_kg
     return share * body if share and body else None
 
 
-def _moves(line: Line, asked: Prescription) -> Decimal | None:
+def _moves(line: ProjectedLine, asked: Prescription) -> Decimal | None:
     return moved(line.context, asked.load) if asked.load is not None else _own(line)
 
 
-def _level(line: Line) -> Level | None:
+def _level(line: ProjectedLine) -> Level | None:
     """The estimate; without one, what the plan takes for granted: its first load for its repetitions and reserve."""
     if line.context.strength is not None:
         return level_of(line.context.strength)
@@ -177,7 +183,7 @@ def _level(line: Line) -> Level | None:
     return Level(float(kg) / factor, GUESSED_ERROR, GUESSED_TREND, GUESSED_TREND_ERROR)
 
 
-def _best_hold(line: Line) -> int:
+def _best_hold(line: ProjectedLine) -> int:
     """The longest hold of the last session, else what is asked first, seconds."""
     if line.context.exposures:
         seconds = [row.seconds for row in line.context.exposures[-1].sets if row.seconds]

@@ -3,7 +3,7 @@
 from dataclasses import replace
 
 from upright_anvil.core.exercises import Exercise, ExerciseKind
-from upright_anvil.core.library.starting_load import Known, starting_load
+from upright_anvil.core.library.starting_load import KnownLoad, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load
@@ -19,7 +19,7 @@ REPS_FOR_HOLD = 8
 
 
 def carried_over(
-    asked: Prescription, to: Exercise, profile: ClientProfile, known: Known | None
+    asked: Prescription, to: Exercise, profile: ClientProfile, known: KnownLoad | None
 ) -> tuple[Prescription, str]:
     """Answer the prescription for another exercise, and how its load came about in words.
 

@@ -9,10 +9,9 @@ from dataclasses import replace
 from datetime import date
 
 from upright_anvil.core.exercises import Exercise, ExerciseKind
-from upright_anvil.core.health.cautions import Grade as Strictness
-from upright_anvil.core.health.cautions import joint_cautions
+from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.health.history import Entry, JointStatus, State
-from upright_anvil.core.health.readiness import Grade, Pain, Report, grade
+from upright_anvil.core.health.readiness import Pain, ReadinessGrade, Report, grade
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Program, Section, Week
 from upright_anvil.core.plan.edits.cells import SetCell
@@ -49,7 +48,7 @@ def easing(
     how = grade(report)
     for group, line in _working(day, week, profile, done | out):
         asked = prescription_or_none(line.cells[0].text, profile.unit)
-        if asked is not None and not asked.ramp and how is not Grade.GOOD:
+        if asked is not None and not asked.ramp and how is not ReadinessGrade.GOOD:
             exercise = profile.exercise(line.exercise_in(week))
             change_found = _eased(how, group, line, week, asked, exercise, profile)
             if change_found:
@@ -88,7 +87,7 @@ def _pain(report: Report, day: Day, week: Week, profile: ClientProfile, done: fr
     for line in day.lines:
         exercise = profile.exercise(line.exercise_in(week))
         cautions = joint_cautions(exercise, profile.standing)
-        stops = [c for c in cautions if c.grade is Strictness.STOP]
+        stops = [c for c in cautions if c.grade is CautionGrade.STOP]
         if not line.cells[0].text or line.id in done or not stops:
             continue
         why = f"{stops[0].about.capitalize()} hurts today."
@@ -101,9 +100,15 @@ def _pain(report: Report, day: Day, week: Week, profile: ClientProfile, done: fr
 
 
 def _eased(
-    how: Grade, group: Group, line: Line, week: Week, asked: Prescription, exercise: Exercise, profile: ClientProfile
+    how: ReadinessGrade,
+    group: Group,
+    line: Line,
+    week: Week,
+    asked: Prescription,
+    exercise: Exercise,
+    profile: ClientProfile,
 ) -> DayChange | None:
-    if how is Grade.MIDDLING:
+    if how is ReadinessGrade.MIDDLING:
         eased, words = more_in_reserve(asked), "one more rep left"
         if eased == asked and group.section is not Section.MAIN and asked.sets >= ENOUGH_SETS:
             eased, words = fewer_sets(asked, 1), "one set less"

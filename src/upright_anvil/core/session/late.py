@@ -4,7 +4,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek
-from upright_anvil.core.fitting.changes import Change, Finder, accessory_sets, main_sets, pairs, rests
+from upright_anvil.core.fitting.changes import Finder, FittingChange, accessory_sets, main_sets, pairs, rests
 from upright_anvil.core.fitting.fit import fit
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit
@@ -71,7 +71,7 @@ def _without_done(session: Program, who: Standpoint, done: Mapping[str, int]) ->
 def _sparing(find: Finder, done: frozenset[str]) -> Finder:
     """Answer a finder that leaves lines alone which have been begun."""
 
-    def finder(day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Iterator[Change]:
+    def finder(day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Iterator[FittingChange]:
         return (change for change in find(day, week, who) if not done.intersection(change.key.split()))
 
     return finder

@@ -4,7 +4,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -64,7 +64,7 @@ def fits(exercise: Exercise, profile: ClientProfile) -> bool:
     return (
         not exercise.removed
         and exercise.possible_at(profile.inventory)
-        and all(caution.grade is not Grade.STOP for caution in cautions)
+        and all(caution.grade is not CautionGrade.STOP for caution in cautions)
     )
 
 

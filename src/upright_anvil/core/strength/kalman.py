@@ -40,7 +40,7 @@ DAYS_A_WEEK: Final = 7.0
 
 
 @dataclass(frozen=True, slots=True)
-class State:
+class FilterState:
     """Level and trend a week of each series and exercise, and what is not known of them (variances and between)."""
 
     level: Floats
@@ -49,7 +49,7 @@ class State:
     p12: Floats
     p22: Floats
 
-    def later(self, weeks: Floats, falls: Floats, *, trained: bool = True) -> "State":
+    def later(self, weeks: Floats, falls: Floats, *, trained: bool = True) -> "FilterState":
         """Answer the state some weeks later; ``falls`` is how much of a loss each series takes (0 or 1).
 
         The trend carries the level on between sessions no further apart than 10 days; in a longer gap, and where the
@@ -59,7 +59,7 @@ class State:
         kept = np.exp(-idle / TREND_FADES_IN)
         carried = np.where(idle > 0, 0.0, weeks) if trained else np.zeros_like(weeks)
         gone = lost(weeks * DAYS_A_WEEK)
-        return State(
+        return FilterState(
             self.level + carried * self.trend + falls[:, None] * np.log1p(-gone),
             kept * self.trend,
             self.p11 + 2 * carried * self.p12 + carried**2 * self.p22 + LEVEL_SD**2 * weeks + (LOSS_DOUBT * gone) ** 2,
@@ -69,24 +69,24 @@ class State:
 
 
 @dataclass(frozen=True, slots=True)
-class Step:
+class FilterStep:
     """One session of each exercise that has so many: what was off (by series), how far it may be, the state after."""
 
     on: NDArray[np.bool_]
     off: Floats
     expected: Floats
     surprise: Floats
-    state: State
+    state: FilterState
 
 
-def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -> Iterator[Step]:
+def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -> Iterator[FilterStep]:
     """Run the filter over series of the same sessions (series by exercise by session); the first says what is doubted.
 
     All series are weighed alike, so what holds of a sum of them holds of their parts. ``start_trends`` is the trend a
     week each begins with, ``falls`` which of them carry the strength that is lost in a gap (0 or 1).
     """
     many, most = data.days.shape
-    state = State(
+    state = FilterState(
         series[:, :, 0].copy(),
         np.repeat(start_trends[:, None], many, axis=1),
         np.full(many, START_SD**2),
@@ -105,11 +105,11 @@ def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -
         # Slow work below the level says nothing: it shows at least so much.
         heard = on & ~(data.at_least[:, n] & (off[0] < 0) & (n > 0))
         k1, k2 = np.where(heard, state.p11 / weighed, 0), np.where(heard, state.p12 / weighed, 0)
-        state = State(
+        state = FilterState(
             state.level + k1 * off,
             state.trend + k2 * off,
             (1 - k1) * state.p11,
             (1 - k1) * state.p12,
             state.p22 - k2 * state.p12,
         )
-        yield Step(on, off, weighed, surprise, state)
+        yield FilterStep(on, off, weighed, surprise, state)

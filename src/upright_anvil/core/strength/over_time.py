@@ -15,7 +15,7 @@ import numpy as np
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt, Floats, Table, table
 from upright_anvil.core.strength.doubted import doubted
-from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, State, steps
+from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, FilterState, steps
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
 
 EVERY: Final = "*"
@@ -199,7 +199,7 @@ def _strength(
     count = int(data.count[row])
     last = date.fromordinal(int(data.days[row, count - 1]))
     weeks = np.asarray([max(0, (today - last).days) / DAYS_A_WEEK])
-    now = State(end[0][None], end[1][None], *end[2:]).later(weeks, ONE, trained=False)
+    now = FilterState(end[0][None], end[1][None], *end[2:]).later(weeks, ONE, trained=False)
     sd, half = sqrt(now.p11[0]), NORMAL_95 * sqrt(now.p22[0])
     kg, low, high = (round(exp(now.level[0, 0] + by * sd), 2) for by in (0, -NORMAL_95, NORMAL_95))
     slope = float(now.trend[0, 0])

@@ -9,7 +9,7 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.fitting.fit import fit
-from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.ids import DayId, ExerciseId
 from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -125,12 +125,12 @@ def chosen(
         return profile.exercise(taken[wanted])
     exercise, there = profile.exercise(wanted), taken.values()
     here, standing = profile.inventory, profile.standing
-    against = [c for c in joint_cautions(exercise, standing) if c.grade is not Grade.NOTE]
+    against = [c for c in joint_cautions(exercise, standing) if c.grade is not CautionGrade.NOTE]
     if exercise.possible_at(here) and not against and wanted not in there:
         return exercise
     context = SubstitutionContext(here, profile.unit, standing, profile.body_kg)
     for found in substitutes(exercise, profile.exercises.values(), profile.ladders, context):
-        clear = not any(c.grade is not Grade.NOTE for c in found.cautions)
+        clear = not any(c.grade is not CautionGrade.NOTE for c in found.cautions)
         if found.exercise.id not in there and clear:
             why = f"for the {against[0].about}" if against else "for the place"
             notes.append(f"{found.exercise.name} instead of {exercise.name}, {why}.")

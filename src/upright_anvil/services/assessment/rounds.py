@@ -4,9 +4,9 @@ from dataclasses import dataclass
 from datetime import date, datetime
 from decimal import Decimal
 
-from upright_anvil.core.assessment.compare import Change, compare
+from upright_anvil.core.assessment.compare import TestChange, compare
 from upright_anvil.core.assessment.items import TestItem
-from upright_anvil.core.assessment.results import Result, check_result, figure, standing_results
+from upright_anvil.core.assessment.results import TestResult, check_result, figure, standing_results
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.cautions import Caution, joint_cautions
@@ -28,7 +28,7 @@ class DoubtError(DomainError):
 
 
 @dataclass(frozen=True, slots=True)
-class Kept:
+class KeptResult:
     """What is stored of a result; ``new`` is false when it was stored before."""
 
     id: str
@@ -39,9 +39,9 @@ class Kept:
 class ResultView:
     """A result with its figure in the test's unit, and the earlier values it corrects, oldest first."""
 
-    result: Result
+    result: TestResult
     figure: Decimal | None
-    earlier: tuple[Result, ...]
+    earlier: tuple[TestResult, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -97,7 +97,7 @@ class Pair:
     side: Side | None
     earlier: ResultView | None
     later: ResultView | None
-    change: Change | None
+    change: TestChange | None
 
 
 @dataclass(frozen=True, slots=True)
@@ -170,7 +170,7 @@ def open_round(scope: Scope, round_id: str, today: date) -> RoundView:
     )
 
 
-def keep_result(scope: Scope, client_id: ClientId, result: Result, now: datetime, today: date) -> Kept:
+def keep_result(scope: Scope, client_id: ClientId, result: TestResult, now: datetime, today: date) -> KeptResult:
     """Keep a result, in a round or on its own; sent twice, it is stored once.
 
     Raises `DoubtError` for an implausible, unconfirmed figure, `DomainError` for one that cannot be, `NotFoundError`.
@@ -186,7 +186,7 @@ def keep_result(scope: Scope, client_id: ClientId, result: Result, now: datetime
     doubt = check_result(item, result, today, clear_for_single=may_single(scope, client_id, today))
     if doubt:
         raise DoubtError(doubt)
-    return Kept(result.id, store.add_result(scope, client_id, result, now))
+    return KeptResult(result.id, store.add_result(scope, client_id, result, now))
 
 
 def finish_round(scope: Scope, round_id: str, now: datetime, today: date) -> RoundView:
@@ -251,7 +251,7 @@ def _slots(items: dict[str, TestItem], named: list[str]) -> list[tuple[TestItem,
     return slots
 
 
-def _by_slot(items: dict[str, TestItem], results: list[Result]) -> dict[tuple[str, Side | None], ResultView]:
+def _by_slot(items: dict[str, TestItem], results: list[TestResult]) -> dict[tuple[str, Side | None], ResultView]:
     """The standing result of each test and side; of several rounds the last one given."""
     found: dict[tuple[str, Side | None], ResultView] = {}
     for kept in standing_results(results).values():
@@ -261,6 +261,6 @@ def _by_slot(items: dict[str, TestItem], results: list[Result]) -> dict[tuple[st
     return found
 
 
-def _head(row: TestRoundRow, results: list[Result]) -> RoundHead:
+def _head(row: TestRoundRow, results: list[TestResult]) -> RoundHead:
     done = {(r.test, r.side) for r in results if r.round_id == row.id}
     return RoundHead(row.id, row.battery, row.battery_name, row.on_date, row.finished_at is not None, len(done))

@@ -18,7 +18,7 @@ SOMEBODY_KG = 72.0
 
 
 @dataclass(frozen=True, slots=True)
-class Shown:
+class ScaleReading:
     """What the scale shows: seconds since stepping on, the figure in the client's unit, the weight once settled."""
 
     seconds: float
@@ -27,7 +27,7 @@ class Shown:
     settled: Load | None
 
 
-def weighing(scope: Scope, client_id: ClientId, today: date) -> Iterator[Shown]:
+def weighing(scope: Scope, client_id: ClientId, today: date) -> Iterator[ScaleReading]:
     """Answer what the scale shows while the client stands on it, ending once the weight has settled.
 
     The scale is the stand-in: somebody about as heavy as the client last time. Raises `NotFoundError`.
@@ -39,19 +39,19 @@ def weighing(scope: Scope, client_id: ClientId, today: date) -> Iterator[Shown]:
     return read_scale(SimulatedScale(true_kg, seed), Unit(who.unit))
 
 
-def read_scale(scale: Scale, unit: Unit) -> Iterator[Shown]:
+def read_scale(scale: Scale, unit: Unit) -> Iterator[ScaleReading]:
     """Answer a scale's readings until they have settled."""
     readings: list[Reading] = []
     for reading in scale.readings():
         readings.append(reading)
         kg = settled(readings)
         weight = Load.of(round(in_unit(Kilograms(kg), unit), 1), unit) if kg is not None else None
-        yield Shown(reading.seconds, _figure(reading.kg, unit), unit, weight)
+        yield ScaleReading(reading.seconds, _figure(reading.kg, unit), unit, weight)
         if weight:
             return
 
 
-def as_json(shown: Shown) -> str:
+def as_json(shown: ScaleReading) -> str:
     """Write what the scale shows."""
     load = {"value": str(shown.settled.value), "unit": shown.settled.unit.value} if shown.settled else None
     return json.dumps({"seconds": shown.seconds, "figure": shown.figure, "unit": shown.unit.value, "settled": load})

@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from datetime import date, datetime
 
-from upright_anvil.core.assessment.results import Result
+from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import ClientId, ProgramId
@@ -145,7 +145,7 @@ def add_client(
     if place_id:
         places.set_places(scope, row.id, [place_id])
     if body_weight:
-        weighed = Result(fresh_id(), testing.BODY_WEIGHT, now.date(), load=body_weight, at=now)
+        weighed = TestResult(fresh_id(), testing.BODY_WEIGHT, now.date(), load=body_weight, at=now)
         testing.add_result(scope, row.id, weighed, now)
     return client_file(scope, row.id, now.date())
 

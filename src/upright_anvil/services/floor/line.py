@@ -7,7 +7,7 @@ from datetime import date
 from upright_anvil.core.clock.tempo_beats import Metronome, metronome
 from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.health.cautions import Caution, CautionGrade, joint_cautions
 from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.ledger.rows import Outcome, SetPosition
 from upright_anvil.core.ledger.standing import EffectiveSet
@@ -24,7 +24,7 @@ from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.session.ramp_up import RampUp
 from upright_anvil.core.timing.groups import rest_inside
 from upright_anvil.services.floor.last_time import Best, PreviousPerformance
-from upright_anvil.services.floor.sets import FloorSet, Shown, ramp_set, working_set
+from upright_anvil.services.floor.sets import FloorSet, LineShown, ramp_set, working_set
 from upright_anvil.services.library.substitutes import names_instead
 
 CUES = 3
@@ -94,7 +94,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
     if not text and not own:
         return None
     joints = joint_cautions(exercise, profile.standing)
-    pressing = any(caution.grade is not Grade.NOTE for caution in joints)
+    pressing = any(caution.grade is not CautionGrade.NOTE for caution in joints)
     sets, ramps = _sets(line, exercise, around, asked, own)
     return FloorLine(
         line=line.id,
@@ -128,7 +128,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
 def _sets(
     line: Line, exercise: Exercise, around: Around, asked: Prescription | None, own: Mapping[SetPosition, EffectiveSet]
 ) -> tuple[tuple[FloorSet, ...], tuple[FloorSet, ...]]:
-    shown = Shown(
+    shown = LineShown(
         asked,
         exercise,
         around.profile,

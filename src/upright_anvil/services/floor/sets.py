@@ -66,7 +66,7 @@ class FloorSet:
 
 
 @dataclass(frozen=True, slots=True)
-class Shown:
+class LineShown:
     """What a line's sets are shown against; ``measured`` is what devices saw, by the number of the set, ``others`` the
     sets of this exercise that were done today, ``on`` the day."""
 
@@ -79,7 +79,7 @@ class Shown:
     on: date = date.max
 
 
-def working_set(number: int, shown: Shown, standing: EffectiveSet | None) -> FloorSet:
+def working_set(number: int, shown: LineShown, standing: EffectiveSet | None) -> FloorSet:
     """Answer one working set; its outline is what was planned when it was logged."""
     asked, profile = shown.asked, shown.profile
     plans = asked.plans if asked else ()
@@ -92,7 +92,7 @@ def working_set(number: int, shown: Shown, standing: EffectiveSet | None) -> Flo
     return _floor_set(number, shown, standing, _outline(number, shown, one, standing), aim)
 
 
-def ramp_set(number: int, shown: Shown, ramp: RampSet | None, standing: EffectiveSet | None) -> FloorSet:
+def ramp_set(number: int, shown: LineShown, ramp: RampSet | None, standing: EffectiveSet | None) -> FloorSet:
     """Answer one ramp-up set."""
     row = standing.row if standing else None
     load = ramp.load if ramp else row.load if row else None
@@ -125,7 +125,7 @@ def logged_set(row: PerformedSet, profile: ClientProfile) -> LoggedSet:
 
 
 def _floor_set(
-    number: int, shown: Shown, standing: EffectiveSet | None, outline: Bar | None, aim: Aim, *, ramp: bool = False
+    number: int, shown: LineShown, standing: EffectiveSet | None, outline: Bar | None, aim: Aim, *, ramp: bool = False
 ) -> FloorSet:
     def logged(row: PerformedSet) -> LoggedSet:
         return logged_set(row, shown.profile)
@@ -146,7 +146,7 @@ def _floor_set(
     )
 
 
-def _doubt(standing: EffectiveSet | None, shown: Shown) -> str:
+def _doubt(standing: EffectiveSet | None, shown: LineShown) -> str:
     row = standing.row if standing else None
     if row is None or row.outcome is not Outcome.DONE or row.exercise != shown.exercise.id:
         return ""
@@ -156,7 +156,7 @@ def _doubt(standing: EffectiveSet | None, shown: Shown) -> str:
     return doubt(done, strength, [one for one in others if one is not None]) if done is not None else ""
 
 
-def _outline(number: int, shown: Shown, one: SetPlan | None, standing: EffectiveSet | None) -> Bar | None:
+def _outline(number: int, shown: LineShown, one: SetPlan | None, standing: EffectiveSet | None) -> Bar | None:
     asked, exercise, profile = shown.asked, shown.exercise, shown.profile
     if standing is not None and standing.row.planned and standing.row.outcome is not Outcome.CLEARED:
         exercise = profile.exercise(standing.row.exercise)

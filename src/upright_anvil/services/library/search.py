@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.cautions import Caution, Grade, joint_cautions
+from upright_anvil.core.health.cautions import Caution, CautionGrade, joint_cautions
 from upright_anvil.core.ids import ClientId, PlaceId
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
@@ -48,5 +48,5 @@ def find(
         return Found(tuple(SearchHit(e, ()) for e in shelf.index.find(query, limit)), len(shelf.exercises))
     found = shelf.index.find(query, len(shelf.exercises))
     hits = [SearchHit(e, joint_cautions(e, standing)) for e in found if at is None or e.possible_at(at)]
-    hits.sort(key=lambda hit: any(c.grade is Grade.STOP for c in hit.cautions))
+    hits.sort(key=lambda hit: any(c.grade is CautionGrade.STOP for c in hit.cautions))
     return Found(tuple(hits[:limit]), len(shelf.exercises))

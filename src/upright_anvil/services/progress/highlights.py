@@ -5,7 +5,7 @@ from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import replace
 from datetime import date
 
-from upright_anvil.core.assessment.compare import Change
+from upright_anvil.core.assessment.compare import TestChange
 from upright_anvil.core.ids import ExerciseId, SessionId
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -22,7 +22,7 @@ def name_of(pair: Pair) -> str:
     return f"{pair.item.name}, {pair.side}" if pair.side else pair.item.name
 
 
-def in_clients_unit(change: Change, unit: str, clients: Unit) -> tuple[Change, str]:
+def in_clients_unit(change: TestChange, unit: str, clients: Unit) -> tuple[TestChange, str]:
     """Answer a change with its figures in the client's unit where they are a weight, to 0.1, and that unit."""
     if unit != Unit.KG or clients is Unit.KG:
         return change, unit

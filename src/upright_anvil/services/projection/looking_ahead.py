@@ -17,8 +17,7 @@ from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.progression.schools import School, policy_for
 from upright_anvil.core.projection.events import events
 from upright_anvil.core.projection.measure import Measure, measure_of, measured
-from upright_anvil.core.projection.projection import CourseWeek, WeekAhead, cannot, course, further
-from upright_anvil.core.projection.projection import Line as LineAhead
+from upright_anvil.core.projection.projection import CourseWeek, ProjectedLine, WeekAhead, cannot, course, further
 from upright_anvil.core.projection.scenario import Edge, Scenario, trained
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.log.done import done_by_line, rows_of
@@ -178,7 +177,7 @@ def _line(
     )
     weeks = [WeekAhead(head.on, ask, head.easing_off) for head, ask in zip(stretch.heads, asks, strict=False)]
     circuit = is_circuit(group, stretch.start)
-    ahead = LineAhead(context, policy, further(weeks, len(stretch.heads)), circuit)
+    ahead = ProjectedLine(context, policy, further(weeks, len(stretch.heads)), circuit)
     measure, why = measure_of(asked, context, profile.unit), cannot(ahead)
     told = AheadLine(line.id, exercise.id, exercise.name, rule_name(policy), measure, why, ())
     if why:

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 from datetime import date
 
-from upright_anvil.core.health.readiness import Grade, Report, grade
+from upright_anvil.core.health.readiness import ReadinessGrade, Report, grade
 from upright_anvil.core.ids import ClientId, WeekId
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program, Section, WeekKind
@@ -26,7 +26,7 @@ class EasierNext:
     week: int
 
 
-def grades_of(scope: Scope, client_id: ClientId, until: date) -> list[Grade]:
+def grades_of(scope: Scope, client_id: ClientId, until: date) -> list[ReadinessGrade]:
     """Answer the client's last reports of readiness up to a day, oldest first."""
     rows = readiness_of_client(scope, client_id, until)
     return [grade(Report(row.sleep, row.energy, row.stress, row.soreness)) for row in rows]

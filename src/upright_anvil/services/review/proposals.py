@@ -8,7 +8,7 @@ from itertools import pairwise
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.raising import spared_joint, why_not_up
-from upright_anvil.core.health.readiness import Grade, grade
+from upright_anvil.core.health.readiness import ReadinessGrade, grade
 from upright_anvil.core.ids import ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -84,7 +84,7 @@ def poor_day(scope: Scope, found: FoundSession) -> bool:
     row = readiness_of_session(scope, found.id)
     if row is None or found.row is None:
         return False
-    return grade(report_of(scope, client(scope, found.row.client_id), row, found.row.on_date)) is Grade.POOR
+    return grade(report_of(scope, client(scope, found.row.client_id), row, found.row.on_date)) is ReadinessGrade.POOR
 
 
 def changed_for_the_day(scope: Scope, found: FoundSession) -> bool:

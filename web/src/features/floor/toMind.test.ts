@@ -2,7 +2,11 @@ import { describe, expect, it } from "vitest";
 import type { Schemas } from "../../api/client";
 import { toMind } from "./toMind";
 
-const caution = (grade: Schemas["Grade"], text: string): Schemas["Caution"] => ({ grade, about: text, text });
+const caution = (grade: Schemas["CautionGrade"], text: string): Schemas["Caution"] => ({
+  grade,
+  about: text,
+  text,
+});
 
 describe("what health asks to be minded", () => {
   it("is nothing where nothing is said", () => {

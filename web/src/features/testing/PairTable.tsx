@@ -121,7 +121,7 @@ const fromZero = (kind: Schemas["TestKind"]) =>
  * Then as an outline, now filled, the shade around then is the typical error: bars where a figure counts from zero,
  * points on a line where it does not.
  */
-function Picture({ pair, change }: { pair: Pair; change: Schemas["Change"] }) {
+function Picture({ pair, change }: { pair: Pair; change: Schemas["TestChange"] }) {
   const [then, now, error] = [Number(change.earlier), Number(change.later), Number(change.error)];
   const bars = fromZero(pair.item.kind);
   const low = bars ? 0 : Math.min(then, now) - 2 * error;

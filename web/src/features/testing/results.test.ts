@@ -3,8 +3,8 @@ import type { Schemas } from "../../api/client";
 import { entered, figure, sideName, signed, unitOf } from "./results";
 
 const item = (kind: Schemas["TestKind"]) => ({ kind }) as Schemas["TestItem"];
-const result = (fields: Partial<Schemas["Result"]>) =>
-  ({ value: null, load: null, reserve: null, ...fields }) as Schemas["Result"];
+const result = (fields: Partial<Schemas["TestResult"]>) =>
+  ({ value: null, load: null, reserve: null, ...fields }) as Schemas["TestResult"];
 
 describe("a result in words", () => {
   it.each([
@@ -19,7 +19,7 @@ describe("a result in words", () => {
     ["load for reps", { value: "6", load: { value: "60", unit: "lb" }, reserve: 2 }, "60 lb × 6, 2 left"],
     ["load for reps", { value: "6", load: { value: "60", unit: "kg" } }, "60 kg × 6"],
   ] as const)("%s", (kind, fields, words) => {
-    expect(entered(item(kind), result(fields as Partial<Schemas["Result"]>))).toBe(words);
+    expect(entered(item(kind), result(fields as Partial<Schemas["TestResult"]>))).toBe(words);
   });
 
   it("names units, sides and changes", () => {

@@ -5,7 +5,7 @@ import { load } from "../../ui/format";
 export const sideName = (side: Schemas["Side"] | null) => (side ? `, ${side}` : "");
 
 /** A result as it was entered: "14 reps", "60 kg × 6, 2 left", "48 s". */
-export function entered(item: Schemas["TestItem"], result: Schemas["Result"]): string {
+export function entered(item: Schemas["TestItem"], result: Schemas["TestResult"]): string {
   if (item.kind === "body weight") return result.load ? load(result.load) : "";
   if (item.kind === "load for reps") {
     const left = result.reserve === null ? "" : `, ${result.reserve} left`;

@@ -8,13 +8,13 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
-from upright_anvil.core.health.cautions import Grade, joint_cautions
+from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 
 
 def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     if not asked.prescription:
         return
-    pressing = [c for c in joint_cautions(asked.exercise, asked.profile.standing) if c.grade is not Grade.NOTE]
+    pressing = [c for c in joint_cautions(asked.exercise, asked.profile.standing) if c.grade is not CautionGrade.NOTE]
     for caution in pressing[:1]:
         yield Violation(f"{asked.exercise.name}: {caution.text}", line=asked.line.id, swap=True)
 

@@ -3,7 +3,7 @@
 import type { Schemas } from "../../../api/client";
 
 export type Timeline = Schemas["Clock"];
-export type Step = Schemas["Step"];
+export type Step = Schemas["ClockStep"];
 
 export interface Run {
   /** Made here; the ids of the sets it closes come of it, so that none is logged twice. */

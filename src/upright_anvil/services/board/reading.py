@@ -30,12 +30,14 @@ class LastNumbers:
 class Hints:
     """What may be typed for an exercise: loads of the place, lightest first, last time's numbers, a load that fits.
 
-    ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate.
+    ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate; ``around``
+    the load to look around first: that one, else last time's.
     """
 
     loads: tuple[Load, ...]
     last: LastNumbers | None
     fitting: Load | None
+    around: Load | None
 
 
 @dataclass(frozen=True, slots=True)
@@ -92,7 +94,8 @@ def hints(
     kind = exercise.implement_at(profile.inventory)
     loads = tuple(a.load for a in profile.inventory.achievable(kind)) if kind else ()
     dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, program.client_id)}
-    return Hints(loads, _last(kept, dates), suggested(exercise, profile, REPS, LEFT))
+    fitting = suggested(exercise, profile, REPS, LEFT)
+    return Hints(loads, _last(kept, dates), fitting, fitting or profile.last_loads.get(exercise_id))
 
 
 def _last(kept: Sequence[ledger.KeptSet], dates: dict[SessionId, date]) -> LastNumbers | None:

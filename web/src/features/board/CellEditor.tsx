@@ -145,8 +145,7 @@ const LOADS = 6;
 
 /** Last time's numbers and the loads of the place, to be taken with one tap. */
 function Known({ hints, text, put }: { hints: Schemas["Hints"]; text: string; put: (text: string) => void }) {
-  const around = hints.fitting ?? hints.last?.planned.match(/(\d+(?:\.\d+)?) (?:kg|lb)/)?.[1];
-  const middle = typeof around === "string" ? Number(around) : Number(around?.value ?? 0);
+  const middle = Number(hints.around?.value ?? 0);
   const nearest = hints.loads.findIndex((one) => Number(one.value) >= middle);
   const from = Math.max(0, Math.min(nearest - LOADS / 2, hints.loads.length - LOADS));
   const shown = hints.loads.slice(from, from + LOADS);

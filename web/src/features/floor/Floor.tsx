@@ -114,6 +114,7 @@ export function Floor({
         shown={shown}
         away={data.away}
         waiting={data.waiting}
+        refused={data.refused.length}
         allDone={next === null}
         onFinish={() => void finish()}
         sign={<HealthSign mind={mind} open={minding} toggle={() => setMinding(!minding)} />}

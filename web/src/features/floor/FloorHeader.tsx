@@ -10,6 +10,7 @@ export function FloorHeader({
   shown,
   away,
   waiting,
+  refused,
   allDone,
   onFinish,
   sign,
@@ -18,6 +19,7 @@ export function FloorHeader({
   shown: ShownFloor;
   away: boolean;
   waiting: number;
+  refused: number;
   allDone: boolean;
   onFinish: () => void;
   sign: ReactNode;
@@ -39,7 +41,7 @@ export function FloorHeader({
         </p>
       </div>
       {sign}
-      <Connection away={away} waiting={waiting} />
+      <Connection away={away} waiting={waiting} refused={refused} />
       <Button className="min-h-12" tone={allDone ? "act" : "plain"} onClick={onFinish}>
         Finish
       </Button>
@@ -48,7 +50,13 @@ export function FloorHeader({
   );
 }
 
-function Connection({ away, waiting }: { away: boolean; waiting: number }) {
+function Connection({ away, waiting, refused }: { away: boolean; waiting: number; refused: number }) {
+  if (refused > 0)
+    return (
+      <p role="status" className="ml-auto text-sm whitespace-nowrap text-stop">
+        {refused} not taken
+      </p>
+    );
   if (!away && waiting === 0) {
     return (
       <p role="status" className="ml-auto flex items-center gap-1 text-sm whitespace-nowrap text-done">

@@ -14,7 +14,7 @@ from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week
 from upright_anvil.core.plan.reading import forget_texts, prescription_or_none, read_phase
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.volume.bands import GENERAL
 from upright_anvil.core.volume.hard_sets import PlannedLine
 from upright_anvil.core.volume.weeks import week_volume

@@ -9,7 +9,7 @@ import sys
 from time import perf_counter
 
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH, ShorthandError, read, write
+from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH, ShorthandError, read, write
 
 _HEADS = ["3 x 8", "4x8-10", "12/10/8/max", "5 x max to 12", "2 x 40 s", "6 x 20 m", "most x 5", "4 x 2+2+2", "10/8/6"]
 _CLAUSES = [

@@ -59,8 +59,8 @@ CHAPTERS = (
             "prescription.coding",
             "prescription.loads_of",
             "prescription.effort",
-            "prescription.shorthand",
-            "prescription.misreading",
+            "prescription.text.shorthand",
+            "prescription.text.misreading",
         ),
     ),
     (
@@ -139,8 +139,8 @@ CHAPTERS = (
         "Progression",
         (
             "progression.judge",
-            "progression.never_up",
-            "progression.bounds",
+            "progression.limits.never_up",
+            "progression.limits.bounds",
             "progression.kinds",
             "progression.circuit",
             *(
@@ -181,13 +181,13 @@ CHAPTERS = (
                     "rounds",
                 )
             ),
-            "progression.bridging",
-            "progression.rungs",
-            "progression.holding",
-            "progression.steps",
+            "progression.moves.bridging",
+            "progression.moves.rungs",
+            "progression.limits.holding",
+            "progression.moves.steps",
             "progression.evidence",
             "progression.answering",
-            "progression.fitting",
+            "progression.moves.fitting",
             "progression.registry",
             "progression.rolling",
             "progression.easier_week",
@@ -235,7 +235,7 @@ def _module(name: str) -> list[str]:
 
 def _check(check: Check) -> str:
     """A check with its docstring, what it answers when asked why, and its source."""
-    module = importlib.import_module(f"upright_anvil.core.checks.{check.level}s.{check.id.replace('-', '_')}")
+    module = importlib.import_module(check.look.__module__)
     said = " ".join((inspect.getdoc(module) or "").split())
     return f"### {check.title}\n\n`{check.id}`, {check.severity}. {said} *{check.why}* Source: {check.source}.\n"
 

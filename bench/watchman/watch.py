@@ -25,8 +25,8 @@ from upright_anvil.core.plan.document import Day as PlanDay
 from upright_anvil.core.plan.document import Group as PlanGroup
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.load_targets import moved_kg
-from upright_anvil.core.prescription.shorthand import ShorthandError, read
 from upright_anvil.core.prescription.tempo import is_slow
+from upright_anvil.core.prescription.text.shorthand import ShorthandError, read
 from upright_anvil.core.progression.judge import is_plain
 from upright_anvil.core.progression.model import Exposure, ProgressionContext, Proposal
 from upright_anvil.core.progression.schools import School

@@ -9,7 +9,7 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 
 SQUAT = Exercise("squat", "Squat", Pattern.SQUAT, ("quadriceps",))
 PULL_UP = Exercise("pull-up", "Pull-up", Pattern.PULL_VERTICAL, ("lats",), bodyweight_share=Decimal(1))

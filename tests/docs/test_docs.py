@@ -10,7 +10,7 @@ from tools.shots import PICTURES
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Program
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 
 ROOT = Path(__file__).parents[2]
 
@@ -20,10 +20,10 @@ INSIDE = {
     "checks/fixes",
     "checks/lines/rest_too_short",
     "prescription/bounds",
-    "prescription/draft",
-    "prescription/patterns",
+    "prescription/text/draft",
+    "prescription/text/patterns",
     "prescription/schemes/base",
-    "prescription/writing",
+    "prescription/text/writing",
 }
 """Modules of the core that only serve others."""
 

@@ -6,7 +6,7 @@ from unittest import TestCase
 
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.schemes import SCHEMES
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH, read, write
+from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH, read, write
 
 PAGE = (Path(__file__).parents[2] / "docs" / "shorthand.md").read_text()
 ROW = re.compile(r"^\| `([^`]+)` \| `([^`]+)` \|", re.M)

@@ -7,7 +7,7 @@ from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Pairing, Section
 from upright_anvil.core.plan.paths import PathKind
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.formats.exercise_file import shipped_exercises
 from upright_anvil.formats.template_file import parse_template, read_path, shipped_templates
 

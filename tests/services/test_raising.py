@@ -11,8 +11,8 @@ from upright_anvil.core.plan.edits.lines import ChangeLine
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.core.progression.schools import School
 from upright_anvil.services.clients.clients import change_client
-from upright_anvil.services.floor.change_requests import WantsReadiness
-from upright_anvil.services.floor.changing import make_change
+from upright_anvil.services.floor.changes.change_requests import WantsReadiness
+from upright_anvil.services.floor.changes.changing import make_change
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.progress.exercise_progress import client_progress

@@ -16,8 +16,8 @@ from upright_anvil.core.progression.schools import School
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import history
 from upright_anvil.services.clients.clients import change_client
-from upright_anvil.services.floor.change_requests import WantsReadiness
-from upright_anvil.services.floor.changing import make_change
+from upright_anvil.services.floor.changes.change_requests import WantsReadiness
+from upright_anvil.services.floor.changes.changing import make_change
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import ReviewLine, Verdict

@@ -11,7 +11,7 @@ from fastapi.responses import JSONResponse
 from starlette.exceptions import HTTPException
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.prescription.shorthand import ShorthandError
+from upright_anvil.core.prescription.text.shorthand import ShorthandError
 from upright_anvil.services.assessment.rounds import DoubtError
 from upright_anvil.services.board.saving import StaleSaveError
 from upright_anvil.services.review.decisions import CellMovedError

@@ -22,8 +22,8 @@ from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, moved_kg
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.prescription.targets import Reps, Seconds
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.strength.estimate import house_factor
 from upright_anvil.demo.meeting import meet
 from upright_anvil.demo.people import PEOPLE

@@ -7,9 +7,9 @@ from tests.core.strategies import tempos
 from upright_anvil.core.clock.tempo_beats import metronome
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.prescription.text.shorthand import read
 
 SQUAT = SETTING.exercise("back-squat")
 

@@ -17,7 +17,7 @@ from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.cautions import joint_cautions
 from upright_anvil.core.plan.document import Section, WeekKind
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.volume.bands import GENERAL
 
 SQUAT = week_shape(3)[0].slots[0]

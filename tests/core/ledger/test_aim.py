@@ -2,7 +2,7 @@ from unittest import TestCase
 
 from upright_anvil.core.ledger.aim import FREE_AIM, Aim, aim_for
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 
 
 class AimTest(TestCase):

@@ -10,7 +10,7 @@ from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.paths import Path, PathKind, along
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.text.shorthand import read, write
 
 B, H, E = WeekKind.BUILD, WeekKind.HOLD, WeekKind.EASE_OFF
 SQUAT = SETTING.exercise("back-squat")

@@ -3,7 +3,7 @@
 from unittest import TestCase
 
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.shorthand import ShorthandError, read, write
+from upright_anvil.core.prescription.text.shorthand import ShorthandError, read, write
 
 KEPT = [
     ("5x5 100", "5 x 5, 100 kg"),

@@ -23,8 +23,8 @@ from upright_anvil.core.prescription.schemes import Varied
 from upright_anvil.core.prescription.schemes.back_off import BackOff, Cut
 from upright_anvil.core.prescription.schemes.base import write_time
 from upright_anvil.core.prescription.schemes.varied import write_loads
-from upright_anvil.core.prescription.shorthand import read, write, write_parts
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, amount_of, reps_of, spoken
+from upright_anvil.core.prescription.text.shorthand import read, write, write_parts
 
 EIGHT = Reps(8, 8)
 

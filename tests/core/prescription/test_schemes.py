@@ -5,8 +5,8 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import Coded, OpenLoad, SameAsLastTime, ShareOfMax
 from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.prescription.schemes import SCHEMES, Density, EveryStart
-from upright_anvil.core.prescription.shorthand import ShorthandError, read, write
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
+from upright_anvil.core.prescription.text.shorthand import ShorthandError, read, write
 
 
 def told(text: str) -> list[str]:

@@ -7,9 +7,9 @@ from tests.core.strategies import prescriptions
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write, write_parts
 from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.prescription.text.shorthand import ShorthandError, Unreadable, read, write, write_parts
 
 
 def why(text: str) -> Unreadable:

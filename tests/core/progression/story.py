@@ -18,8 +18,8 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.prescription.targets import Distance, Seconds
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.judge import proposal
 from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext, Proposal
 from upright_anvil.core.strength.over_time import Slope, Strength

@@ -4,7 +4,7 @@ from unittest import TestCase
 
 from tests.core.progression.story import TODAY, Story
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.circuit import Station, circuit_proposal
 from upright_anvil.core.progression.model import Confidence, Exposure, Lever, Proposal
 

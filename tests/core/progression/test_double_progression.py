@@ -11,8 +11,8 @@ from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
-from upright_anvil.core.prescription.shorthand import read
 from upright_anvil.core.prescription.targets import Seconds
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.model import Confidence, Exposure, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.policies.double_progression import propose
 

@@ -7,8 +7,8 @@ from upright_anvil.core.constants import BRIDGE_SLOWER_SECONDS
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
-from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.evidence import showing
 from upright_anvil.core.progression.model import Lever, ProgressionContext
 from upright_anvil.core.progression.registry import POLICIES

@@ -19,7 +19,7 @@ from tests.core.progression.story import (
 )
 from tests.core.strategies import situations
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.judge import ORDER, proposal
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 

@@ -14,7 +14,7 @@ from tests.core.progression.story import (
     rows,
 )
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.judge import is_plain, proposal, why_none
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
 from upright_anvil.core.progression.model import Lever

@@ -14,11 +14,11 @@ from upright_anvil.core.health.screening import Answers, Disease, Intensity, Scr
 from upright_anvil.core.ledger.how import How, SetEnd
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.effort import is_vigorous
-from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.progression.bounds import RISING
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.judge import is_plain, proposal
+from upright_anvil.core.progression.limits.bounds import RISING
+from upright_anvil.core.progression.limits.never_up import LESSER_AFTER, REASONS, reasons
 from upright_anvil.core.progression.model import Confidence, Lever, StationChange
-from upright_anvil.core.progression.never_up import LESSER_AFTER, REASONS, reasons
 from upright_anvil.core.progression.registry import POLICIES
 
 UP, REPS, HOLD, EASE = Lever.LOAD, Lever.REPS, Lever.HOLD, Lever.EASE

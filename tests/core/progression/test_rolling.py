@@ -7,9 +7,9 @@ from hypothesis import strategies as st
 from tests.core.progression.story import EXERCISES, PLACE
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.text.shorthand import read, write
+from upright_anvil.core.progression.moves.steps import Kit
 from upright_anvil.core.progression.rolling import LaterWeek, rolled
-from upright_anvil.core.progression.steps import Kit
 
 SQUAT = Kit(EXERCISES["squat"], PLACE, Decimal(80))
 PUSH_UP = Kit(EXERCISES["push-up"], PLACE, Decimal(80))

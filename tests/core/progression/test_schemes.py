@@ -6,7 +6,7 @@ from unittest import TestCase
 from tests.core.checks.plans import SETTING, STUDIO
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext
 from upright_anvil.core.progression.policies.double_progression import propose
 

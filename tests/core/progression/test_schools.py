@@ -1,7 +1,7 @@
 from unittest import TestCase
 
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.registry import POLICIES
 from upright_anvil.core.progression.schools import POLICY_OF, School, policy_for
 

@@ -12,9 +12,9 @@ from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
-from upright_anvil.core.progression.steps import (
+from upright_anvil.core.progression.moves.steps import (
     Kit,
     eased,
     longest_stride,

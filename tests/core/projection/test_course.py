@@ -7,7 +7,7 @@ from hypothesis import strategies as st
 
 from tests.core.progression.story import EXERCISES, PLACE, PUSH_UP, RAISED, TODAY, strength
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.model import ProgressionContext
 from upright_anvil.core.progression.registry import POLICIES
 from upright_anvil.core.projection.projection import CourseWeek, ProjectedLine, WeekAhead, cannot, course, further

@@ -4,8 +4,8 @@ from unittest import TestCase
 from tests.core.progression.story import EXERCISES, PLACE
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.shorthand import read
-from upright_anvil.core.progression.steps import Kit
+from upright_anvil.core.prescription.text.shorthand import read
+from upright_anvil.core.progression.moves.steps import Kit
 from upright_anvil.core.projection.measure import Measure, measure_of, measured
 
 

@@ -10,7 +10,7 @@ from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.readiness import Pain, Report
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.session.easing import easing, profile_with
 from upright_anvil.core.session.milder import MOST_CUT, a_third_fewer, fewer_sets, lighter, more_in_reserve
 from upright_anvil.core.session.this_session import as_changed

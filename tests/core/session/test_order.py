@@ -7,7 +7,7 @@ from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.session.order import Turn, running_order
 from upright_anvil.core.session.sides import sides_of
 from upright_anvil.core.session.this_session import day_of

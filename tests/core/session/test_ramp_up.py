@@ -7,7 +7,7 @@ from tests.core.checks.plans import ROOM, SETTING, STUDIO
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.session.ramp_up import RampUp, ramp_up
 
 SQUAT = SETTING.exercise("back-squat")

@@ -10,7 +10,7 @@ from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.known import nearest_known
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.session.carry_over import carried_over, remapped
 from upright_anvil.core.session.swapping import fits, instead_of_line, swap
 from upright_anvil.core.session.this_session import as_changed, day_of

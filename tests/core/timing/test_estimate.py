@@ -8,7 +8,7 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.timing.estimate import (
     TimedBlock,
     TimedLine,

@@ -5,7 +5,7 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Group
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.timing.estimate import TimedLine, line_seconds, rounds_in_time
 from upright_anvil.core.timing.groups import group_seconds
 

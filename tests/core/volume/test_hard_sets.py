@@ -11,7 +11,7 @@ from upright_anvil.core.exercises import ExerciseKind
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.volume.hard_sets import PlannedLine, hard_sets, is_hard, volume_of
 from upright_anvil.formats.exercise_file import shipped_exercises
 

@@ -7,7 +7,7 @@ from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.volume.bands import Band, BandPosition
 from upright_anvil.core.volume.contacts import contacts_band, contacts_done, contacts_of
 from upright_anvil.core.volume.hard_sets import PlannedLine

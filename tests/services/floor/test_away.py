@@ -6,7 +6,7 @@ from decimal import Decimal
 from tests.support import NOW, StudioTest
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.floor.changing import undo_change
+from upright_anvil.services.floor.changes.changing import undo_change
 from upright_anvil.services.floor.opening import FloorView, open_floor
 from upright_anvil.services.ids import fresh_id
 

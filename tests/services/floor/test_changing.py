@@ -12,7 +12,7 @@ from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.clients.clients import change_client
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
-from upright_anvil.services.floor.change_requests import (
+from upright_anvil.services.floor.changes.change_requests import (
     Wanted,
     WantsAdd,
     WantsDrop,
@@ -23,7 +23,7 @@ from upright_anvil.services.floor.change_requests import (
     WantsSwap,
     WantsTime,
 )
-from upright_anvil.services.floor.changing import make_change, preview, undo_change
+from upright_anvil.services.floor.changes.changing import make_change, preview, undo_change
 from upright_anvil.services.floor.clocks import instead_of, plates_on_the_bar, session_clocks
 from upright_anvil.services.floor.opening import FloorView, open_floor
 from upright_anvil.services.health.health_file import CycleReport, add_cycle_report

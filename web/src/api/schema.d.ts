@@ -3997,8 +3997,8 @@ export interface components {
          * Hints
          * @description What may be typed for an exercise: loads of the place, lightest first, last time's numbers, a load that fits.
          *
-         *     ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate; ``around``
-         *     the load to look around first: that one, else last time's.
+         *     ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate;
+         *     ``around`` the load to look around first: that one, else last time's.
          */
         Hints: {
             /** Loads */

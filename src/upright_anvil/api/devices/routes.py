@@ -15,7 +15,7 @@ from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.bounds import MAX_REPS
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 from upright_anvil.services import settings
 from upright_anvil.services.floor.devices import Figures, Watch, WatchedSet, keep_measure
 from upright_anvil.services.floor.logging import Acknowledged

@@ -8,8 +8,8 @@ from upright_anvil.api.request_model import Line, LoadRequest, MadeId, RequestMo
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.readiness import BEST, LEAST, Pain, Report
 from upright_anvil.core.ids import ExerciseId, LineId, PlaceId
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH
-from upright_anvil.services.floor.change_requests import (
+from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
+from upright_anvil.services.floor.changes.change_requests import (
     Wanted,
     WantsAdd,
     WantsDrop,

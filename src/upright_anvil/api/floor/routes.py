@@ -16,7 +16,7 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.loads.on_the_bar import BarPicture
 from upright_anvil.core.session.swapping import Instead
 from upright_anvil.services.floor import clocks
-from upright_anvil.services.floor.changing import Preview, preview
+from upright_anvil.services.floor.changes.changing import Preview, preview
 from upright_anvil.services.floor.opening import FloorView, open_floor
 
 router = resource("/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor", tag="floor")

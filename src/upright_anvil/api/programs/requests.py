@@ -12,7 +12,7 @@ from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.parts import ExerciseKey, Id, LineKey, OptionalWeek, WeekKey
 from upright_anvil.core.plan.paths import Path, PathKind
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 
 
 class ProgramRequest(RequestModel):

@@ -10,7 +10,7 @@ from upright_anvil.core.ids import NO_LINE, DayId, ExerciseId, LineId, ProgramId
 from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import Verdict
 

@@ -18,7 +18,8 @@ from upright_anvil.api.sessions.requests import (
 )
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import SessionId
-from upright_anvil.services.floor import changing, finishing, logging
+from upright_anvil.services.floor import finishing, logging
+from upright_anvil.services.floor.changes import changing
 from upright_anvil.services.floor.finishing import SessionSummary
 from upright_anvil.services.floor.logging import Acknowledged
 from upright_anvil.services.review import decisions

@@ -15,7 +15,7 @@ from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.same import Same
 
 MOST = 2000

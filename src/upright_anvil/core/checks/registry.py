@@ -20,20 +20,22 @@ from upright_anvil.core.checks.lines import (
     exercise_gone,
     few_reps_new,
     joint_in_trouble,
-    kit_missing,
-    load_for_goal,
-    load_missing,
-    max_on_risky,
-    near_max,
     reps_for_goal,
     rest_too_short,
     restricted_flow,
     set_too_long,
     side_not_said,
     to_failure_new,
+    unreadable,
+)
+from upright_anvil.core.checks.lines.loads import (
+    kit_missing,
+    load_for_goal,
+    load_missing,
+    max_on_risky,
+    near_max,
     too_easy,
     too_heavy,
-    unreadable,
     unstable_for_strength,
 )
 from upright_anvil.core.checks.model import Check

@@ -17,7 +17,7 @@ from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.groups import GroupLines
 from upright_anvil.core.plan.edits.lines import MoveLine
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.core.prescription.shorthand import write, write_time
+from upright_anvil.core.prescription.text.shorthand import write, write_time
 
 LEAST_REST = 45
 LEAST_MAIN_REST = 60

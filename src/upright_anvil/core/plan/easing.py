@@ -8,7 +8,7 @@ from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.plan.locate import find_phase, week_index
 from upright_anvil.core.plan.paths import eased_off
 from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 
 
 def with_easier_week(program: Program, phase_id: str, week_id: WeekId, profile: ClientProfile) -> Program:

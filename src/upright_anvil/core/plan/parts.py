@@ -13,7 +13,7 @@ from pydantic import BaseModel, ConfigDict, Field, model_validator
 from upright_anvil.core.ids import NO_DAY, NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, PlaceId, WeekId
 from upright_anvil.core.prescription.bounds import MAX_REST_SECONDS
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.core.prescription.shorthand import MAX_LENGTH
+from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 
 MAX_LINES = 40
 MAX_CUES = 5

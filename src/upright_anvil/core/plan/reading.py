@@ -15,7 +15,7 @@ from upright_anvil.core.plan.document import Day, Group, Line, Phase, Week
 from upright_anvil.core.plan.resolving import load_caution, resolved
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
-from upright_anvil.core.prescription.shorthand import ShorthandError, Unreadable, read, write_parts
+from upright_anvil.core.prescription.text.shorthand import ShorthandError, Unreadable, read, write_parts
 from upright_anvil.core.same import Same
 from upright_anvil.core.timing.estimate import TimedBlock, TimedLine, day_seconds, line_seconds
 from upright_anvil.core.timing.groups import group_seconds

@@ -5,7 +5,7 @@ from decimal import Decimal
 
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.evidence import confidence, sentences, showing
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
 

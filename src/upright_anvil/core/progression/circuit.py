@@ -14,11 +14,11 @@ from upright_anvil.core.ids import LineId
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Checkpoints
 from upright_anvil.core.prescription.targets import Seconds
-from upright_anvil.core.progression import never_up
 from upright_anvil.core.progression.answering import answer
-from upright_anvil.core.progression.bounds import same_again
 from upright_anvil.core.progression.evidence import lesser_of, sentences, showing, within_reserve
 from upright_anvil.core.progression.kinds import WorkKind
+from upright_anvil.core.progression.limits import never_up
+from upright_anvil.core.progression.limits.bounds import same_again
 from upright_anvil.core.progression.model import Confidence, Lever, ProgressionContext, Proposal, StationChange
 from upright_anvil.core.progression.policies.density import mark_passed, next_mark
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS

@@ -12,7 +12,6 @@ from collections.abc import Callable
 from dataclasses import replace
 from typing import Final
 
-from upright_anvil.core.progression import bounds, never_up
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.judgements import (
     changed_day,
@@ -29,6 +28,7 @@ from upright_anvil.core.progression.judgements import (
     worn,
 )
 from upright_anvil.core.progression.kinds import WorkKind
+from upright_anvil.core.progression.limits import bounds, never_up
 from upright_anvil.core.progression.model import Confidence, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.registry import POLICIES, led_by
 

@@ -12,7 +12,7 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
 from upright_anvil.core.strength.over_time import Strength
 

@@ -20,7 +20,7 @@ from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES,
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target
-from upright_anvil.core.progression.steps import Lifting, moved, within_cap
+from upright_anvil.core.progression.moves.steps import Lifting, moved, within_cap
 
 _ZERO: Final = Decimal(0)
 

@@ -7,7 +7,7 @@ from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.progression.judgements import missed_days
 from upright_anvil.core.progression.model import Lever, ProgressionContext
-from upright_anvil.core.progression.steps import Lifting, moved, step_up
+from upright_anvil.core.progression.moves.steps import Lifting, moved, step_up
 from upright_anvil.core.projection.projection import CourseWeek
 
 MORE_THAN_LOAD = {

@@ -7,7 +7,7 @@ from upright_anvil.core.loads.load import Load, Unit, in_unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps, Seconds
-from upright_anvil.core.progression.steps import Lifting, step_up
+from upright_anvil.core.progression.moves.steps import Lifting, step_up
 
 
 class Measure(StrEnum):

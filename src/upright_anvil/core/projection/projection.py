@@ -16,8 +16,8 @@ from upright_anvil.core.prescription.targets import Distance, Reps, Seconds
 from upright_anvil.core.progression.judge import proposal
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
 from upright_anvil.core.progression.model import Exposure, ProgressionContext, Proposal
+from upright_anvil.core.progression.moves.steps import moved
 from upright_anvil.core.progression.rolling import LaterWeek, rolled
-from upright_anvil.core.progression.steps import moved
 from upright_anvil.core.projection.scenario import Edge, Level, Scenario, level_of, longest, strongest, trained
 from upright_anvil.core.projection.simulated_sets import counted, held
 from upright_anvil.core.strength.estimate import share_of_max

@@ -20,9 +20,9 @@ from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target
-from upright_anvil.core.progression.steps import Kit, moved, nearest_to
+from upright_anvil.core.prescription.text.shorthand import write
+from upright_anvil.core.progression.moves.steps import Kit, moved, nearest_to
 from upright_anvil.core.session.milder import a_third_fewer, more_in_reserve
 from upright_anvil.core.session.model import DayChange
 from upright_anvil.core.session.this_session import day_of

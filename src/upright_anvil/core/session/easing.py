@@ -18,7 +18,7 @@ from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.milder import a_third_fewer, fewer_sets, lighter, more_in_reserve
 from upright_anvil.core.session.model import DayChange
 from upright_anvil.core.session.swapping import instead_of_line, swap

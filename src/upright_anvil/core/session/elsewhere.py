@@ -10,7 +10,7 @@ from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.plan.known import nearest_known
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.carry_over import carried_over, remapped
 from upright_anvil.core.session.model import DayChange
 from upright_anvil.core.session.swapping import fits, instead_of_line, swap

@@ -11,7 +11,7 @@ from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.milder import fewer_sets
 from upright_anvil.core.session.model import DayChange
 from upright_anvil.core.session.this_session import as_changed, day_of

@@ -15,8 +15,8 @@ from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.known import nearest_known
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import reps_of
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.carry_over import carried_over
 from upright_anvil.core.session.model import DayChange
 

@@ -20,8 +20,8 @@ from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import read, write
 from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.templates.model import Template, TemplateDay, TemplateGroup, TemplateLine
 
 EASIER_RESERVE = 2

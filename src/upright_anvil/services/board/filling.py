@@ -11,7 +11,7 @@ from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.paths import Path, PathKind, along
 from upright_anvil.core.plan.reading import profiles_by_week
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.services.board.reading import profile_of_program
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.store import programs

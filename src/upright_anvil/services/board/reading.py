@@ -30,8 +30,8 @@ class LastNumbers:
 class Hints:
     """What may be typed for an exercise: loads of the place, lightest first, last time's numbers, a load that fits.
 
-    ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate; ``around``
-    the load to look around first: that one, else last time's.
+    ``fitting`` is the load the estimate allows for eight repetitions with two left, None without an estimate;
+    ``around`` the load to look around first: that one, else last time's.
     """
 
     loads: tuple[Load, ...]

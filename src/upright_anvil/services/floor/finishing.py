@@ -12,8 +12,8 @@ from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.session.facts import Fact, Work, facts
+from upright_anvil.services.floor.changes.on_the_day import MadeChange
 from upright_anvil.services.floor.line import FloorLine
-from upright_anvil.services.floor.on_the_day import MadeChange
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.opening import floor_of
 from upright_anvil.services.profile.client_profile import pace_of, set_estimate

@@ -20,7 +20,7 @@ from upright_anvil.core.plan.document import Day, Group, Line
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import load_caution
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.ramp_up import RampUp
 from upright_anvil.core.timing.groups import rest_inside
 from upright_anvil.services.floor.last_time import Best, PreviousPerformance

@@ -7,8 +7,8 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.reading import day_estimate, profiles_by_week
-from upright_anvil.services.floor.away import keep_step_back
-from upright_anvil.services.floor.on_the_day import on_the_day
+from upright_anvil.services.floor.changes.away import keep_step_back
+from upright_anvil.services.floor.changes.on_the_day import on_the_day
 from upright_anvil.services.floor.session import find
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger

@@ -17,8 +17,8 @@ from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.session.easing import profile_with
 from upright_anvil.core.session.order import RunLine
 from upright_anvil.core.session.ramp_up import RampUp, ramp_up
-from upright_anvil.services.floor.away import with_step_back
-from upright_anvil.services.floor.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
+from upright_anvil.services.floor.changes.away import with_step_back
+from upright_anvil.services.floor.changes.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
 from upright_anvil.services.floor.session import find
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import floor as store

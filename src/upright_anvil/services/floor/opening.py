@@ -12,10 +12,10 @@ from upright_anvil.core.plan.document import Cell, Line
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.session.order import Turn, running_order
 from upright_anvil.core.session.ramp_up import RampUp
+from upright_anvil.services.floor.changes.on_the_day import MadeChange
 from upright_anvil.services.floor.devices import measured_by_set
 from upright_anvil.services.floor.last_time import of_exercise
 from upright_anvil.services.floor.line import Around, FloorLine, floor_line
-from upright_anvil.services.floor.on_the_day import MadeChange
 from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_lines
 from upright_anvil.services.health.health_file import screening_of
 from upright_anvil.store import ledger

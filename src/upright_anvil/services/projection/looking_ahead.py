@@ -11,7 +11,7 @@ from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, profiles_by_week
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.judge import rule_name
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.progression.schools import School, policy_for

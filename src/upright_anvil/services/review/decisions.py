@@ -14,7 +14,7 @@ from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_line
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.prescription.shorthand import read, write
+from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.services.board.saving import write_revision
 from upright_anvil.services.review.later_weeks import RolledWeek, rolled_on, written

@@ -11,9 +11,9 @@ from upright_anvil.core.plan.locate import LinePlace, find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, following
 from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
+from upright_anvil.core.progression.moves.steps import Kit
 from upright_anvil.core.progression.rolling import LaterWeek, rolled
-from upright_anvil.core.progression.steps import Kit
 
 
 @dataclass(frozen=True, slots=True)

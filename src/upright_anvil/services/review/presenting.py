@@ -8,7 +8,7 @@ from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.judge import is_plain, rule_name
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.services.board.minutes import minutes_with

@@ -25,7 +25,7 @@ from upright_anvil.core.progression.schools import School, policy_for
 from upright_anvil.core.session.model import Sort
 from upright_anvil.core.session.swapping import fits
 from upright_anvil.core.timing.estimate import performed_seconds
-from upright_anvil.services.floor.on_the_day import on_the_day, report_of
+from upright_anvil.services.floor.changes.on_the_day import on_the_day, report_of
 from upright_anvil.services.floor.session import FoundSession
 from upright_anvil.services.log.done import Done
 from upright_anvil.services.profile.strength import group_of

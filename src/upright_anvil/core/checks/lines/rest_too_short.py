@@ -11,7 +11,7 @@ from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.core.prescription.shorthand import write_time
+from upright_anvil.core.prescription.text.shorthand import write_time
 
 STRENGTH = 120
 SIZE = 60

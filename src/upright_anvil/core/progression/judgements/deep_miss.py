@@ -15,7 +15,7 @@ from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import lesser_of, showing
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import eased
+from upright_anvil.core.progression.moves.steps import eased
 from upright_anvil.core.strength.estimate import house_factor
 
 ID: Final = "deep-miss"

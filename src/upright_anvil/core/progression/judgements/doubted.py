@@ -2,8 +2,8 @@
 
 from typing import Final
 
-from upright_anvil.core.progression import never_up
 from upright_anvil.core.progression.answering import answer
+from upright_anvil.core.progression.limits import never_up
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 
 ID: Final = "doubted-figure"

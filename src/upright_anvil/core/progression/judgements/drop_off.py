@@ -14,13 +14,13 @@ from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.prescription.bounds import MAX_REST_SECONDS
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import is_slow
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, lesser_of, showing
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import LoadStep, eased
+from upright_anvil.core.progression.moves.steps import LoadStep, eased
 
 ID: Final = "drop-off"
 SHARE: Final = 0.20

@@ -12,9 +12,9 @@ from upright_anvil.core.ledger.how import Quality
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.judgements.pain import easier_to_move
+from upright_anvil.core.progression.limits.never_up import slipped, went_wrong
 from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.never_up import slipped, went_wrong
-from upright_anvil.core.progression.steps import load_of_rung, step_down
+from upright_anvil.core.progression.moves.steps import load_of_rung, step_down
 
 ID: Final = "form"
 TO_SPARE: Final = 3

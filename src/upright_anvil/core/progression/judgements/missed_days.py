@@ -12,7 +12,7 @@ from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import nearest_to
+from upright_anvil.core.progression.moves.steps import nearest_to
 from upright_anvil.core.strength.layoff import RETEST_DAYS, step_back
 
 ID: Final = "missed-days"

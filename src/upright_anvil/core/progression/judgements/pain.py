@@ -9,11 +9,11 @@ from decimal import Decimal
 from typing import Final
 
 from upright_anvil.core.prescription.targets import Reps
-from upright_anvil.core.progression import never_up
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
+from upright_anvil.core.progression.limits import never_up
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import eased, load_of_rung, moved
+from upright_anvil.core.progression.moves.steps import eased, load_of_rung, moved
 
 ID: Final = "pain"
 CUT: Final = Decimal("0.10")

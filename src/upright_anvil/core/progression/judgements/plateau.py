@@ -9,12 +9,12 @@ from decimal import Decimal
 from typing import Final
 
 from upright_anvil.core.prescription.bounds import MAX_SETS
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import eased
+from upright_anvil.core.progression.moves.steps import eased
 from upright_anvil.core.strength.over_time import Strength
 
 ID: Final = "plateau"

@@ -9,13 +9,13 @@ from typing import Final
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.bridging import home_again
 from upright_anvil.core.progression.evidence import base_of, showing
-from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.kinds import WorkKind
+from upright_anvil.core.progression.limits.never_up import reasons
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.never_up import reasons
-from upright_anvil.core.progression.steps import longest_stride, within_cap
+from upright_anvil.core.progression.moves.bridging import home_again
+from upright_anvil.core.progression.moves.fitting import plain_reps
+from upright_anvil.core.progression.moves.steps import longest_stride, within_cap
 
 ID: Final = "too-easy"
 MORE_LEFT: Final = 3

@@ -9,8 +9,8 @@ from typing import Final
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
-from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
+from upright_anvil.core.progression.moves.fitting import plain_reps
 from upright_anvil.core.progression.policies import double_progression
 
 ID: Final = "control"

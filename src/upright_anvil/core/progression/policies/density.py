@@ -15,7 +15,7 @@ from upright_anvil.core.prescription.schemes import Checkpoints
 from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
-from upright_anvil.core.progression.holding import longer_holds
+from upright_anvil.core.progression.limits.holding import longer_holds
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.policies import double_progression
 

@@ -16,12 +16,12 @@ from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Checkpoints, Density, Drops, EveryStart, Varied
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Most
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import ShownSet, showing, within_reserve
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import LoadStep, moved, step_up
+from upright_anvil.core.progression.moves.steps import LoadStep, moved, step_up
 
 ID: Final = "differing"
 TITLE: Final = "Sets that differ"

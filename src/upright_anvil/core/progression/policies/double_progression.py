@@ -15,14 +15,14 @@ from upright_anvil.core.prescription.bounds import MAX_REPS
 from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, OpenLoad, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer
-from upright_anvil.core.progression.bridging import bridge, home_again, home_reps, is_slow_enough, slower
 from upright_anvil.core.progression.evidence import Showing, base_of, showing, within_reserve
-from upright_anvil.core.progression.holding import longer_holds
+from upright_anvil.core.progression.limits.holding import longer_holds
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import LoadStep, step_down, step_up
+from upright_anvil.core.progression.moves.bridging import bridge, home_again, home_reps, is_slow_enough, slower
+from upright_anvil.core.progression.moves.steps import LoadStep, step_down, step_up
 
 ID: Final = "double-progression"
 TITLE: Final = "Double progression"

@@ -8,11 +8,11 @@ from typing import Final
 from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing
-from upright_anvil.core.progression.fitting import timed
-from upright_anvil.core.progression.holding import longer_holds
 from upright_anvil.core.progression.kinds import WorkKind
+from upright_anvil.core.progression.limits.holding import longer_holds
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.rungs import may_climb, on_the_rung
+from upright_anvil.core.progression.moves.fitting import timed
+from upright_anvil.core.progression.moves.rungs import may_climb, on_the_rung
 
 ID: Final = "holds"
 TITLE: Final = "Holds"

@@ -13,8 +13,8 @@ from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.kinds import explosive
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.rungs import on_the_rung
-from upright_anvil.core.progression.steps import step_up
+from upright_anvil.core.progression.moves.rungs import on_the_rung
+from upright_anvil.core.progression.moves.steps import step_up
 
 ID: Final = "jumps"
 TITLE: Final = "Jumps and throws"

@@ -11,10 +11,10 @@ from typing import Final
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
-from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext, Proposal
+from upright_anvil.core.progression.moves.fitting import plain_reps
+from upright_anvil.core.progression.moves.steps import eased, step_up
 from upright_anvil.core.progression.policies import double_progression
-from upright_anvil.core.progression.steps import eased, step_up
 
 ID: Final = "linear"
 TITLE: Final = "Linear steps"

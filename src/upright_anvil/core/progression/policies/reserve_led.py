@@ -14,10 +14,10 @@ from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing
-from upright_anvil.core.progression.fitting import plain_reps
 from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext, Proposal
+from upright_anvil.core.progression.moves.fitting import plain_reps
+from upright_anvil.core.progression.moves.steps import longest_stride, moved, nearest_to
 from upright_anvil.core.progression.policies import double_progression
-from upright_anvil.core.progression.steps import longest_stride, moved, nearest_to
 from upright_anvil.core.strength.attempts import MANY_LEFT, MANY_LEFT_MEANS, TIRED_PER_SET
 from upright_anvil.core.strength.estimate import house_factor
 from upright_anvil.core.strength.kalman import DAYS_A_WEEK

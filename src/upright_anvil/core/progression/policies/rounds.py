@@ -8,11 +8,11 @@ from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.schemes import Density, EveryStart
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import step_up
+from upright_anvil.core.progression.moves.steps import step_up
 
 ID: Final = "rounds"
 TITLE: Final = "Rounds"

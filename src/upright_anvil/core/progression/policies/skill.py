@@ -10,8 +10,8 @@ from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import showing, within_reserve
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
+from upright_anvil.core.progression.moves.rungs import may_climb, on_the_rung
 from upright_anvil.core.progression.policies import double_progression
-from upright_anvil.core.progression.rungs import may_climb, on_the_rung
 
 ID: Final = "skill"
 TITLE: Final = "Skill"

@@ -7,14 +7,14 @@ from dataclasses import replace
 from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Seconds
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
-from upright_anvil.core.progression.bridging import MOST_BRIDGED
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.rungs import may_climb, on_the_rung
-from upright_anvil.core.progression.steps import step_up
+from upright_anvil.core.progression.moves.bridging import MOST_BRIDGED
+from upright_anvil.core.progression.moves.rungs import may_climb, on_the_rung
+from upright_anvil.core.progression.moves.steps import step_up
 
 ID: Final = "timed"
 TITLE: Final = "Work for time"

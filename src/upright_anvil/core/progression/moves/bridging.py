@@ -15,13 +15,13 @@ from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.bounds import MAX_PHASE_SECONDS
 from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
 from upright_anvil.core.prescription.targets import Reps, Target
 from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import lowest, showing
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.steps import LoadStep, moved
+from upright_anvil.core.progression.moves.steps import LoadStep, moved
 from upright_anvil.core.strength.estimate import house_factor, reps_that_predict
 
 MOST_BRIDGED: Final = Decimal("0.25")

@@ -14,7 +14,7 @@ from upright_anvil.core.prescription.targets import Reps, Seconds, Target
 from upright_anvil.core.progression.evidence import base_of, showing
 from upright_anvil.core.progression.kinds import explosive
 from upright_anvil.core.progression.model import ProgressionContext
-from upright_anvil.core.progression.steps import load_of_rung, moved
+from upright_anvil.core.progression.moves.steps import load_of_rung, moved
 from upright_anvil.core.strength.estimate import house_factor
 
 FIRST_REPS: Final = Reps(5, 6)

@@ -7,14 +7,14 @@ from decimal import Decimal
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription import patterns
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load, check_reserve, check_rest
-from upright_anvil.core.prescription.draft import Draft, read_loads, read_target, tidy, weight_of
 from upright_anvil.core.prescription.model import MAX_ACTIVITY, OtherKit, SideRule
 from upright_anvil.core.prescription.schemes import BackOff, Checkpoints, Cluster, Density, Drops, EveryStart, LastMost
 from upright_anvil.core.prescription.schemes.back_off import Cut
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.prescription.text import patterns
+from upright_anvil.core.prescription.text.draft import Draft, read_loads, read_target, tidy, weight_of
 
 
 @dataclass(frozen=True, slots=True)

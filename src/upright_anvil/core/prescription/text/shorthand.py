@@ -28,15 +28,21 @@ from typing import TypeVar
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription import patterns
 from upright_anvil.core.prescription.bounds import check_sets
-from upright_anvil.core.prescription.clauses import CLAUSES, Clause
-from upright_anvil.core.prescription.draft import Draft, metres, read_targets
-from upright_anvil.core.prescription.misreading import ShorthandError, Unreadable, as_expectation, meant_word, mended
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Cluster, Density
 from upright_anvil.core.prescription.targets import Most, Reps, Seconds, Target
-from upright_anvil.core.prescription.writing import write, write_parts, write_time
+from upright_anvil.core.prescription.text import patterns
+from upright_anvil.core.prescription.text.clauses import CLAUSES, Clause
+from upright_anvil.core.prescription.text.draft import Draft, metres, read_targets
+from upright_anvil.core.prescription.text.misreading import (
+    ShorthandError,
+    Unreadable,
+    as_expectation,
+    meant_word,
+    mended,
+)
+from upright_anvil.core.prescription.text.writing import write, write_parts, write_time
 
 __all__ = ["MAX_LENGTH", "ShorthandError", "Unreadable", "read", "write", "write_parts", "write_time"]
 

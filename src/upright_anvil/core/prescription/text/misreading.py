@@ -6,7 +6,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.prescription.clauses import CLAUSES
+from upright_anvil.core.prescription.text.clauses import CLAUSES
 
 
 @dataclass(frozen=True, slots=True)

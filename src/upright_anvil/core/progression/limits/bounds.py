@@ -9,12 +9,12 @@ from typing import Final
 
 from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.shorthand import write
+from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
+from upright_anvil.core.progression.limits.never_up import ID, LESSER_AFTER, reasons
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.never_up import ID, LESSER_AFTER, reasons
-from upright_anvil.core.progression.steps import Lifting, moved
+from upright_anvil.core.progression.moves.steps import Lifting, moved
 
 RISING: Final = frozenset(
     {

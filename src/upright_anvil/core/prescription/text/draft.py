@@ -7,7 +7,6 @@ from typing import Literal
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription import patterns
 from upright_anvil.core.prescription.load_targets import (
     MAX_LABEL,
     BodyweightLoad,
@@ -21,6 +20,7 @@ from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRu
 from upright_anvil.core.prescription.schemes import Scheme, Varied
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE, Distance, Most, Reps, Seconds, Target
 from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.prescription.text import patterns
 
 
 @dataclass(slots=True)

@@ -18,14 +18,14 @@ from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.schemes import BackOff, Drops, Varied
-from upright_anvil.core.prescription.shorthand import ShorthandError, read, write
+from upright_anvil.core.prescription.text.shorthand import ShorthandError, read, write
 from upright_anvil.core.session.easing import easing
 from upright_anvil.core.session.elsewhere import elsewhere
 from upright_anvil.core.session.late import trimmed
 from upright_anvil.core.session.model import DayChange, Sort
 from upright_anvil.core.session.swapping import swap
 from upright_anvil.core.session.this_session import day_of
-from upright_anvil.services.floor.on_the_day import OnTheDay
+from upright_anvil.services.floor.changes.on_the_day import OnTheDay
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store.database import Scope
 

@@ -1,0 +1,1 @@
+"""Checks on a line's load and kit."""

@@ -1,0 +1,1 @@
+"""What nothing goes past: the reasons against a rise, and the bounds on whatever comes out."""

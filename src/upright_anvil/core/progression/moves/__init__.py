@@ -1,0 +1,1 @@
+"""How far one step goes: achievable loads, gaps in the kit, rungs, repetitions in their range."""

@@ -1,0 +1,1 @@
+"""Changes of the day: asked for, worked out, kept, taken back."""

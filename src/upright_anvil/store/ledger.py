@@ -15,7 +15,7 @@ from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.once import stored
-from upright_anvil.store.tables import DecisionRow, NoteRow, PerformedSetRow, SessionRow
+from upright_anvil.store.tables import ClientRow, DecisionRow, NoteRow, PerformedSetRow, SessionRow
 
 _T = PerformedSetRow
 _SET_COLUMNS = Columns(PerformedSet)
@@ -120,8 +120,9 @@ def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | 
 
 def newest_rows(scope: Scope) -> dict[ClientId, int]:
     """Answer how far each client's log is: the place of the newest row in the order of arrival."""
-    query = select(_T.client_id, func.max(_T.seq)).where(_T.trainer_id == scope.trainer_id).group_by(_T.client_id)
-    return {client: seq for client, seq in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    newest = select(func.max(_T.seq)).where(_T.client_id == ClientRow.id).scalar_subquery()
+    query = select(ClientRow.id, newest).where(ClientRow.trainer_id == scope.trainer_id)
+    return {client: seq or 0 for client, seq in scope.db.execute(query)}
 
 
 def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:

@@ -13,7 +13,7 @@ from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.once import stored
-from upright_anvil.store.tables import OwnBatteryRow, OwnTestRow, TestResultRow, TestRoundRow
+from upright_anvil.store.tables import ClientRow, OwnBatteryRow, OwnTestRow, TestResultRow, TestRoundRow
 
 BODY_WEIGHT = "body-weight"
 """The test whose newest result is the client's body weight."""
@@ -66,9 +66,9 @@ def body_weight(scope: Scope, client_id: ClientId) -> Load | None:
 
 def newest_results(scope: Scope) -> dict[ClientId, int]:
     """Answer how far each client's results are: the place of the newest in the order of arrival."""
-    row = TestResultRow
-    query = select(row.client_id, func.max(row.seq)).where(row.trainer_id == scope.trainer_id).group_by(row.client_id)
-    return {client: seq for client, seq in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    newest = select(func.max(TestResultRow.seq)).where(TestResultRow.client_id == ClientRow.id).scalar_subquery()
+    query = select(ClientRow.id, newest).where(ClientRow.trainer_id == scope.trainer_id)
+    return {client: seq or 0 for client, seq in scope.db.execute(query)}
 
 
 def weighed_results(scope: Scope, client_id: ClientId) -> list[TestResult]:

@@ -61,7 +61,7 @@ $(STAMPS)/npm: web/package-lock.json
 	@cd web && npm install --no-save --silent --no-audit --no-fund
 	@touch $@
 
-web/src/api/schema.d.ts: $(STAMPS)/app $(STAMPS)/npm $(shell find src/upright_anvil -name '*.py')
+web/src/api/schema.d.ts: $(STAMPS)/app $(STAMPS)/npm web/types.js $(shell find src/upright_anvil -name '*.py')
 	@$(PY) -m upright_anvil.cli schema $(STAMPS)/openapi.json
 	@cd web && node types.js ../$(STAMPS)/openapi.json ../$(STAMPS)/schema.d.ts
 	@cmp -s $(STAMPS)/schema.d.ts $@ || cp $(STAMPS)/schema.d.ts $@

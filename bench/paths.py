@@ -1,8 +1,9 @@
 """How far a tap travels: queries and the app's own modules for a keystroke, a set, a save, a review."""
 
-import sys
 import tempfile
+import threading
 from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
@@ -43,21 +44,25 @@ class Counted:
     def count(self, action: Callable[[], Any]) -> tuple[int, int]:
         """Answer the queries and modules of an action, the second time it is done."""
         action()
+        # Only threads that begin while it is counted are seen, so the studio's own begin anew.
+        for held in ("writer", "drawing"):
+            pool = vars(self.studio).pop(held, None)
+            if isinstance(pool, ThreadPoolExecutor):
+                pool.shutdown()
+            elif pool is not None:
+                pool.close()
         self.queries, self.modules = 0, set()
-        import threading  # noqa: PLC0415 - only while it is counted
 
         def seen(frame: Any, kind: str, _: Any) -> None:
             name = frame.f_globals.get("__name__", "")
             if kind == "call" and name.startswith("upright_anvil"):
                 self.modules.add(name)
 
-        threading.setprofile_all_threads(seen) if hasattr(threading, "setprofile_all_threads") else sys.setprofile(seen)
         threading.setprofile(seen)
         try:
             action()
         finally:
             threading.setprofile(None)
-            sys.setprofile(None)
         return self.queries, len(self.modules)
 
 

@@ -7,7 +7,7 @@ const TOUCHED = {
   /** A place, or where a client trains: what can be lifted there. */
   place: ["places", "clients", "exercises", "equipment", "today", ...LOADS],
   /** An exercise of the library. */
-  library: ["exercises", "ladders", "review", "summary", "progress", "overview", ...LOADS],
+  library: ["exercises", "today", "ladders", "review", "summary", "progress", "overview", ...LOADS],
   /** The health file: whatever chooses or raises a load. */
   health: ["clients", "today", "exercises", "review", "overview", "rounds", "preview", "instead", ...LOADS],
   /** A client who is new, or begins a program. */

@@ -45,6 +45,7 @@ export const query = {
       queryKey: keys.found(q, client, place),
       queryFn: () => api.findExercises(q, client, place, most),
       placeholderData: keepPreviousData,
+      staleTime: A_WHILE,
     }),
   exercise: (id: ExerciseId, client: ClientId | null) =>
     queryOptions({ queryKey: keys.exercise(id, client), queryFn: () => api.exercise(id, client) }),

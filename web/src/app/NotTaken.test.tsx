@@ -5,10 +5,10 @@ import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { Outbox, type Entry } from "../outbox/outbox";
 
-const answers = vi.hoisted(() => ({ status: 422 }));
+const answers = vi.hoisted(() => ({ status: 422, doubt: false }));
 vi.mock("../outbox/theOutbox", () => ({
   outbox: new Outbox(
-    () => Promise.resolve({ ok: answers.status < 300, status: answers.status, detail: "999 is too many." }),
+    () => Promise.resolve({ ok: false, ...answers, detail: "999 is too many." }),
     `not-taken-${Math.random()}`,
   ),
 }));
@@ -48,16 +48,33 @@ describe("what was not taken", () => {
     expect(outbox.waiting()).toEqual([]);
   });
 
-  it("is left to the page that shows its own, and nothing is shown of what only waits", async () => {
-    await outbox.put({ ...set, id: "result-1", session: "round-1", kind: "result" });
+  it("is shown on the session's own review too, and what only waits is not", async () => {
+    await outbox.put(set);
     await waitFor(() => expect(outbox.waiting()[0]?.refused).toBeDefined());
-    at("/rounds/round-1");
-    expect(screen.queryByRole("alert")).toBeNull();
+    at("/sessions/s1");
+    expect(screen.getAllByRole("alert")).toHaveLength(1);
     cleanup();
     answers.status = 503;
     await outbox.put({ ...set, id: "set-2", session: "s2" });
     await waitFor(() => expect(outbox.isAway()).toBe(true));
     at("/clients");
-    expect(screen.getAllByRole("alert").map((one) => one.textContent)).toHaveLength(1);
+    expect(screen.getAllByRole("alert")).toHaveLength(1);
+  });
+
+  it("leads to its round where a result is asked about, and does not drop it here", async () => {
+    answers.status = 409;
+    answers.doubt = true;
+    await outbox.put({
+      ...set,
+      id: "result-1",
+      session: "round-1",
+      kind: "result",
+      view: { name: "round round-1", path: "/rounds/round-1" },
+    });
+    await waitFor(() => expect(outbox.waiting().some((entry) => entry.doubt)).toBe(true));
+    at("/clients");
+    const asked = await screen.findByText(/A test result is asked about/);
+    expect(asked.querySelector("a")?.getAttribute("href")).toBe("/testing/round-1");
+    expect(asked.querySelector("button")).toBeNull();
   });
 });

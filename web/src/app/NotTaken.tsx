@@ -1,33 +1,37 @@
 import { useSyncExternalStore } from "react";
-import { Link, useLocation } from "react-router";
+import { Link } from "react-router";
 import type { Entry } from "../outbox/outbox";
 import { outbox } from "../outbox/theOutbox";
 import { inWords } from "../outbox/words";
 import { Message } from "../ui/Message";
 
-/** What the server refused for good, wherever the trainer is: nothing that was tapped goes without being shown. */
+/** What the server refused for good, on every page without a list of its own: nothing that was tapped goes unseen. */
 export function NotTaken() {
   const entries = useSyncExternalStore(outbox.subscribe, outbox.waiting);
-  const { pathname } = useLocation();
-  // A view that shows its own has the entry's session in its address.
-  const refused = entries.filter((entry) => entry.refused !== undefined && !pathname.includes(entry.session));
-  return refused.map((entry) => (
-    <Message key={entry.key} tone="stop" className="m-3">
-      {inWords(entry)} was not taken: {entry.refused}{" "}
-      {floorOf(entry) && (
-        <Link className="mr-3 underline" to={floorOf(entry) ?? ""}>
-          Open the session
-        </Link>
-      )}
-      <button type="button" className="min-h-9 underline" onClick={() => void outbox.dismiss(entry.key)}>
-        I have read it
-      </button>
-    </Message>
-  ));
+  const refused = entries.filter((entry) => entry.refused !== undefined);
+  return refused.map((entry) => {
+    const home = whereTapped(entry);
+    return (
+      <Message key={entry.key} tone={entry.doubt ? "caution" : "stop"} className="m-3">
+        {inWords(entry)} {entry.doubt ? "is asked about" : "was not taken"}: {entry.refused}{" "}
+        {home && (
+          <Link className="mr-3 inline-block min-h-9 underline" to={home}>
+            {entry.doubt ? "Answer there" : "Open the session"}
+          </Link>
+        )}
+        {!entry.doubt && (
+          <button type="button" className="min-h-9 underline" onClick={() => void outbox.dismiss(entry.key)}>
+            I have read it
+          </button>
+        )}
+      </Message>
+    );
+  });
 }
 
-/** The floor that an entry was tapped on, where it was one. */
-function floorOf(entry: Entry): string | undefined {
+/** The floor or the round of tests that an entry was tapped on. */
+function whereTapped(entry: Entry): string | undefined {
   const [kind, ...at] = entry.view?.name.split(" ") ?? [];
-  return kind === "floor" ? `/floor/${at.join("/")}` : undefined;
+  if (kind === "floor") return `/floor/${at.join("/")}`;
+  return kind === "round" ? `/testing/${at.join("/")}` : undefined;
 }

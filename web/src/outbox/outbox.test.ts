@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it, vi } from "vitest";
-import { Outbox, type Entry, type Send } from "./outbox";
+import { Outbox, Stumbled, type Entry, type Send } from "./outbox";
 
 let name = "";
 beforeEach(() => {
@@ -208,6 +208,16 @@ describe("Outbox", () => {
     away = false;
     await emptied(outbox);
     expect(took).toEqual(["a", "a"]);
+  });
+
+  it("goes round an entry whose view the server stumbles over, and keeps it", async () => {
+    const { took, send } = server();
+    const outbox = new Outbox(send, name, () => Promise.reject(new Stumbled("500")));
+    await outbox.put({ ...entry("a"), view: { name: "floor", path: "/floor" } });
+    await outbox.put({ ...entry("b"), session: "t" });
+    await vi.waitFor(() => expect(outbox.waiting().map((kept) => kept.id)).toEqual(["a"]));
+    expect([took.includes("b"), outbox.isAway()]).toEqual([true, false]);
+    outbox.close();
   });
 
   it("goes round an entry that the server stumbles over, and holds only what rests on it", async () => {

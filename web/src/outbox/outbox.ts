@@ -73,14 +73,18 @@ export const sendByHttp: Send = async (entry) => {
   };
 };
 
-/** Asks for a view; undefined where there is none any more. Throws while nobody can say. */
+/** The server is there, and has a fault with this one thing. */
+export class Stumbled extends Error {}
+
+/** Asks for a view; undefined where there is none any more. Throws while nobody can say, `Stumbled` where only this one is at fault. */
 export type Look = (path: string) => Promise<unknown>;
 
 export const lookByHttp: Look = async (path) => {
   const response = await fetch(path, { signal: AbortSignal.timeout(8000) });
   if (response.ok) return response.json();
-  if (whatBecomes(response.status) === "refused") return undefined;
-  throw new Error(`the view could not be had (${response.status})`);
+  const becomes = whatBecomes(response.status);
+  if (becomes === "refused") return undefined;
+  throw new (becomes === "held" ? Stumbled : Error)(`the view could not be had (${response.status})`);
 };
 
 const COME_BACK = new Set([401, 403, 408, 425, 429, 502, 503, 504]);
@@ -229,7 +233,7 @@ export class Outbox {
     let away = false;
     try {
       for (let next = this.next(held); next; next = this.next(held))
-        if ((await this.deliver(next)) === "held") held.push(next);
+        if ((await this.tried(next)) === "held") held.push(next);
     } catch {
       away = true;
     } finally {
@@ -249,6 +253,13 @@ export class Outbox {
       (entry) =>
         entry.refused === undefined && !held.some((stuck) => stuck.key === entry.key || rests(entry, stuck)),
     );
+  }
+
+  private async tried(entry: Kept): Promise<"taken" | "refused" | "held"> {
+    return this.deliver(entry).catch((fault: unknown) => {
+      if (fault instanceof Stumbled) return "held";
+      throw fault;
+    });
   }
 
   /** Throws while the server is away: then nothing that follows is tried either. */

@@ -19,10 +19,10 @@ const NAMES: Record<Entry["kind"], string> = {
 export function inWords(entry: Entry): string {
   const name = NAMES[entry.kind];
   if (entry.kind === "set") {
-    const { number, reps, seconds, load } = entry.body as Schemas["SetRequest"];
+    const { number, ramp, reps, seconds, load } = entry.body as Schemas["SetRequest"];
     const done = reps != null ? `${reps} reps` : seconds != null ? `${seconds} s` : "";
     const said = [done, load ? `${load.value} ${load.unit}` : ""].filter(Boolean).join(" with ");
-    return `${name}${said ? ` (number ${number}, ${said})` : ` (number ${number})`}`;
+    return `${ramp ? "A ramp-up set" : name} (number ${[number, said].filter(Boolean).join(", ")})`;
   }
   if (entry.kind === "note") return `${name} (“${(entry.body as Schemas["NoteRequest"]).text}”)`;
   return name;

@@ -1,5 +1,4 @@
 /** A figure for the server, or the text as it was typed where it is none: the server says what is wrong with it. */
 export function asTyped(text: string): number {
-  const figure = Number(text);
-  return text.trim() === "" || Number.isNaN(figure) ? (text as never) : figure;
+  return /^\s*-?\d+(\.\d+)?\s*$/.test(text) ? Number(text) : (text as never);
 }

@@ -116,9 +116,9 @@ def start_round(
     scope: Scope, client_id: ClientId, round_id: str, battery_id: str, now: datetime, on: date
 ) -> RoundView:
     """Start a round; its id was made by the app, so that starting twice starts once. Raises `NotFoundError`."""
-    chosen = battery(scope, battery_id)
-    if not stored(scope, TestRoundRow, round_id, client_id=client_id, battery=chosen.id, on_date=on):
+    if not stored(scope, TestRoundRow, round_id, client_id=client_id, battery=battery_id, on_date=on):
         client(scope, client_id)
+        chosen = battery(scope, battery_id)
         scope.db.add(
             TestRoundRow(
                 id=round_id,

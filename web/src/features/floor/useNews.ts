@@ -9,10 +9,13 @@ export function useNews(session: string, look: () => void): void {
   useEffect(() => {
     if (!session) return undefined;
     const news = new EventSource(`/api/sessions/${session}/news`);
-    let before = false;
+    let lost = false;
+    news.onerror = () => {
+      lost = true;
+    };
     news.onopen = () => {
-      if (before) told();
-      before = true;
+      if (lost) told();
+      lost = false;
     };
     news.onmessage = () => told();
     return () => news.close();

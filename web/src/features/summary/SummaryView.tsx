@@ -1,3 +1,4 @@
+import { NotTaken } from "../../app/NotTaken";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
@@ -67,6 +68,7 @@ export function SummaryView() {
       <h1 className="text-3xl leading-tight font-semibold tracking-tight">
         {view.client}, {view.day}
       </h1>
+      <NotTaken />
       <Minutes view={view} />
       {waiting.length > 0 && (
         <Message className="mt-2">{count(waiting.length, "tap")} on the way to the server.</Message>

@@ -64,6 +64,7 @@ $(STAMPS)/npm: web/package-lock.json
 web/src/api/schema.d.ts: $(STAMPS)/app $(STAMPS)/npm web/types.js $(shell find src/upright_anvil -name '*.py')
 	@$(PY) -m upright_anvil.cli schema $(STAMPS)/openapi.json
 	@cd web && node types.js ../$(STAMPS)/openapi.json ../$(STAMPS)/schema.d.ts
+	@cmp -s $(STAMPS)/enums.ts web/src/api/enums.ts || cp $(STAMPS)/enums.ts web/src/api/enums.ts
 	@cmp -s $(STAMPS)/schema.d.ts $@ || cp $(STAMPS)/schema.d.ts $@
 	@touch $@
 

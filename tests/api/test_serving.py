@@ -71,11 +71,12 @@ class SchemaTest(StudioTest):
         self.assertNotIn("format", models["TodaySession"]["properties"]["client"])
 
     def test_the_interfaces_types_are_the_servers(self) -> None:
-        """The committed types are generated anew and compared."""
+        """The committed types and lists are generated anew and compared."""
         with tempfile.TemporaryDirectory() as folder:
             schema, types = Path(folder) / "openapi.json", Path(folder) / "schema.d.ts"
             schema.write_text(json.dumps(create_app().openapi()), "utf-8")
             command = ["node", "types.js", str(schema), str(types)]
             subprocess.run(command, cwd=ROOT / "web", check=True, capture_output=True)
-            committed = (ROOT / "web/src/api/schema.d.ts").read_text("utf-8")
-            self.assertEqual(types.read_text("utf-8"), committed)
+            for file in types, Path(folder) / "enums.ts":
+                committed = (ROOT / "web/src/api" / file.name).read_text("utf-8")
+                self.assertEqual(file.read_text("utf-8"), committed)

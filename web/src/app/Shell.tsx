@@ -1,3 +1,4 @@
+import { actionOf, isTyping } from "./shortcuts";
 import { Keyboard, Moon, Sun } from "lucide-react";
 import { useEffect, useState } from "react";
 import { NavLink, Outlet } from "react-router";
@@ -15,9 +16,7 @@ export function Shell() {
   const [help, setHelp] = useState(false);
   useEffect(() => {
     const open = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && event.target.matches("input, textarea, select, [data-cell]");
-      if (event.key === "?" && !typing) setHelp(true);
+      if (!isTyping(event, "[data-cell]") && actionOf("everywhere", event) === "help") setHelp(true);
     };
     window.addEventListener("keydown", open);
     return () => window.removeEventListener("keydown", open);

@@ -1,5 +1,7 @@
+import { actionOf } from "../app/shortcuts";
 import { useState, type KeyboardEvent } from "react";
 import { Field } from "./Field";
+import { Input } from "./Input";
 
 /**
  * A field that keeps itself: what was typed is saved when the field is left or Enter is pressed, and Enter goes on to
@@ -38,42 +40,30 @@ export function SavedField({
     else setTyped(null);
   };
   const onKey = (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => {
-    if (event.key === "Escape") setTyped(null);
-    if (event.key === "Enter" && !rows) {
+    const asked = actionOf("field", event);
+    if (asked === "leave") setTyped(null);
+    if (asked === "next" && !rows) {
       event.preventDefault();
       nextField(event.currentTarget)?.focus();
     }
   };
-  const shown = typed ?? value;
   return (
     <Field label={label} hint={hint} problem={problem}>
-      {(box) =>
-        rows ? (
-          <textarea
-            {...box}
-            rows={rows}
-            value={shown}
-            placeholder={placeholder}
-            spellCheck={false}
-            onChange={(event) => setTyped(event.target.value)}
-            onBlur={leave}
-            onKeyDown={onKey}
-          />
-        ) : (
-          <input
-            {...box}
-            type={type === "date" ? "date" : "text"}
-            inputMode={type === "numeric" || type === "decimal" ? type : undefined}
-            value={shown}
-            placeholder={placeholder}
-            autoComplete="off"
-            autoFocus={autoFocus}
-            onChange={(event) => setTyped(event.target.value)}
-            onBlur={leave}
-            onKeyDown={onKey}
-          />
-        )
-      }
+      {(box) => (
+        <Input
+          {...box}
+          wide
+          sort={type}
+          rows={rows}
+          value={typed ?? value}
+          placeholder={placeholder}
+          spellCheck={!rows}
+          autoFocus={autoFocus}
+          change={setTyped}
+          onBlur={leave}
+          onKeyDown={onKey}
+        />
+      )}
     </Field>
   );
 }

@@ -6,14 +6,16 @@ export function Tick({
   set,
   children,
   className = "",
+  title,
 }: {
   checked: boolean;
   set: (checked: boolean) => void;
   children: ReactNode;
   className?: string;
+  title?: string;
 }) {
   return (
-    <label className={`flex min-h-8 items-center gap-2.5 ${className}`}>
+    <label title={title} className={`flex min-h-8 items-center gap-2.5 ${className}`}>
       <input
         type="checkbox"
         className="size-5 shrink-0"

@@ -1,18 +1,57 @@
+import type { UseQueryResult } from "@tanstack/react-query";
+import type { ReactNode } from "react";
 import { Problem } from "../api/client";
 import { Button } from "./Button";
 import { Message } from "./Message";
 
 /** What stands in a view's place until its data is there, or when it cannot be had. */
 export function Waiting({ error, retry }: { error: Error | null; retry: () => void }) {
-  if (!error) return <p className="p-6 text-soft">Opening …</p>;
+  return <div className="max-w-3xl p-6">{error ? <Failed error={error} retry={retry} /> : <Skeleton />}</div>;
+}
+
+/** A part of a view: what was asked once it is there, its shape until then, the reason where it cannot be had. */
+export function Part<T>({
+  of,
+  lines = 3,
+  children,
+}: {
+  of: Pick<UseQueryResult<T>, "data" | "error" | "refetch">;
+  /** How many lines it will be about. */
+  lines?: number;
+  children: (data: T) => ReactNode;
+}) {
+  if (of.data !== undefined) return children(of.data);
+  if (of.error) return <Failed error={of.error} retry={() => void of.refetch()} />;
+  return <Skeleton lines={lines} />;
+}
+
+function Failed({ error, retry }: { error: Error; retry: () => void }) {
+  const told = error instanceof Problem;
   return (
-    <div className="max-w-xl p-6">
-      <Message tone="stop">
-        <p>{error instanceof Problem ? error.message : "This view could not be opened."}</p>
+    <Message tone="stop">
+      <p>{told ? error.message : "This could not be opened."}</p>
+      {!(told && [403, 404, 410].includes(error.status)) && (
         <Button className="mt-2" onClick={retry}>
           Try again
         </Button>
-      </Message>
+      )}
+    </Message>
+  );
+}
+
+/** Lines in the shape of what comes; shown after a moment, so that what comes at once does not flicker. */
+export function Skeleton({ lines = 6 }: { lines?: number }) {
+  return (
+    <div role="status" className="grid gap-3 skeleton">
+      <span className="sr-only">Opening …</span>
+      {Array.from({ length: lines }, (_, line) => (
+        <span
+          key={line}
+          aria-hidden
+          className="h-4 rounded bg-sunk"
+          style={{ width: `${[92, 74, 85, 61][line % 4]}%` }}
+        />
+      ))}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Picture } from "../../ui/Picture";
 import { max, min } from "d3-array";
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../../api/client";
@@ -28,11 +29,9 @@ export function CourseChart({ line, course, weeks }: Props) {
   const told = new Map(course.events.map((event) => [event.week, event.text]));
   const asked = (n: number) => course.points[n]?.value ?? null;
   return (
-    <svg
-      viewBox={`0 0 ${W} ${H}`}
-      className="w-full"
-      role="img"
-      aria-label={`${line.exercise}: ${course.points.map((point) => (point.trained ? `${plain(point.value)} ${line.measure}` : "not trained")).join(", ")}`}
+    <Picture
+      box={[W, H]}
+      says={`${line.exercise}: ${course.points.map((point) => (point.trained ? `${plain(point.value)} ${line.measure}` : "not trained")).join(", ")}`}
     >
       {weeks.map((week, n) => (
         <g key={week.number}>
@@ -101,6 +100,6 @@ export function CourseChart({ line, course, weeks }: Props) {
           another exercise from here
         </text>
       )}
-    </svg>
+    </Picture>
   );
 }

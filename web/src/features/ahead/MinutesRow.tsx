@@ -1,3 +1,4 @@
+import { LimitBar } from "../../ui/Bars";
 import type { Schemas } from "../../api/client";
 
 interface Props {
@@ -24,22 +25,7 @@ export function MinutesRow({ minutes, limit, weeks }: Props) {
               {needs > 0 && (
                 <>
                   <span className={over ? "font-semibold text-caution" : ""}>{needs} min</span>
-                  <svg width="100%" height="10" aria-hidden>
-                    <rect
-                      y="2"
-                      height="6"
-                      width={`${(needs / most) * 100}%`}
-                      fill={over ? "var(--color-caution)" : "var(--color-outline)"}
-                    />
-                    <line
-                      x1={`${(limit / most) * 100}%`}
-                      x2={`${(limit / most) * 100}%`}
-                      y1="0"
-                      y2="10"
-                      stroke="var(--color-ember)"
-                      strokeWidth="2"
-                    />
-                  </svg>
+                  <LimitBar needs={needs} limit={limit} most={most} says={null} />
                 </>
               )}
             </td>

@@ -1,3 +1,4 @@
+import { actionOf } from "../../app/shortcuts";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { useId, useState, type KeyboardEvent } from "react";
@@ -22,7 +23,7 @@ export function AddExercise({
   const [at, setAt] = useState(0);
   const [own, setOwn] = useState<string | null>(null);
   const list = useId();
-  const { name: typed, line: asked } = parted(text.trim());
+  const { name: typed, line: written } = parted(text.trim());
   const search = useQuery({
     ...query.found(typed, client, null, SHOWN),
 
@@ -41,10 +42,10 @@ export function AddExercise({
           line: shortId("l"),
           exercise: exercise.id,
           position: 100,
-          text: asked,
+          text: written,
         },
       ],
-      `${exercise.name} added to ${day.name}${asked ? `: ${asked}` : ""}`,
+      `${exercise.name} added to ${day.name}${written ? `: ${written}` : ""}`,
     );
     setText("");
     setAt(0);
@@ -57,14 +58,15 @@ export function AddExercise({
   };
   const onKey = (event: KeyboardEvent) => {
     const chosen = found[at];
-    if (text === "" && (event.key === "ArrowDown" || event.key === "ArrowUp"))
-      otherDay(event.currentTarget, event.key === "ArrowDown" ? 1 : -1);
-    else if (event.key === "ArrowDown") setAt(Math.min(at + 1, found.length - 1));
-    else if (event.key === "ArrowUp") setAt(Math.max(at - 1, 0));
-    else if (event.key === "Escape") setText("");
-    else if (event.key === "Enter" && !settled) void search.refetch().then((answer) => take(answer.data));
-    else if (event.key === "Enter" && chosen) add(chosen);
-    else if (event.key === "Enter" && open) setOwn(typed);
+    const asked = actionOf("add", event);
+    if (text === "" && (asked === "down" || asked === "up"))
+      otherDay(event.currentTarget, asked === "down" ? 1 : -1);
+    else if (asked === "down") setAt(Math.min(at + 1, found.length - 1));
+    else if (asked === "up") setAt(Math.max(at - 1, 0));
+    else if (asked === "leave") setText("");
+    else if (asked === "take" && !settled) void search.refetch().then((answer) => take(answer.data));
+    else if (asked === "take" && chosen) add(chosen);
+    else if (asked === "take" && open) setOwn(typed);
     else return;
     event.preventDefault();
   };
@@ -110,7 +112,8 @@ export function AddExercise({
             <HitNote hit={hits[index]} />
           </li>
         ))}
-        {open && settled && found.length === 0 && (
+        {search.error && <li className="px-2 py-1.5 text-caution">{search.error.message}</li>}
+        {open && settled && !search.error && found.length === 0 && (
           <li
             role="option"
             aria-selected

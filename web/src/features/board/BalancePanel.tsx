@@ -1,3 +1,5 @@
+import { PlannedAndDone } from "../../ui/Bars";
+import { Picture } from "../../ui/Picture";
 import type { Schemas } from "../../api/client";
 import { WeekPicker } from "./WeekPicker";
 
@@ -27,7 +29,12 @@ export function BalancePanel({
                 {one.pattern}
               </th>
               <td>
-                <Pair planned={one.planned} done={one.done} most={most} label={one.pattern} />
+                <PlannedAndDone
+                  planned={one.planned}
+                  done={one.done}
+                  most={most}
+                  says={`${one.pattern}: ${one.planned} planned, ${one.done} done`}
+                />
               </td>
               <td className="w-24 text-right text-sm">
                 {one.planned} sets{one.done > 0 && <span className="block text-soft">{one.done} done</span>}
@@ -50,11 +57,11 @@ export function BalancePanel({
                 Week {phase.weeks[n]?.number}
               </th>
               <td>
-                <Pair
+                <PlannedAndDone
                   planned={one.planned}
                   done={one.done}
                   most={busiest}
-                  label={`week ${phase.weeks[n]?.number}`}
+                  says={`week ${phase.weeks[n]?.number}: ${one.planned} planned, ${one.done} done`}
                 />
               </td>
               <td className="w-24 text-right text-sm">
@@ -83,34 +90,6 @@ function Apart({ what, planned, done }: { what: string; planned: number; done: n
   );
 }
 
-function Pair({
-  planned,
-  done,
-  most,
-  label,
-}: {
-  planned: number;
-  done: number;
-  most: number;
-  label: string;
-}) {
-  const width = (sets: number) => `${(sets / most) * 99}%`;
-  return (
-    <svg width="100%" height="14" role="img" aria-label={`${label}: ${planned} planned, ${done} done`}>
-      <rect x="0" y="3" height="8" width={width(done)} fill="var(--color-done)" />
-      <rect
-        x="0.75"
-        y="3"
-        height="8"
-        width={width(planned)}
-        fill="none"
-        stroke="var(--color-outline)"
-        strokeWidth="1.5"
-      />
-    </svg>
-  );
-}
-
 /** Two shares of one bar. */
 function Scale({ left, right, a, b }: { left: string; right: string; a: number; b: number }) {
   if (a + b === 0) return null;
@@ -125,11 +104,11 @@ function Scale({ left, right, a, b }: { left: string; right: string; a: number; 
           {b} sets {right}
         </span>
       </span>
-      <svg width="100%" height="10" aria-hidden>
+      <Picture says={null} width="100%" height={10}>
         <rect width={`${share}%`} height="10" fill="var(--color-outline)" />
         <rect x={`${share}%`} width={`${100 - share}%`} height="10" fill="var(--color-line)" />
         <line x1="50%" x2="50%" y1="0" y2="10" stroke="var(--color-ember)" strokeWidth="2" />
-      </svg>
+      </Picture>
     </p>
   );
 }

@@ -1,3 +1,5 @@
+import { actionOf, isTyping } from "../../app/shortcuts";
+import { Tick } from "../../ui/Tick";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { CalendarDays, History, Redo2, Telescope, Undo2 } from "lucide-react";
@@ -11,7 +13,7 @@ import { clock, shortDate } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
 import { BoardSheets } from "./BoardSheets";
 import { ChosenBar } from "./ChosenBar";
-import type { Command } from "./commands";
+import type { Command } from "./runCommand";
 import type { Opened } from "./DayRows";
 import { Dock } from "./Dock";
 import { HistorySheet } from "./HistorySheet";
@@ -39,11 +41,11 @@ export function BoardView() {
 
   useEffect(() => {
     const pressed = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.matches("input, textarea, select");
-      if (event.key === "Escape" && !typing) setChosen(NONE);
-      if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
+      const asked = isTyping(event) ? null : actionOf("board", event);
+      if (asked === "choose none") setChosen(NONE);
+      if (asked !== "undo" && asked !== "redo") return;
       event.preventDefault();
-      if (event.shiftKey) redo();
+      if (asked === "redo") redo();
       else undo();
     };
     window.addEventListener("keydown", pressed);
@@ -107,17 +109,17 @@ export function BoardView() {
           }}
         />
         <div className="ml-auto flex flex-wrap items-center gap-x-3 gap-y-2">
-          <label
-            className="flex items-center gap-2 text-sm"
+          <Tick
+            checked={carry}
+            set={setCarry}
+            className="text-sm"
             title="What is typed carries on into the following weeks that said the same"
           >
-            <input type="checkbox" checked={carry} onChange={(event) => setCarry(event.target.checked)} />
             Carry on
-          </label>
-          <label className="flex items-center gap-2 text-sm">
-            <input type="checkbox" checked={first} onChange={(event) => setFirst(event.target.checked)} />
+          </Tick>
+          <Tick checked={first} set={setFirst} className="text-sm">
             As first written
-          </label>
+          </Tick>
           <Button disabled={!view.revision.undo_to || saving} onClick={undo} aria-label="Undo">
             <Undo2 size={18} aria-hidden />
           </Button>

@@ -4,7 +4,8 @@ import { memo, useEffect, useState, type KeyboardEvent } from "react";
 import type { Schemas } from "../../api/client";
 import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
 import { CellEditor } from "./CellEditor";
-import { commandOf, type Command } from "./commands";
+import { actionOf } from "../../app/shortcuts";
+import type { Command } from "./runCommand";
 import { draftOf, dropDraft, dropSent, keepDraft, keepSent } from "./drafts";
 import type { Edit } from "./useBoard";
 
@@ -28,6 +29,16 @@ interface Props {
   command: (what: Command, line: LineId, week: WeekId) => void;
 }
 
+/** Where a key moves the focus: rows down, columns right. */
+const moves: Partial<Record<string, [number, number]>> = {
+  up: [-1, 0],
+  down: [1, 0],
+  left: [0, -1],
+  right: [0, 1],
+  "choose up": [-1, 0],
+  "choose down": [1, 0],
+};
+
 /** Moves the focus to the cell at a row and column, if there is one. */
 export function focusCell(row: number, column: number): void {
   document.querySelector<HTMLElement>(`[data-cell="${row}:${column}"]`)?.focus();
@@ -38,7 +49,7 @@ export const CellBox = memo(function CellBox(props: Props) {
   const { programId, line, exercise, week, cell, before, first, row, column, late, carry, save, command } =
     props;
   const [draft, setDraft] = useState<string | null>(null);
-  const [left, setLeft] = useState(() => draftOf(programId, line.id, week.id, cell?.plan.text ?? ""));
+  const [unkept, setUnkept] = useState(() => draftOf(programId, line.id, week.id, cell?.plan.text ?? ""));
   const [sent, setSent] = useState<{ text: string; over: Schemas["CellView"] | undefined } | null>(null);
   const plan = cell?.plan;
   // The answer is there: what was sent need not be kept here any more.
@@ -47,7 +58,7 @@ export const CellBox = memo(function CellBox(props: Props) {
   }, [sent, cell, programId, line.id, week.id]);
   const close = () => {
     dropDraft(programId, line.id, week.id);
-    setLeft(null);
+    setUnkept(null);
     setDraft(null);
   };
   const keep = (text: string, far: boolean) => {
@@ -70,26 +81,17 @@ export const CellBox = memo(function CellBox(props: Props) {
     }
     close();
   };
-  const open = () => setDraft(left ?? plan?.text ?? "");
+  const open = () => setDraft(unkept ?? plan?.text ?? "");
   const keys = (event: KeyboardEvent) => {
-    const moves: Record<string, [number, number]> = {
-      ArrowUp: [-1, 0],
-      ArrowDown: [1, 0],
-      ArrowLeft: [0, -1],
-      ArrowRight: [0, 1],
-    };
-    const asked = commandOf(event);
-    const move = moves[event.key];
-    if (asked) command(asked, line.id, week.id);
-    else if (event.ctrlKey || event.metaKey || event.altKey) return;
-    if (asked === "choose up") focusCell(row - 1, column);
-    else if (asked === "choose down") focusCell(row + 1, column);
-    else if (asked) {
-      // The command is on its way; the cell keeps the focus.
-    } else if (move) focusCell(row + move[0], column + move[1]);
-    else if (event.key === "Delete" || event.key === "Backspace") keep("", false);
-    else if (event.key === "Enter" || event.key === "F2") open();
-    else if (event.key.length === 1) setDraft(event.key);
+    const asked = actionOf("cell", event);
+    if (asked === "open") open();
+    else if (asked === "empty") keep("", false);
+    else if (asked && asked in moves) {
+      if (asked.startsWith("choose")) command(asked as Command, line.id, week.id);
+      const [down, right] = moves[asked] ?? [0, 0];
+      focusCell(row + down, column + right);
+    } else if (asked) command(asked as Command, line.id, week.id);
+    else if (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) setDraft(event.key);
     else return;
     event.preventDefault();
   };
@@ -140,9 +142,9 @@ export const CellBox = memo(function CellBox(props: Props) {
           <ReadOut cell={cell} plan={plan} manner={plan.manner === before ? "" : (plan.manner ?? "")} />
         )
       )}
-      {left !== null && left !== plan?.text && (
+      {unkept !== null && unkept !== plan?.text && (
         <span className="text-sm leading-tight text-caution">
-          Not kept yet: {left || "emptied"}. Enter opens it.
+          Not kept yet: {unkept || "emptied"}. Enter opens it.
         </span>
       )}
       {first !== null && (

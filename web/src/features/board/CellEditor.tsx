@@ -1,3 +1,4 @@
+import { actionOf } from "../../app/shortcuts";
 import { query } from "../../api/query";
 import type { ExerciseId, LineId, ProgramId, WeekId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
@@ -38,7 +39,7 @@ export function CellEditor({
   onLeave: () => void;
 }) {
   const [text, setText] = useState(start);
-  const [left, setLeft] = useState(false);
+  const [gone, setGone] = useState(false);
   const asked = useDeferredValue(text);
   const hint = useId();
   const read = useQuery({
@@ -49,15 +50,18 @@ export function CellEditor({
   const known = useQuery(query.hints(programId, exercise, at));
   const answer = read.data;
   const keep = (how: Kept, what = text) => {
-    setLeft(true);
+    setGone(true);
     onKeep(what, how);
   };
   const onKey = (event: KeyboardEvent) => {
     event.stopPropagation();
-    if (event.key === "Enter") keep({ far: event.shiftKey, move: [event.shiftKey ? 0 : 1, 0] });
-    else if (event.key === "Tab") keep({ far: false, move: [0, event.shiftKey ? -1 : 1] });
-    else if (event.key === "Escape") {
-      setLeft(true);
+    const asked = actionOf("typing", event);
+    if (asked === "keep") keep({ far: false, move: [1, 0] });
+    else if (asked === "keep on") keep({ far: true, move: [0, 0] });
+    else if (asked === "next") keep({ far: false, move: [0, 1] });
+    else if (asked === "previous") keep({ far: false, move: [0, -1] });
+    else if (asked === "leave") {
+      setGone(true);
       onLeave();
     } else return;
     event.preventDefault();
@@ -80,7 +84,7 @@ export function CellEditor({
         }}
         onKeyDown={onKey}
         onFocus={(event) => event.currentTarget.setSelectionRange(text.length, text.length)}
-        onBlur={() => !left && keep({ far: false, move: [0, 0] })}
+        onBlur={() => !gone && keep({ far: false, move: [0, 0] })}
         className={`absolute top-0 z-20 w-[max(100%,20rem)] border-2 border-focus bg-raised px-1.5 py-1.5 font-medium outline-none ${late ? "right-0" : "left-0"}`}
       />
       <div
@@ -104,6 +108,7 @@ export function CellEditor({
         {(!answer || answer.state === "empty") && (
           <p className="text-soft">For example 3 x 8-10, 20 kg, rest 90 s, leave 2</p>
         )}
+        {read.error && <p className="text-caution">{read.error.message}</p>}
         {unreadable && (
           <>
             <p className="text-stop">

@@ -1,3 +1,4 @@
+import { Picker } from "../../ui/Select";
 import type { Schemas } from "../../api/client";
 import { shortId } from "../../api/ids";
 import { Button } from "../../ui/Button";
@@ -55,12 +56,13 @@ export function ChosenBar({
         </>
       )}
       <Button onClick={fill}>Fill on …</Button>
-      <select
+      <Picker
         aria-label="Move the chosen lines to a day"
         value=""
-        className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2"
-        onChange={(event) => {
-          const day = phase.days.find((one) => one.id === event.target.value);
+        empty="Move to …"
+        options={phase.days.map((day) => [day.id, day.name] as const)}
+        choose={(id) => {
+          const day = phase.days.find((one) => one.id === id);
           if (!day) return;
           save(
             ids.map((line) => ({ op: "move_line" as const, line, day: day.id, position: 100 })),
@@ -68,14 +70,7 @@ export function ChosenBar({
           );
           clear();
         }}
-      >
-        <option value="">Move to …</option>
-        {phase.days.map((day) => (
-          <option key={day.id} value={day.id}>
-            {day.name}
-          </option>
-        ))}
-      </select>
+      />
       <Button
         tone="stop"
         onClick={() => {

@@ -1,3 +1,5 @@
+import { Picker } from "../../ui/Select";
+import { Picture } from "../../ui/Picture";
 import type { ClientId, DayId, LineId, ProgramId, WeekId } from "../../api/ids";
 import { SlidersHorizontal, Trash2 } from "lucide-react";
 import { Fragment, memo, useState } from "react";
@@ -6,7 +8,7 @@ import type { Schemas } from "../../api/client";
 import { minutes, shortDate, weekdays } from "../../ui/format";
 import { AddExercise } from "./AddExercise";
 import { CellBox } from "./CellBox";
-import type { Command } from "./commands";
+import type { Command } from "./runCommand";
 import { GroupHead, SectionSelect } from "./GroupHead";
 import { LineHead } from "./LineHead";
 import type { Save } from "./useBoard";
@@ -186,18 +188,14 @@ function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Op
         onBlur={(event) => change(event.target.value.trim(), day.weekday)}
         onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
       />
-      <select
+      <Picker
+        quiet
         aria-label={`Weekday of ${day.name}`}
-        value={day.weekday}
-        className="bg-transparent text-sm font-normal text-soft"
-        onChange={(event) => change(day.name, Number(event.target.value))}
-      >
-        {weekdays.map((name, index) => (
-          <option key={name} value={index}>
-            {name}
-          </option>
-        ))}
-      </select>
+        value={String(day.weekday)}
+        className="font-normal text-soft"
+        options={weekdays.map((name, index) => [String(index), name] as const)}
+        choose={(weekday) => change(day.name, Number(weekday))}
+      />
       <button
         type="button"
         aria-label={`Place, minutes and more of ${day.name}`}
@@ -239,14 +237,14 @@ function DayTime({
   const over = needs > limit;
   return (
     <span className="flex flex-wrap items-center gap-x-2">
-      <svg width="40" height="8" aria-hidden>
+      <Picture says={null} width={40} height={8}>
         <rect width="40" height="8" fill="var(--color-line)" />
         <rect
           width={Math.min(40, (needs / limit) * 40)}
           height="8"
           fill={over ? "var(--color-caution)" : "var(--color-outline)"}
         />
-      </svg>
+      </Picture>
       <span className={over ? "font-medium text-caution" : "text-soft"}>
         {needs} of {limit} min{over && ", too long"}
       </span>

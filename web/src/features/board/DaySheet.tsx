@@ -1,7 +1,7 @@
+import { Select } from "../../ui/Select";
 import type { Schemas } from "../../api/client";
 import { shortId, NOWHERE } from "../../api/ids";
 import { Button } from "../../ui/Button";
-import { Field } from "../../ui/Field";
 import { weekdays } from "../../ui/format";
 import { SavedField } from "../../ui/SavedField";
 import { Sheet } from "../../ui/Sheet";
@@ -40,25 +40,19 @@ export function DaySheet({
   return (
     <Sheet title={day.name} open onClose={onClose}>
       <form className="grid gap-3" onSubmit={(event) => event.preventDefault()}>
-        <Field label="Place" hint="Loads that do not exist there are marked on the board.">
-          {(box) => (
-            <select
-              {...box}
-              value={day.place}
-              onChange={(event) => {
-                const place = view.places.find((one) => one.id === event.target.value);
-                set({ place: place?.id ?? NOWHERE }, `at ${place?.name ?? "the usual place"}`);
-              }}
-            >
-              <option value="">the usual one{view.places[0] ? `, ${view.places[0].name}` : ""}</option>
-              {view.places.map((place) => (
-                <option key={place.id} value={place.id}>
-                  {place.name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <Select
+          label="Place"
+          hint="Loads that do not exist there are marked on the board."
+          value={day.place}
+          empty={`the usual one${view.places[0] ? `, ${view.places[0].name}` : ""}`}
+          options={view.places.map((place) => [place.id, place.name] as const)}
+          choose={(place) =>
+            set(
+              { place: place || NOWHERE },
+              `at ${view.places.find((one) => one.id === place)?.name ?? "the usual place"}`,
+            )
+          }
+        />
         <SavedField
           label="Minutes"
           type="numeric"

@@ -1,3 +1,5 @@
+import { Picker } from "../../ui/Select";
+import { Input } from "../../ui/Input";
 import { NOWHERE, type LineId, type WeekId } from "../../api/ids";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -75,17 +77,11 @@ export function FillSheet({
       >
         <label className="flex items-center gap-2">
           From what week
-          <select
+          <Picker
             value={from}
-            onChange={(event) => setFrom(event.target.value as WeekId)}
-            className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2"
-          >
-            {phase.weeks.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.number}
-              </option>
-            ))}
-          </select>
+            choose={(week) => week && setFrom(week)}
+            options={phase.weeks.map((one) => [one.id, String(one.number)] as const)}
+          />
           says, to the end of the phase
         </label>
         <div role="radiogroup" aria-label="What changes from week to week" className="mt-3 grid gap-1">
@@ -103,13 +99,13 @@ export function FillSheet({
               <span className="w-56">{choice.label}</span>
               {choice.kind === kind && choice.step && (
                 <>
-                  <input
+                  <Input
                     autoFocus
                     aria-label={`Step: ${choice.label}`}
                     value={step}
                     aria-invalid={wrong}
-                    onChange={(event) => setSteps({ ...steps, [kind]: event.target.value })}
-                    className="w-32 rounded-md border border-line-strong/60 bg-raised px-2 py-1 text-right aria-invalid:border-stop"
+                    change={(text) => setSteps({ ...steps, [kind]: text })}
+                    className="w-32 text-right"
                   />
                   <span className="text-sm font-normal text-soft">{choice.unit}</span>
                 </>

@@ -1,3 +1,5 @@
+import { Part } from "../../ui/Waiting";
+import { Input } from "../../ui/Input";
 import { query } from "../../api/query";
 import type { LineId, ProgramId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
@@ -127,7 +129,9 @@ function Finding({
           <p className="text-soft">{one.source}</p>
           {one.fix && (
             <div className="rounded bg-sunk p-2">
-              {trial.data && <Trial trial={trial.data} />}
+              <Part of={trial} lines={2}>
+                {(tried) => <Trial trial={tried} />}
+              </Part>
               <Button
                 className="mt-1"
                 onClick={() =>
@@ -158,13 +162,13 @@ function Finding({
                 );
               }}
             >
-              <input
+              <Input
                 aria-label={`Your reason: ${one.title}`}
                 placeholder="Your reason keeps it quiet"
                 value={reason}
                 maxLength={300}
-                onChange={(event) => setReason(event.target.value)}
-                className="min-w-0 flex-1 rounded-md border border-line-strong/60 bg-raised px-2"
+                change={setReason}
+                className="min-w-0 flex-1"
               />
               <Button type="submit" disabled={!reason.trim()}>
                 Keep it

@@ -1,36 +1,26 @@
+import { Pairing, Section } from "../../api/enums";
+import { Picker } from "../../ui/Select";
 import { Unlink } from "lucide-react";
 import type { Schemas } from "../../api/client";
 import type { Save } from "./useBoard";
 
-const pairings: Schemas["Pairing"][] = ["", "opposite muscles", "same muscle", "strength, then explosive"];
-const sections: Schemas["Section"][] = [
-  "warm-up",
-  "main",
-  "accessory",
-  "trunk",
-  "finisher",
-  "cardio",
-  "cool-down",
-];
-
 /** The section a stretch of groups belongs to; changing it changes the group it stands over. */
 export function SectionSelect({ group, save }: { group: Schemas["GroupView"]; save: Save }) {
   return (
-    <select
+    <Picker
+      quiet
       aria-label={`Section of ${group.lines[0]?.exercise ?? "the group"}`}
       value={group.section}
-      className="-ml-1 bg-transparent text-sm text-soft"
-      onChange={(event) =>
+      className="-ml-1 text-soft"
+      options={Section}
+      choose={(section) =>
+        section &&
         save(
-          [{ op: "change_group", group: group.id, section: event.target.value as Schemas["Section"] }],
-          `${group.lines.map((line) => line.exercise).join(", ")}: ${event.target.value}`,
+          [{ op: "change_group", group: group.id, section }],
+          `${group.lines.map((line) => line.exercise).join(", ")}: ${section}`,
         )
       }
-    >
-      {sections.map((section) => (
-        <option key={section}>{section}</option>
-      ))}
-    </select>
+    />
   );
 }
 
@@ -64,23 +54,15 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
     <span className="flex flex-wrap items-center gap-x-4 gap-y-1 text-sm font-normal">
       <span className="font-semibold">{group.kind}</span>
       {group.kind === "pair" && (
-        <select
+        <Picker
+          quiet
           aria-label={`What the pair ${names} is for`}
           value={group.pairing}
-          className="bg-transparent"
-          onChange={(event) =>
-            save(
-              [{ op: "change_group", group: group.id, pairing: event.target.value as Schemas["Pairing"] }],
-              `${names}: ${event.target.value || "a pair"}`,
-            )
+          options={Pairing.map((pairing) => [pairing, pairing || "for what?"] as const)}
+          choose={(pairing) =>
+            save([{ op: "change_group", group: group.id, pairing }], `${names}: ${pairing || "a pair"}`)
           }
-        >
-          {pairings.map((pairing) => (
-            <option key={pairing} value={pairing}>
-              {pairing || "for what?"}
-            </option>
-          ))}
-        </select>
+        />
       )}
       {rest("rest_inside", "rest inside", group.kind === "interval circuit" ? "own" : "15")}
       {rest("rest_after", "after a round", group.kind.includes("circuit") ? "60" : "own")}

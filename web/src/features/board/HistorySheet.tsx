@@ -1,3 +1,5 @@
+import { Tick } from "../../ui/Tick";
+import { Part } from "../../ui/Waiting";
 import { query } from "../../api/query";
 import type { ProgramId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
@@ -36,72 +38,75 @@ export function HistorySheet({
       {before !== undefined && after !== undefined && (
         <Compared programId={programId} before={before} after={after} />
       )}
-      <ol className="mt-2 grid">
-        {history.data?.map((entry) => (
-          <li
-            key={entry.number}
-            className="grid grid-cols-[1.5rem_2.5rem_7rem_1fr_auto] items-center gap-2 border-b border-line py-1"
-          >
-            <input
-              type="checkbox"
-              className="size-5"
-              aria-label={`Compare revision ${entry.number}`}
-              checked={picked.includes(entry.number)}
-              onChange={() => pick(entry.number)}
-            />
-            <span className="text-soft">{entry.number}</span>
-            <span className="text-sm text-soft">
-              {shortDate(entry.at)} {clock(entry.at)}
-            </span>
-            <span>{entry.reason}</span>
-            {entry.number !== newest && (
-              <Button
-                tone="quiet"
-                aria-label={`Bring back revision ${entry.number}`}
-                onClick={() => {
-                  restore(entry.number);
-                  onClose();
-                }}
+      <Part of={history}>
+        {(entries) => (
+          <ol className="mt-2 grid">
+            {entries.map((entry) => (
+              <li
+                key={entry.number}
+                className="grid grid-cols-[1.5rem_2.5rem_7rem_1fr_auto] items-center gap-2 border-b border-line py-1"
               >
-                Bring back
-              </Button>
-            )}
-          </li>
-        ))}
-      </ol>
+                <Tick checked={picked.includes(entry.number)} set={() => pick(entry.number)}>
+                  <span className="sr-only">Compare revision {entry.number}</span>
+                </Tick>
+                <span className="text-soft">{entry.number}</span>
+                <span className="text-sm text-soft">
+                  {shortDate(entry.at)} {clock(entry.at)}
+                </span>
+                <span>{entry.reason}</span>
+                {entry.number !== newest && (
+                  <Button
+                    tone="quiet"
+                    aria-label={`Bring back revision ${entry.number}`}
+                    onClick={() => {
+                      restore(entry.number);
+                      onClose();
+                    }}
+                  >
+                    Bring back
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ol>
+        )}
+      </Part>
     </Sheet>
   );
 }
 
 function Compared({ programId, before, after }: { programId: ProgramId; before: number; after: number }) {
   const found = useQuery(query.compare(programId, before, after));
-  if (!found.data) return null;
   return (
-    <div
-      className="my-2 max-h-72 overflow-auto rounded border border-line"
-      tabIndex={0}
-      role="region"
-      aria-label="What differs"
-    >
-      <table className="w-full text-left text-sm">
-        <thead>
-          <tr className="bg-sunk">
-            <th className="p-1.5 font-medium">Where</th>
-            <th className="p-1.5 font-medium">Revision {before}</th>
-            <th className="p-1.5 font-medium">Revision {after}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {found.data.differences.map((one) => (
-            <tr key={one.where + one.before + one.after} className="border-t border-line align-top">
-              <td className="p-1.5">{one.where}</td>
-              <td className="p-1.5 text-soft">{one.before || "nothing"}</td>
-              <td className="p-1.5">{one.after || "nothing"}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      {found.data.differences.length === 0 && <p className="p-2">The two say the same.</p>}
-    </div>
+    <Part of={found}>
+      {(data) => (
+        <div
+          className="my-2 max-h-72 overflow-auto rounded border border-line"
+          tabIndex={0}
+          role="region"
+          aria-label="What differs"
+        >
+          <table className="w-full text-left text-sm">
+            <thead>
+              <tr className="bg-sunk">
+                <th className="p-1.5 font-medium">Where</th>
+                <th className="p-1.5 font-medium">Revision {before}</th>
+                <th className="p-1.5 font-medium">Revision {after}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {data.differences.map((one) => (
+                <tr key={one.where + one.before + one.after} className="border-t border-line align-top">
+                  <td className="p-1.5">{one.where}</td>
+                  <td className="p-1.5 text-soft">{one.before || "nothing"}</td>
+                  <td className="p-1.5">{one.after || "nothing"}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          {data.differences.length === 0 && <p className="p-2">The two say the same.</p>}
+        </div>
+      )}
+    </Part>
   );
 }

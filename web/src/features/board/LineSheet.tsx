@@ -1,12 +1,12 @@
+import { Part } from "../../ui/Waiting";
+import { Picker, Select } from "../../ui/Select";
 import { query } from "../../api/query";
 import { NOWHERE, type ClientId, type ExerciseId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Field } from "../../ui/Field";
 import { SavedField } from "../../ui/SavedField";
-import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
 import type { Edit, Save } from "./useBoard";
 
@@ -25,7 +25,7 @@ export function LineSheet({
   const [place, setPlace] = useState<"" | "B">("");
   const page = useQuery(query.exercise(line.exercise_id, client));
   const instead = useQuery(query.substitutes(line.exercise_id, client, null));
-  const policies = useQuery({ ...query.policies(), staleTime: Infinity });
+  const policies = useQuery(query.policies());
   const rungs = page.data?.ladders[0]?.rungs ?? [];
   const at = rungs.findIndex((rung) => rung.here);
   const change = (fields: Omit<Schemas["ChangeLine"], "op" | "line">, what: string) =>
@@ -92,17 +92,14 @@ export function LineSheet({
           <h3 id="swap" className="font-semibold">
             Do instead
           </h3>
-          <label className="flex items-center gap-2 text-sm">
-            <select
-              aria-label="In which weeks to do it instead"
-              value={place}
-              onChange={(event) => setPlace(event.target.value as "" | "B")}
-              className="min-h-8 rounded-md border border-line-strong/60 bg-raised px-2"
-            >
-              <option value="">in every week</option>
-              <option value="B">in B weeks</option>
-            </select>
-          </label>
+          <Picker
+            aria-label="In which weeks to do it instead"
+            className="text-sm"
+            value={place}
+            empty="in every week"
+            options={[["B", "in B weeks"]] as const}
+            choose={setPlace}
+          />
         </div>
         {line.variant_b && (
           <p className="flex items-center justify-between text-sm">
@@ -112,35 +109,39 @@ export function LineSheet({
             </Button>
           </p>
         )}
-        <ol className="mt-1 border-t border-line">
-          {instead.data?.slice(0, 6).map((one) => (
-            <li key={one.exercise.id} className="flex items-center gap-3 border-b border-line py-1.5">
-              <span className="mr-auto">
-                <span className="font-medium">{one.exercise.name}</span>
-                <span className="block text-sm text-soft">{one.reasons.join(" · ")}</span>
-              </span>
-              <Button
-                aria-label={`Take it: ${one.exercise.name}`}
-                onClick={() => {
-                  save(
-                    [
-                      {
-                        op: "change_exercise",
-                        line: line.id,
-                        exercise: one.exercise.id,
-                        variant: place,
-                      } as Edit,
-                    ],
-                    `${one.exercise.name} instead of ${line.exercise}${place ? " in B weeks" : ""}`,
-                  );
-                  onClose();
-                }}
-              >
-                Take it
-              </Button>
-            </li>
-          ))}
-        </ol>
+        <Part of={instead}>
+          {(list) => (
+            <ol className="mt-1 border-t border-line">
+              {list.slice(0, 6).map((one) => (
+                <li key={one.exercise.id} className="flex items-center gap-3 border-b border-line py-1.5">
+                  <span className="mr-auto">
+                    <span className="font-medium">{one.exercise.name}</span>
+                    <span className="block text-sm text-soft">{one.reasons.join(" · ")}</span>
+                  </span>
+                  <Button
+                    aria-label={`Take it: ${one.exercise.name}`}
+                    onClick={() => {
+                      save(
+                        [
+                          {
+                            op: "change_exercise",
+                            line: line.id,
+                            exercise: one.exercise.id,
+                            variant: place,
+                          } as Edit,
+                        ],
+                        `${one.exercise.name} instead of ${line.exercise}${place ? " in B weeks" : ""}`,
+                      );
+                      onClose();
+                    }}
+                  >
+                    Take it
+                  </Button>
+                </li>
+              ))}
+            </ol>
+          )}
+        </Part>
       </section>
     </Sheet>
   );
@@ -158,17 +159,12 @@ function RungSelect({
   choose: (id: ExerciseId) => void;
 }) {
   return (
-    <Field label={label}>
-      {(box) => (
-        <select {...box} value={value} onChange={(event) => choose(event.target.value as ExerciseId)}>
-          <option value="">not named</option>
-          {rungs.map((rung) => (
-            <option key={rung.id} value={rung.id}>
-              {rung.name}
-            </option>
-          ))}
-        </select>
-      )}
-    </Field>
+    <Select
+      label={label}
+      value={value as ExerciseId | ""}
+      empty="not named"
+      options={rungs.map((rung) => [rung.id, rung.name] as const)}
+      choose={(id) => choose(id as ExerciseId)}
+    />
   );
 }

@@ -2,7 +2,7 @@ import type { LineId, WeekId } from "../../api/ids";
 import { memo } from "react";
 import type { Schemas } from "../../api/client";
 import { AddDay } from "./AddDay";
-import type { Command } from "./commands";
+import type { Command } from "./runCommand";
 import { DayRows, type Opened } from "./DayRows";
 import type { Save } from "./useBoard";
 import { WeekHeads } from "./WeekHeads";

@@ -1,3 +1,4 @@
+import { Part } from "../../ui/Waiting";
 import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
@@ -79,22 +80,26 @@ function TemplateSheet({
   const templates = useQuery(query.templates(client));
   return (
     <Sheet title="The next phase from a template" open onClose={onClose}>
-      <ul>
-        {templates.data?.map((one) => (
-          <li key={one.id} className="flex items-start gap-3 border-b border-line py-2">
-            <span className="mr-auto">
-              <span className="font-medium">{one.name}</span>{" "}
-              <span className="text-sm text-soft">
-                {one.school} · {one.days} days, {one.weeks} weeks
-              </span>
-              <span className="block text-sm text-soft">{one.suits}</span>
-            </span>
-            <Button aria-label={`Take it: ${one.name}`} onClick={() => take(one.id)}>
-              Take it
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <Part of={templates}>
+        {(list) => (
+          <ul>
+            {list.map((one) => (
+              <li key={one.id} className="flex items-start gap-3 border-b border-line py-2">
+                <span className="mr-auto">
+                  <span className="font-medium">{one.name}</span>{" "}
+                  <span className="text-sm text-soft">
+                    {one.school} · {one.days} days, {one.weeks} weeks
+                  </span>
+                  <span className="block text-sm text-soft">{one.suits}</span>
+                </span>
+                <Button aria-label={`Take it: ${one.name}`} onClick={() => take(one.id)}>
+                  Take it
+                </Button>
+              </li>
+            ))}
+          </ul>
+        )}
+      </Part>
     </Sheet>
   );
 }

@@ -1,3 +1,4 @@
+import { LimitBar } from "../../ui/Bars";
 import type { Schemas } from "../../api/client";
 import { minutes } from "../../ui/format";
 
@@ -26,22 +27,7 @@ export function TimePanel({ view, phase }: { view: Schemas["BoardView"]; phase: 
                       Week {week.number}
                     </th>
                     <td>
-                      <svg width="100%" height="12" role="img" aria-label={`${needs} of ${limit} min`}>
-                        <rect
-                          y="2"
-                          height="8"
-                          width={`${(needs / most) * 100}%`}
-                          fill={needs > limit ? "var(--color-caution)" : "var(--color-outline)"}
-                        />
-                        <line
-                          x1={`${(limit / most) * 100}%`}
-                          x2={`${(limit / most) * 100}%`}
-                          y1="0"
-                          y2="12"
-                          stroke="var(--color-ember)"
-                          strokeWidth="2"
-                        />
-                      </svg>
+                      <LimitBar needs={needs} limit={limit} most={most} says={`${needs} of ${limit} min`} />
                     </td>
                     <td
                       className={`w-16 text-right text-sm ${needs > limit ? "font-medium text-caution" : ""}`}

@@ -1,3 +1,4 @@
+import { PlannedAndDone } from "../../ui/Bars";
 import type { Schemas } from "../../api/client";
 import { WeekPicker } from "./WeekPicker";
 
@@ -69,7 +70,14 @@ function Table({ muscles, week, most }: { muscles: Schemas["MuscleWeek"][]; week
               {entry.muscle}
             </th>
             <td className="py-1">
-              <Bar entry={entry} band={week.band} most={most} />
+              <PlannedAndDone
+                planned={Number(entry.planned)}
+                done={Number(entry.done)}
+                most={most}
+                band={week.band}
+                over={entry.standing === "above"}
+                says={`${Number(entry.planned)} sets planned, ${Number(entry.done)} done, band ${week.band.low} to ${week.band.high}`}
+              />
             </td>
             <td className={`w-24 py-1 pl-2 text-right text-sm ${tones[entry.standing]}`}>
               <details>
@@ -91,29 +99,5 @@ function Table({ muscles, week, most }: { muscles: Schemas["MuscleWeek"][]; week
         ))}
       </tbody>
     </table>
-  );
-}
-
-function Bar({ entry, band, most }: { entry: Schemas["MuscleWeek"]; band: Week["band"]; most: number }) {
-  const x = (sets: number | string) => `${(Number(sets) / most) * 100}%`;
-  return (
-    <svg
-      width="100%"
-      height="18"
-      role="img"
-      aria-label={`${Number(entry.planned)} sets planned, ${Number(entry.done)} done, band ${band.low} to ${band.high}`}
-    >
-      <rect x={x(band.low)} width={x(band.high - band.low)} y="0" height="18" fill="var(--color-line)" />
-      <rect x="0" width={x(entry.done)} y="4" height="10" fill="var(--color-done)" />
-      <rect
-        x="0.75"
-        width={x(entry.planned)}
-        y="4"
-        height="10"
-        fill="none"
-        stroke={entry.standing === "above" ? "var(--color-caution)" : "var(--color-outline)"}
-        strokeWidth="1.5"
-      />
-    </svg>
   );
 }

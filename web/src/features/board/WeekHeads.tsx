@@ -1,11 +1,11 @@
+import { Picker } from "../../ui/Select";
+import { WeekKind } from "../../api/enums";
 import { SlidersHorizontal } from "lucide-react";
 import type { Schemas } from "../../api/client";
 import { shortId } from "../../api/ids";
 import { shortDate } from "../../ui/format";
 import type { Opened } from "./DayRows";
 import type { Save } from "./useBoard";
-
-const kinds: Schemas["WeekKind"][] = ["build", "hold", "ease off"];
 
 /** The weeks of a phase: number, date, and what each does. */
 export function WeekHeads({
@@ -50,28 +50,20 @@ export function WeekHeads({
               {week.is_now && <span className="text-sm font-semibold text-ember">now</span>}
             </span>
             <span className="flex items-center gap-1">
-              <select
+              <Picker
+                quiet
                 aria-label={`What week ${week.number} does`}
                 value={week.kind}
-                className="-ml-1 bg-transparent text-sm font-normal text-soft"
-                onChange={(event) =>
+                className="-ml-1 font-normal text-soft"
+                options={WeekKind}
+                choose={(kind) =>
+                  kind &&
                   save(
-                    [
-                      {
-                        op: "change_week",
-                        phase: phase.id,
-                        week: week.id,
-                        kind: event.target.value as Schemas["WeekKind"],
-                      },
-                    ],
-                    `Week ${week.number}: ${event.target.value}`,
+                    [{ op: "change_week", phase: phase.id, week: week.id, kind }],
+                    `Week ${week.number}: ${kind}`,
                   )
                 }
-              >
-                {kinds.map((kind) => (
-                  <option key={kind}>{kind}</option>
-                ))}
-              </select>
+              />
               <button
                 type="button"
                 aria-label={`Variant and place of week ${week.number}`}

@@ -1,3 +1,4 @@
+import { Picker } from "../../ui/Select";
 import type { Schemas } from "../../api/client";
 
 /** Which week a panel shows. */
@@ -13,18 +14,13 @@ export function WeekPicker({
   return (
     <label className="flex items-center gap-2 text-sm">
       in week
-      <select
-        value={at}
-        onChange={(event) => choose(Number(event.target.value))}
-        className="min-h-8 rounded-md border border-line-strong/60 bg-raised px-2"
-      >
-        {phase.weeks.map((entry, index) => (
-          <option key={entry.id} value={index}>
-            {entry.number}
-            {entry.is_now ? ", now" : ""}
-          </option>
-        ))}
-      </select>
+      <Picker
+        value={String(at)}
+        choose={(week) => choose(Number(week))}
+        options={phase.weeks.map(
+          (entry, index) => [String(index), `${entry.number}${entry.is_now ? ", now" : ""}`] as const,
+        )}
+      />
     </label>
   );
 }

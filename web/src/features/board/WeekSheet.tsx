@@ -1,8 +1,8 @@
+import { Select } from "../../ui/Select";
 import { NOWHERE } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
-import { Field } from "../../ui/Field";
 import { Sheet } from "../../ui/Sheet";
 import type { Save } from "./useBoard";
 
@@ -48,25 +48,19 @@ export function WeekSheet({
           />
           <Button onClick={alternate}>Alternate A and B in the whole phase</Button>
         </div>
-        <Field label="Place" hint="For a travel week: every day of it is read against this place.">
-          {(box) => (
-            <select
-              {...box}
-              value={week.place}
-              onChange={(event) => {
-                const place = view.places.find((one) => one.id === event.target.value);
-                change({ place: place?.id ?? NOWHERE }, place ? `at ${place.name}` : "at the usual place");
-              }}
-            >
-              <option value="">where each day says</option>
-              {view.places.map((place) => (
-                <option key={place.id} value={place.id}>
-                  {place.name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <Select
+          label="Place"
+          hint="For a travel week: every day of it is read against this place."
+          value={week.place}
+          empty="where each day says"
+          options={view.places.map((place) => [place.id, place.name] as const)}
+          choose={(place) =>
+            change(
+              { place: place || NOWHERE },
+              `at ${view.places.find((one) => one.id === place)?.name ?? "the usual place"}`,
+            )
+          }
+        />
         {phase.weeks.length > 1 && (
           <Button
             tone="stop"

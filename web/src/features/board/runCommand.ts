@@ -1,9 +1,12 @@
 // What a command on a cell does to the board.
 import { NOWHERE, type LineId, type WeekId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
-import type { Command } from "./commands";
+import type { Action } from "../../app/shortcuts";
 import type { Opened } from "./DayRows";
 import type { Fill, Save } from "./useBoard";
+
+/** What a key pressed on a cell asks for beyond moving and typing. */
+export type Command = Exclude<Action<"cell">, "up" | "down" | "left" | "right" | "open" | "empty">;
 
 let copied = "";
 

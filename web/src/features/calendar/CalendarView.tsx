@@ -1,3 +1,4 @@
+import { Input } from "../../ui/Input";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -148,12 +149,11 @@ function WaysOutSheet({
       {save.error instanceof Problem && <Message tone="stop">{save.error.message}</Message>}
       <label className="grid gap-1 text-sm font-medium">
         Why, for the logbook
-        <input
+        <Input
           value={reason}
           maxLength={200}
           placeholder="client away, ill, room taken …"
-          onChange={(event) => setReason(event.target.value)}
-          className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal"
+          change={setReason}
         />
       </label>
       <ul className="mt-3">

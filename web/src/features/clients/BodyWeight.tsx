@@ -1,3 +1,5 @@
+import { Picture } from "../../ui/Picture";
+import { Input } from "../../ui/Input";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Scale } from "lucide-react";
 import { useState } from "react";
@@ -65,16 +67,16 @@ export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
               </span>
             </p>
           ) : (
-            <input
+            <Input
               aria-label={`Body weight, ${client.facts.unit}`}
-              inputMode="decimal"
+              sort="decimal"
               placeholder={client.facts.unit}
               value={typed}
-              onChange={(event) => {
+              change={(text) => {
                 keep.reset();
-                setTyped(event.target.value);
+                setTyped(text);
               }}
-              className="min-h-9 w-24 rounded-md border border-line-strong/60 bg-raised px-2.5 placeholder:text-soft"
+              className="w-24"
             />
           )}
           {(typed.trim() || settled) && (
@@ -121,11 +123,10 @@ function Trend({ weights }: { weights: Schemas["Weighed"][] }) {
   const y = (value: number) => 36 - ((value - low) / Math.max(high - low, 0.5)) * 28;
   const points = values.map((value, index) => [x(days[index] ?? first), y(value)] as const);
   return (
-    <svg
-      width="120"
-      height="44"
-      role="img"
-      aria-label={`Body weights: ${weights.map((w) => `${shortDate(w.on)} ${load(w.load)}`).join(", ")}`}
+    <Picture
+      width={120}
+      height={44}
+      says={`Body weights: ${weights.map((w) => `${shortDate(w.on)} ${load(w.load)}`).join(", ")}`}
     >
       <polyline
         fill="none"
@@ -136,6 +137,6 @@ function Trend({ weights }: { weights: Schemas["Weighed"][] }) {
       {points.map(([cx, cy], index) => (
         <circle key={index} cx={cx} cy={cy} r="3" fill="var(--color-ink)" />
       ))}
-    </svg>
+    </Picture>
   );
 }

@@ -1,42 +1,15 @@
+import { GoalKind, School, TrainingAge } from "../../api/enums";
 import { Choice } from "../../ui/Choice";
 import { weekdays } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { SavedField } from "../../ui/SavedField";
 import { Select } from "../../ui/Select";
 import { Tick } from "../../ui/Tick";
-import type { Schemas } from "../../api/client";
 import { BodyWeight } from "./BodyWeight";
 import { useClient } from "./ClientFrame";
 import { useSaveFacts } from "./useSaveFacts";
 
-const goals: Schemas["GoalKind"][] = [
-  "muscle size",
-  "maximal strength",
-  "general fitness",
-  "body weight",
-  "sport or trip",
-  "strong around a joint",
-  "posture",
-  "lagging muscles",
-  "everyday strength",
-  "enjoyment",
-];
-const schools: Schemas["School"][] = [
-  "reps in a range",
-  "load",
-  "reserve",
-  "sets",
-  "control",
-  "density",
-  "skill",
-];
-const ages: Schemas["TrainingAge"][] = [
-  "not active so far",
-  "less than six months",
-  "coming back after a break",
-  "six months to two years",
-  "more than two years",
-];
+const ages = TrainingAge.filter(Boolean);
 
 /** Who the client is and what for; each field keeps itself when it is left. */
 export function ClientFileView() {
@@ -61,7 +34,7 @@ export function ClientFileView() {
           <Select
             label="Main goal"
             value={facts.aim}
-            options={goals}
+            options={GoalKind}
             empty="not said yet"
             choose={(aim) => save({ aim })}
           />
@@ -74,7 +47,7 @@ export function ClientFileView() {
           <Select
             label="Second goal"
             value={facts.second_aim}
-            options={goals}
+            options={GoalKind}
             empty="none"
             choose={(second_aim) => save({ second_aim })}
           />
@@ -143,7 +116,7 @@ export function ClientFileView() {
           <Select
             label="Raised first"
             value={facts.school}
-            options={schools}
+            options={School}
             choose={(school) => school && save({ school })}
           />
           <Choice

@@ -6,7 +6,7 @@ import { useNavigate } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
-import { Field } from "../../ui/Field";
+import { TextField } from "../../ui/Input";
 import { Message } from "../../ui/Message";
 
 /** Name and unit are enough; the file opens at once and keeps itself. The unit is what most clients have. */
@@ -34,20 +34,13 @@ export function NewClientView() {
     >
       <h1 className="text-2xl font-semibold tracking-tight">New client</h1>
       {add.error && <Message tone="stop">{add.error.message}</Message>}
-      <Field
+      <TextField
         label="Name"
         hint="Enough to begin. All the rest is written while you talk, and saved as you go."
-      >
-        {(box) => (
-          <input
-            {...box}
-            value={name}
-            autoFocus
-            autoComplete="off"
-            onChange={(event) => setName(event.target.value)}
-          />
-        )}
-      </Field>
+        value={name}
+        autoFocus
+        change={setName}
+      />
       <Choice
         label="Loads in"
         value={unit ?? null}

@@ -1,3 +1,4 @@
+import { actionOf, isTyping } from "../../app/shortcuts";
 import { inWords } from "../../outbox/words";
 import { NOWHERE } from "../../api/ids";
 import { useQueryClient } from "@tanstack/react-query";
@@ -74,9 +75,8 @@ export function Floor({
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.target instanceof HTMLElement && event.target.matches("input, textarea, select")) return;
-      const step = event.key === "n" ? 1 : event.key === "p" ? -1 : 0;
+      const asked = isTyping(event) ? null : actionOf("floor", event);
+      const step = asked === "next" ? 1 : asked === "previous" ? -1 : 0;
       if (step && shown.lines[lineIndex + step]) setChosen(firstOpen(shown, lineIndex + step));
     };
     window.addEventListener("keydown", onKey);

@@ -1,9 +1,9 @@
+import { TextField } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
-import { Field } from "../../ui/Field";
 import { today } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
@@ -26,14 +26,8 @@ export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onCl
         }}
       >
         <div className="grid grid-cols-[1fr_10rem] gap-3">
-          <Field label="Given by">
-            {(box) => <input {...box} value={by} autoFocus onChange={(event) => setBy(event.target.value)} />}
-          </Field>
-          <Field label="On">
-            {(box) => (
-              <input {...box} type="date" value={on} onChange={(event) => setOn(event.target.value)} />
-            )}
-          </Field>
+          <TextField label="Given by" value={by} autoFocus change={setBy} />
+          <TextField label="On" sort="date" value={on} change={setOn} />
         </div>
         <Choice
           label="Up to"
@@ -44,9 +38,12 @@ export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onCl
           ]}
           choose={setUpTo}
         />
-        <Field label="Limits, if any" hint="As the clinician wrote them">
-          {(box) => <input {...box} value={limits} onChange={(event) => setLimits(event.target.value)} />}
-        </Field>
+        <TextField
+          label="Limits, if any"
+          hint="As the clinician wrote them"
+          value={limits}
+          change={setLimits}
+        />
         {keep.error && <Message tone="stop">{keep.error.message}</Message>}
         <Button type="submit" tone="act" disabled={!by.trim() || keep.isPending}>
           Record it

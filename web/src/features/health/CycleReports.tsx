@@ -1,9 +1,9 @@
+import { TextField } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
-import { Field } from "../../ui/Field";
 import { fullDate, today } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { useHealth } from "./useHealth";
@@ -36,9 +36,12 @@ export function CycleReports({
         Her own cycle report
       </h2>
       <Choice label="Energy today" value={energy} options={energies} choose={setEnergy} />
-      <Field label="In her words" hint="She decides what is written here and what follows from it.">
-        {(box) => <input {...box} value={words} onChange={(event) => setWords(event.target.value)} />}
-      </Field>
+      <TextField
+        label="In her words"
+        hint="She decides what is written here and what follows from it."
+        value={words}
+        change={setWords}
+      />
       {keep.error && <Message tone="stop">{keep.error.message}</Message>}
       <Button className="justify-self-start" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
         Keep the report

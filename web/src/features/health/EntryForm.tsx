@@ -1,9 +1,9 @@
+import { TextField } from "../../ui/Input";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { freshId, type ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
-import { Field } from "../../ui/Field";
 import { today } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
@@ -76,26 +76,13 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
           options={topics}
           choose={(topic) => topic && set({ topic })}
         />
-        <Field label="In a few words">
-          {(box) => (
-            <input
-              {...box}
-              value={draft.words}
-              placeholder="ligament; no trouble for four weeks; came back on the stairs"
-              onChange={(event) => set({ words: event.target.value })}
-            />
-          )}
-        </Field>
-        <Field label="On">
-          {(box) => (
-            <input
-              {...box}
-              type="date"
-              value={draft.on}
-              onChange={(event) => set({ on: event.target.value })}
-            />
-          )}
-        </Field>
+        <TextField
+          label="In a few words"
+          value={draft.words}
+          placeholder="ligament; no trouble for four weeks; came back on the stairs"
+          change={(words) => set({ words })}
+        />
+        <TextField label="On" sort="date" value={draft.on} change={(on) => set({ on })} />
       </div>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
         {isPaired(draft.topic) && (
@@ -122,16 +109,7 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
           choose={(state) => set({ state })}
         />
         {draft.topic === "pregnancy" && (
-          <Field label="Due date">
-            {(box) => (
-              <input
-                {...box}
-                type="date"
-                value={draft.due_on}
-                onChange={(event) => set({ due_on: event.target.value })}
-              />
-            )}
-          </Field>
+          <TextField label="Due date" sort="date" value={draft.due_on} change={(due_on) => set({ due_on })} />
         )}
         <Tick checked={draft.clinician} set={(checked) => set({ clinician: checked })}>
           A clinician knows

@@ -1,3 +1,4 @@
+import { Disease, Sign } from "../../api/enums";
 import type { ClientId } from "../../api/ids";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -8,19 +9,6 @@ import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
 import { Tick } from "../../ui/Tick";
 import { useHealth } from "./useHealth";
-
-const diseases: Schemas["Disease"][] = ["heart or blood vessels", "diabetes", "kidneys"];
-const signs: Schemas["Sign"][] = [
-  "discomfort in chest, neck, jaw or arms, at rest or with effort",
-  "breathless at rest or with little effort",
-  "dizzy or fainting",
-  "breathless lying down or waking breathless at night",
-  "swollen ankles",
-  "racing or uneven heartbeat",
-  "calf pain when walking that stops with rest",
-  "a heart murmur somebody heard",
-  "unusual tiredness or breathlessness with everyday things",
-];
 
 /** The four questions of the screen; nothing is assumed about what was not asked. */
 export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose: () => void }) {
@@ -55,7 +43,7 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
         />
         <Ticks
           legend="2. Known disease of"
-          options={diseases}
+          options={Disease}
           chosen={known}
           change={setKnown}
           none={asked.known}
@@ -66,7 +54,7 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
         />
         <Ticks
           legend="3. Any of these, now or in the last weeks"
-          options={signs}
+          options={Sign}
           chosen={found}
           change={setFound}
           none={asked.found}

@@ -1,3 +1,4 @@
+import { Part } from "../../ui/Waiting";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { Button } from "../../ui/Button";
@@ -14,19 +15,26 @@ export function WarningSigns({
   /** Ends the session, where one is under way. */
   onEnd?: () => void;
 }) {
-  const signs = useQuery({ ...query.warningSigns(), staleTime: Infinity });
+  const signs = useQuery(query.warningSigns());
   return (
     <Sheet title="Stop the session at any of these" open={open} onClose={onClose}>
-      <ul className="list-disc pl-5 text-lg leading-snug">
-        {signs.data?.signs.map((sign) => (
-          <li key={sign} className="py-1">
-            {sign}
-          </li>
-        ))}
-      </ul>
-      <p className="mt-3 rounded-md border border-stop/40 bg-stop-wash px-3 py-2 text-lg text-stop">
-        {signs.data?.what_to_do}
-      </p>
+      <Part of={signs}>
+        {(told) => (
+          <>
+            {" "}
+            <ul className="list-disc pl-5 text-lg leading-snug">
+              {told.signs.map((sign) => (
+                <li key={sign} className="py-1">
+                  {sign}
+                </li>
+              ))}
+            </ul>
+            <p className="mt-3 rounded-md border border-stop/40 bg-stop-wash px-3 py-2 text-lg text-stop">
+              {told.what_to_do}
+            </p>
+          </>
+        )}
+      </Part>
       {onEnd && (
         <Button big tone="stop" className="mt-3 w-full" onClick={onEnd}>
           End the session now

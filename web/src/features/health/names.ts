@@ -1,20 +1,10 @@
+import { Joint } from "../../api/enums";
 // Joints and conditions as one says them.
 import type { Schemas } from "../../api/client";
 
-export const JOINTS: readonly Schemas["Joint"][] = [
-  "neck",
-  "shoulder",
-  "elbow",
-  "wrist",
-  "lower back",
-  "hip",
-  "knee",
-  "ankle",
-];
-
 /** Whether there is a left and a right one. */
 export const isPaired = (topic: string): boolean =>
-  (JOINTS as readonly string[]).includes(topic) && topic !== "neck" && topic !== "lower back";
+  (Joint as readonly string[]).includes(topic) && topic !== "neck" && topic !== "lower back";
 
 export function topicName(topic: string, side: Schemas["Side"] | null | undefined): string {
   if (!side) return topic;

@@ -1,7 +1,7 @@
+import { TextField } from "../../ui/Input";
 import { useState } from "react";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
-import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 import { SavedField } from "../../ui/SavedField";
 import { Select } from "../../ui/Select";
@@ -40,12 +40,8 @@ export function KitView() {
           A calm sentence that says what to change.
         </Message>
       ))}
-      <Field label="A field" hint="What it is for">
-        {(box) => <input {...box} />}
-      </Field>
-      <Field label="A field" problem="Must be a whole number">
-        {(box) => <input {...box} />}
-      </Field>
+      <TextField label="A field" hint="What it is for" />
+      <TextField label="A field" problem="Must be a whole number" />
       <SavedField label="A field that keeps itself" value={kept} save={setKept} hint={`Kept: ${kept}`} />
       <Select
         label="One of a list"

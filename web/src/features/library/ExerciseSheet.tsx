@@ -1,3 +1,4 @@
+import { TextField } from "../../ui/Input";
 import { asTyped } from "../../ui/asTyped";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
@@ -5,14 +6,14 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
 import { Tick } from "../../ui/Tick";
 import { JointTicks } from "./JointTicks";
 import { Ticks } from "./Ticks";
-import { draftOf, features, implementKinds, kinds, kitName, muscles, patterns } from "./words";
+import { ExerciseKind, Feature, ImplementKind, Muscle, Pattern } from "../../api/enums";
+import { draftOf, kitName } from "./words";
 
 /** An exercise of the trainer's own, or an edit kept apart from the one that ships. */
 export function ExerciseSheet({
@@ -63,71 +64,53 @@ export function ExerciseSheet({
       >
         {save.error && <Message tone="stop">{save.error.message}</Message>}
         <div className="grid grid-cols-2 gap-3">
-          <Field label="Name">
-            {(box) => (
-              <input
-                {...box}
-                value={draft.name}
-                autoFocus
-                onChange={(event) => set({ name: event.target.value })}
-              />
-            )}
-          </Field>
-          <Select label="Sort" value={draft.kind} options={kinds} choose={(kind) => kind && set({ kind })} />
+          <TextField label="Name" value={draft.name} autoFocus change={(name) => set({ name })} />
+          <Select
+            label="Sort"
+            value={draft.kind}
+            options={ExerciseKind}
+            choose={(kind) => kind && set({ kind })}
+          />
           <Select
             label="Movement"
             value={draft.pattern}
-            options={patterns}
+            options={Pattern}
             choose={(pattern) => pattern && set({ pattern })}
           />
           <div className="grid grid-cols-2 gap-3">
-            <Field label="Seconds a rep">
-              {(box) => (
-                <input {...box} value={seconds} onChange={(event) => setSeconds(event.target.value)} />
-              )}
-            </Field>
-            <Field label="% body weight">
-              {(box) => <input {...box} value={share} onChange={(event) => setShare(event.target.value)} />}
-            </Field>
+            <TextField label="Seconds a rep" value={seconds} change={setSeconds} />
+            <TextField label="% body weight" value={share} change={setShare} />
           </div>
         </div>
-        <Ticks label="Trains" options={muscles} chosen={draft.movers} change={(movers) => set({ movers })} />
+        <Ticks label="Trains" options={Muscle} chosen={draft.movers} change={(movers) => set({ movers })} />
         <Ticks
           label="Helped by"
-          options={muscles}
+          options={Muscle}
           chosen={draft.helpers}
           change={(helpers) => set({ helpers })}
         />
         <Ticks
           label="Loaded with, first choice first"
-          options={implementKinds}
+          options={ImplementKind}
           name={kitName}
           chosen={draft.implements}
           change={(chosen) => set({ implements: chosen })}
         />
-        <Ticks label="Needs" options={features} chosen={draft.needs} change={(needs) => set({ needs })} />
+        <Ticks label="Needs" options={Feature} chosen={draft.needs} change={(needs) => set({ needs })} />
         <JointTicks joints={draft.joints} change={(joints) => set({ joints })} />
         <div className="grid grid-cols-2 gap-3">
-          <Field label="Cues, one a line">
-            {(box) => (
-              <textarea
-                {...box}
-                rows={3}
-                defaultValue={draft.cues.join("\n")}
-                onChange={(event) => set({ cues: lines(event.target.value) })}
-              />
-            )}
-          </Field>
-          <Field label="Faults that end a set, one a line">
-            {(box) => (
-              <textarea
-                {...box}
-                rows={3}
-                defaultValue={draft.faults.join("\n")}
-                onChange={(event) => set({ faults: lines(event.target.value) })}
-              />
-            )}
-          </Field>
+          <TextField
+            label="Cues, one a line"
+            rows={3}
+            defaultValue={draft.cues.join("\n")}
+            change={(text) => set({ cues: lines(text) })}
+          />
+          <TextField
+            label="Faults that end a set, one a line"
+            rows={3}
+            defaultValue={draft.faults.join("\n")}
+            change={(text) => set({ faults: lines(text) })}
+          />
           {(!exercise || exercise.own) && (
             <>
               <Select

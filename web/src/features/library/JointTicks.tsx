@@ -1,5 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { JOINTS } from "../health/names";
+import { Joint } from "../../api/enums";
 
 type Load = Schemas["JointLoadRequest"];
 const next: Record<string, Schemas["Stress"] | null> = {
@@ -19,7 +19,7 @@ export function JointTicks({ joints: loads, change }: { joints: Load[]; change: 
         Asks of the joints: press for a little, some, a lot
       </span>
       <div className="flex flex-wrap gap-1">
-        {JOINTS.map((joint) => {
+        {Joint.map((joint) => {
           const load = of(joint);
           return (
             <button

@@ -1,3 +1,6 @@
+import { actionOf } from "../../app/shortcuts";
+import { Picker } from "../../ui/Select";
+import { Input } from "../../ui/Input";
 import { query } from "../../api/query";
 import type { ClientId, PlaceId } from "../../api/ids";
 import { useAddress } from "../../app/useAddress";
@@ -41,8 +44,9 @@ export function LibraryView() {
   };
   const onKey = (event: KeyboardEvent) => {
     const at = hits.findIndex((hit) => hit.exercise.id === shown);
-    if (event.key === "ArrowDown") open(hits[Math.min(at + 1, hits.length - 1)]?.exercise.id);
-    else if (event.key === "ArrowUp") open(hits[Math.max(at - 1, 0)]?.exercise.id);
+    const asked = actionOf("library", event);
+    if (asked === "down") open(hits[Math.min(at + 1, hits.length - 1)]?.exercise.id);
+    else if (asked === "up") open(hits[Math.max(at - 1, 0)]?.exercise.id);
     else return;
     event.preventDefault();
   };
@@ -50,15 +54,16 @@ export function LibraryView() {
     <div className="mx-auto grid max-w-7xl gap-x-8 gap-y-4 px-4 py-5 lg:grid-cols-[23rem_1fr]">
       <section aria-label="Find an exercise" className="grid content-start gap-2">
         <h1 className="text-2xl font-semibold tracking-tight">Library</h1>
-        <input
-          type="search"
+        <Input
+          sort="search"
           aria-label="Find by name, muscle, pattern, kit or a joint to go easy on"
           placeholder="row, glutes, hinge dumbbell, knee friendly …"
           value={q}
           autoFocus
-          onChange={(event) => change("q", event.target.value)}
+          change={(text) => change("q", text)}
           onKeyDown={onKey}
-          className="min-h-10 w-full rounded-md border border-line-strong/60 bg-raised px-3 placeholder:text-soft"
+          wide
+          className="min-h-10"
         />
         <div className="grid grid-cols-2 gap-2">
           <Pick
@@ -160,18 +165,7 @@ function Pick({
   return (
     <label className="flex items-center gap-2 text-sm">
       {label}
-      <select
-        value={value}
-        onChange={(event) => choose(event.target.value)}
-        className="min-h-9 w-full min-w-0 rounded-md border border-line-strong/60 bg-raised px-2"
-      >
-        <option value="">{empty}</option>
-        {options.map(([id, name]) => (
-          <option key={id} value={id}>
-            {name}
-          </option>
-        ))}
-      </select>
+      <Picker wide className="min-w-0" value={value} empty={empty} options={options} choose={choose} />
     </label>
   );
 }

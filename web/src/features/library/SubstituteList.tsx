@@ -1,3 +1,4 @@
+import { Part } from "../../ui/Waiting";
 import { query } from "../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
@@ -17,55 +18,58 @@ export function SubstituteList({
 }) {
   const [search] = useSearchParams();
   const found = useQuery(query.substitutes(id, client, place));
-  if (!found.data) return null;
   return (
-    <section aria-labelledby="instead">
-      <h3 id="instead" className="font-semibold">
-        Instead of it
-      </h3>
-      <p className="text-sm text-soft">
-        {client || place
-          ? "With what is there, and leaving alone what hurts."
-          : "Choose a client or a place to see what can be done there."}
-      </p>
-      <ol className="mt-1 border-t border-line">
-        {found.data.map((entry, index) => (
-          <li
-            key={entry.exercise.id}
-            className="grid grid-cols-[1.5rem_minmax(0,1fr)_auto] gap-x-3 border-b border-line py-2"
-          >
-            <span className="text-soft">{index + 1}</span>
-            <span>
-              <Link
-                to={{ pathname: `/library/${entry.exercise.id}`, search: search.toString() }}
-                className="font-medium hover:underline"
+    <Part of={found}>
+      {(data) => (
+        <section aria-labelledby="instead">
+          <h3 id="instead" className="font-semibold">
+            Instead of it
+          </h3>
+          <p className="text-sm text-soft">
+            {client || place
+              ? "With what is there, and leaving alone what hurts."
+              : "Choose a client or a place to see what can be done there."}
+          </p>
+          <ol className="mt-1 border-t border-line">
+            {data.map((entry, index) => (
+              <li
+                key={entry.exercise.id}
+                className="grid grid-cols-[1.5rem_minmax(0,1fr)_auto] gap-x-3 border-b border-line py-2"
               >
-                {entry.exercise.name}
-              </Link>
-              <span className="block text-sm text-soft">{entry.reasons.join(" · ")}</span>
-              {entry.cautions.map((caution) => (
-                <span key={caution.about} className="block text-sm text-caution">
-                  {caution.text}
+                <span className="text-soft">{index + 1}</span>
+                <span>
+                  <Link
+                    to={{ pathname: `/library/${entry.exercise.id}`, search: search.toString() }}
+                    className="font-medium hover:underline"
+                  >
+                    {entry.exercise.name}
+                  </Link>
+                  <span className="block text-sm text-soft">{entry.reasons.join(" · ")}</span>
+                  {entry.cautions.map((caution) => (
+                    <span key={caution.about} className="block text-sm text-caution">
+                      {caution.text}
+                    </span>
+                  ))}
                 </span>
-              ))}
-            </span>
-            {entry.start && (
-              <details className="max-w-56 text-right">
-                <summary className="cursor-pointer font-medium">
-                  start {startWords(entry.start)}, estimated
-                </summary>
-                <p className="text-left text-sm text-soft">{entry.start.why}</p>
-              </details>
-            )}
-          </li>
-        ))}
-      </ol>
-      {found.data.length === 0 && (
-        <p className="py-2">
-          Nothing here trains the same with this kit and these joints. Look at the ladders.
-        </p>
+                {entry.start && (
+                  <details className="max-w-56 text-right">
+                    <summary className="cursor-pointer font-medium">
+                      start {startWords(entry.start)}, estimated
+                    </summary>
+                    <p className="text-left text-sm text-soft">{entry.start.why}</p>
+                  </details>
+                )}
+              </li>
+            ))}
+          </ol>
+          {data.length === 0 && (
+            <p className="py-2">
+              Nothing here trains the same with this kit and these joints. Look at the ladders.
+            </p>
+          )}
+        </section>
       )}
-    </section>
+    </Part>
   );
 }
 

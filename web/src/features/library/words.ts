@@ -1,86 +1,8 @@
-// The words an exercise is described with, in the order they are offered.
+// The words an exercise is described with.
 import type { Schemas } from "../../api/client";
 
-export const patterns: Schemas["Pattern"][] = [
-  "squat",
-  "hinge",
-  "lunge",
-  "push horizontal",
-  "push vertical",
-  "pull horizontal",
-  "pull vertical",
-  "carry",
-  "trunk",
-  "rotation",
-  "locomotion",
-  "balance",
-  "single joint",
-  "mobility",
-];
-export const kinds: Schemas["ExerciseKind"][] = [
-  "lift",
-  "hold",
-  "jump",
-  "carry",
-  "throw",
-  "balance",
-  "cardio",
-  "mobility",
-  "warm-up",
-  "stretch",
-];
-export const implementKinds: Schemas["ImplementKind"][] = [
-  "bodyweight",
-  "dumbbell",
-  "kettlebell",
-  "barbell",
-  "stack",
-  "band",
-  "improvised",
-  "medicine ball",
-];
 /** What an exercise is loaded with, as one says it. */
 export const kitName = (kind: Schemas["ImplementKind"]) => (kind === "bodyweight" ? "body weight" : kind);
-
-export const muscles: Schemas["Muscle"][] = [
-  "quadriceps",
-  "hamstrings",
-  "glutes",
-  "adductors",
-  "hip abductors",
-  "hip flexors",
-  "calves",
-  "shins",
-  "ankle stabilisers",
-  "chest",
-  "front shoulder",
-  "side shoulder",
-  "rear shoulder",
-  "upper back",
-  "lats",
-  "biceps",
-  "triceps",
-  "forearms",
-  "trunk",
-  "obliques",
-  "spinal erectors",
-];
-export const features: Schemas["Feature"][] = [
-  "wall",
-  "chair",
-  "doorway",
-  "table",
-  "open ground",
-  "bench",
-  "rack",
-  "box",
-  "pull-up bar",
-  "anchor",
-  "straps",
-  "sliders",
-  "big ball",
-  "stairs",
-];
 
 /** What the form begins with: the exercise as it is, or an empty one. */
 export function draftOf(exercise: Schemas["Exercise"] | null, name: string): Schemas["ExerciseRequest"] {

@@ -1,3 +1,5 @@
+import { Part } from "../../ui/Waiting";
+import { Picture } from "../../ui/Picture";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { type Schemas } from "../../api/client";
@@ -19,33 +21,36 @@ const names: Record<Schemas["ImplementKind"], string> = {
 /** What can be lifted, as it is typed: each load a tick on its line, each step of more than 10 % marked. */
 export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["Unit"] }) {
   const read = useQuery(query.equipment(unit, text));
-  if (!read.data) return null;
   return (
-    <div className="grid gap-4">
-      {read.data.problems.map((problem) => (
-        <Message key={problem.line} tone="caution">
-          Line {problem.line}, “{problem.text}”: {problem.expected}
-        </Message>
-      ))}
-      {read.data.kinds.map((kind) => (
-        <KindLine key={kind.kind} kind={kind} />
-      ))}
-      {(read.data.features.length > 0 || read.data.absent.length > 0) && (
-        <p>
-          <span className="text-sm font-medium">Also there: </span>
-          {read.data.features.join(", ") || "nothing listed"}
-          {read.data.absent.length > 0 && (
-            <span className="text-caution">; missing: {read.data.absent.join(", ")}</span>
+    <Part of={read}>
+      {(data) => (
+        <div className="grid gap-4">
+          {data.problems.map((problem) => (
+            <Message key={problem.line} tone="caution">
+              Line {problem.line}, “{problem.text}”: {problem.expected}
+            </Message>
+          ))}
+          {data.kinds.map((kind) => (
+            <KindLine key={kind.kind} kind={kind} />
+          ))}
+          {(data.features.length > 0 || data.absent.length > 0) && (
+            <p>
+              <span className="text-sm font-medium">Also there: </span>
+              {data.features.join(", ") || "nothing listed"}
+              {data.absent.length > 0 && (
+                <span className="text-caution">; missing: {data.absent.join(", ")}</span>
+              )}
+            </p>
           )}
-        </p>
+          {data.kinds.length > 0 && (
+            <p className="text-sm text-soft">
+              A tick is a load that can be made. Amber marks a step of more than 10 %: there, reps come before
+              load.
+            </p>
+          )}
+        </div>
       )}
-      {read.data.kinds.length > 0 && (
-        <p className="text-sm text-soft">
-          A tick is a load that can be made. Amber marks a step of more than 10 %: there, reps come before
-          load.
-        </p>
-      )}
-    </div>
+    </Part>
   );
 }
 
@@ -67,11 +72,10 @@ function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
           <span className="ml-2">= {span(low, high)}</span>
         </span>
       </figcaption>
-      <svg
+      <Picture
         width="100%"
-        height="24"
-        role="img"
-        aria-label={loads.map((made) => `${made.load.value} ${made.load.unit}`).join(", ")}
+        height={24}
+        says={loads.map((made) => `${made.load.value} ${made.load.unit}`).join(", ")}
       >
         <line x1="0" x2="100%" y1="18" y2="18" stroke="var(--color-line-strong)" />
         {loads.map((made, index) => (
@@ -101,7 +105,7 @@ function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
             </line>
           </g>
         ))}
-      </svg>
+      </Picture>
       {big > 0 && (
         <p className="text-sm text-caution">
           {big === 1 ? "1 step" : `${big} steps`} of more than 10 %: {gapsInWords(kind)}

@@ -1,10 +1,10 @@
+import { TextField } from "../../ui/Input";
 import { changed } from "../../api/changed";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
-import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 import { EquipmentPicture } from "./EquipmentPicture";
 
@@ -39,16 +39,12 @@ export function PlaceEditor({
     >
       <div className="grid content-start gap-3">
         <div className="grid grid-cols-[1fr_auto] gap-3">
-          <Field label="Place">
-            {(box) => (
-              <input
-                {...box}
-                value={draft.name}
-                onChange={(event) => setDraft({ ...draft, name: event.target.value })}
-                onBlur={() => keep(draft)}
-              />
-            )}
-          </Field>
+          <TextField
+            label="Place"
+            value={draft.name}
+            change={(text) => setDraft({ ...draft, name: text })}
+            onBlur={() => keep(draft)}
+          />
           <Choice
             label="Numbers are"
             value={draft.unit}
@@ -62,19 +58,16 @@ export function PlaceEditor({
             }}
           />
         </div>
-        <Field label="Equipment there" hint="One thing a line. Saved when you leave the box.">
-          {(box) => (
-            <textarea
-              {...box}
-              rows={10}
-              spellCheck={false}
-              placeholder="dumbbells 4-24 by 2"
-              value={draft.equipment}
-              onChange={(event) => setDraft({ ...draft, equipment: event.target.value })}
-              onBlur={() => keep(draft)}
-            />
-          )}
-        </Field>
+        <TextField
+          label="Equipment there"
+          hint="One thing a line. Saved when you leave the box."
+          rows={10}
+          spellCheck={false}
+          placeholder="dumbbells 4-24 by 2"
+          value={draft.equipment}
+          change={(text) => setDraft({ ...draft, equipment: text })}
+          onBlur={() => keep(draft)}
+        />
         {others.length > 0 && (
           <Message>Shared: a change here is a change for {others.join(", ")} too.</Message>
         )}

@@ -1,3 +1,4 @@
+import { Select } from "../../ui/Select";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import type { PlaceId } from "../../api/ids";
@@ -58,25 +59,17 @@ export function PlacesView() {
         {client.places.length === 0 && (
           <p className="text-soft">No place yet. Until there is one, only body weight counts as at hand.</p>
         )}
-        <label className="grid gap-1 text-sm font-medium">
-          Trains at another place of yours
-          <select
-            value=""
-            className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
-            onChange={(event) => {
-              const place = event.target.value as PlaceId;
-              set.mutate([...ids, place]);
-              setChosen(place);
-            }}
-          >
-            <option value="">Choose …</option>
-            {others.map((place) => (
-              <option key={place.id} value={place.id}>
-                {place.facts.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          label="Trains at another place of yours"
+          value=""
+          empty="Choose …"
+          options={others.map((place) => [place.id, place.facts.name] as const)}
+          choose={(place) => {
+            if (!place) return;
+            set.mutate([...ids, place]);
+            setChosen(place);
+          }}
+        />
         <Button onClick={() => add.mutate()} disabled={add.isPending}>
           A new place
         </Button>

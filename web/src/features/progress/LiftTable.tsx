@@ -1,3 +1,4 @@
+import { Picture } from "../../ui/Picture";
 import { max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { area, line } from "d3-shape";
@@ -91,10 +92,10 @@ function Way({ lift }: { lift: Lift }) {
     .y((p) => y(Number(p.value)));
   const end = path.at(-1);
   return (
-    <svg width={W} height={H} aria-hidden>
+    <Picture says={null} width={W} height={H}>
       <path d={band(path) ?? ""} fill="var(--color-ink)" fillOpacity={0.1} />
       <path d={middle(path) ?? ""} fill="none" stroke="var(--color-ink)" strokeWidth={1.75} />
       {end && <circle cx={x(day(end.on))} cy={y(Number(end.value))} r={3} fill="var(--color-ink)" />}
-    </svg>
+    </Picture>
   );
 }

@@ -1,3 +1,5 @@
+import { Picker } from "../../ui/Select";
+import { Picture } from "../../ui/Picture";
 import { extent, max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { area, line } from "d3-shape";
@@ -83,7 +85,7 @@ export function StrengthChart({
       <figcaption className="sr-only">
         {view.exercise}: {sessions.length} sessions, {unit} by date. The table below says the same in figures.
       </figcaption>
-      <svg viewBox={`0 0 ${W} ${H}`} className="w-full">
+      <Picture says={null} box={[W, H]}>
         <text x={4} y={12} className="fill-soft text-[13px]">
           {unit}
           {loaded && view.with_body ? ", body weight included" : ""}
@@ -188,20 +190,14 @@ export function StrengthChart({
             onClick={() => choose(session.on)}
           />
         ))}
-      </svg>
+      </Picture>
       <label className="text-sm text-soft">
         Session{" "}
-        <select
-          className="rounded border border-line-strong/60 bg-raised px-1 py-0.5 text-ink"
+        <Picker
           value={chosen ?? ""}
-          onChange={(event) => choose(event.target.value)}
-        >
-          {[...sessions].reverse().map((session) => (
-            <option key={session.on} value={session.on}>
-              {shortDate(session.on)}
-            </option>
-          ))}
-        </select>
+          choose={choose}
+          options={[...sessions].reverse().map((session) => [session.on, shortDate(session.on)] as const)}
+        />
       </label>
     </figure>
   );

@@ -1,3 +1,4 @@
+import { Picture } from "../../ui/Picture";
 import { max } from "d3-array";
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../../api/client";
@@ -27,11 +28,10 @@ export function WeeksPicture({ weeks }: { weeks: Week[] }) {
     <section className="mt-6" aria-label="Week by week">
       <h2 className="text-lg font-semibold">Week by week</h2>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Weeks drawn">
-        <svg
-          viewBox={`0 0 ${W} ${H}`}
+        <Picture
+          box={[W, H]}
           className="w-full min-w-[40rem]"
-          role="img"
-          aria-label={`${count(weeks.length, "week")}; the table below says the same in figures`}
+          says={`${count(weeks.length, "week")}; the table below says the same in figures`}
         >
           {[
             ["Phase", rows.phase],
@@ -117,7 +117,7 @@ export function WeeksPicture({ weeks }: { weeks: Week[] }) {
             );
           })}
           <line x1={edge.left} x2={width} y1={rows.sets} y2={rows.sets} stroke="var(--color-line-strong)" />
-        </svg>
+        </Picture>
       </div>
       <details className="mt-1">
         <summary className="cursor-pointer text-sm text-soft">The same in figures</summary>

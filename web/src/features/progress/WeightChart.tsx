@@ -1,3 +1,4 @@
+import { Picture } from "../../ui/Picture";
 import { extent } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { line } from "d3-shape";
@@ -30,11 +31,9 @@ export function WeightChart({ points, unit }: { points: Schemas["BodyPoint"][]; 
       <h2 className="text-lg font-semibold">
         Body weight <span className="text-base font-normal text-soft">{unit}</span>
       </h2>
-      <svg
-        viewBox={`0 0 ${W} ${H}`}
-        className="w-full"
-        role="img"
-        aria-label={`Body weight: ${points.map((p) => `${p.value} ${unit} on ${shortDate(p.on)}`).join(", ")}`}
+      <Picture
+        box={[W, H]}
+        says={`Body weight: ${points.map((p) => `${p.value} ${unit} on ${shortDate(p.on)}`).join(", ")}`}
       >
         <YTicks ticks={y.ticks(4)} y={y} left={edge.left} right={W - edge.right + 10} />
         <path d={path(points) ?? ""} fill="none" stroke="var(--color-ink)" strokeWidth={2} />
@@ -57,7 +56,7 @@ export function WeightChart({ points, unit }: { points: Schemas["BodyPoint"][]; 
             )}
           </g>
         ))}
-      </svg>
+      </Picture>
     </section>
   );
 }

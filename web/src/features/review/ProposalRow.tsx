@@ -1,3 +1,4 @@
+import { Input } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { Check, X } from "lucide-react";
 import { useState } from "react";
@@ -257,19 +258,19 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
         onDecide("changed", text, reason);
       }}
     >
-      <input
+      <Input
         autoFocus
         aria-label={`Next ${line.exercise}`}
-        className="min-h-11 rounded-md border border-line-strong/60 bg-raised px-2"
+        className="min-h-11"
         value={text}
-        onChange={(event) => setText(event.target.value)}
+        change={setText}
       />
-      <input
+      <Input
         aria-label="Your reason"
         placeholder="Your reason, if you like"
-        className="min-h-11 rounded-md border border-line-strong/60 bg-raised px-2 placeholder:text-soft"
+        className="min-h-11"
         value={reason}
-        onChange={(event) => setReason(event.target.value)}
+        change={setReason}
       />
       <div className="flex gap-2">
         <Button tone="act" type="submit" className="min-h-11 flex-1" disabled={busy}>

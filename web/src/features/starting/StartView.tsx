@@ -1,3 +1,4 @@
+import { Input } from "../../ui/Input";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";
@@ -115,12 +116,7 @@ function Empty({ client, start, busy }: Part) {
       >
         <label className="grid gap-1 text-sm font-medium">
           Name
-          <input
-            value={name}
-            maxLength={80}
-            onChange={(event) => setName(event.target.value)}
-            className="min-h-9 w-56 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal"
-          />
+          <Input value={name} maxLength={80} change={setName} className="w-56" />
         </label>
         <WeeksField most={MOST} text={weeks} type={setWeeks} />
         <Button type="submit" disabled={busy || number === null || !name.trim()}>

@@ -1,3 +1,4 @@
+import { Input } from "../../ui/Input";
 /** How many weeks, within bounds. */
 export function WeeksField({
   most,
@@ -11,12 +12,12 @@ export function WeeksField({
   return (
     <label className="grid gap-1 text-sm font-medium">
       Weeks, 1 to {most}
-      <input
+      <Input
         value={text}
-        inputMode="numeric"
+        sort="numeric"
         aria-invalid={weeksOf(text, most) === null}
-        onChange={(event) => type(event.target.value)}
-        className="min-h-9 w-24 rounded-md border border-line-strong/60 bg-raised px-2.5 font-normal aria-invalid:border-stop"
+        change={type}
+        className="w-24"
       />
     </label>
   );

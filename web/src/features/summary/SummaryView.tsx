@@ -1,3 +1,4 @@
+import { TextField } from "../../ui/Input";
 import { NotTaken } from "../../app/NotTaken";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
@@ -9,7 +10,6 @@ import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
 import { Button } from "../../ui/Button";
-import { Field } from "../../ui/Field";
 import { count, longDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
@@ -208,17 +208,13 @@ function NextTime({ said, keep }: { said: string[]; keep: (text: string) => void
         }}
       >
         <div className="grow">
-          <Field label="Shown when this client’s next session is opened">
-            {(box) => (
-              <input
-                {...box}
-                className={`${box.className} min-h-12`}
-                value={text}
-                maxLength={1000}
-                onChange={(event) => setText(event.target.value)}
-              />
-            )}
-          </Field>
+          <TextField
+            label="Shown when this client’s next session is opened"
+            className="min-h-12"
+            value={text}
+            maxLength={1000}
+            change={setText}
+          />
         </div>
         <Button className="mb-1 min-h-12" type="submit" disabled={!text.trim()}>
           Keep

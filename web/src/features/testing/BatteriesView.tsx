@@ -1,3 +1,5 @@
+import { Select } from "../../ui/Select";
+import { TextField } from "../../ui/Input";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { ArrowDown, ArrowUp, X } from "lucide-react";
@@ -5,7 +7,6 @@ import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
-import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { OwnTestSheet } from "./OwnTestSheet";
@@ -139,23 +140,15 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
         })}
       </ol>
       <div className="flex flex-wrap items-end gap-3">
-        <label className="grid gap-1 text-sm font-medium">
-          Add a test
-          <select
-            value=""
-            className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
-            onChange={(event) => save.mutate({ tests: [...battery.tests, event.target.value] })}
-          >
-            <option value="">Choose …</option>
-            {tests
-              .filter((test) => !battery.tests.includes(test.id))
-              .map((test) => (
-                <option key={test.id} value={test.id}>
-                  {test.name}, {test.kind}
-                </option>
-              ))}
-          </select>
-        </label>
+        <Select
+          label="Add a test"
+          value=""
+          empty="Choose …"
+          options={tests
+            .filter((test) => !battery.tests.includes(test.id))
+            .map((test) => [test.id, `${test.name}, ${test.kind}`] as const)}
+          choose={(id) => id && save.mutate({ tests: [...battery.tests, id] })}
+        />
         <Button onClick={() => setOwn(true)}>A test of your own</Button>
         {(battery.own || battery.edited) && (
           <Button tone="quiet" onClick={() => back.mutate()}>
@@ -188,39 +181,25 @@ function BatteryFields({
   const [weeks, setWeeks] = useState(String(battery.repeat_weeks));
   return (
     <div className="grid grid-cols-[1fr_2fr_8rem] gap-3">
-      <Field label="Name">
-        {(box) => (
-          <input
-            {...box}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-            onBlur={() => name.trim() && name !== battery.name && save({ name })}
-          />
-        )}
-      </Field>
-      <Field label="What it is for">
-        {(box) => (
-          <input
-            {...box}
-            value={purpose}
-            onChange={(event) => setPurpose(event.target.value)}
-            onBlur={() => purpose !== battery.purpose && save({ purpose })}
-          />
-        )}
-      </Field>
-      <Field label="Again after, weeks">
-        {(box) => (
-          <input
-            {...box}
-            inputMode="numeric"
-            value={weeks}
-            onChange={(event) => setWeeks(event.target.value)}
-            onBlur={() =>
-              Number(weeks) !== battery.repeat_weeks && save({ repeat_weeks: Number(weeks) || 0 })
-            }
-          />
-        )}
-      </Field>
+      <TextField
+        label="Name"
+        value={name}
+        change={setName}
+        onBlur={() => name.trim() && name !== battery.name && save({ name })}
+      />
+      <TextField
+        label="What it is for"
+        value={purpose}
+        change={setPurpose}
+        onBlur={() => purpose !== battery.purpose && save({ purpose })}
+      />
+      <TextField
+        label="Again after, weeks"
+        sort="numeric"
+        value={weeks}
+        change={setWeeks}
+        onBlur={() => Number(weeks) !== battery.repeat_weeks && save({ repeat_weeks: Number(weeks) || 0 })}
+      />
     </div>
   );
 }

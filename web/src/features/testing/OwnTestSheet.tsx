@@ -1,23 +1,16 @@
+import { TestKind } from "../../api/enums";
+import { TextField } from "../../ui/Input";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Field } from "../../ui/Field";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
 import { Tick } from "../../ui/Tick";
 
-const kinds: Schemas["TestKind"][] = [
-  "good-form reps",
-  "hold",
-  "load for reps",
-  "time over a distance",
-  "distance in a time",
-  "range",
-  "quality grade",
-  "girth",
-];
+/** Body weight is measured, never tested. */
+const kinds = TestKind.filter((kind) => kind !== "body weight");
 
 /** A test of the trainer's own: what counts, how much is chance, what is plausible. */
 export function OwnTestSheet({
@@ -38,8 +31,7 @@ export function OwnTestSheet({
     high: "100",
     seconds: "",
   });
-  const set = (field: keyof typeof text) => (event: { target: { value: string } }) =>
-    setText({ ...text, [field]: event.target.value });
+  const set = (field: keyof typeof text) => (typed: string) => setText({ ...text, [field]: typed });
   const add = useMutation({
     mutationFn: () =>
       api.addTest({
@@ -68,12 +60,14 @@ export function OwnTestSheet({
         }}
       >
         {add.error && <Message tone="stop">{add.error.message}</Message>}
-        <Field label="Name">
-          {(box) => <input {...box} value={text.name} onChange={set("name")} autoFocus />}
-        </Field>
-        <Field label="Standard" hint="What counts as one, and what ends it">
-          {(box) => <textarea {...box} rows={3} value={text.standard} onChange={set("standard")} />}
-        </Field>
+        <TextField label="Name" value={text.name} change={set("name")} autoFocus />
+        <TextField
+          label="Standard"
+          hint="What counts as one, and what ends it"
+          rows={3}
+          value={text.standard}
+          change={set("standard")}
+        />
         <div className="grid grid-cols-2 gap-3">
           <Select label="Measures" value={kind} options={kinds} choose={(next) => next && setKind(next)} />
           <Select
@@ -84,16 +78,10 @@ export function OwnTestSheet({
           />
         </div>
         <div className="grid grid-cols-4 gap-3">
-          <Field label="Typical error">
-            {(box) => <input {...box} value={text.error} onChange={set("error")} />}
-          </Field>
-          <Field label="Plausible from">
-            {(box) => <input {...box} value={text.low} onChange={set("low")} />}
-          </Field>
-          <Field label="to">{(box) => <input {...box} value={text.high} onChange={set("high")} />}</Field>
-          <Field label="Time limit, s">
-            {(box) => <input {...box} value={text.seconds} onChange={set("seconds")} />}
-          </Field>
+          <TextField label="Typical error" value={text.error} change={set("error")} />
+          <TextField label="Plausible from" value={text.low} change={set("low")} />
+          <TextField label="to" value={text.high} change={set("high")} />
+          <TextField label="Time limit, s" value={text.seconds} change={set("seconds")} />
         </div>
         <Tick checked={sides} set={(checked) => setSides(checked)}>
           Left and right

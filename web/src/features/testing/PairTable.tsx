@@ -1,3 +1,4 @@
+import { Picture } from "../../ui/Picture";
 import type { Schemas } from "../../api/client";
 import { fullDate } from "../../ui/format";
 import { entered, figure, sideName, signed, unitOf } from "./results";
@@ -82,7 +83,7 @@ function Row({ pair }: { pair: Pair }) {
           </>
         )}
       </td>
-      <td className="py-2 pl-6 max-md:hidden">{change && <Picture pair={pair} change={change} />}</td>
+      <td className="py-2 pl-6 max-md:hidden">{change && <ChangePicture pair={pair} change={change} />}</td>
       <td className={`py-2 pl-6 text-sm ${tone}`}>{change?.words ?? "Only one of the two was measured."}</td>
     </tr>
   );
@@ -121,7 +122,7 @@ const fromZero = (kind: Schemas["TestKind"]) =>
  * Then as an outline, now filled, the shade around then is the typical error: bars where a figure counts from zero,
  * points on a line where it does not.
  */
-function Picture({ pair, change }: { pair: Pair; change: Schemas["TestChange"] }) {
+function ChangePicture({ pair, change }: { pair: Pair; change: Schemas["TestChange"] }) {
   const [then, now, error] = [Number(change.earlier), Number(change.later), Number(change.error)];
   const bars = fromZero(pair.item.kind);
   const low = bars ? 0 : Math.min(then, now) - 2 * error;
@@ -134,11 +135,10 @@ function Picture({ pair, change }: { pair: Pair; change: Schemas["TestChange"] }
         ? "var(--color-stop)"
         : "var(--color-outline)";
   return (
-    <svg
+    <Picture
       width={WIDTH + 4}
-      height="30"
-      role="img"
-      aria-label={`then ${figure(then)}, now ${figure(now)} ${unitOf(pair.item)}, typical error ${figure(error)}`}
+      height={30}
+      says={`then ${figure(then)}, now ${figure(now)} ${unitOf(pair.item)}, typical error ${figure(error)}`}
     >
       <rect
         x={x(then - error)}
@@ -176,6 +176,6 @@ function Picture({ pair, change }: { pair: Pair; change: Schemas["TestChange"] }
           <circle cx={x(now)} cy="15" r="5.5" fill={fill} />
         </>
       )}
-    </svg>
+    </Picture>
   );
 }

@@ -1,3 +1,5 @@
+import { actionOf, isTyping } from "../../app/shortcuts";
+import { Input } from "../../ui/Input";
 import { useCallback, useEffect, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -60,9 +62,7 @@ export function TestPad({
   useEffect(() => {
     if (!counts) return;
     const keys = (event: KeyboardEvent) => {
-      const box =
-        event.target instanceof HTMLElement && event.target.matches("input, textarea, select, button");
-      if (event.key === " " && !box) {
+      if (actionOf("testing", event) === "count" && !isTyping(event, "button")) {
         event.preventDefault();
         tap(1);
       }
@@ -168,11 +168,7 @@ export function TestPad({
       )}
       <label className="grid gap-1 text-sm font-medium">
         Note
-        <input
-          value={draft.note}
-          onChange={(event) => set({ note: event.target.value })}
-          className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-3 text-lg font-normal"
-        />
+        <Input value={draft.note} change={(note) => set({ note })} className="min-h-12 text-lg" />
       </label>
       <div className="sticky bottom-0 mt-auto flex gap-3 bg-ground py-3">
         <Button

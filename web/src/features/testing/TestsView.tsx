@@ -1,3 +1,4 @@
+import { Select } from "../../ui/Select";
 import { query } from "../../api/query";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -49,20 +50,12 @@ export function TestsView() {
         aria-label="Test now"
         className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-line pb-5"
       >
-        <label className="grid gap-1 text-sm font-medium">
-          Battery
-          <select
-            value={chosen}
-            onChange={(event) => setBattery(event.target.value)}
-            className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
-          >
-            {shelf.data.batteries.map((entry) => (
-              <option key={entry.id} value={entry.id}>
-                {entry.name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          label="Battery"
+          value={chosen}
+          options={shelf.data.batteries.map((entry) => [entry.id, entry.name] as const)}
+          choose={setBattery}
+        />
         <Button tone={open ? "plain" : "act"} onClick={() => start.mutate(chosen)} disabled={start.isPending}>
           Test now
         </Button>
@@ -99,21 +92,14 @@ export function TestsView() {
               Side by side
             </h2>
             {(["earlier", "later"] as const).map((which) => (
-              <label key={which} className="grid gap-1 text-sm font-medium">
-                {which === "earlier" ? "Then" : "Now"}
-                <select
-                  value={pairs.data[which]?.id ?? ""}
-                  onChange={(event) => choose(which, event.target.value)}
-                  className="min-h-9 rounded-md border border-line-strong/60 bg-raised px-2 text-base font-normal"
-                >
-                  {pairs.data[which] === null && <option value="">none</option>}
-                  {rounds.map((round) => (
-                    <option key={round.id} value={round.id}>
-                      {fullDate(round.on)}, {round.name}
-                    </option>
-                  ))}
-                </select>
-              </label>
+              <Select
+                key={which}
+                label={which === "earlier" ? "Then" : "Now"}
+                value={pairs.data[which]?.id ?? ""}
+                {...(pairs.data[which] === null ? { empty: "none" } : {})}
+                options={rounds.map((round) => [round.id, `${fullDate(round.on)}, ${round.name}`] as const)}
+                choose={(id) => choose(which, id)}
+              />
             ))}
           </div>
           <PairTable view={pairs.data} />

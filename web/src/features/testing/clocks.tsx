@@ -1,3 +1,4 @@
+import { Input } from "../../ui/Input";
 import { Minus } from "lucide-react";
 import { Button } from "../../ui/Button";
 import { countdown } from "../../ui/format";
@@ -80,14 +81,14 @@ export function Stopwatch({
       <div className="flex items-center gap-3">
         <label className="flex items-center gap-2">
           or type
-          <input
-            inputMode="decimal"
+          <Input
+            sort="decimal"
             value={typed}
-            onChange={(event) => {
+            change={(text) => {
               watch.reset();
-              type(event.target.value);
+              type(text);
             }}
-            className="min-h-12 w-24 rounded-md border border-line-strong/60 bg-raised px-3 text-lg"
+            className="min-h-12 w-24 text-lg"
           />
           seconds
         </label>

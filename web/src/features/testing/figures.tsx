@@ -1,3 +1,4 @@
+import { Input } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { Scale } from "lucide-react";
 import { useEffect } from "react";
@@ -6,8 +7,7 @@ import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { useScale } from "../clients/useScale";
 
-const box =
-  "placeholder:text-line-strong min-h-14 w-full rounded-md border border-line-strong/60 bg-raised px-3 text-3xl font-medium";
+const box = "min-h-14 text-3xl font-medium";
 
 /** A load for a few reps with some left: the maximum is estimated. A single is a choice of its own. */
 export function LoadAndReps(props: {
@@ -28,21 +28,23 @@ export function LoadAndReps(props: {
       <div className="grid grid-cols-2 gap-4">
         <label className="grid gap-1 text-lg">
           Load, {props.unit}
-          <input
+          <Input
+            wide
             className={box}
-            inputMode="decimal"
+            sort="decimal"
             value={props.weight}
             placeholder={props.last}
-            onChange={(event) => props.setWeight(event.target.value)}
+            change={(text) => props.setWeight(text)}
           />
         </label>
         <label className="grid gap-1 text-lg">
           Reps
-          <input
+          <Input
+            wide
             className={box}
-            inputMode="numeric"
+            sort="numeric"
             value={props.reps}
-            onChange={(event) => props.setReps(event.target.value)}
+            change={(text) => props.setReps(text)}
           />
         </label>
       </div>
@@ -111,12 +113,12 @@ export function WeightBox({
         </Button>
         <label className="flex items-center gap-2">
           or type
-          <input
-            inputMode="decimal"
+          <Input
+            sort="decimal"
             aria-label={`Body weight, ${unit}`}
             value={weight}
-            onChange={(event) => setWeight(event.target.value, "typed")}
-            className="min-h-12 w-28 rounded-md border border-line-strong/60 bg-raised px-3 text-lg"
+            change={(text) => setWeight(text, "typed")}
+            className="min-h-12 w-28 text-lg"
           />
         </label>
       </div>
@@ -139,12 +141,7 @@ export function FigureBox({
   return (
     <label className="grid max-w-sm gap-1 text-lg">
       {label}, {unit}
-      <input
-        className={box}
-        inputMode="decimal"
-        value={value}
-        onChange={(event) => setValue(event.target.value)}
-      />
+      <Input wide className={box} sort="decimal" value={value} change={setValue} />
     </label>
   );
 }

@@ -1,6 +1,7 @@
+import { Joint } from "../../../api/enums";
 import { ChevronDown } from "lucide-react";
 import type { Schemas } from "../../../api/client";
-import { isPaired, JOINTS, topicName } from "../../health/names";
+import { isPaired, topicName } from "../../health/names";
 import { Row, Small } from "../pad/Row";
 
 type Pain = Schemas["PainRequest"];
@@ -63,7 +64,7 @@ export function Readiness({ answers, set }: { answers: Answers; set: (answers: A
           <ChevronDown className="group-open:rotate-180" size={20} aria-hidden />
         </summary>
         <div className="mt-1.5 grid gap-1">
-          {JOINTS.map((joint) => (
+          {Joint.map((joint) => (
             <div key={joint} className="flex items-center gap-1">
               <span className="w-24 shrink-0 capitalize">{joint}</span>
               {isPaired(joint) ? (

@@ -1,5 +1,6 @@
+import { Joint } from "../../../api/enums";
 import type { Schemas } from "../../../api/client";
-import { isPaired, JOINTS } from "../../health/names";
+import { isPaired } from "../../health/names";
 import { Row, Small } from "./Row";
 
 const SIDES: readonly (readonly [Schemas["Side"], string])[] = [
@@ -27,7 +28,7 @@ export function Hurts({
     <>
       <p className="mt-1 text-lg font-medium">Where does it hurt?</p>
       <div className="mt-1 grid grid-cols-4 gap-1">
-        {JOINTS.map((joint) => (
+        {Joint.map((joint) => (
           <Small
             key={joint}
             pressed={hurt?.joint === joint}

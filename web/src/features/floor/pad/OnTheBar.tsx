@@ -1,3 +1,4 @@
+import { Picture } from "../../../ui/Picture";
 import { query } from "../../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { type Schemas } from "../../../api/client";
@@ -41,6 +42,8 @@ export function OnTheBar({
             <span className="text-soft"> {change(bar.plates, bar.load.unit)}</span>
           </p>
         </>
+      ) : other && !asked.data ? (
+        <p className="text-soft">{asked.error ? asked.error.message : "Plates …"}</p>
       ) : (
         <p className="text-soft">
           No plates here make {load.value} {load.unit}.
@@ -69,7 +72,7 @@ function BarEnd({ plates }: { plates: Schemas["Load"][] }) {
   });
   const starts = drawn.map((_, index) => drawn.slice(0, index).reduce((x, one) => x + one.width + 2, 18));
   return (
-    <svg aria-hidden width={SLEEVE} height={HEIGHT} viewBox={`0 0 ${SLEEVE} ${HEIGHT}`} className="shrink-0">
+    <Picture says={null} width={SLEEVE} height={HEIGHT} box={[SLEEVE, HEIGHT]} className="shrink-0">
       <rect x={0} y={HEIGHT / 2 - 2} width={SLEEVE} height={4} fill="var(--color-line-strong)" />
       <rect x={12} y={HEIGHT / 2 - 7} width={4} height={14} fill="var(--color-ink)" />
       {drawn.map((plate, index) => (
@@ -82,6 +85,6 @@ function BarEnd({ plates }: { plates: Schemas["Load"][] }) {
           fill="var(--color-ink)"
         />
       ))}
-    </svg>
+    </Picture>
   );
 }

@@ -1,3 +1,4 @@
+import { actionOf, isTyping } from "../../../app/shortcuts";
 import { useEffect, useState } from "react";
 import type { Schemas } from "../../../api/client";
 import type { FloorSet, ShownFloor, ShownLine, Spot } from "../floorState";
@@ -43,23 +44,21 @@ export function SetPad({
   const toggle = (to: Face) => setFace(face === to ? "figures" : to);
   useEffect(() => {
     const keys = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
-      if (event.target instanceof HTMLElement && event.target.matches("input, textarea, select, button, a")) {
-        if (event.key === "Enter") return;
-      }
+      const asked = actionOf("set", event);
+      if (asked === "log" && isTyping(event, "button, a")) return;
       const load = (way: 1 | -1) => {
         const next = neighbour(line.loads, said.load, way);
         if (next !== undefined) say({ ...said, load: next });
       };
-      if (event.key === "ArrowUp") say(withAmount(said, amountOf(said) + stepOf(said)));
-      else if (event.key === "ArrowDown") say(withAmount(said, amountOf(said) - stepOf(said)));
-      else if (event.key === "ArrowRight") load(1);
-      else if (event.key === "ArrowLeft") load(-1);
-      else if (event.key === "Enter") act.log("done", said, forAll);
-      else if (/^[0-5]$/.test(event.key)) say({ ...said, reserve: Number(event.key) });
-      else if (event.key === "s") act.log("skipped");
-      else if (event.key === "h") toggle("how");
-      else if (event.key === "c") act.change();
+      if (asked === "more") say(withAmount(said, amountOf(said) + stepOf(said)));
+      else if (asked === "fewer") say(withAmount(said, amountOf(said) - stepOf(said)));
+      else if (asked === "heavier") load(1);
+      else if (asked === "lighter") load(-1);
+      else if (asked === "log") act.log("done", said, forAll);
+      else if (asked === "reserve") say({ ...said, reserve: Number(event.key) });
+      else if (asked === "skip") act.log("skipped");
+      else if (asked === "how") toggle("how");
+      else if (asked === "change") act.change();
       else return;
       event.preventDefault();
     };

@@ -1,8 +1,8 @@
+import { TextField } from "../../../ui/Input";
 import { query } from "../../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { Field } from "../../../ui/Field";
 import { Message } from "../../../ui/Message";
 import { Offer } from "./Panel";
 
@@ -20,18 +20,14 @@ export function AddToday({
   const found = useQuery(query.found(text, clientId, place, 8));
   return (
     <div className="mt-3 grid gap-3">
-      <Field label="Exercise">
-        {(box) => (
-          <input
-            {...box}
-            className={`${box.className} min-h-12 text-lg`}
-            type="search"
-            autoFocus
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-        )}
-      </Field>
+      <TextField
+        label="Exercise"
+        className="min-h-12 text-lg"
+        sort="search"
+        autoFocus
+        value={text}
+        change={setText}
+      />
       {found.error && <Message tone="caution">{found.error.message}</Message>}
       <ul className="grid gap-2">
         {found.data?.hits.map(({ exercise }) => (

@@ -1,6 +1,6 @@
+import { TextField } from "../../../ui/Input";
 import { useState } from "react";
 import { Button } from "../../../ui/Button";
-import { Field } from "../../../ui/Field";
 import { Small } from "../pad/Row";
 import { Panel } from "./Panel";
 
@@ -40,17 +40,13 @@ export function NotePanel({
         ))}
       </div>
       <div className="mt-4">
-        <Field label="In your own words: felt, seen or agreed">
-          {(box) => (
-            <textarea
-              {...box}
-              className={`${box.className} text-lg`}
-              rows={3}
-              value={text}
-              onChange={(event) => setText(event.target.value)}
-            />
-          )}
-        </Field>
+        <TextField
+          label="In your own words: felt, seen or agreed"
+          className="text-lg"
+          rows={3}
+          value={text}
+          change={setText}
+        />
       </div>
       <div className="mt-2 grid gap-2">
         <Button big tone="act" disabled={!typed} onClick={() => onKeep(typed, "exercise")}>

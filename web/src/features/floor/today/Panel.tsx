@@ -1,3 +1,4 @@
+import { actionOf } from "../../../app/shortcuts";
 import { ArrowLeft } from "lucide-react";
 import { useEffect, useRef, type ReactNode } from "react";
 
@@ -19,7 +20,7 @@ export function Panel({
   useEffect(() => {
     // A dialog that lies over the panel has taken the key already.
     const keys = (event: KeyboardEvent) => {
-      if (event.key === "Escape" && !event.defaultPrevented) onBack();
+      if (actionOf("panel", event) === "back" && !event.defaultPrevented) onBack();
     };
     window.addEventListener("keydown", keys);
     return () => window.removeEventListener("keydown", keys);

@@ -1,0 +1,148 @@
+// Every shortcut once: the handlers look up what a key asks for, the help lists the same table.
+
+interface Shortcut {
+  /** As `Ctrl+Shift+z`, `Alt+ArrowUp`, `Enter`; Ctrl is the command key too. */
+  keys: readonly string[];
+  /** What it does; left out where another of the view says it for both. */
+  says?: string;
+  /** How the keys are listed, where their own names would not be how one says it. */
+  shown?: string;
+}
+
+const views = {
+  cell: {
+    title: "Program board",
+    keys: {
+      up: { keys: ["ArrowUp"], shown: "Arrow keys", says: "Move between cells" },
+      down: { keys: ["ArrowDown"] },
+      left: { keys: ["ArrowLeft"] },
+      right: { keys: ["ArrowRight"] },
+      open: { keys: ["Enter", "F2"], says: "Open the cell to edit it; any character types over it" },
+      empty: { keys: ["Delete", "Backspace"], says: "Empty the cell" },
+      copy: { keys: ["Ctrl+c"], says: "Copy the cell" },
+      paste: { keys: ["Ctrl+v"], says: "Put the copied cell here" },
+      "copy on": { keys: ["Ctrl+d"], says: "Copy the cell into all following weeks" },
+      fill: { keys: ["Alt+w"], says: "Fill the line along a path through the weeks" },
+      choose: { keys: [" "], says: "Choose the line, to group, move or fill several" },
+      "choose up": { keys: ["Shift+ArrowUp"], shown: "Shift + ↑ ↓", says: "Choose lines on the way" },
+      "choose down": { keys: ["Shift+ArrowDown"] },
+      "move up": { keys: ["Alt+ArrowUp"], shown: "Alt + ↑ ↓", says: "Move the line up or down" },
+      "move down": { keys: ["Alt+ArrowDown"] },
+      more: { keys: ["Alt+Enter"], says: "What the line is for, cues, rungs, substitutes" },
+    },
+  },
+  board: {
+    title: "Program board, anywhere",
+    keys: {
+      undo: { keys: ["Ctrl+z"], says: "Undo" },
+      redo: { keys: ["Ctrl+Shift+z"], says: "Redo" },
+      "choose none": { keys: ["Escape"], says: "No line chosen any more" },
+    },
+  },
+  typing: {
+    title: "Typing in a cell",
+    keys: {
+      keep: { keys: ["Enter"], says: "Keep it and go down" },
+      "keep on": { keys: ["Shift+Enter"], says: "Keep it in all following weeks too" },
+      next: { keys: ["Tab"], says: "Keep it and go right" },
+      previous: { keys: ["Shift+Tab"], says: "Keep it and go left" },
+      leave: { keys: ["Escape"], says: "Leave the cell as it was" },
+    },
+  },
+  add: {
+    title: "“Add” on the board: a name, then shorthand",
+    keys: {
+      up: {
+        keys: ["ArrowUp"],
+        shown: "↑ ↓",
+        says: "Another of the names found; in an empty box, another day",
+      },
+      down: { keys: ["ArrowDown"] },
+      take: { keys: ["Enter"], says: "Add it with what was typed, in every week: goblet squat 3x10 16" },
+      leave: { keys: ["Escape"], says: "Empty the box" },
+    },
+  },
+  floor: {
+    title: "Floor",
+    keys: {
+      next: { keys: ["n"], says: "Next exercise" },
+      previous: { keys: ["p"], says: "Previous exercise" },
+    },
+  },
+  set: {
+    title: "Floor, the set",
+    keys: {
+      log: { keys: ["Enter"], says: "Log the set as shown" },
+      more: {
+        keys: ["ArrowUp"],
+        shown: "↑ ↓",
+        says: "One repetition (or five seconds) more or fewer",
+      },
+      fewer: { keys: ["ArrowDown"] },
+      heavier: { keys: ["ArrowRight"], shown: "← →", says: "The next lighter or heavier load" },
+      lighter: { keys: ["ArrowLeft"] },
+      reserve: { keys: ["0", "1", "2", "3", "4", "5"], shown: "0 to 5", says: "Repetitions left" },
+      how: { keys: ["h"], says: "How it went: quality, what ended it, each side, pain" },
+      change: { keys: ["c"], says: "Change: swap, leave out, order, add, less time" },
+      skip: { keys: ["s"], says: "Skip the set" },
+    },
+  },
+  panel: { title: "Floor, an answer", keys: { back: { keys: ["Escape"], says: "Back to the set" } } },
+  library: {
+    title: "Library",
+    keys: {
+      up: { keys: ["ArrowUp"], shown: "↑ ↓ in the search box", says: "The exercise before or after" },
+      down: { keys: ["ArrowDown"] },
+    },
+  },
+  field: {
+    title: "A field that keeps itself",
+    keys: {
+      next: { keys: ["Enter"], says: "Keep the field and go to the next" },
+      leave: { keys: ["Escape"], says: "Bring back what is saved" },
+    },
+  },
+  testing: { title: "Testing", keys: { count: { keys: [" "], says: "Count one repetition" } } },
+  everywhere: { title: "Everywhere", keys: { help: { keys: ["?"], says: "This list" } } },
+} as const satisfies Record<string, { title: string; keys: Record<string, Shortcut> }>;
+
+type Views = typeof views;
+type View = keyof Views;
+export type Action<V extends View> = keyof Views[V]["keys"] & string;
+
+type Pressed = Pick<KeyboardEvent, "key" | "ctrlKey" | "metaKey" | "altKey" | "shiftKey">;
+
+/** Answers what a pressed key asks for in a view, null where it asks for nothing there. */
+export function actionOf<V extends View>(view: V, event: Pressed): Action<V> | null {
+  const named = event.key.length > 1;
+  const key = named ? event.key : event.key.toLowerCase();
+  const control = event.ctrlKey || event.metaKey;
+  // A character that needs Shift to be typed says so by itself.
+  const shift = event.shiftKey && (named || control || event.altKey);
+  const pressed = `${control ? "Ctrl+" : ""}${event.altKey ? "Alt+" : ""}${shift ? "Shift+" : ""}${key}`;
+  const found = Object.entries<Shortcut>(views[view].keys).find(([, one]) => one.keys.includes(pressed));
+  return found ? (found[0] as Action<V>) : null;
+}
+
+/** Whether a key goes into a field: single keys and undo are the field's own there. */
+export const isTyping = (event: { target: EventTarget | null }, also = ""): boolean =>
+  event.target instanceof HTMLElement &&
+  event.target.matches(`input, textarea, select${also && `, ${also}`}`);
+
+const names: Record<string, string> = { " ": "Space", Escape: "Esc", ArrowUp: "↑", ArrowDown: "↓" };
+const shown = (keys: string) =>
+  keys
+    .split("+")
+    .map((key) => names[key] ?? (key.length === 1 ? key.toUpperCase() : key))
+    .join(" + ");
+
+/** The table as it is listed: per view its keys and what they do. */
+export const listed: [title: string, entries: [keys: string, says: string][]][] = Object.values<{
+  title: string;
+  keys: Record<string, Shortcut>;
+}>(views).map(({ title, keys }) => [
+  title,
+  Object.values(keys).flatMap((one): [string, string][] =>
+    one.says ? [[one.shown ?? one.keys.map(shown).join(" or "), one.says]] : [],
+  ),
+]);

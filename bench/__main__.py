@@ -4,6 +4,7 @@ import sys
 
 from bench import (
     board,
+    caches,
     client_file,
     floor,
     held_up,
@@ -30,6 +31,7 @@ def main() -> int:
             one_set,
             held_up,
             paths,
+            caches,
             views,
             board,
             library,

@@ -58,24 +58,30 @@ def plan() -> Program:
     return Program(name="Large", start=date(2026, 1, 5), phases=(Phase(id="p", name="Large", weeks=weeks, days=days),))
 
 
+def here() -> ClientProfile:
+    """Who it is written for."""
+    inventory = read_equipment(EQUIPMENT, Unit.KG).inventory
+    return ClientProfile(unit=Unit.KG, inventory=inventory, exercises=shipped_exercises(), ladders=shipped_ladders())
+
+
+def volumes(phase: Phase, profile: ClientProfile) -> None:
+    """Count every week's sets."""
+    for week in range(WEEKS):
+        lines = (line for day in phase.days for line in day.lines)
+        asked = ((profile.exercise(x.exercise), prescription_or_none(x.cells[week].text, Unit.KG)) for x in lines)
+        week_volume([PlannedLine(e, p) for e, p in asked if p], (), GENERAL)
+
+
 def measure() -> list[Figure]:
     """Recompute all cells, time and volume: with the shorthand read before, and all of it anew; then the checks."""
     large = plan()
     phase = large.phases[0]
-    profile = ClientProfile(
-        unit=Unit.KG,
-        inventory=read_equipment(EQUIPMENT, Unit.KG).inventory,
-        exercises=shipped_exercises(),
-        ladders=shipped_ladders(),
-    )
+    profile = here()
     who = Standpoint(profile=profile)
 
     def recompute(_: int) -> None:
         read_phase(phase, profile)
-        for week in range(WEEKS):
-            lines = (line for day in phase.days for line in day.lines)
-            asked = ((profile.exercise(x.exercise), prescription_or_none(x.cells[week].text, Unit.KG)) for x in lines)
-            week_volume([PlannedLine(e, p) for e, p in asked if p], (), GENERAL)
+        volumes(phase, profile)
 
     def cold(number: int) -> None:
         forget_texts()

@@ -15,6 +15,7 @@ GONE = {
     "the old name of the services": r"upright_anvil\.(flows|standins)",
     "a refusal that is not a domain error": r"\bRefusal\b",
     "what is kept by when a session ended": r"str\(s\.finished_at\)",
+    "a query by hand for one trainer's rows": r"\w+\.trainer_id == (?!trainer_id|bindparam\(\"trainer_id\"\))",
 }
 GONE_IN_WEB = {
     "asking for everything again": r"invalidateQueries\(\)",
@@ -22,7 +23,12 @@ GONE_IN_WEB = {
     "asking again and again": r"refetchInterval",
     "a question outside its one place": r"queryKey: \[(?!\"findings\")",
     "pounds worked out here": r"0\.4535|2\.2046",
+    "a place to type beside the one there is": r"<textarea|<select",
+    "a list of the server's words": r"\]\[\] = \[\n? *\"",
+    "a key outside the one table": r"event\.key === ",
 }
+AT_HOME = {"web/src/ui/Input.tsx", "web/src/ui/Select.tsx", "web/src/api/enums.ts"}
+"""Where what is gone elsewhere has its one place."""
 
 ONCE = (
     "house_blend",
@@ -51,7 +57,8 @@ class HouseTest(TestCase):
             self.assertGreater(len(sources), 100)
             for name, pattern in gone.items():
                 with self.subTest(name):
-                    self.assertEqual([path for path, text in sources if re.search(pattern, text)], [])
+                    found = [path for path, text in sources if re.search(pattern, text) and path not in AT_HOME]
+                    self.assertEqual(found, [])
 
     def test_a_rule_has_one_home(self) -> None:
         homes = Counter(

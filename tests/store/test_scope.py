@@ -3,6 +3,9 @@
 from datetime import timedelta
 from decimal import Decimal
 
+from sqlalchemy import func, inspect, select
+from sqlalchemy.exc import IntegrityError
+
 from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.assessment.items import Battery, Better, TestItem, TestKind
 from upright_anvil.core.assessment.results import TestResult
@@ -21,6 +24,8 @@ from upright_anvil.store import exercises as own
 from upright_anvil.store import health as health_store
 from upright_anvil.store import testing as testing_store
 from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.tables import ClientRow, Table
+from upright_anvil.store.tables.base import Owned
 
 
 class ScopeTest(StudioTest):
@@ -68,6 +73,31 @@ class ScopeTest(StudioTest):
                 }.items():
                     with self.subTest(trainer=trainer, what=name):
                         self.assertEqual(bool(found), there)
+
+    def test_no_table_shows_anothers_rows_or_takes_anothers_name(self) -> None:
+        """Asked as a whole, by a column and by its key: the filter is the session's, so no query can forget it."""
+        kinds = [kind for kind in (mapper.class_ for mapper in Table.registry.mappers) if issubclass(kind, Owned)]
+        self.assertEqual(len(kinds), len(Table.metadata.tables) - 1)
+        seen = 0
+        for kind in kinds:
+            with self.subTest(kind=kind.__name__):
+                key = [getattr(kind, inspect(kind).get_property_by_column(c).key) for c in inspect(kind).primary_key]
+                with self.studio.reading() as scope:
+                    mine = scope.db.execute(select(*key)).all()
+                    seen += len(mine)
+                with self.database.reading("somebody-else") as scope:
+                    self.assertEqual(scope.db.scalars(select(kind)).all(), [])
+                    self.assertEqual(scope.db.execute(select(key[0]).distinct()).all(), [])
+                    self.assertEqual(scope.db.scalar(select(func.count()).select_from(kind)), 0)
+                    for found in mine:
+                        self.assertIsNone(scope.db.get(kind, tuple(found)))
+        self.assertGreater(seen, 10)
+        with self.database.reading("somebody-else") as scope:
+            row = ClientRow(id="c", trainer_id="trainer", name="Agnes Thornby")
+            scope.db.add(row)
+            with self.assertRaises(IntegrityError):
+                scope.db.flush()
+            self.assertEqual(row.trainer_id, "somebody-else")
 
     def test_single_rows_are_not_there_for_somebody_else(self) -> None:
         with self.database.writing("somebody-else") as scope:

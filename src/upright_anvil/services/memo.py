@@ -32,5 +32,10 @@ class Memo(Generic[V]):
                 self._kept.popitem(last=False)
         return found
 
+    def clear(self) -> None:
+        """Forget everything."""
+        with self._lock:
+            self._kept.clear()
+
     def __len__(self) -> int:
         return len(self._kept)

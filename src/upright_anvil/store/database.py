@@ -11,9 +11,10 @@ from alembic import command
 from alembic.config import Config
 from sqlalchemy import Connection, Engine, create_engine, event
 from sqlalchemy.exc import OperationalError
-from sqlalchemy.orm import Session
+from sqlalchemy.orm import ORMExecuteState, Session, with_loader_criteria
 
 from upright_anvil.core.ids import TrainerId
+from upright_anvil.store.tables.base import Owned
 
 MIGRATIONS = Path(__file__).parent / "migrations"
 
@@ -34,6 +35,35 @@ class Scope:
 
     db: Session
     trainer_id: TrainerId
+
+
+class _TrainersSession(Session):
+    """What a trainer asks: every query finds the trainer's own rows only, every new row is the trainer's."""
+
+    def __init__(self, engine: Engine, trainer_id: TrainerId) -> None:
+        super().__init__(engine, expire_on_commit=False)
+        self.trainer_id = trainer_id
+
+
+ANY_TRAINER = {"any_trainer": True}
+"""Execution options of the one query that must see whether an id is somebody else's."""
+
+
+@event.listens_for(_TrainersSession, "do_orm_execute")
+def _only_own_rows(state: ORMExecuteState) -> None:
+    session = state.session
+    if isinstance(session, _TrainersSession) and not state.execution_options.get("any_trainer"):
+        trainer_id = session.trainer_id
+        state.statement = state.statement.options(
+            with_loader_criteria(Owned, lambda kind: kind.trainer_id == trainer_id, include_aliases=True)
+        )
+
+
+@event.listens_for(_TrainersSession, "before_flush")
+def _sign_new_rows(session: Session, *_: object) -> None:
+    for row in session.new:
+        if isinstance(row, Owned) and isinstance(session, _TrainersSession):
+            row.trainer_id = session.trainer_id
 
 
 class Database:
@@ -63,7 +93,7 @@ class Database:
     @contextmanager
     def reading(self, trainer_id: TrainerId) -> Iterator[Scope]:
         """Open a transaction that only reads."""
-        with Session(self.engine) as session:
+        with _TrainersSession(self.engine, trainer_id) as session:
             yield Scope(session, trainer_id)
 
     @contextmanager
@@ -72,7 +102,7 @@ class Database:
 
         Raises `BusyError` when another process holds the lock for longer than a write waits.
         """
-        with Session(self._writing, expire_on_commit=False) as session, session.begin():
+        with _TrainersSession(self._writing, trainer_id) as session, session.begin():
             try:
                 session.connection()
             except OperationalError as locked:

@@ -14,7 +14,6 @@ _LAST_REPORTS = (
     select(func.max(ReadinessRow.seq))
     .join(SessionRow, SessionRow.id == ReadinessRow.session_id)
     .where(
-        ReadinessRow.trainer_id == bindparam("trainer"),
         ReadinessRow.client_id == bindparam("client"),
         SessionRow.on_date <= bindparam("until"),
     )
@@ -27,20 +26,18 @@ _READINESS = select(ReadinessRow).where(ReadinessRow.seq.in_(_LAST_REPORTS)).ord
 
 _REPORT = (
     select(ReadinessRow)
-    .where(ReadinessRow.trainer_id == bindparam("trainer"), ReadinessRow.session_id == bindparam("session"))
+    .where(ReadinessRow.session_id == bindparam("session"))
     .order_by(ReadinessRow.seq.desc())
     .limit(1)
 )
 _CHANGES = (
-    select(SessionChangeRow)
-    .where(SessionChangeRow.trainer_id == bindparam("trainer"), SessionChangeRow.session_id == bindparam("session"))
-    .order_by(SessionChangeRow.seq)
+    select(SessionChangeRow).where(SessionChangeRow.session_id == bindparam("session")).order_by(SessionChangeRow.seq)
 )
 
 
 def change_rows(scope: Scope, session_id: SessionId) -> Sequence[SessionChangeRow]:
     """Answer a session's changes in the order they were made."""
-    return scope.db.scalars(_CHANGES, {"trainer": scope.trainer_id, "session": session_id}).all()
+    return scope.db.scalars(_CHANGES, {"session": session_id}).all()
 
 
 def add_change(
@@ -56,7 +53,6 @@ def add_change(
     """Store a change of the day; the caller has looked whether it is there already."""
     row = SessionChangeRow(
         id=change_id,
-        trainer_id=scope.trainer_id,
         client_id=session.client_id,
         session_id=session.id,
         sort=sort,
@@ -71,20 +67,16 @@ def add_change(
 
 def readiness_of_session(scope: Scope, session_id: SessionId) -> ReadinessRow | None:
     """Answer the last report of readiness for a session, None where it was skipped."""
-    return scope.db.scalars(_REPORT, {"trainer": scope.trainer_id, "session": session_id}).first()
+    return scope.db.scalars(_REPORT, {"session": session_id}).first()
 
 
 def readiness_of_client(scope: Scope, client_id: ClientId, until: date, sessions: int = 3) -> Sequence[ReadinessRow]:
     """Answer the last report of each of a client's last sessions that has one, up to a day, oldest first."""
-    asked = {"trainer": scope.trainer_id, "client": client_id, "until": until, "sessions": sessions}
+    asked = {"client": client_id, "until": until, "sessions": sessions}
     return scope.db.scalars(_READINESS, asked).all()
 
 
 def measures_of_session(scope: Scope, session_id: SessionId) -> Sequence[MeasureRow]:
     """Answer what devices measured in a session, in the order it arrived."""
-    query = (
-        select(MeasureRow)
-        .where(MeasureRow.trainer_id == scope.trainer_id, MeasureRow.session_id == session_id)
-        .order_by(MeasureRow.seq)
-    )
+    query = select(MeasureRow).where(MeasureRow.session_id == session_id).order_by(MeasureRow.seq)
     return scope.db.scalars(query).all()

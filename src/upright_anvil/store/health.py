@@ -16,7 +16,6 @@ from upright_anvil.store.tables import ClearanceRow, CycleReportRow, HistoryRow,
 _HISTORY = (
     select(HistoryRow)
     .where(
-        HistoryRow.trainer_id == bindparam("trainer"),
         HistoryRow.client_id == bindparam("client"),
         HistoryRow.withdrawn_at.is_(None),
     )
@@ -24,29 +23,25 @@ _HISTORY = (
 )
 _SCREENS = (
     select(ScreeningRow)
-    .where(ScreeningRow.trainer_id == bindparam("trainer"), ScreeningRow.client_id == bindparam("client"))
+    .where(ScreeningRow.client_id == bindparam("client"))
     .order_by(ScreeningRow.on_date, ScreeningRow.seq)
 )
 _CLEARANCES = (
     select(ClearanceRow)
-    .where(ClearanceRow.trainer_id == bindparam("trainer"), ClearanceRow.client_id == bindparam("client"))
+    .where(ClearanceRow.client_id == bindparam("client"))
     .order_by(ClearanceRow.on_date, ClearanceRow.seq)
 )
 
 
 def history(scope: Scope, client_id: ClientId) -> list[Entry]:
     """Answer a client's entries that were not withdrawn, in the order they were written."""
-    rows = scope.db.scalars(_HISTORY, {"trainer": scope.trainer_id, "client": client_id})
+    rows = scope.db.scalars(_HISTORY, {"client": client_id})
     return [_entry(row) for row in rows]
 
 
 def histories(scope: Scope) -> dict[str, list[Entry]]:
     """Answer all clients' entries that were not withdrawn, by client."""
-    query = (
-        select(HistoryRow)
-        .where(HistoryRow.trainer_id == scope.trainer_id, HistoryRow.withdrawn_at.is_(None))
-        .order_by(HistoryRow.seq)
-    )
+    query = select(HistoryRow).where(HistoryRow.withdrawn_at.is_(None)).order_by(HistoryRow.seq)
     found: dict[str, list[Entry]] = {}
     for row in scope.db.scalars(query):
         found.setdefault(row.client_id, []).append(_entry(row))
@@ -55,7 +50,7 @@ def histories(scope: Scope) -> dict[str, list[Entry]]:
 
 def history_row(scope: Scope, entry_id: str) -> HistoryRow:
     """Answer one entry's row. Raises `NotFoundError`."""
-    query = select(HistoryRow).where(HistoryRow.trainer_id == scope.trainer_id, HistoryRow.id == entry_id)
+    query = select(HistoryRow).where(HistoryRow.id == entry_id)
     row = scope.db.scalars(query).first()
     if row is None:
         raise NotFoundError("entry")
@@ -64,13 +59,13 @@ def history_row(scope: Scope, entry_id: str) -> HistoryRow:
 
 def screens(scope: Scope, client_id: ClientId) -> list[Screen]:
     """Answer a client's health screens, oldest first."""
-    rows = scope.db.scalars(_SCREENS, {"trainer": scope.trainer_id, "client": client_id})
+    rows = scope.db.scalars(_SCREENS, {"client": client_id})
     return [screen_of(row) for row in rows]
 
 
 def screening_rows(scope: Scope, client_id: ClientId | None = None) -> Sequence[ScreeningRow]:
     """Answer the screens' rows of a client, or of all clients, oldest first."""
-    query = select(ScreeningRow).where(ScreeningRow.trainer_id == scope.trainer_id)
+    query = select(ScreeningRow)
     if client_id is not None:
         query = query.where(ScreeningRow.client_id == client_id)
     return scope.db.scalars(query.order_by(ScreeningRow.on_date, ScreeningRow.seq)).all()
@@ -90,13 +85,13 @@ def screen_of(row: ScreeningRow) -> Screen:
 
 def clearances(scope: Scope, client_id: ClientId) -> list[Clearance]:
     """Answer the clearances recorded for a client, oldest first."""
-    rows = scope.db.scalars(_CLEARANCES, {"trainer": scope.trainer_id, "client": client_id})
+    rows = scope.db.scalars(_CLEARANCES, {"client": client_id})
     return [clearance_of(row) for row in rows]
 
 
 def clearance_rows(scope: Scope, client_id: ClientId | None = None) -> Sequence[ClearanceRow]:
     """Answer the clearances' rows of a client, or of all clients, oldest first."""
-    query = select(ClearanceRow).where(ClearanceRow.trainer_id == scope.trainer_id)
+    query = select(ClearanceRow)
     if client_id is not None:
         query = query.where(ClearanceRow.client_id == client_id)
     return scope.db.scalars(query.order_by(ClearanceRow.on_date, ClearanceRow.seq)).all()
@@ -111,7 +106,7 @@ def cycle_reports(scope: Scope, client_id: ClientId, limit: int = 30) -> Sequenc
     """Answer a client's newest cycle reports, newest first."""
     query = (
         select(CycleReportRow)
-        .where(CycleReportRow.trainer_id == scope.trainer_id, CycleReportRow.client_id == client_id)
+        .where(CycleReportRow.client_id == client_id)
         .order_by(CycleReportRow.on_date.desc(), CycleReportRow.seq.desc())
         .limit(limit)
     )

@@ -32,7 +32,7 @@ class KeptSet:
 
 def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
     """Read rows in the order they arrived."""
-    query = select(*_COLUMNS).where(_T.trainer_id == scope.trainer_id, *conditions).order_by(_T.seq)
+    query = select(*_COLUMNS).where(*conditions).order_by(_T.seq)
     return _read(scope.db.execute(query))
 
 
@@ -47,14 +47,13 @@ def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet
 
 def exercises_of_client(scope: Scope, client_id: ClientId) -> set[ExerciseId]:
     """Answer the ids of all exercises a client has done."""
-    query = select(_T.exercise).where(_T.trainer_id == scope.trainer_id, _T.client_id == client_id).distinct()
+    query = select(_T.exercise).where(_T.client_id == client_id).distinct()
     return set(scope.db.scalars(query))
 
 
 _OF_EXERCISES = (
     select(*_COLUMNS)
     .where(
-        _T.trainer_id == bindparam("trainer"),
         _T.client_id == bindparam("client"),
         _T.exercise.in_(bindparam("exercises", expanding=True)),
     )
@@ -64,7 +63,7 @@ _OF_EXERCISES = (
 
 def sets_of_exercises(scope: Scope, client_id: ClientId, exercises: Collection[ExerciseId]) -> list[KeptSet]:
     """Answer a client's rows of some exercises."""
-    named = {"trainer": scope.trainer_id, "client": client_id, "exercises": list(exercises)}
+    named = {"client": client_id, "exercises": list(exercises)}
     return _read(scope.db.execute(_OF_EXERCISES, named))
 
 
@@ -93,14 +92,12 @@ class BriefSet(Protocol):
 
 _BRIEF = (
     select(*(getattr(_T, name) for name in BriefSet.__annotations__))
-    .where(_T.trainer_id == bindparam("trainer"), _T.client_id == bindparam("client"), _T.ramp.is_(False))
+    .where(_T.client_id == bindparam("client"), _T.ramp.is_(False))
     .order_by(_T.seq)
 )
 _LAST = (
     select(_T.id)
-    .where(
-        _T.trainer_id == bindparam("trainer"), _T.client_id == bindparam("client"), _T.session_id != bindparam("not_in")
-    )
+    .where(_T.client_id == bindparam("client"), _T.session_id != bindparam("not_in"))
     .order_by(_T.seq.desc())
     .limit(1)
 )
@@ -108,28 +105,26 @@ _LAST = (
 
 def brief_sets(scope: Scope, client_id: ClientId) -> Sequence[BriefSet]:
     """Answer all rows of a client's working sets in the order they arrived, with what estimating needs of them."""
-    rows = scope.db.execute(_BRIEF, {"trainer": scope.trainer_id, "client": client_id}).all()
+    rows = scope.db.execute(_BRIEF, {"client": client_id}).all()
     return cast("Sequence[BriefSet]", rows)
 
 
 def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | None:
     """Answer the id of a client's newest row outside one session: what was worked out from the rows holds as long."""
-    named = {"trainer": scope.trainer_id, "client": client_id, "not_in": leaving_out}
+    named = {"client": client_id, "not_in": leaving_out}
     return scope.db.scalar(_LAST, named)
 
 
 def newest_rows(scope: Scope) -> dict[ClientId, int]:
     """Answer how far each client's log is: the place of the newest row in the order of arrival."""
     newest = select(func.max(_T.seq)).where(_T.client_id == ClientRow.id).scalar_subquery()
-    query = select(ClientRow.id, newest).where(ClientRow.trainer_id == scope.trainer_id)
+    query = select(ClientRow.id, newest)
     return {client: seq or 0 for client, seq in scope.db.execute(query)}
 
 
 def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:
     """Answer a client's rows of the sessions from a date on."""
-    recent = select(SessionRow.id).where(
-        SessionRow.trainer_id == scope.trainer_id, SessionRow.client_id == client_id, SessionRow.on_date >= since
-    )
+    recent = select(SessionRow.id).where(SessionRow.client_id == client_id, SessionRow.on_date >= since)
     return _kept(scope, _T.client_id == client_id, _T.session_id.in_(recent))
 
 
@@ -171,8 +166,7 @@ _INSERT = (
 
 def find_session(scope: Scope, session_id: SessionId) -> SessionRow | None:
     """Answer a session, None before it was started."""
-    row = scope.db.get(SessionRow, session_id)
-    return row if row is not None and row.trainer_id == scope.trainer_id else None
+    return scope.db.get(SessionRow, session_id)
 
 
 def session(scope: Scope, session_id: SessionId) -> SessionRow:
@@ -185,18 +179,13 @@ def session(scope: Scope, session_id: SessionId) -> SessionRow:
 
 _SESSIONS = (
     select(SessionRow)
-    .where(SessionRow.trainer_id == bindparam("trainer"), SessionRow.client_id == bindparam("client"))
+    .where(SessionRow.client_id == bindparam("client"))
     .order_by(SessionRow.on_date, SessionRow.started_at)
 )
-_NOTES = (
-    select(NoteRow)
-    .where(NoteRow.trainer_id == bindparam("trainer"), NoteRow.session_id == bindparam("session"))
-    .order_by(NoteRow.seq)
-)
+_NOTES = select(NoteRow).where(NoteRow.session_id == bindparam("session")).order_by(NoteRow.seq)
 _DECISIONS = (
     select(DecisionRow)
     .where(
-        DecisionRow.trainer_id == bindparam("trainer"),
         DecisionRow.session_id.in_(bindparam("sessions", expanding=True)),
     )
     .order_by(DecisionRow.seq)
@@ -205,36 +194,28 @@ _DECISIONS = (
 
 def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[SessionRow]:
     """Answer a client's sessions, oldest first."""
-    return scope.db.scalars(_SESSIONS, {"trainer": scope.trainer_id, "client": client_id}).all()
+    return scope.db.scalars(_SESSIONS, {"client": client_id}).all()
 
 
 def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:
     """Answer all clients' sessions from a date on, oldest first."""
-    query = (
-        select(SessionRow)
-        .where(SessionRow.trainer_id == scope.trainer_id, SessionRow.on_date >= since)
-        .order_by(SessionRow.on_date, SessionRow.started_at)
-    )
+    query = select(SessionRow).where(SessionRow.on_date >= since).order_by(SessionRow.on_date, SessionRow.started_at)
     return scope.db.scalars(query).all()
 
 
 def notes_of_session(scope: Scope, session_id: SessionId) -> Sequence[NoteRow]:
     """Answer a session's notes in the order they arrived."""
-    return scope.db.scalars(_NOTES, {"trainer": scope.trainer_id, "session": session_id}).all()
+    return scope.db.scalars(_NOTES, {"session": session_id}).all()
 
 
 def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequence[DecisionRow]:
     """Answer the decisions taken after some sessions, in the order they were taken."""
-    return scope.db.scalars(_DECISIONS, {"trainer": scope.trainer_id, "sessions": session_ids}).all()
+    return scope.db.scalars(_DECISIONS, {"sessions": session_ids}).all()
 
 
 def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionRow]:
     """Answer all decisions taken for a client, in the order they were taken."""
-    query = (
-        select(DecisionRow)
-        .where(DecisionRow.trainer_id == scope.trainer_id, DecisionRow.client_id == client_id)
-        .order_by(DecisionRow.seq)
-    )
+    query = select(DecisionRow).where(DecisionRow.client_id == client_id).order_by(DecisionRow.seq)
     return scope.db.scalars(query).all()
 
 
@@ -243,7 +224,6 @@ def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[str, int]:
     query = (
         select(_T.session_id, func.count(func.distinct(_T.line)))
         .where(
-            _T.trainer_id == scope.trainer_id,
             _T.session_id.in_(session_ids),
             _T.outcome == Outcome.DONE.value,
             _T.ramp.is_(False),
@@ -258,7 +238,6 @@ def sessions_by_exercise(scope: Scope, client_id: ClientId) -> dict[ExerciseId, 
     query = (
         select(_T.exercise, func.count(func.distinct(_T.session_id)))
         .where(
-            _T.trainer_id == scope.trainer_id,
             _T.client_id == client_id,
             _T.outcome == Outcome.DONE.value,
             _T.ramp.is_(False),

@@ -4,7 +4,7 @@ from typing import Any
 
 from sqlalchemy import select
 
-from upright_anvil.store.database import Scope
+from upright_anvil.store.database import ANY_TRAINER, Scope
 
 
 class IdTakenError(Exception):
@@ -19,7 +19,7 @@ def stored(scope: Scope, kind: Any, row_id: str, **content: object) -> bool:
 
     Raises `IdTakenError` where it says anything else, or is somebody else's.
     """
-    row = scope.db.scalars(select(kind).where(kind.id == row_id)).first()
+    row = scope.db.scalars(select(kind).where(kind.id == row_id), execution_options=ANY_TRAINER).first()
     if row is None:
         return False
     mine = {"trainer_id": scope.trainer_id, **content}

@@ -12,28 +12,28 @@ from upright_anvil.store.tables import ClientPlaceRow, ClientRow, PlaceRow
 _PLACES = (
     select(PlaceRow)
     .join(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
-    .where(ClientPlaceRow.trainer_id == bindparam("trainer"), ClientPlaceRow.client_id == bindparam("client"))
+    .where(ClientPlaceRow.client_id == bindparam("client"))
     .order_by(ClientPlaceRow.position, PlaceRow.id)
 )
 
 
 def all_places(scope: Scope) -> Sequence[PlaceRow]:
     """Answer the trainer's places by name."""
-    query = select(PlaceRow).where(PlaceRow.trainer_id == scope.trainer_id).order_by(PlaceRow.name, PlaceRow.id)
+    query = select(PlaceRow).order_by(PlaceRow.name, PlaceRow.id)
     return scope.db.scalars(query).all()
 
 
 def place(scope: Scope, place_id: PlaceId) -> PlaceRow:
     """Answer one place. Raises `NotFoundError`."""
     row = scope.db.get(PlaceRow, place_id)
-    if row is None or row.trainer_id != scope.trainer_id:
+    if row is None:
         raise NotFoundError("place")
     return row
 
 
 def places_of_client(scope: Scope, client_id: ClientId) -> Sequence[PlaceRow]:
     """Answer where a client trains, the usual place first."""
-    return scope.db.scalars(_PLACES, {"trainer": scope.trainer_id, "client": client_id}).all()
+    return scope.db.scalars(_PLACES, {"client": client_id}).all()
 
 
 def usual_places(scope: Scope) -> dict[ClientId, str]:
@@ -41,7 +41,6 @@ def usual_places(scope: Scope) -> dict[ClientId, str]:
     query = (
         select(ClientPlaceRow.client_id, PlaceRow.name)
         .join(PlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
-        .where(ClientPlaceRow.trainer_id == scope.trainer_id)
         .order_by(ClientPlaceRow.position.desc())
     )
     return {client: name for client, name in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
@@ -52,7 +51,7 @@ def clients_of_place(scope: Scope, place_id: PlaceId) -> Sequence[str]:
     query = (
         select(ClientRow.name)
         .join(ClientPlaceRow, ClientPlaceRow.client_id == ClientRow.id)
-        .where(ClientPlaceRow.trainer_id == scope.trainer_id, ClientPlaceRow.place_id == place_id)
+        .where(ClientPlaceRow.place_id == place_id)
         .order_by(ClientRow.name)
     )
     return scope.db.scalars(query).all()
@@ -63,7 +62,6 @@ def most_shared(scope: Scope) -> PlaceId | None:
     query = (
         select(PlaceRow.id)
         .outerjoin(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
-        .where(PlaceRow.trainer_id == scope.trainer_id)
         .group_by(PlaceRow.id)
         .order_by(func.count(ClientPlaceRow.client_id).desc(), PlaceRow.name, PlaceRow.id)
         .limit(1)
@@ -78,16 +76,12 @@ def set_places(scope: Scope, client_id: ClientId, place_ids: Sequence[PlaceId]) 
         if place_id in kept:
             kept.pop(place_id).position = position
         else:
-            scope.db.add(
-                ClientPlaceRow(client_id=client_id, place_id=place_id, trainer_id=scope.trainer_id, position=position)
-            )
+            scope.db.add(ClientPlaceRow(client_id=client_id, place_id=place_id, position=position))
     for row in kept.values():
         scope.db.delete(row)
     scope.db.flush()
 
 
 def _links(scope: Scope, client_id: ClientId) -> Sequence[ClientPlaceRow]:
-    query = select(ClientPlaceRow).where(
-        ClientPlaceRow.trainer_id == scope.trainer_id, ClientPlaceRow.client_id == client_id
-    )
+    query = select(ClientPlaceRow).where(ClientPlaceRow.client_id == client_id)
     return scope.db.scalars(query).all()

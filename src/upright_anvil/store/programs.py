@@ -36,34 +36,24 @@ def _parsed(document: str) -> Program:
 def program_row(scope: Scope, program_id: ProgramId) -> ProgramRow:
     """Answer a program's row. Raises `NotFoundError`."""
     row = scope.db.get(ProgramRow, program_id)
-    if row is None or row.trainer_id != scope.trainer_id:
+    if row is None:
         raise NotFoundError("program")
     return row
 
 
 def program_of_client(scope: Scope, client_id: ClientId) -> ProgramRow | None:
     """Answer the client's newest program, None before there is one."""
-    query = (
-        select(ProgramRow)
-        .where(ProgramRow.trainer_id == scope.trainer_id, ProgramRow.client_id == client_id)
-        .order_by(ProgramRow.created_at.desc())
-        .limit(1)
-    )
+    query = select(ProgramRow).where(ProgramRow.client_id == client_id).order_by(ProgramRow.created_at.desc()).limit(1)
     return scope.db.scalars(query).first()
 
 
 def programs_by_client(scope: Scope) -> dict[ClientId, ProgramId]:
     """Answer the id of each client's newest program."""
-    query = (
-        select(ProgramRow.client_id, ProgramRow.id)
-        .where(ProgramRow.trainer_id == scope.trainer_id)
-        .order_by(ProgramRow.created_at)
-    )
+    query = select(ProgramRow.client_id, ProgramRow.id).order_by(ProgramRow.created_at)
     return {client: program for client, program in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
 _REVISION = select(RevisionRow).where(
-    RevisionRow.trainer_id == bindparam("trainer"),
     RevisionRow.program_id == bindparam("program"),
     RevisionRow.number == bindparam("number"),
 )
@@ -71,7 +61,7 @@ _REVISION = select(RevisionRow).where(
 
 def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
     """Answer one revision. Raises `NotFoundError`."""
-    named = {"trainer": scope.trainer_id, "program": program_id, "number": number}
+    named = {"program": program_id, "number": number}
     row = scope.db.scalars(_REVISION, named).first()
     if row is None:
         raise NotFoundError("revision of this program")
@@ -99,7 +89,6 @@ def append(scope: Scope, new: Revision, document: str | None = None) -> None:
         RevisionRow(
             program_id=new.program_id,
             number=new.number,
-            trainer_id=scope.trainer_id,
             author=new.author,
             at=new.at,
             reason=new.reason,
@@ -125,7 +114,7 @@ def heads(scope: Scope, program_id: ProgramId, limit: int) -> Sequence[RevisionH
     """Answer the newest revisions, newest first."""
     query = (
         select(RevisionRow.number, RevisionRow.author, RevisionRow.at, RevisionRow.reason)
-        .where(RevisionRow.trainer_id == scope.trainer_id, RevisionRow.program_id == program_id)
+        .where(RevisionRow.program_id == program_id)
         .order_by(RevisionRow.number.desc())
         .limit(limit)
     )

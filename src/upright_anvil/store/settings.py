@@ -8,7 +8,7 @@ from upright_anvil.store.tables import SettingRow
 
 def settings(scope: Scope) -> dict[str, str]:
     """Answer what the trainer has set."""
-    rows = scope.db.scalars(select(SettingRow).where(SettingRow.trainer_id == scope.trainer_id))
+    rows = scope.db.scalars(select(SettingRow))
     return {row.name: row.value for row in rows}
 
 
@@ -16,6 +16,6 @@ def keep_setting(scope: Scope, name: str, value: str) -> None:
     """Keep one setting."""
     row = scope.db.get(SettingRow, (scope.trainer_id, name))
     if row is None:
-        scope.db.add(SettingRow(trainer_id=scope.trainer_id, name=name, value=value))
+        scope.db.add(SettingRow(name=name, value=value))
     else:
         row.value = value

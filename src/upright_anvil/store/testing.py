@@ -22,7 +22,6 @@ BODY_WEIGHT = "body-weight"
 _BODY_WEIGHT = (
     select(TestResultRow.load, TestResultRow.load_unit)
     .where(
-        TestResultRow.trainer_id == bindparam("trainer"),
         TestResultRow.client_id == bindparam("client"),
         TestResultRow.test == BODY_WEIGHT,
     )
@@ -36,9 +35,7 @@ _RESULT = Columns(TestResult, {"on": "on_date"})
 
 def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[TestResult]:
     query = (
-        select(*(getattr(TestResultRow, name) for name in _RESULT.names))
-        .where(TestResultRow.trainer_id == scope.trainer_id, *conditions)
-        .order_by(TestResultRow.seq)
+        select(*(getattr(TestResultRow, name) for name in _RESULT.names)).where(*conditions).order_by(TestResultRow.seq)
     )
     return [_RESULT.read(row) for row in scope.db.execute(query)]
 
@@ -60,14 +57,14 @@ def results_of_test(scope: Scope, client_id: ClientId, test: str) -> list[TestRe
 
 def body_weight(scope: Scope, client_id: ClientId) -> Load | None:
     """Answer a client's newest body weight as it was entered: the latest day, the last row of that day."""
-    row = scope.db.execute(_BODY_WEIGHT, {"trainer": scope.trainer_id, "client": client_id}).first()
+    row = scope.db.execute(_BODY_WEIGHT, {"client": client_id}).first()
     return Load(Decimal(row.load), Unit(row.load_unit)) if row and row.load else None
 
 
 def newest_results(scope: Scope) -> dict[ClientId, int]:
     """Answer how far each client's results are: the place of the newest in the order of arrival."""
     newest = select(func.max(TestResultRow.seq)).where(TestResultRow.client_id == ClientRow.id).scalar_subquery()
-    query = select(ClientRow.id, newest).where(ClientRow.trainer_id == scope.trainer_id)
+    query = select(ClientRow.id, newest)
     return {client: seq or 0 for client, seq in scope.db.execute(query)}
 
 
@@ -83,7 +80,7 @@ def add_result(scope: Scope, client_id: ClientId, result: TestResult, received_a
     if stored(scope, TestResultRow, result.id, **said):
         return False
     arrived = {"at": result.at or received_at, "received_at": received_at}
-    scope.db.add(TestResultRow(trainer_id=scope.trainer_id, **said, **arrived))
+    scope.db.add(TestResultRow(**said, **arrived))
     scope.db.flush()
     return True
 
@@ -92,7 +89,7 @@ def rounds_of_client(scope: Scope, client_id: ClientId) -> Sequence[TestRoundRow
     """Answer a client's rounds, oldest first."""
     query = (
         select(TestRoundRow)
-        .where(TestRoundRow.trainer_id == scope.trainer_id, TestRoundRow.client_id == client_id)
+        .where(TestRoundRow.client_id == client_id)
         .order_by(TestRoundRow.on_date, TestRoundRow.started_at)
     )
     return scope.db.scalars(query).all()
@@ -100,8 +97,7 @@ def rounds_of_client(scope: Scope, client_id: ClientId) -> Sequence[TestRoundRow
 
 def find_round(scope: Scope, round_id: str) -> TestRoundRow | None:
     """Answer a round, None before it was started."""
-    row = scope.db.get(TestRoundRow, round_id)
-    return row if row is not None and row.trainer_id == scope.trainer_id else None
+    return scope.db.get(TestRoundRow, round_id)
 
 
 def test_round(scope: Scope, round_id: str) -> TestRoundRow:
@@ -125,7 +121,7 @@ def latest_rounds(scope: Scope, client_id: ClientId | None) -> list[tuple[Client
             TestRoundRow.repeat_weeks,
             func.max(TestRoundRow.on_date),
         )
-        .where(TestRoundRow.trainer_id == scope.trainer_id, TestRoundRow.finished_at.is_not(None))
+        .where(TestRoundRow.finished_at.is_not(None))
         .group_by(TestRoundRow.client_id, TestRoundRow.battery)
     )
     if client_id is not None:
@@ -135,11 +131,11 @@ def latest_rounds(scope: Scope, client_id: ClientId | None) -> list[tuple[Client
 
 def own_batteries(scope: Scope) -> Sequence[OwnBatteryRow]:
     """Answer the trainer's own batteries and edits, removed ones included."""
-    query = select(OwnBatteryRow).where(OwnBatteryRow.trainer_id == scope.trainer_id).order_by(OwnBatteryRow.id)
+    query = select(OwnBatteryRow).order_by(OwnBatteryRow.id)
     return scope.db.scalars(query).all()
 
 
 def own_tests(scope: Scope) -> Sequence[OwnTestRow]:
     """Answer the trainer's own tests."""
-    query = select(OwnTestRow).where(OwnTestRow.trainer_id == scope.trainer_id).order_by(OwnTestRow.id)
+    query = select(OwnTestRow).order_by(OwnTestRow.id)
     return scope.db.scalars(query).all()

@@ -45,7 +45,7 @@ class ReadCell:
 
 
 @dataclass(frozen=True, slots=True)
-class _Remembered:
+class _Text:
     """What a text always comes to, whoever it is for; ``differ`` are its sets where they are not all alike."""
 
     prescription: Prescription
@@ -57,19 +57,17 @@ class _Remembered:
     differ: tuple[SetPlan, ...]
 
 
-@lru_cache(maxsize=8192)
-def _remembered(text: str, unit: Unit) -> _Remembered:
+def _worked_out(text: str, unit: Unit) -> _Text:
     prescription = read(text, unit)
     work, manner = write_parts(prescription)
     normal = f"{work}, {manner}" if manner else work
     plans = prescription.plans
     differ = plans if len(set(plans)) > 1 else ()
-    return _Remembered(prescription, normal, work, manner, planned_label(prescription), len(plans), differ)
+    return _Text(prescription, normal, work, manner, planned_label(prescription), len(plans), differ)
 
 
 def forget_texts() -> None:
     """Forget every text read so far; only a bench has a reason to."""
-    _remembered.cache_clear()
     read.cache_clear()
     seconds_of.cache_clear()
     _cells.clear()
@@ -101,7 +99,7 @@ _EMPTY = ReadCell("empty", "")
 
 def _read_cell(text: str, exercise: Exercise, profile: ClientProfile) -> ReadCell:
     try:
-        line = _remembered(text, profile.unit)
+        line = _worked_out(text, profile.unit)
     except ShorthandError as error:
         return ReadCell("unreadable", text, unreadable=error.why)
     prescription = line.prescription

@@ -74,7 +74,7 @@ def save_battery(scope: Scope, battery_id: str | None, asked: Battery) -> Batter
         shipped = battery_id if battery_id in shipped_batteries() else None
         if battery_id is not None and shipped is None:
             raise NotFoundError("battery")
-        row = OwnBatteryRow(id=f"own-{fresh_id()}", trainer_id=scope.trainer_id, shipped_id=shipped)
+        row = OwnBatteryRow(id=f"own-{fresh_id()}", shipped_id=shipped)
         scope.db.add(row)
     row.document, row.removed_at = document, None
     scope.db.flush()
@@ -98,7 +98,7 @@ def add_test(scope: Scope, item: TestItem) -> TestItem:
         raise DomainError(f"There is a test called {item.name} already.")
     if item.low >= item.high:
         raise DomainError("The lowest plausible figure lies below the highest.")
-    row = OwnTestRow(id=f"own-{fresh_id()}", trainer_id=scope.trainer_id, document=test_table(item))
+    row = OwnTestRow(id=f"own-{fresh_id()}", document=test_table(item))
     scope.db.add(row)
     scope.db.flush()
     return test_of(row.id, row.document, own=True)

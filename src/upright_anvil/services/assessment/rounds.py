@@ -122,7 +122,6 @@ def start_round(
         scope.db.add(
             TestRoundRow(
                 id=round_id,
-                trainer_id=scope.trainer_id,
                 client_id=client_id,
                 battery=chosen.id,
                 battery_name=chosen.name,

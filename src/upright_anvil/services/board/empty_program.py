@@ -38,9 +38,7 @@ def monday_of(today: date) -> date:
 def keep_first(scope: Scope, client_id: ClientId, document: Program, reason: str, now: datetime) -> Revision:
     """Keep a client's new program as its first revision."""
     program_id = ProgramId(fresh_id())
-    scope.db.add(
-        ProgramRow(id=program_id, trainer_id=scope.trainer_id, client_id=client_id, revision=1, created_at=now)
-    )
+    scope.db.add(ProgramRow(id=program_id, client_id=client_id, revision=1, created_at=now))
     scope.db.flush()
     first = Revision(program_id, 1, scope.trainer_id, now, reason, None, None, document)
     programs.append(scope, first)

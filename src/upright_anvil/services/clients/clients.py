@@ -138,7 +138,7 @@ def add_client(
     Raises `DomainError` for a birth year that cannot be.
     """
     _check(facts, now.date())
-    row = ClientRow(id=fresh_id(), trainer_id=scope.trainer_id, created_at=now, **FACTS.write(facts))
+    row = ClientRow(id=fresh_id(), created_at=now, **FACTS.write(facts))
     scope.db.add(row)
     scope.db.flush()
     place_id = add_place(scope, place).id if place else places.most_shared(scope)

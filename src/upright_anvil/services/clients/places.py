@@ -68,9 +68,7 @@ def place_list(scope: Scope) -> tuple[PlaceView, ...]:
 
 def add_place(scope: Scope, facts: PlaceFacts) -> PlaceView:
     """Add a place."""
-    row = PlaceRow(
-        id=fresh_id(), trainer_id=scope.trainer_id, name=facts.name, unit=facts.unit.value, equipment=facts.equipment
-    )
+    row = PlaceRow(id=fresh_id(), name=facts.name, unit=facts.unit.value, equipment=facts.equipment)
     scope.db.add(row)
     scope.db.flush()
     return place_view(scope, row)

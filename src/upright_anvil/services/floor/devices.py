@@ -142,7 +142,6 @@ def keep_measure(
         return Acknowledged(row_id, again=True)
     row = MeasureRow(
         id=row_id,
-        trainer_id=scope.trainer_id,
         client_id=session.client_id,
         session_id=sid,
         line=line,

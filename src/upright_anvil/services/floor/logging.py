@@ -50,7 +50,6 @@ def start_session(
     profile = replace(client_profile(scope, found.program.client_id, on, sessions=sessions), pace=1.0)
     row = SessionRow(
         id=sid,
-        trainer_id=scope.trainer_id,
         client_id=found.program.client_id,
         program_id=program_id,
         revision=found.revision.number,
@@ -102,7 +101,6 @@ def add_note(
     scope.db.add(
         NoteRow(
             id=note_id,
-            trainer_id=scope.trainer_id,
             client_id=session.client_id,
             session_id=sid,
             line=line,

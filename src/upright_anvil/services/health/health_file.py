@@ -131,7 +131,7 @@ def add_entry(scope: Scope, client_id: ClientId, entry: Entry, now: datetime, to
     }
     if stored(scope, HistoryRow, entry.id, **said):
         return health_view(scope, client_id, today)
-    scope.db.add(HistoryRow(id=entry.id, trainer_id=scope.trainer_id, at=now, **said))
+    scope.db.add(HistoryRow(id=entry.id, at=now, **said))
     scope.db.flush()
     return health_view(scope, client_id, today)
 
@@ -169,7 +169,6 @@ def add_screen(scope: Scope, client_id: ClientId, answers: Answers, on: date, no
     scope.db.add(
         ScreeningRow(
             id=fresh_id(),
-            trainer_id=scope.trainer_id,
             client_id=client_id,
             on_date=on,
             answers=said,
@@ -188,7 +187,6 @@ def add_clearance(scope: Scope, client_id: ClientId, clearance: Clearance, now: 
     scope.db.add(
         ClearanceRow(
             id=fresh_id(),
-            trainer_id=scope.trainer_id,
             client_id=client_id,
             on_date=clearance.on,
             by=clearance.by,
@@ -210,7 +208,6 @@ def add_cycle_report(scope: Scope, client_id: ClientId, report: CycleReport, now
     scope.db.add(
         CycleReportRow(
             id=fresh_id(),
-            trainer_id=scope.trainer_id,
             client_id=client_id,
             on_date=report.on,
             energy=report.energy,

@@ -20,7 +20,6 @@ def add_own(scope: Scope, exercise: Exercise) -> Exercise:
     _check_rung(scope, exercise)
     made = OwnExerciseRow(
         id=f"own-{fresh_id()}",
-        trainer_id=scope.trainer_id,
         name=name,
         document=table_of(exercise) | {"name": name},
     )
@@ -43,7 +42,7 @@ def change_exercise(scope: Scope, exercise_id: ExerciseId, exercise: Exercise) -
     else:
         edit = store.edit_of(scope, exercise_id)
         if edit is None:
-            edit = OwnExerciseRow(id=f"edit-{fresh_id()}", trainer_id=scope.trainer_id, shipped_id=exercise_id)
+            edit = OwnExerciseRow(id=f"edit-{fresh_id()}", shipped_id=exercise_id)
             scope.db.add(edit)
         edit.name, edit.document, edit.removed_at = name, document, None
     store.changed(scope)

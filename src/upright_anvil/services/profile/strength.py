@@ -7,7 +7,6 @@ right whoever writes, and costs nothing while nothing was logged.
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from datetime import date
 from decimal import Decimal
-from functools import lru_cache
 
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality, SetEnd
@@ -132,7 +131,6 @@ def _shows(row: BriefSet) -> bool:
     return row.pain is None and row.quality != Quality.BROKE_DOWN and row.ended != SetEnd.PAIN
 
 
-@lru_cache(maxsize=8192)
 def _moved(
     load: str | None, unit: str | None, assisted: bool, share: Decimal, body_kg: Kilograms | None
 ) -> float | None:
@@ -146,7 +144,6 @@ def _load(load: str | None, unit: str | None) -> Load | None:
     return Load(Decimal(load), Unit(unit)) if load is not None and unit is not None else None
 
 
-@lru_cache(maxsize=8192)
 def _was_slow(planned: str, unit: Unit) -> bool:
     asked = prescription_or_none(planned, unit)
     return asked is not None and is_slow(asked.tempo)

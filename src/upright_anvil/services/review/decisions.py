@@ -90,7 +90,6 @@ def decide(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now:
 def _row(opened: OpenReview, proposal: Proposal, decision: Decision, text: str, now: datetime) -> DecisionRow:
     return DecisionRow(
         id=decision.id,
-        trainer_id=opened.row.trainer_id,
         client_id=opened.row.client_id,
         session_id=opened.found.id,
         line=decision.line,

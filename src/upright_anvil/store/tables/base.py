@@ -3,9 +3,9 @@
 from datetime import UTC, datetime
 from typing import Any
 
-from sqlalchemy import JSON, Integer, String
+from sqlalchemy import JSON, ForeignKey, Integer, String
 from sqlalchemy.engine import Dialect
-from sqlalchemy.orm import DeclarativeBase
+from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 from sqlalchemy.types import TypeDecorator
 
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, TrainerId, WeekId
@@ -45,3 +45,9 @@ class Table(DeclarativeBase):
         list[str]: JSON,
         **_NAMED,
     }
+
+
+class Owned:
+    """A row of one trainer: a scope finds no other's and signs its own (`store.database`)."""
+
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))

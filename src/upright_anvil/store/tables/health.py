@@ -6,17 +6,16 @@ from typing import Any
 from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
-from upright_anvil.core.ids import ClientId, TrainerId
-from upright_anvil.store.tables.base import Table
+from upright_anvil.core.ids import ClientId
+from upright_anvil.store.tables.base import Owned, Table
 
 
-class HistoryRow(Table):
+class HistoryRow(Owned, Table):
     """A dated entry on a joint or condition; a correction is a new row, a withdrawn entry stays and says so."""
 
     __tablename__ = "history_entry"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     topic: Mapped[str]
@@ -29,13 +28,12 @@ class HistoryRow(Table):
     at: Mapped[datetime]
 
 
-class CycleReportRow(Table):
+class CycleReportRow(Owned, Table):
     """What a client who opted in reports of her cycle, in her own words and an energy of 1 to 5."""
 
     __tablename__ = "cycle_report"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     energy: Mapped[int]
@@ -43,13 +41,12 @@ class CycleReportRow(Table):
     at: Mapped[datetime]
 
 
-class ScreeningRow(Table):
+class ScreeningRow(Owned, Table):
     """A health screen: the answers, and the outcome they came to on that day."""
 
     __tablename__ = "screening"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     answers: Mapped[dict[str, Any]]
@@ -57,13 +54,12 @@ class ScreeningRow(Table):
     at: Mapped[datetime]
 
 
-class ClearanceRow(Table):
+class ClearanceRow(Owned, Table):
     """What a clinician allowed."""
 
     __tablename__ = "clearance"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     on_date: Mapped[date]
     by: Mapped[str]

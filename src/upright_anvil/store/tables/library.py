@@ -7,10 +7,10 @@ from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ExerciseId, TrainerId
-from upright_anvil.store.tables.base import Table
+from upright_anvil.store.tables.base import Owned, Table
 
 
-class OwnExerciseRow(Table):
+class OwnExerciseRow(Owned, Table):
     """An exercise the trainer added, or (``shipped_id``) an edit of one that ships; the document is its table.
 
     A removed one stays, so that plans which name it still open.
@@ -25,7 +25,7 @@ class OwnExerciseRow(Table):
     removed_at: Mapped[datetime | None]
 
 
-class OwnBatteryRow(Table):
+class OwnBatteryRow(Owned, Table):
     """A battery of the trainer's own, or (``shipped_id``) an edit of one that ships."""
 
     __tablename__ = "own_battery"
@@ -36,7 +36,7 @@ class OwnBatteryRow(Table):
     removed_at: Mapped[datetime | None]
 
 
-class OwnTestRow(Table):
+class OwnTestRow(Owned, Table):
     """A test of the trainer's own."""
 
     __tablename__ = "own_test"

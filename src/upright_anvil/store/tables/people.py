@@ -6,7 +6,7 @@ from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, PlaceId, TrainerId
-from upright_anvil.store.tables.base import Table
+from upright_anvil.store.tables.base import Owned, Table
 
 
 class TrainerRow(Table):
@@ -18,7 +18,7 @@ class TrainerRow(Table):
     library_mark: Mapped[str | None]
 
 
-class SettingRow(Table):
+class SettingRow(Owned, Table):
     """One of the trainer's own settings, by name."""
 
     __tablename__ = "setting"
@@ -27,7 +27,7 @@ class SettingRow(Table):
     value: Mapped[str]
 
 
-class PlaceRow(Table):
+class PlaceRow(Owned, Table):
     """A place and its equipment, as text in the unit it was written in."""
 
     __tablename__ = "place"
@@ -38,7 +38,7 @@ class PlaceRow(Table):
     equipment: Mapped[str]
 
 
-class ClientRow(Table):
+class ClientRow(Owned, Table):
     """A client; empty text and None stand for what nobody has said yet. Weekdays are digits, Monday = 0."""
 
     __tablename__ = "client"
@@ -64,11 +64,10 @@ class ClientRow(Table):
     created_at: Mapped[datetime]
 
 
-class ClientPlaceRow(Table):
+class ClientPlaceRow(Owned, Table):
     """Where a client trains; position 0 is the usual place."""
 
     __tablename__ = "client_place"
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), primary_key=True)
     place_id: Mapped[PlaceId] = mapped_column(ForeignKey("place.id"), primary_key=True, index=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     position: Mapped[int]

@@ -5,22 +5,21 @@ from datetime import datetime
 from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
-from upright_anvil.core.ids import ClientId, ProgramId, TrainerId
-from upright_anvil.store.tables.base import Table
+from upright_anvil.core.ids import ClientId, ProgramId
+from upright_anvil.store.tables.base import Owned, Table
 
 
-class ProgramRow(Table):
+class ProgramRow(Owned, Table):
     """A client's program; ``revision`` is the number of the one that holds."""
 
     __tablename__ = "program"
     id: Mapped[ProgramId] = mapped_column(primary_key=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     revision: Mapped[int]
     created_at: Mapped[datetime]
 
 
-class RevisionRow(Table):
+class RevisionRow(Owned, Table):
     """One immutable state of a program.
 
     ``undo_to`` and ``redo_to`` are the revisions whose content undo and redo bring back from here.
@@ -29,7 +28,6 @@ class RevisionRow(Table):
     __tablename__ = "revision"
     program_id: Mapped[ProgramId] = mapped_column(ForeignKey("program.id"), primary_key=True)
     number: Mapped[int] = mapped_column(primary_key=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     author: Mapped[str]
     at: Mapped[datetime]
     reason: Mapped[str]

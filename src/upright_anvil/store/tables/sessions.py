@@ -8,15 +8,14 @@ from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, TrainerId, WeekId
 from upright_anvil.core.ledger.how import LeftSide, RightSide
-from upright_anvil.store.tables.base import Table
+from upright_anvil.store.tables.base import Owned, Table
 
 
-class SessionRow(Table):
+class SessionRow(Owned, Table):
     """One training session on the floor: which day of which week, from which revision, when."""
 
     __tablename__ = "session"
     id: Mapped[SessionId] = mapped_column(primary_key=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     program_id: Mapped[ProgramId] = mapped_column(ForeignKey("program.id"))
     revision: Mapped[int]
@@ -33,13 +32,12 @@ class SessionRow(Table):
     )
 
 
-class PerformedSetRow(Table):
+class PerformedSetRow(Owned, Table):
     """One row of the ledger of performed sets, in the order of arrival (``seq``); never changed, never removed."""
 
     __tablename__ = "performed_set"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     line: Mapped[LineId]
@@ -75,13 +73,12 @@ class PerformedSetRow(Table):
     )
 
 
-class NoteRow(Table):
+class NoteRow(Owned, Table):
     """A note on a session or one of its lines; ``for_next`` is shown at the next session of the client."""
 
     __tablename__ = "note"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     line: Mapped[LineId]
@@ -90,13 +87,12 @@ class NoteRow(Table):
     at: Mapped[datetime]
 
 
-class SessionChangeRow(Table):
+class SessionChangeRow(Owned, Table):
     """A change to one session, made on the day: what was asked, what it does to the plan; undoing it is a row too."""
 
     __tablename__ = "session_change"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     sort: Mapped[str]
@@ -106,13 +102,12 @@ class SessionChangeRow(Table):
     at: Mapped[datetime]
 
 
-class ReadinessRow(Table):
+class ReadinessRow(Owned, Table):
     """How the client came to a session: 1 to 5 each, and what hurts."""
 
     __tablename__ = "readiness"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     sleep: Mapped[int]
@@ -123,13 +118,12 @@ class ReadinessRow(Table):
     at: Mapped[datetime]
 
 
-class MeasureRow(Table):
+class MeasureRow(Owned, Table):
     """What a device measured of a set, beside what the trainer says of it."""
 
     __tablename__ = "set_measure"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     line: Mapped[LineId]
@@ -139,13 +133,12 @@ class MeasureRow(Table):
     at: Mapped[datetime]
 
 
-class DecisionRow(Table):
+class DecisionRow(Owned, Table):
     """What the trainer decided on a proposal, with the proposal as it was shown."""
 
     __tablename__ = "decision"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     line: Mapped[LineId]

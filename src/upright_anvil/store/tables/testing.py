@@ -5,16 +5,15 @@ from datetime import date, datetime
 from sqlalchemy import ForeignKey, Index
 from sqlalchemy.orm import Mapped, mapped_column
 
-from upright_anvil.core.ids import ClientId, TrainerId
-from upright_anvil.store.tables.base import Table
+from upright_anvil.core.ids import ClientId
+from upright_anvil.store.tables.base import Owned, Table
 
 
-class TestRoundRow(Table):
+class TestRoundRow(Owned, Table):
     """A battery done with a client on a day; the tests are those the battery had then."""
 
     __tablename__ = "test_round"
     id: Mapped[str] = mapped_column(primary_key=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     battery: Mapped[str]
     battery_name: Mapped[str]
@@ -26,13 +25,12 @@ class TestRoundRow(Table):
     __table_args__ = (Index("test_round_by_client", "client_id", "on_date"),)
 
 
-class TestResultRow(Table):
+class TestResultRow(Owned, Table):
     """One measurement, in a round or on its own (body weight, girths); never changed, corrections are new rows."""
 
     __tablename__ = "test_result"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
     round_id: Mapped[str | None] = mapped_column(ForeignKey("test_round.id"), index=True)
     test: Mapped[str]

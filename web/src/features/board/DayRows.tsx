@@ -1,3 +1,4 @@
+import { actionOf } from "../../app/shortcuts";
 import { Picker } from "../../ui/Select";
 import { Picture } from "../../ui/Picture";
 import type { ClientId, DayId, LineId, ProgramId, WeekId } from "../../api/ids";
@@ -186,7 +187,7 @@ function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Op
         defaultValue={day.name}
         className="w-full min-w-0 bg-transparent font-semibold"
         onBlur={(event) => change(event.target.value.trim(), day.weekday)}
-        onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+        onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
       />
       <Picker
         quiet

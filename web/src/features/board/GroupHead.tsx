@@ -1,3 +1,4 @@
+import { actionOf } from "../../app/shortcuts";
 import { Pairing, Section } from "../../api/enums";
 import { Picker } from "../../ui/Select";
 import { Unlink } from "lucide-react";
@@ -37,7 +38,7 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
         inputMode="numeric"
         aria-label={`${label}, ${names}, seconds`}
         className="w-12 rounded border border-line-strong/60 bg-raised px-1 text-right"
-        onKeyDown={(event) => event.key === "Enter" && event.currentTarget.blur()}
+        onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
         onBlur={(event) => {
           const seconds = Number(event.target.value);
           if (event.target.value.trim() && Number.isInteger(seconds) && seconds !== group[which])

@@ -115,7 +115,6 @@ def _keep_report(
     report = wanted.report
     row = ReadinessRow(
         id=row_id,
-        trainer_id=scope.trainer_id,
         client_id=client_id,
         session_id=sid,
         sleep=report.sleep,

@@ -61,7 +61,7 @@ def plan() -> Program:
 def here() -> ClientProfile:
     """Who it is written for."""
     inventory = read_equipment(EQUIPMENT, Unit.KG).inventory
-    return ClientProfile(unit=Unit.KG, inventory=inventory, exercises=shipped_exercises(), ladders=shipped_ladders())
+    return ClientProfile.nothing_known(Unit.KG, inventory, shipped_exercises(), shipped_ladders())
 
 
 def volumes(phase: Phase, profile: ClientProfile) -> None:

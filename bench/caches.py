@@ -87,12 +87,9 @@ def _caches() -> dict[str, Callable[[], None]]:
 
 
 def _of(module: ModuleType) -> dict[str, Callable[[], None]]:
-    def emptier(held: "Memo[object] | _lru_cache_wrapper[object]") -> Callable[[], None]:
-        return held.clear if isinstance(held, Memo) else held.cache_clear
-
     short = module.__name__.removeprefix("upright_anvil.")
     return {
-        f"{short}.{name}": emptier(held)
+        f"{short}.{name}": held.clear if isinstance(held, Memo) else held.cache_clear
         for name, held in vars(module).items()
         if isinstance(held, Memo) or (isinstance(held, _lru_cache_wrapper) and held.__module__ == module.__name__)
     }

@@ -130,11 +130,9 @@ def _profile(facts: Facts) -> ClientProfile:
     for rung in (facts.harder, facts.easier):
         if rung is not None:
             exercises[rung.id] = rung
-    bare = ClientProfile(
-        unit=facts.unit, inventory=facts.place, exercises=exercises, body_kg=facts.body_kg, standing=facts.standing,
-        ladders=_ladders(facts), screening=facts.screening,
-    )  # fmt: skip
-    return bare.knowing(_known(facts))
+    bare = ClientProfile.nothing_known(facts.unit, facts.place, exercises, _ladders(facts))
+    told = replace(bare, body_kg=facts.body_kg, standing=facts.standing, screening=facts.screening)
+    return told.knowing(_known(facts))
 
 
 def _ladders(facts: Facts) -> Any:

@@ -23,11 +23,8 @@ STUDIO = read_equipment(
 ).inventory
 ROOM = read_equipment("dumbbells 8 12", Unit.KG).inventory
 MAXIMA = {"back-squat": 140, "bench-press": 100, "deadlift": 180, "overhead-press": 60, "barbell-row": 90}
-SETTING = ClientProfile(
-    unit=Unit.KG,
-    inventory=STUDIO,
-    exercises=shipped_exercises(),
-    ladders=shipped_ladders(),
+SETTING = replace(
+    ClientProfile.nothing_known(Unit.KG, STUDIO, shipped_exercises(), shipped_ladders()),
     max_kg={name: Decimal(kg) for name, kg in MAXIMA.items()},
     body_kg=Decimal(80),
     places={"studio": STUDIO, "room": ROOM},

@@ -7,8 +7,10 @@ from hypothesis import strategies as st
 
 from tests.core.plan.samples import line, program
 from upright_anvil.core.exercises import Exercise, Pattern
+from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Week
@@ -18,7 +20,7 @@ SQUAT = Exercise("back-squat", "Back squat", Pattern.SQUAT, (), implements=(Impl
 PULL_UP = Exercise("pull-up", "Pull-up", Pattern.PULL_VERTICAL, (), bodyweight_share=Decimal(1))
 PLACE = read_equipment("bar 20, plates 2x2.5 4x10\nbelt 5", Unit.KG).inventory
 WEEK = (Week(id="w"),)
-SETTING = ClientProfile(unit=Unit.KG, inventory=PLACE, exercises={e.id: e for e in (SQUAT, PULL_UP)})
+SETTING = ClientProfile.nothing_known(Unit.KG, PLACE, {e.id: e for e in (SQUAT, PULL_UP)}, Ladders(()))
 
 
 class CellTest(TestCase):
@@ -49,7 +51,7 @@ class CellTest(TestCase):
                 self.assertEqual(read_cell(text, exercise, SETTING).caution, caution)
 
     def test_an_implement_the_place_lacks_is_a_caution(self) -> None:
-        bare = ClientProfile(unit=Unit.KG, exercises=SETTING.exercises)
+        bare = replace(SETTING, inventory=Inventory())
         self.assertEqual(read_cell("3 x 8, 40 kg", SQUAT, bare).caution, "There is no barbell for this at the place.")
         self.assertEqual(
             read_cell("3 x 5, bw + 5 kg", PULL_UP, bare).caution, "There is nothing here to add 5 kg with."

@@ -2,7 +2,7 @@
 
 from bisect import bisect_right
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, replace
 from datetime import date
 
 from upright_anvil.core.blocks import Athlete
@@ -27,7 +27,7 @@ class Tested:
     reserve: int | None
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True, slots=True, kw_only=True)
 class ClientProfile:
     """What a plan is read against: the client's unit, body and joints, the places, the exercises, the pace.
 
@@ -38,20 +38,43 @@ class ClientProfile:
     """
 
     unit: Unit
-    inventory: Inventory = field(default_factory=Inventory)
-    exercises: Mapping[ExerciseId, Exercise] = field(default_factory=dict)
-    max_kg: Mapping[ExerciseId, Kilograms] = field(default_factory=dict)
-    body_kg: Kilograms | None = None
-    standing: tuple[JointStatus, ...] = ()
-    ladders: Ladders = field(default_factory=lambda: Ladders(()))
-    pace: float = 1.0
-    places: Mapping[PlaceId, Inventory] = field(default_factory=dict)
-    place_names: Mapping[PlaceId, str] = field(default_factory=dict)
-    last_loads: Mapping[ExerciseId, Load] = field(default_factory=dict)
-    weights: tuple[tuple[date, Kilograms], ...] = ()
-    tested: tuple[Tested, ...] = ()
-    known: Known = field(default_factory=Known)
-    screening: HealthStanding | None = None
+    inventory: Inventory
+    exercises: Mapping[ExerciseId, Exercise]
+    max_kg: Mapping[ExerciseId, Kilograms]
+    body_kg: Kilograms | None
+    standing: tuple[JointStatus, ...]
+    ladders: Ladders
+    pace: float
+    places: Mapping[PlaceId, Inventory]
+    place_names: Mapping[PlaceId, str]
+    last_loads: Mapping[ExerciseId, Load]
+    weights: tuple[tuple[date, Kilograms], ...]
+    tested: tuple[Tested, ...]
+    known: Known
+    screening: HealthStanding | None
+
+    @classmethod
+    def nothing_known(
+        cls, unit: Unit, inventory: Inventory, exercises: Mapping[ExerciseId, Exercise], ladders: Ladders
+    ) -> "ClientProfile":
+        """Answer the profile of somebody of whom nothing is known yet, at one place: said, never left out by chance."""
+        return cls(
+            unit=unit,
+            inventory=inventory,
+            exercises=exercises,
+            max_kg={},
+            body_kg=None,
+            standing=(),
+            ladders=ladders,
+            pace=1.0,
+            places={},
+            place_names={},
+            last_loads={},
+            weights=(),
+            tested=(),
+            known=Known(),
+            screening=None,
+        )
 
     def knowing(self, known: Known) -> "ClientProfile":
         """Answer the profile with what is known of the client's strength."""

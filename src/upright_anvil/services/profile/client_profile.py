@@ -19,6 +19,7 @@ from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.strength.attempts import Attempt
 from upright_anvil.core.strength.estimate import estimate_max
+from upright_anvil.core.strength.known import Known
 from upright_anvil.core.timing.estimate import pace_factor
 from upright_anvil.formats.testing_file import shipped_tests
 from upright_anvil.services.assessment.batteries import all_tests
@@ -67,6 +68,9 @@ def client_profile(
         unit=Unit(row.unit),
         inventory=next(iter(inventories.values()), Inventory()),
         exercises=shelf.exercises,
+        max_kg={},
+        last_loads={},
+        known=Known(),
         body_kg=weights[-1][1] if weights else None,
         standing=current(health.history(scope, client_id), on),
         ladders=shelf.ladders,

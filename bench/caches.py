@@ -70,13 +70,17 @@ def _ratio(ask: Callable[[], object], empty: Callable[[], None]) -> float:
     ask()
     taken: tuple[list[float], list[float]] = ([], [])
     for _ in range(TIMES):
-        for before, times in zip((empty, lambda: None), taken, strict=True):
+        for before, times in zip((empty, _nothing), taken, strict=True):
             before()
             gc.collect()
             start = time.process_time()
             ask()
             times.append(time.process_time() - start)
     return median(taken[0]) / median(taken[1])
+
+
+def _nothing() -> None:
+    """What is done before the run with everything kept."""
 
 
 def _caches() -> dict[str, Callable[[], None]]:

@@ -30,6 +30,7 @@ def identifiers(
     of: tuple[ClientId, ProgramId, SessionId, PlaceId],
     cell: tuple[WeekId, DayId, LineId, ExerciseId],
     today: date,
+    profile: ClientProfile,
 ) -> None:
     """One identifier where another belongs."""
     who, program, session, place = of
@@ -42,17 +43,17 @@ def identifiers(
     session_id(session, week, day)  # type: ignore[arg-type]
     open_floor(scope, program, day, week, today)  # type: ignore[arg-type]
     ledger.session(scope, who)  # type: ignore[arg-type]
-    ClientProfile(Unit.KG).at(exercise)  # type: ignore[arg-type]
-    ClientProfile(Unit.KG).exercise(place)  # type: ignore[arg-type]
+    profile.at(exercise)  # type: ignore[arg-type]
+    profile.exercise(place)  # type: ignore[arg-type]
     SetPosition(exercise, 1)  # type: ignore[arg-type]
 
 
-def plan(program: Program, week: WeekId, day: DayId, row: PerformedSet, lift: Exercise) -> None:
+def plan(program: Program, week: WeekId, day: DayId, row: PerformedSet, lift: Exercise, profile: ClientProfile) -> None:
     """Parts of a plan for each other."""
     find_line(program, day)  # type: ignore[arg-type]
     week_index(program.phases[0], day)  # type: ignore[arg-type]
     program.held_by(day, week)  # type: ignore[arg-type]
-    ClientProfile(Unit.KG).exercise(row.slot.line)  # type: ignore[arg-type]
+    profile.exercise(row.slot.line)  # type: ignore[arg-type]
     find_line(program, lift.id)  # type: ignore[arg-type]
 
 

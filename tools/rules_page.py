@@ -60,6 +60,7 @@ CHAPTERS = (
             "prescription.loads_of",
             "prescription.effort",
             "prescription.text.shorthand",
+            "prescription.text.named",
             "prescription.text.misreading",
         ),
     ),

@@ -11,8 +11,16 @@ from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.implements import Barbell, FixedLoads, ImplementKind, Plates
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, OpenLoad, SameAsLastTime, ShareOfMax
-from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule
+from upright_anvil.core.prescription.load_targets import (
+    BodyweightLoad,
+    Coded,
+    NamedLoad,
+    OpenLoad,
+    SameAsLastTime,
+    ShareOfMax,
+    Together,
+)
+from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule, Span
 from upright_anvil.core.prescription.schemes import (
     BackOff,
     Checkpoints,
@@ -58,8 +66,15 @@ tempos = st.builds(Tempo, phases, phases, phases, phases)
 bodyweight = st.one_of(st.just(BodyweightLoad()), st.builds(BodyweightLoad, loads, st.booleans()))
 halves = st.integers(2, 240).map(lambda n: Decimal(n) / 2)
 labels = st.from_regex(r"[A-Za-z][A-Za-z0-9-]{0,9}", fullmatch=True)
+names = st.sampled_from(["", "rucksack", "jugs", "vest"])
+together = st.lists(st.builds(NamedLoad, names, loads), min_size=1, max_size=3).flatmap(
+    lambda weights: st.lists(
+        st.builds(NamedLoad, st.just(""), st.builds(Coded, st.just("band"), labels)), max_size=1
+    ).map(lambda bands: Together((*weights, *bands)) if len(weights) + len(bands) > 1 else weights[0].load)
+)
 load_targets = st.one_of(
     loads,
+    together,
     bodyweight,
     st.builds(ShareOfMax, halves.map(lambda half: Decimal(Load.of(half, Unit.KG).value))),
     st.builds(Coded, st.sampled_from(["band", "step"]), labels),
@@ -67,9 +82,13 @@ load_targets = st.one_of(
     st.just(OpenLoad()),
 )
 mosts = st.builds(Most, st.one_of(st.none(), st.integers(1, 100)))
-holds = st.builds(Seconds, st.integers(1, 3600))
+holds = st.integers(1, 3600).flatmap(
+    lambda most: st.builds(Seconds, st.just(most), low=st.none() | st.integers(0, most - 1))
+)
 targets = st.one_of(reps, mosts, holds, st.builds(Distance, st.integers(1, 50_000)))
-others = st.lists(st.builds(OtherKit, loads, targets), max_size=2).map(tuple)
+others = st.lists(
+    st.builds(OtherKit, loads | bodyweight | st.builds(Coded, st.just("band"), labels), targets), max_size=2
+).map(tuple)
 activities = st.from_regex(r"[a-z]{2,8}( [a-z]{2,8}){0,2}", fullmatch=True)
 
 
@@ -127,6 +146,10 @@ def _prescriptions(draw: st.DrawFn) -> Prescription:
     each_side = draw(st.booleans())
     sides = [None, *(rule for rule in SideRule if rule.leads is each_side)]
     rest = draw(st.none() | st.integers(0, 1800))
+    sets, target, scheme = fields["sets"], fields["target"], fields.get("scheme")
+    counted = isinstance(target, Reps | Most) and not isinstance(scheme, Varied)
+    ranged = isinstance(sets, int) and sets > 1 and not isinstance(scheme, Varied | Density) and draw(st.booleans())
+    timed = isinstance(target, Distance) and scheme is None and draw(st.booleans())
     effort = draw(st.sampled_from(["", "reserve", "rpe"]))
     return Prescription(
         **fields,  # type: ignore[arg-type]
@@ -139,6 +162,11 @@ def _prescriptions(draw: st.DrawFn) -> Prescription:
         rpe=draw(st.integers(2, 20)) / Decimal(2) if effort == "rpe" else None,
         others=draw(others),
         ramp=draw(st.booleans()),
+        fewest=draw(st.integers(1, sets - 1)) if ranged and isinstance(sets, int) else None,
+        rest_from=draw(st.integers(0, rest - 1)) if rest and draw(st.booleans()) else None,
+        span=draw(st.none() | st.sampled_from(Span)) if counted else None,
+        partials=draw(st.integers(0, 100)) if counted else 0,
+        within=draw(st.integers(1, 21_600)) if timed else None,
     )
 
 

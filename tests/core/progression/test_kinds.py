@@ -49,10 +49,10 @@ STORIES = [
     Story("a hold in the school of reserve is still a hold", "3 x 40 s", ("40 40 40",), Lever.SECONDS, "3 x 44 s", exercise="plank",
           policy="reserve-led"),
     # Distance.
-    Story("5 km: a tenth at the most", "1 x 5 km", ("1800",), Lever.METRES, "1 x 5500 m", "5500 m", "run", "linear"),
+    Story("5 km: a tenth at the most", "1 x 5 km", ("1800",), Lever.METRES, "1 x 5.5 km", "5.5 km", "run", "linear"),
     Story("a short one by the metre", "4 x 40 m", ("40 40 40 40",), Lever.METRES, "4 x 44 m", exercise="run"),
     Story("not all of the runs", "4 x 40 m", ("40 40",), HOLD, "4 x 40 m", exercise="run"),
-    Story("raised within the week already", "1 x 5.5 km", ("1980",), Lever.METRES, "1 x 6000 m", exercise="run"),
+    Story("raised within the week already", "1 x 5.5 km", ("1980",), Lever.METRES, "1 x 6 km", exercise="run"),
     Story("twenty minutes of it", "1 x 1200 s", ("1200",), Lever.SECONDS, "1 x 1320 s", exercise="run"),
     # Rounds by the clock.
     Story("every minute: heavier within the cap", "10 x 5, 60 kg, every 1:00", ("5 5 5 5 5 5 5 5 5 5",), UP, "10 x 5, 62.5 kg, every 1:00"),

@@ -78,7 +78,7 @@ export const Severity: readonly Schemas["Severity"][] = ["error", "caution", "qu
 
 export const Side: readonly Schemas["Side"][] = ["left", "right", "both"];
 
-export const SideRule: readonly Schemas["SideRule"][] = ["left first", "right first", "alternate lead", "left only", "right only"];
+export const SideRule: readonly Schemas["SideRule"][] = ["left first", "right first", "alternate lead", "alternating", "left only", "right only"];
 
 export const Sign: readonly Schemas["Sign"][] = ["discomfort in chest, neck, jaw or arms, at rest or with effort", "breathless at rest or with little effort", "dizzy or fainting", "breathless lying down or waking breathless at night", "swollen ankles", "racing or uneven heartbeat", "calf pain when walking that stops with rest", "a heart murmur somebody heard", "unusual tiredness or breathlessness with everyday things"];
 
@@ -87,6 +87,8 @@ export const Sort: readonly Schemas["Sort"][] = ["away", "readiness", "late", "p
 export const Sound: readonly Schemas["Sound"][] = ["none", "tick", "go", "stop", "mark"];
 
 export const Source: readonly Schemas["Source"][] = ["tap", "clock"];
+
+export const Span: readonly Schemas["Span"][] = ["half reps", "top half", "bottom half"];
 
 export const State: readonly Schemas["State"][] = ["hurts now", "spare it", "watch it", "over"];
 

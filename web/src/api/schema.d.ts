@@ -1174,7 +1174,7 @@ export interface paths {
         };
         /**
          * Find Exercises
-         * @description The exercises that fit what was typed, best first; with a place only what can be done there.
+         * @description The exercises that fit the name that was typed, best first; shorthand behind it is answered as the line.
          */
         get: operations["find_exercises"];
         put?: never;
@@ -3890,13 +3890,17 @@ export interface components {
         };
         /**
          * Found
-         * @description What was found, best first, and how many there are to choose from in all.
+         * @description What was found, best first, how many there are to choose from in all, and what was typed behind the name.
          */
         Found: {
             /** Hits */
             hits: components["schemas"]["SearchHit"][];
             /** Of */
             of: number;
+            /** Name */
+            name: string;
+            /** Line */
+            line: string;
         };
         /**
          * GoalKind
@@ -4621,6 +4625,16 @@ export interface components {
             lines: string[];
         };
         /**
+         * NamedLoad
+         * @description One of several things taken at once, and what it is called; a name may be left out.
+         */
+        NamedLoad: {
+            /** Name */
+            name: string;
+            /** Load */
+            load: components["schemas"]["Load"] | components["schemas"]["Coded"];
+        };
+        /**
          * NextCell
          * @description The cell a decision writes: its line, its week's id and number in the program, and what it says now.
          */
@@ -4684,10 +4698,11 @@ export interface components {
         OpenLoad: Record<string, never>;
         /**
          * OtherKit
-         * @description What to do with a lighter or heavier load than the planned one: ``or 8 kg x 15``.
+         * @description What to do with another load than the planned one: ``or 8 kg x 15``, ``or bw x 12``, ``or band red x 15``.
          */
         OtherKit: {
-            load: components["schemas"]["Load"];
+            /** Load */
+            load: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["Coded"];
             /** Target */
             target: components["schemas"]["Reps"] | components["schemas"]["Most"] | components["schemas"]["Seconds"] | components["schemas"]["Distance"];
         };
@@ -5009,7 +5024,9 @@ export interface components {
          *
          *     ``rpe`` says the reserve the other way round (10 = nothing left, halves allowed); only one of the two is given.
          *     ``scheme`` says how the sets relate where they are not all alike; ``ramp`` that they only lead up to the work.
-         *     ``activity`` is what the client does in the rest, ``others`` what to do with other loads.
+         *     ``activity`` is what the client does in the rest, ``others`` what to do with other loads. ``sets`` and ``rest`` are
+         *     the upper ends where a range was written; ``fewest`` and ``rest_from`` its lower ends. ``span`` is how much of the
+         *     way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance.
          */
         Prescription: {
             /** Sets */
@@ -5022,7 +5039,7 @@ export interface components {
              */
             each_side: boolean;
             /** Load */
-            load?: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["SameAsLastTime"] | components["schemas"]["OpenLoad"] | null;
+            load?: components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["SameAsLastTime"] | components["schemas"]["OpenLoad"] | components["schemas"]["Together"] | null;
             tempo?: components["schemas"]["Tempo"] | null;
             /** Rest */
             rest?: number | null;
@@ -5048,6 +5065,18 @@ export interface components {
              * @default false
              */
             ramp: boolean;
+            /** Fewest */
+            fewest?: number | null;
+            /** Rest From */
+            rest_from?: number | null;
+            span?: components["schemas"]["Span"] | null;
+            /**
+             * Partials
+             * @default 0
+             */
+            partials: number;
+            /** Within */
+            within?: number | null;
         };
         /**
          * Preview
@@ -5887,7 +5916,7 @@ export interface components {
         };
         /**
          * Seconds
-         * @description A hold or timed target, seconds, 1 to 3600.
+         * @description A hold or timed target, seconds, 1 to 3600; a range has its lower end in ``low``, 0 for as long as possible.
          */
         Seconds: {
             /** Seconds */
@@ -5898,6 +5927,8 @@ export interface components {
              * @constant
              */
             kind: "seconds";
+            /** Low */
+            low?: number | null;
         };
         /**
          * Section
@@ -6255,10 +6286,10 @@ export interface components {
         };
         /**
          * SideRule
-         * @description Which side leads where each side is worked, or the one side that is.
+         * @description Which side leads where each side is worked, the one side that is, or left and right in turn within the set.
          * @enum {string}
          */
-        SideRule: "left first" | "right first" | "alternate lead" | "left only" | "right only";
+        SideRule: "left first" | "right first" | "alternate lead" | "alternating" | "left only" | "right only";
         /**
          * Sign
          * @description Signs and symptoms the screen asks for.
@@ -6283,6 +6314,12 @@ export interface components {
          * @enum {string}
          */
         Source: "tap" | "clock";
+        /**
+         * Span
+         * @description How much of the way a repetition goes, where it is not all of it.
+         * @enum {string}
+         */
+        Span: "half reps" | "top half" | "bottom half";
         /**
          * StartRequest
          * @description A session opened on the floor.
@@ -6868,6 +6905,14 @@ export interface components {
             clients: components["schemas"]["ClientToday"][];
         };
         /**
+         * Together
+         * @description Several things at once: ``rucksack 12 kg + jugs 8 kg``, ``20 kg + band red``.
+         */
+        Together: {
+            /** Parts */
+            parts: components["schemas"]["NamedLoad"][];
+        };
+        /**
          * TrainingAge
          * @description How long the client has trained.
          * @enum {string}
@@ -6992,7 +7037,7 @@ export interface components {
              * Loads
              * @default []
              */
-            loads: (components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["SameAsLastTime"] | components["schemas"]["OpenLoad"])[];
+            loads: (components["schemas"]["Load"] | components["schemas"]["BodyweightLoad"] | components["schemas"]["ShareOfMax"] | components["schemas"]["Coded"] | components["schemas"]["SameAsLastTime"] | components["schemas"]["OpenLoad"] | components["schemas"]["Together"])[];
         };
         /**
          * Verdict

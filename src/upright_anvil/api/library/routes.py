@@ -21,7 +21,7 @@ from upright_anvil.store.database import Scope
 
 router = resource(tag="library")
 
-Typed = Annotated[str, Query(max_length=120)]
+Typed = Annotated[str, Query(max_length=520)]
 
 
 @dataclass(frozen=True, slots=True)
@@ -40,7 +40,7 @@ def find_exercises(
     place: PlaceId | None = None,
     limit: Annotated[int, Query(ge=1, le=100)] = 30,
 ) -> Found:
-    """The exercises that fit what was typed, best first; with a place only what can be done there."""
+    """The exercises that fit the name that was typed, best first; shorthand behind it is answered as the line."""
     with here.reading() as scope:
         return search.find(scope, q, limit, here.today, client, place)
 

@@ -55,6 +55,15 @@ class StandingResult:
     earlier: tuple[TestResult, ...]
 
 
+TENTH = Decimal("0.1")
+HUGE = 10**12
+"""A figure beyond it is shown as it was typed."""
+
+
+def _shown(figure: Decimal) -> str:
+    return plain(figure.quantize(TENTH) if abs(figure) < HUGE else figure)
+
+
 def check_result(item: TestItem, result: TestResult, today: date, *, clear_for_single: bool) -> str | None:
     """Answer a question where the figure is far outside the plausible and was not confirmed, else None.
 
@@ -74,8 +83,7 @@ def check_result(item: TestItem, result: TestResult, today: date, *, clear_for_s
     if found is None or item.low <= found <= item.high or result.confirmed:
         return None
     return (
-        f"{item.name}: {plain(round(found, 1))} {item.unit} is outside {plain(item.low)} to {plain(item.high)}. "
-        "Is that right?"
+        f"{item.name}: {_shown(found)} {item.unit} is outside {plain(item.low)} to {plain(item.high)}. Is that right?"
     )
 
 

@@ -47,7 +47,7 @@ def aim_for(
     load, assisted = _written(step.load, comes_to or last_load)
     match step.target:
         case Seconds():
-            return Aim(None, step.target.seconds, load, assisted, plan.left)
+            return Aim(None, step.target.least if step.target.low else step.target.seconds, load, assisted, plan.left)
         case Distance():
             return Aim(None, min(round(step.target.metres / WALKING_PACE), MAX_HOLD_SECONDS), load, assisted, plan.left)
         case Most():

@@ -9,7 +9,14 @@ from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.prescription.coding import coded
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget, SameAsLastTime, ShareOfMax
+from upright_anvil.core.prescription.load_targets import (
+    BodyweightLoad,
+    Coded,
+    LoadTarget,
+    SameAsLastTime,
+    ShareOfMax,
+    Together,
+)
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.strength.estimate import share_of_max
 
@@ -36,6 +43,8 @@ def resolved(load: LoadTarget | None, exercise: Exercise, profile: ClientProfile
         case Coded():
             made = coded(load, profile.inventory)
             return Resolved(made.load, f"{load} is about {made.load}") if made else Resolved(None, "")
+        case Together():
+            return Resolved(load.weight, f"{load}: {load.weight} together")
         case _:
             return None
 

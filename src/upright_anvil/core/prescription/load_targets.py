@@ -5,7 +5,7 @@ from decimal import Decimal
 from typing import Literal
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.loads.load import Kilograms, Load, plain
+from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT, check_load
 
 MAX_LABEL = 20
@@ -75,7 +75,44 @@ class OpenLoad:
         return "open load"
 
 
-LoadTarget = Load | BodyweightLoad | ShareOfMax | Coded | SameAsLastTime | OpenLoad
+@dataclass(frozen=True, slots=True)
+class NamedLoad:
+    """One of several things taken at once, and what it is called; a name may be left out."""
+
+    name: str
+    load: Load | Coded
+
+    def __str__(self) -> str:
+        return f"{self.name} {self.load}".strip()
+
+
+@dataclass(frozen=True, slots=True)
+class Together:
+    """Several things at once: ``rucksack 12 kg + jugs 8 kg``, ``20 kg + band red``."""
+
+    parts: tuple[NamedLoad, ...]
+
+    def __post_init__(self) -> None:
+        if not 1 < len(self.parts) <= MAX_TOGETHER:
+            raise DomainError(f"Two to {MAX_TOGETHER} loads go together, not {len(self.parts)}.")
+        if not any(isinstance(part.load, Load) for part in self.parts):
+            raise DomainError("At least one of the loads taken together is a weight.")
+
+    @property
+    def weight(self) -> Load:
+        """What its weights come to, in the unit of the first; a band's pull is not counted."""
+        weights = [part.load for part in self.parts if isinstance(part.load, Load)]
+        total = weights[0]
+        for load in weights[1:]:
+            total = Load(total.value + in_unit(load.kg, total.unit), total.unit)
+        return total
+
+    def __str__(self) -> str:
+        return " + ".join(str(part) for part in self.parts)
+
+
+MAX_TOGETHER = 4
+LoadTarget = Load | BodyweightLoad | ShareOfMax | Coded | SameAsLastTime | OpenLoad | Together
 
 
 def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Kilograms | None) -> Kilograms | None:
@@ -94,6 +131,8 @@ def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Kilograms | None)
             return own or None
         case BodyweightLoad(added=added, assisted=assisted) if added is not None:
             return Kilograms(max(own - added.kg, Decimal(0)) if assisted else own + added.kg)
+        case Together():
+            return Kilograms(load.weight.kg + own)
         case ShareOfMax() | Coded() | SameAsLastTime() | OpenLoad():
             return None
         case _:

@@ -8,41 +8,53 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import (
     MAX_ALTERNATIVES,
+    MAX_REPS,
     MAX_RESERVE,
+    MAX_WITHIN_SECONDS,
     check_load,
     check_reserve,
     check_rest,
     check_sets,
+    within,
 )
-from upright_anvil.core.prescription.load_targets import LoadTarget
-from upright_anvil.core.prescription.schemes import Scheme
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget
+from upright_anvil.core.prescription.schemes import Density, Scheme, Varied
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
-from upright_anvil.core.prescription.targets import Target, amount_of
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Target, amount_of
 from upright_anvil.core.prescription.tempo import Tempo
 
 MAX_ACTIVITY = 40
 
 
 class SideRule(StrEnum):
-    """Which side leads where each side is worked, or the one side that is."""
+    """Which side leads where each side is worked, the one side that is, or left and right in turn within the set."""
 
     LEFT_FIRST = "left first"
     RIGHT_FIRST = "right first"
     ALTERNATE = "alternate lead"
+    ALTERNATING = "alternating"
     LEFT_ONLY = "left only"
     RIGHT_ONLY = "right only"
 
     @property
     def leads(self) -> bool:
         """Whether both sides are worked."""
-        return self not in (SideRule.LEFT_ONLY, SideRule.RIGHT_ONLY)
+        return self not in (SideRule.LEFT_ONLY, SideRule.RIGHT_ONLY, SideRule.ALTERNATING)
+
+
+class Span(StrEnum):
+    """How much of the way a repetition goes, where it is not all of it."""
+
+    HALF = "half reps"
+    TOP = "top half"
+    BOTTOM = "bottom half"
 
 
 @dataclass(frozen=True, slots=True)
 class OtherKit:
-    """What to do with a lighter or heavier load than the planned one: ``or 8 kg x 15``."""
+    """What to do with another load than the planned one: ``or 8 kg x 15``, ``or bw x 12``, ``or band red x 15``."""
 
-    load: Load
+    load: Load | BodyweightLoad | Coded
     target: Target
 
     def __str__(self) -> str:
@@ -55,7 +67,9 @@ class Prescription:
 
     ``rpe`` says the reserve the other way round (10 = nothing left, halves allowed); only one of the two is given.
     ``scheme`` says how the sets relate where they are not all alike; ``ramp`` that they only lead up to the work.
-    ``activity`` is what the client does in the rest, ``others`` what to do with other loads.
+    ``activity`` is what the client does in the rest, ``others`` what to do with other loads. ``sets`` and ``rest`` are
+    the upper ends where a range was written; ``fewest`` and ``rest_from`` its lower ends. ``span`` is how much of the
+    way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance.
     """
 
     sets: int
@@ -71,6 +85,11 @@ class Prescription:
     scheme: Scheme | None = None
     others: tuple[OtherKit, ...] = ()
     ramp: bool = False
+    fewest: int | None = None
+    rest_from: int | None = None
+    span: Span | None = None
+    partials: int = 0
+    within: int | None = None
     plans: tuple[SetPlan, ...] = field(init=False, compare=False, repr=False)
     """Every set in order."""
 
@@ -89,10 +108,30 @@ class Prescription:
             raise DomainError("Something to do in the rest needs a rest, for example rest 1:00 with easy walk.")
         if len(self.others) > MAX_ALTERNATIVES:
             raise DomainError(f"At most {MAX_ALTERNATIVES} other loads, not {len(self.others)}.")
+        self._check_ranges()
         straight = Straight(self.sets, self.target, self.load)
         if self.scheme is not None:
             self.scheme.check(straight)
         object.__setattr__(self, "plans", self.scheme.plans(straight) if self.scheme else straight.plans())
+
+    def _check_ranges(self) -> None:
+        if self.fewest is not None and isinstance(self.scheme, Varied | Density):
+            raise DomainError("A range of sets goes with sets that are alike, for example 3-4 x 10.")
+        if self.fewest is not None and not 1 <= self.fewest < self.sets:
+            raise DomainError(
+                f"A range of sets climbs: write {self.sets}-{self.fewest}, not {self.fewest}-{self.sets}."
+            )
+        if self.rest_from is not None and (self.rest is None or not 0 <= self.rest_from < self.rest):
+            raise DomainError(f"A range of rests climbs: {self.rest_from} s is not below {self.rest} s.")
+        if not 0 <= self.partials <= MAX_REPS:
+            raise DomainError(f"Partial repetitions must be 1 to {MAX_REPS}, not {self.partials}.")
+        counted = isinstance(self.target, Reps | Most)
+        if (self.span or self.partials) and not counted:
+            raise DomainError("Half or partial repetitions need repetitions, for example 3 x 10.")
+        if self.within is not None:
+            if not isinstance(self.target, Distance):
+                raise DomainError("A time to do it in needs a distance, for example 5 km in 30 min.")
+            within("The time for a distance", self.within, 1, MAX_WITHIN_SECONDS, " s")
 
     def _check_effort(self) -> None:
         if self.rpe is None:
@@ -106,6 +145,11 @@ class Prescription:
     def left(self) -> int | None:
         """Repetitions left, however it was said; a half RPE counts the deeper way (RPE 8.5 leaves 1)."""
         return self.reserve if self.rpe is None else int(MAX_RESERVE - self.rpe)
+
+    @property
+    def needed(self) -> int:
+        """So many sets make the line complete: the lower end of a range of sets, else all of them."""
+        return len(self.plans) - (self.sets - self.fewest if self.fewest is not None else 0)
 
     @property
     def amount(self) -> int:

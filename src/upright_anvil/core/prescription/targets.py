@@ -1,12 +1,16 @@
 """What one set asks for: repetitions, a range, as many as possible, seconds or a distance."""
 
 from dataclasses import dataclass
+from decimal import Decimal
 from typing import Literal
 
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.loads.load import plain
 from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES, MAX_REPS, within
 
 METRES_PER_KILOMETRE = 1000
+TENTH = 100
+"""Metres: from a kilometre on, whole tenths of one are written as kilometres."""
 ASSUMED_MOST = 12
 """Repetitions reckoned with where as many as possible are asked for without a cap. House rule."""
 
@@ -51,16 +55,26 @@ class Most:
 
 @dataclass(frozen=True, slots=True)
 class Seconds:
-    """A hold or timed target, seconds, 1 to 3600."""
+    """A hold or timed target, seconds, 1 to 3600; a range has its lower end in ``low``, 0 for as long as possible."""
 
     seconds: int
     kind: Literal["seconds"] = "seconds"
+    low: int | None = None
 
     def __post_init__(self) -> None:
         within("A hold", self.seconds, 1, MAX_HOLD_SECONDS, " s")
+        if self.low is not None and not 0 <= self.low < self.seconds:
+            raise DomainError(f"A range climbs: write {self.seconds}-{self.low} s, not {self.low}-{self.seconds} s.")
+
+    @property
+    def least(self) -> int:
+        """The seconds from which the set is as it was asked for."""
+        return self.seconds if self.low is None else max(self.low, 1)
 
     def __str__(self) -> str:
-        return f"{self.seconds} s"
+        if self.low is None:
+            return f"{self.seconds} s"
+        return f"{self.low}-{self.seconds} s" if self.low else f"max to {self.seconds} s"
 
 
 @dataclass(frozen=True, slots=True)
@@ -74,7 +88,8 @@ class Distance:
         within("A distance", self.metres, 1, MAX_METRES, " m")
 
     def __str__(self) -> str:
-        return f"{self.metres} m"
+        kilometres = Decimal(self.metres) / METRES_PER_KILOMETRE
+        return f"{plain(kilometres)} km" if kilometres >= 1 and self.metres % TENTH == 0 else f"{self.metres} m"
 
 
 Target = Reps | Most | Seconds | Distance
@@ -109,5 +124,7 @@ def spoken(target: Target) -> str:
             return f"{target} reps"
         case Most():
             return "as many reps as possible" + ("" if target.cap is None else f", at most {target.cap}")
+        case Seconds(low=0):
+            return f"as long as possible, at most {target.seconds} s"
         case Seconds() | Distance():
             return str(target)

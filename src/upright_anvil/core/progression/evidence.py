@@ -36,7 +36,13 @@ class ShownSet:
     @property
     def top(self) -> int:
         """The most that was asked for the load used; for as many as possible nothing."""
-        return self.asked.high if isinstance(self.asked, Reps) else self.bottom
+        match self.asked:
+            case Reps(high=high):
+                return high
+            case Seconds(seconds=seconds):
+                return seconds
+            case _:
+                return self.bottom
 
 
 @dataclass(frozen=True, slots=True)
@@ -88,8 +94,8 @@ def lowest(target: Target) -> int:
     match target:
         case Reps(low=low):
             return low
-        case Seconds(seconds=seconds):
-            return seconds
+        case Seconds(least=least):
+            return least
         case Distance(metres=metres):
             return metres
         case Most():
@@ -113,7 +119,7 @@ def _showing(of: Same[Exposure]) -> Showing:
         ShownSet(_amount(row), load, _asked(exposure.prescription, number, load), row.reserve)
         for number, (row, load) in enumerate(zip(sets, loads, strict=True))
     )
-    return Showing(shown, used, len(exposure.prescription.plans))
+    return Showing(shown, used, exposure.prescription.needed)
 
 
 def _amount(row: PerformedSet) -> int:
@@ -123,7 +129,7 @@ def _amount(row: PerformedSet) -> int:
 def _asked(prescription: Prescription, number: int, load: LoadTarget | None) -> Target:
     """What was asked of a set at the load that was used: of another load by what stands beside it (``or``)."""
     if isinstance(load, Load):
-        other = next((o for o in prescription.others if o.load.same_as(load)), None)
+        other = next((o for o in prescription.others if isinstance(o.load, Load) and o.load.same_as(load)), None)
         if other is not None:
             return other.target
     plans = prescription.plans

@@ -6,6 +6,7 @@ from datetime import date
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, CautionGrade, joint_cautions
 from upright_anvil.core.ids import ClientId, PlaceId
+from upright_anvil.core.prescription.text.named import parted
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
 from upright_anvil.services.shelf import library
@@ -23,10 +24,12 @@ class SearchHit:
 
 @dataclass(frozen=True, slots=True)
 class Found:
-    """What was found, best first, and how many there are to choose from in all."""
+    """What was found, best first, how many there are to choose from in all, and what was typed behind the name."""
 
     hits: tuple[SearchHit, ...]
     of: int
+    name: str
+    line: str
 
 
 def find(
@@ -42,11 +45,13 @@ def find(
     With a place only what can be done there; with a client what stops a joint comes last. Raises `NotFoundError`.
     """
     shelf = library(scope)
+    typed = parted(query.strip())
     standing = standing_of(scope, client_id, today) if client_id else ()
     at = inventory_of(place(scope, place_id)) if place_id else None
     if at is None and not standing:
-        return Found(tuple(SearchHit(e, ()) for e in shelf.index.find(query, limit)), len(shelf.exercises))
-    found = shelf.index.find(query, len(shelf.exercises))
+        hits = [SearchHit(e, ()) for e in shelf.index.find(typed.name, limit)]
+        return Found(tuple(hits), len(shelf.exercises), typed.name, typed.line)
+    found = shelf.index.find(typed.name, len(shelf.exercises))
     hits = [SearchHit(e, joint_cautions(e, standing)) for e in found if at is None or e.possible_at(at)]
     hits.sort(key=lambda hit: any(c.grade is CautionGrade.STOP for c in hit.cautions))
-    return Found(tuple(hits[:limit]), len(shelf.exercises))
+    return Found(tuple(hits[:limit]), len(shelf.exercises), typed.name, typed.line)

@@ -21,9 +21,9 @@ export function AddExercise({
 }) {
   const [text, setText] = useState("");
   const [at, setAt] = useState(0);
-  const [own, setOwn] = useState<string | null>(null);
+  const [own, setOwn] = useState<Pick<Schemas["Found"], "name" | "line"> | null>(null);
   const list = useId();
-  const { name: typed, line: written } = parted(text.trim());
+  const typed = text.trim();
   const search = useQuery({
     ...query.found(typed, client, null, SHOWN),
 
@@ -33,7 +33,7 @@ export function AddExercise({
   const found = hits.map((hit) => hit.exercise);
   const settled = !search.isFetching && !search.isPlaceholderData;
   const open = typed !== "";
-  const add = (exercise: Schemas["Exercise"]) => {
+  const add = (exercise: Schemas["Exercise"], written = search.data?.line ?? "") => {
     save(
       [
         {
@@ -53,8 +53,8 @@ export function AddExercise({
   /** Enter came before the answer to what was typed: take the best of it once it is there. */
   const take = (answer: Schemas["Found"] | undefined) => {
     const best = answer?.hits[0]?.exercise;
-    if (best) add(best);
-    else if (answer) setOwn(typed);
+    if (best) add(best, answer.line);
+    else if (answer) setOwn(answer);
   };
   const onKey = (event: KeyboardEvent) => {
     const chosen = found[at];
@@ -66,7 +66,7 @@ export function AddExercise({
     else if (asked === "leave") setText("");
     else if (asked === "take" && !settled) void search.refetch().then((answer) => take(answer.data));
     else if (asked === "take" && chosen) add(chosen);
-    else if (asked === "take" && open) setOwn(typed);
+    else if (asked === "take" && search.data) setOwn(search.data);
     else return;
     event.preventDefault();
   };
@@ -120,21 +120,21 @@ export function AddExercise({
             className="cursor-pointer px-2 py-1.5"
             onMouseDown={(event) => {
               event.preventDefault();
-              setOwn(typed);
+              if (search.data) setOwn(search.data);
             }}
           >
-            Nobody here knows it. Add “{typed}” as your own
+            Nobody here knows it. Add “{search.data?.name}” as your own
           </li>
         )}
       </ul>
       {own !== null && (
         <ExerciseSheet
           exercise={null}
-          name={own}
+          name={own.name}
           onClose={() => setOwn(null)}
           onSaved={(exercise) => {
             setOwn(null);
-            add(exercise);
+            add(exercise, own.line);
           }}
         />
       )}
@@ -158,10 +158,4 @@ function HitNote({ hit }: { hit: Schemas["SearchHit"] | undefined }) {
 function otherDay(here: EventTarget, step: number): void {
   const fields = [...document.querySelectorAll<HTMLElement>("[data-add]")];
   fields[fields.indexOf(here as HTMLElement) + step]?.focus();
-}
-
-/** A name with shorthand behind it: ``goblet squat 3x10 16``. */
-export function parted(text: string): { name: string; line: string } {
-  const found = /^(.*?[^\s,:])[\s,:]+((?:\d+\s*(?:x|×|\*|sets\b)|\d+(?:-\d+)?\/|most\s*x).*)$/i.exec(text);
-  return found ? { name: found[1] ?? text, line: found[2] ?? "" } : { name: text, line: "" };
 }

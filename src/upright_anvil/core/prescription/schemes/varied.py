@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, plain
-from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.load_targets import Coded, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.targets import Target
 
@@ -44,4 +44,7 @@ def write_loads(loads: tuple[LoadTarget, ...]) -> str:
     shares = [load for load in loads if isinstance(load, ShareOfMax)]
     if len(shares) == len(loads):
         return "/".join(plain(load.per_cent) for load in shares) + " %"
+    codes = [load for load in loads if isinstance(load, Coded)]
+    if len(codes) == len(loads) and len({load.sort for load in codes}) == 1:
+        return f"{codes[0].sort} {'/'.join(load.label for load in codes)}"
     return "/".join(str(load) for load in loads)

@@ -4,14 +4,16 @@ import re
 from collections.abc import Callable
 from dataclasses import dataclass
 from decimal import Decimal
+from functools import partial
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load, check_reserve, check_rest
-from upright_anvil.core.prescription.model import MAX_ACTIVITY, OtherKit, SideRule
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded
+from upright_anvil.core.prescription.model import MAX_ACTIVITY, OtherKit, SideRule, Span
 from upright_anvil.core.prescription.schemes import BackOff, Checkpoints, Cluster, Density, Drops, EveryStart, LastMost
 from upright_anvil.core.prescription.schemes.back_off import Cut
-from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.targets import Distance, Reps
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.prescription.text import patterns
 from upright_anvil.core.prescription.text.draft import Draft, read_loads, read_target, tidy, weight_of
@@ -38,6 +40,23 @@ def _side(draft: Draft, found: "re.Match[str]") -> None:
     draft.side = SideRule(tidy(found.group(1).lower()))
 
 
+def _span(draft: Draft, found: "re.Match[str]") -> None:
+    said = tidy(found.group(1).lower())
+    draft.span = Span.HALF if said in ("half", "partial") else Span(said)
+
+
+def _partials(draft: Draft, found: "re.Match[str]") -> None:
+    draft.partials = int(found.group(1))
+    if not draft.partials:
+        raise DomainError("Partial repetitions are at least one.")
+
+
+def _phase(draft: Draft, found: "re.Match[str]", place: int) -> None:
+    if draft.tempo is not None or draft.phases[place] is not None:
+        raise DomainError("The tempo is said once.")
+    draft.phases[place] = int(found.group(1))
+
+
 def _loads(draft: Draft, found: "re.Match[str]") -> None:
     draft.loads = read_loads(found.group(1), draft.unit)
     for load in draft.loads:
@@ -46,7 +65,9 @@ def _loads(draft: Draft, found: "re.Match[str]") -> None:
 
 
 def _tempo(draft: Draft, found: "re.Match[str]") -> None:
-    written = found.group(1).lower()
+    if any(phase is not None for phase in draft.phases):
+        raise DomainError("The tempo is said once.")
+    written = (found.group(1) or found.group(2)).lower()
     phases = [p.strip() for p in written.split("-")] if "-" in written else list(written)
     if any("x" in p and p != "x" for p in phases):
         raise DomainError("A tempo phase must be seconds or X.")
@@ -61,8 +82,23 @@ def _rest(draft: Draft, found: "re.Match[str]") -> None:
         raise DomainError(f"What is done in the rest has at most {MAX_ACTIVITY} characters.")
 
 
+def _rest_last(draft: Draft, found: "re.Match[str]") -> None:
+    draft.rest = patterns.seconds_of(*found.groups())
+    check_rest(draft.rest)
+
+
+def _rest_range(draft: Draft, found: "re.Match[str]") -> None:
+    low_min, low_s, low, high_min, high_s, high, unit, words = found.groups()
+    draft.rest = patterns.seconds_of(high_min, high_s, high, unit)
+    draft.rest_from = patterns.seconds_of(low_min, low_s, low, unit)
+    check_rest(draft.rest)
+    draft.activity = tidy(words or "")
+    if not draft.rest_from < draft.rest:
+        raise DomainError("A range of rests climbs, for example rest 30-60 s.")
+
+
 def _leave(draft: Draft, found: "re.Match[str]") -> None:
-    draft.reserve = int(found.group(1))
+    draft.reserve = 0 if found.group(3) else int(found.group(1) or found.group(2))
     check_reserve(draft.reserve)
 
 
@@ -79,9 +115,12 @@ def _ramp(draft: Draft, _: "re.Match[str]") -> None:
 def _other(draft: Draft, found: "re.Match[str]") -> None:
     if len(draft.others) >= MAX_ALTERNATIVES:
         raise DomainError(f"At most {MAX_ALTERNATIVES} other loads.")
-    load = weight_of(found.group(1), found.group(2), draft.unit)
-    check_load(load)
-    draft.others += (OtherKit(load, read_target(found.group(3).strip())),)
+    load = read_loads(found.group(1), draft.unit)[0]
+    if not isinstance(load, Load | BodyweightLoad | Coded):
+        raise DomainError("Another load is a weight, body weight or a band, for example or bw x 12.")
+    if isinstance(load, Load):
+        check_load(load)
+    draft.others += (OtherKit(load, read_target(found.group(2).strip())),)
 
 
 def _last_most(draft: Draft, found: "re.Match[str]") -> None:
@@ -119,6 +158,9 @@ def _every(draft: Draft, found: "re.Match[str]") -> None:
 
 
 def _in_time(draft: Draft, found: "re.Match[str]") -> None:
+    if not draft.most_rounds and draft.targets and isinstance(draft.targets[0], Distance):
+        draft.within = patterns.seconds_of(*found.groups())
+        return
     if not draft.most_rounds:
         raise DomainError("A time for most rounds needs 'most x', for example most x 5, in 12:00.")
     draft.scheme = Density(patterns.seconds_of(*found.groups()))
@@ -132,8 +174,16 @@ def _checkpoints(draft: Draft, found: "re.Match[str]") -> None:
 CLAUSES: tuple[Clause, ...] = (
     Clause("each", "'each side'", patterns.EACH, _each, "each side", "each side"),
     Clause("side", "which side leads", patterns.SIDE, _side, "left first", "left first"),
+    Clause("span", "how far a repetition goes", patterns.SPAN, _span),
+    Clause("partials", "the partial repetitions", patterns.PARTIALS, _partials),
     Clause("tempo", "a tempo", patterns.TEMPO, _tempo, "tempo", "tempo 3-1-X-0"),
+    *(
+        Clause(f"phase {place}", "a phase of the tempo", pattern, partial(_phase, place=place))
+        for place, pattern in enumerate(patterns.PHASES)
+    ),
+    Clause("rest", "a rest", patterns.REST_RANGE, _rest_range),
     Clause("rest", "a rest", patterns.REST, _rest, "rest", "rest 2:00"),
+    Clause("rest", "a rest", patterns.REST_LAST, _rest_last),
     Clause("effort", "'leave'", patterns.LEAVE, _leave, "leave", "leave 2"),
     Clause("effort", "'rpe'", patterns.RPE, _rpe, "rpe", "rpe 8"),
     Clause("ramp", "'ramp-up'", patterns.RAMP, _ramp, "ramp-up", "ramp-up"),

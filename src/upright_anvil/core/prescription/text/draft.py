@@ -12,11 +12,13 @@ from upright_anvil.core.prescription.load_targets import (
     BodyweightLoad,
     Coded,
     LoadTarget,
+    NamedLoad,
     OpenLoad,
     SameAsLastTime,
     ShareOfMax,
+    Together,
 )
-from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule
+from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule, Span
 from upright_anvil.core.prescription.schemes import Scheme, Varied
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE, Distance, Most, Reps, Seconds, Target
 from upright_anvil.core.prescription.tempo import Tempo
@@ -39,6 +41,12 @@ class Draft:
     reserve: int | None = None
     rpe: Decimal | None = None
     ramp: bool = False
+    fewest: int | None = None
+    rest_from: int | None = None
+    span: Span | None = None
+    partials: int = 0
+    within: int | None = None
+    phases: list[int | None] = field(default_factory=lambda: [None] * 4)
     parts: tuple[int, ...] = ()
     most_rounds: bool = False
     scheme: Scheme | None = None
@@ -47,12 +55,16 @@ class Draft:
 
     def prescription(self) -> Prescription:
         """Put it together. Raises `DomainError` where the clauses do not go together."""
+        if self.loads and len(self.loads) != self.sets and all(isinstance(one, Coded) for one in self.loads):
+            # A pin of two colours is one step: several labels are sets only where there is one for each.
+            codes = [one for one in self.loads if isinstance(one, Coded)]
+            self.loads = (Coded(codes[0].sort, "/".join(one.label for one in codes)),)
         return Prescription(
             sets=self.sets,
             target=self.targets[0],
             each_side=self.each_side or bool(self.side and self.side.leads),
             load=self.loads[0] if self.loads else None,
-            tempo=self.tempo,
+            tempo=self.tempo or self._tempo(),
             rest=self.rest,
             reserve=self.reserve,
             rpe=self.rpe,
@@ -61,7 +73,19 @@ class Draft:
             scheme=self._scheme(),
             others=self.others,
             ramp=self.ramp,
+            fewest=self.fewest,
+            rest_from=self.rest_from,
+            span=self.span,
+            partials=self.partials,
+            within=self.within,
         )
+
+    def _tempo(self) -> Tempo | None:
+        """The tempo of phases said one by one; what was not said is 2 s down, 1 s up, no pause. House rule."""
+        if all(phase is None for phase in self.phases):
+            return None
+        usual = (2, 0, 1, 0)
+        return Tempo(*(given if said is None else said for said, given in zip(self.phases, usual, strict=True)))
 
     def _scheme(self) -> Scheme | None:
         targets = self.targets if len(set(self.targets)) > 1 else ()
@@ -77,6 +101,10 @@ def read_target(text: str) -> Target:
     """Read one target of a list. Raises `DomainError` for a value outside its bounds."""
     if found := patterns.MAX.fullmatch(text):
         return Most(int(found.group(1)) if found.group(1) else None)
+    if found := patterns.MAX_SECONDS.fullmatch(text):
+        return Seconds(int(found.group(1)), low=0)
+    if found := patterns.HOLD_RANGE.fullmatch(text):
+        return Seconds(int(found.group(2)), low=int(found.group(1)))
     if found := patterns.HOLD.fullmatch(text):
         return Seconds(patterns.seconds_of(*found.groups()))
     if found := patterns.METRES.fullmatch(text):
@@ -89,8 +117,8 @@ def read_target(text: str) -> Target:
 
 def metres(found: "re.Match[str]") -> Distance:
     """Answer the distance of a match; kilometres may have decimals, metres not."""
-    number, unit = Decimal(found.group(1)), found.group(2).lower()
-    total = number * (METRES_PER_KILOMETRE if unit == "km" else 1)
+    number, unit = Decimal(found.group(1).replace(",", ".")), found.group(2).lower()
+    total = number * (METRES_PER_KILOMETRE if unit.startswith("k") else 1)
     if total % 1:
         raise DomainError(f"A distance is whole metres, not {total} m.")
     return Distance(int(total))
@@ -106,6 +134,7 @@ def read_targets(text: str) -> tuple[Target, ...]:
 
 
 _WEIGHT = re.compile(rf"{patterns.NUMBER}{patterns.UNIT}", re.I)
+_LABEL = re.compile(r"(?!(?:bw|body|last|open)\b)[a-z][\w-]*", re.I)
 _ADDED = re.compile(rf"([+-])\s*{patterns.NUMBER}{patterns.UNIT}", re.I)
 
 
@@ -113,14 +142,46 @@ def read_loads(text: str, unit: Unit) -> tuple[LoadTarget, ...]:
     """Read loads parted by strokes; a number without a unit takes the next one's, at last the client's."""
     found: list[LoadTarget] = []
     spoken: str | None = None
-    for piece in reversed([piece.strip() for piece in text.split("/")]):
+    sort = ""
+    pieces = []
+    for piece in (piece.strip() for piece in text.split("/")):
+        # A sort said once holds for the labels behind it.
+        named = re.match(r"(band|step)\s", piece, re.I)
+        sort = (
+            named.group(1)
+            if named
+            else sort
+            if re.fullmatch(r"(?!(?:bw|body|last|open)\b)[a-z][\w-]*", piece, re.I)
+            else ""
+        )
+        pieces.append(piece if named or not sort else f"{sort} {piece}")
+    for piece in reversed(pieces):
         weight = _WEIGHT.fullmatch(piece)
-        if weight:
+        if re.search(r"[+&]|\band\b", piece) and not re.match(r"bw|body|last", piece, re.I):
+            found.append(_together(piece, unit))
+        elif weight:
             spoken = weight.group(2) or spoken
             found.append(weighed(weight.group(1), spoken, unit))
         else:
             found.append(_named(piece, unit))
     return tuple(reversed(found))
+
+
+def _together(text: str, unit: Unit) -> Together:
+    """Read several loads taken at once; a number without a unit takes the next one's, at last the client's."""
+    parts: list[NamedLoad] = []
+    spoken: str | None = None
+    for piece in reversed([piece.strip() for piece in re.split(r"\+|&|\band\b", text)]):
+        weight = re.fullmatch(rf"([A-Za-z][A-Za-z'-]*\s+)?{patterns.NUMBER}{patterns.UNIT}", piece, re.I)
+        if weight:
+            spoken = weight.group(3) or spoken
+            parts.append(NamedLoad((weight.group(1) or "").strip(), weight_of(weight.group(2), spoken, unit)))
+        else:
+            code = _named(piece, unit)
+            if not isinstance(code, Coded):
+                raise DomainError("Loads taken together are weights and bands, for example 20 kg + band red.")
+            parts.append(NamedLoad("", code))
+    return Together(tuple(reversed(parts)))
 
 
 def weighed(number: str, spoken: str | None, unit: Unit) -> Load | ShareOfMax:
@@ -146,6 +207,8 @@ def _named(text: str, unit: Unit) -> LoadTarget:
         return SameAsLastTime(plus)
     if words.startswith("open"):
         return OpenLoad()
+    if words.endswith("band") and not words.startswith("band"):
+        return Coded("band", text.rsplit(None, 1)[0])
     if words.startswith(("band", "step")):
         sort: Literal["band", "step"] = "band" if words.startswith("band") else "step"
         label = text.split(None, 1)[1]

@@ -64,4 +64,37 @@ def mended(text: str, position: int, normal: Callable[[str], str | None]) -> str
         meant = meant_word(piece.strip())
         spelled = meant.keyword + piece.strip()[len(meant.typed) :] if meant else piece
         kept = next((c for c in (f"{kept}, {piece}", f"{kept}, {spelled}") if normal(c)), kept)
-    return normal(kept)
+    found = normal(kept)
+    return found if found and _same_kinds(text, found) else None
+
+
+_NUMBER = re.compile(r"(\d+(?:[.,]\d+)?)(\s*(?:-|–)\s*\d)?\s*([a-z%]*)", re.I)
+_WEIGHTS = {"kg": "kg", "kgs": "kg", "kilo": "kg", "kilos": "kg", "lb": "lb", "lbs": "lb", "%": "%"}
+
+
+def _same_kinds(typed: str, offered: str) -> bool:
+    """Answer whether what is offered says of every number what was typed of it.
+
+    Seconds stay seconds; a weight was typed as one, or without any word behind it, and is not half of a range.
+    """
+    said: dict[str, set[str]] = {}
+    for number, ranged, word in _NUMBER.findall(typed):
+        said.setdefault(number.replace(",", "."), set()).add("-" if ranged else _kind(word))
+    for number, ranged, word in _NUMBER.findall(offered):
+        kinds, kind = said.get(number, set()), _kind(word)
+        if kind in _WEIGHTS.values() and not kinds & {kind, ""} and not ranged:
+            return False
+        if kinds == {"s"} and kind not in ("s", ""):
+            return False
+        if kinds == {"s"} and kind == "" and not ranged:
+            return False
+    return True
+
+
+def _kind(word: str) -> str:
+    """What a word behind a number counts; a word that begins like seconds was meant for them."""
+    low = word.lower()
+    if low in _WEIGHTS or low.startswith(("kg", "kilo")):
+        return _WEIGHTS.get(low, "kg")
+    meant = low.startswith("sec") or (low.startswith("s") and len(low) <= len("sx"))
+    return "s" if meant else low

@@ -3,13 +3,16 @@
 The grammar (``docs/shorthand.md`` explains it with examples)::
 
     line    = head { [","] clause }
-    head    = sets "x" target | target "/" target {"/" target} | "most x" target | sets "x" reps "+" reps {"+" reps}
-    target  = reps | reps "-" reps | "max" ["to" reps] | time | metres "m" | kilometres "km"
-    clause  = "each side" | lead | loads | "tempo" tempo | "rest" time ["with" words] | "leave" reps | "rpe" number
-            | "ramp-up" | "or" load "x" target | scheme
-    lead    = "left first" | "right first" | "alternate lead" | "left only" | "right only"
-    loads   = load {"/" load}
-    load    = number ["kg" | "lb" | "%"] | "bw" [("+" | "-") number ["kg" | "lb"]] | "band" label | "step" code
+    head    = [sets ["-" sets] "x"] target | target "/" target {"/" target} | "most x" target
+            | sets "x" reps "+" reps {"+" reps} | sets "x" work "/" rest | "emom" minutes ":" target
+    target  = reps | reps "-" reps | "max" ["to" (reps | time)] | time | time "-" time | metres "m" | kilometres "km"
+    clause  = "each side" | lead | loads | "tempo" tempo | "rest" time ["-" time] ["with" words] | "leave" reps
+            | "rpe" number | "ramp-up" | "or" load "x" target | span | "plus" reps "partial" | "in" time | scheme
+    lead    = "left first" | "right first" | "alternate lead" | "alternating" | "left only" | "right only"
+    span    = "half reps" | "top half" | "bottom half"
+    loads   = together {"/" together}
+    together = [name] load {"+" [name] load}
+    load    = number ["kg" | "lb" | "%"] | "bw" [("+" | "-") number ["kg" | "lb"]] | ("band" | "step") label {"/" label}
             | "last time" ["+" number ["kg" | "lb"]] | "open load"
     scheme  = "last set max" ["to" reps] | "drop to" load {"/" load}
             | "back off" sets "x" reps "at" (load | "-" per cent)
@@ -28,9 +31,9 @@ from typing import TypeVar
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.prescription.bounds import check_sets
+from upright_anvil.core.prescription.bounds import check_rest, check_sets
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.schemes import Cluster, Density
+from upright_anvil.core.prescription.schemes import Cluster, Density, EveryStart
 from upright_anvil.core.prescription.targets import Most, Reps, Seconds, Target
 from upright_anvil.core.prescription.text import patterns
 from upright_anvil.core.prescription.text.clauses import CLAUSES, Clause
@@ -90,8 +93,15 @@ class _Reader:
     def _head(self) -> None:
         draft, text = self.draft, self.text
         if head := patterns.HEAD.match(text):
-            draft.sets = int(head.group(1))
+            draft.sets = int(head.group(2) or head.group(1))
+            draft.fewest = int(head.group(1)) if head.group(2) else None
             self._checked(head.start(1), lambda: check_sets(draft.sets))
+            self._one_target(head.end())
+        elif head := patterns.ON_THE_MINUTE.match(text):
+            minutes, step = int(head.group(2)), int(head.group(1) or 1)
+            draft.sets = minutes // step
+            self._checked(head.start(2), lambda: check_sets(draft.sets))
+            draft.scheme, draft.where["scheme"] = EveryStart(60 * step), 0
             self._one_target(head.end())
         elif head := patterns.MOST_HEAD.match(text):
             draft.sets, draft.most_rounds = 1, True
@@ -101,6 +111,12 @@ class _Reader:
             draft.targets = self._checked(head.start(1), lambda: read_targets(listed))
             draft.sets, self.at = len(draft.targets), head.end()
             self._checked(head.start(1), lambda: check_sets(draft.sets))
+        elif head := patterns.BARE.match(text):
+            draft.sets = 1
+            self._one_target(head.end())
+        elif re.match(r"\s*(?:max|amrap)\b", text, re.I):
+            draft.sets = 1
+            self._one_target(len(text) - len(text.lstrip()))
         else:
             raise self._error(len(text) - len(text.lstrip()), _HEADS)
 
@@ -110,17 +126,33 @@ class _Reader:
             self.draft.parts = tuple(int(part) for part in re.findall(r"\d+", parts.group(1)))
             total = sum(self.draft.parts)
             self._take(start, parts.end(), lambda: Reps(total, total))
+        elif shared := _work_and_rest(text, start):
+            self._intervals(start, shared)
+        elif longest := patterns.MAX_SECONDS.match(text, start):
+            seconds = int(longest.group(1))
+            self._take(start, longest.end(), lambda: Seconds(seconds, low=0))
+        elif between := patterns.HOLD_RANGE.match(text, start):
+            shortest, seconds = (int(end) for end in between.groups())
+            self._take(start, between.end(), lambda: Seconds(seconds, low=shortest))
         elif hold := patterns.HOLD.match(text, start):
             self._take(start, hold.end(), lambda: Seconds(patterns.seconds_of(*hold.groups())))
         elif distance := patterns.METRES.match(text, start):
             self._take(start, distance.end(), lambda: metres(distance))
         elif most := patterns.MAX.match(text, start):
-            self._take(start, most.end(), lambda: Most(int(most.group(1)) if most.group(1) else None))
+            cap = most.group(1)
+            self._take(start, most.end(), lambda: Most(int(cap) if cap else None))
         elif reps := patterns.REPS.match(text, start):
             low, high = int(reps.group(1)), int(reps.group(2) or reps.group(1))
             self._take(start, reps.end(), lambda: Reps(low, high))
         else:
             raise self._error(start, _TARGETS)
+
+    def _intervals(self, start: int, shared: "re.Match[str]") -> None:
+        """Seconds of work and of rest, said together: ``40/20``, ``20 s on 10 s off``."""
+        work, rest = (int(part) for part in shared.groups())
+        self._take(start, shared.end(), lambda: Seconds(work))
+        self._checked(start, lambda: check_rest(rest))
+        self.draft.rest, self.draft.where["rest"] = rest, start
 
     def _take(self, start: int, end: int, make: Callable[[], Target]) -> None:
         self.draft.targets, self.at = (self._checked(start, make),), end
@@ -160,6 +192,19 @@ class _Reader:
         nearest = mended(self.text, position, lambda text: _normal(text, unit)) if self.explain else None
         return ShorthandError(Unreadable(min(position, len(self.text)), expected, nearest))
 
+
+def _work_and_rest(text: str, start: int) -> "re.Match[str] | None":
+    """Seconds come in fives, and in more of them than repetitions do: ``40/20`` is work and rest, ``12/10`` is not."""
+    shared = patterns.WORK_AND_REST.match(text, start)
+    if shared:
+        work, rest = (int(part) for part in shared.groups())
+        if work >= SHORTEST_INTERVAL and not work % FIVE and not rest % FIVE:
+            return shared
+    return patterns.ON_AND_OFF.match(text, start)
+
+
+FIVE = 5
+SHORTEST_INTERVAL = 20
 
 _TOGETHER = frozenset({"scheme", "load", "side", "each"})
 """Clauses that may not go together with what stands before them."""

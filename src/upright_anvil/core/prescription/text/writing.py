@@ -7,6 +7,9 @@ from upright_anvil.core.prescription.schemes.base import write_time
 from upright_anvil.core.prescription.schemes.varied import write_loads
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target
 
+MINUTE = 60
+SHORT_REST = 90
+
 __all__ = ["write", "write_parts", "write_time"]
 
 
@@ -19,6 +22,12 @@ def write_parts(prescription: Prescription) -> tuple[str, str]:
     """Write the normal form in two: the work (sets, target, load, scheme), and how it is done."""
     p = prescription
     work = [_head(p) + (" each side" if p.each_side else "")]
+    if p.span is not None:
+        work.append(str(p.span))
+    if p.partials:
+        work.append(f"plus {p.partials} partial")
+    if p.within is not None:
+        work.append(f"in {write_time(p.within)}")
     if p.side is not None:
         work.append(str(p.side))
     if p.load is not None:
@@ -31,7 +40,7 @@ def write_parts(prescription: Prescription) -> tuple[str, str]:
     if p.tempo is not None:
         manner.append(f"tempo {p.tempo}")
     if p.rest is not None:
-        manner.append(f"rest {write_time(p.rest)}" + (f" with {p.activity}" if p.activity else ""))
+        manner.append(f"rest {_rest(p.rest_from, p.rest)}" + (f" with {p.activity}" if p.activity else ""))
     if p.reserve is not None:
         manner.append(f"leave {p.reserve}")
     if p.rpe is not None:
@@ -39,16 +48,30 @@ def write_parts(prescription: Prescription) -> tuple[str, str]:
     return ", ".join(work), ", ".join(manner)
 
 
+def _rest(low: int | None, high: int) -> str:
+    if low is None:
+        return write_time(high)
+    return (
+        f"{low}-{high} s"
+        if low < MINUTE and high <= SHORT_REST
+        else f"{low // MINUTE}:{low % MINUTE:02d}-{write_time(high)}"
+    )
+
+
 def _head(p: Prescription) -> str:
     match p.scheme:
         case Varied(targets=targets) if targets:
             return "/".join(_listed(target, targets) for target in targets)
         case Cluster():
-            return f"{p.sets} x {p.scheme.head}"
+            return f"{_sets(p)} x {p.scheme.head}"
         case Density():
             return f"most x {p.target}"
         case _:
-            return f"{p.sets} x {p.target}"
+            return f"{_sets(p)} x {p.target}"
+
+
+def _sets(p: Prescription) -> str:
+    return str(p.sets) if p.fewest is None else f"{p.fewest}-{p.sets}"
 
 
 def _listed(target: Target, beside: tuple[Target, ...]) -> str:

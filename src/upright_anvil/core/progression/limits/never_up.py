@@ -82,7 +82,7 @@ def _odd(row: PerformedSet, context: ProgressionContext) -> bool:
         return True
     plans = context.today.prescription.plans
     planned = [one.load for one in plans if isinstance(one.load, Load) and one.load.value]
-    others = [other.load for other in context.today.prescription.others]
+    others = [other.load for other in context.today.prescription.others if isinstance(other.load, Load)]
     known = [load.kg for load in (*planned, *others)]
     if not known or row.load is None or row.assisted or not row.load.value:
         return False

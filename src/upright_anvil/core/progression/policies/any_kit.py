@@ -54,8 +54,12 @@ def _led_by(context: ProgressionContext, now: Prescription, load: object, asked:
     return replace(context, exposures=exposures, home=alone)
 
 
+def _is(load: object, used: object) -> bool:
+    return load.same_as(used) if isinstance(load, Load) and isinstance(used, Load) else load == used
+
+
 def _beside(now: Prescription, used: object) -> tuple[OtherKit, ...]:
     """The planned load and the others, without the one that leads now."""
     planned = [OtherKit(now.load, now.target)] if isinstance(now.load, Load) else []
-    kept = [one for one in (*planned, *now.others) if not (isinstance(used, Load) and one.load.same_as(used))]
+    kept = [one for one in (*planned, *now.others) if not _is(one.load, used)]
     return tuple(kept[:MAX_ALTERNATIVES])

@@ -43,7 +43,7 @@ def propose(context: ProgressionContext) -> Proposal:
         metres = int(now.target.metres * (1 + share))
         metres -= metres % WHOLE if metres >= WHOLE_FROM else 0
         if now.target.metres < metres <= MAX_METRES:
-            rule = f"All of it was done: {metres} m, a tenth more at the most; then the pace."
+            rule = f"All of it was done: {Distance(metres)}, a tenth more at the most; then the pace."
             further = replace(base, target=Distance(metres))
             return answer(ID, context, Lever.METRES, further, rule, same_again(base))
     elif isinstance(now.target, Seconds) and now.target.seconds >= SHORTEST_RISE:

@@ -1,0 +1,26 @@
+from unittest import TestCase
+
+from upright_anvil.core.prescription.text.named import NamedLine, parted
+
+
+class PartedTest(TestCase):
+    def test_a_name_and_the_shorthand_behind_it(self) -> None:
+        for typed, name, line in [
+            ("goblet squat 3x10 16", "goblet squat", "3x10 16"),
+            ("back squat: 12/10/8 60", "back squat", "12/10/8 60"),
+            ("thruster most x 6 in 8:00", "thruster", "most x 6 in 8:00"),
+            ("90 90", "90 90", ""),
+            ("90 90 stretch 2 x 40 s", "90 90 stretch", "2 x 40 s"),
+            ("plank, 3 sets of 40 s", "plank", "3 sets of 40 s"),
+            ("plank 40 s", "plank", "40 s"),
+            ("run 5 km in 30 min", "run", "5 km in 30 min"),
+            ("press up max 20", "press up", "max 20"),
+            ("swing emom 10: 15 24", "swing", "emom 10: 15 24"),
+            ("mountain climber 8 rounds 20 s on 10 s off", "mountain climber", "8 rounds 20 s on 10 s off"),
+            ("curl 3-4 x 10 12 kg", "curl", "3-4 x 10 12 kg"),
+            ("squat 3x10 slowly", "squat", "3x10 slowly"),
+            ("row", "row", ""),
+            ("", "", ""),
+        ]:
+            with self.subTest(typed):
+                self.assertEqual(parted(typed), NamedLine(name, line))

@@ -63,6 +63,15 @@ WALKING_PACE: Final = 1.0
 RUNNING_PACE: Final = 2.5
 """Metres a second reckoned with for endurance work. House rule."""
 
+CHANGE_PLACE_SECONDS: Final = 5
+"""Seconds from one counted station to the next where no rest lies between them. House rule."""
+
+ON_THE_MINUTE_SECONDS: Final = 60
+"""From the start of one station to the start of the next where the group does not say. House rule."""
+
+TIME_CAP_SECONDS: Final = 600
+"""The time for most rounds where the group does not say. House rule."""
+
 REST_INSIDE_SECONDS: Final = 15
 """Rest between the lines of a round where the group does not say. House rule."""
 

@@ -13,10 +13,10 @@ from upright_anvil.core.timing.estimate import (
     TimedBlock,
     TimedLine,
     day_seconds,
-    line_seconds,
     pace_factor,
     set_seconds,
 )
+from upright_anvil.core.timing.groups import line_seconds
 
 SQUAT = Exercise("squat", "Squat", Pattern.SQUAT, ("quadriceps",), rep_seconds=4)
 

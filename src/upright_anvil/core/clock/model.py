@@ -44,7 +44,8 @@ class ClockStep:
 
     ``seconds`` is None where it lasts until somebody taps. ``line`` and ``number`` name the set that is worked or comes
     next. ``closes`` says that the set is done with the end of this step. ``marks`` are seconds at which a fitter client
-    carries on; the first is the work that was asked for.
+    carries on; the first is the work that was asked for. ``opens`` begins a station that owns its time; ``fills`` says
+    that a rest ends so many seconds after that began, whatever of it was work. ``stations`` are the lines of a round.
     """
 
     kind: StepKind
@@ -58,11 +59,16 @@ class ClockStep:
     closes: bool = False
     marks: tuple[int, ...] = ()
     calls: tuple[Call, ...] = ()
+    opens: bool = False
+    fills: int | None = None
+    stations: tuple[LineId, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
 class Clock:
     """The timeline of one group: its steps, its length in seconds (what lasts until a tap is reckoned), its lines.
+
+    The seconds are those of the plan, from the first start on: getting ready comes before.
 
     ``hands_free`` says that it runs from start to end without a tap.
     """

@@ -1,19 +1,20 @@
 """The timeline of a group: what is worked, rested and called, step by step, from its prescriptions.
 
-Timed work runs by itself; counted work lasts until a tap. Each scheme makes its own steps of a set: `set_steps`.
+Timed work runs by itself; counted work lasts until a tap. Each scheme makes its own steps of a set: `set_steps`. Order,
+work and rests are those of the plan (`timing.groups`).
 """
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 
 from upright_anvil.core.clock.calls import rest_calls
 from upright_anvil.core.clock.model import Clock, ClockStep, StepKind
-from upright_anvil.core.clock.set_steps import set_steps
+from upright_anvil.core.clock.set_steps import minute_steps, round_steps, set_steps
 from upright_anvil.core.plan.document import Group
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.schemes import Cluster, Density, EveryStart
 from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.session.order import RunLine, Turn, group_order
-from upright_anvil.core.timing.estimate import one_set
+from upright_anvil.core.timing.groups import every, time_cap
 
 READY_SECONDS = 10
 """Seconds to get into position before a clock begins. House rule."""
@@ -24,7 +25,7 @@ _BY_THE_CLOCK = (EveryStart, Density, Cluster)
 def is_timed(group: Group, lines: Mapping[str, RunLine]) -> bool:
     """Answer whether a group is run by a clock: circuits, timed work, and schemes with times of their own."""
     members = [lines[line.id] for line in group.lines if line.id in lines]
-    if len(members) > 1 and group.kind in (GroupKind.CIRCUIT, GroupKind.INTERVALS):
+    if len(members) > 1 and group.kind.by_rounds:
         return True
     return any(
         isinstance(plan.target, Seconds) or isinstance(m.prescription.scheme, _BY_THE_CLOCK)
@@ -41,16 +42,14 @@ def timeline(group: Group, lines: Mapping[str, RunLine]) -> Clock | None:
     if not is_timed(group, lines):
         return None
     turns = [turn for turn in group_order(group, lines) if not turn.ramp]
-    rounds = max((turn.round for turn in turns), default=1)
-    steps: list[ClockStep] = []
-    for at, turn in enumerate(turns):
-        member = lines[turn.line]
-        steps += set_steps(member, turn, _label(member, turn, rounds))
-        following = turns[at + 1] if at + 1 < len(turns) else None
-        if following is not None and turn.rest and not _rests_itself(member, following):
-            steps.append(_rest(turn, following, lines[following.line], rounds))
+    together = len({turn.line for turn in turns}) > 1
+    if together and group.kind is GroupKind.MOST_ROUNDS:
+        steps = round_steps([lines[turn.line] for turn in turns if turn.round == 1], time_cap(group))
+        seconds = time_cap(group)
+    else:
+        steps = tuple(_steps(group, turns, lines, on_the_minute=together and group.kind is GroupKind.ON_THE_MINUTE))
+        seconds = sum(turn.work + turn.rest for turn in turns)
     first = lines[turns[0].line]
-    opening = f"{first.exercise.name}. Get ready"
     ready = ClockStep(
         StepKind.READY,
         READY_SECONDS,
@@ -58,7 +57,7 @@ def timeline(group: Group, lines: Mapping[str, RunLine]) -> Clock | None:
         first.exercise.name,
         turns[0].line,
         turns[0].number,
-        calls=rest_calls(READY_SECONDS, opening),
+        calls=rest_calls(READY_SECONDS, f"{first.exercise.name}. Get ready"),
     )
     everything = (ready, *steps)
     return Clock(
@@ -66,45 +65,55 @@ def timeline(group: Group, lines: Mapping[str, RunLine]) -> Clock | None:
         title=_title(group, turns, lines),
         lines=tuple(dict.fromkeys(turn.line for turn in turns)),
         steps=everything,
-        seconds=sum(_reckoned(step, lines) for step in everything),
+        seconds=seconds,
         hands_free=all(step.seconds is not None for step in everything),
     )
 
 
-def _rests_itself(member: RunLine, following: Turn) -> bool:
-    """A start every minute has its rest in its own time."""
-    return isinstance(member.prescription.scheme, EveryStart) and following.line == member.line
+def _steps(
+    group: Group, turns: Sequence[Turn], lines: Mapping[str, RunLine], *, on_the_minute: bool
+) -> Iterator[ClockStep]:
+    rounds = max((turn.round for turn in turns), default=1)
+    for at, turn in enumerate(turns):
+        member = lines[turn.line]
+        label = _label(group, member, turn, rounds)
+        following = turns[at + 1] if at + 1 < len(turns) else None
+        rest = turn.rest
+        if on_the_minute:
+            yield from minute_steps(member, turn, every(group), label, last=following is None)
+            rest -= 0 if following is None else max(0, every(group) - turn.work)
+        elif isinstance(member.prescription.scheme, EveryStart):
+            scheme = member.prescription.scheme
+            same = following is not None and following.line == member.line
+            yield from minute_steps(member, turn, scheme.seconds, label, last=not same)
+            rest = 0 if same else turn.rest
+        else:
+            yield from set_steps(member, turn, label)
+        if following is not None and rest > 0:
+            yield _rest(turn, following, lines[following.line], rounds, rest)
 
 
-def _rest(turn: Turn, following: Turn, member: RunLine, rounds: int) -> ClockStep:
+def _rest(turn: Turn, following: Turn, member: RunLine, rounds: int, rest: int) -> ClockStep:
     name = member.exercise.name
     new_round = following.round > turn.round and rounds > 1
     detail = f"Next: {name}" + (f", round {following.round} of {rounds}" if new_round else "")
     title = "Round rest" if new_round else "Rest"
-    calls = rest_calls(turn.rest, f"{title}. {detail}")
-    return ClockStep(
-        StepKind.REST, turn.rest, title, detail, following.line, following.number, following.round, calls=calls
-    )
+    calls = rest_calls(rest, f"{title}. {detail}")
+    return ClockStep(StepKind.REST, rest, title, detail, following.line, following.number, following.round, calls=calls)
 
 
-def _label(member: RunLine, turn: Turn, rounds: int) -> str:
-    if rounds > 1:
-        return f"Round {turn.round} of {rounds}"
-    return f"Set {turn.number} of {len(member.prescription.plans)}"
+def _label(group: Group, member: RunLine, turn: Turn, rounds: int) -> str:
+    """Which set or round it is, the word for the round, and whether it is done only if there is time."""
+    if len(group.lines) == 1 or rounds == 1:
+        return f"Set {turn.number} of {len(member.prescription.plans)}"
+    said = [f"Round {turn.round} of {rounds}"]
+    if turn.round <= len(group.words) and group.words[turn.round - 1]:
+        said.append(group.words[turn.round - 1])
+    if turn.round > rounds - group.optional_rounds:
+        said.append("if there is time")
+    return ", ".join(said)
 
 
 def _title(group: Group, turns: Sequence[Turn], lines: Mapping[str, RunLine]) -> str:
     names = dict.fromkeys(lines[turn.line].exercise.name for turn in turns)
     return next(iter(names)) if len(names) == 1 else f"{group.kind.capitalize()}: {', '.join(names)}"
-
-
-def _reckoned(step: ClockStep, lines: Mapping[str, RunLine]) -> int:
-    if step.seconds is not None:
-        return step.seconds
-    member = lines[step.line]
-    plans = member.prescription.plans
-    whole = one_set(plans[min(step.number, len(plans)) - 1], member.prescription, member.exercise)
-    scheme = member.prescription.scheme
-    if isinstance(scheme, Cluster):
-        return max(1, (whole - scheme.pause * (len(scheme.parts) - 1)) // len(scheme.parts))
-    return whole // (2 if member.prescription.each_side else 1)

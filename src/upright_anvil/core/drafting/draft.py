@@ -18,7 +18,8 @@ from upright_anvil.core.ids import DayId, ExerciseId, LineId
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.prescription.text.shorthand import write
-from upright_anvil.core.timing.estimate import TimedLine, line_seconds
+from upright_anvil.core.timing.estimate import TimedLine
+from upright_anvil.core.timing.groups import line_seconds
 
 WARM_UP = "march-in-place"
 WARM_UP_TEXT = "1 x 120 s"

@@ -120,14 +120,19 @@ class Pairing(StrEnum):
     EXPLOSIVE = "strength, then explosive"
 
 
+LeadRule = Literal["", "left first", "right first", "alternate lead"]
+"""Which side leads in every round of a group, where its lines do not say; alternating, the other one in each round."""
+
 EXACTLY = {GroupKind.SINGLE: 1, GroupKind.PAIR: 2, GroupKind.TRI_SET: 3}
 
 
 class Group(Part):
     """Lines done together, round by round; a line on its own is a group of one.
 
-    ``rest_inside`` is the rest between the lines of a round, ``rest_after`` the rest after a round, seconds; without
-    them a house figure holds.
+    ``rest_inside`` is the rest between the lines of a round, ``rest_after`` the rest after a round, ``break_after`` the
+    break behind the group, seconds; without them a house figure holds. ``every`` is from start to start on the minute,
+    ``time_cap`` the time for most rounds. ``lead`` says which side leads, ``words`` has a word for each round
+    ("slower"), ``optional_rounds`` counts the last rounds that are done only if there is time.
     """
 
     id: Id
@@ -137,6 +142,12 @@ class Group(Part):
     pairing: Pairing = Pairing.NONE
     rest_inside: RestSeconds | None = None
     rest_after: RestSeconds | None = None
+    break_after: RestSeconds | None = None
+    every: Annotated[int, Field(ge=10, le=900)] | None = None
+    time_cap: Annotated[int, Field(ge=60, le=3600)] | None = None
+    lead: LeadRule = ""
+    words: Annotated[tuple[Annotated[str, Field(max_length=60)], ...], Field(max_length=20)] = ()
+    optional_rounds: Annotated[int, Field(ge=0, le=19)] = 0
 
     @model_validator(mode="after")
     def _as_many_as_its_kind(self) -> "Group":
@@ -154,7 +165,7 @@ def kind_for(kind: GroupKind, count: int) -> GroupKind:
     """Answer what a group is called once it has this many lines: a pair that loses one is a single line. House rule."""
     if count <= 1:
         return GroupKind.SINGLE
-    if kind in (GroupKind.CIRCUIT, GroupKind.INTERVALS):
+    if kind.by_rounds:
         return kind
     return {2: GroupKind.PAIR, 3: GroupKind.TRI_SET}.get(count, GroupKind.CIRCUIT)
 

@@ -17,8 +17,8 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.text.shorthand import ShorthandError, Unreadable, read, write_parts
 from upright_anvil.core.same import Same
-from upright_anvil.core.timing.estimate import TimedBlock, TimedLine, day_seconds, line_seconds
-from upright_anvil.core.timing.groups import group_seconds
+from upright_anvil.core.timing.estimate import TimedBlock, TimedLine, day_seconds
+from upright_anvil.core.timing.groups import group_seconds, line_seconds
 
 CellState = Literal["empty", "read", "unreadable"]
 
@@ -207,7 +207,7 @@ def _in_week(day: Day, number: int, week: Week, here: ClientProfile) -> int:
             alone = len(trained) == 1 == len(texts)
             same = Same(trained[0].exercise)
             seconds = seconds_of(texts[0][1], here.unit, same) if alone else group_seconds(group, trained)
-            blocks.append(TimedBlock(seconds, trained[0].implement, trained[-1].implement))
+            blocks.append(TimedBlock(seconds, trained[0].implement, trained[-1].implement, group.break_after))
     return day_seconds(blocks, here.pace)
 
 

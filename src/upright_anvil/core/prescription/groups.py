@@ -12,10 +12,20 @@ class GroupKind(StrEnum):
     TRI_SET = "tri-set"
     CIRCUIT = "circuit"
     INTERVALS = "interval circuit"
+    ON_THE_MINUTE = "on the minute"
+    MOST_ROUNDS = "most rounds"
+
+    @property
+    def by_rounds(self) -> bool:
+        """Whether it is a circuit of some sort: stations in their order, round by round, as many as one likes."""
+        return self in ROUND_KINDS
 
 
-class GroupRests(Protocol):
-    """What of a group its time depends on: kind, and the rests it says in seconds (None where it does not)."""
+ROUND_KINDS = frozenset({GroupKind.CIRCUIT, GroupKind.INTERVALS, GroupKind.ON_THE_MINUTE, GroupKind.MOST_ROUNDS})
+
+
+class GroupTimes(Protocol):
+    """What of a group its time depends on: kind, and what it says in seconds (None where it does not)."""
 
     @property
     def kind(self) -> GroupKind:
@@ -28,3 +38,11 @@ class GroupRests(Protocol):
     @property
     def rest_after(self) -> int | None:
         """After a round."""
+
+    @property
+    def every(self) -> int | None:
+        """On the minute: from the start of one station to the start of the next."""
+
+    @property
+    def time_cap(self) -> int | None:
+        """Most rounds: the time there is."""

@@ -1,7 +1,17 @@
 """Which side leads where each side is worked."""
 
+from dataclasses import replace
+
 from upright_anvil.core.body.joints import Side
+from upright_anvil.core.plan.parts import LeadRule
 from upright_anvil.core.prescription.model import Prescription, SideRule
+
+
+def led_by(asked: Prescription | None, lead: LeadRule) -> Prescription | None:
+    """Answer a line's prescription with the side that its group says leads, where it says none itself."""
+    if asked is None or not lead or not asked.each_side or asked.side is not None:
+        return asked
+    return replace(asked, side=SideRule(lead))
 
 
 def sides_of(asked: Prescription, number: int) -> tuple[Side, ...]:

@@ -1,7 +1,7 @@
 """Estimated time of lines and days (rules, time).
 
 Repetition seconds = sum of the tempo; set = repetitions x repetition seconds, both sides and the change where each
-side counts; a straight block = sets and the rests between them; between exercises a transition, never a rest.
+side counts; between exercises a transition or the break that is said, never a rest. Blocks: `timing.groups`.
 """
 
 from collections.abc import Sequence
@@ -24,7 +24,7 @@ from upright_anvil.core.constants import (
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.schemes import Cluster, Density, EveryStart
+from upright_anvil.core.prescription.schemes import Cluster, Density
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.targets import Distance, amount_of, reps_of
 
@@ -53,6 +53,11 @@ def one_set(plan: SetPlan, prescription: Prescription, exercise: Exercise) -> in
         one_side = round(plan.target.metres / pace)
     else:
         one_side = amount_of(plan.target)
+    if prescription.within is not None:
+        one_side = prescription.within
+    if prescription.partials:
+        each = prescription.tempo.rep_seconds if prescription.tempo else exercise.rep_seconds
+        one_side += prescription.partials * each
     if isinstance(prescription.scheme, Cluster):
         one_side += prescription.scheme.pause * (len(prescription.scheme.parts) - 1)
     return 2 * one_side + CHANGE_SIDES_SECONDS if prescription.each_side else one_side
@@ -72,24 +77,6 @@ def set_seconds(prescription: Prescription, exercise: Exercise) -> int:
     return max(one_set(plan, prescription, exercise) for plan in prescription.plans)
 
 
-def line_seconds(line: TimedLine) -> int:
-    """Answer the seconds of a block on its own: its sets and the rests between them. House rule.
-
-    A set at every start of a clock takes until the next start, most rounds in a time take that time; what follows at
-    once has no rest before it.
-    """
-    p = line.prescription
-    match p.scheme:
-        case Density():
-            return p.scheme.seconds
-        case EveryStart():
-            return p.sets * max(p.scheme.seconds, set_seconds(p, line.exercise))
-        case _:
-            plans = p.plans
-            rests = sum(1 for plan in plans[1:] if not plan.at_once)
-            return sum(one_set(plan, p, line.exercise) for plan in plans) + rests * rest_of(p)
-
-
 def rest_of(prescription: Prescription) -> int:
     """Answer the rest between sets, seconds; a house figure where the line does not say."""
     return prescription.rest if prescription.rest is not None else DEFAULT_REST_SECONDS
@@ -105,21 +92,25 @@ def rounds_in_time(prescription: Prescription, exercise: Exercise) -> int:
 
 @dataclass(frozen=True, slots=True)
 class TimedBlock:
-    """A stretch of a session: its seconds, and what is in hand when it begins and ends."""
+    """A stretch of a session: its seconds, what is in hand when it begins and ends, the break behind it if said."""
 
     seconds: int
     first: ImplementKind | None
     last: ImplementKind | None
+    break_after: int | None = None
 
 
 def day_seconds(blocks: Sequence[TimedBlock], pace: float = 1.0) -> int:
     """Answer the seconds of a day's blocks in order, transitions included, times the client's pace. House rule."""
-    changes = sum(_transition(before.last, after.first) for before, after in pairwise(blocks))
+    changes = sum(transition(before, after) for before, after in pairwise(blocks))
     return round((sum(block.seconds for block in blocks) + changes) * pace)
 
 
-def _transition(before: ImplementKind | None, after: ImplementKind | None) -> int:
-    return TRANSITION_SECONDS if before is after else TRANSITION_CHANGE_SECONDS
+def transition(before: TimedBlock, after: TimedBlock) -> int:
+    """Answer the seconds from one block to the next: the break that is said, else what the change takes. House rule."""
+    if before.break_after is not None:
+        return before.break_after
+    return TRANSITION_SECONDS if before.last is after.first else TRANSITION_CHANGE_SECONDS
 
 
 def pace_factor(actual_and_estimated: Sequence[tuple[float, float]]) -> float:

@@ -17,6 +17,7 @@ from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.session.easing import profile_with
 from upright_anvil.core.session.order import RunLine
 from upright_anvil.core.session.ramp_up import RampUp, ramp_up
+from upright_anvil.core.session.sides import led_by
 from upright_anvil.services.floor.changes.away import with_step_back
 from upright_anvil.services.floor.changes.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
 from upright_anvil.services.floor.session import find
@@ -83,14 +84,17 @@ def run_lines(view: Opened) -> tuple[dict[str, RunLine], dict[str, RampUp]]:
     lines: dict[str, RunLine] = {}
     ramps: dict[str, RampUp] = {}
     before: list[Exercise] = []
+    leads = {line.id: group.lead for group in view.day.found.day.groups for line in group.lines}
     for line in view.day.found.day.lines:
-        asked = prescription_or_none(line.cells[0].text, view.here.unit)
+        asked = led_by(prescription_or_none(line.cells[0].text, view.here.unit), leads[line.id])
         if asked is None:
             continue
         exercise = view.here.exercise(line.exercise_in(week))
         working = _load_of(asked.plans[0].load, exercise.id, view)
         ramps[line.id] = ramp_up(asked, working, exercise, view.here.inventory, before)
-        lines[line.id] = RunLine(line.id, exercise, asked, len(ramps[line.id].sets))
+        lines[line.id] = RunLine(
+            line.id, exercise, asked, len(ramps[line.id].sets), exercise.implement_at(view.here.inventory)
+        )
         if working is not None and working.value:
             before.append(exercise)
     return lines, ramps

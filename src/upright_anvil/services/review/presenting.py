@@ -7,7 +7,6 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
-from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.judge import is_plain, rule_name
 from upright_anvil.core.progression.model import Proposal
@@ -56,7 +55,7 @@ def view_of(opened: OpenReview) -> ReviewView:
 def circuit_of(one: ProposedLine) -> str:
     """Answer the id of the circuit that a line is judged in; empty where it is judged alone."""
     group = one.group
-    return group.id if group.kind in (GroupKind.CIRCUIT, GroupKind.INTERVALS) and len(group.lines) > 1 else ""
+    return group.id if group.kind.by_rounds and len(group.lines) > 1 else ""
 
 
 def _line(opened: OpenReview, one: ProposedLine) -> ReviewLine:

@@ -172,7 +172,7 @@ def away_before(sessions: Sequence[SessionRow], sid: SessionId, on: date) -> int
 def is_circuit(group: Group, week: int) -> bool:
     """Answer whether a group is judged as one: a circuit or intervals of more than one station that week."""
     trained = [line for line in group.lines if week < len(line.cells) and line.cells[week].text]
-    return group.kind in (GroupKind.CIRCUIT, GroupKind.INTERVALS) and len(trained) > 1
+    return group.kind.by_rounds and len(trained) > 1
 
 
 def preparing(group: Group) -> bool:

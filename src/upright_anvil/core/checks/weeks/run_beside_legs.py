@@ -9,7 +9,8 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedWeek
 from upright_anvil.core.exercises import ExerciseKind, Pattern
-from upright_anvil.core.timing.estimate import TimedLine, line_seconds
+from upright_anvil.core.timing.estimate import TimedLine
+from upright_anvil.core.timing.groups import line_seconds
 
 LEGS = frozenset({Muscle.QUADRICEPS, Muscle.HAMSTRINGS, Muscle.GLUTES})
 HEAVY = 8

@@ -3,9 +3,10 @@
 from enum import StrEnum
 from typing import Literal
 
-from upright_anvil.core.plan.document import Cell, Part, Program
+from upright_anvil.core.plan.document import Cell, Group, Part, Program
 from upright_anvil.core.plan.locate import find_line, rebuilt, week_index, with_line
 from upright_anvil.core.plan.parts import LineKey, WeekKey
+from upright_anvil.core.prescription.text.rounds import rounds_of, sets_in, with_sets
 
 
 class Carry(StrEnum):
@@ -39,16 +40,27 @@ class SetCell(Part):
         place = find_line(program, self.line)
         start = week_index(place.phase, self.week)
         before = place.line.cells[start].text
+        group = next(g for g in place.day.groups if any(line.id == self.line for line in g.lines))
 
         def follows(text: str) -> bool:
             return self.carry is Carry.ALL or (self.carry is Carry.MATCHING and text == before)
 
         cells = tuple(
-            rebuilt(cell, text=self.text.strip()) if index == start or (index > start and follows(cell.text)) else cell
+            rebuilt(cell, text=self._in_rounds(group, index))
+            if index == start or (index > start and follows(cell.text))
+            else cell
             for index, cell in enumerate(place.line.cells)
         )
         home = place.line.home if start else "" if self.by_hand else place.line.begun_with
         return with_line(program, self.line, lambda line: rebuilt(line, cells=cells, home=home))
+
+    def _in_rounds(self, group: Group, week: int) -> str:
+        """What was typed; in a circuit a station without a number of sets is done once in every round."""
+        text = self.text.strip()
+        if not group.kind.by_rounds or sets_in(text) is not None:
+            return text
+        rounds = rounds_of(line.cells[week].text for line in group.lines if line.id != self.line)
+        return text if rounds is None else with_sets(text, rounds)
 
 
 def empty_cells(weeks: int) -> tuple[Cell, ...]:

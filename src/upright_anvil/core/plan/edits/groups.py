@@ -1,15 +1,17 @@
 """Groups: put lines together, part them, say how they go."""
 
-from typing import Annotated, Literal
+from typing import Annotated, Any, Literal
 
 from pydantic import Field
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import LineId
+from upright_anvil.core.ids import NO_WEEK, LineId
 from upright_anvil.core.plan.document import Day, Group, Id, Line, Pairing, Part, Program, Section
 from upright_anvil.core.plan.locate import find_group, find_line, rebuilt, with_day
-from upright_anvil.core.plan.parts import EXACTLY, LineKey, RestSeconds, kind_for
+from upright_anvil.core.plan.parts import EXACTLY, MAX_LINES, LeadRule, LineKey, OptionalWeek, RestSeconds, kind_for
+from upright_anvil.core.prescription.bounds import MAX_SETS
 from upright_anvil.core.prescription.groups import GroupKind
+from upright_anvil.core.prescription.text.rounds import with_sets
 
 
 class GroupLines(Part):
@@ -19,7 +21,7 @@ class GroupLines(Part):
     """
 
     op: Literal["group_lines"] = "group_lines"
-    lines: Annotated[tuple[LineKey, ...], Field(min_length=2, max_length=12)]
+    lines: Annotated[tuple[LineKey, ...], Field(min_length=2, max_length=MAX_LINES)]
     group: Id
     kind: GroupKind
     pairing: Pairing = Pairing.NONE
@@ -60,7 +62,10 @@ class Ungroup(Part):
 
 
 class ChangeGroup(Part):
-    """Say what a group is: its section, its kind and pairing, its rests (seconds). What is left out stays."""
+    """Say what a group is: its section, kind and pairing, its rests and times (seconds). What is left out stays.
+
+    ``rounds`` is a figure of the group: every station is done so often, in one week or, where none is named, in all.
+    """
 
     op: Literal["change_group"] = "change_group"
     group: Id
@@ -69,6 +74,14 @@ class ChangeGroup(Part):
     pairing: Pairing | None = None
     rest_inside: RestSeconds | None = None
     rest_after: RestSeconds | None = None
+    break_after: RestSeconds | None = None
+    every: Annotated[int, Field(ge=10, le=900)] | None = None
+    time_cap: Annotated[int, Field(ge=60, le=3600)] | None = None
+    lead: LeadRule | None = None
+    words: Annotated[tuple[Annotated[str, Field(max_length=60)], ...], Field(max_length=20)] | None = None
+    optional_rounds: Annotated[int, Field(ge=0, le=19)] | None = None
+    rounds: Annotated[int, Field(ge=1, le=MAX_SETS)] | None = None
+    week: OptionalWeek = NO_WEEK
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the group changed. Raises `DomainError` when it is gone or the kind does not fit."""
@@ -76,14 +89,43 @@ class ChangeGroup(Part):
         said = {name: value for name in _GROUP_FIELDS if (value := getattr(self, name)) is not None}
         if said.get("kind") not in (None, GroupKind.PAIR) or (group.kind is not GroupKind.PAIR and "kind" not in said):
             said["pairing"] = Pairing.NONE
+        weeks = self._weeks(program)
         return with_day(
             program,
             day.id,
-            lambda d: rebuilt(d, groups=tuple(rebuilt(g, **said) if g.id == self.group else g for g in d.groups)),
+            lambda d: rebuilt(
+                d, groups=tuple(self._said(g, said, weeks) if g.id == self.group else g for g in d.groups)
+            ),
         )
 
+    def _said(self, group: Group, said: dict[str, Any], weeks: tuple[int, ...] | None) -> Group:
+        if self.rounds is None:
+            return rebuilt(group, **said)
+        lines = tuple(_with_rounds(line, self.rounds, weeks) for line in group.lines)
+        return rebuilt(group, lines=lines, **said)
 
-_GROUP_FIELDS = ("section", "kind", "pairing", "rest_inside", "rest_after")
+    def _weeks(self, program: Program) -> tuple[int, ...] | None:
+        """The weeks that the rounds hold for, as places in the phase; None for all."""
+        if self.week == NO_WEEK:
+            return None
+        found = [n for phase in program.phases for n, week in enumerate(phase.weeks) if week.id == self.week]
+        if not found:
+            raise DomainError("That week is no longer in the program.")
+        return tuple(found)
+
+
+_GROUP_FIELDS = (
+    "section", "kind", "pairing", "rest_inside", "rest_after", "break_after", "every", "time_cap", "lead", "words",
+    "optional_rounds",
+)  # fmt: skip
+
+
+def _with_rounds(line: Line, rounds: int, weeks: tuple[int, ...] | None) -> Line:
+    cells = tuple(
+        cell if weeks is not None and number not in weeks else rebuilt(cell, text=with_sets(cell.text, rounds))
+        for number, cell in enumerate(line.cells)
+    )
+    return rebuilt(line, cells=cells)
 
 
 def single(line: Line, section: Section) -> Group:

@@ -61,6 +61,7 @@ CHAPTERS = (
             "prescription.effort",
             "prescription.text.shorthand",
             "prescription.text.named",
+            "prescription.text.rounds",
             "prescription.text.misreading",
         ),
     ),

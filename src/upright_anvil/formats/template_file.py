@@ -2,7 +2,7 @@
 
 ``docs/formats.md`` explains them. A line is ``[section/]exercise: shorthand [> path] [! reason]``; lines done together
 stand in a table ``{ pair = "opposite muscles", lines = [...] }``, likewise ``circuit``, ``tri-set`` and
-``interval circuit``.
+``by the clock``.
 """
 
 import tomllib

@@ -34,7 +34,7 @@ PAIR = GroupLines(lines=("squat", "row"), group="g1", kind=GroupKind.PAIR, pairi
 class GroupsTest(TestCase):
     def test_lines_are_put_together_where_the_first_stands(self) -> None:
         paired = PAIR.apply(three())
-        self.assertEqual(shape(paired), [("pair", ["squat", "row"]), ("single", ["calf"])])
+        self.assertEqual(shape(paired), [("pair", ["squat", "row"]), ("straight", ["calf"])])
         self.assertEqual(paired.phases[0].days[0].groups[0].pairing, Pairing.OPPOSITE)
         again = GroupLines(lines=("row", "calf", "squat"), group="g2", kind=GroupKind.TRI_SET).apply(paired)
         self.assertEqual(shape(again), [("tri-set", ["squat", "row", "calf"])])
@@ -43,15 +43,15 @@ class GroupsTest(TestCase):
         tri = GroupLines(lines=("squat", "calf", "row"), group="g1", kind=GroupKind.TRI_SET).apply(three())
         left = RemoveLine(line="calf").apply(tri)
         self.assertEqual(shape(left), [("pair", ["squat", "row"])])
-        self.assertEqual(shape(RemoveLine(line="row").apply(left)), [("single", ["squat"])])
+        self.assertEqual(shape(RemoveLine(line="row").apply(left)), [("straight", ["squat"])])
         circuit = GroupLines(lines=("squat", "calf", "row"), group="g1", kind=GroupKind.CIRCUIT).apply(three())
         moved = MoveLine(line="row", day="d2", position=0).apply(circuit)
         self.assertEqual(shape(moved), [("circuit", ["squat", "calf"])])
-        self.assertEqual(shape(moved, 1)[0], ("single", ["row"]))
+        self.assertEqual(shape(moved, 1)[0], ("straight", ["row"]))
 
     def test_parting_and_changing(self) -> None:
         parted = Ungroup(group="g1").apply(PAIR.apply(three()))
-        self.assertEqual([kind for kind, _ in shape(parted)], ["single"] * 3)
+        self.assertEqual([kind for kind, _ in shape(parted)], ["straight"] * 3)
         changed = ChangeGroup(group="g1", section=Section.ACCESSORY, rest_after=75).apply(PAIR.apply(three()))
         group = changed.phases[0].days[0].groups[0]
         self.assertEqual((group.section, group.rest_after, group.pairing), (Section.ACCESSORY, 75, Pairing.OPPOSITE))
@@ -85,7 +85,7 @@ class LinesAndDaysTest(TestCase):
 
     def test_a_group_moves_whole(self) -> None:
         moved = MoveGroup(group="g1", day="d2", position=1).apply(PAIR.apply(three()))
-        self.assertEqual(shape(moved, 1), [("single", ["press"]), ("pair", ["squat", "row"])])
+        self.assertEqual(shape(moved, 1), [("straight", ["press"]), ("pair", ["squat", "row"])])
 
     def test_more_of_a_line(self) -> None:
         said = ChangeLine(line="squat", reason="Knees like it", cues=("Chest up",), harder="front-squat").apply(three())

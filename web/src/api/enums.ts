@@ -36,7 +36,7 @@ export const Feature: readonly Schemas["Feature"][] = ["wall", "chair", "doorway
 
 export const GoalKind: readonly Schemas["GoalKind"][] = ["muscle size", "maximal strength", "general fitness", "body weight", "sport or trip", "strong around a joint", "posture", "lagging muscles", "everyday strength", "enjoyment", ""];
 
-export const GroupKind: readonly Schemas["GroupKind"][] = ["single", "pair", "tri-set", "circuit", "interval circuit"];
+export const GroupKind: readonly Schemas["GroupKind"][] = ["straight", "pair", "tri-set", "circuit", "by the clock", "on the minute", "most rounds"];
 
 export const ImplementKind: readonly Schemas["ImplementKind"][] = ["barbell", "dumbbell", "kettlebell", "stack", "band", "improvised", "medicine ball", "assistance", "bodyweight"];
 

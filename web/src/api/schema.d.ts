@@ -2202,7 +2202,9 @@ export interface components {
         };
         /**
          * ChangeGroup
-         * @description Say what a group is: its section, its kind and pairing, its rests (seconds). What is left out stays.
+         * @description Say what a group is: its section, kind and pairing, its rests and times (seconds). What is left out stays.
+         *
+         *     ``rounds`` is a figure of the group: every station is done so often, in one week or, where none is named, in all.
          */
         ChangeGroup: {
             /**
@@ -2219,6 +2221,22 @@ export interface components {
             rest_inside?: number | null;
             /** Rest After */
             rest_after?: number | null;
+            /** Break After */
+            break_after?: number | null;
+            /** Every */
+            every?: number | null;
+            /** Time Cap */
+            time_cap?: number | null;
+            /** Lead */
+            lead?: ("" | "left first" | "right first" | "alternate lead") | null;
+            /** Words */
+            words?: string[] | null;
+            /** Optional Rounds */
+            optional_rounds?: number | null;
+            /** Rounds */
+            rounds?: number | null;
+            /** Week */
+            week?: WeekId | null;
         };
         /**
          * ChangeLine
@@ -2627,6 +2645,8 @@ export interface components {
          * Clock
          * @description The timeline of one group: its steps, its length in seconds (what lasts until a tap is reckoned), its lines.
          *
+         *     The seconds are those of the plan, from the first start on: getting ready comes before.
+         *
          *     ``hands_free`` says that it runs from start to end without a tap.
          */
         Clock: {
@@ -2649,7 +2669,8 @@ export interface components {
          *
          *     ``seconds`` is None where it lasts until somebody taps. ``line`` and ``number`` name the set that is worked or comes
          *     next. ``closes`` says that the set is done with the end of this step. ``marks`` are seconds at which a fitter client
-         *     carries on; the first is the work that was asked for.
+         *     carries on; the first is the work that was asked for. ``opens`` begins a station that owns its time; ``fills`` says
+         *     that a rest ends so many seconds after that began, whatever of it was work. ``stations`` are the lines of a round.
          */
         ClockStep: {
             kind: components["schemas"]["StepKind"];
@@ -2691,6 +2712,18 @@ export interface components {
              * @default []
              */
             calls: components["schemas"]["Call"][];
+            /**
+             * Opens
+             * @default false
+             */
+            opens: boolean;
+            /** Fills */
+            fills?: number | null;
+            /**
+             * Stations
+             * @default []
+             */
+            stations: LineId[];
         };
         /**
          * Cluster
@@ -3913,7 +3946,7 @@ export interface components {
          * @description How the lines of a group are done together.
          * @enum {string}
          */
-        GroupKind: "single" | "pair" | "tri-set" | "circuit" | "interval circuit";
+        GroupKind: "straight" | "pair" | "tri-set" | "circuit" | "by the clock" | "on the minute" | "most rounds";
         /**
          * GroupLines
          * @description Put lines of a day together where the first of them stands; the id is made by the caller.
@@ -3935,8 +3968,25 @@ export interface components {
             pairing: components["schemas"]["Pairing"];
         };
         /**
+         * GroupUsual
+         * @description The figures that hold where a group says none, seconds; None where its lines say it.
+         */
+        GroupUsual: {
+            /** Rest Inside */
+            rest_inside: number | null;
+            /** Rest After */
+            rest_after: number | null;
+            /** Every */
+            every: number;
+            /** Time Cap */
+            time_cap: number;
+        };
+        /**
          * GroupView
          * @description Lines of a day done together; a line on its own is a group of one.
+         *
+         *     ``rounds`` are the most sets of any of its lines, week by week. What holds where the group says nothing stands in
+         *     ``usual``.
          */
         GroupView: {
             /** Id */
@@ -3948,6 +3998,24 @@ export interface components {
             rest_inside: number | null;
             /** Rest After */
             rest_after: number | null;
+            /** Break After */
+            break_after: number | null;
+            /** Every */
+            every: number | null;
+            /** Time Cap */
+            time_cap: number | null;
+            /**
+             * Lead
+             * @enum {string}
+             */
+            lead: "" | "left first" | "right first" | "alternate lead";
+            /** Words */
+            words: string[];
+            /** Optional Rounds */
+            optional_rounds: number;
+            /** Rounds */
+            rounds: (number | null)[];
+            usual: components["schemas"]["GroupUsual"];
             /** Lines */
             lines: components["schemas"]["LineView"][];
         };
@@ -6949,6 +7017,8 @@ export interface components {
         /**
          * Turn
          * @description One set in its turn: whose, which, the rest after it in seconds (0: at once), and the round in a group from 1.
+         *
+         *     ``work`` are the seconds it is reckoned with.
          */
         Turn: {
             /**
@@ -6970,6 +7040,11 @@ export interface components {
              * @default false
              */
             ramp: boolean;
+            /**
+             * Work
+             * @default 0
+             */
+            work: number;
         };
         /**
          * UndoChangeRequest

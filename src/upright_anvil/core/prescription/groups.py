@@ -7,13 +7,18 @@ from typing import Protocol
 class GroupKind(StrEnum):
     """How the lines of a group are done together."""
 
-    SINGLE = "single"
+    SINGLE = "straight"
     PAIR = "pair"
     TRI_SET = "tri-set"
     CIRCUIT = "circuit"
-    INTERVALS = "interval circuit"
+    INTERVALS = "by the clock"
     ON_THE_MINUTE = "on the minute"
     MOST_ROUNDS = "most rounds"
+
+    @classmethod
+    def _missing_(cls, value: object) -> "GroupKind | None":
+        """What programs written before called it."""
+        return {"single": cls.SINGLE, "interval circuit": cls.INTERVALS}.get(str(value))
 
     @property
     def by_rounds(self) -> bool:

@@ -3,17 +3,25 @@
 from datetime import date, timedelta
 
 from upright_anvil.core.blocks import done_bar
+from upright_anvil.core.constants import (
+    CIRCUIT_REST_AFTER,
+    ON_THE_MINUTE_SECONDS,
+    REST_INSIDE_SECONDS,
+    TIME_CAP_SECONDS,
+)
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import ExerciseId, ProgramId, SessionId
 from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.document import Line, Phase, Program
+from upright_anvil.core.plan.document import Group, GroupKind, Line, Phase, Program
 from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
+from upright_anvil.core.prescription.text.rounds import rounds_of
 from upright_anvil.core.volume.bands import Band, band_for
 from upright_anvil.services.board.views import (
     BoardView,
     CellView,
     DayView,
     ExerciseHead,
+    GroupUsual,
     GroupView,
     LineView,
     MovedView,
@@ -114,7 +122,7 @@ def _day(
     for group in read.groups:
         g = group.group
         lines = tuple(_line(line, ids, profile, done) for line in group.lines)
-        groups.append(GroupView(g.id, g.kind, g.pairing, g.section, g.rest_inside, g.rest_after, lines))
+        groups.append(_group(g, lines))
     rows = (sessions.get(sid) for sid in ids)
     started = tuple(StartedSession(row.id, row.finished_at is not None) if row else None for row in rows)
     day, names = read.day, {d.id: d.name for d in phase.days}
@@ -164,4 +172,32 @@ def _line(line: ReadLine, ids: tuple[SessionId, ...], profile: ClientProfile, do
         easier=head(plan.easier),
         harder=head(plan.harder),
         policy=plan.policy,
+    )
+
+
+def _group(group: Group, lines: tuple[LineView, ...]) -> GroupView:
+    weeks = range(len(group.lines[0].cells))
+    inside = None if group.kind is GroupKind.INTERVALS else REST_INSIDE_SECONDS
+    usual = GroupUsual(
+        rest_inside=0 if group.kind is GroupKind.MOST_ROUNDS else inside,
+        rest_after=CIRCUIT_REST_AFTER if group.kind is GroupKind.CIRCUIT else None,
+        every=ON_THE_MINUTE_SECONDS,
+        time_cap=TIME_CAP_SECONDS,
+    )
+    return GroupView(
+        id=group.id,
+        kind=group.kind,
+        pairing=group.pairing,
+        section=group.section,
+        rest_inside=group.rest_inside,
+        rest_after=group.rest_after,
+        break_after=group.break_after,
+        every=group.every,
+        time_cap=group.time_cap,
+        lead=group.lead,
+        words=group.words,
+        optional_rounds=group.optional_rounds,
+        rounds=tuple(rounds_of(line.cells[week].text for line in group.lines) for week in weeks),
+        usual=usual,
+        lines=lines,
     )

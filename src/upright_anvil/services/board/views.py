@@ -8,6 +8,7 @@ from upright_anvil.core.health.cautions import Caution
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Pairing, Section, WeekKind
+from upright_anvil.core.plan.parts import LeadRule
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.volume.weeks import WeekVolume
@@ -61,8 +62,22 @@ class LineView:
 
 
 @dataclass(frozen=True, slots=True)
+class GroupUsual:
+    """The figures that hold where a group says none, seconds; None where its lines say it."""
+
+    rest_inside: int | None
+    rest_after: int | None
+    every: int
+    time_cap: int
+
+
+@dataclass(frozen=True, slots=True)
 class GroupView:
-    """Lines of a day done together; a line on its own is a group of one."""
+    """Lines of a day done together; a line on its own is a group of one.
+
+    ``rounds`` are the most sets of any of its lines, week by week. What holds where the group says nothing stands in
+    ``usual``.
+    """
 
     id: str
     kind: GroupKind
@@ -70,6 +85,14 @@ class GroupView:
     section: Section
     rest_inside: int | None
     rest_after: int | None
+    break_after: int | None
+    every: int | None
+    time_cap: int | None
+    lead: LeadRule
+    words: tuple[str, ...]
+    optional_rounds: int
+    rounds: tuple[int | None, ...]
+    usual: GroupUsual
     lines: tuple[LineView, ...]
 
 

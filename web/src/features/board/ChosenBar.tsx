@@ -52,7 +52,9 @@ export function ChosenBar({
       {oneDay && ids.length > 1 && (
         <>
           <Button onClick={() => together("circuit")}>Circuit</Button>
-          <Button onClick={() => together("interval circuit")}>Interval circuit</Button>
+          <Button onClick={() => together("by the clock")}>By the clock</Button>
+          <Button onClick={() => together("on the minute")}>On the minute</Button>
+          <Button onClick={() => together("most rounds")}>Most rounds</Button>
         </>
       )}
       <Button onClick={fill}>Fill on …</Button>

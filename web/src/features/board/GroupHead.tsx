@@ -1,9 +1,10 @@
 import { actionOf } from "../../app/shortcuts";
-import { Pairing, Section } from "../../api/enums";
+import { GroupKind, Pairing, Section } from "../../api/enums";
 import { Picker } from "../../ui/Select";
 import { Unlink } from "lucide-react";
 import type { Schemas } from "../../api/client";
-import type { Save } from "./useBoard";
+import { useState } from "react";
+import type { Edit, Save } from "./useBoard";
 
 /** The section a stretch of groups belongs to; changing it changes the group it stands over. */
 export function SectionSelect({ group, save }: { group: Schemas["GroupView"]; save: Save }) {
@@ -25,55 +26,159 @@ export function SectionSelect({ group, save }: { group: Schemas["GroupView"]; sa
   );
 }
 
-/** Over lines done together: what they are, what for, the rests, and the way to part them. */
+type Change = Omit<Schemas["ChangeGroup"], "op" | "group">;
+type Figure = "rest_inside" | "rest_after" | "break_after" | "every" | "time_cap" | "optional_rounds";
+
+/** Over lines done together: what they are, their rounds and times, which side leads, and the way to part them. */
 export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: Save }) {
+  const [more, setMore] = useState(false);
   const names = group.lines.map((line) => line.exercise).join(" and ");
-  const rest = (which: "rest_inside" | "rest_after", label: string, house: string) => (
-    <label className="flex items-center gap-1">
-      {label}
-      <input
-        key={group[which]}
-        defaultValue={group[which] ?? ""}
-        placeholder={house}
-        inputMode="numeric"
-        aria-label={`${label}, ${names}, seconds`}
-        className="w-12 rounded border border-line-strong/60 bg-raised px-1 text-right"
-        onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
-        onBlur={(event) => {
-          const seconds = Number(event.target.value);
-          if (event.target.value.trim() && Number.isInteger(seconds) && seconds !== group[which])
-            save(
-              [{ op: "change_group", group: group.id, [which]: seconds }],
-              `${names}: ${label} ${seconds} s`,
-            );
-        }}
-      />
-      s
-    </label>
+  const change = (fields: Change, what: string) =>
+    save([{ op: "change_group", group: group.id, ...fields } as Edit], `${names}: ${what}`);
+  const figure = (which: Figure, label: string, usual: number | null, unit = "s") => (
+    <Small
+      key={which}
+      label={label}
+      name={`${label}, ${names}, ${unit === "s" ? "seconds" : unit}`}
+      value={group[which] || null}
+      usual={usual === null ? "own" : String(usual)}
+      unit={unit}
+      keep={(value) => change({ [which]: value }, `${label} ${value} ${unit}`)}
+    />
   );
+  const rounds = group.rounds.filter((count) => count !== null);
+  const [fewest, most] = [Math.min(...rounds), Math.max(...rounds)];
   return (
-    <span className="flex flex-wrap items-center gap-x-4 gap-y-1 text-sm font-normal">
-      <span className="font-semibold">{group.kind}</span>
-      {group.kind === "pair" && (
+    <span className="grid gap-1 text-sm font-normal">
+      <span className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <Picker
           quiet
-          aria-label={`What the pair ${names} is for`}
-          value={group.pairing}
-          options={Pairing.map((pairing) => [pairing, pairing || "for what?"] as const)}
-          choose={(pairing) =>
-            save([{ op: "change_group", group: group.id, pairing }], `${names}: ${pairing || "a pair"}`)
-          }
+          aria-label={`How ${names} are done`}
+          className="font-semibold"
+          value={group.kind}
+          options={kindsFor(group)}
+          choose={(kind) => kind && change({ kind }, kind)}
         />
+        {group.kind === "pair" && (
+          <Picker
+            quiet
+            aria-label={`What the pair ${names} is for`}
+            value={group.pairing}
+            options={Pairing.map((pairing) => [pairing, pairing || "for what?"] as const)}
+            choose={(pairing) => change({ pairing }, pairing || "a pair")}
+          />
+        )}
+        {rounds.length > 0 && group.kind !== "most rounds" && (
+          <Small
+            label="rounds"
+            name={`Rounds, ${names}`}
+            value={fewest === most ? most : null}
+            usual={`${fewest}–${most}`}
+            unit=""
+            keep={(count) => change({ rounds: count }, `${count} rounds`)}
+          />
+        )}
+        {group.kind === "on the minute" && figure("every", "a start every", group.usual.every)}
+        {group.kind === "most rounds" && figure("time_cap", "rounds in", group.usual.time_cap)}
+        {group.kind !== "on the minute" && figure("rest_inside", "rest inside", group.usual.rest_inside)}
+        {group.kind !== "most rounds" && figure("rest_after", "after a round", group.usual.rest_after)}
+        <button
+          type="button"
+          aria-expanded={more}
+          className="min-h-6 text-soft underline hover:text-ink"
+          onClick={() => setMore(!more)}
+        >
+          {more ? "Less" : "More"}
+        </button>
+        <button
+          type="button"
+          className="inline-flex min-h-6 items-center gap-1 text-soft underline hover:text-ink"
+          onClick={() => save([{ op: "ungroup", group: group.id }], `${names} parted`)}
+        >
+          <Unlink size={14} aria-hidden /> Part
+        </button>
+      </span>
+      {(more || group.lead || group.words.length > 0 || group.optional_rounds > 0) && (
+        <span className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
+          <Picker
+            quiet
+            aria-label={`Which side leads, ${names}`}
+            value={group.lead}
+            empty="lead as each line says"
+            options={leads}
+            choose={(lead) => change({ lead }, lead || "lead as each line says")}
+          />
+          {figure("break_after", "break behind it", null)}
+          {figure("optional_rounds", "the last", 0, "rounds if there is time")}
+          <label className="flex items-center gap-1">
+            a word a round
+            <input
+              key={group.words.join()}
+              defaultValue={group.words.join(", ")}
+              placeholder="palms forward, slower"
+              aria-label={`A word for each round, ${names}`}
+              className="w-56 rounded border border-line-strong/60 bg-raised px-1 placeholder:text-soft"
+              onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
+              onBlur={(event) => {
+                const words = event.target.value.split(",").map((word) => word.trim());
+                const kept = words.join("") ? words : [];
+                if (kept.join() !== group.words.join())
+                  change({ words: kept }, kept.join(", ") || "no words");
+              }}
+            />
+          </label>
+        </span>
       )}
-      {rest("rest_inside", "rest inside", group.kind === "interval circuit" ? "own" : "15")}
-      {rest("rest_after", "after a round", group.kind.includes("circuit") ? "60" : "own")}
-      <button
-        type="button"
-        className="inline-flex items-center gap-1 text-soft underline hover:text-ink"
-        onClick={() => save([{ op: "ungroup", group: group.id }], `${names} parted`)}
-      >
-        <Unlink size={14} aria-hidden /> Part
-      </button>
     </span>
+  );
+}
+
+const leads = ["left first", "right first", "alternate lead"] as const;
+
+/** What lines can be done as: a pair has two, a tri-set three, circuits any number. */
+function kindsFor(group: Schemas["GroupView"]): Schemas["GroupKind"][] {
+  const { length } = group.lines;
+  return GroupKind.filter(
+    (kind) =>
+      kind !== "straight" && (kind !== "pair" || length === 2) && (kind !== "tri-set" || length === 3),
+  );
+}
+
+/** A small figure in a heading, kept when it is left. */
+function Small({
+  label,
+  name,
+  value,
+  usual,
+  unit,
+  keep,
+}: {
+  label: string;
+  name: string;
+  value: number | null;
+  usual: string;
+  unit: string;
+  keep: (value: number) => void;
+}) {
+  return (
+    <label className="flex items-center gap-1 whitespace-nowrap">
+      {label}
+      <input
+        key={value}
+        defaultValue={value ?? ""}
+        placeholder={usual}
+        inputMode="numeric"
+        aria-label={name}
+        className="w-12 rounded border border-line-strong/60 bg-raised px-1 text-right placeholder:text-soft"
+        onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
+        onBlur={(event) => {
+          const typed = event.target.value.trim();
+          const figure = Number(typed);
+          if (typed && Number.isInteger(figure) && figure >= 0 && figure !== value) keep(figure);
+          else event.target.value = value === null ? "" : String(value);
+        }}
+      />
+      {unit}
+    </label>
   );
 }

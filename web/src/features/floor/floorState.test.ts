@@ -57,7 +57,7 @@ function floor(...lines: number[]): FloorView {
 }
 
 function turn(line: LineId, number: number, ramp = false, rest = 90): Schemas["Turn"] {
-  return { line, number, ramp, rest, round: 1 };
+  return { line, number, ramp, rest, work: 0, round: 1 };
 }
 
 const at = (seconds: number) => new Date(Date.UTC(2026, 2, 4, 17, 0, seconds)).toISOString();

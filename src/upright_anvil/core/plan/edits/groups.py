@@ -5,7 +5,7 @@ from typing import Annotated, Any, Literal
 from pydantic import Field
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import NO_WEEK, LineId
+from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.document import Day, Group, Id, Line, Pairing, Part, Program, Section
 from upright_anvil.core.plan.locate import find_group, find_line, rebuilt, with_day
 from upright_anvil.core.plan.parts import EXACTLY, MAX_LINES, LeadRule, LineKey, OptionalWeek, RestSeconds, kind_for
@@ -81,7 +81,7 @@ class ChangeGroup(Part):
     words: Annotated[tuple[Annotated[str, Field(max_length=60)], ...], Field(max_length=20)] | None = None
     optional_rounds: Annotated[int, Field(ge=0, le=19)] | None = None
     rounds: Annotated[int, Field(ge=1, le=MAX_SETS)] | None = None
-    week: OptionalWeek = NO_WEEK
+    week: OptionalWeek | None = None
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the group changed. Raises `DomainError` when it is gone or the kind does not fit."""
@@ -106,7 +106,7 @@ class ChangeGroup(Part):
 
     def _weeks(self, program: Program) -> tuple[int, ...] | None:
         """The weeks that the rounds hold for, as places in the phase; None for all."""
-        if self.week == NO_WEEK:
+        if not self.week:
             return None
         found = [n for phase in program.phases for n, week in enumerate(phase.weeks) if week.id == self.week]
         if not found:

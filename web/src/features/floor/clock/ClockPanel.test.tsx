@@ -19,6 +19,9 @@ const step = (more: Partial<Step>): Step => ({
   closes: true,
   marks: [],
   calls: [],
+  opens: false,
+  fills: null,
+  stations: [],
   ...more,
 });
 const rest = step({ kind: "rest", seconds: 15, title: "Rest", detail: "", closes: false });

@@ -1,7 +1,7 @@
 // What a step that ended says of the set it closes.
 import type { Said } from "../pad/said";
 import type { FloorSet } from "../floorState";
-import { carriedOn, type Ended } from "./player";
+import type { Ended } from "./player";
 
 /** The set as aimed at, with the seconds that were worked and the checkpoints that were passed. */
 export function logOf(ended: Ended, set: FloorSet): Said {
@@ -16,7 +16,7 @@ export function logOf(ended: Ended, set: FloorSet): Said {
     how: {
       lead: set.sides[0] ?? null,
       confirmed: false,
-      checkpoints: ended.step.marks.length ? carriedOn(ended.step, ended.taps) : null,
+      checkpoints: ended.step.marks.length ? ended.passed : null,
       source: ended.byClock ? "clock" : "tap",
     },
     note: "",

@@ -35,6 +35,9 @@ const step = (more: Partial<Step>): Step => ({
   closes: true,
   marks: [],
   calls: [],
+  opens: false,
+  fills: null,
+  stations: [],
   ...more,
 });
 
@@ -89,7 +92,7 @@ describe("a run of a timeline", () => {
     expect(advanced(three, JSON.parse(JSON.stringify(run)) as Run, 40_000).ended[0]?.id).toBe(
       first.ended[0]?.id,
     );
-    const again = back(first.run as Run, 31_500);
+    const again = back(three, first.run as Run, 31_500);
     expect(now(again)).toBe(0);
     expect(advanced(three, again, 62_000).ended[0]?.id).not.toBe(first.ended[0]?.id);
   });
@@ -113,9 +116,9 @@ describe("a run of a timeline", () => {
 
   it("starts a step again first, and goes to the one before when it has only begun", () => {
     const run = advanced(three, begun(three, "run00001", 0), 40_000).run as Run;
-    expect(now(back(run, 40_000))).toBe(1);
-    expect(now(back(run, 31_000))).toBe(0);
-    expect(now(back(begun(three, "run00001", 0), 500))).toBe(0);
+    expect(now(back(three, run, 40_000))).toBe(1);
+    expect(now(back(three, run, 31_000))).toBe(0);
+    expect(now(back(three, begun(three, "run00001", 0), 500))).toBe(0);
   });
 
   it("passes work over without closing it", () => {
@@ -145,6 +148,37 @@ describe("a run of a timeline", () => {
     expect(advanced(marked, run, 60_000).ended[0]).toMatchObject({ seconds: 40, byClock: true });
     expect(advanced(marked, counted(run), 60_000).ended[0]).toMatchObject({ seconds: 50, taps: 1 });
     expect(advanced(marked, counted(counted(counted(run))), 60_000).ended[0]).toMatchObject({ seconds: 60 });
+  });
+
+  it.each([
+    ["stopped before what was asked", 0, 18, 18, 0],
+    ["carried on, stopped before the mark", 1, 45, 45, 0],
+    ["carried on past a mark", 1, 52, 52, 1],
+    ["rested from what was asked on, and passed over the rest", 0, 57, 40, 0],
+    ["carried on to the last", 2, 60, 60, 2],
+  ])("logs the seconds that passed where a tap ends it: %s", (_, taps, at, seconds, passed) => {
+    const marked = timeline(step({ seconds: 60, marks: [40, 50, 60] }), rest);
+    const run = Array.from({ length: taps }).reduce<Run>((one) => counted(one), begun(marked, "run00001", 0));
+    expect(tapped(marked, run, at * 1000).ended[0]).toMatchObject({ seconds, passed });
+  });
+
+  it("keeps the minute: who worked longer rests shorter, who stopped early longer", () => {
+    const work = step({ seconds: 40, marks: [30, 35, 40], opens: true });
+    const minute = timeline(work, step({ kind: "rest", seconds: 20, fills: 60 }), work);
+    const run = begun(minute, "run00001", 1000);
+    for (const [stopped, rested] of [
+      [18, 42],
+      [37, 23],
+    ] as const) {
+      const after = tapped(minute, counted(run), 1000 + stopped * 1000).run as Run;
+      expect(left(minute, after, after.since)).toBe(rested * 1000);
+      expect(now(advanced(minute, after, 61_000).run)).toBe(2);
+    }
+    const overran = tapped(minute, run, 71_000).run as Run;
+    expect(now(advanced(minute, overran, 71_000).run)).toBe(2);
+    const pausedFor = resumed(paused(tapped(minute, run, 31_000).run as Run, 35_000), 45_000);
+    expect(now(advanced(minute, pausedFor, 70_999).run)).toBe(1);
+    expect(now(advanced(minute, pausedFor, 71_000).run)).toBe(2);
   });
 
   it("logs the seconds worked when a tap ends timed work", () => {

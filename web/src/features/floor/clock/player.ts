@@ -16,6 +16,8 @@ export interface Run {
   paused: number | null;
   /** Milliseconds added to the present step. */
   extra: number;
+  /** When the station began that owns its time; a rest that fills it ends from there. */
+  slot?: number;
   /** Counts the times somebody went back: a set closed again is another set. */
   lap: number;
   /** Taps in the present step: rounds that were finished, or later marks the client carried on to. */
@@ -33,6 +35,8 @@ export interface Ended {
   /** Whether its time ran out, rather than somebody tapping. */
   byClock: boolean;
   taps: number;
+  /** How many of the later marks were reached. */
+  passed: number;
 }
 
 export interface Advanced {
@@ -50,6 +54,7 @@ export const begun = (timeline: Timeline, id: string, now: number, step = 0): Ru
   extra: 0,
   lap: 0,
   taps: 0,
+  ...(timeline.steps[step]?.opens ? { slot: now } : {}),
 });
 
 /** Milliseconds into the present step. */
@@ -57,8 +62,14 @@ export const elapsed = (run: Run, now: number): number => Math.max(0, (run.pause
 
 /** How long the present step lasts in milliseconds; null where it lasts until a tap. */
 export function lasts(timeline: Timeline, run: Run): number | null {
-  const seconds = timeline.steps[run.step]?.seconds;
-  return seconds == null ? null : seconds * 1000 + run.extra;
+  const step = timeline.steps[run.step];
+  if (step?.seconds == null) return null;
+  // The minute stays: whoever worked longer rests shorter.
+  const whole =
+    step.fills != null && run.slot !== undefined
+      ? Math.max(0, step.fills * 1000 - (run.since - run.slot))
+      : step.seconds * 1000;
+  return whole + run.extra;
 }
 
 /** Milliseconds left of the present step; null where it lasts until a tap. */
@@ -79,17 +90,39 @@ export function nextMark(step: Step, run: Run, now: number): number | null {
   return here !== undefined && next !== undefined && elapsed(run, now) >= here * 1000 ? next : null;
 }
 
-const ending = (run: Run, step: Step, seconds: number | null, byClock: boolean): Ended => ({
-  step,
-  index: run.step,
-  id: `${run.id}-${run.step}-${run.lap}`,
-  // With marks, what counts is the mark that was reached: whoever did not carry on rested from there.
-  seconds: seconds === null ? null : (step.marks[carriedOn(step, run.taps)] ?? seconds),
-  byClock,
-  taps: run.taps,
-});
+/**
+ * What was worked of a step with marks. The clock ran it: to the mark the client carried on to. A tap ended it: the
+ * seconds that passed, and whoever did not carry on rested from the first mark on.
+ */
+function worked(run: Run, step: Step, seconds: number, byClock: boolean): number {
+  const [first] = step.marks;
+  if (first === undefined) return seconds;
+  const on = carriedOn(step, run.taps);
+  if (byClock) return step.marks[on] ?? seconds;
+  return on > 0 ? seconds : Math.min(seconds, first);
+}
 
-const into = (run: Run, step: number, since: number): Run => ({ ...run, step, since, extra: 0, taps: 0 });
+function ending(run: Run, step: Step, seconds: number | null, byClock: boolean): Ended {
+  const whole = seconds === null ? null : worked(run, step, seconds, byClock);
+  return {
+    step,
+    index: run.step,
+    id: `${run.id}-${run.step}-${run.lap}`,
+    seconds: whole,
+    passed: whole === null ? 0 : step.marks.slice(1).filter((mark) => mark <= whole).length,
+    byClock,
+    taps: run.taps,
+  };
+}
+
+const into = (timeline: Timeline, run: Run, step: number, since: number): Run => ({
+  ...run,
+  step,
+  since,
+  extra: 0,
+  taps: 0,
+  ...(timeline.steps[step]?.opens ? { slot: since } : {}),
+});
 
 /** Goes on to where the run stands now: every timed step that is over is left, each at its own second. */
 export function advanced(timeline: Timeline, from: Run, now: number): Advanced {
@@ -101,7 +134,7 @@ export function advanced(timeline: Timeline, from: Run, now: number): Advanced {
     const whole = lasts(timeline, run);
     if (whole === null || run.paused !== null || now - run.since < whole) return { run, ended };
     ended.push(ending(run, step, Math.round(whole / 1000), true));
-    run = into(run, run.step + 1, run.since + whole);
+    run = into(timeline, run, run.step + 1, run.since + whole);
   }
 }
 
@@ -111,28 +144,35 @@ export function tapped(timeline: Timeline, run: Run, now: number): Advanced {
   if (!step) return { run: null, ended: [] };
   const timed = step.kind === "work" || step.kind === "rounds";
   const seconds = timed && step.seconds !== null ? Math.round(elapsed(run, now) / 1000) : null;
-  const next = into({ ...run, paused: null }, run.step + 1, now);
+  const next = into(timeline, { ...run, paused: null }, run.step + 1, now);
   return { run: timeline.steps[next.step] ? next : null, ended: [ending(run, step, seconds, false)] };
 }
 
 /** Passes a step over: work that is passed over is not logged. */
 export function skipped(timeline: Timeline, run: Run, now: number): Run | null {
-  const next = into({ ...run, paused: null }, run.step + 1, now);
+  const next = into(timeline, { ...run, paused: null }, run.step + 1, now);
   return timeline.steps[next.step] ? next : null;
 }
 
 const RESTART_WITHIN = 3000;
 
 /** Back to the start of the step, or to the one before when it has only just begun. */
-export function back(run: Run, now: number): Run {
+export function back(timeline: Timeline, run: Run, now: number): Run {
   const to = elapsed(run, now) < RESTART_WITHIN ? Math.max(0, run.step - 1) : run.step;
-  return { ...into({ ...run, paused: null }, to, now), lap: run.lap + 1 };
+  return { ...into(timeline, { ...run, paused: null }, to, now), lap: run.lap + 1 };
 }
 
 export const paused = (run: Run, now: number): Run => (run.paused === null ? { ...run, paused: now } : run);
 
 export const resumed = (run: Run, now: number): Run =>
-  run.paused === null ? run : { ...run, since: run.since + (now - run.paused), paused: null };
+  run.paused === null
+    ? run
+    : {
+        ...run,
+        since: run.since + (now - run.paused),
+        ...(run.slot === undefined ? {} : { slot: run.slot + (now - run.paused) }),
+        paused: null,
+      };
 
 export const longer = (run: Run, seconds: number): Run => ({ ...run, extra: run.extra + seconds * 1000 });
 

@@ -120,7 +120,7 @@ export function useClock(session: string, told: Told) {
     pause: () => change((run) => paused(run, steadyNow())),
     resume: () => change((run) => resumed(run, steadyNow())),
     longer: (seconds: number) => change((run) => longer(run, seconds)),
-    back: () => change((run) => back(run, steadyNow())),
+    back: () => running && change((run) => back(running.timeline, run, steadyNow())),
     skip: () => running && change((run) => skipped(running.timeline, run, steadyNow())),
     end: () => keep(null),
   };

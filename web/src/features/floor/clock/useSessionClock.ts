@@ -69,24 +69,26 @@ export function useSessionClock(
     },
   });
 
-  /** A finished round of most rounds in a time is a set of its own, on the disk with the tap. */
+  /** A finished round of most rounds in a time is a set of each of its stations, on the disk with the tap. */
   const onRound = () => {
     const { running } = controls;
     const step = running?.timeline.steps[running.run.step];
     if (!running || !step) return;
-    const { index, line } = find(step.line, step.number);
-    if (!line) return;
-    const open = line.sets.find((one) => one.logged === null);
-    const number = open?.number ?? line.sets.length + 1;
     const { id, step: at, lap, taps } = running.run;
-    void data.logSet({
-      line,
-      set: open,
-      spot: { line: index, set: number, ramp: false },
-      outcome: "done",
-      said: startingPoint(line, open),
-      id: `${id}-${at}-${lap}-r${taps + 1}`,
-    });
+    for (const station of step.stations) {
+      const { index, line } = find(station, step.number);
+      if (!line) continue;
+      const open = line.sets.find((one) => one.logged === null);
+      const number = open?.number ?? line.sets.length + 1;
+      void data.logSet({
+        line,
+        set: open,
+        spot: { line: index, set: number, ramp: false },
+        outcome: "done",
+        said: startingPoint(line, open),
+        id: `${id}-${at}-${lap}-r${taps + 1}${step.stations.length > 1 ? `-${index}` : ""}`,
+      });
+    }
     controls.count();
   };
 

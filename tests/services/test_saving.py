@@ -4,6 +4,7 @@ from hypothesis import strategies as st
 from tests.commands import redo, save_edits, undo
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.plan.document import Section
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, RemoveLine
@@ -37,16 +38,29 @@ class SavingTest(StudioTest):
                 [h.reason for h in history(scope, board.program_id)], ["Changed by hand", "Written", "Program started"]
             )
 
-    def test_an_exercise_at_the_end_goes_to_its_usual_section(self) -> None:
+    def test_lines_stand_in_the_order_in_which_they_were_typed(self) -> None:
+        """Whatever sort of exercise: a station of mobility or of endurance does not jump out of the middle."""
         board = self.client_with_program(SQUAT)
-        added = [("stretch", "quad-stretch"), ("run", "easy-run"), ("warm", "cat-camel"), ("row", "barbell-row")]
-        after = self.save(board, 2, *(AddLine(day="p1-d1", line=name, exercise=e) for name, e in added))
-        told = [(g.section.value, g.lines[0].id) for g in after.phases[0].days[0].groups]
-        expected = [("warm-up", "warm"), ("main", "l1"), ("main", "row"), ("cardio", "run"), ("cool-down", "stretch")]
-        self.assertEqual(told, expected)
-        empty = self.save(after, 3, RemoveLine(line="l1"), RemoveLine(line="row"))
-        again = self.save(empty, 4, AddLine(day="p1-d1", line="row", exercise="barbell-row"))
-        self.assertEqual([g.section.value for g in again.phases[0].days[0].groups][1], "main")
+        names = ["cat-camel", "barbell-row", "easy-run", "quad-stretch", "push-up", "cat-camel"]
+        after = self.save(board, 2, *(AddLine(day="p1-d1", line=f"n{n}", exercise=e) for n, e in enumerate(names)))
+        groups = after.phases[0].days[0].groups
+        self.assertEqual([g.lines[0].id for g in groups], ["l1", *(f"n{n}" for n in range(len(names)))])
+        self.assertEqual({g.section.value for g in groups}, {"main"})
+
+    def test_a_day_begins_with_its_warm_up_and_ends_with_its_cool_down(self) -> None:
+        board = self.client_with_program(SQUAT)
+        empty = self.save(board, 2, RemoveLine(line="l1"))
+        typed = [("warm", "cat-camel"), ("again", "cat-camel"), ("squat", "back-squat"), ("row", "barbell-row")]
+        after = self.save(empty, 3, *(AddLine(day="p1-d1", line=name, exercise=e) for name, e in typed))
+        cool = AddLine(day="p1-d1", line="cool", exercise="quad-stretch", section=Section.COOL_DOWN)
+        more = AddLine(day="p1-d1", line="more", exercise="push-up")
+        stretch = AddLine(day="p1-d1", line="last", exercise="quad-stretch")
+        held = self.save(after, 4, cool, more, stretch)
+        self.assertEqual(
+            [(g.section.value, g.lines[0].id) for g in held.phases[0].days[0].groups],
+            [("warm-up", "warm"), ("warm-up", "again"), ("main", "squat"), ("main", "row"), ("main", "more"),
+             ("cool-down", "cool"), ("cool-down", "last")],
+        )  # fmt: skip
 
     def test_a_save_that_changes_nothing_makes_no_revision(self) -> None:
         board = self.client_with_program(SQUAT)

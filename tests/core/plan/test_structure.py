@@ -13,7 +13,15 @@ from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.edits.calendar import HoldSession, MoveSession
 from upright_anvil.core.plan.edits.days import RepeatDay, SetDay
 from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines, Ungroup
-from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, ChangeLine, MoveGroup, MoveLine, RemoveLine
+from upright_anvil.core.plan.edits.lines import (
+    AddLine,
+    ChangeExercise,
+    ChangeLine,
+    MoveGroup,
+    MoveLine,
+    MoveWithin,
+    RemoveLine,
+)
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase, RemovePhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 from upright_anvil.core.prescription.groups import GroupKind
@@ -157,6 +165,7 @@ class CalendarEditsTest(TestCase):
 
 ids = st.sampled_from(["squat", "calf", "row", "press"])
 edits: st.SearchStrategy[Edit] = st.one_of(
+    st.builds(MoveWithin, line=ids, position=st.integers(0, 4)),
     st.builds(MoveLine, line=ids, day=st.sampled_from(["d1", "d2"]), position=st.integers(0, 4)),
     st.builds(RemoveLine, line=ids),
     st.builds(

@@ -1519,8 +1519,9 @@ export interface components {
          * AddLine
          * @description Add an exercise to a day; the id is made by the caller, so that sending twice adds once.
          *
-         *     ``text`` is put into every week. With a section it goes behind the last line of it, else to its
-         *     position; at the end it goes behind the work, before endurance and cool-down.
+         *     ``text`` is put into every week. With a section it goes behind the last line of it, else to its position; at the
+         *     end it goes behind what was typed before, in its section; only a cool-down stays last. ``usual`` is the section that
+         *     its exercise usually belongs to: with it a day begins.
          */
         AddLine: {
             /**
@@ -1549,6 +1550,7 @@ export interface components {
              */
             position: number;
             section?: components["schemas"]["Section"] | null;
+            usual?: components["schemas"]["Section"] | null;
             /**
              * Text
              * @default
@@ -2851,7 +2853,7 @@ export interface components {
              * Edits
              * @default []
              */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /**
              * Line
              * Format: LineId
@@ -3254,7 +3256,7 @@ export interface components {
             /** Base */
             base: number;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /** Reason */
             reason: string;
         };
@@ -3730,7 +3732,7 @@ export interface components {
             /** Label */
             label: string;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
         };
         /**
          * FloorLine
@@ -3951,7 +3953,8 @@ export interface components {
          * GroupLines
          * @description Put lines of a day together where the first of them stands; the id is made by the caller.
          *
-         *     A pair has two lines, a tri-set three, circuits any number. What was left of other groups stays where it was.
+         *     A pair has two lines, a tri-set three, circuits any number. What was left of other groups stays where it was; the
+         *     section is the one that most of the lines stood in, never one that an exercise brings.
          */
         GroupLines: {
             /**
@@ -4657,6 +4660,24 @@ export interface components {
              * @default
              */
             reason: string;
+        };
+        /**
+         * MoveWithin
+         * @description Move a line inside its group, which it does not leave; ``position`` counts the lines of the group.
+         */
+        MoveWithin: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "move_within";
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /** Position */
+            position: number;
         };
         /**
          * MovedView
@@ -5897,7 +5918,7 @@ export interface components {
             /** Saves */
             saves: number;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /**
              * Chosen
              * @default false
@@ -6992,7 +7013,7 @@ export interface components {
          */
         TrialRequest: {
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
         };
         /**
          * TrialView

@@ -126,7 +126,7 @@ def fresh_base(scope: Scope, program_id: ProgramId, base: int) -> Revision:
 
 
 def _placed(scope: Scope, edits: Sequence[Edit]) -> list[Edit]:
-    """The edits, their exercises looked up in the library; one that is put at the end goes to its usual section."""
+    """The edits, their exercises looked up in the library; one that is put at the end says what it usually is."""
     known = all_exercises(scope)
     placed: list[Edit] = []
     for edit in edits:
@@ -135,7 +135,7 @@ def _placed(scope: Scope, edits: Sequence[Edit]) -> list[Edit]:
             if exercise is None or exercise.removed:
                 raise DomainError("That exercise is not in the library; choose another or add it as your own.")
             if isinstance(edit, AddLine) and edit.section is None and edit.position == AT_THE_END:
-                placed.append(edit.model_copy(update={"section": usual_section(exercise)}))
+                placed.append(edit.model_copy(update={"usual": usual_section(exercise)}))
                 continue
         placed.append(edit)
     return placed

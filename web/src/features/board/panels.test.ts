@@ -92,6 +92,16 @@ describe("commands on the board", () => {
     expect(run("fill", "row").setOpened).toHaveBeenCalledWith({ fill: { lines: ["row"], week: "w1" } });
   });
 
+  it("move a line inside its group first", () => {
+    expect(run("move down", "press").save.mock.calls[0]?.[0]).toMatchObject([
+      { op: "move_within", line: "press", position: 1 },
+    ]);
+    expect(run("move up", "row").save.mock.calls[0]?.[0]).toMatchObject([{ op: "move_within", position: 0 }]);
+    expect(run("move up", "press").save.mock.calls[0]?.[0]).toMatchObject([
+      { op: "move_group", position: 0 },
+    ]);
+  });
+
   it("move the whole group, and nothing past the ends", () => {
     expect(run("move down", "squat").save.mock.calls[0]?.[0]).toMatchObject([
       { op: "move_group", group: "g-a", position: 1 },

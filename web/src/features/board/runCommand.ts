@@ -60,7 +60,15 @@ export function runCommand(
       return hands.choose(lineId);
     case "move up":
     case "move down": {
-      const to = what === "move up" ? at - 1 : at + 1;
+      const step = what === "move up" ? -1 : 1;
+      // Inside its group first; at the group's end the whole group goes on.
+      const within = group.lines.findIndex((one) => one.id === line.id) + step;
+      if (within >= 0 && within < group.lines.length)
+        return hands.save(
+          [{ op: "move_within", line: line.id, position: within }],
+          `${line.exercise} moved in its group`,
+        );
+      const to = at + step;
       if (to < 0 || to >= day.groups.length) return;
       return hands.save(
         [{ op: "move_group", group: group.id, day: day.id, position: to }],

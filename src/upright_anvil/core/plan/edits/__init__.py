@@ -10,7 +10,15 @@ from upright_anvil.core.plan.edits.calendar import AnswerFinding, HoldSession, M
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.days import AddDay, ChangeDay, RemoveDay, RepeatDay, SetDay
 from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines, Ungroup
-from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, ChangeLine, MoveGroup, MoveLine, RemoveLine
+from upright_anvil.core.plan.edits.lines import (
+    AddLine,
+    ChangeExercise,
+    ChangeLine,
+    MoveGroup,
+    MoveLine,
+    MoveWithin,
+    RemoveLine,
+)
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase, ChangeProgram, RemovePhase
 from upright_anvil.core.plan.edits.weeks import AddWeek, ChangeWeek, RemoveWeek
 
@@ -19,6 +27,7 @@ Edit = Annotated[
     | AddLine
     | MoveLine
     | MoveGroup
+    | MoveWithin
     | RemoveLine
     | ChangeExercise
     | ChangeLine

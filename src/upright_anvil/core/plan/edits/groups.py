@@ -17,7 +17,8 @@ from upright_anvil.core.prescription.text.rounds import with_sets
 class GroupLines(Part):
     """Put lines of a day together where the first of them stands; the id is made by the caller.
 
-    A pair has two lines, a tri-set three, circuits any number. What was left of other groups stays where it was.
+    A pair has two lines, a tri-set three, circuits any number. What was left of other groups stays where it was; the
+    section is the one that most of the lines stood in, never one that an exercise brings.
     """
 
     op: Literal["group_lines"] = "group_lines"
@@ -37,7 +38,8 @@ class GroupLines(Part):
             raise DomainError(f"A {self.kind} has {exact} lines; {len(places)} are chosen.")
         chosen = {place.line.id for place in places}
         together = tuple(line for line in day.lines if line.id in chosen)
-        section = next(g.section for g in day.groups if any(line.id in chosen for line in g.lines))
+        sections = [g.section for g in day.groups for line in g.lines if line.id in chosen]
+        section = max(sections, key=lambda one: (sections.count(one), -sections.index(one)))
         whole = Group(id=self.group, kind=self.kind, lines=together, section=section, pairing=self._pairing())
         return with_day(program, day.id, lambda d: _regrouped(d, chosen, whole))
 

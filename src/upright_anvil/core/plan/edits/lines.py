@@ -5,7 +5,7 @@ from typing import Annotated, Literal
 from pydantic import Field
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.plan.document import Day, Id, Line, Part, Program, Section
+from upright_anvil.core.plan.document import Day, Group, Id, Line, Part, Program, Section
 from upright_anvil.core.plan.edits.cells import empty_cells
 from upright_anvil.core.plan.edits.groups import single, without
 from upright_anvil.core.plan.locate import find_day, find_group, find_line, rebuilt, with_day, with_line
@@ -27,8 +27,9 @@ Position = Annotated[int, Field(ge=0, le=AT_THE_END)]
 class AddLine(Part):
     """Add an exercise to a day; the id is made by the caller, so that sending twice adds once.
 
-    ``text`` is put into every week. With a section it goes behind the last line of it, else to its
-    position; at the end it goes behind the work, before endurance and cool-down.
+    ``text`` is put into every week. With a section it goes behind the last line of it, else to its position; at the
+    end it goes behind what was typed before, in its section; only a cool-down stays last. ``usual`` is the section that
+    its exercise usually belongs to: with it a day begins.
     """
 
     op: Literal["add_line"] = "add_line"
@@ -37,6 +38,7 @@ class AddLine(Part):
     exercise: ExerciseKey
     position: Position = AT_THE_END
     section: Section | None = None
+    usual: Section | None = None
     text: Annotated[str, Field(max_length=400)] = ""
 
     def apply(self, program: Program) -> Program:
@@ -47,7 +49,7 @@ class AddLine(Part):
         weeks = len(phase.weeks)
         cells = (Cell(text=self.text.strip()),) * weeks if self.text.strip() else empty_cells(weeks)
         fresh = Line(id=self.line, exercise=self.exercise, cells=cells)
-        return with_day(program, day.id, lambda d: _inserted(d, fresh, self.position, self.section))
+        return with_day(program, day.id, lambda d: _inserted(d, fresh, self.position, self.section, self.usual))
 
 
 class RemoveLine(Part):
@@ -104,6 +106,27 @@ class MoveGroup(Part):
         return with_day(left, self.day, inserted)
 
 
+class MoveWithin(Part):
+    """Move a line inside its group, which it does not leave; ``position`` counts the lines of the group."""
+
+    op: Literal["move_within"] = "move_within"
+    line: LineKey
+    position: Position
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the line moved. Raises `DomainError` when it is gone."""
+        place = find_line(program, self.line)
+
+        def moved(group: Group) -> Group:
+            others = tuple(line for line in group.lines if line.id != self.line)
+            if len(others) == len(group.lines):
+                return group
+            at = min(self.position, len(others))
+            return rebuilt(group, lines=(*others[:at], place.line, *others[at:]))
+
+        return with_day(program, place.day.id, lambda d: rebuilt(d, groups=tuple(moved(g) for g in d.groups)))
+
+
 class ChangeExercise(Part):
     """Swap the exercise of a line; its cells stay. In B weeks only where ``variant`` says so."""
 
@@ -140,7 +163,7 @@ class ChangeLine(Part):
 _ORDER = {section: number for number, section in enumerate(Section)}
 
 
-def _inserted(day: Day, line: Line, position: int, section: Section | None) -> Day:
+def _inserted(day: Day, line: Line, position: int, section: Section | None, usual: Section | None = None) -> Day:
     groups = day.groups
     if section is not None:
         at = sum(1 for g in groups if _ORDER[g.section] <= _ORDER[section])
@@ -149,13 +172,22 @@ def _inserted(day: Day, line: Line, position: int, section: Section | None) -> D
     if position < len(groups):
         fresh = single(line, groups[position].section)
         return rebuilt(day, groups=(*groups[:position], fresh, *groups[position:]))
-    working = [n for n, g in enumerate(groups) if g.section not in _BESIDE]
-    if working:
-        at, near = working[-1] + 1, groups[working[-1]].section
-    else:
-        at, near = sum(1 for g in groups if g.section is Section.WARM_UP), Section.MAIN
-    return rebuilt(day, groups=(*groups[:at], single(line, near), *groups[at:]))
+    cooling = next((n for n, g in enumerate(groups) if all(x.section is Section.COOL_DOWN for x in groups[n:])), None)
+    if cooling is not None and usual is Section.COOL_DOWN:
+        return rebuilt(day, groups=(*groups, single(line, Section.COOL_DOWN)))
+    at = len(groups) if cooling is None else cooling
+    fresh = single(line, _section_behind(groups[at - 1].section if at else None, usual))
+    return rebuilt(day, groups=(*groups[:at], fresh, *groups[at:]))
 
 
-_BESIDE = frozenset({Section.WARM_UP, Section.CARDIO, Section.COOL_DOWN})
-"""Sections that a line put at the end of the work does not fall into."""
+def _section_behind(before: Section | None, usual: Section | None) -> Section:
+    """The section of a line behind another: the same one, so that the order is the one that was typed.
+
+    What the exercise usually is says only how a day begins, and that its beginning is over. House rule.
+    """
+    opening = {None, Section.WARM_UP, Section.CARDIO}
+    if before not in opening and before is not None:
+        return before
+    if usual is Section.WARM_UP and before in (None, Section.WARM_UP):
+        return Section.WARM_UP
+    return Section.CARDIO if usual is Section.CARDIO else Section.MAIN

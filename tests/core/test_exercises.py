@@ -30,7 +30,20 @@ class ExerciseTest(TestCase):
         both = place("dumbbells 10\nbar 20")
         self.assertEqual(PRESS.implement_at(both), ImplementKind.BARBELL)
         self.assertEqual(PRESS.implement_at(place("dumbbells 10")), ImplementKind.DUMBBELL)
-        self.assertIsNone(PRESS.implement_at(place("kettlebells 8")))
+        self.assertIsNone(PRESS.implement_at(place("stack 5-50 by 5")))
+
+    def test_what_a_hand_can_hold_stands_in_for_a_dumbbell(self) -> None:
+        for text, kind in [
+            ("kettlebells 8", ImplementKind.KETTLEBELL),
+            ("rucksack 4-12 by 2", ImplementKind.IMPROVISED),
+            ("2 jugs 8\nmedicine ball 5", ImplementKind.IMPROVISED),
+            ("medicine ball 5", ImplementKind.MEDICINE_BALL),
+        ]:
+            with self.subTest(text):
+                here = place(f"{text}\nbench, rack")
+                self.assertEqual(PRESS.implement_at(here), kind)
+                self.assertTrue(PRESS.possible_at(here))
+                self.assertFalse(PRESS.meant_for(here))
 
     def test_possible_where_load_and_things_are_there(self) -> None:
         for text, possible, missing in [

@@ -13,6 +13,12 @@ from upright_anvil.core.loads.features import Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 
+IN_HAND = (
+    ImplementKind.DUMBBELL, ImplementKind.KETTLEBELL, ImplementKind.IMPROVISED, ImplementKind.MEDICINE_BALL,
+)  # fmt: skip
+"""Things that a hand holds, in the order in which one stands in for another."""
+HAND_HELD = frozenset(IN_HAND)
+
 
 class Pattern(StrEnum):
     """Movement patterns (rules, volume and balance), and two for what belongs to none of them."""
@@ -111,13 +117,29 @@ class Exercise:
         )
         return tuple(dict.fromkeys((*self.asks, *(demand for demand, holds in brought if holds))))
 
+    @property
+    def loaded_with(self) -> tuple[ImplementKind, ...]:
+        """What it can be loaded with, first choice first: what a hand can hold may be any other thing a hand holds.
+
+        A rucksack, a jug, the one dumbbell or a ball stand in before it is done with nothing. House rule.
+        """
+        if HAND_HELD.isdisjoint(self.implements):
+            return self.implements
+        last = (ImplementKind.BODYWEIGHT,) if self.implements[-1:] == (ImplementKind.BODYWEIGHT,) else ()
+        first = self.implements[: len(self.implements) - len(last)]
+        return (*first, *(kind for kind in IN_HAND if kind not in first), *last)
+
     def implement_at(self, place: Inventory) -> ImplementKind | None:
         """Answer what this exercise is loaded with at a place: the first of its implements found there."""
-        return place.first_of(self.implements)
+        return place.first_of(self.loaded_with)
 
     def possible_at(self, place: Inventory) -> bool:
         """Answer whether the place has something to load it with and all that it needs."""
         return self.implement_at(place) is not None and not self.missing_at(place)
+
+    def meant_for(self, place: Inventory) -> bool:
+        """Answer whether the place has all it needs and something of its own to load it with, nothing standing in."""
+        return place.first_of(self.implements) is not None and not self.missing_at(place)
 
     def missing_at(self, place: Inventory) -> tuple[Feature, ...]:
         """Answer the needed things the place does not have."""

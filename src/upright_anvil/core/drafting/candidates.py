@@ -63,7 +63,7 @@ def _fits(exercise: Exercise, slot: DraftSlot, who: Standpoint) -> bool:
         return False
     if not slot.muscles and exercise.pattern is Pattern.LUNGE and Muscle.QUADRICEPS not in exercise.movers:
         return False
-    if not exercise.possible_at(who.profile.inventory):
+    if not exercise.meant_for(who.profile.inventory):
         return False
     return all(c.grade is CautionGrade.NOTE for c in joint_cautions(exercise, who.profile.standing))
 

@@ -109,7 +109,7 @@ def _weigh(wanted: Exercise, candidate: Exercise, context: SubstitutionContext, 
         return None
     shared = [m for m in wanted.movers if m in candidate.movers]
     helped = [m for m in wanted.movers if m in candidate.helpers]
-    if not _may_stand_in(wanted.kind, candidate.kind) or not candidate.possible_at(context.place):
+    if not _may_stand_in(wanted.kind, candidate.kind) or not candidate.meant_for(context.place):
         return None
     implement = candidate.implement_at(context.place)
     after = joint_cautions(candidate, context.standing)

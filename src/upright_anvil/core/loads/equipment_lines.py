@@ -20,6 +20,13 @@ _RANGE = re.compile(rf"({_NUMBER})\s*(?:-|–|to)\s*({_NUMBER})\s*by\s*({_NUMBER
 _PLATE = re.compile(rf"(\d+)\s*[x×]\s*({_NUMBER})")
 _LABELLED = re.compile(rf"([a-z][a-z \-]*?)\s+({_NUMBER})")
 _CODE = re.compile(rf"({_NUMBER})\s+([a-z][a-z \-]*)")
+_PACKED = re.compile(
+    rf"(?:(\d+|two|three|four)\s+)?([a-z][a-z ]*?)\s+(?:(\d+)\s*[x×]\s*)?"
+    rf"(up\s*to\s*{_NUMBER}(?:\s*by\s*{_NUMBER})?|{_NUMBER}\s*(?:-|–|to)\s*{_NUMBER}\s*by\s*{_NUMBER}|{_NUMBER})"
+    r"(?:\s*each)?"
+)
+MAX_OF_ONE = 6
+"""More of one improvised thing than this is a slip of the keyboard."""
 _KINDS = {
     "dumbbell": ImplementKind.DUMBBELL,
     "block": ImplementKind.DUMBBELL,
@@ -49,9 +56,13 @@ def read_line(line: str, unit: Unit) -> EquipmentLine:
         unit = Unit(written.pop())
     line = re.sub(r"\s*\b(kg|lb)s?\b", "", line).replace("medicine balls", "medicine ball")
     word = re.match(r"medicine ball|[a-z]+", line)
+    if not word and (packed := _PACKED.fullmatch(line)) and packed.group(2).removesuffix("s") not in _WORDS:
+        return _read_packed(packed, unit)
     if not word:
         raise DomainError("Begin with the thing: bar, dumbbells, kettlebells, stack, bands, vest, rucksack.")
     name, rest = word.group().removesuffix("s"), line[word.end() :].strip(" :,")
+    if name == "fixed" and (bars := re.match(r"bar(?:bell)?s?\b", rest)):
+        return _read_barbell(rest[bars.end() :].strip(" :,"), unit, fixed=True)
     if name in ("bar", "barbell"):
         return _read_barbell(rest, unit)
     if name == "stack":
@@ -104,6 +115,8 @@ def _read_stack(rest: str, unit: Unit) -> EquipmentLine:
 def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> EquipmentLine:
     kind = ImplementKind.BAND if name == "band" else ImplementKind.IMPROVISED
     text = rest if kind is ImplementKind.BAND else line
+    if kind is ImplementKind.IMPROVISED and (packed := _PACKED.fullmatch(line)):
+        return _read_packed(packed, unit)
     labelled = _LABELLED.findall(text)
     example = f"{name} {'green 8, black 15' if name == 'band' else '10'}"
     if not labelled:
@@ -114,8 +127,31 @@ def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> EquipmentLine
     return EquipmentLine((implement,), ((left, f"Say what it weighs, for example '{example}'."),) if left else ())
 
 
-def _read_barbell(rest: str, unit: Unit) -> EquipmentLine:
+def _read_packed(packed: "re.Match[str]", unit: Unit) -> EquipmentLine:
+    """Read a thing that is packed in steps, or several of one sort: ``rucksack 4-12 by 2``, ``2 jugs 8``."""
+    count, name, weights = packed.group(1) or packed.group(3) or "1", packed.group(2).strip(), packed.group(4)
+    number = {"two": 2, "three": 3, "four": 4}.get(count) or int(count)
+    if not 1 <= number <= MAX_OF_ONE:
+        raise DomainError(f"Of one thing 1 to {MAX_OF_ONE}, not {number}.")
+    upto = re.fullmatch(rf"up\s*to\s*({_NUMBER})(?:\s*by\s*({_NUMBER}))?", weights)
+    if upto:
+        step = upto.group(2) or "2"
+        weights = f"{step}-{upto.group(1)} by {step}"
+    loads, unread = _read_loads(weights, unit)
+    one = name.removesuffix("s") if number > 1 else name
+    made = FixedLoads(ImplementKind.IMPROVISED, loads, (one,) * len(loads), estimated=True)
+    return EquipmentLine((made,) * number, unread)
+
+
+def _read_barbell(rest: str, unit: Unit, *, fixed: bool = False) -> EquipmentLine:
     bar_text, _, plates_text = rest.partition("plates")
+    if fixed or (_RANGE.search(bar_text) and not plates_text):
+        loads, unread_loads = _read_loads(bar_text, unit)
+        return EquipmentLine((FixedLoads(ImplementKind.BARBELL, loads),), unread_loads)
+    several = [one for one in re.split(r"[\s,:]+|\bor\b|\band\b", bar_text) if one]
+    if len(several) > 1 and all(re.fullmatch(_NUMBER, one) for one in several):
+        read = [_read_barbell(f"{one} {'plates ' + plates_text if plates_text else ''}", unit) for one in several]
+        return EquipmentLine(tuple(made for one in read for made in one.implements), read[0].unread)
     bar = re.fullmatch(_NUMBER, bar_text.strip(" ,:"))
     if not bar:
         raise DomainError("Say what the bar weighs, for example 'bar 20, plates 2x1.25 4x5 4x10'.")

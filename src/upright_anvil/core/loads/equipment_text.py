@@ -9,7 +9,9 @@ r"""Equipment as a trainer writes it down, one implement a line, read into an in
     stack 5-80 by 5, add-on 2.5
     bands green 8, black 15
     medicine balls 3 5
-    rucksack 10
+    rucksack 4-12 by 2
+    2 jugs 8
+    fixed barbells 10-30 by 5
     vest 5 10
     assistance 5-40 by 5
     bench, rack, pull-up bar

@@ -3,6 +3,7 @@
 Counting convention (rules, loads): a dumbbell is per hand, a barbell includes the bar, a kettlebell is per bell.
 """
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from decimal import Decimal
 from enum import StrEnum
@@ -100,6 +101,33 @@ class Stack:
                 total = Load.of(step.value + in_unit(extra.kg, step.unit), step.unit)
                 made.append(Achievable(total, f"pin at {step}, add-on {extra}"))
         return tuple(sorted(made, key=lambda a: a.load.kg))
+
+
+MAX_TOGETHER = 300
+"""Loads that improvised things make together, at most; beyond it only single things count."""
+
+
+def improvised_loads(implements: Sequence["Implement"]) -> tuple[Achievable, ...]:
+    """Answer what improvised things make, each alone and several at once, lightest first; all of it estimated.
+
+    Loads of one name are what it can be packed with: one of them at a time. House rule.
+    """
+    things: dict[tuple[int, str], list[Achievable]] = {}
+    for line, implement in enumerate(implements):
+        if implement.kind is ImplementKind.IMPROVISED:
+            for made in implement.achievable():
+                things.setdefault((line, made.how), []).append(made)
+    sums: dict[Decimal, Achievable] = {}
+    for options in things.values():
+        alone = [*((made.load, made.how) for made in options)]
+        more = [
+            (Load.of(held.load.value + in_unit(load.kg, held.load.unit), held.load.unit), f"{held.how} + {name}")
+            for held in sums.values()
+            for load, name in alone
+        ]
+        for load, how in (*alone, *(more if len(sums) * len(alone) <= MAX_TOGETHER else ())):
+            sums.setdefault(load.kg, Achievable(load, how, estimated=True))
+    return tuple(sums[kg] for kg in sorted(sums))
 
 
 Implement = Barbell | FixedLoads | Stack

@@ -7,7 +7,7 @@ from decimal import Decimal
 from enum import StrEnum
 
 from upright_anvil.core.loads.features import EVERYWHERE, Feature
-from upright_anvil.core.loads.implements import Achievable, FixedLoads, Implement, ImplementKind
+from upright_anvil.core.loads.implements import Achievable, FixedLoads, Implement, ImplementKind, improvised_loads
 from upright_anvil.core.loads.load import Load
 
 
@@ -113,9 +113,13 @@ def _step(to: Achievable, load: Load) -> NextStep:
 def _gathered(implements: tuple[Implement, ...], kind: ImplementKind) -> _Rack:
     by_mass: dict[Decimal, Achievable] = {}
     for implement in implements:
-        if implement.kind is kind:
+        if implement.kind is kind and kind is not ImplementKind.IMPROVISED:
             for made in implement.achievable():
                 by_mass.setdefault(made.load.kg, made)
+    # What is worn or held beside the body may be a vest or a packed rucksack.
+    if kind in (ImplementKind.IMPROVISED, ImplementKind.BODYWEIGHT):
+        for made in improvised_loads(implements):
+            by_mass.setdefault(made.load.kg, made)
     kilograms = tuple(sorted(by_mass))
     return _Rack(tuple(by_mass[kg] for kg in kilograms), kilograms)
 

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 from decimal import Decimal
 
-from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.exercises import IN_HAND, Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
@@ -88,9 +88,13 @@ def _caution(load: LoadTarget | None, exercise: Exercise, profile: ClientProfile
         case BodyweightLoad(added=Load() as added, assisted=True) if place.has(ImplementKind.ASSISTANCE):
             return _not_made(added, ImplementKind.ASSISTANCE, place)
         case BodyweightLoad(added=Load() as added, assisted=False):
+            if any(place.find(kind, added) for kind in IN_HAND):
+                return None
             return _not_made(added, ImplementKind.BODYWEIGHT, place)
         case Load() if load.value:
             kind = exercise.implement_at(place)
+            if any(place.find(other, load) for other in exercise.loaded_with):
+                return None
             if kind in (None, ImplementKind.BODYWEIGHT):
                 wanted = " or ".join(k for k in exercise.implements if k is not ImplementKind.BODYWEIGHT)
                 return f"There is no {wanted or 'load'} for this at the place."

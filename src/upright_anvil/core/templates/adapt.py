@@ -126,7 +126,7 @@ def chosen(
     exercise, there = profile.exercise(wanted), taken.values()
     here, standing = profile.inventory, profile.standing
     against = [c for c in joint_cautions(exercise, standing) if c.grade is not CautionGrade.NOTE]
-    if exercise.possible_at(here) and not against and wanted not in there:
+    if exercise.meant_for(here) and not against and wanted not in there:
         return exercise
     context = SubstitutionContext(here, profile.unit, standing, profile.body_kg)
     for found in substitutes(exercise, profile.exercises.values(), profile.ladders, context):

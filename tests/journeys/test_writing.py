@@ -226,7 +226,7 @@ class StartingTest(Desk):
             expect(page.get_by_role("button", name="Start empty")).to_be_disabled()
         page.get_by_role("button", name="Start with it: Hotel room").click()
         expect(page.get_by_role("heading", level=1)).to_contain_text("Hotel room for Rufus Kettleman")
-        expect(page.get_by_text("circuit", exact=True).first).to_be_visible()
+        expect(page.get_by_label(re.compile("^How .* are done$")).first).to_have_value("circuit")
         page.get_by_role("button", name="From a template").click()
         page.get_by_role("button", name="Take it: Top-up day").click()
         expect(page.get_by_role("button", name=re.compile("^Top-up day"))).to_be_visible()

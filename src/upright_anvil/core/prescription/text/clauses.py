@@ -98,7 +98,7 @@ def _rest_range(draft: Draft, found: "re.Match[str]") -> None:
 
 
 def _leave(draft: Draft, found: "re.Match[str]") -> None:
-    draft.reserve = 0 if found.group(3) else int(found.group(1) or found.group(2))
+    draft.reserve = 0 if found.group(2) else int(found.group(1) or found.group(3))
     check_reserve(draft.reserve)
 
 

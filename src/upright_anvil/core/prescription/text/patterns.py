@@ -7,15 +7,19 @@ UNIT = r"(?:\s*(kg|kgs|kilos?|lbs?|%)(?!\w)(?:\s*of\s*max\b)?)?"
 TIME = r"(?:(\d+):(\d\d)(?!\d)|(\d+)\s*(minutes?|mins?|m|seconds|secs|sec|s)?(?![\w:]))"
 
 _ONE_WEIGHT = r"\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?|%)(?!\w)(?:\s*of\s*max\b)?)?(?![\w:.,]*\d)"
+_SHORTER = r"\d+\s*(?:partials?|half|halves)\b"
 _NAME = r"(?!(?:bw|body|band|step|last|open|rest|tempo|leave|at|with|or|and|in|to)\b)[A-Za-z][A-Za-z'-]*"
 _COLOUR = r"(?!(?:a|the|and|or|with|plus|at|in|same|rest|each|side|resistance|x|to|of)\b)[A-Za-z][A-Za-z-]*"
-_ONE_BODY = r"(?:bw|body\s*weight)\b(?:\s*[+-]\s*\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?)(?!\w))?(?![\w:]))?"
+_ONE_BODY = (
+    r"(?:bw|body\s*weight)\b"
+    rf"(?:\s*[+-]\s*(?!{_SHORTER})\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?)(?!\w))?(?![\w:]))?"
+)
 _ONE_LAST = r"last\s*time\b(?:\s*\+\s*\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?)(?!\w))?(?![\w:]))?"
 _LABEL = r"[A-Za-z][\w-]*"
 _NEXT_LABEL = rf"(?!(?:band|step|bw|body|last|open)\b){_LABEL}(?![\w-]|\s*\d)"
 _ONE_CODE = rf"(?:(?:band|step)\s+{_LABEL}(?:\s*/\s*{_NEXT_LABEL})*|{_COLOUR}\s+band\b)"
 _PART = rf"(?:(?:{_NAME}\s+)?{_ONE_WEIGHT}|(?:band|step)\s+{_LABEL}|{_COLOUR}\s+band\b)"
-_TOGETHER = rf"{_PART}(?:\s*(?:\+|&|\band\b)\s*{_PART})+"
+_TOGETHER = rf"{_PART}(?:\s*(?:\+|&|\band\b)\s*(?!{_SHORTER}){_PART})+"
 ONE_LOAD = rf"(?:{_TOGETHER}|{_ONE_BODY}|{_ONE_LAST}|{_ONE_CODE}|open\s*load\b|{_ONE_WEIGHT})"
 
 _ONE_TARGET = (
@@ -78,9 +82,10 @@ REST_RANGE = re.compile(
     re.I,
 )
 REST = re.compile(rf"rest\s*{TIME}(?:\s*with\s+([^\W\d_][\w '-]*))?", re.I)
-REST_LAST = re.compile(r"(?:(\d+):(\d\d)(?!\d)|(\d+)\s*(min|m|seconds|secs|sec|s)?)\s*(?:of\s+)?rest\b", re.I)
+REST_LAST = re.compile(r"(?:(\d+):(\d\d)(?!\d)|(\d+)\s*(minutes?|mins?|seconds|secs|sec|s))\s*(?:of\s+)?rest\b", re.I)
 LEAVE = re.compile(
-    r"(?:leave|@?\s*rir)\s*(\d+)(?!\w)|(\d+)\s*(?:rir|(?:reps?\s*)?(?:left\s*)?in\s*(?:reserve|the\s*tank))\b|to\s+(failure)\b",
+    r"(?:leave|@?\s*rir)\s*(\d+)(?!\w)|to\s+(failure)\b"
+    r"|(10|\d)\s*(?:rir\b|(?:reps?\s*)?(?:left\s*)?in\s*(?:reserve|the\s*tank)\b)",
     re.I,
 )
 RPE = re.compile(r"@?\s*rpe\s*(\d+(?:[.,]\d+)?)(?!\w)", re.I)

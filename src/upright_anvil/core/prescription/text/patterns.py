@@ -16,7 +16,7 @@ _ONE_BODY = (
 )
 _ONE_LAST = r"last\s*time\b(?:\s*\+\s*\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?)(?!\w))?(?![\w:]))?"
 _LABEL = r"[A-Za-z][\w-]*"
-_NEXT_LABEL = rf"(?!(?:band|step|bw|body|last|open)\b){_LABEL}(?![\w-]|\s*\d)"
+_NEXT_LABEL = rf"(?!(?:band|step|bw|body|last|open)\b){_LABEL}(?![\w-]|\s*\d+(?:[.,]\d+)?\s*(?:kg|lbs?)\b)"
 _ONE_CODE = rf"(?:(?:band|step)\s+{_LABEL}(?:\s*/\s*{_NEXT_LABEL})*|{_COLOUR}\s+band\b)"
 _PART = rf"(?:(?:{_NAME}\s+)?{_ONE_WEIGHT}|(?:band|step)\s+{_LABEL}|{_COLOUR}\s+band\b)"
 _TOGETHER = rf"{_PART}(?:\s*(?:\+|&|\band\b)\s*(?!{_SHORTER}){_PART})+"

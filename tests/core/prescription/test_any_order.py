@@ -32,7 +32,7 @@ class AnyOrderTest(TestCase):
         said, other = drawn
         first = write(read(", ".join(["3 x 8-10", *said]), Unit.KG))
         self.assertEqual(write(read(", ".join(["3 x 8-10", *other]), Unit.KG)), first)
-        # Without commas a bare number is a load only where no word before it takes it for its own, and "bw + 5 half reps"
-        # may be either.
+        # Without commas a bare number is a load only where no word before it takes it for its own;
+        # "bw + 5 half reps" may be either.
         if not any(clause.isdigit() or "with" in clause or "half" in clause for clause in other):
             self.assertEqual(write(read(" ".join(["3 x 8-10", *other]), Unit.KG)), first)

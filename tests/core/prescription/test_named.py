@@ -19,6 +19,8 @@ class PartedTest(TestCase):
             ("mountain climber 8 rounds 20 s on 10 s off", "mountain climber", "8 rounds 20 s on 10 s off"),
             ("curl 3-4 x 10 12 kg", "curl", "3-4 x 10 12 kg"),
             ("squat 3x10 slowly", "squat", "3x10 slowly"),
+            ("goblet squat 20", "goblet squat", "1 x 20"),
+            ("push-up 8-12", "push-up", "1 x 8-12"),
             ("row", "row", ""),
             ("", "", ""),
         ]:

@@ -9,6 +9,8 @@ from upright_anvil.core.prescription.text import patterns
 from upright_anvil.core.prescription.text.shorthand import read
 
 _GAP = re.compile(r"[\s,:;]+")
+_ONCE = re.compile(r"(.*[^\W\d_][^\d]*?)[\s,:;]+(\d{1,3}(?:\s*-\s*\d{1,3})?)\s*(?:reps?)?", re.I)
+"""A station: a name and how often."""
 _HEADS = (patterns.HEAD, patterns.ON_THE_MINUTE, patterns.MOST_HEAD, patterns.TARGET_LIST)
 
 
@@ -24,7 +26,8 @@ def parted(text: str) -> NamedLine:
     """Part a name from the shorthand behind it. House rule.
 
     It begins where sets are counted, even if the rest of it cannot be read; else at the first word from which all can
-    be read and that says more than a number: ``plank 40 s``, ``run 5 km in 30 min``; a name may have numbers in it.
+    be read and that says more than a number: ``plank 40 s``, ``run 5 km in 30 min``. A number alone behind a word is
+    done once: ``squat 20``; a name may have numbers in it.
     """
     gaps = [gap for gap in _GAP.finditer(text) if gap.start()]
     for gap in gaps:
@@ -35,7 +38,8 @@ def parted(text: str) -> NamedLine:
         rest = text[gap.end() :]
         if (rest[:1].isdigit() or patterns.MAX.match(rest)) and _reads(rest):
             return NamedLine(text[: gap.start()], rest)
-    return NamedLine(text, "")
+    once = _ONCE.fullmatch(text)
+    return NamedLine(once.group(1), f"1 x {once.group(2)}") if once else NamedLine(text, "")
 
 
 def _reads(text: str) -> bool:

@@ -65,6 +65,8 @@ export function ClockStart({
 
 const AHEAD = 7;
 
+const sideName = { left: "Left", right: "Right", both: "Both" } as const;
+
 const isWork = (step: Step) => step.kind === "work" || step.kind === "rounds";
 
 /** The clock running: what is on, how long still, what comes; everything else is small. */
@@ -187,9 +189,18 @@ function BigButton({
   );
   const plain = "border border-line-strong/60 bg-raised";
   if (step.kind === "rounds") return act(`Round ${rounds + 1} done`, onRound);
-  if (step.kind === "work" && mark !== null) return act(`Carries on to ${mark} s`, clock.count);
+  if (step.kind === "work" && mark !== null)
+    return (
+      <div className="grid grid-cols-[2fr_1fr] gap-1.5">
+        {act(`Carries on to ${mark} s`, clock.count)}
+        {act("Stop now", clock.tap, plain)}
+      </div>
+    );
   if (step.kind === "work" && step.seconds === null)
-    return act(step.closes ? `Done: ${words}` : "Part done", clock.tap);
+    return act(
+      step.closes ? `Done: ${words}` : step.side ? `${sideName[step.side]} done` : "Part done",
+      clock.tap,
+    );
   if (step.kind === "work") return act("Stop now", clock.tap, plain);
   return act(step.kind === "get ready" ? "Ready now" : "Go now", clock.skip, plain);
 }

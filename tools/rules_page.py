@@ -107,6 +107,7 @@ CHAPTERS = (
             "session.this_session",
             "session.ramp_up",
             "session.order",
+            "session.on_paper",
             "session.sides",
             "session.facts",
         ),

@@ -246,6 +246,8 @@ export const api = {
     told(http.GET("/api/sessions/{session_id}/summary", { params: { path: { session_id } } })),
   settings: () => told(http.GET("/api/settings")),
   keepSettings: (body: Schemas["SettingsRequest"]) => told(http.PUT("/api/settings", { body })),
+  logAfterwards: (session_id: SessionId, body: Schemas["AfterwardsRequest"]) =>
+    told(http.POST("/api/sessions/{session_id}/afterwards", { params: { path: { session_id } }, body })),
   review: (session_id: SessionId) =>
     told(http.GET("/api/sessions/{session_id}/review", { params: { path: { session_id } } })),
   decide: (session_id: SessionId, decisions: Schemas["DecisionRequest"][]) =>

@@ -70,7 +70,7 @@ export const ScreenOutcome: readonly Schemas["ScreenOutcome"][] = ["clear", "lig
 
 export const Section: readonly Schemas["Section"][] = ["warm-up", "main", "accessory", "trunk", "finisher", "cardio", "cool-down"];
 
-export const SessionState: readonly Schemas["SessionState"][] = ["planned", "running", "finished"];
+export const SessionState: readonly Schemas["SessionState"][] = ["planned", "running", "not logged", "finished"];
 
 export const SetEnd: readonly Schemas["SetEnd"][] = ["as planned", "form", "breath", "pain", "will", "kit"];
 

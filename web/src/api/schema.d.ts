@@ -21,6 +21,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{session_id}/afterwards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Log Afterwards
+         * @description Write down a session on the day it was held.
+         */
+        post: operations["log_afterwards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions/{session_id}/sets": {
         parameters: {
             query?: never;
@@ -1617,6 +1637,37 @@ export interface components {
             week: WeekId;
         };
         /**
+         * AfterwardsRequest
+         * @description A session held on a day and written down afterwards; without text all of it went as planned.
+         */
+        AfterwardsRequest: {
+            /**
+             * Program Id
+             * Format: ProgramId
+             */
+            program_id: ProgramId;
+            /**
+             * Week Id
+             * Format: WeekId
+             */
+            week_id: WeekId;
+            /**
+             * Day Id
+             * Format: DayId
+             */
+            day_id: DayId;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+        };
+        /**
          * AheadCourse
          * @description A line under one outlook.
          */
@@ -2035,6 +2086,11 @@ export interface components {
          * @description One session on its date; ``state`` is planned, done, missed, moved, merged or dropped.
          */
         CalendarSession: {
+            /**
+             * Session Id
+             * Format: SessionId
+             */
+            session_id: SessionId;
             /**
              * Week Id
              * Format: WeekId
@@ -6059,7 +6115,7 @@ export interface components {
          * @description How far a session is.
          * @enum {string}
          */
-        SessionState: "planned" | "running" | "finished";
+        SessionState: "planned" | "running" | "not logged" | "finished";
         /**
          * SessionSummary
          * @description A session once it was run. Minutes are whole; ``load`` is effort times minutes (Foster et al. 2001).
@@ -6984,6 +7040,8 @@ export interface components {
             on: string;
             /** Sessions */
             sessions: components["schemas"]["TodaySession"][];
+            /** Not Logged */
+            not_logged: components["schemas"]["TodaySession"][];
             /** Waiting */
             waiting: components["schemas"]["Waiting"][];
             /** Dues */
@@ -7434,6 +7492,77 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["StartRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    log_afterwards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: SessionId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AfterwardsRequest"];
             };
         };
         responses: {

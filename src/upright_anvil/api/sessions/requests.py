@@ -1,5 +1,6 @@
 """What the floor and the review after it ask."""
 
+from datetime import date
 from typing import Annotated
 
 from pydantic import AwareDatetime, Field, StringConstraints
@@ -22,6 +23,16 @@ class StartRequest(RequestModel):
     week_id: Annotated[WeekId, Field(min_length=1, max_length=64)]
     day_id: Annotated[DayId, Field(min_length=1, max_length=64)]
     started_at: AwareDatetime
+
+
+class AfterwardsRequest(RequestModel):
+    """A session held on a day and written down afterwards; without text all of it went as planned."""
+
+    program_id: Annotated[ProgramId, MADE]
+    week_id: Annotated[WeekId, Field(min_length=1, max_length=64)]
+    day_id: Annotated[DayId, Field(min_length=1, max_length=64)]
+    on: date
+    text: Annotated[str, StringConstraints(max_length=6000)] = ""
 
 
 class HowRequest(RequestModel):

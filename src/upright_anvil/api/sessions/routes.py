@@ -8,6 +8,7 @@ from fastapi.responses import StreamingResponse
 from upright_anvil.api.floor.requests import ChangeRequest, UndoChangeRequest, wanted_of
 from upright_anvil.api.routing import resource
 from upright_anvil.api.sessions.requests import (
+    AfterwardsRequest,
     DecisionsRequest,
     EffortRequest,
     FinishRequest,
@@ -18,7 +19,7 @@ from upright_anvil.api.sessions.requests import (
 )
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import SessionId
-from upright_anvil.services.floor import finishing, logging
+from upright_anvil.services.floor import afterwards, finishing, logging
 from upright_anvil.services.floor.changes import changing
 from upright_anvil.services.floor.finishing import SessionSummary
 from upright_anvil.services.floor.logging import Acknowledged
@@ -36,6 +37,17 @@ async def start_session(session_id: SessionId, asked: StartRequest, here: Here) 
     return await here.write(
         lambda scope: logging.start_session(
             scope, session_id, asked.program_id, asked.week_id, asked.day_id, asked.started_at, here.now
+        ),
+        about=session_id,
+    )
+
+
+@router.post("/afterwards")
+async def log_afterwards(session_id: SessionId, asked: AfterwardsRequest, here: Here) -> Acknowledged:
+    """Write down a session on the day it was held."""
+    return await here.write(
+        lambda scope: afterwards.log_afterwards(
+            scope, session_id, asked.program_id, asked.week_id, asked.day_id, asked.on, asked.text, here.now
         ),
         about=session_id,
     )

@@ -5,7 +5,7 @@ from datetime import date
 
 from upright_anvil.core.checks.study import study_week
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import ClientId, DayId, ProgramId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.missed_session import WayOut, ways_out
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.services.ids import session_id
@@ -19,6 +19,7 @@ from upright_anvil.store.database import Scope
 class CalendarSession:
     """One session on its date; ``state`` is planned, done, missed, moved, merged or dropped."""
 
+    session_id: SessionId
     week_id: WeekId
     day_id: DayId
     day: str
@@ -57,7 +58,8 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
         for day in sorted(phase.days, key=lambda d: d.weekday):
             planned = date.fromordinal(monday.toordinal() + day.weekday)
             move = moved.get((week.id, day.id))
-            held = finished.get(session_id(program_id, week.id, day.id))
+            sid = session_id(program_id, week.id, day.id)
+            held = finished.get(sid)
             on = held or (move.to if move and move.to else planned)
             into = next((d.name for d in phase.days if move and d.id == move.into), "")
             if held:
@@ -69,7 +71,9 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
             why = (f"into {into}. " if into else "") + (move.reason if move else "")
             place = names.get(week.place or day.place, "")
             sessions.append(
-                CalendarSession(week.id, day.id, day.name, number, phase.name, on, planned, state, place, why.strip())
+                CalendarSession(
+                    sid, week.id, day.id, day.name, number, phase.name, on, planned, state, place, why.strip()
+                )
             )
     who = client(scope, row.client_id)
     ordered = tuple(sorted(sessions, key=lambda s: (s.on, s.day)))

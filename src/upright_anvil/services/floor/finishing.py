@@ -95,7 +95,7 @@ def summary(scope: Scope, sid: SessionId, today: date) -> SessionSummary:
     row = ledger.session(scope, sid)
     view = opened(scope, row.program_id, row.week_id, row.day_id, today)
     floor = floor_of(scope, view, today)
-    lasted = row.finished_at - row.started_at if row.finished_at else None
+    lasted = row.finished_at - row.started_at if row.finished_at not in (None, row.started_at) else None
     minutes = round(lasted.total_seconds() / 60) if lasted is not None else None
     notes = ledger.notes_of_session(scope, sid)
     return SessionSummary(

@@ -6,10 +6,11 @@ from datetime import datetime, timedelta
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.reading import day_estimate, profiles_by_week
 from upright_anvil.services.floor.changes.away import keep_step_back
 from upright_anvil.services.floor.changes.on_the_day import on_the_day
-from upright_anvil.services.floor.session import find
+from upright_anvil.services.floor.session import FoundSession, find
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
@@ -44,29 +45,38 @@ def start_session(
     found = find(scope, program_id, week_id, day_id)
     if found.id != sid:
         raise DomainError("This session's id does not belong to that program, week and day.")
-    started = _as_possible(started_at, now)
-    on = started.astimezone(now.tzinfo).date()
+    started = _as_possible(started_at, now).astimezone(now.tzinfo)
     sessions = ledger.sessions_of_client(scope, found.program.client_id)
-    profile = replace(client_profile(scope, found.program.client_id, on, sessions=sessions), pace=1.0)
-    row = SessionRow(
-        id=sid,
-        client_id=found.program.client_id,
-        program_id=program_id,
-        revision=found.revision.number,
-        week_id=week_id,
-        day_id=day_id,
-        on_date=on,
-        estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, profile),
-        started_at=started,
-    )
-    scope.db.add(row)
-    scope.db.flush()
+    profile = client_profile(scope, found.program.client_id, started.date(), sessions=sessions)
+    row = open_row(scope, found, sid, started, profile)
     day = on_the_day(scope, replace(found, row=row))
+    profile = replace(profile, pace=1.0)
     here = profiles_by_week(found.day, (found.phase.weeks[found.week],), profile)[0]
     if keep_step_back(scope, row, day, here, sessions, now):
         eased = on_the_day(scope, replace(found, row=row)).found
         row.estimated_seconds = day_estimate(eased.day, eased.phase.weeks, 0, profile)
     return Acknowledged(sid, again=False)
+
+
+def open_row(
+    scope: Scope, found: FoundSession, sid: SessionId, started: datetime, profile: ClientProfile
+) -> SessionRow:
+    """Add the row of a session that was or is held, on the day of ``started`` in its own zone."""
+    profile = replace(profile, pace=1.0)
+    row = SessionRow(
+        id=sid,
+        client_id=found.program.client_id,
+        program_id=found.program.id,
+        revision=found.revision.number,
+        week_id=found.week_id,
+        day_id=found.day.id,
+        on_date=started.date(),
+        estimated_seconds=day_estimate(found.day, found.phase.weeks, found.week, profile),
+        started_at=started,
+    )
+    scope.db.add(row)
+    scope.db.flush()
+    return row
 
 
 OFFLINE_DAYS = 14

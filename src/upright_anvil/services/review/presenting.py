@@ -28,7 +28,7 @@ def view_of(opened: OpenReview) -> ReviewView:
     """Answer the review of a judged session, with the decisions taken so far."""
     found, row = opened.found, opened.row
     lines = [_line(opened, one) for one in opened.lines]
-    lasted = row.finished_at - row.started_at if row.finished_at else None
+    lasted = row.finished_at - row.started_at if row.finished_at not in (None, row.started_at) else None
     return ReviewView(
         session_id=found.id,
         program_id=found.program.id,

@@ -26,11 +26,16 @@ WAITING_DAYS = 14
 """How long a finished session is shown as waiting for decisions. House rule."""
 
 
+NOT_LOGGED_DAYS = 5
+"""How long a planned session that is not in the ledger is asked after. House rule."""
+
+
 class SessionState(StrEnum):
     """How far a session is."""
 
     PLANNED = "planned"
     RUNNING = "running"
+    NOT_LOGGED = "not logged"
     FINISHED = "finished"
 
 
@@ -103,6 +108,7 @@ class TodayView:
 
     on: date
     sessions: tuple[TodaySession, ...]
+    not_logged: tuple[TodaySession, ...]
     waiting: tuple[Waiting, ...]
     dues: tuple[DueToday, ...]
     notices: tuple[ClientNotice, ...]
@@ -139,7 +145,10 @@ def open_today(scope: Scope, today: date) -> TodayView:
     order = {SessionState.RUNNING: 0, SessionState.PLANNED: 1, SessionState.FINISHED: 2}
     return TodayView(
         on=today,
-        sessions=tuple(sorted(sessions, key=lambda s: (order[s.state], s.client))),
+        sessions=tuple(sorted((s for s in sessions if s.state in order), key=lambda s: (order[s.state], s.client))),
+        not_logged=tuple(
+            sorted((s for s in sessions if s.state not in order), key=lambda s: (s.on, s.client), reverse=True)
+        ),
         waiting=_waiting(scope, [s for s in recent if s.finished_at is not None and s.on_date >= fresh], names),
         dues=(*_health_dues(scope, names, today), *_retests(scope, names, today)),
         notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
@@ -193,8 +202,9 @@ def _client(
         open_before = kept is not None and kept.finished_at is None
         if on > today and coming is None:
             coming = (day.name, on)
-        if (on == today or open_before) and any(line.cells[index].text for line in day.lines):
-            state = SessionState.PLANNED
+        not_logged = kept is None and 0 < (today - on).days <= NOT_LOGGED_DAYS and not day.top_up
+        if (on == today or open_before or not_logged) and any(line.cells[index].text for line in day.lines):
+            state = SessionState.NOT_LOGGED if not_logged else SessionState.PLANNED
             if kept is not None:
                 state = SessionState.RUNNING if kept.finished_at is None else SessionState.FINISHED
             sessions.append(

@@ -6,6 +6,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
+import { AfterwardsForm } from "./AfterwardsForm";
 import { Button } from "../../ui/Button";
 import { longDate, shortDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
@@ -144,8 +145,24 @@ function WaysOutSheet({
       0,
       300,
     );
+  const past = session.on <= view.today && session.state !== "done";
   return (
     <Sheet title={`${session.day}, ${longDate(session.planned_for)}`} open onClose={onClose}>
+      {past && (
+        <section aria-label="It was held" className="mb-5 border-b border-line pb-4">
+          <h3 className="mb-2 font-semibold">It was held</h3>
+          <AfterwardsForm
+            session={{
+              session_id: session.session_id,
+              program_id: program,
+              week_id: session.week_id,
+              day_id: session.day_id,
+            }}
+            planned={session.on}
+          />
+        </section>
+      )}
+      {past && <h3 className="mb-2 font-semibold">It was not</h3>}
       {save.error instanceof Problem && <Message tone="stop">{save.error.message}</Message>}
       <label className="grid gap-1 text-sm font-medium">
         Why, for the logbook

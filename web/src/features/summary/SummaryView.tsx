@@ -167,7 +167,12 @@ export function SummaryView() {
 }
 
 function Minutes({ view }: { view: Schemas["SessionSummary"] }) {
-  if (view.minutes === null) return <p className="mt-1 text-lg">Still open on the floor.</p>;
+  if (view.minutes === null)
+    return (
+      <p className="mt-1 text-lg">
+        {view.finished_at ? "Written down afterwards, so without its minutes." : "Still open on the floor."}
+      </p>
+    );
   const over = view.minutes - view.estimated_minutes;
   const against =
     over === 0 ? "as estimated" : `${Math.abs(over)} min ${over > 0 ? "more" : "less"} than estimated`;

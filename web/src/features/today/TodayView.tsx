@@ -1,15 +1,18 @@
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
 import { Link } from "react-router";
 import { type Schemas } from "../../api/client";
 import { count, longDate, minutes, shortDate } from "../../ui/format";
+import { Button } from "../../ui/Button";
+import { AfterwardsForm } from "../calendar/AfterwardsForm";
 import { Waiting } from "../../ui/Waiting";
 
 /** Who comes today, what waits for a decision, who wants a look, what is due. */
 export function TodayView() {
   const today = useQuery(query.today());
   if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
-  const { on, sessions, waiting, notices, dues, clients } = today.data;
+  const { on, sessions, not_logged, waiting, notices, dues, clients } = today.data;
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
       <h1 className="text-2xl font-semibold tracking-tight">{longDate(on)}</h1>
@@ -30,7 +33,19 @@ export function TodayView() {
             </p>
           )}
         </section>
-        <section aria-labelledby="waiting">
+        {not_logged.length > 0 && (
+          <section aria-labelledby="not-logged" className="lg:col-start-1">
+            <h2 id="not-logged" className="mb-1 font-semibold">
+              Planned these days and not logged
+            </h2>
+            <ul className="border-t border-line">
+              {not_logged.map((session) => (
+                <NotLoggedRow key={session.session_id} session={session} />
+              ))}
+            </ul>
+          </section>
+        )}
+        <section aria-labelledby="waiting" className="lg:col-start-2 lg:row-span-2 lg:row-start-1">
           <h2 id="waiting" className="mb-1 font-semibold">
             Waiting for your decision
           </h2>
@@ -106,6 +121,44 @@ export function TodayView() {
         </section>
       </div>
     </div>
+  );
+}
+
+/** A session nobody logged: held after all, with two taps, or a matter for the calendar. */
+function NotLoggedRow({ session }: { session: Schemas["TodaySession"] }) {
+  const [open, setOpen] = useState(false);
+  const { session_id, program_id, week_id, day_id } = session;
+  return (
+    <li className="border-b border-line py-2">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <span className="font-medium">{session.client}</span>
+        <span className="text-soft">
+          {session.day}, {shortDate(session.on)}
+        </span>
+        <span className="ml-auto flex gap-2">
+          <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+            It was held
+            <span className="sr-only">
+              : {session.client}, {session.day}
+            </span>
+          </Button>
+          <Link
+            to={`/programs/${program_id}/calendar`}
+            className="inline-flex min-h-9 items-center px-2 underline hover:no-underline"
+          >
+            It was not
+            <span className="sr-only">
+              : {session.client}, {session.day}
+            </span>
+          </Link>
+        </span>
+      </div>
+      {open && (
+        <div className="pt-3 pb-2">
+          <AfterwardsForm session={{ session_id, program_id, week_id, day_id }} planned={session.on} />
+        </div>
+      )}
+    </li>
   );
 }
 

@@ -1,0 +1,140 @@
+"""A session that was kept on paper, typed afterwards: one exercise a line, as it stands in a notebook.
+
+::
+
+    squat 8,8,7 at 60, left 2
+    plank 40,40,35 s
+    row 3x10 at 22.5
+    curl 12,10 at 10/12, left 1
+    push-up
+    calf raise skipped
+
+A name alone was done as planned. Sets differ by commas, loads by strokes; the last load holds for the sets after it.
+"""
+
+import re
+from collections.abc import Mapping
+from dataclasses import dataclass
+from decimal import Decimal
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import LineId
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
+
+MAX_PAPER_LINES = 60
+
+_NUMBER = r"\d+(?:[.,]\d+)?"
+_LOAD = rf"{_NUMBER}\s*(?:kg|lbs?)?"
+_LINE = re.compile(
+    rf"(?P<name>.*?[^\W\d_].*?)[\s:]+(?:(?P<sets>\d+)\s*[x×*]\s*)?(?P<amounts>\d+(?:\s*[,/]\s*\d+)*)\s*(?P<timed>s|secs?|seconds)?"
+    rf"(?:\s*,?\s*(?:at|@|with|[x×])\s*(?P<loads>{_LOAD}(?:\s*/\s*{_LOAD})*))?"
+    r"(?:\s*,?\s*(?:left|leave|rir)\s*(?P<left>\d+)|\s*,?\s*(?P<left_last>\d+)\s*(?:left|in\s+reserve|rir))?\s*\.?",
+    re.IGNORECASE,
+)
+_SKIPPED = re.compile(r"(?P<name>.+?)[\s:,-]+(?:skipped|left\s+out|not\s+done|none)\s*\.?", re.IGNORECASE)
+_AS_PLANNED = re.compile(r"(?P<name>.+?)(?:[\s:,-]+(?:as\s+planned|done|ok))?\s*\.?", re.IGNORECASE)
+
+
+@dataclass(frozen=True, slots=True)
+class PaperSet:
+    """One set as it was written: repetitions or seconds, load where one is said, repetitions left."""
+
+    reps: int | None
+    seconds: int | None
+    load: Load | None
+    left: int | None
+
+
+@dataclass(frozen=True, slots=True)
+class PaperLine:
+    """An exercise as it was written; without ``sets`` it was done as planned, with an empty tuple not at all."""
+
+    line: LineId
+    sets: tuple[PaperSet, ...] | None
+
+
+def read_paper(text: str, names: Mapping[LineId, str], unit: Unit) -> tuple[PaperLine, ...]:
+    """Read what was typed against the session's lines and their exercises' names, in the order of the text. House rule.
+
+    Raises `DomainError` with the number of the line, what stands there and what was expected: nothing is half-read.
+    """
+    written = [(number, line.strip()) for number, line in enumerate(text.splitlines(), start=1) if line.strip()]
+    if len(written) > MAX_PAPER_LINES:
+        raise DomainError(f"At most {MAX_PAPER_LINES} lines, not {len(written)}.")
+    found: list[PaperLine] = []
+    for number, line in written:
+        try:
+            one = _read(line, names, unit)
+        except DomainError as refusal:
+            raise DomainError(f"Line {number}, “{line}”: {refusal}") from refusal
+        if any(one.line == before.line for before in found):
+            raise DomainError(f"Line {number}, “{line}”: that exercise stands there already.")
+        found.append(one)
+    return tuple(found)
+
+
+def _read(line: str, names: Mapping[LineId, str], unit: Unit) -> PaperLine:
+    if skipped := _SKIPPED.fullmatch(line):
+        return PaperLine(_meant(skipped["name"], names), ())
+    if full := _LINE.fullmatch(line):
+        return PaperLine(_meant(full["name"], names), _sets(full, unit))
+    plain = _AS_PLANNED.fullmatch(line)
+    if plain and not re.search(r"\d", plain["name"]):
+        return PaperLine(_meant(plain["name"], names), None)
+    raise DomainError("write a name and its sets, for example squat 8,8,7 at 60, left 2.")
+
+
+def _sets(found: "re.Match[str]", unit: Unit) -> tuple[PaperSet, ...]:
+    amounts = [int(amount) for amount in re.findall(r"\d+", found["amounts"])]
+    if found["sets"]:
+        if len(amounts) > 1:
+            raise DomainError("write 3 x 10, or each set, not both.")
+        amounts *= int(found["sets"])
+    timed = bool(found["timed"])
+    most = MAX_HOLD_SECONDS if timed else MAX_REPS
+    if not 1 <= len(amounts) <= MAX_SETS:
+        raise DomainError(f"1 to {MAX_SETS} sets, not {len(amounts)}.")
+    if any(amount > most for amount in amounts):
+        raise DomainError(f"at most {most} {'seconds' if timed else 'repetitions'} a set.")
+    loads = _loads(found["loads"], unit)
+    if len(loads) > len(amounts):
+        raise DomainError(f"{len(loads)} loads for {len(amounts)} sets.")
+    said = found["left"] or found["left_last"]
+    left = int(said) if said else None
+    if left is not None and left > MAX_RESERVE:
+        raise DomainError(f"0 to {MAX_RESERVE} repetitions left, not {left}.")
+    return tuple(
+        PaperSet(
+            None if timed else amount,
+            amount if timed else None,
+            loads[min(place, len(loads) - 1)] if loads else None,
+            # What is left is said of the end: of the last set.
+            left if place == len(amounts) - 1 else None,
+        )
+        for place, amount in enumerate(amounts)
+    )
+
+
+def _loads(text: str | None, unit: Unit) -> list[Load]:
+    loads: list[Load] = []
+    for piece in reversed((text or "").split("/")):
+        weight = re.match(rf"\s*({_NUMBER})\s*(kg|lb)?", piece, re.IGNORECASE)
+        if weight:
+            unit = Unit(weight[2].lower()) if weight[2] else unit
+            loads.append(Load(Decimal(weight[1].replace(",", ".")), unit))
+    return loads[::-1]
+
+
+def _meant(name: str, names: Mapping[LineId, str]) -> LineId:
+    """The line whose exercise has every word that was typed, each as the beginning of one; the shortest name first."""
+    typed = re.findall(r"[^\W\d_]+", name.lower())
+    fitting = []
+    for line, exercise in names.items():
+        words = re.findall(r"[^\W\d_]+", exercise.lower())
+        if typed and all(any(word.startswith(part.removesuffix("s")) for word in words) for part in typed):
+            fitting.append((len(words), line))
+    if not fitting:
+        there = ", ".join(names.values())
+        raise DomainError(f"no exercise of this session is called so. There are: {there}.")
+    return min(fitting)[1]

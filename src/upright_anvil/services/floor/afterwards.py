@@ -1,0 +1,97 @@
+"""A session written down afterwards, on the day it was held: as planned, or what the paper says.
+
+It has no minutes: what was not timed says nothing of a client's pace.
+"""
+
+from datetime import date, datetime, time
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
+from upright_anvil.core.session.on_paper import PaperSet, read_paper
+from upright_anvil.services.floor.line import FloorLine
+from upright_anvil.services.floor.logging import Acknowledged, open_row
+from upright_anvil.services.floor.opening import open_floor
+from upright_anvil.services.floor.session import find
+from upright_anvil.services.floor.sets import FloorSet
+from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.store import ledger
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+
+NOON = time(12)
+"""The time of a session that nobody timed."""
+
+
+def log_afterwards(
+    scope: Scope,
+    sid: SessionId,
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
+    on: date,
+    text: str,
+    now: datetime,
+) -> Acknowledged:
+    """Store a whole session that was held on a day; without ``text`` all of it as planned, else what stands there.
+
+    An exercise that the text does not name was not done. Sent twice, it is stored once. Raises `DomainError` for a day
+    to come, one before the client came, a session that is in the ledger already, or a line that cannot be read;
+    `NotFoundError`.
+    """
+    found = find(scope, program_id, week_id, day_id)
+    if found.id != sid:
+        raise DomainError("This session's id does not belong to that program, week and day.")
+    if found.row is not None:
+        if found.row.started_at == found.row.finished_at and found.row.on_date == on:
+            return Acknowledged(sid, again=True)
+        raise DomainError("This session is in the ledger already; open it and correct it there.")
+    who = client(scope, found.program.client_id)
+    if on > now.date():
+        raise DomainError(f"{on:%d %b %Y} is still to come: a session is written down once it was held.")
+    if on < who.created_at.date():
+        raise DomainError(f"{who.name} came on {who.created_at:%d %b %Y}; a session cannot be older than that.")
+    floor = open_floor(scope, program_id, week_id, day_id, on)
+    names = {line.line: line.exercise for line in floor.lines}
+    paper = {one.line: one.sets for one in read_paper(text, names, floor.unit)} if text.strip() else None
+    at = datetime.combine(on, NOON, tzinfo=now.tzinfo)
+    row = open_row(scope, found, sid, min(at, now), client_profile(scope, who.id, on))
+    row.finished_at = row.started_at
+    scope.db.flush()
+    number = 0
+    for line in floor.lines:
+        if paper is not None and line.line not in paper:
+            continue
+        written = paper[line.line] if paper is not None else None
+        sets = line.sets if written is None else _as_written(line, written)
+        for place, said in enumerate(sets, start=1):
+            number += 1
+            done = _row(f"{sid}-{number}", line, place, said)
+            ledger.add_set(scope, sid, done, row.started_at)
+    return Acknowledged(sid, again=False)
+
+
+def _as_written(line: FloorLine, written: tuple[PaperSet, ...]) -> tuple[FloorSet | PaperSet, ...]:
+    """The paper's sets; the load that was planned holds where none is said."""
+    planned = [one.aim.load for one in line.sets]
+    return tuple(
+        PaperSet(
+            one.reps, one.seconds, one.load or (planned[min(place, len(planned) - 1)] if planned else None), one.left
+        )
+        for place, one in enumerate(written)
+    )
+
+
+def _row(row_id: str, line: FloorLine, number: int, said: FloorSet | PaperSet) -> PerformedSet:
+    slot = SetPosition(line.line, number)
+    if isinstance(said, PaperSet):
+        assisted = bool(line.sets and line.sets[0].aim.assisted and said.load == line.sets[0].aim.load)
+        return PerformedSet(
+            row_id, slot, line.exercise_id, Outcome.DONE, said.reps, said.seconds, said.load, assisted, said.left,
+            line.planned,
+        )  # fmt: skip
+    aim = said.aim
+    return PerformedSet(
+        row_id, slot, line.exercise_id, Outcome.DONE, aim.reps, aim.seconds, aim.load, aim.assisted, aim.reserve,
+        line.planned,
+    )  # fmt: skip

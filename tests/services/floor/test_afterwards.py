@@ -1,0 +1,84 @@
+from datetime import date, timedelta
+
+from tests.support import NOW, TODAY, StudioTest
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import ClientId
+from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.floor.afterwards import log_afterwards
+from upright_anvil.services.floor.finishing import summary
+from upright_anvil.services.floor.logging import Acknowledged
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.today.today import open_today
+from upright_anvil.store import ledger
+
+LINES = (("back-squat", "3 x 8, 60 kg, leave 2"), ("plank", "2 x 40 s"), ("push-up", "2 x 8-12"))
+
+
+class AfterwardsTest(StudioTest):
+    def written(self) -> BoardView:
+        return self.client_with_program(*LINES)
+
+    def log_it(self, board: BoardView, on: date, text: str = "", days_later: int = 1) -> Acknowledged:
+        week, day = board.phases[0].weeks[0].id, board.phases[0].days[0].id
+        sid = session_id(board.program_id, week, day)
+        now = NOW + timedelta(days=days_later)
+        with self.studio.writing() as scope:
+            return log_afterwards(scope, sid, board.program_id, week, day, on, text, now)
+
+    def rows(self, client: ClientId) -> list[str]:
+        with self.studio.reading() as scope:
+            kept = ledger.sets_since(scope, client, date(2000, 1, 1))
+        return [
+            f"{k.row.slot.line}.{k.row.slot.number} {k.row.reps or f'{k.row.seconds} s'}"
+            f"{f' {k.row.load}' if k.row.load else ''}{f' left {k.row.reserve}' if k.row.reserve is not None else ''}"
+            for k in kept
+        ]
+
+    def test_as_planned_on_the_day_it_was_held(self) -> None:
+        board = self.written()
+        first = self.log_it(board, TODAY)
+        self.assertFalse(first.again)
+        self.assertTrue(self.log_it(board, TODAY).again)
+        self.assertEqual(
+            self.rows(board.client_id),
+            ["l1.1 8 60 kg left 2", "l1.2 8 60 kg left 2", "l1.3 8 60 kg left 2", "l2.1 40 s", "l2.2 40 s",
+             "l3.1 8", "l3.2 8"],
+        )  # fmt: skip
+        with self.studio.reading() as scope:
+            told = summary(scope, first.id, TODAY + timedelta(days=1))
+            self.assertEqual((told.on, told.minutes), (TODAY, None))
+            self.assertEqual(client_profile(scope, board.client_id, TODAY).pace, 1.0)
+
+    def test_what_the_paper_says(self) -> None:
+        board = self.written()
+        self.log_it(board, TODAY, "squat 8,8,7 at 60, left 1\nplank 40, 35 s")
+        self.assertEqual(
+            self.rows(board.client_id),
+            ["l1.1 8 60 kg", "l1.2 8 60 kg", "l1.3 7 60 kg left 1", "l2.1 40 s", "l2.2 35 s"],
+        )
+
+    def test_a_sentence_for_what_cannot_be_and_nothing_is_kept(self) -> None:
+        board = self.written()
+        for on, text, said in [
+            (TODAY + timedelta(days=30), "", "still to come"),
+            (TODAY - timedelta(days=400), "", "came on"),
+            (TODAY, "squat 8,8\nswim 20", "Line 2, “swim 20”"),
+        ]:
+            with self.subTest(said), self.assertRaisesRegex(DomainError, said):
+                self.log_it(board, on, text)
+        self.assertEqual(self.rows(board.client_id), [])
+        self.session(board)
+        with self.assertRaisesRegex(DomainError, "in the ledger already"):
+            self.log_it(board, TODAY)
+
+    def test_today_asks_after_it_until_it_is_there(self) -> None:
+        board = self.written()
+        planned = board.phases[0].weeks[0].monday + timedelta(days=board.phases[0].days[0].weekday)
+        for days, asked in ((0, False), (1, True), (5, True), (6, False)):
+            with self.subTest(days), self.studio.reading() as scope:
+                view = open_today(scope, planned + timedelta(days=days))
+                self.assertEqual([s.on for s in view.not_logged], [planned] if asked else [])
+        self.log_it(board, max(planned, TODAY), days_later=8)
+        with self.studio.reading() as scope:
+            self.assertEqual(open_today(scope, planned + timedelta(days=1)).not_logged, ())

@@ -1,0 +1,75 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link } from "react-router";
+import { api } from "../../api/client";
+import type { DayId, ProgramId, SessionId, WeekId } from "../../api/ids";
+import { keys } from "../../api/keys";
+import { Button } from "../../ui/Button";
+import { Input, TextField } from "../../ui/Input";
+import { Message } from "../../ui/Message";
+
+interface Session {
+  session_id: SessionId;
+  program_id: ProgramId;
+  week_id: WeekId;
+  day_id: DayId;
+}
+
+/** A session that was held and not logged: as planned with one tap, or what the paper says, on the day it was held. */
+export function AfterwardsForm({ session, planned }: { session: Session; planned: string }) {
+  const queries = useQueryClient();
+  const [on, setOn] = useState(planned);
+  const [text, setText] = useState("");
+  const { session_id, ...where } = session;
+  const log = useMutation({
+    mutationFn: () => api.logAfterwards(session_id, { ...where, on, text }),
+    // The lists it stood in are asked for when they are opened again: what was logged stays in sight till then.
+    onSuccess: () =>
+      Promise.all(
+        [
+          keys.today,
+          keys.calendar(where.program_id),
+          keys.board(where.program_id),
+          ["overview"],
+          ["progress"],
+        ].map((queryKey) => queries.invalidateQueries({ queryKey, refetchType: "none" })),
+      ),
+  });
+  if (log.isSuccess)
+    return (
+      <Message tone="done">
+        It is in the ledger.{" "}
+        <Link className="underline" to={`/sessions/${session_id}`}>
+          Look back and decide what comes next
+        </Link>
+      </Message>
+    );
+  return (
+    <form
+      className="grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        log.mutate();
+      }}
+    >
+      {log.error && <Message tone="stop">{log.error.message}</Message>}
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="grid gap-1 text-sm font-medium">
+          Held on
+          <Input sort="date" value={on} change={setOn} />
+        </label>
+        <Button type="submit" tone="act" disabled={log.isPending || !on}>
+          {text.trim() ? "Log what stands here" : "Log it as planned"}
+        </Button>
+      </div>
+      <TextField
+        label="Or from paper, one exercise a line"
+        hint="A name alone went as planned; what is not named was not done."
+        rows={4}
+        placeholder={"squat 8,8,7 at 60, left 2\nplank 40,40,35 s\npush-up"}
+        value={text}
+        change={setText}
+      />
+    </form>
+  );
+}

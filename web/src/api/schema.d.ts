@@ -1887,6 +1887,17 @@ export interface components {
             intends: components["schemas"]["Intensity"];
         };
         /**
+         * AskedRange
+         * @description What is asked of a set at a load (None: at whatever is planned): repetitions or seconds from ``low`` to ``high``.
+         */
+        AskedRange: {
+            load: components["schemas"]["Load"] | null;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+        };
+        /**
          * BackOff
          * @description The lighter sets: how many, of what, at which load or how much lighter.
          */
@@ -3861,7 +3872,8 @@ export interface components {
          *
          *     ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
          *     ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at,
-         *     ``measured`` what devices saw of it, in sentences, ``doubt`` what is asked about an implausible figure.
+         *     ``measured`` what devices saw of it, in sentences, ``doubt`` what is asked about an implausible figure. ``ranges``
+         *     say what is asked: first at the planned load, then at each other one that the line names.
          */
         FloorSet: {
             /** Number */
@@ -3890,6 +3902,11 @@ export interface components {
              * @default
              */
             doubt: string;
+            /**
+             * Ranges
+             * @default []
+             */
+            ranges: components["schemas"]["AskedRange"][];
         };
         /**
          * FloorView

@@ -1,7 +1,7 @@
 """One set as the floor shows it: what one tap logs, what stands, what is on the bar."""
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date, datetime
 
 from upright_anvil.core.blocks import Bar, done_bar, planned_bar
@@ -16,9 +16,10 @@ from upright_anvil.core.loads.on_the_bar import BarPicture
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
-from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.targets import Reps, Seconds, Target, amount_of
 from upright_anvil.core.session.ramp_up import RampSet
 from upright_anvil.core.session.sides import sides_of
 from upright_anvil.core.strength.plausible import doubt
@@ -43,12 +44,22 @@ class LoggedSet:
 
 
 @dataclass(frozen=True, slots=True)
+class AskedRange:
+    """What is asked of a set at a load (None: at no load): repetitions or seconds from ``low`` to ``high``."""
+
+    load: Load | None
+    low: int
+    high: int
+
+
+@dataclass(frozen=True, slots=True)
 class FloorSet:
     """One set: what one tap logs, what stands, earlier values, and rows of another device beside it.
 
     ``stands`` is the id of the row that stands, a cleared one included: what the next row of this slot replaces.
     ``sides`` are the sides in their order where each is worked, ``on_bar`` the loaded bar for the load aimed at,
-    ``measured`` what devices saw of it, in sentences, ``doubt`` what is asked about an implausible figure.
+    ``measured`` what devices saw of it, in sentences, ``doubt`` what is asked about an implausible figure. ``ranges``
+    say what is asked: first at the planned load, then at each other one that the line names.
     """
 
     number: int
@@ -63,6 +74,7 @@ class FloorSet:
     beside: tuple[LoggedSet, ...]
     measured: tuple[str, ...] = ()
     doubt: str = ""
+    ranges: tuple[AskedRange, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -89,7 +101,30 @@ def working_set(number: int, shown: LineShown, standing: EffectiveSet | None) ->
     aim = aim_for(
         asked, before.reps if before else None, before.load if before else None, one, found.load if found else None
     )
-    return _floor_set(number, shown, standing, _outline(number, shown, one, standing), aim)
+    shown_set = _floor_set(number, shown, standing, _outline(number, shown, one, standing), aim)
+    return replace(shown_set, ranges=_ranges(asked, one, aim))
+
+
+def _ranges(asked: Prescription | None, one: SetPlan | None, aim: Aim) -> tuple[AskedRange, ...]:
+    if asked is None or one is None:
+        return ()
+    found = [AskedRange(aim.load, *_ends(one.target))]
+    found += (AskedRange(_weight(other.load), *_ends(other.target)) for other in asked.others)
+    return tuple(found)
+
+
+def _ends(target: Target) -> tuple[int, int]:
+    match target:
+        case Reps():
+            return target.low, target.high
+        case Seconds():
+            return target.least, target.seconds
+        case _:
+            return 1, amount_of(target)
+
+
+def _weight(load: Load | BodyweightLoad | Coded) -> Load | None:
+    return load.added if isinstance(load, BodyweightLoad) else load if isinstance(load, Load) else None
 
 
 def ramp_set(number: int, shown: LineShown, ramp: RampSet | None, standing: EffectiveSet | None) -> FloorSet:

@@ -27,6 +27,7 @@ function openSet(number: number): Schemas["FloorSet"] {
     aim,
     sides: [],
     on_bar: null,
+    ranges: [],
     logged: null,
     earlier: [],
     beside: [],

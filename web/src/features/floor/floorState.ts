@@ -86,6 +86,7 @@ function withSet(sets: FloorSet[], row: AskedSet): FloorSet[] {
     },
     sides: [],
     on_bar: null,
+    ranges: [],
     logged: null,
     earlier: [],
     beside: [],

@@ -111,7 +111,7 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
         </p>
         {said && line && (
           <div className="mt-4 w-full">
-            <Amounts line={line} said={said} say={sayCounted} />
+            <Amounts line={line} set={set} said={said} say={sayCounted} />
           </div>
         )}
         <div aria-hidden className="mt-3 h-3 w-full rounded bg-sunk">

@@ -2,7 +2,17 @@ import type { Schemas } from "../../../api/client";
 import { count } from "../../../ui/format";
 import type { FloorSet, ShownLine } from "../floorState";
 import { Row } from "./Row";
-import { amountOf, isTimed, neighbour, sameLoad, withAmount, type Said } from "./said";
+import {
+  amountOf,
+  choices,
+  isTimed,
+  neighbour,
+  rangeOf,
+  sameLoad,
+  withAmount,
+  withLoad,
+  type Said,
+} from "./said";
 import { Stepper } from "./Stepper";
 
 const SECONDS_STEP = 5;
@@ -37,11 +47,10 @@ export function Figures({
 }) {
   const amount = amountOf(said);
   const timed = isTimed(said);
-  const from = Math.max(1, amount - 3);
   const otherLoad = set !== undefined && !set.ramp && others > 0 && !sameLoad(said.load, set.aim.load);
   return (
     <>
-      <Amounts line={line} said={said} say={say} />
+      <Amounts line={line} set={set} said={said} say={say} />
       {otherLoad ? (
         <AlsoForTheRest load={said.load} others={others} forAll={forAll} set={setForAll} />
       ) : (
@@ -49,7 +58,7 @@ export function Figures({
           <Row
             label="Reps"
             className={tight ? "max-sm:hidden" : ""}
-            options={Array.from({ length: 7 }, (_, n) => [from + n, `${from + n}`] as const)}
+            options={choices(rangeOf(set, said.load), amount).map((n) => [n, `${n}`] as const)}
             chosen={amount}
             choose={(reps) => say(withAmount(said, reps ?? amount))}
           />
@@ -93,13 +102,23 @@ function AlsoForTheRest({
 }
 
 /** The two figures of a set: repetitions or seconds, and the load where there is one to choose. */
-export function Amounts({ line, said, say }: { line: ShownLine; said: Said; say: (said: Said) => void }) {
+export function Amounts({
+  line,
+  set,
+  said,
+  say,
+}: {
+  line: ShownLine;
+  set: FloorSet | undefined;
+  said: Said;
+  say: (said: Said) => void;
+}) {
   const amount = amountOf(said);
   const timed = isTimed(said);
   const step = stepOf(said);
   const toLoad = (way: 1 | -1) => {
     const next = neighbour(line.loads, said.load, way);
-    if (next !== undefined) say({ ...said, load: next });
+    if (next !== undefined) say(withLoad(said, set, next));
   };
   return (
     <div className="grid grid-cols-2 gap-2 sm:gap-3">

@@ -18,6 +18,7 @@ function pad(set: Partial<FloorSet> = {}): void {
     aim: { reps: 8, seconds: null, load: kg(60), assisted: false },
     sides: [],
     on_bar: null,
+    ranges: [],
     logged: null,
     earlier: [],
     beside: [],

@@ -7,7 +7,7 @@ import { HowItWent } from "./HowItWent";
 import { Hurts, isSaid, type Hurt } from "./Hurts";
 import { OnTheBar } from "./OnTheBar";
 import { Small } from "./Row";
-import { amountOf, neighbour, spoken, startingPoint, withAmount, type Said } from "./said";
+import { amountOf, neighbour, spoken, startingPoint, withAmount, withLoad, type Said } from "./said";
 
 type Face = "figures" | "how" | "hurts";
 
@@ -48,7 +48,7 @@ export function SetPad({
       if (asked === "log" && isTyping(event, "button, a")) return;
       const load = (way: 1 | -1) => {
         const next = neighbour(line.loads, said.load, way);
-        if (next !== undefined) say({ ...said, load: next });
+        if (next !== undefined) say(withLoad(said, set, next));
       };
       if (asked === "more") say(withAmount(said, amountOf(said) + stepOf(said)));
       else if (asked === "fewer") say(withAmount(said, amountOf(said) - stepOf(said)));

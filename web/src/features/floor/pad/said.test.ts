@@ -2,11 +2,13 @@ import { describe, expect, it } from "vitest";
 import type { FloorSet, ShownLine } from "../floorState";
 import {
   NOTHING_SEEN,
+  choices,
   neighbour,
   sameLoad,
   spoken,
   startingPoint,
   withAmount,
+  withLoad,
   withSide,
   type Said,
 } from "./said";
@@ -92,4 +94,37 @@ describe("loads", () => {
 it("says holds and added loads", () => {
   expect(spoken(said({ reps: null, seconds: 40, load: null, reserve: null }), true)).toBe("40 s");
   expect(spoken(said({ load: kg("10"), assisted: true }), true)).toBe("8 reps × −10 kg, 2 left");
+});
+
+describe("what is asked at a load", () => {
+  const asked = {
+    ranges: [
+      { load: kg("12"), low: 12, high: 12 },
+      { load: kg("8"), low: 15, high: 15 },
+      { load: kg("16"), low: 8, high: 10 },
+    ],
+  } as unknown as FloorSet;
+
+  it("comes with a load that the line names, and stays with any other", () => {
+    const planned = { ...said(), reps: 12, load: kg("12") };
+    expect(withLoad(planned, asked, kg("16"))).toMatchObject({ reps: 8, load: kg("16") });
+    expect(withLoad(planned, asked, kg("8"))).toMatchObject({ reps: 15 });
+    expect(withLoad(withLoad(planned, asked, kg("8")), asked, kg("12"))).toMatchObject({ reps: 12 });
+    expect(withLoad({ ...planned, reps: 11 }, asked, kg("14"))).toMatchObject({ reps: 11, load: kg("14") });
+    expect(withLoad(planned, undefined, kg("16"))).toMatchObject({ reps: 12 });
+  });
+
+  it.each([
+    [{ load: null, low: 8, high: 12 }, 8, 7, 13],
+    [{ load: null, low: 8, high: 12 }, 14, 8, 14],
+    [{ load: null, low: 5, high: 5 }, 5, 2, 8],
+    [{ load: null, low: 3, high: 3 }, 3, 1, 7],
+    [{ load: null, low: 8, high: 15 }, 10, 8, 15],
+    [{ load: null, low: 1, high: 30 }, 20, 17, 23],
+    [null, 8, 5, 11],
+  ])("is offered in the row: %o with %i chosen", (range, amount, first, last) => {
+    const row = choices(range, amount);
+    expect([row[0], row.at(-1)]).toEqual([first, last]);
+    expect(row).toContain(amount);
+  });
 });

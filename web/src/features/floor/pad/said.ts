@@ -78,3 +78,35 @@ export function spoken(said: Said, bodyweight: boolean): string {
   const load = said.load ? ` × ${sign}${said.load.value} ${said.load.unit}` : "";
   return `${amount} ${isTimed(said) ? "s" : "reps"}${load}${said.reserve === null ? "" : `, ${said.reserve} left`}`;
 }
+
+/** What is asked at a load: of the planned one where the line says nothing of it. */
+export function rangeOf(
+  set: FloorSet | undefined,
+  load: Schemas["Load"] | null,
+): Schemas["AskedRange"] | null {
+  const ranges = set?.ranges ?? [];
+  return ranges.find((one) => sameLoad(one.load, load)) ?? ranges[0] ?? null;
+}
+
+/** The same with another load; one that the line names brings its own repetitions. */
+export function withLoad(said: Said, set: FloorSet | undefined, load: Schemas["Load"] | null): Said {
+  const [was, is] = [rangeOf(set, said.load), rangeOf(set, load)];
+  const moved = { ...said, load };
+  return was && is && was !== is && (is.low !== was.low || is.high !== was.high)
+    ? { ...withAmount(moved, is.low), load }
+    : moved;
+}
+
+const IN_A_ROW = 7;
+
+/** The figures offered in a row: the planned range is in it, and the one that is chosen. */
+export function choices(range: Schemas["AskedRange"] | null, amount: number): number[] {
+  const [low, high] = range ? [Math.min(range.low, amount), Math.max(range.high, amount)] : [amount, amount];
+  const wide = high - low + 1;
+  if (wide > IN_A_ROW + 2) {
+    const from = Math.max(1, amount - 3);
+    return Array.from({ length: IN_A_ROW }, (_, n) => from + n);
+  }
+  const from = Math.max(1, low - Math.max(0, Math.floor((IN_A_ROW - wide) / 2)));
+  return Array.from({ length: Math.max(IN_A_ROW, wide) }, (_, n) => from + n);
+}

@@ -1888,7 +1888,7 @@ export interface components {
         };
         /**
          * AskedRange
-         * @description What is asked of a set at a load (None: at whatever is planned): repetitions or seconds from ``low`` to ``high``.
+         * @description What is asked of a set at a load (None: at no load): repetitions or seconds from ``low`` to ``high``.
          */
         AskedRange: {
             load: components["schemas"]["Load"] | null;

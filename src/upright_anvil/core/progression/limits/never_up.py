@@ -13,8 +13,11 @@ from upright_anvil.core.blocks import added_load
 from upright_anvil.core.ledger.how import Quality, SetEnd
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.coding import coded
+from upright_anvil.core.prescription.load_targets import Coded
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.targets import reps_of
+from upright_anvil.core.prescription.schemes import Varied
+from upright_anvil.core.prescription.targets import Most, reps_of
 from upright_anvil.core.progression.evidence import lowest, showing
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
@@ -75,8 +78,27 @@ def doubted(context: ProgressionContext) -> str:
     return f"Set {row.slot.number} says {added_load(row) or f'{row.reps} reps'}, which does not fit the rest"
 
 
+def _as_asked_of_its_own(row: PerformedSet, context: ProgressionContext) -> bool:
+    """Whether a set of a pyramid was done as it was asked, at the load that was asked of it and of no other.
+
+    A light set of many beside a heavy one of few shows less by design; that is no slip of the keyboard.
+    """
+    asked = context.today.prescription
+    if not isinstance(asked.scheme, Varied) or not asked.scheme.loads or row.slot.number > len(asked.plans):
+        return False
+    plan = asked.plans[row.slot.number - 1]
+    if isinstance(plan.load, Load):
+        used = plan.load
+    elif isinstance(plan.load, Coded) and (made := coded(plan.load, context.place)) is not None:
+        used = made.load
+    else:
+        return False
+    most = reps_of(plan.target) if not isinstance(plan.target, Most) else None
+    return row.load is not None and row.load.same_as(used) and (most is None or (row.reps or 0) <= most)
+
+
 def _odd(row: PerformedSet, context: ProgressionContext) -> bool:
-    if row.how.confirmed:
+    if row.how.confirmed or _as_asked_of_its_own(row, context):
         return False
     if row.id in context.doubted:
         return True

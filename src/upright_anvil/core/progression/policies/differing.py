@@ -12,7 +12,7 @@ from typing import Final
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, per_cent
-from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.load_targets import Coded, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Checkpoints, Density, Drops, EveryStart, Varied
@@ -59,7 +59,8 @@ def propose(context: ProgressionContext) -> Proposal:
         rise = _rise(context, now, top)
         if rise <= context.step_cap:
             rule = f"Every set was met: the top set one step up (+{per_cent(rise)})."
-            return answer(ID, context, Lever.LOAD, top, rule, same_again(now), rise=rise)
+            estimated = any(isinstance(load, Coded) and load.sort == "band" for load in _loads(top))
+            return answer(ID, context, Lever.LOAD, top, rule, same_again(now), rise=rise, estimated=estimated)
         rule = "Every set was met, and the next loads here are too far at once: more in the open set first."
         return answer(ID, context, Lever.HOLD, now, rule, offered)
     return answer(ID, context, Lever.HOLD, now, "Every set was met, and nothing heavier is known here: the same again.")
@@ -109,7 +110,7 @@ def _top(context: ProgressionContext) -> Prescription | None:
         return None
     heaviest = max(known, key=lambda pair: pair[0])[1]
     step = step_up(context, heaviest)
-    if step is None or step.estimated:
+    if step is None:
         return None
     try:
         if isinstance(now.scheme, Varied) and now.scheme.loads:

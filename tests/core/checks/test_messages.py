@@ -120,6 +120,13 @@ SAID: list[tuple[str, Program, Standpoint, str, str]] = [
         "Back squat starts heavy with no ramp-up sets before it.",
         "Add ramp-up sets",
     ),
+    (
+        "minute-too-short",
+        one("goblet-squat: 10 x 20, 12 kg, every 60 s"),
+        WHO,
+        "Goblet squat takes about 80 s, and a start comes every 60 s.",
+        "",
+    ),
     ("twice-in-a-day", one("leg-press: 3 x 8", "leg-press: 3 x 8"), WHO, "Leg press stands twice in Day 1.", ""),
     (
         "consecutive-days",

@@ -1887,17 +1887,6 @@ export interface components {
             intends: components["schemas"]["Intensity"];
         };
         /**
-         * AskedRange
-         * @description What is asked of a set at a load (None: at no load): repetitions or seconds from ``low`` to ``high``.
-         */
-        AskedRange: {
-            load: components["schemas"]["Load"] | null;
-            /** Low */
-            low: number;
-            /** High */
-            high: number;
-        };
-        /**
          * BackOff
          * @description The lighter sets: how many, of what, at which load or how much lighter.
          */
@@ -3906,7 +3895,7 @@ export interface components {
              * Ranges
              * @default []
              */
-            ranges: components["schemas"]["AskedRange"][];
+            ranges: components["schemas"]["TargetRange"][];
         };
         /**
          * FloorView
@@ -6678,6 +6667,17 @@ export interface components {
              * @default
              */
             why: string;
+        };
+        /**
+         * TargetRange
+         * @description What is asked of a set at a load (None: at no load): repetitions or seconds from ``low`` to ``high``.
+         */
+        TargetRange: {
+            load: components["schemas"]["Load"] | null;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
         };
         /**
          * Telling

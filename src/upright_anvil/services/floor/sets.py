@@ -44,7 +44,7 @@ class LoggedSet:
 
 
 @dataclass(frozen=True, slots=True)
-class AskedRange:
+class TargetRange:
     """What is asked of a set at a load (None: at no load): repetitions or seconds from ``low`` to ``high``."""
 
     load: Load | None
@@ -74,7 +74,7 @@ class FloorSet:
     beside: tuple[LoggedSet, ...]
     measured: tuple[str, ...] = ()
     doubt: str = ""
-    ranges: tuple[AskedRange, ...] = ()
+    ranges: tuple[TargetRange, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -105,11 +105,11 @@ def working_set(number: int, shown: LineShown, standing: EffectiveSet | None) ->
     return replace(shown_set, ranges=_ranges(asked, one, aim))
 
 
-def _ranges(asked: Prescription | None, one: SetPlan | None, aim: Aim) -> tuple[AskedRange, ...]:
+def _ranges(asked: Prescription | None, one: SetPlan | None, aim: Aim) -> tuple[TargetRange, ...]:
     if asked is None or one is None:
         return ()
-    found = [AskedRange(aim.load, *_ends(one.target))]
-    found += (AskedRange(_weight(other.load), *_ends(other.target)) for other in asked.others)
+    found = [TargetRange(aim.load, *_ends(one.target))]
+    found += (TargetRange(_weight(other.load), *_ends(other.target)) for other in asked.others)
     return tuple(found)
 
 

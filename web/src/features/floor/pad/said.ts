@@ -83,7 +83,7 @@ export function spoken(said: Said, bodyweight: boolean): string {
 export function rangeOf(
   set: FloorSet | undefined,
   load: Schemas["Load"] | null,
-): Schemas["AskedRange"] | null {
+): Schemas["TargetRange"] | null {
   const ranges = set?.ranges ?? [];
   return ranges.find((one) => sameLoad(one.load, load)) ?? ranges[0] ?? null;
 }
@@ -100,7 +100,7 @@ export function withLoad(said: Said, set: FloorSet | undefined, load: Schemas["L
 const IN_A_ROW = 7;
 
 /** The figures offered in a row: the planned range is in it, and the one that is chosen. */
-export function choices(range: Schemas["AskedRange"] | null, amount: number): number[] {
+export function choices(range: Schemas["TargetRange"] | null, amount: number): number[] {
   const [low, high] = range ? [Math.min(range.low, amount), Math.max(range.high, amount)] : [amount, amount];
   const wide = high - low + 1;
   if (wide > IN_A_ROW + 2) {

@@ -86,7 +86,8 @@ class WritingTest(Desk):
         page.get_by_role("button", name="Part", exact=True).click()
         expect(purpose).to_have_count(0)
         page.get_by_role("button", name="Choose Plank").click()
-        bar.get_by_label("Move the chosen lines to a day").select_option(label="Day 2")
+        with page.expect_response(re.compile("/revisions$")):
+            bar.get_by_label("Move the chosen lines to a day").select_option(label="Day 2")
         expect(self.at(page, 2, 0)).to_have_accessible_name(re.compile("^Plank"))
         handle = page.get_by_role("row").filter(has=page.get_by_role("rowheader", name="Plank")).locator("[draggable]")
         handle.drag_to(page.get_by_role("row").filter(has=page.get_by_role("rowheader", name="Goblet squat")))

@@ -46,6 +46,8 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
       keep={(value) => change({ [which]: value }, `${label} ${value} ${unit}`)}
     />
   );
+  // What is said of it stays in sight.
+  const said = Boolean(group.lead) || group.words.length > 0 || group.optional_rounds > 0;
   const rounds = group.rounds.filter((count) => count !== null);
   const [fewest, most] = [Math.min(...rounds), Math.max(...rounds)];
   return (
@@ -82,14 +84,16 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
         {group.kind === "most rounds" && figure("time_cap", "rounds in", group.usual.time_cap)}
         {group.kind !== "on the minute" && figure("rest_inside", "rest inside", group.usual.rest_inside)}
         {group.kind !== "most rounds" && figure("rest_after", "after a round", group.usual.rest_after)}
-        <button
-          type="button"
-          aria-expanded={more}
-          className="min-h-6 text-soft underline hover:text-ink"
-          onClick={() => setMore(!more)}
-        >
-          {more ? "Less" : "More"}
-        </button>
+        {!said && (
+          <button
+            type="button"
+            aria-expanded={more}
+            className="min-h-6 text-soft underline hover:text-ink"
+            onClick={() => setMore(!more)}
+          >
+            {more ? "Less" : "More"}
+          </button>
+        )}
         <button
           type="button"
           className="inline-flex min-h-6 items-center gap-1 text-soft underline hover:text-ink"
@@ -98,7 +102,7 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
           <Unlink size={14} aria-hidden /> Part
         </button>
       </span>
-      {(more || group.lead || group.words.length > 0 || group.optional_rounds > 0) && (
+      {(more || said) && (
         <span className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
           <Picker
             quiet

@@ -16,6 +16,9 @@ STATIONS = (
 )  # fmt: skip
 
 
+SAVED = re.compile("/revisions$")
+
+
 class SessionsTest(Desk):
     def asked(self, path: str) -> Any:
         with urllib.request.urlopen(f"{self.server.url}/api{path}") as answer:
@@ -39,13 +42,15 @@ class SessionsTest(Desk):
         for _ in range(lines - 1):
             page.keyboard.press("Shift+ArrowDown")
         page.keyboard.press("Space")
-        page.get_by_role("toolbar", name="Chosen lines").get_by_role("button", name=how, exact=True).click()
+        with page.expect_response(SAVED):
+            page.get_by_role("toolbar", name="Chosen lines").get_by_role("button", name=how, exact=True).click()
         expect(page.get_by_label(re.compile("^How .* are done$")).first).to_have_value(how.lower())
 
     def figure(self, page: Page, name: str, value: int) -> None:
         field = page.get_by_label(re.compile(f"^{name}, ")).first
         field.fill(str(value))
-        field.press("Enter")
+        with page.expect_response(SAVED):
+            field.press("Enter")
         expect(page.get_by_label(re.compile(f"^{name}, ")).first).to_have_value(str(value))
 
     def floor(self, board: Page) -> tuple[Page, int]:

@@ -144,7 +144,7 @@ def past_the_cap(facts: Facts, told: Told) -> str:
 def that_does_not_exist(facts: Facts, told: Told) -> str:
     """A new load is one that the place has."""
     kind = facts.exercise.implement_at(facts.place)
-    there = {round(float(made.load.kg), 6) for k in facts.exercise.implements for made in facts.place.achievable(k)}
+    there = {round(float(made.load.kg), 6) for k in facts.exercise.loaded_with for made in facts.place.achievable(k)}
     there |= (
         {round(float(made.load.kg), 6) for made in facts.place.achievable(type(kind).BODYWEIGHT)} if kind else set()
     )

@@ -121,9 +121,10 @@ class Exercise:
     def loaded_with(self) -> tuple[ImplementKind, ...]:
         """What it can be loaded with, first choice first: what a hand can hold may be any other thing a hand holds.
 
-        A rucksack, a jug, the one dumbbell or a ball stand in before it is done with nothing. House rule.
+        A rucksack, a jug, the one dumbbell or a ball stand in before it is done with nothing; nothing but what it is
+        meant for is thrown. House rule.
         """
-        if HAND_HELD.isdisjoint(self.implements):
+        if HAND_HELD.isdisjoint(self.implements) or self.kind is ExerciseKind.THROW:
             return self.implements
         last = (ImplementKind.BODYWEIGHT,) if self.implements[-1:] == (ImplementKind.BODYWEIGHT,) else ()
         first = self.implements[: len(self.implements) - len(last)]

@@ -122,6 +122,10 @@ def _marks(stations: Sequence[Station]) -> Proposal | None:
         if best is not None:
             changes[station.line] = next_mark(lesser_of(station.context), scheme, best)
             passed[station.name] = best
+    unfinished = [s.name for s in stations if not showing(s.context.today).complete]
+    if changes and unfinished:
+        said = f"Not every round was done ({', '.join(unfinished)}): the same circuit again, marks included."
+        return _told(stations, Lever.HOLD, said)
     if not changes:
         first = marked[0].asked.scheme
         assert isinstance(first, Checkpoints)  # noqa: S101 - chosen above

@@ -60,7 +60,7 @@ def judge(context: ProgressionContext) -> Proposal | None:
     asked = showing(context.today).sets[-1].bottom
     if last.reps >= asked:
         rule = f"{said}, the rests kept: too heavy to go up from. The same again."
-        return answer(ID, context, Lever.HOLD, base, rule)
+        return answer(ID, context, Lever.HOLD, lesser_of(context), rule)
     return _too_heavy(context, base, said, fell / max(of, 1))
 
 

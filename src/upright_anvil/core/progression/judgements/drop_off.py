@@ -13,6 +13,7 @@ from typing import Final
 from upright_anvil.core.constants import DEFAULT_REST_SECONDS
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.prescription.bounds import MAX_REST_SECONDS
+from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.tempo import is_slow
@@ -20,7 +21,7 @@ from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, lesser_of, showing
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
-from upright_anvil.core.progression.moves.steps import LoadStep, eased
+from upright_anvil.core.progression.moves.steps import LoadStep, eased, moved
 
 ID: Final = "drop-off"
 SHARE: Final = 0.20
@@ -75,12 +76,22 @@ def _too_heavy(context: ProgressionContext, base: Prescription, said: str, depth
     cut = LEAST_CUT + (MOST_CUT - LEAST_CUT) * Decimal(repr(round(min(depth, 1.0), 3)))
     less = _lighter(context, base, cut)
     others = _other_ways(context, base)
+    capped = lesser_of(context)
     if less is None:
         rule = f"{said}, the rests kept: a set fewer, or a longer rest."
-        return answer(ID, context, Lever.HOLD, base, rule, others)
+        return answer(ID, context, Lever.HOLD, capped, rule, others)
+    if capped != base and _moves_more(context, less.to, capped.load):
+        # What was lifted was more than planned, and even eased it would be: the plan stands.
+        rule = f"{said}, the rests kept: too heavy, {capped.load or 'what was planned'} next."
+        return answer(ID, context, Lever.HOLD, capped, rule, others)
     rule = f"{said}, the rests kept: too heavy, {less.to} next."
     ways = (*same_again(base), *others)
     return answer(ID, context, Lever.EASE, replace(base, load=less.to), rule, ways, rise=less.share)
+
+
+def _moves_more(context: ProgressionContext, one: LoadTarget, other: LoadTarget | None) -> bool:
+    kg, than = moved(context, one), moved(context, other) if other is not None else None
+    return kg is not None and (than is None or kg > than)
 
 
 def _lighter(context: ProgressionContext, base: Prescription, cut: Decimal) -> LoadStep | None:

@@ -1,12 +1,20 @@
+from dataclasses import replace
 from decimal import Decimal
 from unittest import TestCase
 
+from hypothesis import given
+from hypothesis import strategies as st
+
+from tests.core.strategies import prescriptions
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.targets import Reps
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target
 from upright_anvil.core.prescription.tempo import Tempo
+from upright_anvil.core.prescription.text.shorthand import read, write
+
+TARGETS: list[Target] = [Reps(8, 10), Seconds(40, low=20), Distance(5000), Most(20)]
 
 
 class PrescriptionTest(TestCase):
@@ -48,3 +56,21 @@ class MovedTest(TestCase):
             with self.subTest(load=str(load), share=share):
                 moved = moved_kg(load, share, weight)
                 self.assertEqual(moved, None if expected is None else Decimal(expected))
+
+
+class ChangedTest(TestCase):
+    @given(prescriptions, st.integers(1, 20), st.none() | st.integers(0, 1800), st.sampled_from(TARGETS))
+    def test_a_change_leaves_nothing_without_sense(
+        self, asked: Prescription, sets: int, rest: int | None, target: Target
+    ) -> None:
+        """Whatever a rule makes of sets, rest and target, it holds together and reads back."""
+        changed = replace(asked, sets=sets, rest=rest, target=target, scheme=None, activity="")
+        self.assertEqual(read(write(changed), Unit.KG), changed)
+
+    @given(st.integers(2, 3600), st.integers(0, 3599), st.integers(2, 3600))
+    def test_a_range_of_seconds_moves_as_a_whole(self, most: int, low: int, to: int) -> None:
+        held = Seconds(most, low=min(low, most - 1))
+        moved = held.moved_to(to)
+        self.assertEqual(moved.seconds, to)
+        if to <= most:
+            self.assertLessEqual(moved.least, held.least)

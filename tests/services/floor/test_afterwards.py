@@ -3,6 +3,7 @@ from datetime import date, timedelta
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.floor.afterwards import log_afterwards
 from upright_anvil.services.floor.finishing import summary
@@ -11,6 +12,7 @@ from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.today import open_today
 from upright_anvil.store import ledger
+from upright_anvil.store.once import IdTakenError
 
 LINES = (("back-squat", "3 x 8, 60 kg, leave 2"), ("plank", "2 x 40 s"), ("push-up", "2 x 8-12"))
 
@@ -71,6 +73,27 @@ class AfterwardsTest(StudioTest):
         self.session(board)
         with self.assertRaisesRegex(DomainError, "in the ledger already"):
             self.log_it(board, TODAY)
+
+    def test_the_same_again_is_one_and_anything_else_is_said(self) -> None:
+        board = self.written()
+        self.log_it(board, TODAY, "squat 8,8,7 at 60")
+        self.assertTrue(self.log_it(board, TODAY, "squat 8,8,7 at 60").again)
+        for text in ("squat 8,8", "squat 8,8,7 at 60\nplank 40 s"):
+            with self.subTest(text), self.assertRaisesRegex(DomainError, "in the ledger already"):
+                self.log_it(board, TODAY, text)
+        with self.assertRaises(IdTakenError):
+            self.log_it(board, TODAY, "squat 8,8,9 at 60")
+        self.assertEqual(self.rows(board.client_id), ["l1.1 8 60 kg", "l1.2 8 60 kg", "l1.3 7 60 kg"])
+
+    def test_what_was_held_before_is_not_what_was_lifted_last(self) -> None:
+        board = self.written()
+        later = self.session(board, week=2, at=NOW + timedelta(days=7))
+        self.log(later, 1, 8, load=Load.of(70, Unit.KG))
+        self.finish(later, NOW + timedelta(days=7, hours=1))
+        self.log_it(board, TODAY, "squat 8,8,8 at 50", days_later=8)
+        with self.studio.reading() as scope:
+            known = client_profile(scope, board.client_id, TODAY + timedelta(days=9))
+        self.assertEqual(str(known.last_loads["back-squat"]), "70 kg")
 
     def test_today_asks_after_it_until_it_is_there(self) -> None:
         board = self.written()

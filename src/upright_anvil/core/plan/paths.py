@@ -154,8 +154,8 @@ def _rep(reps: int) -> int:
 
 def _longer(start: Prescription, more: int) -> Prescription:
     match start.target:
-        case Seconds(seconds=seconds) if start.scheme is None:
-            return replace(start, target=Seconds(min(max(seconds + more, 1), MAX_HOLD_SECONDS)))
+        case Seconds(seconds=seconds) as held if start.scheme is None:
+            return replace(start, target=held.moved_to(min(max(seconds + more, 1), MAX_HOLD_SECONDS)))
         case Distance(metres=metres) if start.scheme is None:
             return replace(start, target=Distance(max(metres + more, 1)))
         case _:

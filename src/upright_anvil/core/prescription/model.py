@@ -108,30 +108,27 @@ class Prescription:
             raise DomainError("Something to do in the rest needs a rest, for example rest 1:00 with easy walk.")
         if len(self.others) > MAX_ALTERNATIVES:
             raise DomainError(f"At most {MAX_ALTERNATIVES} other loads, not {len(self.others)}.")
-        self._check_ranges()
+        self._settle()
         straight = Straight(self.sets, self.target, self.load)
         if self.scheme is not None:
             self.scheme.check(straight)
         object.__setattr__(self, "plans", self.scheme.plans(straight) if self.scheme else straight.plans())
 
-    def _check_ranges(self) -> None:
-        if self.fewest is not None and isinstance(self.scheme, Varied | Density):
-            raise DomainError("A range of sets goes with sets that are alike, for example 3-4 x 10.")
-        if self.fewest is not None and not 1 <= self.fewest < self.sets:
-            raise DomainError(
-                f"A range of sets climbs: write {self.sets}-{self.fewest}, not {self.fewest}-{self.sets}."
-            )
-        if self.rest_from is not None and (self.rest is None or not 0 <= self.rest_from < self.rest):
-            raise DomainError(f"A range of rests climbs: {self.rest_from} s is not below {self.rest} s.")
+    def _settle(self) -> None:
+        """Drop what a change of sets, rest or target left without sense; the reader refuses it where it is typed."""
+        if self.fewest is not None and (isinstance(self.scheme, Varied | Density) or self.fewest >= self.sets):
+            object.__setattr__(self, "fewest", None)
+        if self.rest_from is not None and (self.rest is None or self.rest_from >= self.rest):
+            object.__setattr__(self, "rest_from", None)
+        if not isinstance(self.target, Reps | Most):
+            object.__setattr__(self, "span", None)
+            object.__setattr__(self, "partials", 0)
+        if self.within is not None:
+            within("The time for a distance", self.within, 1, MAX_WITHIN_SECONDS, " s")
+            if not isinstance(self.target, Distance):
+                object.__setattr__(self, "within", None)
         if not 0 <= self.partials <= MAX_REPS:
             raise DomainError(f"Partial repetitions must be 1 to {MAX_REPS}, not {self.partials}.")
-        counted = isinstance(self.target, Reps | Most)
-        if (self.span or self.partials) and not counted:
-            raise DomainError("Half or partial repetitions need repetitions, for example 3 x 10.")
-        if self.within is not None:
-            if not isinstance(self.target, Distance):
-                raise DomainError("A time to do it in needs a distance, for example 5 km in 30 min.")
-            within("The time for a distance", self.within, 1, MAX_WITHIN_SECONDS, " s")
 
     def _check_effort(self) -> None:
         if self.rpe is None:

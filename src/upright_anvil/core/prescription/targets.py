@@ -66,6 +66,13 @@ class Seconds:
         if self.low is not None and not 0 <= self.low < self.seconds:
             raise DomainError(f"A range climbs: write {self.seconds}-{self.low} s, not {self.low}-{self.seconds} s.")
 
+    def moved_to(self, seconds: int) -> "Seconds":
+        """Answer the same with another upper end; the lower one of a range moves in proportion, never past it."""
+        if not self.low:
+            return Seconds(seconds, low=self.low)
+        low = min(max(self.low * seconds // self.seconds, 1), seconds - 1)
+        return Seconds(seconds, low=low or None)
+
     @property
     def least(self) -> int:
         """The seconds from which the set is as it was asked for."""

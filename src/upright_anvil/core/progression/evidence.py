@@ -9,7 +9,7 @@ from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.coding import coded, named
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget, Together
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Drops, Varied
@@ -148,6 +148,8 @@ def _at(now: Prescription, used: LoadTarget, place: Inventory) -> Prescription:
         if not isinstance(used, Load) or (made is not None and made.load.same_as(used)):
             return now
         return replace(now, load=named(used, now.load, place) or now.load)
+    if isinstance(now.load, Together) and isinstance(used, Load) and used.same_as(now.load.weight):
+        return now
     return replace(now, load=used)
 
 
@@ -194,6 +196,8 @@ def _kilograms(load: LoadTarget, place: Inventory) -> float | None:
     if isinstance(load, Coded):
         made = coded(load, place)
         return float(made.load.kg) if made is not None else None
+    if isinstance(load, Together):
+        return float(load.weight.kg)
     return _heft(load) if isinstance(load, Load | BodyweightLoad) else None
 
 

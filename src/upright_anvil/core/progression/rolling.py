@@ -101,7 +101,7 @@ def _target(said: Target, decided: Target, says: Target) -> Target:
             low = _between(decided.low + says.low - said.low, 1, MAX_REPS)
             return Reps(low, _between(decided.high + says.high - said.high, low, MAX_REPS))
         case Seconds(), Seconds(), Seconds():
-            return Seconds(_between(decided.seconds + says.seconds - said.seconds, 1, MAX_HOLD_SECONDS))
+            return decided.moved_to(_between(decided.seconds + says.seconds - said.seconds, 1, MAX_HOLD_SECONDS))
         case Distance(), Distance(), Distance():
             return Distance(_between(decided.metres + says.metres - said.metres, 1, MAX_METRES))
         case _:
@@ -138,7 +138,7 @@ def _bounded(before: Prescription, taken: Prescription, kit: Lifting, cap: Decim
     """The same within the cap above the week before, at a load the place can make."""
     if isinstance(taken.target, Seconds) and isinstance(before.target, Seconds):
         most = max(int(before.target.seconds * (1 + cap)), before.target.seconds)
-        taken = replace(taken, target=Seconds(min(taken.target.seconds, most)))
+        taken = replace(taken, target=taken.target.moved_to(min(taken.target.seconds, most)))
     if taken.scheme is not None or taken.load is None:
         return taken
     made = _makeable(taken.load, kit)

@@ -143,6 +143,6 @@ def _stands_still(asked: Prescription, last: Load | None, able: Decimal | None, 
 
 def _shorter(target: Seconds | Distance, cut: Decimal) -> Target:
     if isinstance(target, Seconds):
-        return Seconds(max(1, int(target.seconds * (1 - cut))))
+        return target.moved_to(max(1, int(target.seconds * (1 - cut))))
     metres = int(target.metres * (1 - cut))
     return Distance(max(1, metres - metres % 100 if metres >= 1000 else metres))  # noqa: PLR2004 - whole hundreds from a kilometre on

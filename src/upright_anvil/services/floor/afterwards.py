@@ -3,10 +3,11 @@
 It has no minutes: what was not timed says nothing of a client's pace.
 """
 
+from collections.abc import Mapping, Sequence
 from datetime import date, datetime, time
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ids import DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.session.on_paper import PaperSet, read_paper
 from upright_anvil.services.floor.line import FloorLine
@@ -18,6 +19,7 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import SessionRow
 
 NOON = time(12)
 """The time of a session that nobody timed."""
@@ -42,33 +44,50 @@ def log_afterwards(
     found = find(scope, program_id, week_id, day_id)
     if found.id != sid:
         raise DomainError("This session's id does not belong to that program, week and day.")
-    if found.row is not None:
-        if found.row.started_at == found.row.finished_at and found.row.on_date == on:
-            return Acknowledged(sid, again=True)
-        raise DomainError("This session is in the ledger already; open it and correct it there.")
     who = client(scope, found.program.client_id)
     if on > now.date():
         raise DomainError(f"{on:%d %b %Y} is still to come: a session is written down once it was held.")
-    if on < who.created_at.date():
-        raise DomainError(f"{who.name} came on {who.created_at:%d %b %Y}; a session cannot be older than that.")
+    came = who.created_at.astimezone(now.tzinfo).date()
+    if on < came:
+        raise DomainError(f"{who.name} came on {came:%d %b %Y}; a session cannot be older than that.")
     floor = open_floor(scope, program_id, week_id, day_id, on)
     names = {line.line: line.exercise for line in floor.lines}
     paper = {one.line: one.sets for one in read_paper(text, names, floor.unit)} if text.strip() else None
+    rows = _rows(sid, floor.lines, paper)
+    if found.row is not None:
+        return _again(scope, found.row, sid, on, rows)
     at = datetime.combine(on, NOON, tzinfo=now.tzinfo)
     row = open_row(scope, found, sid, min(at, now), client_profile(scope, who.id, on))
     row.finished_at = row.started_at
     scope.db.flush()
-    number = 0
-    for line in floor.lines:
+    for done in rows:
+        ledger.add_set(scope, sid, done, row.started_at)
+    return Acknowledged(sid, again=False)
+
+
+def _again(scope: Scope, row: SessionRow, sid: SessionId, on: date, rows: Sequence[PerformedSet]) -> Acknowledged:
+    """The same sent again answers as before; anything else about a session that is there is said."""
+    kept = {k.row.id for k in ledger.sets_of_sessions(scope, [sid])}
+    if row.started_at != row.finished_at or row.on_date != on or kept != {one.id for one in rows}:
+        raise DomainError("This session is in the ledger already; open it and correct it there.")
+    for done in rows:
+        ledger.add_set(scope, sid, done, row.started_at)
+    return Acknowledged(sid, again=True)
+
+
+def _rows(
+    sid: SessionId, lines: Sequence[FloorLine], paper: Mapping[LineId, tuple[PaperSet, ...] | None] | None
+) -> tuple[PerformedSet, ...]:
+    """The sets in their order, numbered through; without a paper all of them as planned."""
+    found: list[PerformedSet] = []
+    for line in lines:
         if paper is not None and line.line not in paper:
             continue
         written = paper[line.line] if paper is not None else None
         sets = line.sets if written is None else _as_written(line, written)
-        for place, said in enumerate(sets, start=1):
-            number += 1
-            done = _row(f"{sid}-{number}", line, place, said)
-            ledger.add_set(scope, sid, done, row.started_at)
-    return Acknowledged(sid, again=False)
+        before = len(found)
+        found += [_row(f"{sid}-{before + n}", line, n, said) for n, said in enumerate(sets, start=1)]
+    return tuple(found)
 
 
 def _as_written(line: FloorLine, written: tuple[PaperSet, ...]) -> tuple[FloorSet | PaperSet, ...]:

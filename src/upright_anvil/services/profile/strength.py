@@ -83,7 +83,7 @@ def _worked_out(
         strengths_in(clean, on, steep, path_of),
         curves,
         doubtful,
-        _last_loads(row for row in standing if row.id not in doubtful),
+        _last_loads((row for row in standing if row.id not in doubtful), dates),
     )
 
 
@@ -120,8 +120,10 @@ def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], profile
         on = dates[row.session_id]
         body = profile.body_on(on) if exercise.bodyweight_share else None
         moved = _moved(row.load, row.load_unit, row.assisted, exercise.bodyweight_share, body)
-        if moved:
-            slow = _was_slow(row.planned, profile.unit)
+        asked = prescription_or_none(row.planned, profile.unit)
+        # Repetitions that go half the way show nothing of what is lifted all of it.
+        if moved and not (asked is not None and asked.span):
+            slow = asked is not None and is_slow(asked.tempo)
             yield Attempt(
                 row.exercise, on, moved, row.reps, row.reserve, place, exercise.pattern, slow, row.confirmed, row.id
             )
@@ -144,15 +146,13 @@ def _load(load: str | None, unit: str | None) -> Load | None:
     return Load(Decimal(load), Unit(unit)) if load is not None and unit is not None else None
 
 
-def _was_slow(planned: str, unit: Unit) -> bool:
-    asked = prescription_or_none(planned, unit)
-    return asked is not None and is_slow(asked.tempo)
+def _last_loads(rows: Iterable[BriefSet], dates: Mapping[SessionId, date]) -> dict[ExerciseId, Load]:
+    """The load used last of each exercise: by the day, then by the order in which it was logged.
 
-
-def _last_loads(rows: Iterable[BriefSet]) -> dict[ExerciseId, Load]:
-    """The load used last of each exercise, by the order in which it was logged."""
+    A session that was written down afterwards is as old as the day on which it was held.
+    """
     latest: dict[ExerciseId, BriefSet] = {}
-    for row in rows:
-        if row.load is not None and (row.exercise not in latest or row.seq > latest[row.exercise].seq):
+    for row in sorted(rows, key=lambda one: (dates.get(one.session_id, date.min), one.seq)):
+        if row.load is not None:
             latest[row.exercise] = row
     return {name: load for name, row in latest.items() if (load := _load(row.load, row.load_unit)) is not None}

@@ -59,6 +59,7 @@ class Draft:
             # A pin of two colours is one step: several labels are sets only where there is one for each.
             codes = [one for one in self.loads if isinstance(one, Coded)]
             self.loads = (Coded(codes[0].sort, "/".join(one.label for one in codes)),)
+        self._check_ranges()
         return Prescription(
             sets=self.sets,
             target=self.targets[0],
@@ -79,6 +80,15 @@ class Draft:
             partials=self.partials,
             within=self.within,
         )
+
+    def _check_ranges(self) -> None:
+        target = self.targets[0]
+        if self.fewest is not None and self.fewest >= self.sets:
+            raise DomainError(f"A range of sets climbs, not {self.fewest}-{self.sets}.")
+        if self.fewest is not None and isinstance(self._scheme(), Varied):
+            raise DomainError("A range of sets goes with sets that are alike, for example 3-4 x 10.")
+        if (self.span or self.partials) and not isinstance(target, Reps | Most):
+            raise DomainError("Half or partial repetitions need repetitions, for example 3 x 10.")
 
     def _tempo(self) -> Tempo | None:
         """The tempo of phases said one by one; what was not said is 2 s down, 1 s up, no pause. House rule."""

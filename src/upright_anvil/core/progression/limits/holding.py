@@ -29,6 +29,6 @@ def longer_holds(context: ProgressionContext, target: Seconds, base: Prescriptio
     if step < 1 or longest <= target.seconds:
         rule = "Too short a hold to lengthen within the cap: take a harder variant."
         return answer(policy, context, Lever.HOLD, base, rule)
-    longer = replace(base, target=Seconds(longest))
+    longer = replace(base, target=target.moved_to(longest))
     rule = f"Every hold lasted: {step} s longer, within {per_cent(context.step_cap)}."
     return answer(policy, context, Lever.SECONDS, longer, rule, same_again(base))

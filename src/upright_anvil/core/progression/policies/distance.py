@@ -6,7 +6,7 @@ Runs, rows, rides and carries for a distance. House rule.
 from dataclasses import replace
 from typing import Final
 
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES
+from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES, MAX_WITHIN_SECONDS
 from upright_anvil.core.prescription.targets import Distance, Seconds
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing
@@ -44,14 +44,18 @@ def propose(context: ProgressionContext) -> Proposal:
         metres -= metres % WHOLE if metres >= WHOLE_FROM else 0
         if now.target.metres < metres <= MAX_METRES:
             rule = f"All of it was done: {Distance(metres)}, a tenth more at the most; then the pace."
-            further = replace(base, target=Distance(metres))
+            # The pace stays: what is further takes longer.
+            within = base.within and min(-(-base.within * metres // now.target.metres), MAX_WITHIN_SECONDS)
+            further = replace(base, target=Distance(metres), within=within)
             return answer(ID, context, Lever.METRES, further, rule, same_again(base))
     elif isinstance(now.target, Seconds) and now.target.seconds >= SHORTEST_RISE:
         seconds = int(now.target.seconds * (1 + share))
         seconds = min(seconds - seconds % 30, MAX_HOLD_SECONDS)
         if seconds > now.target.seconds:
             rule = f"All of it was done: {seconds // 60} min {seconds % 60} s, a tenth more at the most."
-            return answer(ID, context, Lever.SECONDS, replace(base, target=Seconds(seconds)), rule, same_again(base))
+            return answer(
+                ID, context, Lever.SECONDS, replace(base, target=now.target.moved_to(seconds)), rule, same_again(base)
+            )
     return answer(ID, context, Lever.HOLD, base, "All of it was done: the same again, a little quicker if easy.")
 
 

@@ -78,15 +78,14 @@ def drawn(target: Target) -> float:
 
 def done_bar(row: PerformedSet, exercise: Exercise, athlete: Athlete) -> Bar:
     """Answer the fill of one performed set. House rule."""
-    amount = f"{row.reps} reps" if row.reps is not None else f"{row.seconds or 0} s"
     load = added_load(row)
     left = "" if row.reserve is None else f", {row.reserve} left"
     return _bar(
         row.reps,
-        row.reps or row.seconds or 0,
+        drawn(Distance(row.metres)) if row.metres else row.reps or row.seconds or 0,
         load,
         row.reserve,
-        f"{amount}{_with_load(load)}{left}",
+        f"{row.amount}{_with_load(load)}{left}",
         exercise,
         athlete,
     )

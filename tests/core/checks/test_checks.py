@@ -189,12 +189,23 @@ CASES: list[Case] = [
     ("muscle-too-much", plan(*legs(0, 2, 4, 6)), WHO, plan(*legs(0, 3)), WHO),
     ("muscle-too-little", one("bench-press: 3 x 10"), SIZE, one("bench-press: 9 x 10"), SIZE),
     ("consecutive-days", plan(*legs(0, 1)), WHO, plan(*legs(0, 2)), WHO),
+    ("consecutive-days", plan(*legs(0, 6)), WHO, plan(*legs(0, 5)), WHO),
     (
         "run-beside-legs",
         plan((0, ["leg-press: 6 x 10", "romanian-deadlift: 4 x 8"]), (1, ["cardio/easy-run: 1 x 30 min"])),
         WHO,
         plan((0, ["leg-press: 6 x 10", "romanian-deadlift: 4 x 8"]), (3, ["cardio/easy-run: 1 x 30 min"])),
         WHO,
+    ),
+    *(
+        (
+            "run-beside-legs",
+            plan((0, ["leg-press: 6 x 10", "romanian-deadlift: 4 x 8"]), (near, ["cardio/easy-run: 5 km"])),
+            WHO,
+            plan((0, ["leg-press: 6 x 10", "romanian-deadlift: 4 x 8"]), (far, ["cardio/easy-run: 5 km"])),
+            WHO,
+        )
+        for near, far in ((6, 5), (0, 2))
     ),
     ("left-and-right", one("side-plank: 3 x 30 s, left only"), WHO, one("side-plank: 3 x 30 s each side"), WHO),
     (

@@ -49,7 +49,13 @@ class AimTest(TestCase):
             ),
             ("the open end without a last time", "3 x max, 20 kg", 1, None, Aim(8, None, Load.of(20, Unit.KG))),
             ("never above the cap", "3 x max to 10, 20 kg", 1, 14, Aim(10, None, Load.of(20, Unit.KG))),
-            ("a distance is logged by its seconds", "3 x 40 m, 24 kg", 1, None, Aim(None, 40, Load.of(24, Unit.KG))),
+            (
+                "a distance is logged in metres",
+                "3 x 40 m, 24 kg",
+                1,
+                None,
+                Aim(None, None, Load.of(24, Unit.KG), metres=40),
+            ),
             (
                 "a back-off set has its own load",
                 "1 x 5, 100 kg, back off 2 x 8 at 85 kg",

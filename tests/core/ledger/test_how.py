@@ -10,7 +10,7 @@ from upright_anvil.core.ledger.standing import done_ramp_sets, done_sets, standi
 class HowTest(TestCase):
     def test_what_does_not_go_together_is_refused_with_a_sentence(self) -> None:
         for story, how, amount, says in [
-            ("a side out of bounds", How(left=-1), 8, "0 to 3600"),
+            ("a side out of bounds", How(left=-1), 8, "0 to 21600"),
             ("not the weaker side's figure", How(left=6, right=8), 8, "weaker side"),
             ("both sides lead", How(lead=Side.BOTH), 8, "One side leads"),
             ("a side of the neck", How(pain=Joint.NECK, pain_side=Side.LEFT), 8, "joint there are two of"),
@@ -29,8 +29,8 @@ class HowTest(TestCase):
         for story, build, says in (
             ("number nought", lambda: row(0), "1 to 60, not 0"),
             ("number sixty-one", lambda: row(61), "1 to 60, not 61"),
-            ("neither reps nor seconds", lambda: row(reps=None), "either"),
-            ("both", lambda: row(seconds=30), "either"),
+            ("neither reps nor seconds", lambda: row(reps=None), "or a distance"),
+            ("both", lambda: row(seconds=30), "or a distance"),
             ("not the weaker side's reps", lambda: row(reps=9, how=How(left=8, right=9)), "weaker side"),
             ("not the weaker side's seconds", lambda: row(reps=None, seconds=31, how=How(left=30, right=31)), "weaker"),
         ):

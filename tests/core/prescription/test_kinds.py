@@ -53,7 +53,7 @@ class TargetsTest(TestCase):
             lambda: Most(0),
             lambda: Most(101),
             lambda: Seconds(0),
-            lambda: Seconds(3601),
+            lambda: Seconds(21_601),
             lambda: Distance(0),
             lambda: Distance(50_001),
         ]

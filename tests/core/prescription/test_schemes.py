@@ -56,7 +56,7 @@ class SchemesTest(TestCase):
             ("3 x 8, in 12:00", 7, "'most x'"),
             ("most x 5", 8, "the time for most rounds"),
             ("3 x 8, checkpoints 50 s", 7, "timed work"),
-            ("3 x 40 s, checkpoints 30 s", 10, "41 to 3600"),
+            ("3 x 40 s, checkpoints 30 s", 10, "41 to 21600"),
             ("3 x 8, leave 2, rpe 8", 16, "only once"),
             ("3 x 8, rpe 11", 7, "1 to 10"),
             ("3 x 8, 0.3 %", 7, "1 to 120"),

@@ -91,7 +91,7 @@ class UnreadableTest(TestCase):
             ("3 x 8, rest 99:00", 7, "must be 0 to 1800"),
             ("3 x 8, leave 40", 7, "must be 0 to 10"),
             ("3 x 8, tempo 99-0-1-0", 7, "must be 0 to 60"),
-            ("3 x 4000 s", 4, "must be 1 to 3600"),
+            ("3 x 22000 s", 4, "must be 1 to 21600"),
             ("3 x -8", 4, "repetitions such as 8"),
         ]:
             with self.subTest(typed=typed):

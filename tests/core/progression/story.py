@@ -5,6 +5,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, field, replace
 from datetime import date, timedelta
 from decimal import Decimal
+from typing import Any
 from unittest import TestCase
 
 from upright_anvil.core.body.joints import Joint, Side
@@ -74,23 +75,29 @@ SIGNS = {
     "c": How(quality=Quality.CLEAN),
     "w": How(ended=SetEnd.WILL),
     "y": How(confirmed=True),
+    "t": How(ended=SetEnd.TIME),
 }
 
 
 def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
-    """Sets as ``8/2``, ``8@57.5/1``, ``30`` seconds, ``L7R9``; a sign at the end says how it went."""
+    """Sets as ``8/2``, ``8@57.5/1``, ``30`` seconds, ``L7R9``, ``3000m1100s``, ``45(14)``; a sign says more."""
     plan, found = read(asked, Unit.KG), []
     for number, word in enumerate(did.split(), start=1):
-        match = re.fullmatch(r"(?:L(\d+)R(\d+)|(\d+))(?:@([\d.]+))?(?:/(\d+))?([!~#f+*pcwy]?)", word)
+        if over := re.fullmatch(r"(\d+)m(?:(\d+)s)?", word):
+            took = int(over[2]) if over[2] else None
+            found.append(_row(number, seconds=took, metres=int(over[1])))
+            continue
+        match = re.fullmatch(r"(?:L(\d+)R(\d+)|(\d+))(?:\((\d+)\))?(?:@([\d.]+))?(?:/(\d+))?([!~#f+*pcwyt]?)", word)
         assert match, word
-        left, right, amount, load, reserve, sign = match.groups()
+        left, right, amount, counted, load, reserve, sign = match.groups()
         how = SIGNS.get(sign, How())
         if left:
             how, amount = replace(how, left=int(left), right=int(right)), str(min(int(left), int(right)))
+        how = replace(how, counted=int(counted)) if counted else how
         timed = isinstance(plan.target, Seconds | Distance)
         found.append(
-            PerformedSet(
-                f"r{number}", SetPosition("l", number), "e", Outcome.DONE,
+            _row(
+                number,
                 reps=None if timed else int(amount), seconds=int(amount) if timed else None,
                 load=Load.of(load, Unit.KG) if load else _planned(plan, number),
                 assisted=isinstance(plan.load, BodyweightLoad) and plan.load.assisted,
@@ -98,6 +105,10 @@ def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
             )
         )  # fmt: skip
     return tuple(found)
+
+
+def _row(number: int, **figures: Any) -> PerformedSet:
+    return PerformedSet(f"r{number}", SetPosition("l", number), "e", Outcome.DONE, **figures)
 
 
 def _planned(plan: Prescription, number: int) -> Load | None:

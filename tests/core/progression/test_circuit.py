@@ -24,6 +24,7 @@ class Round:
     rest_after: int | None = 90
     more: dict[str, object] = field(default_factory=dict)
     round_fits: bool = True
+    in_time: int | None = None
 
 
 def station(number: int, asked: tuple[str, str], did: str, more: dict[str, object]) -> Station:
@@ -36,7 +37,7 @@ def station(number: int, asked: tuple[str, str], did: str, more: dict[str, objec
 
 def told_by(story: Round) -> Proposal:
     stations = [station(n, asked, did, story.more) for n, (asked, did) in enumerate(story.did, start=1)]
-    return circuit_proposal(stations, story.rest_after, round_fits=story.round_fits)
+    return circuit_proposal(stations, story.rest_after, round_fits=story.round_fits, in_time=story.in_time)
 
 
 FULL = ((ONE, "40 40 40"), (TWO, "12/2 12/2 12/2"), (THREE, "10/2 10/2 10/2"))
@@ -83,6 +84,16 @@ STORIES = [
     Round("no mark in every round", (((MARKED, "plank"), "36 34 38"), ((MARKED, "one leg"), "30 30 30")),
           Lever.HOLD, (MARKED, MARKED), "The mark at 35 s was not passed"),
     Round("a mark with a round missing", (((MARKED, "plank"), "36 36"), ((MARKED, "one leg"), "30 30 30")), Lever.HOLD, (MARKED, MARKED)),
+    Round("six rounds where four were the aim", (((TWO[0], "curl"), "12 12 12 12"), ((THREE[0], "push-up"), "10 10 10 10")), Lever.ROUNDS,
+          ("5 x 12, 8 kg", "5 x 10, bw"), "4 rounds in 10:00: aim for 5", in_time=600),
+    Round("a round that the time cut short", (((TWO[0], "curl"), "12 12 12 4t"), ((THREE[0], "push-up"), "10 10 10")), Lever.ROUNDS,
+          ("4 x 12, 8 kg", "4 x 10, bw"), "3 rounds and 4 repetitions in 10:00", in_time=600),
+    Round("one station further than the other", (((TWO[0], "curl"), "12 12 12 12"), ((THREE[0], "push-up"), "10 10 10 3t")), Lever.ROUNDS,
+          ("4 x 12, 8 kg", "4 x 10, bw"), "3 rounds and 15 repetitions", in_time=600),
+    Round("fewer rounds than the aim", (((TWO[0], "curl"), "12 12"), ((THREE[0], "push-up"), "10 10")), *(Lever.HOLD, (TWO[0], THREE[0])),
+          "3 were the aim", in_time=600),
+    Round("a round more than was planned", (((TWO[0], "curl"), "12/2 12/2 12/2 12/2"), ((THREE[0], "push-up"), "10/2 10/2 10/2 10/2")), Lever.ROUNDS,
+          ("4 x 12, 8 kg", "4 x 10, bw"), "All 3 rounds and 1 more"),
     Round("pain outranks a mark", (((MARKED, "plank"), "36 36 36!"), ((MARKED, "one leg"), "36 36 36")), Lever.HOLD, (MARKED, MARKED)),
 ]  # fmt: skip
 

@@ -6,20 +6,26 @@ from hypothesis import strategies as st
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.session.on_paper import PaperLine, read_paper
+from upright_anvil.core.session.on_paper import PaperLine, PaperSet, read_paper
 
 NAMES = {
     LineId("l1"): "Back squat", LineId("l2"): "Plank", LineId("l3"): "Barbell row", LineId("l4"): "Biceps curl",
-    LineId("l5"): "Push-up",
+    LineId("l5"): "Push-up", LineId("l6"): "Easy run",
 }  # fmt: skip
+
+
+def amount(one: PaperSet) -> str:
+    if one.metres is not None:
+        return f"{one.metres}m" + (f"/{one.seconds}s" if one.seconds else "")
+    counted = "" if one.counted is None else f"{one.counted}in"
+    return f"{counted}{one.seconds}s" if one.reps is None else str(one.reps)
 
 
 def told(line: PaperLine) -> str:
     if line.sets is None:
         return f"{line.line} as planned"
     return f"{line.line} " + " ".join(
-        f"{s.reps or f'{s.seconds}s'}{f'@{s.load}' if s.load else ''}{f'/{s.left}' if s.left is not None else ''}"
-        for s in line.sets
+        f"{amount(s)}{f'@{s.load}' if s.load else ''}{f'/{s.left}' if s.left is not None else ''}" for s in line.sets
     )
 
 
@@ -36,6 +42,11 @@ class PaperTest(TestCase):
             ("push-up", "l5 as planned"),
             ("push up done", "l5 as planned"),
             ("curl skipped", "l4 "),
+            ("run 5 km in 31:20", "l6 5000m/1880s"),
+            ("Easy run: 3,5 km 22 min", "l6 3500m/1320s"),
+            ("run 3 km", "l6 3000m"),
+            ("run 75 min", "l6 4500s"),
+            ("curl 14, 13 in 45 s at 8", "l4 14in45s@8 kg 13in45s@8 kg"),
         ]:
             with self.subTest(text):
                 (found,) = read_paper(text, NAMES, Unit.KG)
@@ -51,6 +62,9 @@ class PaperTest(TestCase):
             ("squat 8, left 40", "0 to 10"),
             ("8,8,7", "write a name"),
             ("squat 30x5", "1 to 20 sets"),
+            ("run 80 km", "1 to 50000 whole metres"),
+            ("run 5 km in 700:00", "at most 6 hours"),
+            ("curl 1400 in 45 s", "at most 999"),
         ]:
             with self.subTest(text), self.assertRaises(DomainError) as refused:
                 read_paper(text, NAMES, Unit.KG)

@@ -72,7 +72,7 @@ export const Section: readonly Schemas["Section"][] = ["warm-up", "main", "acces
 
 export const SessionState: readonly Schemas["SessionState"][] = ["planned", "running", "not logged", "finished"];
 
-export const SetEnd: readonly Schemas["SetEnd"][] = ["as planned", "form", "breath", "pain", "will", "kit"];
+export const SetEnd: readonly Schemas["SetEnd"][] = ["as planned", "form", "breath", "pain", "will", "kit", "time"];
 
 export const Severity: readonly Schemas["Severity"][] = ["error", "caution", "question", "note"];
 
@@ -82,7 +82,7 @@ export const SideRule: readonly Schemas["SideRule"][] = ["left first", "right fi
 
 export const Sign: readonly Schemas["Sign"][] = ["discomfort in chest, neck, jaw or arms, at rest or with effort", "breathless at rest or with little effort", "dizzy or fainting", "breathless lying down or waking breathless at night", "swollen ankles", "racing or uneven heartbeat", "calf pain when walking that stops with rest", "a heart murmur somebody heard", "unusual tiredness or breathlessness with everyday things"];
 
-export const Sort: readonly Schemas["Sort"][] = ["away", "readiness", "late", "place", "swap", "load", "drop", "add", "move"];
+export const Sort: readonly Schemas["Sort"][] = ["away", "readiness", "late", "place", "swap", "load", "drop", "add", "move", "round"];
 
 export const Sound: readonly Schemas["Sound"][] = ["none", "tick", "go", "stop", "mark"];
 
@@ -99,6 +99,8 @@ export const Stress: readonly Schemas["Stress"][] = ["light", "moderate", "much"
 export const TellingKind: readonly Schemas["TellingKind"][] = ["test", "strength", "reps at a load", "pain", "coming"];
 
 export const TestKind: readonly Schemas["TestKind"][] = ["good-form reps", "hold", "load for reps", "time over a distance", "distance in a time", "range", "quality grade", "body weight", "girth"];
+
+export const TimedAs: readonly Schemas["TimedAs"][] = ["hold", "for reps"];
 
 export const TrainingAge: readonly Schemas["TrainingAge"][] = ["not active so far", "less than six months", "coming back after a break", "six months to two years", "more than two years", ""];
 

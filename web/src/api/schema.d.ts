@@ -1815,7 +1815,9 @@ export interface components {
         };
         /**
          * Aim
-         * @description One set as it would be logged by one tap: reps or seconds, load as added weight or assistance, reps left.
+         * @description One set as it would be logged by one tap: its figure, load as added weight or assistance, reps left.
+         *
+         *     Repetitions, or seconds, or ``metres`` with the seconds they take where that is known.
          */
         Aim: {
             /** Reps */
@@ -1830,6 +1832,8 @@ export interface components {
             assisted: boolean;
             /** Reserve */
             reserve?: number | null;
+            /** Metres */
+            metres?: number | null;
         };
         /**
          * Alternative
@@ -2375,7 +2379,7 @@ export interface components {
             /** Id */
             id: string;
             /** Wanted */
-            wanted: components["schemas"]["ReadinessRequest"] | components["schemas"]["TimeRequest"] | components["schemas"]["OtherPlaceRequest"] | components["schemas"]["SwapRequest"] | components["schemas"]["LoadChangeRequest"] | components["schemas"]["DropRequest"] | components["schemas"]["AddRequest"] | components["schemas"]["MoveRequest"];
+            wanted: components["schemas"]["ReadinessRequest"] | components["schemas"]["TimeRequest"] | components["schemas"]["OtherPlaceRequest"] | components["schemas"]["SwapRequest"] | components["schemas"]["LoadChangeRequest"] | components["schemas"]["DropRequest"] | components["schemas"]["AddRequest"] | components["schemas"]["MoveRequest"] | components["schemas"]["MoreRoundRequest"];
             /** Left Out */
             left_out?: string[];
         };
@@ -3794,7 +3798,8 @@ export interface components {
          * FloorLine
          * @description One exercise of the session; ``loads`` are those that can be made here, lightest first.
          *
-         *     ``bodyweight`` says that loads are added to body weight, ``together`` with what it is done round by round,
+         *     ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
+         *     ``together`` with what it is done round by round,
          *     ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
          *     ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
          */
@@ -3836,6 +3841,8 @@ export interface components {
             each_side: boolean;
             /** Bodyweight */
             bodyweight: boolean;
+            /** Counts */
+            counts: boolean;
             /** Sets */
             sets: components["schemas"]["FloorSet"][];
             /** Ramp Up */
@@ -4172,6 +4179,7 @@ export interface components {
          *     ``left`` and ``right`` are repetitions or seconds of each side, where they were told apart; ``lead`` is the side
          *     that went first. ``pain`` is the region that complained, with its side where there are two. ``checkpoints`` is how
          *     many of the later marks of timed work were passed. ``confirmed`` says that the figure was asked about and is right.
+         *     ``counted`` are repetitions counted in work by the clock.
          */
         How: {
             /** Left */
@@ -4192,6 +4200,8 @@ export interface components {
              * @default false
              */
             confirmed: boolean;
+            /** Counted */
+            counted?: number | null;
         };
         /**
          * HowRequest
@@ -4216,6 +4226,8 @@ export interface components {
              * @default false
              */
             confirmed: boolean;
+            /** Counted */
+            counted?: number | null;
         };
         /**
          * ImplementKind
@@ -4532,6 +4544,8 @@ export interface components {
             bar: components["schemas"]["Bar"] | null;
             /** Logged At */
             logged_at: string | null;
+            /** Metres */
+            metres?: number | null;
         };
         /**
          * MadeChange
@@ -4611,6 +4625,22 @@ export interface components {
             before: number;
             /** After */
             after: number;
+        };
+        /**
+         * MoreRoundRequest
+         * @description One more round of the group that a line stands in.
+         */
+        MoreRoundRequest: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            sort: "round";
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
         };
         /**
          * Most
@@ -5177,7 +5207,8 @@ export interface components {
          *     ``scheme`` says how the sets relate where they are not all alike; ``ramp`` that they only lead up to the work.
          *     ``activity`` is what the client does in the rest, ``others`` what to do with other loads. ``sets`` and ``rest`` are
          *     the upper ends where a range was written; ``fewest`` and ``rest_from`` its lower ends. ``span`` is how much of the
-         *     way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance.
+         *     way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance,
+         *     ``timed_as`` what work by the clock is where the trainer says so.
          */
         Prescription: {
             /** Sets */
@@ -5228,6 +5259,7 @@ export interface components {
             partials: number;
             /** Within */
             within?: number | null;
+            timed_as?: components["schemas"]["TimedAs"] | null;
         };
         /**
          * Preview
@@ -6067,7 +6099,7 @@ export interface components {
         };
         /**
          * Seconds
-         * @description A hold or timed target, seconds, 1 to 3600; a range has its lower end in ``low``, 0 for as long as possible.
+         * @description A hold or timed target, seconds, 1 to 21,600; a range has its lower end in ``low``, 0 for as long as possible.
          */
         Seconds: {
             /** Seconds */
@@ -6091,7 +6123,8 @@ export interface components {
          * SessionPoint
          * @description One session: planned and done side by side, and its best estimate with every formula's figure.
          *
-         *     Figures of load are in the client's unit, to 0.1.
+         *     Figures of load are in the client's unit, to 0.1. ``metres`` is what was covered in all, ``pace`` the seconds for a
+         *     kilometre of it where every set was timed.
          */
         SessionPoint: {
             /**
@@ -6115,6 +6148,10 @@ export interface components {
             estimate: string | null;
             /** Formulas */
             formulas: components["schemas"]["FormulaEstimate"][];
+            /** Metres */
+            metres?: number | null;
+            /** Pace */
+            pace?: number | null;
         };
         /**
          * SessionState
@@ -6273,20 +6310,26 @@ export interface components {
          * @description Why a set ended.
          * @enum {string}
          */
-        SetEnd: "as planned" | "form" | "breath" | "pain" | "will" | "kit";
+        SetEnd: "as planned" | "form" | "breath" | "pain" | "will" | "kit" | "time";
         /**
          * SetPoint
          * @description A set that was done, in the client's unit; ``moved`` includes body weight where it moves.
+         *
+         *     ``amount`` says what was done in words, ``metres`` how far it went.
          */
         SetPoint: {
             /** Label */
             label: string;
+            /** Amount */
+            amount: string;
             /** Load */
             load: string;
             /** Reps */
             reps: number | null;
             /** Seconds */
             seconds: number | null;
+            /** Metres */
+            metres: number | null;
             /** Moved */
             moved: string | null;
             /** Reserve */
@@ -6355,6 +6398,8 @@ export interface components {
              *     }
              */
             how: components["schemas"]["HowRequest"];
+            /** Metres */
+            metres?: number | null;
         };
         /**
          * Settings
@@ -6452,7 +6497,7 @@ export interface components {
          * @description What a change of the day comes from.
          * @enum {string}
          */
-        Sort: "away" | "readiness" | "late" | "place" | "swap" | "load" | "drop" | "add" | "move";
+        Sort: "away" | "readiness" | "late" | "place" | "swap" | "load" | "drop" | "add" | "move" | "round";
         /**
          * Sound
          * @description What is heard with a call.
@@ -6996,6 +7041,12 @@ export interface components {
             /** Minutes */
             minutes: number;
         };
+        /**
+         * TimedAs
+         * @description What work by the clock is, where the kind of exercise does not say it: held still, or repetitions in the time.
+         * @enum {string}
+         */
+        TimedAs: "hold" | "for reps";
         /**
          * TodaySession
          * @description A session of today, or a started one that was never finished.
@@ -8449,7 +8500,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ReadinessRequest"] | components["schemas"]["TimeRequest"] | components["schemas"]["OtherPlaceRequest"] | components["schemas"]["SwapRequest"] | components["schemas"]["LoadChangeRequest"] | components["schemas"]["DropRequest"] | components["schemas"]["AddRequest"] | components["schemas"]["MoveRequest"];
+                "application/json": components["schemas"]["ReadinessRequest"] | components["schemas"]["TimeRequest"] | components["schemas"]["OtherPlaceRequest"] | components["schemas"]["SwapRequest"] | components["schemas"]["LoadChangeRequest"] | components["schemas"]["DropRequest"] | components["schemas"]["AddRequest"] | components["schemas"]["MoveRequest"] | components["schemas"]["MoreRoundRequest"];
             };
         };
         responses: {

@@ -29,6 +29,20 @@ export const load = (value: Schemas["Load"]) => `${value.value} ${value.unit}`;
 export const plain = (figure: string | null) => (figure === null ? "" : String(Number(figure)));
 export const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
+const LONG = 600;
+
+/** A time that was worked: `40 s`, from ten minutes on `25 min` or `25:30 min`. */
+export const duration = (seconds: number): string =>
+  seconds < LONG
+    ? `${seconds} s`
+    : seconds % 60
+      ? `${countdown(seconds)} min`
+      : `${Math.floor(seconds / 60)} min`;
+
+/** A distance: `400 m`, `2.5 km`. */
+export const distance = (metres: number): string =>
+  metres >= 1000 && metres % 100 === 0 ? `${metres / 1000} km` : `${metres} m`;
+
 export function countdown(seconds: number): string {
   const left = Math.max(0, Math.ceil(seconds));
   return `${Math.floor(left / 60)}:${String(left % 60).padStart(2, "0")}`;

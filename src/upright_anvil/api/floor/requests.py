@@ -17,6 +17,7 @@ from upright_anvil.services.floor.changes.change_requests import (
     WantsMove,
     WantsPlace,
     WantsReadiness,
+    WantsRound,
     WantsSwap,
     WantsTime,
 )
@@ -42,6 +43,11 @@ class ReadinessRequest(RequestModel):
     soreness: Figure
     pains: Annotated[list[PainRequest], Field(max_length=8)] = Field(default_factory=list)
 
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it. Raises `DomainError` for a side that is none."""
+        pains = tuple(Pain(pain.joint, pain.side) for pain in self.pains)
+        return WantsReadiness(Report(self.sleep, self.energy, self.stress, self.soreness, pains))
+
 
 class TimeRequest(RequestModel):
     """Only so many minutes are left."""
@@ -49,12 +55,20 @@ class TimeRequest(RequestModel):
     sort: Literal["late"]
     minutes: Annotated[int, Field(ge=5, le=240)]
 
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsTime(self.minutes)
+
 
 class OtherPlaceRequest(RequestModel):
     """Trained at another place today."""
 
     sort: Literal["place"]
     place: Annotated[PlaceId, PART]
+
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsPlace(self.place)
 
 
 class SwapRequest(RequestModel):
@@ -65,6 +79,10 @@ class SwapRequest(RequestModel):
     exercise: Annotated[ExerciseId, PART]
     why: Line = ""
 
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsSwap(self.line, self.exercise, self.why)
+
 
 class LoadChangeRequest(RequestModel):
     """Another load for the sets of a line that are left."""
@@ -74,6 +92,10 @@ class LoadChangeRequest(RequestModel):
     load: LoadRequest
     assisted: bool = False
 
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsLoad(self.line, self.load.load(), self.assisted)
+
 
 class DropRequest(RequestModel):
     """A line left out."""
@@ -81,6 +103,10 @@ class DropRequest(RequestModel):
     sort: Literal["drop"]
     line: Annotated[LineId, PART]
     why: Line = ""
+
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsDrop(self.line, self.why)
 
 
 class AddRequest(RequestModel):
@@ -91,6 +117,10 @@ class AddRequest(RequestModel):
     exercise: Annotated[ExerciseId, PART]
     text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
 
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsAdd(self.line, self.exercise, self.text)
+
 
 class MoveRequest(RequestModel):
     """A line with its group at another place of the order, from 0."""
@@ -98,6 +128,21 @@ class MoveRequest(RequestModel):
     sort: Literal["move"]
     line: Annotated[LineId, PART]
     position: Annotated[int, Field(ge=0, le=40)]
+
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsMove(self.line, self.position)
+
+
+class MoreRoundRequest(RequestModel):
+    """One more round of the group that a line stands in."""
+
+    sort: Literal["round"]
+    line: Annotated[LineId, PART]
+
+    def asks(self) -> Wanted:
+        """Answer what is asked for as the services take it."""
+        return WantsRound(self.line)
 
 
 WantedRequest = Annotated[
@@ -108,7 +153,8 @@ WantedRequest = Annotated[
     | LoadChangeRequest
     | DropRequest
     | AddRequest
-    | MoveRequest,
+    | MoveRequest
+    | MoreRoundRequest,
     Field(discriminator="sort"),
 ]
 
@@ -126,25 +172,3 @@ class UndoChangeRequest(RequestModel):
 
     id: MadeId
     undoes: Annotated[str, Field(min_length=1, max_length=300)]
-
-
-def wanted_of(asked: WantedRequest) -> Wanted:
-    """Answer what is asked for as the services take it. Raises `DomainError` for a side that is none."""
-    match asked:
-        case ReadinessRequest():
-            pains = tuple(Pain(pain.joint, pain.side) for pain in asked.pains)
-            return WantsReadiness(Report(asked.sleep, asked.energy, asked.stress, asked.soreness, pains))
-        case TimeRequest():
-            return WantsTime(asked.minutes)
-        case OtherPlaceRequest():
-            return WantsPlace(asked.place)
-        case SwapRequest():
-            return WantsSwap(asked.line, asked.exercise, asked.why)
-        case LoadChangeRequest():
-            return WantsLoad(asked.line, asked.load.load(), asked.assisted)
-        case DropRequest():
-            return WantsDrop(asked.line, asked.why)
-        case AddRequest():
-            return WantsAdd(asked.line, asked.exercise, asked.text)
-        case MoveRequest():
-            return WantsMove(asked.line, asked.position)

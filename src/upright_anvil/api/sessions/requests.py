@@ -10,7 +10,14 @@ from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ids import NO_LINE, DayId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
-from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE
+from upright_anvil.core.prescription.bounds import (
+    MAX_ALTERNATIVES,
+    MAX_COUNTED,
+    MAX_METRES,
+    MAX_REPS,
+    MAX_RESERVE,
+    MAX_WORK_SECONDS,
+)
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import Verdict
@@ -38,8 +45,8 @@ class AfterwardsRequest(RequestModel):
 class HowRequest(RequestModel):
     """What was seen of a set beside its figures."""
 
-    left: Annotated[LeftSide, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
-    right: Annotated[RightSide, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    left: Annotated[LeftSide, Field(ge=0, le=MAX_WORK_SECONDS)] | None = None
+    right: Annotated[RightSide, Field(ge=0, le=MAX_WORK_SECONDS)] | None = None
     lead: Side | None = None
     quality: Quality | None = None
     ended: SetEnd | None = None
@@ -48,6 +55,7 @@ class HowRequest(RequestModel):
     checkpoints: Annotated[int, Field(ge=0, le=MAX_ALTERNATIVES)] | None = None
     source: Source = Source.TAP
     confirmed: bool = False
+    counted: Annotated[int, Field(ge=0, le=MAX_COUNTED)] | None = None
 
 
 class SetRequest(RequestModel):
@@ -59,7 +67,7 @@ class SetRequest(RequestModel):
     exercise: Annotated[ExerciseId, Field(min_length=1, max_length=64)]
     outcome: Outcome
     reps: Annotated[int, Field(ge=0, le=MAX_REPS)] | None = None
-    seconds: Annotated[int, Field(ge=0, le=MAX_HOLD_SECONDS)] | None = None
+    seconds: Annotated[int, Field(ge=0, le=MAX_WORK_SECONDS)] | None = None
     load: LoadRequest | None = None
     assisted: bool = False
     reserve: Annotated[int, Field(ge=0, le=MAX_RESERVE)] | None = None
@@ -69,6 +77,7 @@ class SetRequest(RequestModel):
     logged_at: AwareDatetime
     ramp: bool = False
     how: HowRequest = HowRequest()
+    metres: Annotated[int, Field(ge=0, le=MAX_METRES)] | None = None
 
     def row(self) -> PerformedSet:
         """Answer the row of the ledger. Raises `DomainError` when the figures do not go together."""

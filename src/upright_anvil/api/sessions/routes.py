@@ -5,7 +5,7 @@ from collections.abc import AsyncIterator
 from fastapi.concurrency import run_in_threadpool
 from fastapi.responses import StreamingResponse
 
-from upright_anvil.api.floor.requests import ChangeRequest, UndoChangeRequest, wanted_of
+from upright_anvil.api.floor.requests import ChangeRequest, UndoChangeRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.sessions.requests import (
     AfterwardsRequest,
@@ -74,7 +74,7 @@ async def add_note(session_id: SessionId, asked: NoteRequest, here: Here) -> Ack
 @router.post("/changes")
 async def make_change(session_id: SessionId, asked: ChangeRequest, here: Here) -> Acknowledged:
     """Make a change of the day; sent twice, it is made once."""
-    wanted, left_out = wanted_of(asked.wanted), frozenset(asked.left_out)
+    wanted, left_out = asked.wanted.asks(), frozenset(asked.left_out)
     return await here.write(
         lambda scope: changing.make_change(scope, session_id, asked.id, wanted, left_out, here.now, here.today),
         about=session_id,

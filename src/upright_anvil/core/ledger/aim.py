@@ -2,9 +2,7 @@
 
 from dataclasses import dataclass
 
-from upright_anvil.core.constants import WALKING_PACE
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
@@ -13,13 +11,17 @@ from upright_anvil.core.prescription.targets import Distance, Most, Reps, Second
 
 @dataclass(frozen=True, slots=True)
 class Aim:
-    """One set as it would be logged by one tap: reps or seconds, load as added weight or assistance, reps left."""
+    """One set as it would be logged by one tap: its figure, load as added weight or assistance, reps left.
+
+    Repetitions, or seconds, or ``metres`` with the seconds they take where that is known.
+    """
 
     reps: int | None
     seconds: int | None
     load: Load | None
     assisted: bool = False
     reserve: int | None = None
+    metres: int | None = None
 
 
 FREE_AIM = Aim(reps=8, seconds=None, load=None)
@@ -32,14 +34,16 @@ def aim_for(
     last_load: Load | None,
     one: SetPlan | None = None,
     comes_to: Load | None = None,
+    took: int | None = None,
 ) -> Aim:
     """Answer the set that one tap logs; ``one`` is the set where sets differ.
 
-    ``comes_to`` is what a share of the maximum, a band or a code comes to today.
+    ``comes_to`` is what a share of the maximum, a band or a code comes to today, ``took`` the seconds that
+    the same distance took last time.
 
     In a range, last time's reps of the same set when the load is the same and they lie in the range, else the bottom of
-    the range. As many as possible starts from last time's. A distance is logged by the seconds it takes, at a walk.
-    Without a planned load, last time's. House rule.
+    the range. As many as possible starts from last time's. A distance is logged in metres, with the time that was
+    asked for it or that it took last time. Without a planned load, last time's. House rule.
     """
     if plan is None:
         return FREE_AIM if last_reps is None else Aim(last_reps, None, last_load)
@@ -49,7 +53,7 @@ def aim_for(
         case Seconds():
             return Aim(None, step.target.least if step.target.low else step.target.seconds, load, assisted, plan.left)
         case Distance():
-            return Aim(None, min(round(step.target.metres / WALKING_PACE), MAX_HOLD_SECONDS), load, assisted, plan.left)
+            return Aim(None, plan.within or took, load, assisted, plan.left, step.target.metres)
         case Most():
             reps = last_reps if last_reps is not None else min(step.target.reckoned, FREE_AIM.reps or 1)
             return Aim(reps if step.target.cap is None else min(reps, step.target.cap), None, load, assisted, plan.left)

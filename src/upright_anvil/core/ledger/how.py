@@ -6,7 +6,7 @@ from typing import NewType
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS
+from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_COUNTED, MAX_WORK_SECONDS
 
 
 class Quality(StrEnum):
@@ -26,6 +26,7 @@ class SetEnd(StrEnum):
     PAIN = "pain"
     WILL = "will"
     KIT = "kit"
+    TIME = "time"
 
 
 class Source(StrEnum):
@@ -47,6 +48,7 @@ class How:
     ``left`` and ``right`` are repetitions or seconds of each side, where they were told apart; ``lead`` is the side
     that went first. ``pain`` is the region that complained, with its side where there are two. ``checkpoints`` is how
     many of the later marks of timed work were passed. ``confirmed`` says that the figure was asked about and is right.
+    ``counted`` are repetitions counted in work by the clock.
     """
 
     left: LeftSide | None = None
@@ -59,6 +61,7 @@ class How:
     checkpoints: int | None = None
     source: Source = Source.TAP
     confirmed: bool = False
+    counted: int | None = None
 
     @property
     def hurt(self) -> bool:
@@ -67,17 +70,19 @@ class How:
 
     @property
     def clean_enough(self) -> bool:
-        """Answer whether the set says something about strength: no pain, and the form held. House rule."""
-        return not self.hurt and self.quality is not Quality.BROKE_DOWN
+        """Answer whether the set says something of strength: no pain, the form held, no clock cut it short."""
+        return not self.hurt and self.quality is not Quality.BROKE_DOWN and self.ended is not SetEnd.TIME
 
     def check(self, amount: int | None) -> None:
         """Raise `DomainError` for sides that do not fit the set's own figure, and for a side that is none."""
         for figure in (self.left, self.right):
-            if figure is not None and not 0 <= figure <= MAX_HOLD_SECONDS:
-                raise DomainError(f"A side has 0 to {MAX_HOLD_SECONDS}, not {figure}.")
+            if figure is not None and not 0 <= figure <= MAX_WORK_SECONDS:
+                raise DomainError(f"A side has 0 to {MAX_WORK_SECONDS}, not {figure}.")
         said = [figure for figure in (self.left, self.right) if figure is not None]
         if said and amount != min(said):
             raise DomainError("The figure of the set is that of the weaker side.")
+        if self.counted is not None and not 0 <= self.counted <= MAX_COUNTED:
+            raise DomainError(f"Repetitions counted by the clock are 0 to {MAX_COUNTED}, not {self.counted}.")
         if self.lead is Side.BOTH:
             raise DomainError("One side leads: left or right.")
         if self.pain_side is not None and (self.pain is None or not self.pain.paired):

@@ -8,7 +8,9 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ExerciseId, LineId, TrainerId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
+from upright_anvil.core.prescription.bounds import MAX_METRES, MAX_REPS, MAX_RESERVE, MAX_SETS, MAX_WORK_SECONDS
+from upright_anvil.core.prescription.schemes.base import write_time
+from upright_anvil.core.prescription.targets import distance_words, duration_words
 
 
 class Outcome(StrEnum):
@@ -40,7 +42,7 @@ class PerformedSet:
     the line's shorthand at that moment, empty for a set that was added. ``replaces`` is the row that stood in this
     slot when the device made this one, None when the slot was empty. ``logged_by`` is who logged it. ``how`` is what
     was seen of it beside the figures. Where each side went differently, ``how.left`` and ``how.right`` say so and the
-    figure of the set is the lower.
+    figure of the set is the lower. ``metres`` is the distance covered, with the seconds it took where they were taken.
     """
 
     id: str
@@ -58,16 +60,33 @@ class PerformedSet:
     logged_at: datetime | None = None
     logged_by: TrainerId | None = None
     how: How = NOTHING_SEEN
+    metres: int | None = None
 
     def __post_init__(self) -> None:
         if not 1 <= self.slot.number <= 3 * MAX_SETS:
             raise DomainError(f"A set's number must be 1 to {3 * MAX_SETS}, not {self.slot.number}.")
-        if self.outcome is Outcome.DONE and (self.reps is None) == (self.seconds is None):
-            raise DomainError("A set that was done has either repetitions or seconds.")
+        counted, timed = self.reps is not None, self.seconds is not None or self.metres is not None
+        if self.outcome is Outcome.DONE and counted == timed:
+            raise DomainError("A set that was done has repetitions, or seconds, or a distance and its time.")
         if self.reps is not None and not 0 <= self.reps <= MAX_REPS:
             raise DomainError(f"Repetitions must be 0 to {MAX_REPS}, not {self.reps}.")
-        if self.seconds is not None and not 0 <= self.seconds <= MAX_HOLD_SECONDS:
-            raise DomainError(f"Seconds must be 0 to {MAX_HOLD_SECONDS}, not {self.seconds}.")
+        if self.seconds is not None and not 0 <= self.seconds <= MAX_WORK_SECONDS:
+            raise DomainError(f"Seconds must be 0 to {MAX_WORK_SECONDS}, not {self.seconds}.")
+        if self.metres is not None and not 0 <= self.metres <= MAX_METRES:
+            raise DomainError(f"Metres must be 0 to {MAX_METRES}, not {self.metres}.")
+        if self.how.counted is not None and (self.seconds is None or self.metres is not None):
+            raise DomainError("Repetitions are counted beside the seconds of work by the clock.")
         self.how.check(self.reps if self.reps is not None else self.seconds)
         if self.reserve is not None and not 0 <= self.reserve <= MAX_RESERVE:
             raise DomainError(f"Reps left must be 0 to {MAX_RESERVE}, not {self.reserve}.")
+
+    @property
+    def amount(self) -> str:
+        """What was done, in words: ``8 reps``, ``40 s, 14 reps``, ``3 km in 18:30``."""
+        if self.reps is not None:
+            return f"{self.reps} reps"
+        if self.metres is not None:
+            took = f" in {write_time(self.seconds)}" if self.seconds else ""
+            return f"{distance_words(self.metres)}{took}"
+        counted = f", {self.how.counted} reps" if self.how.counted is not None else ""
+        return f"{duration_words(self.seconds or 0)}{counted}"

@@ -39,8 +39,11 @@ def standing_rows(rows: Iterable[PerformedSet]) -> dict[SetPosition, EffectiveSe
 
 def _without(beside: tuple[PerformedSet, ...], row: PerformedSet) -> tuple[PerformedSet, ...]:
     """A correction that says the same as a row beside it settles that difference."""
-    same = (row.outcome, row.reps, row.seconds, row.load, row.reserve, row.how)
-    return tuple(b for b in beside if (b.outcome, b.reps, b.seconds, b.load, b.reserve, b.how) != same)
+
+    def figures(one: PerformedSet) -> tuple[object, ...]:
+        return (one.outcome, one.reps, one.seconds, one.metres, one.load, one.reserve, one.how)
+
+    return tuple(b for b in beside if figures(b) != figures(row))
 
 
 def done_sets(rows: Iterable[PerformedSet]) -> tuple[PerformedSet, ...]:

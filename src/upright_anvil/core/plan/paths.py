@@ -15,7 +15,7 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import WeekKind
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_REPS, MAX_RESERVE, MAX_SETS
+from upright_anvil.core.prescription.bounds import MAX_REPS, MAX_RESERVE, MAX_SETS, MAX_WORK_SECONDS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Varied
@@ -155,7 +155,7 @@ def _rep(reps: int) -> int:
 def _longer(start: Prescription, more: int) -> Prescription:
     match start.target:
         case Seconds(seconds=seconds) as held if start.scheme is None:
-            return replace(start, target=held.moved_to(min(max(seconds + more, 1), MAX_HOLD_SECONDS)))
+            return replace(start, target=held.moved_to(min(max(seconds + more, 1), MAX_WORK_SECONDS)))
         case Distance(metres=metres) if start.scheme is None:
             return replace(start, target=Distance(max(metres + more, 1)))
         case _:

@@ -5,14 +5,16 @@ from upright_anvil.core.loads.load import Load
 
 MAX_SETS = 20
 MAX_REPS = 100
-MAX_HOLD_SECONDS = 3600
+MAX_WORK_SECONDS = 6 * 3600
+"""The longest work by the clock or over a distance: a day out."""
+MAX_COUNTED = 999
+"""Repetitions counted within work by the clock: skips of a rope, steps of a march."""
 MAX_METRES = 50_000
 MAX_REST_SECONDS = 1800
 MAX_RESERVE = 10
 MAX_PHASE_SECONDS = 60
 MAX_PER_CENT = 120
 MAX_DENSITY_SECONDS = 3600
-MAX_WITHIN_SECONDS = 6 * 3600
 MAX_ALTERNATIVES = 4
 
 

@@ -10,7 +10,7 @@ from upright_anvil.core.prescription.bounds import (
     MAX_ALTERNATIVES,
     MAX_REPS,
     MAX_RESERVE,
-    MAX_WITHIN_SECONDS,
+    MAX_WORK_SECONDS,
     check_load,
     check_reserve,
     check_rest,
@@ -20,7 +20,7 @@ from upright_anvil.core.prescription.bounds import (
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, LoadTarget
 from upright_anvil.core.prescription.schemes import Density, Scheme, Varied
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
-from upright_anvil.core.prescription.targets import Distance, Most, Reps, Target, amount_of
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, amount_of
 from upright_anvil.core.prescription.tempo import Tempo
 
 MAX_ACTIVITY = 40
@@ -40,6 +40,13 @@ class SideRule(StrEnum):
     def leads(self) -> bool:
         """Whether both sides are worked."""
         return self not in (SideRule.LEFT_ONLY, SideRule.RIGHT_ONLY, SideRule.ALTERNATING)
+
+
+class TimedAs(StrEnum):
+    """What work by the clock is, where the kind of exercise does not say it: held still, or repetitions in the time."""
+
+    HELD = "hold"
+    COUNTED = "for reps"
 
 
 class Span(StrEnum):
@@ -69,7 +76,8 @@ class Prescription:
     ``scheme`` says how the sets relate where they are not all alike; ``ramp`` that they only lead up to the work.
     ``activity`` is what the client does in the rest, ``others`` what to do with other loads. ``sets`` and ``rest`` are
     the upper ends where a range was written; ``fewest`` and ``rest_from`` its lower ends. ``span`` is how much of the
-    way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance.
+    way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance,
+    ``timed_as`` what work by the clock is where the trainer says so.
     """
 
     sets: int
@@ -90,6 +98,7 @@ class Prescription:
     span: Span | None = None
     partials: int = 0
     within: int | None = None
+    timed_as: TimedAs | None = None
     plans: tuple[SetPlan, ...] = field(init=False, compare=False, repr=False)
     """Every set in order."""
 
@@ -124,9 +133,11 @@ class Prescription:
             object.__setattr__(self, "span", None)
             object.__setattr__(self, "partials", 0)
         if self.within is not None:
-            within("The time for a distance", self.within, 1, MAX_WITHIN_SECONDS, " s")
+            within("The time for a distance", self.within, 1, MAX_WORK_SECONDS, " s")
             if not isinstance(self.target, Distance):
                 object.__setattr__(self, "within", None)
+        if not isinstance(self.target, Seconds):
+            object.__setattr__(self, "timed_as", None)
         if not 0 <= self.partials <= MAX_REPS:
             raise DomainError(f"Partial repetitions must be 1 to {MAX_REPS}, not {self.partials}.")
 

@@ -6,11 +6,14 @@ from typing import Literal
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import plain
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES, MAX_REPS, within
+from upright_anvil.core.prescription.bounds import MAX_METRES, MAX_REPS, MAX_WORK_SECONDS, within
 
 METRES_PER_KILOMETRE = 1000
 TENTH = 100
 """Metres: from a kilometre on, whole tenths of one are written as kilometres."""
+MINUTE = 60
+LONG = 600
+"""Seconds from which on whole minutes are written as minutes. House rule."""
 ASSUMED_MOST = 12
 """Repetitions reckoned with where as many as possible are asked for without a cap. House rule."""
 
@@ -55,14 +58,14 @@ class Most:
 
 @dataclass(frozen=True, slots=True)
 class Seconds:
-    """A hold or timed target, seconds, 1 to 3600; a range has its lower end in ``low``, 0 for as long as possible."""
+    """A hold or timed target, seconds, 1 to 21,600; a range has its lower end in ``low``, 0 for as long as possible."""
 
     seconds: int
     kind: Literal["seconds"] = "seconds"
     low: int | None = None
 
     def __post_init__(self) -> None:
-        within("A hold", self.seconds, 1, MAX_HOLD_SECONDS, " s")
+        within("Work by the clock", self.seconds, 1, MAX_WORK_SECONDS, " s")
         if self.low is not None and not 0 <= self.low < self.seconds:
             raise DomainError(f"A range climbs: write {self.seconds}-{self.low} s, not {self.low}-{self.seconds} s.")
 
@@ -79,9 +82,12 @@ class Seconds:
         return self.seconds if self.low is None else max(self.low, 1)
 
     def __str__(self) -> str:
+        long = _in_minutes(self.seconds) and not (self.low or 0) % MINUTE
+        one, unit = (MINUTE, "min") if long else (1, "s")
+        high = f"{self.seconds // one} {unit}"
         if self.low is None:
-            return f"{self.seconds} s"
-        return f"{self.low}-{self.seconds} s" if self.low else f"max to {self.seconds} s"
+            return high
+        return f"{self.low // one}-{high}" if self.low else f"max to {high}"
 
 
 @dataclass(frozen=True, slots=True)
@@ -95,8 +101,30 @@ class Distance:
         within("A distance", self.metres, 1, MAX_METRES, " m")
 
     def __str__(self) -> str:
-        kilometres = Decimal(self.metres) / METRES_PER_KILOMETRE
-        return f"{plain(kilometres)} km" if kilometres >= 1 and self.metres % TENTH == 0 else f"{self.metres} m"
+        return distance_words(self.metres)
+
+
+def _in_minutes(seconds: int) -> bool:
+    return seconds >= LONG and not seconds % MINUTE
+
+
+def duration_words(seconds: int) -> str:
+    """Say a time that was worked: ``40 s``; from ten minutes on ``25 min`` or ``25:30``."""
+    if seconds < LONG:
+        return f"{seconds} s"
+    return f"{seconds // MINUTE} min" if _in_minutes(seconds) else f"{seconds // MINUTE}:{seconds % MINUTE:02d} min"
+
+
+def distance_words(metres: int) -> str:
+    """Say a distance: ``400 m``, ``2.5 km``; from a kilometre on, whole tenths of one are kilometres."""
+    kilometres = Decimal(metres) / METRES_PER_KILOMETRE
+    return f"{plain(kilometres)} km" if kilometres >= 1 and metres % TENTH == 0 else f"{metres} m"
+
+
+def pace_words(metres: int, seconds: int) -> str:
+    """Say the pace of a distance: ``6:00 min a km``; ``metres`` are more than 0."""
+    each = round(seconds * METRES_PER_KILOMETRE / metres)
+    return f"{each // MINUTE}:{each % MINUTE:02d} min a km"
 
 
 Target = Reps | Most | Seconds | Distance

@@ -11,9 +11,13 @@ from typing import Final
 
 from upright_anvil.core.constants import CIRCUIT_REST_AFTER
 from upright_anvil.core.ids import LineId
+from upright_anvil.core.ledger.how import SetEnd
+from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.prescription.bounds import MAX_SETS
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Checkpoints
 from upright_anvil.core.prescription.targets import Seconds
+from upright_anvil.core.prescription.text.shorthand import write_time
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of, sentences, showing, within_reserve
 from upright_anvil.core.progression.kinds import WorkKind
@@ -21,6 +25,7 @@ from upright_anvil.core.progression.limits import never_up
 from upright_anvil.core.progression.limits.bounds import same_again
 from upright_anvil.core.progression.model import Confidence, Lever, ProgressionContext, Proposal, StationChange
 from upright_anvil.core.progression.policies.density import mark_passed, next_mark
+from upright_anvil.core.progression.policies.rounds import rounds_done, rounds_words
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 
 ID: Final = "circuit"
@@ -49,17 +54,21 @@ class Station:
         return self.context.exercise.name
 
 
-def circuit_proposal(stations: Sequence[Station], rest_after: int | None, *, round_fits: bool = True) -> Proposal:
+def circuit_proposal(
+    stations: Sequence[Station], rest_after: int | None, *, round_fits: bool = True, in_time: int | None = None
+) -> Proposal:
     """Answer the one proposal of a circuit, told on its first station.
 
     ``rest_after`` is the rest after a round, seconds (None: the house figure); ``round_fits`` whether the day has the
-    minutes for a round more. Stations that get ready or wind down stay as they are; one at the least does not. House
-    rule.
+    minutes for a round more, ``in_time`` the seconds there are for most rounds. Stations that get ready or wind down
+    stay as they are; one at the least does not. House rule.
     """
     working = [s for s in stations if s.context.kind is not WorkKind.PREPARATION]
     stopped = _stopped(working) or _gap(working)
     if stopped is not None:
         return stopped
+    if in_time is not None:
+        return _most_rounds(working, in_time)
     marks = _marks(working)
     if marks is not None:
         return marks
@@ -73,7 +82,9 @@ def circuit_proposal(stations: Sequence[Station], rest_after: int | None, *, rou
     rest = CIRCUIT_REST_AFTER if rest_after is None else rest_after
     more = _round_more(working) if alike and rounds < MOST_ROUNDS else None
     if more is not None and round_fits:
-        said = f"All {rounds} rounds were done in full: one round more, {rounds + 1}."
+        beyond = min(len(s.context.today.sets) for s in working) - rounds
+        done = f"All {rounds} rounds and {beyond} more were done" if beyond > 0 else f"All {rounds} rounds were done"
+        said = f"{done} in full: one round more, {rounds + 1}."
         return _told(working, Lever.ROUNDS, said, more)
     if rest - REST_STEP >= LEAST_REST and rounds > 1:
         said = f"All {rounds} rounds were done in full: {rest - REST_STEP} s after a round instead of {rest} s."
@@ -106,6 +117,26 @@ def _gap(stations: Sequence[Station]) -> Proposal | None:
     return _told(
         stations, Lever.HOLD, f"{days} days without it: the same circuit at the most, easy, to find the way back."
     )
+
+
+def _most_rounds(stations: Sequence[Station], seconds: int) -> Proposal:
+    """The whole rounds that every station finished, and one more to aim for in the same time."""
+    each = [rounds_done(s.context.today.sets) for s in stations]
+    whole, begun = min(rounds for rounds, _ in each), sum(reps for _, reps in each)
+    # Stations that had one round more when the time was over count with all their repetitions.
+    begun += sum(_reps_beyond(s.context.today.sets, whole) for s in stations)
+    done = f"{rounds_words(whole, begun)} in {write_time(seconds)}"
+    aimed = max(len(s.asked.plans) for s in stations)
+    if whole < aimed or whole + 1 > MAX_SETS:
+        return _told(stations, Lever.HOLD, f"{done}, {aimed} were the aim: the same again.")
+    more = {s.line: replace(lesser_of(s.context), sets=whole + 1) for s in stations if s.asked.scheme is None}
+    said = f"{done}: aim for {whole + 1} in the same time, or take a heavier load at one station."
+    return _told(stations, Lever.ROUNDS, said, more)
+
+
+def _reps_beyond(rows: Sequence[PerformedSet], rounds: int) -> int:
+    whole = [row for row in rows if row.how.ended is not SetEnd.TIME]
+    return sum(row.reps or 0 for row in whole[rounds:])
 
 
 def _marks(stations: Sequence[Station]) -> Proposal | None:

@@ -13,15 +13,18 @@ from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, 
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Drops, Varied
-from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, reps_of
+from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, distance_words, reps_of
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.model import Confidence, Exposure, ProgressionContext
 from upright_anvil.core.same import Same
 
+MEASURED_TO = 50
+"""A distance that falls short by less than this part of it was covered: watches and tracks differ so much."""
+
 
 @dataclass(frozen=True, slots=True)
 class ShownSet:
-    """One set: what was reached (reps or seconds), with which load, what was asked for that load, what was left."""
+    """One set: what was reached (reps, seconds or metres), the load, what was asked for that load, what was left."""
 
     amount: int
     load: LoadTarget | None
@@ -30,8 +33,9 @@ class ShownSet:
 
     @property
     def bottom(self) -> int:
-        """The least that was asked for the load used; a distance is logged by the seconds it took, so any is done."""
-        return 1 if isinstance(self.asked, Distance) else lowest(self.asked)
+        """The least that was asked for the load used; a distance is measured to a fiftieth. House rule."""
+        least = lowest(self.asked)
+        return least - least // MEASURED_TO if isinstance(self.asked, Distance) else least
 
     @property
     def top(self) -> int:
@@ -115,15 +119,19 @@ def _showing(of: Same[Exposure]) -> Showing:
     used = min((load for load in loads if load is not None), key=_heft, default=None)
     if isinstance(exposure.prescription.load, BodyweightLoad):
         used = _as_bodyweight(used if len([x for x in loads if x is not None]) == len(sets) else None)
+    asked = [_asked(exposure.prescription, number, load) for number, load in enumerate(loads)]
     shown = tuple(
-        ShownSet(_amount(row), load, _asked(exposure.prescription, number, load), row.reserve)
-        for number, (row, load) in enumerate(zip(sets, loads, strict=True))
+        ShownSet(_amount(row, target), load, target, row.reserve)
+        for row, load, target in zip(sets, loads, asked, strict=True)
     )
     return Showing(shown, used, exposure.prescription.needed)
 
 
-def _amount(row: PerformedSet) -> int:
-    return (row.reps if row.reps is not None else row.seconds) or 0
+def _amount(row: PerformedSet, asked: Target) -> int:
+    """Repetitions, metres or seconds; a distance logged by its seconds alone was covered."""
+    if isinstance(asked, Distance) and row.metres is None:
+        return asked.metres if row.seconds else 0
+    return next((one for one in (row.reps, row.metres, row.seconds) if one is not None), 0)
 
 
 def _asked(prescription: Prescription, number: int, load: LoadTarget | None) -> Target:
@@ -246,14 +254,16 @@ def sentences(exposure: Exposure, shown: Showing) -> tuple[str, ...]:
     p = exposure.prescription
     if not shown.sets:
         return ("No set was done.",)
-    unit = "s" if all(row.reps is None for row in exposure.sets) else "reps"
+    unit = _unit(exposure)
     if shown.uneven:
-        done = ", ".join(f"{one.amount} at {_load_words(one.load)}" for one in shown.sets)
+        done = ", ".join(
+            f"{_said(row, one)} at {_load_words(one.load)}" for row, one in zip(exposure.sets, shown.sets, strict=True)
+        )
         at = ""
     else:
-        done = ", ".join(str(amount) for amount in shown.amounts)
+        done = ", ".join(_said(row, one) for row, one in zip(exposure.sets, shown.sets, strict=True))
         at = f" at {shown.load}" if shown.load is not None else ""
-    found = [f"Asked {_asked_words(p)}; done {done} {unit}{at}."]
+    found = [f"Asked {_asked_words(p)}; done {done}{unit}{at}."]
     said = [r for r in shown.reserves if r is not None]
     if said:
         asked = "" if p.left is None else f"; {p.left} asked"
@@ -263,6 +273,21 @@ def sentences(exposure: Exposure, shown: Showing) -> tuple[str, ...]:
     if is_slow(p.tempo):
         found.append(f"Slow work was asked ({p.tempo}): it shows at least so much strength.")
     return tuple(found)
+
+
+def _unit(exposure: Exposure) -> str:
+    """The unit said once behind the figures; a distance says its own, and so does time with repetitions counted."""
+    if any(row.metres is not None or row.how.counted is not None for row in exposure.sets):
+        return ""
+    if isinstance(exposure.prescription.target, Distance):
+        return ""
+    return " s" if all(row.reps is None for row in exposure.sets) else " reps"
+
+
+def _said(row: PerformedSet, one: ShownSet) -> str:
+    if row.metres is not None or row.how.counted is not None:
+        return row.amount
+    return distance_words(one.amount) if isinstance(one.asked, Distance) else str(one.amount)
 
 
 def _load_words(load: LoadTarget | None) -> str:

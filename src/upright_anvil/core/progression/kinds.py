@@ -9,7 +9,7 @@ from enum import StrEnum
 from typing import Final
 
 from upright_anvil.core.exercises import Exercise, ExerciseKind
-from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.model import Prescription, TimedAs
 from upright_anvil.core.prescription.schemes import Density
 from upright_anvil.core.prescription.targets import Distance, Seconds
 
@@ -45,8 +45,13 @@ def kind_of(exercise: Exercise, asked: Prescription, *, preparing: bool = False)
     if isinstance(asked.target, Distance) or exercise.kind is ExerciseKind.CARDIO:
         return WorkKind.DISTANCE
     if isinstance(asked.target, Seconds):
-        return WorkKind.HOLD if exercise.kind in _HELD else WorkKind.TIMED
+        return WorkKind.HOLD if is_held(exercise, asked) else WorkKind.TIMED
     return WorkKind.LIFT
+
+
+def is_held(exercise: Exercise, asked: Prescription) -> bool:
+    """Answer whether work by the clock is held, by the line's own word or the kind of exercise. House rule."""
+    return exercise.kind in _HELD if asked.timed_as is None else asked.timed_as is TimedAs.HELD
 
 
 def explosive(exercise: Exercise) -> bool:

@@ -16,7 +16,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Rounding
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS, MAX_METRES, MAX_REPS, MAX_RESERVE, MAX_SETS
+from upright_anvil.core.prescription.bounds import MAX_METRES, MAX_REPS, MAX_RESERVE, MAX_SETS, MAX_WORK_SECONDS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target
@@ -101,7 +101,7 @@ def _target(said: Target, decided: Target, says: Target) -> Target:
             low = _between(decided.low + says.low - said.low, 1, MAX_REPS)
             return Reps(low, _between(decided.high + says.high - said.high, low, MAX_REPS))
         case Seconds(), Seconds(), Seconds():
-            return decided.moved_to(_between(decided.seconds + says.seconds - said.seconds, 1, MAX_HOLD_SECONDS))
+            return decided.moved_to(_between(decided.seconds + says.seconds - said.seconds, 1, MAX_WORK_SECONDS))
         case Distance(), Distance(), Distance():
             return Distance(_between(decided.metres + says.metres - said.metres, 1, MAX_METRES))
         case _:

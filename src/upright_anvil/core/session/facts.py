@@ -6,6 +6,7 @@ from enum import StrEnum
 
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.targets import distance_words, duration_words
 
 MOST_FACTS = 5
 EVEN_FROM = 3
@@ -79,12 +80,17 @@ def _heavier(work: Work, today: Sequence[PerformedSet]) -> Fact | None:
 
 
 def _more(work: Work, today: Sequence[PerformedSet]) -> Fact | None:
-    for row in sorted(today, key=lambda r: -(r.seconds or r.reps or 0)):
+    for row in sorted(today, key=lambda r: -(r.metres or r.seconds or r.reps or 0)):
         alike = [b for b in work.before if _same(b.load, row.load) and b.assisted is row.assisted]
-        if row.seconds is not None:
+        if row.metres:
+            then = max((b.metres or 0 for b in work.before), default=0)
+            if then and row.metres > then:
+                text = f"Furthest {work.exercise} so far: {row.amount}, before {distance_words(then)}."
+                return Fact(FactKind.LONGEST, work.exercise, text)
+        elif row.seconds is not None:
             then = max((b.seconds or 0 for b in alike), default=0)
             if then and row.seconds > then:
-                text = f"Longest {work.exercise} so far: {row.seconds} s, before {then} s."
+                text = f"Longest {work.exercise} so far: {duration_words(row.seconds)}, before {duration_words(then)}."
                 return Fact(FactKind.LONGEST, work.exercise, text)
         else:
             then = max((b.reps or 0 for b in alike), default=0)
@@ -101,7 +107,7 @@ def _most_even(work: Sequence[Work]) -> Fact | None:
         for one in work
         if len(one.today) >= EVEN_FROM
         and all(row.how.clean_enough for row in one.today)
-        and len({(row.reps, row.seconds, row.load, row.assisted) for row in one.today}) == 1
+        and len({(row.reps, row.seconds, row.metres, row.load, row.assisted) for row in one.today}) == 1
     ]
     if not even:
         return None
@@ -114,10 +120,9 @@ def _most_even(work: Sequence[Work]) -> Fact | None:
 
 
 def _set(row: PerformedSet) -> str:
-    amount = f"{row.reps} reps" if row.reps is not None else f"{row.seconds} s"
     if row.load is None:
-        return amount
-    return f"{amount} with {row.load} {'of help' if row.assisted else ''}".strip()
+        return row.amount
+    return f"{row.amount} with {row.load} {'of help' if row.assisted else ''}".strip()
 
 
 def _kg(row: PerformedSet) -> float:

@@ -20,6 +20,7 @@ class Sort(StrEnum):
     DROP = "drop"
     ADD = "add"
     MOVE = "move"
+    ROUND = "round"
 
 
 @dataclass(frozen=True, slots=True)

@@ -49,8 +49,7 @@ def one_set(plan: SetPlan, prescription: Prescription, exercise: Exercise) -> in
         each = prescription.tempo.rep_seconds if prescription.tempo else exercise.rep_seconds
         one_side = reps * each
     elif isinstance(plan.target, Distance):
-        pace = RUNNING_PACE if exercise.kind is ExerciseKind.CARDIO else WALKING_PACE
-        one_side = round(plan.target.metres / pace)
+        one_side = round(plan.target.metres / pace_of(exercise))
     else:
         one_side = amount_of(plan.target)
     if prescription.within is not None:
@@ -63,13 +62,25 @@ def one_set(plan: SetPlan, prescription: Prescription, exercise: Exercise) -> in
     return 2 * one_side + CHANGE_SIDES_SECONDS if prescription.each_side else one_side
 
 
-def performed_seconds(reps: int | None, seconds: int | None, asked: Prescription | None, exercise: Exercise) -> float:
-    """Answer the seconds a performed set took: its own, or its reps at the tempo asked, both sides. House rule."""
+def performed_seconds(
+    reps: int | None, seconds: int | None, asked: Prescription | None, exercise: Exercise, metres: int | None = None
+) -> float:
+    """Answer the seconds a performed set took: its own, or its reps at the tempo asked, both sides. House rule.
+
+    A distance that nobody timed is reckoned at the pace of its kind.
+    """
     if seconds is not None:
         return float(seconds)
+    if metres is not None:
+        return metres / pace_of(exercise)
     each = asked.tempo.rep_seconds if asked is not None and asked.tempo else exercise.rep_seconds
     one_side = float((reps or 0) * each)
     return 2 * one_side + CHANGE_SIDES_SECONDS if asked is not None and asked.each_side else one_side
+
+
+def pace_of(exercise: Exercise) -> float:
+    """Answer the metres a second that a distance is reckoned at: a runner's for endurance work, else a walk's."""
+    return RUNNING_PACE if exercise.kind is ExerciseKind.CARDIO else WALKING_PACE
 
 
 def set_seconds(prescription: Prescription, exercise: Exercise) -> int:

@@ -63,8 +63,10 @@ def hard_sets(line: PlannedLine) -> int:
 
 def is_hard(row: PerformedSet, exercise: Exercise) -> bool:
     """Answer whether a performed set was a hard one, by the same measure. House rule."""
-    if row.outcome is not Outcome.DONE or not (row.reps or row.seconds):
+    if row.outcome is not Outcome.DONE or not (row.reps or row.seconds or row.metres):
         return False
+    if row.metres:
+        return _is_hard(exercise, Distance(row.metres), row.reserve)
     target = Reps(row.reps, row.reps) if row.reps else Seconds(row.seconds or 1)
     return _is_hard(exercise, target, row.reserve)
 

@@ -106,5 +106,5 @@ def _last(kept: Sequence[ledger.KeptSet], dates: dict[SessionId, date]) -> LastN
     if not sets:
         return None
     load = f" with {sets[0].load}" if sets[0].load else ""
-    said = ", ".join(str(row.reps if row.reps is not None else f"{row.seconds} s") for row in sets)
+    said = ", ".join(str(row.reps) if row.reps is not None else row.amount for row in sets)
     return LastNumbers(latest[0], sets[0].planned, f"{said}{load}")

@@ -4,10 +4,12 @@ It has no minutes: what was not timed says nothing of a client's pace.
 """
 
 from collections.abc import Mapping, Sequence
+from dataclasses import replace
 from datetime import date, datetime, time
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ledger.how import How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.session.on_paper import PaperSet, read_paper
 from upright_anvil.services.floor.line import FloorLine
@@ -94,9 +96,7 @@ def _as_written(line: FloorLine, written: tuple[PaperSet, ...]) -> tuple[FloorSe
     """The paper's sets; the load that was planned holds where none is said."""
     planned = [one.aim.load for one in line.sets]
     return tuple(
-        PaperSet(
-            one.reps, one.seconds, one.load or (planned[min(place, len(planned) - 1)] if planned else None), one.left
-        )
+        replace(one, load=one.load or (planned[min(place, len(planned) - 1)] if planned else None))
         for place, one in enumerate(written)
     )
 
@@ -107,10 +107,10 @@ def _row(row_id: str, line: FloorLine, number: int, said: FloorSet | PaperSet) -
         assisted = bool(line.sets and line.sets[0].aim.assisted and said.load == line.sets[0].aim.load)
         return PerformedSet(
             row_id, slot, line.exercise_id, Outcome.DONE, said.reps, said.seconds, said.load, assisted, said.left,
-            line.planned,
+            line.planned, how=How(counted=said.counted), metres=said.metres,
         )  # fmt: skip
     aim = said.aim
     return PerformedSet(
         row_id, slot, line.exercise_id, Outcome.DONE, aim.reps, aim.seconds, aim.load, aim.assisted, aim.reserve,
-        line.planned,
+        line.planned, metres=aim.metres,
     )  # fmt: skip

@@ -64,4 +64,4 @@ def of_exercise(
 
 def _worth(row: PerformedSet, profile: ClientProfile) -> tuple[float, int]:
     estimate = set_estimate(row, profile.exercises.get(row.exercise), profile.body_kg)
-    return (float(estimate or 0), row.seconds or row.reps or 0)
+    return (float(estimate or 0), row.metres or row.seconds or row.reps or 0)

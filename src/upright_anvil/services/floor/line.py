@@ -16,11 +16,12 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import bars_for
 from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.document import Day, Group, Line
+from upright_anvil.core.plan.document import Day, Group, Line, Section
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import load_caution
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
+from upright_anvil.core.progression.kinds import WorkKind, kind_of
 from upright_anvil.core.session.ramp_up import RampUp
 from upright_anvil.core.timing.groups import rest_inside
 from upright_anvil.services.floor.last_time import Best, PreviousPerformance
@@ -35,7 +36,8 @@ CUES = 3
 class FloorLine:
     """One exercise of the session; ``loads`` are those that can be made here, lightest first.
 
-    ``bodyweight`` says that loads are added to body weight, ``together`` with what it is done round by round,
+    ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
+    ``together`` with what it is done round by round,
     ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
     ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
     """
@@ -56,6 +58,7 @@ class FloorLine:
     rest: int
     each_side: bool
     bodyweight: bool
+    counts: bool
     sets: tuple[FloorSet, ...]
     ramp_up: tuple[FloorSet, ...]
     ramp_why: str
@@ -113,6 +116,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         rest=asked.rest if asked and asked.rest is not None else DEFAULT_REST_SECONDS,
         each_side=bool(asked and asked.each_side),
         bodyweight=exercise.implement_at(profile.inventory) is ImplementKind.BODYWEIGHT,
+        counts=_counts(exercise, around, asked),
         sets=sets,
         ramp_up=ramps,
         ramp_why=around.ramp.why,
@@ -123,6 +127,11 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         notes=around.notes,
         beside_plan=around.group is None,
     )
+
+
+def _counts(exercise: Exercise, around: Around, asked: Prescription | None) -> bool:
+    preparing = around.group is not None and around.group.section in (Section.WARM_UP, Section.COOL_DOWN)
+    return asked is not None and kind_of(exercise, asked, preparing=preparing) is WorkKind.TIMED
 
 
 def _sets(

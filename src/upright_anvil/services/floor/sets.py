@@ -19,7 +19,7 @@ from upright_anvil.core.plan.resolving import resolved
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
-from upright_anvil.core.prescription.targets import Reps, Seconds, Target, amount_of
+from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target, amount_of
 from upright_anvil.core.session.ramp_up import RampSet
 from upright_anvil.core.session.sides import sides_of
 from upright_anvil.core.strength.plausible import doubt
@@ -41,6 +41,7 @@ class LoggedSet:
     how: How
     bar: Bar | None
     logged_at: datetime | None
+    metres: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -98,8 +99,14 @@ def working_set(number: int, shown: LineShown, standing: EffectiveSet | None) ->
     one = plans[number - 1] if number <= len(plans) else None
     before = shown.last[min(number, len(shown.last)) - 1] if shown.last else None
     found = resolved(one.load, shown.exercise, profile) if one else None
+    same = before and one and isinstance(one.target, Distance) and before.metres == one.target.metres
     aim = aim_for(
-        asked, before.reps if before else None, before.load if before else None, one, found.load if found else None
+        asked,
+        before.reps if before else None,
+        before.load if before else None,
+        one,
+        found.load if found else None,
+        before.seconds if before and same else None,
     )
     shown_set = _floor_set(number, shown, standing, _outline(number, shown, one, standing), aim)
     return replace(shown_set, ranges=_ranges(asked, one, aim))
@@ -156,6 +163,7 @@ def logged_set(row: PerformedSet, profile: ClientProfile) -> LoggedSet:
         row.how,
         done_bar(row, exercise, profile.athlete(exercise.id)) if done else None,
         row.logged_at,
+        row.metres,
     )
 
 

@@ -130,7 +130,7 @@ def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], profile
 
 
 def _shows(row: BriefSet) -> bool:
-    return row.pain is None and row.quality != Quality.BROKE_DOWN and row.ended != SetEnd.PAIN
+    return row.pain is None and row.quality != Quality.BROKE_DOWN and row.ended not in (SetEnd.PAIN, SetEnd.TIME)
 
 
 def _moved(

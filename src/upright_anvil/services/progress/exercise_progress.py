@@ -12,6 +12,7 @@ from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
 from upright_anvil.services.profile.client_profile import client_profile, set_estimate
 from upright_anvil.services.profile.strength import group_of
@@ -137,6 +138,8 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, profi
         moved = moved_kg(added_load(best[1]), share, profile.body_kg)
         figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
         formulas = tuple(FormulaEstimate(name, _shown(kg, profile.unit)) for name, kg in figures.items())
+    far = sum(row.metres or 0 for row in done)
+    took = [row.seconds for row in done if row.metres and row.seconds]
     return SessionPoint(
         on=on,
         planned=planned,
@@ -147,6 +150,8 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, profi
         blocks=session_blocks(plan, done, exercise, athlete),
         estimate=best[0] if best else None,
         formulas=formulas,
+        metres=far or None,
+        pace=round(sum(took) * METRES_PER_KILOMETRE / far) if far and len(took) == len(done) else None,
     )
 
 
@@ -155,8 +160,10 @@ def _set(row: PerformedSet, exercise: Exercise, profile: ClientProfile) -> SetPo
     return SetPoint(
         load="" if load is None else str(load),
         label=done_bar(row, exercise, profile.athlete(exercise.id)).label,
+        amount=row.amount,
         reps=row.reps,
         seconds=row.seconds,
+        metres=row.metres,
         moved=_shown(moved_kg(load, exercise.bodyweight_share, profile.body_kg), profile.unit),
         reserve=row.reserve,
         estimate=_shown(set_estimate(row, exercise, profile.body_kg), profile.unit),

@@ -19,12 +19,17 @@ class FormulaEstimate:
 
 @dataclass(frozen=True, slots=True)
 class SetPoint:
-    """A set that was done, in the client's unit; ``moved`` includes body weight where it moves."""
+    """A set that was done, in the client's unit; ``moved`` includes body weight where it moves.
+
+    ``amount`` says what was done in words, ``metres`` how far it went.
+    """
 
     label: str
+    amount: str
     load: str
     reps: int | None
     seconds: int | None
+    metres: int | None
     moved: Decimal | None
     reserve: int | None
     estimate: Decimal | None
@@ -34,7 +39,8 @@ class SetPoint:
 class SessionPoint:
     """One session: planned and done side by side, and its best estimate with every formula's figure.
 
-    Figures of load are in the client's unit, to 0.1.
+    Figures of load are in the client's unit, to 0.1. ``metres`` is what was covered in all, ``pace`` the seconds for a
+    kilometre of it where every set was timed.
     """
 
     on: date
@@ -46,6 +52,8 @@ class SessionPoint:
     blocks: tuple[SetBlock, ...]
     estimate: Decimal | None
     formulas: tuple[FormulaEstimate, ...]
+    metres: int | None = None
+    pace: int | None = None
 
 
 @dataclass(frozen=True, slots=True)

@@ -25,6 +25,7 @@ from upright_anvil.core.progression.schools import School, policy_for
 from upright_anvil.core.session.model import Sort
 from upright_anvil.core.session.swapping import fits
 from upright_anvil.core.timing.estimate import performed_seconds
+from upright_anvil.core.timing.groups import time_cap
 from upright_anvil.services.floor.changes.on_the_day import on_the_day, report_of
 from upright_anvil.services.floor.session import FoundSession
 from upright_anvil.services.log.done import Done
@@ -121,7 +122,7 @@ def rests_of(found: FoundSession, done: Done, profile: ClientProfile) -> dict[Li
 
 def _work(row: PerformedSet, profile: ClientProfile) -> float:
     asked = prescription_or_none(row.planned, profile.unit)
-    return performed_seconds(row.reps, row.seconds, asked, profile.exercise(row.exercise))
+    return performed_seconds(row.reps, row.seconds, asked, profile.exercise(row.exercise), row.metres)
 
 
 def _rung(named: ExerciseId, beside: Iterable[ExerciseId], profile: ClientProfile, *, harder: bool) -> Exercise | None:
@@ -276,7 +277,8 @@ def proposed_for_circuit(
         stations = [Station(judged.line.id, context_of(found, group, judged, session_rows)) for judged in readable]
         if all(why_none(station.context) for station in stations):
             return dict.fromkeys(others, (None, why_none(stations[0].context)))
-        one = circuit_proposal(stations, _rest_after(program, group), round_fits=round_fits)
+        in_time = time_cap(group) if group.kind is GroupKind.MOST_ROUNDS else None
+        one = circuit_proposal(stations, _rest_after(program, group), round_fits=round_fits, in_time=in_time)
     except DomainError as refused:
         return dict.fromkeys(others, (None, f"This circuit could not be judged: {refused}"))
     first = next(s.line for s in stations if s.line not in {change.line for change in one.stations})

@@ -63,6 +63,8 @@ class PerformedSetRow(Owned, Table):
     checkpoints: Mapped[int | None]
     source: Mapped[str]
     confirmed: Mapped[bool]
+    counted: Mapped[int | None]
+    metres: Mapped[int | None]
     replaces: Mapped[str | None]
     logged_at: Mapped[datetime]
     logged_by: Mapped[TrainerId | None]

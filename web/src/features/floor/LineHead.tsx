@@ -6,7 +6,7 @@ import { SetBlocks } from "../../ui/SetBlocks";
 import { useRoom } from "../../ui/useRoom";
 import { topicName } from "../health/names";
 import type { FloorSet, ShownLine } from "./floorState";
-import { sameLoad } from "./pad/said";
+import { amountWords, sameLoad } from "./pad/said";
 import { JointButton, JointCaution } from "../health/JointCaution";
 
 /** The exercise: its plan, its cues, its sets to tap, and what was done last time. */
@@ -157,7 +157,7 @@ function below(line: ShownLine, set: FloorSet): string {
   if (logged.outcome === "skipped") return "skipped";
   const { left, right } = logged.how;
   const sides = left != null && right != null && left !== right ? `${left}|${right}` : null;
-  const amount = sides ?? logged.reps ?? `${logged.seconds ?? 0} s`;
+  const amount = sides ?? logged.reps ?? amountWords(logged);
   const sign = line.bodyweight ? (logged.assisted ? "−" : "+") : "";
   // The load is said where it is not the planned one; the block shows the rest.
   const other = !sameLoad(logged.load, set.aim.load);
@@ -212,7 +212,7 @@ function LastTime({
         <p>
           Last time, {shortDate(last.on)}:{" "}
           <span className="font-medium text-ink">
-            {last.sets.map((row) => row.reps ?? `${row.seconds ?? 0} s`).join(", ")}
+            {last.sets.map((row) => row.reps ?? amountWords(row)).join(", ")}
             {last.sets[0]?.load && ` at ${last.sets[0].load.value} ${last.sets[0].load.unit}`}
           </span>
           {last.sets.some((row) => row.reserve !== null) &&

@@ -3,6 +3,7 @@ import { countdown } from "../../ui/format";
 import { ClockPanel, ClockStart } from "./clock/ClockPanel";
 import { left } from "./clock/player";
 import { wakeSound } from "./clock/sound";
+import { UnfinishedRound } from "./clock/UnfinishedRound";
 import type { SessionClock } from "./clock/useSessionClock";
 import { DeviceBar } from "./DeviceBar";
 import { nextSpot, restAfter, type FloorSet, type ShownFloor, type ShownLine, type Spot } from "./floorState";
@@ -134,7 +135,9 @@ export function SetArea({
           void data.logSet({ line, spot: at, set: doubted, outcome: "done", said });
         }}
       />
-      {onClock ? (
+      {clock.over ? (
+        <UnfinishedRound shown={shown} session={clock} over={clock.over} />
+      ) : onClock ? (
         <ClockPanel shown={shown} session={clock} />
       ) : timeline && open && !running ? (
         <ClockStart

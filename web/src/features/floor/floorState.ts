@@ -1,6 +1,7 @@
 // The floor's state without the framework: the server's view with what still waits in the browser laid over it.
 import type { LineId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
+import { amountWords } from "./pad/said";
 import type { Kept } from "../../outbox/outbox";
 
 export type FloorView = Schemas["FloorView"];
@@ -81,6 +82,7 @@ function withSet(sets: FloorSet[], row: AskedSet): FloorSet[] {
     aim: {
       reps: row.reps ?? null,
       seconds: row.seconds ?? null,
+      metres: row.metres ?? null,
       load: row.load ? asLoad(row.load) : null,
       assisted: row.assisted,
     },
@@ -106,13 +108,13 @@ const asLoad = (load: NonNullable<AskedSet["load"]>): Schemas["Load"] => ({
 
 function asLogged(row: AskedSet, set: FloorSet): Schemas["LoggedSet"] {
   const width = row.reps ?? set.planned?.width ?? 8;
-  const amount = row.reps != null ? `${row.reps} reps` : `${row.seconds ?? 0} s`;
+  const figures = { reps: row.reps ?? null, seconds: row.seconds ?? null, metres: row.metres ?? null };
+  const amount = amountWords({ ...figures, how: { counted: row.how?.counted ?? null } });
   const label = row.load ? `${amount} with ${row.load.value} ${row.load.unit}` : amount;
   return {
     id: row.id,
     outcome: row.outcome,
-    reps: row.reps ?? null,
-    seconds: row.seconds ?? null,
+    ...figures,
     load: row.load ? asLoad(row.load) : null,
     assisted: row.assisted,
     reserve: row.reserve ?? null,

@@ -82,6 +82,7 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
       outcome,
       reps: said?.reps ?? null,
       seconds: said?.seconds ?? null,
+      metres: said?.metres ?? null,
       load: said?.load ?? null,
       assisted: said?.assisted ?? false,
       reserve: said?.reserve ?? null,

@@ -5,10 +5,11 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { type Schemas } from "../../api/client";
-import { shortDate } from "../../ui/format";
+import { countdown, distance, shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { Waiting } from "../../ui/Waiting";
 import { Overview } from "./Overview";
+import { PaceChart } from "./PaceChart";
 import { StrengthChart } from "./StrengthChart";
 
 /** A client's progress as a whole, or one exercise through time: sets done, estimated maximum, planned against done. */
@@ -66,6 +67,7 @@ export function ProgressView() {
               <>
                 {view.strength && <OverTime strength={view.strength} unit={view.unit} />}
                 <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
+                <PaceChart view={view} />
                 {session && <Decided decisions={view.decisions.filter((one) => one.on === session.on)} />}
                 {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}
                 <Tested tests={view.tests} unit={view.unit} />
@@ -143,12 +145,16 @@ function SessionDetail({
           <p className="text-sm">Done {together(session.sets)}</p>
         </div>
         <dl className="flex flex-wrap gap-x-6 gap-y-1">
-          <div>
-            <dt className="text-sm text-soft">Estimated max, house</dt>
-            <dd className="text-xl font-semibold">
-              {session.estimate ? `${session.estimate} ${unit}` : "none"}
-            </dd>
-          </div>
+          {session.metres ? (
+            <Way metres={session.metres} pace={session.pace} />
+          ) : (
+            <div>
+              <dt className="text-sm text-soft">Estimated max, house</dt>
+              <dd className="text-xl font-semibold">
+                {session.estimate ? `${session.estimate} ${unit}` : "none"}
+              </dd>
+            </div>
+          )}
           {session.formulas.map((entry) => (
             <div key={entry.formula}>
               <dt className="text-sm text-soft">{entry.formula}</dt>
@@ -157,13 +163,31 @@ function SessionDetail({
           ))}
         </dl>
       </div>
-      <p className="mt-2 text-sm text-soft">
-        From the best set of the day: repetitions done plus repetitions left, two assumed where nobody said.
-        House is the mean of Epley and Brzycki to 10 repetitions, Epley alone from 15; above 20 there is no
-        estimate.
-        {withBody && " Loads include the body weight that moves."}
-      </p>
+      {!session.metres && (
+        <p className="mt-2 text-sm text-soft">
+          From the best set of the day: repetitions done plus repetitions left, two assumed where nobody said.
+          House is the mean of Epley and Brzycki to 10 repetitions, Epley alone from 15; above 20 there is no
+          estimate.
+          {withBody && " Loads include the body weight that moves."}
+        </p>
+      )}
     </section>
+  );
+}
+
+/** How far and how fast. */
+function Way({ metres, pace }: { metres: number; pace: number | null | undefined }) {
+  return (
+    <>
+      <div>
+        <dt className="text-sm text-soft">Covered</dt>
+        <dd className="text-xl font-semibold">{distance(metres)}</dd>
+      </div>
+      <div>
+        <dt className="text-sm text-soft">Pace, min a km</dt>
+        <dd className="text-xl font-semibold">{pace ? countdown(pace) : "not taken"}</dd>
+      </div>
+    </>
   );
 }
 
@@ -173,7 +197,7 @@ function together(sets: Schemas["SetPoint"][]): string {
   return loads
     .map((load) => {
       const mine = sets.filter((set) => set.load === load);
-      const amounts = mine.map((set) => set.reps ?? `${set.seconds ?? 0} s`).join(", ");
+      const amounts = mine.map((set) => set.reps ?? set.amount).join(", ");
       const left = mine.some((set) => set.reserve !== null)
         ? `, left ${mine.map((set) => set.reserve ?? "?").join(", ")}`
         : "";
@@ -197,6 +221,7 @@ function Tested({ tests, unit }: { tests: Schemas["TestMark"][]; unit: Schemas["
 
 function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
   const overTime = new Map((view.strength?.path ?? []).map((point) => [point.on, point]));
+  const far = view.sessions.some((session) => session.metres);
   return (
     <table className="mt-6 w-full text-left">
       <caption className="mb-1 text-left font-semibold">All sessions</caption>
@@ -212,10 +237,10 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
             Done
           </th>
           <th scope="col" className="text-right font-medium whitespace-nowrap">
-            Best set, {view.unit}
+            {far ? "Covered" : `Best set, ${view.unit}`}
           </th>
           <th scope="col" className="pl-4 text-right font-medium whitespace-nowrap">
-            Over time, {view.unit}
+            {far ? "Pace, min a km" : `Over time, ${view.unit}`}
           </th>
         </tr>
       </thead>
@@ -225,9 +250,11 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
             <td className="py-1.5 pr-4 whitespace-nowrap">{shortDate(session.on)}</td>
             <td className="py-1.5 pr-4 text-soft">{session.planned}</td>
             <td className="py-1.5 pr-4">{together(session.sets)}</td>
-            <td className="py-1.5 text-right">{session.estimate ?? "–"}</td>
+            <td className="py-1.5 text-right whitespace-nowrap">
+              {session.metres ? distance(session.metres) : (session.estimate ?? "–")}
+            </td>
             <td className="py-1.5 pl-4 text-right whitespace-nowrap">
-              {overTime.get(session.on)?.value ?? "–"}
+              {session.pace ? countdown(session.pace) : (overTime.get(session.on)?.value ?? "–")}
               {overTime.has(session.on) && (
                 <span className="block text-sm text-soft">
                   {overTime.get(session.on)?.low} to {overTime.get(session.on)?.high}

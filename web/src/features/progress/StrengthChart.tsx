@@ -29,10 +29,14 @@ export function StrengthChart({
 }) {
   const { sessions } = view;
   const loaded = sessions.some((session) => session.sets.some((set) => set.moved !== null));
-  const amount = (set: Session["sets"][number]) => set.seconds ?? set.reps;
+  const far = sessions.some((session) => session.metres);
+  const amount = (set: Session["sets"][number]) =>
+    far ? (set.metres == null ? null : set.metres / 1000) : (set.seconds ?? set.reps);
   const timed = sessions.some((session) => session.sets.some((set) => set.seconds !== null));
   const read = (set: Session["sets"][number]) => (loaded ? figure(set.moved) : amount(set));
-  const planned = points(sessions, (s) => (loaded ? figure(s.planned_moved) : s.planned_amount));
+  const planned = points(sessions, (s) =>
+    loaded ? figure(s.planned_moved) : far && s.planned_amount ? s.planned_amount / 1000 : s.planned_amount,
+  );
   const estimates = points(sessions, (s) => (loaded ? figure(s.estimate) : null));
   const byDay = new Map(sessions.map((session) => [session.on, session]));
   const band = loaded
@@ -68,7 +72,7 @@ export function StrengthChart({
     .domain([Math.max(0, low - room), high + room])
     .nice()
     .range([H - edge.bottom, edge.top]);
-  const unit = loaded ? view.unit : timed ? "s" : "reps";
+  const unit = loaded ? view.unit : far ? "km" : timed ? "s" : "reps";
   const at = (session: Session) => x(day(session.on));
   const path = line<Figure>()
     .x((point) => at(point.session))

@@ -1,6 +1,6 @@
 """The same muscle hard on consecutive days.
 
-Five fractional hard sets or more on both. The fix moves the second day to a weekday with room.
+Five fractional hard sets or more on both; weeks are a circle, so that Sunday stands beside Monday. The fix moves the second day to a weekday with room.
 """
 
 from collections.abc import Iterator
@@ -16,8 +16,8 @@ NAMES = ("Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Su
 
 
 def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
-    for first, second in pairwise(week.days):
-        if second.day.weekday - first.day.weekday != 1 or second.day.top_up:
+    for first, second in pairwise((*week.days, *week.days[:1])):
+        if (second.day.weekday - first.day.weekday) % DAYS != 1 or second.day.top_up:
             continue
         hard = [m for m, sets in second.muscles.items() if sets >= HARD and first.muscles.get(m, 0) >= HARD]
         if hard:
@@ -30,7 +30,7 @@ def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
 
 def _apart(week: StudiedWeek, day: StudiedDay) -> Fix | None:
     taken = {d.day.weekday for d in week.days if d is not day}
-    free = [n for n in range(DAYS) if not taken & {n - 1, n, n + 1}]
+    free = [n for n in range(DAYS) if not taken & {(n - 1) % DAYS, n, (n + 1) % DAYS}]
     if not free:
         return None
     to = min(free, key=lambda n: (abs(n - day.day.weekday), n))

@@ -1,6 +1,7 @@
 """A run next to heavy legs.
 
-Running or hard endurance work on the same day before, the day before or the day after a session hard on the legs.
+Running or hard endurance work on the same day as work that is hard on the legs, the day before it or the day after;
+weeks are a circle, so that Sunday stands beside Monday.
 """
 
 from collections.abc import Iterator
@@ -15,6 +16,7 @@ from upright_anvil.core.timing.groups import line_seconds
 LEGS = frozenset({Muscle.QUADRICEPS, Muscle.HAMSTRINGS, Muscle.GLUTES})
 HEAVY = 8
 LONG_SECONDS = 900
+DAYS = 7
 
 
 def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
@@ -26,12 +28,15 @@ def _look(week: StudiedWeek, _who: Standpoint) -> Iterator[Violation]:
             continue
         for legs in week.days:
             heavy = sum(sets for muscle, sets in legs.muscles.items() if muscle in LEGS)
-            near = abs(legs.day.weekday - run.day.weekday) == 1
-            if near and heavy >= HEAVY:
-                yield Violation(
-                    f"The run on {run.day.name} is a day from {legs.day.name}, which is hard on the legs.",
-                    day=run.day.id,
-                )
+            apart = (legs.day.weekday - run.day.weekday) % DAYS
+            if heavy < HEAVY or apart not in (0, 1, DAYS - 1):
+                continue
+            said = (
+                f"{run.day.name} has a run and work that is hard on the legs."
+                if apart == 0
+                else f"The run on {run.day.name} is a day from {legs.day.name}, which is hard on the legs."
+            )
+            yield Violation(said, day=run.day.id)
 
 
 def _long(asked: StudiedLine) -> bool:

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_HOLD_SECONDS, within
+from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, MAX_WORK_SECONDS, within
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.targets import Seconds
 
@@ -24,7 +24,7 @@ class Checkpoints:
             raise DomainError("Checkpoints need timed work, for example 8 x 40 s.")
         before = base.target.seconds
         for mark in self.seconds:
-            within("A checkpoint", mark, before + 1, MAX_HOLD_SECONDS, " s")
+            within("A checkpoint", mark, before + 1, MAX_WORK_SECONDS, " s")
             before = mark
 
     def plans(self, base: Straight) -> tuple[SetPlan, ...]:

@@ -10,7 +10,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load, check_reserve, check_rest
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded
-from upright_anvil.core.prescription.model import MAX_ACTIVITY, OtherKit, SideRule, Span
+from upright_anvil.core.prescription.model import MAX_ACTIVITY, OtherKit, SideRule, Span, TimedAs
 from upright_anvil.core.prescription.schemes import BackOff, Checkpoints, Cluster, Density, Drops, EveryStart, LastMost
 from upright_anvil.core.prescription.schemes.back_off import Cut
 from upright_anvil.core.prescription.targets import Distance, Reps
@@ -43,6 +43,10 @@ def _side(draft: Draft, found: "re.Match[str]") -> None:
 def _span(draft: Draft, found: "re.Match[str]") -> None:
     said = tidy(found.group(1).lower())
     draft.span = Span.HALF if said in ("half", "partial") else Span(said)
+
+
+def _timed_as(draft: Draft, found: "re.Match[str]") -> None:
+    draft.timed_as = TimedAs.HELD if found.group(1) else TimedAs.COUNTED
 
 
 def _partials(draft: Draft, found: "re.Match[str]") -> None:
@@ -175,6 +179,7 @@ CLAUSES: tuple[Clause, ...] = (
     Clause("each", "'each side'", patterns.EACH, _each, "each side", "each side"),
     Clause("side", "which side leads", patterns.SIDE, _side, "left first", "left first"),
     Clause("span", "how far a repetition goes", patterns.SPAN, _span),
+    Clause("timed", "what the time is for", patterns.TIMED_AS, _timed_as, "hold", "hold"),
     Clause("partials", "the partial repetitions", patterns.PARTIALS, _partials),
     Clause("tempo", "a tempo", patterns.TEMPO, _tempo, "tempo", "tempo 3-1-X-0"),
     *(

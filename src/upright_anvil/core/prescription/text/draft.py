@@ -18,7 +18,7 @@ from upright_anvil.core.prescription.load_targets import (
     ShareOfMax,
     Together,
 )
-from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule, Span
+from upright_anvil.core.prescription.model import OtherKit, Prescription, SideRule, Span, TimedAs
 from upright_anvil.core.prescription.schemes import Scheme, Varied
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE, Distance, Most, Reps, Seconds, Target
 from upright_anvil.core.prescription.tempo import Tempo
@@ -46,6 +46,7 @@ class Draft:
     span: Span | None = None
     partials: int = 0
     within: int | None = None
+    timed_as: TimedAs | None = None
     phases: list[int | None] = field(default_factory=lambda: [None] * 4)
     parts: tuple[int, ...] = ()
     most_rounds: bool = False
@@ -79,6 +80,7 @@ class Draft:
             span=self.span,
             partials=self.partials,
             within=self.within,
+            timed_as=self.timed_as,
         )
 
     def _check_ranges(self) -> None:
@@ -89,6 +91,8 @@ class Draft:
             raise DomainError("A range of sets goes with sets that are alike, for example 3-4 x 10.")
         if (self.span or self.partials) and not isinstance(target, Reps | Most):
             raise DomainError("Half or partial repetitions need repetitions, for example 3 x 10.")
+        if self.timed_as and not isinstance(target, Seconds):
+            raise DomainError(f"'{self.timed_as}' is said of work by the clock, for example 3 x 40 s.")
 
     def _tempo(self) -> Tempo | None:
         """The tempo of phases said one by one; what was not said is 2 s down, 1 s up, no pause. House rule."""
@@ -112,9 +116,10 @@ def read_target(text: str) -> Target:
     if found := patterns.MAX.fullmatch(text):
         return Most(int(found.group(1)) if found.group(1) else None)
     if found := patterns.MAX_SECONDS.fullmatch(text):
-        return Seconds(int(found.group(1)), low=0)
+        return Seconds(patterns.seconds_of(None, None, *found.groups()), low=0)
     if found := patterns.HOLD_RANGE.fullmatch(text):
-        return Seconds(int(found.group(2)), low=int(found.group(1)))
+        shortest, longest = (patterns.seconds_of(None, None, found[n], found[3]) for n in (1, 2))
+        return Seconds(longest, low=shortest)
     if found := patterns.HOLD.fullmatch(text):
         return Seconds(patterns.seconds_of(*found.groups()))
     if found := patterns.METRES.fullmatch(text):

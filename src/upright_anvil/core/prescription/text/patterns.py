@@ -23,8 +23,8 @@ _TOGETHER = rf"{_PART}(?:\s*(?:\+|&|\band\b)\s*(?!{_SHORTER}){_PART})+"
 ONE_LOAD = rf"(?:{_TOGETHER}|{_ONE_BODY}|{_ONE_LAST}|{_ONE_CODE}|open\s*load\b|{_ONE_WEIGHT})"
 
 _ONE_TARGET = (
-    r"(?:(?:max|amrap)(?:\s*(?:up\s*)?to\s*\d+(?:\s*(?:seconds|secs|sec|s)\b)?)?\b|\d+:\d\d(?!\d)"
-    r"|\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:seconds|secs|sec|s)\b|\d+(?:[.,]\d+)?\s*(?:min|km|m)\b"
+    r"(?:(?:max|amrap)(?:\s*(?:up\s*)?to\s*\d+(?:\s*(?:seconds|secs|sec|s|minutes?|mins?)\b)?)?\b|\d+:\d\d(?!\d)"
+    r"|\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:seconds|secs|sec|s|min)\b|\d+(?:[.,]\d+)?\s*(?:km|m)\b"
     r"|\d+(?:\s*(?:-|–|to)\s*\d+)?(?:\s*(?:reps?|contacts?)\b)?)"
 )
 _S = r"(?:seconds|secs|sec|s)"
@@ -46,13 +46,16 @@ BARE = re.compile(
 PARTS = re.compile(r"(\d+(?:\s*\+\s*\d+)+)(?![\w+]|\s*(?:partial|half|halves))", re.I)
 WORK_AND_REST = re.compile(r"(\d{2,3})\s*/\s*(\d{1,3})(?!\s*(?:/|reps?|side|leg|arm))(?![\w.])", re.I)
 ON_AND_OFF = re.compile(rf"(\d+)\s*{_S}?\s*(?:on|work)\b[\s,/]*(\d+)\s*{_S}?\s*(?:off|rest)\b", re.I)
-MAX_SECONDS = re.compile(rf"(?:max|as\s*long\s*as\s*possible)\b\s*(?:up\s*)?(?:to\s*)?(\d+)\s*{_S}(?![a-z])", re.I)
+_M = r"(?:minutes?|mins?)"
+MAX_SECONDS = re.compile(
+    rf"(?:max|as\s*long\s*as\s*possible)\b\s*(?:up\s*)?(?:to\s*)?(\d+)\s*({_S}|{_M})(?![a-z])", re.I
+)
 MAX = re.compile(
     r"(?:max|amrap|as\s*many\s*as\s*possible)\b(?:\s*(?:(?:up\s*)?to\s*)?(\d+)(?:\s*reps?\b)?"
-    r"(?!\s*(?:kg|kgs|kilos?|lbs?|%|seconds|secs|sec|s\b)|[\w.,:]*\d))?",
+    r"(?!\s*(?:kg|kgs|kilos?|lbs?|%|seconds|secs|sec|s\b|minutes?|mins?)|[\w.,:]*\d))?",
     re.I,
 )
-HOLD_RANGE = re.compile(rf"(\d+)\s*{_S}?{_TO}(\d+)\s*{_S}(?![a-z])", re.I)
+HOLD_RANGE = re.compile(rf"(\d+)\s*(?:{_S}|{_M})?{_TO}(\d+)\s*({_S}|{_M})(?![a-z])", re.I)
 HOLD = re.compile(r"(?:(\d+):(\d\d)(?!\d)|(\d+)\s*(seconds|secs|sec|s|min(?:ute)?s?)(?![a-z]))", re.I)
 METRES = re.compile(r"(\d+(?:[.,]\d+)?)\s*(km|kilometres?|kilometers?|metres?|meters?|m)(?![a-z])", re.I)
 REPS = re.compile(rf"(\d+)(?:{_TO}(\d+))?(?:\s*(?:reps?|contacts?|jumps|hops|throws)\b)?", re.I)
@@ -63,6 +66,7 @@ SIDE = re.compile(
     r"((?:left|right)\s+first|alternate\s+lead|alternating|(?:left|right)\s+only)\b(?:\s*(?:sides|arms|legs))?", re.I
 )
 SPAN = re.compile(rf"(half|top\s+half|bottom\s+half|partial){_REPETITIONS}", re.I)
+TIMED_AS = re.compile(r"(?:(?:as\s+a\s+)?(hold|held)|(for\s+reps|counted|count\s+(?:the\s+)?reps))\b", re.I)
 PARTIALS = re.compile(rf"(?:plus|\+|then)\s*(\d+)\s*(?:partials?|halves|half){_REPETITIONS}", re.I)
 LOADS = re.compile(rf"(?:(?:@|at\b|with\b|[x×*](?=\s*\d))\s*)?({ONE_LOAD}(?:\s*/\s*{ONE_LOAD})*)(?![\w:])", re.I)
 TEMPO = re.compile(

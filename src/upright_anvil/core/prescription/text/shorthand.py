@@ -7,8 +7,10 @@ The grammar (``docs/shorthand.md`` explains it with examples)::
             | sets "x" reps "+" reps {"+" reps} | sets "x" work "/" rest | "emom" minutes ":" target
     target  = reps | reps "-" reps | "max" ["to" (reps | time)] | time | time "-" time | metres "m" | kilometres "km"
     clause  = "each side" | lead | loads | "tempo" tempo | "rest" time ["-" time] ["with" words] | "leave" reps
-            | "rpe" number | "ramp-up" | "or" load "x" target | span | "plus" reps "partial" | "in" time | scheme
+            | "rpe" number | "ramp-up" | "or" load "x" target | span | "plus" reps "partial" | "in" time | timed
+            | scheme
     lead    = "left first" | "right first" | "alternate lead" | "alternating" | "left only" | "right only"
+    timed   = "hold" | "for reps"
     span    = "half reps" | "top half" | "bottom half"
     loads   = together {"/" together}
     together = [name] load {"+" [name] load}
@@ -129,10 +131,10 @@ class _Reader:
         elif shared := _work_and_rest(text, start):
             self._intervals(start, shared)
         elif longest := patterns.MAX_SECONDS.match(text, start):
-            seconds = int(longest.group(1))
+            seconds = patterns.seconds_of(None, None, *longest.groups())
             self._take(start, longest.end(), lambda: Seconds(seconds, low=0))
         elif between := patterns.HOLD_RANGE.match(text, start):
-            shortest, seconds = (int(end) for end in between.groups())
+            shortest, seconds = (patterns.seconds_of(None, None, between[n], between[3]) for n in (1, 2))
             self._take(start, between.end(), lambda: Seconds(seconds, low=shortest))
         elif hold := patterns.HOLD.match(text, start):
             self._take(start, hold.end(), lambda: Seconds(patterns.seconds_of(*hold.groups())))

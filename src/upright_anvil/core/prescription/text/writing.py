@@ -24,6 +24,8 @@ def write_parts(prescription: Prescription) -> tuple[str, str]:
     work = [_head(p) + (" each side" if p.each_side else "")]
     if p.span is not None:
         work.append(str(p.span))
+    if p.timed_as is not None:
+        work.append(str(p.timed_as))
     if p.partials:
         work.append(f"plus {p.partials} partial")
     if p.within is not None:

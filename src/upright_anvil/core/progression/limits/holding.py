@@ -4,7 +4,7 @@ from dataclasses import replace
 from typing import Final
 
 from upright_anvil.core.loads.load import per_cent
-from upright_anvil.core.prescription.bounds import MAX_HOLD_SECONDS
+from upright_anvil.core.prescription.bounds import MAX_WORK_SECONDS
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.progression.answering import answer, same_again
@@ -25,7 +25,7 @@ def longer_holds(context: ProgressionContext, target: Seconds, base: Prescriptio
         return answer(policy, context, Lever.HOLD, base, rule)
     step = int(target.seconds * context.step_cap)
     step = step - step % ROUND_SECONDS if step >= ROUND_SECONDS else step
-    longest = min(target.seconds + step, MAX_HOLD_SECONDS)
+    longest = min(target.seconds + step, MAX_WORK_SECONDS)
     if step < 1 or longest <= target.seconds:
         rule = "Too short a hold to lengthen within the cap: take a harder variant."
         return answer(policy, context, Lever.HOLD, base, rule)

@@ -17,7 +17,7 @@ from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import Coded
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Varied
-from upright_anvil.core.prescription.targets import Most, reps_of
+from upright_anvil.core.prescription.targets import Distance, Most, distance_words, reps_of
 from upright_anvil.core.progression.evidence import lowest, showing
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
@@ -161,6 +161,8 @@ def below(context: ProgressionContext) -> str:
     shown, now = showing(context.today), context.today.prescription
     if now.scheme is not None or not shown.sets or shown.in_range:
         return ""
+    if isinstance(now.target, Distance):
+        return f"{distance_words(shown.least)} of {now.target} were covered"
     return f"A set ended at {shown.least}, below {lowest(now.target)}"
 
 

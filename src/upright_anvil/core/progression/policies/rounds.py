@@ -3,9 +3,12 @@
 House rule; the time stays what it is.
 """
 
+from collections.abc import Sequence
 from dataclasses import replace
 from typing import Final
 
+from upright_anvil.core.ledger.how import SetEnd
+from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.prescription.schemes import Density, EveryStart
 from upright_anvil.core.prescription.text.shorthand import write
@@ -43,10 +46,21 @@ def propose(context: ProgressionContext) -> Proposal:
     return answer(ID, context, Lever.HOLD, now, "Every start was kept: the same again.")
 
 
+def rounds_done(rows: Sequence[PerformedSet]) -> tuple[int, int]:
+    """Answer the whole rounds of a station and the repetitions of the one that the time cut short."""
+    begun = sum(row.reps or 0 for row in rows if row.how.ended is SetEnd.TIME)
+    return sum(1 for row in rows if row.how.ended is not SetEnd.TIME), begun
+
+
+def rounds_words(whole: int, begun: int) -> str:
+    """Say rounds with the repetitions of the unfinished one: ``6 rounds and 14 repetitions``."""
+    return f"{whole} round{'s' if whole != 1 else ''}" + (f" and {begun} repetitions" if begun else "")
+
+
 def _most_rounds(context: ProgressionContext) -> Proposal:
-    now, shown, base = context.today.prescription, showing(context.today), base_of(context)
-    rounds = len(shown.sets)
-    rule = f"{rounds} rounds in {now.scheme}".replace(" in in ", " in ") + f": aim for {rounds + 1} in the same time."
+    now, base = context.today.prescription, base_of(context)
+    whole, begun = rounds_done(context.today.sets)
+    rule = f"{rounds_words(whole, begun)} {now.scheme}: aim for {whole + 1} in the same time."
     step = step_up(context, base.load) if base.load is not None else None
     heavier = []
     if step is not None and step.share <= context.step_cap:

@@ -11,7 +11,7 @@ from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer, same_again
 from upright_anvil.core.progression.evidence import base_of, showing, within_reserve
-from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
+from upright_anvil.core.progression.model import Alternative, Exposure, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.moves.bridging import MOST_BRIDGED
 from upright_anvil.core.progression.moves.rungs import may_climb, on_the_rung
 from upright_anvil.core.progression.moves.steps import step_up
@@ -28,10 +28,17 @@ def fits(context: ProgressionContext) -> str:
 
 
 def propose(context: ProgressionContext) -> Proposal:
-    """Answer the next load or rung once all the time was worked twice, else more repetitions in the same time."""
+    """Answer the next load or rung once all the time was worked twice, else more repetitions in the same time.
+
+    Where repetitions were counted, they must not have fallen in between.
+    """
     now, shown, base = context.today.prescription, showing(context.today), base_of(context)
     if not shown.complete or not shown.in_range or not within_reserve(now, shown.reserves):
         return answer(ID, context, Lever.HOLD, base, "Not all of the time was worked: the same again.")
+    if (fewer := _fewer(context)) is not None:
+        was, today = fewer
+        rule = f"{today} repetitions in the same time, {was} last time: the same again before more load."
+        return answer(ID, context, Lever.HOLD, base, rule)
     if not _twice(context):
         rule = "All of the time was worked: more repetitions in the same seconds, then the load."
         return answer(ID, context, Lever.HOLD, base, rule)
@@ -51,6 +58,22 @@ def propose(context: ProgressionContext) -> Proposal:
         jump = [Alternative(f"Jump to {step.to} now (+{per_cent(step.share)})", write(replace(base, load=step.to)))]
     rule = "All of the time was worked: more repetitions in the same seconds."
     return answer(ID, context, Lever.HOLD, base, rule, jump)
+
+
+def _fewer(context: ProgressionContext) -> tuple[int, int] | None:
+    """The repetitions counted last time and today, at the same load, where they fell; None where they did not."""
+    if len(context.exposures) < SAME_TIMES:
+        return None
+    before, today = (showing(one) for one in context.exposures[-SAME_TIMES:])
+    was, now = (_counted(one) for one in context.exposures[-SAME_TIMES:])
+    same = str(before.load) == str(today.load) and len(before.sets) == len(today.sets)
+    return (was, now) if same and was is not None and now is not None and now < was else None
+
+
+def _counted(exposure: Exposure) -> int | None:
+    said = [row.how.counted for row in exposure.sets]
+    known = [one for one in said if one is not None]
+    return sum(known) if known and len(known) == len(said) else None
 
 
 def _twice(context: ProgressionContext) -> bool:

@@ -13,11 +13,14 @@ from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Week
 from upright_anvil.core.plan.edits.cells import SetCell
+from upright_anvil.core.plan.edits.groups import ChangeGroup
 from upright_anvil.core.plan.edits.lines import AddLine, MoveGroup
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.prescription.bounds import MAX_SETS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.schemes import BackOff, Drops, Varied
+from upright_anvil.core.prescription.text.rounds import rounds_of
 from upright_anvil.core.prescription.text.shorthand import ShorthandError, read, write
 from upright_anvil.core.session.easing import easing
 from upright_anvil.core.session.elsewhere import elsewhere
@@ -105,7 +108,15 @@ class WantsMove:
     sort: Literal[Sort.MOVE] = Sort.MOVE
 
 
-Wanted = WantsReadiness | WantsTime | WantsPlace | WantsSwap | WantsLoad | WantsDrop | WantsAdd | WantsMove
+@dataclass(frozen=True, slots=True)
+class WantsRound:
+    """One more round of the group that a line stands in."""
+
+    line: LineId
+    sort: Literal[Sort.ROUND] = Sort.ROUND
+
+
+Wanted = WantsReadiness | WantsTime | WantsPlace | WantsSwap | WantsLoad | WantsDrop | WantsAdd | WantsMove | WantsRound
 
 
 @dataclass(frozen=True, slots=True)
@@ -145,8 +156,12 @@ def worked_out(
             return Answered((change,), change.label)
 
 
-def _simple(day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove, profile: ClientProfile) -> DayChange:
+def _simple(
+    day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove | WantsRound, profile: ClientProfile
+) -> DayChange:
     match wanted:
+        case WantsRound():
+            return _round_more(day, wanted.line, profile)
         case WantsLoad():
             return _load(day, wanted, profile)
         case WantsAdd():
@@ -195,6 +210,20 @@ def _load(day: OnTheDay, wanted: WantsLoad, profile: ClientProfile) -> DayChange
     return DayChange(
         f"load {line.id}", f"{name}: {load} for the sets left", f"{asked.load} was planned.", (edit,), line.id
     )
+
+
+def _round_more(day: OnTheDay, line_id: LineId, profile: ClientProfile) -> DayChange:
+    line = _line(day, line_id)
+    group = next(g for g in day.found.day.groups if line in g.lines)
+    rounds = rounds_of(one.cells[0].text for one in group.lines)
+    if rounds is None or len(group.lines) == 1:
+        raise DomainError("A round more needs a group that is done round by round.")
+    if rounds >= MAX_SETS:
+        raise DomainError(f"At most {MAX_SETS} rounds.")
+    names = ", ".join(profile.exercise(one.exercise_in(_week(day))).name for one in group.lines)
+    edit = ChangeGroup(group=group.id, rounds=rounds + 1)
+    key = f"round {group.id} {rounds + 1}"
+    return DayChange(key, f"Round {rounds + 1} added", f"The trainer's choice: {names}.", (edit,), line.id)
 
 
 def _add(day: OnTheDay, wanted: WantsAdd, profile: ClientProfile) -> DayChange:

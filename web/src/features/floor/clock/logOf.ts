@@ -6,10 +6,12 @@ import type { Ended } from "./player";
 /** The set as aimed at, with the seconds that were worked and the checkpoints that were passed. */
 export function logOf(ended: Ended, set: FloorSet): Said {
   const { aim } = set;
-  const timed = aim.seconds !== null;
+  const far = aim.metres !== null && aim.metres !== undefined;
+  const timed = aim.seconds !== null && !far;
   return {
     reps: timed ? null : aim.reps,
-    seconds: timed ? (ended.seconds ?? aim.seconds) : null,
+    seconds: timed || far ? (ended.seconds ?? aim.seconds) : null,
+    metres: aim.metres ?? null,
     load: aim.load,
     assisted: aim.assisted,
     reserve: aim.reserve ?? null,

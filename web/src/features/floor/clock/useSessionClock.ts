@@ -28,6 +28,7 @@ export function useSessionClock(
   const [said, setSaid] = useState("");
   // What is said of the counted set at hand, where it differs from what was aimed at.
   const [told, setTold] = useState<{ step: number; said: Said } | null>(null);
+  const [over, setOver] = useState<TimeOver | null>(null);
   const find = (line: LineId, number: number) => {
     const index = shown.lines.findIndex((one) => one.line === line);
     const found = shown.lines[index];
@@ -39,6 +40,10 @@ export function useSessionClock(
     const { step } = ended;
     const counted = told?.step === ended.index ? told.said : null;
     setTold(null);
+    if (step.kind === "rounds") {
+      setOver({ stations: step.stations, rounds: ended.taps, id: ended.id });
+      return;
+    }
     if (step.kind !== "work" || !step.closes) return;
     const { index, line, set } = find(step.line, step.number);
     if (!line || !set || set.stands === ended.id) return;
@@ -92,6 +97,41 @@ export function useSessionClock(
     controls.count();
   };
 
+  /** What was done of the round that the time cut short, station by station; what nobody came to is passed over. */
+  const closeRounds = (reps: number) => {
+    if (!over) return;
+    let rest = reps;
+    for (const [place, station] of over.stations.entries()) {
+      const { index, line } = find(station, 1);
+      if (!line) continue;
+      const open = line.sets.filter((one) => one.logged === null);
+      const said = startingPoint(line, open[0]);
+      const done = Math.min(rest, said.reps ?? 0);
+      const whole = done === said.reps;
+      if (done > 0) {
+        rest -= done;
+        const number = open[0]?.number ?? line.sets.length + 1;
+        const how = whole ? said.how : { ...said.how, ended: "time" as const };
+        void data.logSet({
+          line,
+          set: open.shift(),
+          spot: { line: index, set: number, ramp: false },
+          outcome: "done",
+          said: { ...said, reps: done, how },
+          id: `${over.id}-u${place}`,
+        });
+      }
+      for (const set of open)
+        void data.logSet({
+          line,
+          set,
+          spot: { line: index, set: set.number, ramp: false },
+          outcome: "skipped",
+        });
+    }
+    setOver(null);
+  };
+
   const timelineOf = (line: ShownLine): Timeline | undefined =>
     line.clock && !byHand.includes(line.group)
       ? timelines.data?.find((one) => one.group === line.group)
@@ -114,8 +154,17 @@ export function useSessionClock(
     timelineOf,
     begin,
     onRound,
+    over,
+    closeRounds,
     byHand: (group: string) => setByHand([...byHand, group]),
   };
+}
+
+/** A time for most rounds that ran out: its stations in order, the whole rounds, the id of the step. */
+export interface TimeOver {
+  stations: LineId[];
+  rounds: number;
+  id: string;
 }
 
 export type SessionClock = ReturnType<typeof useSessionClock>;

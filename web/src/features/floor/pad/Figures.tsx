@@ -1,10 +1,12 @@
 import type { Schemas } from "../../../api/client";
-import { count } from "../../../ui/format";
+import { count, countdown } from "../../../ui/format";
 import type { FloorSet, ShownLine } from "../floorState";
+import { HowFar } from "./HowFar";
 import { Row } from "./Row";
 import {
   amountOf,
   choices,
+  isFar,
   isTimed,
   neighbour,
   rangeOf,
@@ -16,12 +18,25 @@ import {
 import { Stepper } from "./Stepper";
 
 const SECONDS_STEP = 5;
+const LONG_SECONDS = 600;
+const KILOMETRE = 1000;
 const LEFT: readonly (readonly [number, string])[] = [0, 1, 2, 3, 4, 5].map((n) => [
   n,
   n === 5 ? "5+" : `${n}`,
 ]);
 
-export const stepOf = (said: Said) => (isTimed(said) ? SECONDS_STEP : 1);
+const LONG_SECONDS_STEP = 60;
+
+export const stepOf = (said: Said): number =>
+  isFar(said)
+    ? amountOf(said) >= KILOMETRE
+      ? 100
+      : 5
+    : !isTimed(said)
+      ? 1
+      : amountOf(said) >= LONG_SECONDS
+        ? LONG_SECONDS_STEP
+        : SECONDS_STEP;
 
 /** The figures of the set: repetitions or seconds, load, how many were left; and the load for the sets that follow. */
 export function Figures({
@@ -54,7 +69,8 @@ export function Figures({
       {otherLoad ? (
         <AlsoForTheRest load={said.load} others={others} forAll={forAll} set={setForAll} />
       ) : (
-        !timed && (
+        !timed &&
+        !isFar(said) && (
           <Row
             label="Reps"
             className={tight ? "max-sm:hidden" : ""}
@@ -64,7 +80,18 @@ export function Figures({
           />
         )
       )}
-      {!set?.ramp && (
+      {timed && line.counts && !set?.ramp && (
+        <Row
+          label="Reps"
+          options={choices(null, said.how.counted ?? countedBefore(line, set)).map(
+            (n) => [n, `${n}`] as const,
+          )}
+          chosen={said.how.counted ?? null}
+          choose={(counted) => say({ ...said, how: { ...said.how, counted } })}
+          clears
+        />
+      )}
+      {!set?.ramp && !isFar(said) && (
         <Row
           label="Reps left"
           options={LEFT}
@@ -75,6 +102,15 @@ export function Figures({
       )}
     </>
   );
+}
+
+const USUAL_COUNT = 12;
+
+/** What the row of counted repetitions starts from: the set before, else last time's, else a dozen. */
+function countedBefore(line: ShownLine, set: FloorSet | undefined): number {
+  const earlier = line.sets.filter((one) => one.number < (set?.number ?? Infinity));
+  const known = [...(line.last_time?.sets ?? []), ...earlier.map((one) => one.logged)];
+  return known.findLast((one) => one?.how.counted != null)?.how.counted ?? USUAL_COUNT;
 }
 
 function AlsoForTheRest({
@@ -120,12 +156,14 @@ export function Amounts({
     const next = neighbour(line.loads, said.load, way);
     if (next !== undefined) say(withLoad(said, set, next));
   };
+  if (isFar(said)) return <HowFar said={said} say={say} step={step} />;
+  const long = timed && amount >= LONG_SECONDS;
   return (
     <div className="grid grid-cols-2 gap-2 sm:gap-3">
       <Stepper
         label={timed ? "Seconds" : line.each_side ? "Reps each side" : "Reps"}
-        value={String(amount)}
-        unit={timed ? "s" : "reps"}
+        value={long ? countdown(amount) : String(amount)}
+        unit={long ? "min" : timed ? "s" : "reps"}
         less={() => say(withAmount(said, amount - step))}
         more={() => say(withAmount(said, amount + step))}
       />

@@ -1,7 +1,7 @@
 import type { Schemas } from "../../../api/client";
 import type { ShownLine } from "../floorState";
 import { Row, Small } from "./Row";
-import { amountOf, isTimed, withSide, type Said } from "./said";
+import { amountOf, isFar, isTimed, withSide, type Said } from "./said";
 import { Stepper } from "./Stepper";
 
 const QUALITY: readonly (readonly [Schemas["Quality"], string])[] = [
@@ -53,7 +53,7 @@ export function HowItWent({
         choose={(ended) => say({ ...said, how: { ...how, ended } })}
         clears
       />
-      {line.each_side && (
+      {line.each_side && !isFar(said) && (
         <>
           <div className="mt-2 grid grid-cols-2 gap-2 sm:gap-3">
             {(["left", "right"] as const).map((which) => (

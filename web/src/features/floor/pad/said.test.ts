@@ -64,7 +64,11 @@ describe("what a tap makes of it", () => {
   it("stays within what can be logged", () => {
     expect(withAmount(said(), -1).reps).toBe(0);
     expect(withAmount(said(), 101).reps).toBe(100);
-    expect(withAmount(said({ reps: null, seconds: 3600 }), 3605).seconds).toBe(3600);
+    expect(withAmount(said({ reps: null, seconds: 21_600 }), 21_605).seconds).toBe(21_600);
+    expect(withAmount(said({ reps: null, metres: 5000 }), 5100)).toMatchObject({
+      metres: 5100,
+      seconds: null,
+    });
   });
 
   it("counts the weaker side", () => {
@@ -89,6 +93,15 @@ describe("loads", () => {
     expect(sameLoad(kg("60"), null)).toBe(false);
     expect(sameLoad(kg("60"), { value: "60", unit: "lb" })).toBe(false);
   });
+});
+
+it("says distances with their time, and repetitions counted by the clock", () => {
+  const run = { reps: null, metres: 5000, seconds: 1880, load: null, reserve: null };
+  expect(spoken(said(run), false)).toBe("5 km in 31:20");
+  expect(spoken(said({ ...run, metres: 2950, seconds: null }), false)).toBe("2950 m");
+  const curls = { reps: null, seconds: 45, load: null, reserve: null };
+  expect(spoken(said({ ...curls, how: { ...NOTHING_SEEN, counted: 14 } }), false)).toBe("45 s, 14 reps");
+  expect(spoken(said({ ...curls, seconds: 4500 }), false)).toBe("75 min");
 });
 
 it("says holds and added loads", () => {

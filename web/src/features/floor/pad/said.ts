@@ -1,11 +1,14 @@
 // What the pad says of a set before it is logged: where it starts, what a tap makes of it, how it reads. No rule of training.
 import type { Schemas } from "../../../api/client";
+import { countdown, distance, duration } from "../../../ui/format";
 import type { AskedHow, FloorSet, ShownLine } from "../floorState";
 
 /** What is said of a set: its figures, and what was seen beside them. */
 export interface Said {
   reps: number | null;
   seconds: number | null;
+  /** A distance, with the seconds it took where somebody took them. */
+  metres?: number | null | undefined;
   load: Schemas["Load"] | null;
   assisted: boolean;
   reserve: number | null;
@@ -16,7 +19,8 @@ export interface Said {
 export const NOTHING_SEEN: AskedHow = { source: "tap", confirmed: false };
 
 const MOST_REPS = 100;
-const MOST_SECONDS = 3600;
+const MOST_SECONDS = 6 * 3600;
+const MOST_METRES = 50_000;
 
 /** The pad as it opens: the set as logged, else as aimed at, else as the set before it. */
 export function startingPoint(line: ShownLine, set: FloorSet | undefined): Said {
@@ -24,8 +28,9 @@ export function startingPoint(line: ShownLine, set: FloorSet | undefined): Said 
   const from = logged ?? set?.aim ?? line.sets.at(-1)?.aim;
   const lead = set?.sides[0];
   return {
-    reps: from?.reps ?? (from?.seconds == null ? 8 : null),
+    reps: from?.reps ?? (from?.seconds == null && from?.metres == null ? 8 : null),
     seconds: from?.seconds ?? null,
+    metres: from?.metres ?? null,
     load: from?.load ?? null,
     assisted: from?.assisted ?? false,
     reserve: from?.reserve ?? null,
@@ -34,21 +39,25 @@ export function startingPoint(line: ShownLine, set: FloorSet | undefined): Said 
   };
 }
 
-export const isTimed = (said: Said): boolean => said.seconds !== null;
+export const isFar = (said: Said): boolean => said.metres != null;
+export const isTimed = (said: Said): boolean => said.seconds !== null && !isFar(said);
 
-export const amountOf = (said: Said): number => said.seconds ?? said.reps ?? 0;
+export const amountOf = (said: Said): number => said.metres ?? said.seconds ?? said.reps ?? 0;
+
+const mostOf = (said: Said) => (isFar(said) ? MOST_METRES : isTimed(said) ? MOST_SECONDS : MOST_REPS);
 
 /** The same with another figure; figures of each side, if any, are the whole set's again. */
 export function withAmount(said: Said, next: number): Said {
-  const kept = Math.max(0, Math.min(isTimed(said) ? MOST_SECONDS : MOST_REPS, next));
+  const kept = Math.max(0, Math.min(mostOf(said), next));
   const how = { ...said.how, left: null, right: null };
+  if (isFar(said)) return { ...said, metres: kept, how };
   return isTimed(said) ? { ...said, seconds: kept, how } : { ...said, reps: kept, how };
 }
 
 /** Another figure for one side; the set's own is that of the weaker side. */
 export function withSide(said: Said, side: "left" | "right", next: number): Said {
   const whole = amountOf(said);
-  const kept = Math.max(0, Math.min(isTimed(said) ? MOST_SECONDS : MOST_REPS, next));
+  const kept = Math.max(0, Math.min(mostOf(said), next));
   const sides = { left: said.how.left ?? whole, right: said.how.right ?? whole, [side]: kept };
   return { ...withAmount(said, Math.min(sides.left, sides.right)), how: { ...said.how, ...sides } };
 }
@@ -69,14 +78,23 @@ export const sameLoad = (one: Schemas["Load"] | null, other: Schemas["Load"] | n
   one === other ||
   (one !== null && other !== null && one.unit === other.unit && Number(one.value) === Number(other.value));
 
+type Figures = Pick<Said, "reps" | "seconds" | "metres"> & { how?: { counted?: number | null | undefined } };
+
+/** What was done: `8 reps`, `40 s, 14 reps`, `5 km in 31:20`. */
+export function amountWords({ reps, seconds, metres, how }: Figures): string {
+  if (reps !== null) return `${reps} reps`;
+  if (metres != null) return distance(metres) + (seconds ? ` in ${countdown(seconds)}` : "");
+  return duration(seconds ?? 0) + (how?.counted == null ? "" : `, ${how.counted} reps`);
+}
+
 /** A set in one breath, as the big button says it. */
 export function spoken(said: Said, bodyweight: boolean): string {
   const { left, right } = said.how;
   const sides = left != null && right != null && left !== right ? `${left} left, ${right} right` : null;
-  const amount = sides ?? `${amountOf(said)}`;
+  const amount = sides === null ? amountWords(said) : `${sides} ${isTimed(said) ? "s" : "reps"}`;
   const sign = bodyweight ? (said.assisted ? "−" : "+") : "";
   const load = said.load ? ` × ${sign}${said.load.value} ${said.load.unit}` : "";
-  return `${amount} ${isTimed(said) ? "s" : "reps"}${load}${said.reserve === null ? "" : `, ${said.reserve} left`}`;
+  return `${amount}${load}${said.reserve === null ? "" : `, ${said.reserve} left`}`;
 }
 
 /** What is asked at a load: of the planned one where the line says nothing of it. */

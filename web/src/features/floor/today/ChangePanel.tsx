@@ -83,6 +83,13 @@ export function ChangePanel({
                 />
               )}
             </div>
+            {line.together && (
+              <Offer
+                title="One more round"
+                more="Each station once more."
+                onClick={doing(() => data.change({ sort: "round", line: line.line }))}
+              />
+            )}
             <Offer
               title={`Leave ${line.exercise} out`}
               more="What was done of it is kept."

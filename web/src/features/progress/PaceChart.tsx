@@ -1,0 +1,72 @@
+import { extent, max, min } from "d3-array";
+import { scaleLinear, scaleUtc } from "d3-scale";
+import { line } from "d3-shape";
+import type { Schemas } from "../../api/client";
+import { countdown, shortDate } from "../../ui/format";
+import { Picture } from "../../ui/Picture";
+import { day, edge, W } from "./chartRoom";
+import { YTicks } from "./YTicks";
+
+const H = 200;
+const LEAST_ROOM = 10;
+
+/** The pace of each session that was timed, minutes for a kilometre: quicker is higher. */
+export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
+  const timed = view.sessions.flatMap((one) => (one.pace ? [{ on: one.on, pace: one.pace }] : []));
+  if (timed.length === 0) return null;
+  const paces = timed.map((one) => one.pace);
+  const [quick, slow] = [min(paces) ?? 0, max(paces) ?? 1];
+  const room = Math.max((slow - quick) * 0.15, LEAST_ROOM);
+  const [first, last] = extent(view.sessions, (one) => day(one.on));
+  const x = scaleUtc()
+    .domain([first ?? new Date(), last ?? new Date()])
+    .range([edge.left + 36, W - edge.right]);
+  const y = scaleLinear()
+    .domain([slow + room, Math.max(0, quick - room)])
+    .range([H - edge.bottom, edge.top]);
+  const path = line<(typeof timed)[number]>()
+    .x((one) => x(day(one.on)))
+    .y((one) => y(one.pace));
+  const end = timed.at(-1);
+  return (
+    <figure className="mt-4">
+      <figcaption className="font-semibold">
+        Pace <span className="font-normal text-soft">minutes for a kilometre, quicker is higher</span>
+      </figcaption>
+      <Picture
+        says={`Pace by date: ${timed.map((one) => `${shortDate(one.on)} ${countdown(one.pace)}`).join(", ")}`}
+        box={[W, H]}
+      >
+        <YTicks
+          ticks={y.ticks(4)}
+          y={y}
+          left={edge.left}
+          right={W - edge.right + 10}
+          write={(tick) => countdown(tick)}
+        />
+        <path d={path(timed) ?? ""} fill="none" stroke="var(--color-done)" strokeWidth={2} />
+        {timed.map((one) => (
+          <circle key={one.on} cx={x(day(one.on))} cy={y(one.pace)} r={4} fill="var(--color-done)" />
+        ))}
+        {end && (
+          <text x={x(day(end.on)) + 14} y={y(end.pace) + 4} className="fill-done text-[13px] font-semibold">
+            {countdown(end.pace)} a km
+          </text>
+        )}
+        {timed
+          .filter((_, index) => index % Math.ceil(timed.length / 9) === 0)
+          .map((one) => (
+            <text
+              key={one.on}
+              x={x(day(one.on))}
+              y={H - 10}
+              textAnchor="middle"
+              className="fill-soft text-[13px]"
+            >
+              {shortDate(one.on)}
+            </text>
+          ))}
+      </Picture>
+    </figure>
+  );
+}

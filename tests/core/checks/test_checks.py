@@ -10,10 +10,11 @@ from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, Entry, JointStatus, State
-from upright_anvil.core.plan.document import Pairing, Program
+from upright_anvil.core.plan.document import Pairing, Program, RestrictedFlow
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.edits.calendar import AnswerFinding
 from upright_anvil.core.plan.edits.cells import SetCell
+from upright_anvil.core.plan.edits.methods import RestrictFlow
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
 
 SIZE = replace(WHO, goal=GoalKind.SIZE, training_age=TrainingAge.SOME)
@@ -33,6 +34,12 @@ def one(*lines: str, **more: object) -> Program:
 
 def legs(*weekdays: int) -> list[tuple[int, tuple[str, ...]]]:
     return [(day, ("leg-press: 3 x 10", "goblet-squat: 3 x 10")) for day in weekdays]
+
+
+def flow(*lines: str, **where: str) -> Program:
+    """A plan with restricted blood flow ticked on a line or the phase."""
+    program = one(*(lines or ("leg-press: 4 x 20",)))
+    return apply_edits(program, [RestrictFlow(**where, how=RestrictedFlow(limb="legs"))])  # type: ignore[arg-type]
 
 
 def expecting(topic: Condition, weeks: int | None = None) -> Standpoint:
@@ -103,16 +110,14 @@ CASES: list[Case] = [
         "restricted-flow",
         one("leg-press: 4 x 20", method="restricted flow"),
         WHO,
-        one("back-squat: 4 x 20, 30 %", method="restricted flow"),
+        one("leg-press: 4 x 20", method="easy"),
         WHO,
     ),
-    (
-        "restricted-flow",
-        one("back-squat: 4 x 20, 30 % ! restricted flow"),
-        UNCLEAR,
-        one("back-squat: 4 x 20, 30 %"),
-        UNCLEAR,
-    ),
+    ("restricted-flow", one("leg-press: 4 x 20 ! with BFR"), WHO, one("leg-press: 4 x 20 ! for the rotator cuff"), WHO),
+    ("restricted-flow", one("leg-press: 4 x 20, cuffs"), WHO, one("leg-press: 4 x 20 ! with ankle cuffs"), WHO),
+    ("restricted-flow", one("back-squat: 4 x 20, 30 % ! occlusion"), UNCLEAR, one("back-squat: 4 x 20, 30 %"), UNCLEAR),
+    ("restricted-flow", flow(line="l1"), WHO, one("leg-press: 4 x 20"), WHO),
+    ("restricted-flow", flow(phase="p"), WHO, flow("warm-up/high-knees: 1 x 60 s", phase="p"), WHO),
     ("reps-for-goal", one("leg-press: 3 x 40"), SIZE, one("leg-press: 3 x 30"), SIZE),
     ("reps-for-goal", one("back-squat: 3 x 12"), STRENGTH, one("accessory/leg-press: 3 x 12"), STRENGTH),
     ("load-for-goal", one("back-squat: 3 x 8, 80 kg"), STRENGTH, one("back-squat: 3 x 5, 110 kg"), STRENGTH),
@@ -279,6 +284,25 @@ class ChecksTest(TestCase):
                 after = found(check_id, apply_edits(asked, fix.edits), who)
                 self.assertNotIn(before[0].message, after)
         self.assertGreater(len(mended), 14)
+
+
+class RestrictedFlowTest(TestCase):
+    def test_is_asked_once_a_phase_whatever_was_typed(self) -> None:
+        program = one(
+            "leg-press: 4 x 20, bfr",
+            "leg-curl: 3 x 15 ! cuffs",
+            "back-squat: 3 x 5, 60 %",
+            kinds="bbbb",
+            method="blood flow restriction",
+        )
+        asked = [f for f in findings(program, UNCLEAR) if f.check == "restricted-flow"]
+        self.assertEqual(len(asked), 1)
+        for part in ("Leg press, Leg curl, Back squat", "clots", "health screen", "Back squat is 60.7 % of the max"):
+            self.assertIn(part, asked[0].message)
+
+    def test_names_what_stands_in_the_file(self) -> None:
+        said = found("restricted-flow", flow(line="l1"), expecting(Condition.BLOOD_PRESSURE))
+        self.assertIn("The file names blood pressure: their clinician's word comes first.", said[0])
 
 
 class RegistryTest(TestCase):

@@ -99,6 +99,7 @@ STORIES = [
     Story("nothing left in the last set only", "3 x 6-8, 60 kg", ("8/2 8/1 8/0",), HOLD),
     Story("one left and no reserve written", "3 x 6-8, 60 kg", ("8/2 8/1 8/1",), UP),
     Story("to failure as asked", "3 x 6-8, 60 kg, leave 0", ("8/0 8/0 8/0",), UP),
+    Story("cuffs: nothing there is ours to raise", "3 x 6-8, 20 kg, cuffs", ("8/4 8/4 8/4",), HOLD, "3 x 6-8, 20 kg, cuffs", "restricted blood flow"),
     # Wrong cause, wrong size.
     Story("stopped for time twice is no miss", "3 x 5, 60 kg", ("5 5", "5"), HOLD, "3 x 5, 60 kg", policy="linear"),
     Story("a real miss twice is", "3 x 5, 60 kg", ("5 5 3", "5 5 3"), EASE, policy="linear"),
@@ -139,6 +140,7 @@ class NeverUpTest(Stories):
                 ("poor", POOR),
                 ("away", {"away_days": 40}),
                 ("worn", {"worn": "Worn."}),
+                ("restricted", {"restricted": True}),
             ):
                 with self.subTest(policy=policy, reason=name):
                     story = Story("", str(held["asked"]), ("8/6 8/6 8/6",), HOLD, more=more)
@@ -150,8 +152,14 @@ class NeverUpTest(Stories):
         names = [name for name, _ in REASONS]
         self.assertEqual(len(names), len(set(names)))
         self.assertLessEqual(LESSER_AFTER, set(names))
-        story = Story("", RANGE, ("8/2 8/2~ 8@600/2!",), HOLD, more={**KNEE, **POOR, "away_days": 30, "worn": "Worn."})
-        self.assertEqual([name for name, _ in reasons(story.context())], names[:7])
+        story = Story(
+            "",
+            RANGE,
+            ("8/2 8/2~ 8@600/2!",),
+            HOLD,
+            more={**KNEE, **POOR, "away_days": 30, "worn": "Worn.", "restricted": True},
+        )
+        self.assertEqual([name for name, _ in reasons(story.context())], names[:8])
 
     def test_what_is_taken_at_once(self) -> None:
         plain = Story("", RANGE, ("8/2 8/2 8/2",), UP).told_by()

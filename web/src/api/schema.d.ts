@@ -2913,7 +2913,7 @@ export interface components {
              * Edits
              * @default []
              */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /**
              * Line
              * Format: LineId
@@ -3316,7 +3316,7 @@ export interface components {
             /** Base */
             base: number;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /** Reason */
             reason: string;
         };
@@ -3792,14 +3792,14 @@ export interface components {
             /** Label */
             label: string;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
         };
         /**
          * FloorLine
-         * @description One exercise of the session; ``loads`` are those that can be made here, lightest first.
+         * @description One exercise of the session; ``loads`` are those that can be made here, lightest first, with their ``codes``.
          *
          *     ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
-         *     ``together`` with what it is done round by round,
+         *     ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round,
          *     ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
          *     ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
          */
@@ -3843,6 +3843,8 @@ export interface components {
             bodyweight: boolean;
             /** Counts */
             counts: boolean;
+            /** Restricted */
+            restricted: string;
             /** Sets */
             sets: components["schemas"]["FloorSet"][];
             /** Ramp Up */
@@ -3854,6 +3856,10 @@ export interface components {
             best: components["schemas"]["Best"] | null;
             /** Loads */
             loads: components["schemas"]["Load"][];
+            /** Codes */
+            codes: string[];
+            /** Set To */
+            set_to: string;
             /** Notes */
             notes: string[];
             /**
@@ -4459,6 +4465,12 @@ export interface components {
              * @default
              */
             policy: string;
+            restricted?: components["schemas"]["RestrictedFlow"] | null;
+            /**
+             * Restricted Words
+             * @default
+             */
+            restricted_words: string;
         };
         /**
          * Load
@@ -5091,6 +5103,7 @@ export interface components {
             purpose: string;
             /** Method */
             method: string;
+            restricted: components["schemas"]["RestrictedFlow"] | null;
             /** Weeks */
             weeks: components["schemas"]["WeekView"][];
             /** Days */
@@ -5208,7 +5221,7 @@ export interface components {
          *     ``activity`` is what the client does in the rest, ``others`` what to do with other loads. ``sets`` and ``rest`` are
          *     the upper ends where a range was written; ``fewest`` and ``rest_from`` its lower ends. ``span`` is how much of the
          *     way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance,
-         *     ``timed_as`` what work by the clock is where the trainer says so.
+         *     ``timed_as`` what work by the clock is where the trainer says so. ``cuffs`` are worn that restrict the blood flow.
          */
         Prescription: {
             /** Sets */
@@ -5260,6 +5273,11 @@ export interface components {
             /** Within */
             within?: number | null;
             timed_as?: components["schemas"]["TimedAs"] | null;
+            /**
+             * Cuffs
+             * @default false
+             */
+            cuffs: boolean;
         };
         /**
          * Preview
@@ -5622,6 +5640,51 @@ export interface components {
             number: number;
         };
         /**
+         * RestrictFlow
+         * @description Tick restricted blood flow on a line, or on a phase where no line is named; ``how`` left out takes it off.
+         */
+        RestrictFlow: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "restrict_flow";
+            /**
+             * Line
+             * Format: LineId
+             * @default
+             */
+            line: LineId;
+            /**
+             * Phase
+             * @default
+             */
+            phase: string;
+            how?: components["schemas"]["RestrictedFlow"] | null;
+        };
+        /**
+         * RestrictedFlow
+         * @description Work with restricted blood flow: which limbs, how tight, how the cuffs are let off, the load in per cent of max.
+         *
+         *     ``pressure`` and ``cycles`` are the trainer's words.
+         */
+        RestrictedFlow: {
+            /** Limb */
+            limb?: ("arms" | "legs" | "one arm" | "one leg") | null;
+            /**
+             * Pressure
+             * @default as taught
+             */
+            pressure: string;
+            /**
+             * Cycles
+             * @default
+             */
+            cycles: string;
+            /** Load Share */
+            load_share?: number | null;
+        };
+        /**
          * ResultRequest
          * @description One measurement; the id was made by the app.
          */
@@ -5694,7 +5757,7 @@ export interface components {
          * ReviewLine
          * @description One line after the session: planned against done, the proposal, where it would go, and the decision taken.
          *
-         *     ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
+         *     ``set_to`` says how coded loads are set. ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
          *     week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
          *     exercise that takes this one's place where another rung is proposed. ``rolls`` are the later weeks of the phase
          *     that change with it, ``last`` the set blocks of the time before. ``plain`` says that it can be taken without a look:
@@ -5721,6 +5784,8 @@ export interface components {
             proposal: components["schemas"]["Proposal"] | null;
             /** Proposed */
             proposed: string;
+            /** Set To */
+            set_to: string;
             /** Rule Name */
             rule_name: string;
             /** Instead */
@@ -6012,7 +6077,7 @@ export interface components {
             /** Saves */
             saves: number;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
             /**
              * Chosen
              * @default false
@@ -7139,7 +7204,7 @@ export interface components {
          */
         TrialRequest: {
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
         };
         /**
          * TrialView

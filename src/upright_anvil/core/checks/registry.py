@@ -23,7 +23,6 @@ from upright_anvil.core.checks.lines import (
     joint_in_trouble,
     reps_for_goal,
     rest_too_short,
-    restricted_flow,
     set_too_long,
     side_not_said,
     to_failure_new,
@@ -47,6 +46,7 @@ from upright_anvil.core.checks.phases import (
     load_jump,
     no_easing_off,
     pattern_missing,
+    restricted_flow,
     week_jump,
 )
 from upright_anvil.core.checks.weeks import (

@@ -67,7 +67,6 @@ def line_key(asked: StudiedLine, day: StudiedDay, who: Same[Key]) -> Key:
         asked.group.section,
         asked.group.kind,
         asked.week.kind,
-        day.phase.method,
         asked.line.reason,
     )
 

@@ -19,6 +19,7 @@ from upright_anvil.core.plan.parts import (
     Name,
     Pairing,
     Part,
+    RestrictedFlow,
     Section,
     Week,
     WeekKind,
@@ -56,12 +57,13 @@ MAX_MOVED = 300
 
 
 class Phase(Part):
-    """A stretch of weeks with one structure, one purpose and a method."""
+    """A stretch of weeks with one structure, one purpose and a method; ``restricted`` holds for all its loaded work."""
 
     id: Id
     name: Name
     purpose: Annotated[str, Field(max_length=200)] = ""
     method: Annotated[str, Field(max_length=200)] = ""
+    restricted: RestrictedFlow | None = None
     weeks: Annotated[tuple[Week, ...], Field(min_length=1, max_length=MAX_WEEKS)]
     days: Annotated[tuple[Day, ...], Field(max_length=MAX_DAYS)] = ()
 

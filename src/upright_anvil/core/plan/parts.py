@@ -30,6 +30,7 @@ OptionalId = Annotated[str, _OPTIONAL]
 OptionalExercise = Annotated[ExerciseId, _OPTIONAL]
 OptionalPlace = Annotated[PlaceId, _OPTIONAL]
 OptionalDay = Annotated[DayId, _OPTIONAL]
+OptionalLine = Annotated[LineId, _OPTIONAL]
 OptionalWeek = Annotated[WeekId, _OPTIONAL]
 Words = Annotated[str, Field(max_length=300)]
 RestSeconds = Annotated[int, Field(ge=0, le=MAX_REST_SECONDS)]
@@ -69,13 +70,34 @@ class Cell(Part):
     text: Annotated[str, Field(max_length=MAX_LENGTH)] = ""
 
 
+class RestrictedFlow(Part):
+    """Work with restricted blood flow: which limbs, how tight, how the cuffs are let off, the load in per cent of max.
+
+    ``pressure`` and ``cycles`` are the trainer's words.
+    """
+
+    limb: Literal["arms", "legs", "one arm", "one leg"] | None = None
+    pressure: Annotated[str, Field(min_length=1, max_length=60)] = "as taught"
+    cycles: Annotated[str, Field(max_length=80)] = ""
+    load_share: Annotated[int, Field(ge=5, le=80)] | None = None
+
+    @property
+    def words(self) -> str:
+        """What it is, in words: ``cuffs on the legs, pressure as taught, off between exercises, 30 % of the max``."""
+        said = [f"cuffs on {'the ' if self.limb in ('arms', 'legs') else ''}{self.limb}" if self.limb else "cuffs"]
+        said.append(f"pressure {self.pressure}")
+        said += [self.cycles] if self.cycles else []
+        said += [f"{self.load_share} % of the max"] if self.load_share else []
+        return ", ".join(said)
+
+
 class Line(Part):
     """One exercise through the weeks of a phase; ``cells`` has one cell a week, in their order.
 
     ``home`` is the shorthand that a rise goes back to, where the first cell no longer says it; else it is empty.
     ``exercise_b`` takes the exercise's place in B weeks. ``easier`` and ``harder`` are the rungs named in advance,
     ``cues`` those chosen for this client, ``reason`` what the line is for, ``policy`` how it is raised where that is
-    not the client's school.
+    not the client's school, ``restricted`` that the blood flow is restricted in it.
     """
 
     id: LineKey
@@ -88,6 +110,7 @@ class Line(Part):
     cues: Annotated[tuple[Annotated[str, Field(max_length=120)], ...], Field(max_length=MAX_CUES)] = ()
     reason: Words = ""
     policy: OptionalId = ""
+    restricted: RestrictedFlow | None = None
 
     @property
     def begun_with(self) -> str:

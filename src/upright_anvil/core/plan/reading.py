@@ -12,7 +12,7 @@ from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Week
-from upright_anvil.core.plan.resolving import load_caution, resolved
+from upright_anvil.core.plan.resolving import load_caution, resolved, set_to
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.text.shorthand import ShorthandError, Unreadable, read, write_parts
@@ -115,7 +115,7 @@ def _read_cell(text: str, exercise: Exercise, profile: ClientProfile) -> ReadCel
         seconds=seconds_of(text, profile.unit, Same(exercise)),
         caution=load_caution(prescription, exercise, profile),
         bars=tuple(planned_bar(prescription, exercise, athlete, plan=plan) for plan in line.differ),
-        note=found.why if found else "",
+        note=set_to(prescription, exercise, profile) or (found.why if found else ""),
     )
 
 

@@ -8,7 +8,7 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
 from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.prescription.coding import coded
+from upright_anvil.core.prescription.coding import code_at, coded
 from upright_anvil.core.prescription.load_targets import (
     BodyweightLoad,
     Coded,
@@ -73,6 +73,19 @@ def _last(load: SameAsLastTime, exercise: Exercise, kind: ImplementKind | None, 
     made = profile.inventory.nearest(kind, wanted) if kind else None
     here = made.load if made else None
     return Resolved(here, f"last time {before}, so {here or wanted}")
+
+
+def set_to(prescription: Prescription, exercise: Exercise, profile: ClientProfile) -> str:
+    """Say how the loads that are asked for are set where they have codes: ``12.5 lb is white/green``; else nothing."""
+    kind = exercise.implement_at(profile.inventory)
+    said: list[str] = []
+    for load in dict.fromkeys(plan.load for plan in prescription.plans):
+        if isinstance(load, Coded):
+            made = coded(load, profile.inventory)
+            said += [f"{load} is about {made.load}" if made.estimated else f"{load} is {made.load}"] if made else []
+        elif isinstance(load, Load) and kind is not None and (code := code_at(load, kind, profile.inventory)):
+            said.append(f"{load} is {code}")
+    return ", ".join(said)
 
 
 def load_caution(prescription: Prescription, exercise: Exercise, profile: ClientProfile) -> str | None:

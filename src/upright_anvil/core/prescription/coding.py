@@ -16,6 +16,20 @@ def coded(load: Coded, place: Inventory) -> Achievable | None:
     return next(exact, None) or next((a for a in made if label in a.how.lower()), None)
 
 
+def code_at(load: Load, kind: ImplementKind, place: Inventory) -> str:
+    """Answer what a load is called at a place: a pin's colour, a band's, a rucksack; empty where it has no name."""
+    made = place.find(kind, load)
+    if made is None:
+        return ""
+    return (
+        made.how.partition(", ")[2]
+        if made.how.startswith(str(load))
+        else made.how
+        if kind is ImplementKind.BAND
+        else ""
+    )
+
+
 def code_of(made: Achievable, sort: Coded) -> Coded | None:
     """Answer the code that a load of the place is written with, of the same sort; None where it has none of its own."""
     label = made.how if sort.sort == "band" else made.how.partition(", ")[2]

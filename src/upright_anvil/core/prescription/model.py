@@ -77,7 +77,7 @@ class Prescription:
     ``activity`` is what the client does in the rest, ``others`` what to do with other loads. ``sets`` and ``rest`` are
     the upper ends where a range was written; ``fewest`` and ``rest_from`` its lower ends. ``span`` is how much of the
     way the repetitions go, ``partials`` how many shorter ones follow them, ``within`` the seconds for a distance,
-    ``timed_as`` what work by the clock is where the trainer says so.
+    ``timed_as`` what work by the clock is where the trainer says so. ``cuffs`` are worn that restrict the blood flow.
     """
 
     sets: int
@@ -99,6 +99,7 @@ class Prescription:
     partials: int = 0
     within: int | None = None
     timed_as: TimedAs | None = None
+    cuffs: bool = False
     plans: tuple[SetPlan, ...] = field(init=False, compare=False, repr=False)
     """Every set in order."""
 

@@ -69,7 +69,7 @@ class ProgressionContext:
     the days the client had not trained before today. ``beside`` are the sets of the same exercise in other lines of
     the session, ``doubted`` the ids of sets whose figures the rest contradicts. ``unfinished`` says that the session
     was stopped before its end, ``preparing`` that the line stands in a warm-up or cool-down. ``most_reps`` is the most
-    repetitions the client's goal asks for.
+    repetitions the client's goal asks for, ``restricted`` that the blood flow is restricted in the line.
     """
 
     exercise: Exercise
@@ -94,6 +94,7 @@ class ProgressionContext:
     unfinished: bool = False
     preparing: bool = False
     most_reps: int = 20
+    restricted: bool = False
 
     @property
     def today(self) -> Exposure:

@@ -13,7 +13,9 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import ExerciseId, ProgramId, SessionId
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Group, GroupKind, Line, Phase, Program
+from upright_anvil.core.plan.parts import RestrictedFlow
 from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
+from upright_anvil.core.plan.restricted import restriction
 from upright_anvil.core.prescription.text.rounds import rounds_of
 from upright_anvil.core.volume.bands import Band, band_for
 from upright_anvil.services.board.views import (
@@ -106,7 +108,7 @@ def _phase(
         ids = tuple(session_id(row.id, week.id, program.held_by(week.id, read.day.id)) for week in phase.weeks)
         days.append(_day(read, phase, program, ids, profile, done, sessions))
     volume = phase_volume(row, program, phase, profile, done, band)
-    return PhaseView(phase.id, phase.name, phase.purpose, phase.method, weeks, tuple(days), volume)
+    return PhaseView(phase.id, phase.name, phase.purpose, phase.method, phase.restricted, weeks, tuple(days), volume)
 
 
 def _day(
@@ -121,7 +123,7 @@ def _day(
     groups = []
     for group in read.groups:
         g = group.group
-        lines = tuple(_line(line, ids, profile, done) for line in group.lines)
+        lines = tuple(_line(line, ids, profile, done, _restricted(phase, g, line)) for line in group.lines)
         groups.append(_group(g, lines))
     rows = (sessions.get(sid) for sid in ids)
     started = tuple(StartedSession(row.id, row.finished_at is not None) if row else None for row in rows)
@@ -145,7 +147,7 @@ def _day(
     )
 
 
-def _line(line: ReadLine, ids: tuple[SessionId, ...], profile: ClientProfile, done: Done) -> LineView:
+def _line(line: ReadLine, ids: tuple[SessionId, ...], profile: ClientProfile, done: Done, restricted: str) -> LineView:
     athlete = profile.athlete(line.exercise.id)
     cells = tuple(
         CellView(
@@ -172,7 +174,17 @@ def _line(line: ReadLine, ids: tuple[SessionId, ...], profile: ClientProfile, do
         easier=head(plan.easier),
         harder=head(plan.harder),
         policy=plan.policy,
+        restricted=plan.restricted,
+        restricted_words=restricted,
     )
+
+
+def _restricted(phase: Phase, group: Group, line: ReadLine) -> str:
+    """How the blood flow is restricted in any week of a line, in words; empty where it is not."""
+    found = restriction(phase, group, line.line, None)
+    if found is None and any("cuffs" in cell.manner or "cuffs" in cell.work for cell in line.cells):
+        found = RestrictedFlow()
+    return found.words if found else ""
 
 
 def _group(group: Group, lines: tuple[LineView, ...]) -> GroupView:

@@ -8,7 +8,7 @@ from upright_anvil.core.health.cautions import Caution
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Pairing, Section, WeekKind
-from upright_anvil.core.plan.parts import LeadRule
+from upright_anvil.core.plan.parts import LeadRule, RestrictedFlow
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.volume.weeks import WeekVolume
@@ -59,6 +59,8 @@ class LineView:
     easier: ExerciseHead | None
     harder: ExerciseHead | None
     policy: str = ""
+    restricted: RestrictedFlow | None = None
+    restricted_words: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -142,6 +144,7 @@ class PhaseView:
     name: str
     purpose: str
     method: str
+    restricted: RestrictedFlow | None
     weeks: tuple[WeekView, ...]
     days: tuple[DayView, ...]
     volume: tuple[WeekVolume, ...]

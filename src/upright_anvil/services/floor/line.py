@@ -16,9 +16,11 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import bars_for
 from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.document import Day, Group, Line, Section
+from upright_anvil.core.plan.document import Day, Group, Line, Phase, Section
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import load_caution
+from upright_anvil.core.plan.resolving import load_caution, set_to
+from upright_anvil.core.plan.restricted import restriction
+from upright_anvil.core.prescription.coding import code_at
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
@@ -29,15 +31,15 @@ from upright_anvil.services.floor.sets import FloorSet, LineShown, ramp_set, wor
 from upright_anvil.services.library.substitutes import names_instead
 
 CUES = 3
-"""How many cues stay in sight."""
+"""How many of an exercise's own cues stay in sight; those that were chosen for the client all do."""
 
 
 @dataclass(frozen=True, slots=True)
 class FloorLine:
-    """One exercise of the session; ``loads`` are those that can be made here, lightest first.
+    """One exercise of the session; ``loads`` are those that can be made here, lightest first, with their ``codes``.
 
     ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
-    ``together`` with what it is done round by round,
+    ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round,
     ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
     ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
     """
@@ -59,6 +61,7 @@ class FloorLine:
     each_side: bool
     bodyweight: bool
     counts: bool
+    restricted: str
     sets: tuple[FloorSet, ...]
     ramp_up: tuple[FloorSet, ...]
     ramp_why: str
@@ -66,16 +69,19 @@ class FloorLine:
     last_time: PreviousPerformance | None
     best: Best | None
     loads: tuple[Load, ...]
+    codes: tuple[str, ...]
+    set_to: str
     notes: tuple[str, ...]
     beside_plan: bool = False
 
 
 @dataclass(frozen=True, slots=True)
 class Around:
-    """What a line is shown with: its day and group, today's profile, the rows that stand, memory, notes, measures."""
+    """What a line is shown with: its day, group and phase, today's profile, what stands, memory, notes, measures."""
 
     day: Day
     group: Group | None
+    phase: Phase
     profile: ClientProfile
     standing: Mapping[SetPosition, EffectiveSet]
     last: PreviousPerformance | None
@@ -93,11 +99,15 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
     profile = around.profile
     text = line.cells[0].text
     asked = prescription_or_none(text, profile.unit)
+    held = restriction(around.phase, around.group, line, asked) if around.group else None
+    if held is not None and asked is not None:
+        asked = replace(asked, cuffs=True)
     own = {slot: kept for slot, kept in around.standing.items() if slot.line == line.id}
     if not text and not own:
         return None
     joints = joint_cautions(exercise, profile.standing)
     pressing = any(caution.grade is not CautionGrade.NOTE for caution in joints)
+    loads = _loads(exercise, profile)
     sets, ramps = _sets(line, exercise, around, asked, own)
     return FloorLine(
         line=line.id,
@@ -117,13 +127,16 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         each_side=bool(asked and asked.each_side),
         bodyweight=exercise.implement_at(profile.inventory) is ImplementKind.BODYWEIGHT,
         counts=_counts(exercise, around, asked),
+        restricted=held.words if held else "",
         sets=sets,
         ramp_up=ramps,
         ramp_why=around.ramp.why,
         metronome=metronome(asked, exercise),
         last_time=around.last,
         best=around.best,
-        loads=_loads(exercise, profile),
+        loads=loads,
+        codes=_codes(loads, exercise, profile),
+        set_to=set_to(asked, exercise, profile) if asked else "",
         notes=around.notes,
         beside_plan=around.group is None,
     )
@@ -177,7 +190,7 @@ def _with_bars(
 
 def _cues(line: Line, exercise: Exercise, profile: ClientProfile) -> ChosenCues:
     chosen = ChosenCues("", line.cues, "Chosen for this client.") if line.cues else cues_for(exercise, profile.standing)
-    return replace(chosen, cues=chosen.cues[:CUES])
+    return chosen if line.cues else replace(chosen, cues=chosen.cues[:CUES])
 
 
 def _together(line: Line, day: Day, profile: ClientProfile) -> str:
@@ -196,6 +209,13 @@ def _caution(asked: Prescription | None, text: str, exercise: Exercise, profile:
     if exercise.removed:
         return "This exercise was removed from the library; the plan still names it."
     return load_caution(asked, exercise, profile)
+
+
+def _codes(loads: Sequence[Load], exercise: Exercise, profile: ClientProfile) -> tuple[str, ...]:
+    """The code of each load, such as a pin's colour; none where no load has one."""
+    kind = exercise.implement_at(profile.inventory)
+    codes = tuple(code_at(load, kind, profile.inventory) if kind else "" for load in loads)
+    return codes if any(codes) else ()
 
 
 def _loads(exercise: Exercise, profile: ClientProfile) -> tuple[Load, ...]:

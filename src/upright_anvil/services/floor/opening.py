@@ -139,6 +139,7 @@ def _lines(
         around = Around(
             day=found.day,
             group=group,
+            phase=found.phase,
             profile=here,
             standing=view.standing,
             last=last,

@@ -110,6 +110,8 @@ def attempt_of(
     if not moved or not row.reps:
         return None
     asked = prescription_or_none(row.planned, profile.unit)
+    if asked is not None and (asked.span or asked.cuffs):
+        return None
     slow = asked is not None and is_slow(asked.tempo)
     confirmed = row.how.confirmed
     return Attempt(

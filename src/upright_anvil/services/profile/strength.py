@@ -121,8 +121,8 @@ def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], profile
         body = profile.body_on(on) if exercise.bodyweight_share else None
         moved = _moved(row.load, row.load_unit, row.assisted, exercise.bodyweight_share, body)
         asked = prescription_or_none(row.planned, profile.unit)
-        # Repetitions that go half the way show nothing of what is lifted all of it.
-        if moved and not (asked is not None and asked.span):
+        # Repetitions that go half the way, or with the blood flow restricted, show nothing of what is lifted otherwise.
+        if moved and not (asked is not None and (asked.span or asked.cuffs)):
             slow = asked is not None and is_slow(asked.tempo)
             yield Attempt(
                 row.exercise, on, moved, row.reps, row.reserve, place, exercise.pattern, slow, row.confirmed, row.id

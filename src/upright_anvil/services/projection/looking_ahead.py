@@ -11,6 +11,7 @@ from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, profiles_by_week
+from upright_anvil.core.plan.restricted import restriction
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.judge import rule_name
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
@@ -174,6 +175,7 @@ def _line(
         health=why_not_up(exercise, asked, profile.standing, profile.screening),
         preparing=preparing(group),
         doubted=profile.known.doubted,
+        restricted=restriction(stretch.phase, group, line, asked) is not None,
     )
     weeks = [WeekAhead(head.on, ask, head.easing_off) for head, ask in zip(stretch.heads, asks, strict=False)]
     circuit = is_circuit(group, stretch.start)

@@ -7,6 +7,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
+from upright_anvil.core.plan.resolving import set_to
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.judge import is_plain, rule_name
 from upright_anvil.core.progression.model import Proposal
@@ -76,6 +77,7 @@ def _line(opened: OpenReview, one: ProposedLine) -> ReviewLine:
         blocks=session_blocks(plan, done, exercise, athlete),
         proposal=proposal,
         proposed=proposal.text if proposal else "",
+        set_to=set_to(proposal.prescription, exercise, judged.profile) if proposal and not proposal.exercise else "",
         rule_name=rule_name(proposal.policy) if proposal else "",
         instead=profile.exercise(proposal.exercise).name if proposal and proposal.exercise else "",
         preview=tuple(SetBlock(planned_bar(preview, exercise, athlete, plan=part), None) for part in preview.plans)

@@ -16,6 +16,7 @@ from upright_anvil.core.plan.document import Group, Line, Program, Section, Week
 from upright_anvil.core.plan.locate import find_line
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import load_caution
+from upright_anvil.core.plan.restricted import restriction
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.progression.circuit import Station, circuit_proposal
@@ -195,6 +196,7 @@ def context_of(
     exposures = judged.exposures if judged.done else (*judged.exposures, Exposure(_day_of(found), plan, ()))
     if changed and written is not None:
         exposures = (*exposures[:-1], replace(exposures[-1], prescription=written))
+    exposures = _as_in_cell(exposures, written)
     return ProgressionContext(
         exercise,
         profile.inventory,
@@ -216,6 +218,16 @@ def context_of(
         doubted=profile.known.doubted,
         unfinished=day.unfinished,
         preparing=preparing(group),
+        restricted=restriction(found.phase, group, line, plan) is not None,
+    )
+
+
+def _as_in_cell(exposures: tuple[Exposure, ...], written: Prescription | None) -> tuple[Exposure, ...]:
+    """Sets are logged with the cuffs that a line or phase says; the cell itself need not say them."""
+    cuffs = written is not None and written.cuffs
+    return tuple(
+        one if one.prescription.cuffs is cuffs else replace(one, prescription=replace(one.prescription, cuffs=cuffs))
+        for one in exposures
     )
 
 

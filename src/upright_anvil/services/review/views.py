@@ -45,12 +45,13 @@ class ReviewStation:
 class ReviewLine:
     """One line after the session: planned against done, the proposal, where it would go, and the decision taken.
 
-    ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
-    week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
-    exercise that takes this one's place where another rung is proposed. ``rolls`` are the later weeks of the phase
-    that change with it, ``last`` the set blocks of the time before. ``plain`` says that it can be taken without a look:
-    a usual step on firm or fair evidence, or the same again. ``circuit`` is the id of the circuit it belongs to, which
-    is judged as one on its first station; ``stations`` are what that asks of the others.
+    ``set_to`` says how coded loads are set. ``proposal`` is None with ``why_none`` in words where nothing can be
+    proposed; ``next_cell`` is None in the last week of the phase; ``preview`` is the set blocks of the proposal,
+    ``rule_name`` what decided it, ``instead`` the exercise that takes this one's place where another rung is
+    proposed. ``rolls`` are the later weeks of the phase that change with it, ``last`` the set blocks of the time
+    before. ``plain`` says that it can be taken without a look: a usual step on firm or fair evidence, or the same
+    again. ``circuit`` is the id of the circuit it belongs to, which is judged as one on its first station;
+    ``stations`` are what that asks of the others.
     """
 
     line: LineId
@@ -60,6 +61,7 @@ class ReviewLine:
     blocks: tuple[SetBlock, ...]
     proposal: Proposal | None
     proposed: str
+    set_to: str
     rule_name: str
     instead: str
     preview: tuple[SetBlock, ...]

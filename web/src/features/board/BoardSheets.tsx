@@ -31,7 +31,10 @@ export function BoardSheets({
   const day = days.find((one) => one.day.id === (opened.day ?? opened.fit?.day));
   const week = weeks.find((one) => one.week.id === (opened.week ?? opened.fit?.week));
   const filled = lines.find((one) => one.line.id === opened.fill?.lines[0]);
-  if (line) return <LineSheet client={view.client_id} line={line.line} save={save} onClose={close} />;
+  if (line)
+    return (
+      <LineSheet client={view.client_id} line={line.line} phase={line.phase} save={save} onClose={close} />
+    );
   if (opened.fit && day && week)
     return <FitSheet view={view} day={day.day} week={week.week} save={save} onClose={close} />;
   if (opened.day && day)

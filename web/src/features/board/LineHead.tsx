@@ -72,6 +72,11 @@ export function LineHead({
           .map((caution) => (
             <JointNote key={caution.about} caution={caution} line={line} client={client} />
           ))}
+        {line.restricted_words && (
+          <span className="block truncate text-sm font-normal text-caution" title={line.restricted_words}>
+            {line.restricted_words}
+          </span>
+        )}
         {line.reason && (
           <span className="block truncate text-sm font-normal text-soft" title={line.reason}>
             {line.reason}

@@ -8,17 +8,20 @@ import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { SavedField } from "../../ui/SavedField";
 import { Sheet } from "../../ui/Sheet";
+import { RestrictedFlowPart } from "./RestrictedFlowPart";
 import type { Edit, Save } from "./useBoard";
 
 /** More of a line: what it is for, the cues for this client, the rungs named in advance, what to do instead. */
 export function LineSheet({
   client,
   line,
+  phase,
   save,
   onClose,
 }: {
   client: ClientId;
   line: Schemas["LineView"];
+  phase: Schemas["PhaseView"];
   save: Save;
   onClose: () => void;
 }) {
@@ -70,6 +73,7 @@ export function LineSheet({
           hint="How its load, reps or variant go up after each session."
           choose={(policy) => change({ policy }, policy ? "raised by its own rule" : "raised by the school")}
         />
+        <RestrictedFlowPart line={line} phase={phase} save={save} />
         {rungs.length > 1 && (
           <div className="grid grid-cols-2 gap-3">
             <RungSelect

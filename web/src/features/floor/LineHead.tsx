@@ -48,7 +48,16 @@ export function LineHead({
         <JointButton cautions={line.joints} open={joints} toggle={() => setJoints(!joints)} />
         {beat}
       </div>
-      <p className="text-lg leading-tight sm:text-xl">{line.planned || "Nothing planned"}</p>
+      <p className="text-lg leading-tight sm:text-xl">
+        {line.planned || "Nothing planned"}
+        {line.set_to && <span className="text-soft"> ({line.set_to})</span>}
+      </p>
+      {line.restricted && (
+        <p className="text-caution">
+          {line.restricted[0]?.toUpperCase()}
+          {line.restricted.slice(1)}. Only as taught; off at once when anything feels wrong.
+        </p>
+      )}
       {line.cues.cues.length > 0 && (
         <p className="text-soft sm:text-lg">
           {line.cues.cues.join(" · ")}

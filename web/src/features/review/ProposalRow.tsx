@@ -86,6 +86,7 @@ export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
             {line.instead && <span className="block text-ember">{line.instead}</span>}
             {together && <span className="font-normal">{line.exercise} </span>}
             {line.proposed}
+            {line.set_to && <span className="block text-base font-normal text-soft">{line.set_to}</span>}
             {proposal.estimated && <span className="ml-2 text-base font-normal text-soft">an estimate</span>}
           </p>
           <Stations line={line} />

@@ -1,6 +1,7 @@
 """The same muscle hard on consecutive days.
 
-Five fractional hard sets or more on both; weeks are a circle, so that Sunday stands beside Monday. The fix moves the second day to a weekday with room.
+Five fractional hard sets or more on both; weeks are a circle, so that Sunday stands beside Monday. The fix moves
+the second day to a weekday with room.
 """
 
 from collections.abc import Iterator

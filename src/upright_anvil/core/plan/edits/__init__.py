@@ -19,6 +19,7 @@ from upright_anvil.core.plan.edits.lines import (
     MoveWithin,
     RemoveLine,
 )
+from upright_anvil.core.plan.edits.methods import RestrictFlow
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase, ChangeProgram, RemovePhase
 from upright_anvil.core.plan.edits.weeks import AddWeek, ChangeWeek, RemoveWeek
 
@@ -31,6 +32,7 @@ Edit = Annotated[
     | RemoveLine
     | ChangeExercise
     | ChangeLine
+    | RestrictFlow
     | GroupLines
     | Ungroup
     | ChangeGroup

@@ -112,6 +112,10 @@ def _rpe(draft: Draft, found: "re.Match[str]") -> None:
         raise DomainError(f"RPE must be 1 to 10, in halves, not {draft.rpe:f}.")
 
 
+def _cuffs(draft: Draft, _: "re.Match[str]") -> None:
+    draft.cuffs = True
+
+
 def _ramp(draft: Draft, _: "re.Match[str]") -> None:
     draft.ramp = True
 
@@ -192,6 +196,7 @@ CLAUSES: tuple[Clause, ...] = (
     Clause("effort", "'leave'", patterns.LEAVE, _leave, "leave", "leave 2"),
     Clause("effort", "'rpe'", patterns.RPE, _rpe, "rpe", "rpe 8"),
     Clause("ramp", "'ramp-up'", patterns.RAMP, _ramp, "ramp-up", "ramp-up"),
+    Clause("cuffs", "restricted blood flow", patterns.CUFFS, _cuffs, "cuffs", "cuffs"),
     Clause("other", "another load", patterns.OTHER, _other, repeats=True),
     Clause("scheme", "a last set of max", patterns.LAST_MOST, _last_most, "last set max", "last set max"),
     Clause("scheme", "a drop", patterns.DROPS, _drops, "drop to", "drop to 15/10 kg"),

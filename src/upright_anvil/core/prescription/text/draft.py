@@ -47,6 +47,7 @@ class Draft:
     partials: int = 0
     within: int | None = None
     timed_as: TimedAs | None = None
+    cuffs: bool = False
     phases: list[int | None] = field(default_factory=lambda: [None] * 4)
     parts: tuple[int, ...] = ()
     most_rounds: bool = False
@@ -81,6 +82,7 @@ class Draft:
             partials=self.partials,
             within=self.within,
             timed_as=self.timed_as,
+            cuffs=self.cuffs,
         )
 
     def _check_ranges(self) -> None:

@@ -93,6 +93,11 @@ LEAVE = re.compile(
     re.I,
 )
 RPE = re.compile(r"@?\s*rpe\s*(\d+(?:[.,]\d+)?)(?!\w)", re.I)
+CUFFS = re.compile(
+    r"(?:with\s+)?(?:cuffs?(?:\s+on)?|bfr|occlusion|(?:restricted\s+)?blood[\s-]*flow(?:\s*restrict(?:ed|ion))?"
+    r"|(?:restricted\s+flow|flow\s*restrict(?:ed|ion)))\b",
+    re.I,
+)
 RAMP = re.compile(r"ramp(?:[\s-]*up)?\b", re.I)
 OTHER = re.compile(rf"or\s+({_ONE_BODY}|{_ONE_CODE}|{_ONE_WEIGHT})\s*[x×*:]\s*({_ONE_TARGET})", re.I)
 

@@ -7,8 +7,8 @@ The grammar (``docs/shorthand.md`` explains it with examples)::
             | sets "x" reps "+" reps {"+" reps} | sets "x" work "/" rest | "emom" minutes ":" target
     target  = reps | reps "-" reps | "max" ["to" (reps | time)] | time | time "-" time | metres "m" | kilometres "km"
     clause  = "each side" | lead | loads | "tempo" tempo | "rest" time ["-" time] ["with" words] | "leave" reps
-            | "rpe" number | "ramp-up" | "or" load "x" target | span | "plus" reps "partial" | "in" time | timed
-            | scheme
+            | "rpe" number | "ramp-up" | "cuffs" | "or" load "x" target | span | "plus" reps "partial" | "in" time
+            | timed | scheme
     lead    = "left first" | "right first" | "alternate lead" | "alternating" | "left only" | "right only"
     timed   = "hold" | "for reps"
     span    = "half reps" | "top half" | "bottom half"

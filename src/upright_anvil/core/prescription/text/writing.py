@@ -21,23 +21,19 @@ def write(prescription: Prescription) -> str:
 def write_parts(prescription: Prescription) -> tuple[str, str]:
     """Write the normal form in two: the work (sets, target, load, scheme), and how it is done."""
     p = prescription
-    work = [_head(p) + (" each side" if p.each_side else "")]
-    if p.span is not None:
-        work.append(str(p.span))
-    if p.timed_as is not None:
-        work.append(str(p.timed_as))
-    if p.partials:
-        work.append(f"plus {p.partials} partial")
-    if p.within is not None:
-        work.append(f"in {write_time(p.within)}")
-    if p.side is not None:
-        work.append(str(p.side))
-    if p.load is not None:
-        work.append(_loads(p))
-    if p.scheme is not None and not isinstance(p.scheme, Varied):
-        work.append(str(p.scheme))
-    if p.ramp:
-        work.append("ramp-up")
+    parts = (
+        _head(p) + (" each side" if p.each_side else ""),
+        p.span and str(p.span),
+        p.timed_as and str(p.timed_as),
+        p.partials and f"plus {p.partials} partial",
+        p.within and f"in {write_time(p.within)}",
+        p.side and str(p.side),
+        p.load and _loads(p),
+        p.scheme and not isinstance(p.scheme, Varied) and str(p.scheme),
+        p.ramp and "ramp-up",
+        p.cuffs and "cuffs",
+    )
+    work = [part for part in parts if part]
     manner = [str(other) for other in p.others]
     if p.tempo is not None:
         manner.append(f"tempo {p.tempo}")

@@ -85,6 +85,7 @@ def same_again(context: ProgressionContext, held: tuple[tuple[str, str], ...]) -
     tail = {
         "pain": "nothing goes up. The same again only once it is calm, lighter or swapped if it is not",
         "doubted figure": "confirm or correct it first; until then what was planned stands",
+        "restricted flow": "what is raised there belongs to those who taught it. The same again",
         "health": "nothing goes up while that holds; the same again",
         "form": "the same again until it is clean",
         "poor day": "what is written in the plan stands, no heavier",

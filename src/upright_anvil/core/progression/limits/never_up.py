@@ -179,6 +179,12 @@ def away(context: ProgressionContext) -> str:
     return f"The first session after {days} days away" if days > SHORT_GAP_DAYS else ""
 
 
+def restricted(context: ProgressionContext) -> str:
+    """Say that the blood flow is restricted in it: nothing there is ours to raise."""
+    held = context.restricted or context.today.prescription.cuffs
+    return "It is done with restricted blood flow" if held else ""
+
+
 def health(context: ProgressionContext) -> str:
     """Say what in the health file stands against it."""
     return context.health
@@ -195,6 +201,7 @@ REASONS: Final[tuple[tuple[str, Reason], ...]] = (
     ("pain", pain),
     ("doubted figure", doubted),
     ("health", health),
+    ("restricted flow", restricted),
     ("form", slipped),
     ("poor day", poor_day),
     ("away", away),

@@ -6,6 +6,7 @@ import { Row } from "./Row";
 import {
   amountOf,
   choices,
+  codeOf,
   isFar,
   isTimed,
   neighbour,
@@ -172,6 +173,7 @@ export function Amounts({
           label={said.assisted ? "Assistance" : line.bodyweight ? "Added load" : "Load"}
           value={said.load?.value ?? "0"}
           unit={said.load?.unit ?? line.loads[0]?.unit ?? ""}
+          note={codeOf(line, said.load)}
           less={() => toLoad(-1)}
           more={() => toLoad(1)}
         />

@@ -32,6 +32,7 @@ function pad(set: Partial<FloorSet> = {}): void {
     planned: "3 x 8, 60 kg",
     bodyweight: false,
     each_side: false,
+    codes: [],
     loads: [kg(57.5), kg(60), kg(62.5)],
     sets: [first, { ...first, number: 2 }],
   } as never as ShownLine;

@@ -7,7 +7,7 @@ import { HowItWent } from "./HowItWent";
 import { Hurts, isSaid, type Hurt } from "./Hurts";
 import { OnTheBar } from "./OnTheBar";
 import { Small } from "./Row";
-import { amountOf, neighbour, spoken, startingPoint, withAmount, withLoad, type Said } from "./said";
+import { amountOf, codeOf, neighbour, spoken, startingPoint, withAmount, withLoad, type Said } from "./said";
 
 type Face = "figures" | "how" | "hurts";
 
@@ -39,6 +39,7 @@ export function SetPad({
   const [face, setFace] = useState<Face>("figures");
   const [hurt, setHurt] = useState<Hurt | null>(null);
   const [forAll, setForAll] = useState(false);
+  const code = codeOf(line, said.load);
   const logged = set?.logged ?? null;
   const others = line.sets.filter((one) => one.logged === null && one.number !== spot.set).length;
   const toggle = (to: Face) => setFace(face === to ? "figures" : to);
@@ -101,7 +102,7 @@ export function SetPad({
           className="mt-2 min-h-16 w-full sm:mt-3 sm:min-h-20 rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
           onClick={() => isSaid(hurt) && act.hurt(said, hurt)}
         >
-          Stop here: {spoken(said, line.bodyweight)}
+          Stop here: {spoken(said, line.bodyweight, code)}
         </button>
       ) : (
         <button
@@ -111,7 +112,7 @@ export function SetPad({
         >
           {logged
             ? `Correct ${spot.ramp ? "ramp-up set" : "set"} ${spot.set}`
-            : `Done: ${spoken(said, line.bodyweight)}`}
+            : `Done: ${spoken(said, line.bodyweight, code)}`}
         </button>
       )}
       <div className="mt-2 flex gap-1.5">

@@ -5,12 +5,15 @@ export function Stepper({
   label,
   value,
   unit,
+  note = "",
   less,
   more,
 }: {
   label: string;
   value: string;
   unit: string;
+  /** What goes with the figure, such as the colour of a pin. */
+  note?: string;
   less: () => void;
   more: () => void;
 }) {
@@ -27,6 +30,7 @@ export function Stepper({
       <p className="grow text-center leading-none">
         <span className="text-4xl font-semibold tracking-tight sm:text-6xl">{value}</span>
         <span className="text-soft max-sm:block sm:ml-1.5 sm:text-lg">{unit}</span>
+        {note && <span className="mt-1 block text-base font-medium sm:text-xl">{note}</span>}
       </p>
       <button type="button" aria-label={`${label}: more`} className={look} onClick={more}>
         <Plus aria-hidden />

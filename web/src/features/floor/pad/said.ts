@@ -74,6 +74,10 @@ export function neighbour(
   return lighter ?? (now ? null : undefined);
 }
 
+/** What a load is set to where it has a code, such as the colour of a pin. */
+export const codeOf = (line: Pick<ShownLine, "loads" | "codes">, load: Schemas["Load"] | null): string =>
+  (load && line.codes[line.loads.findIndex((one) => sameLoad(one, load))]) ?? "";
+
 export const sameLoad = (one: Schemas["Load"] | null, other: Schemas["Load"] | null): boolean =>
   one === other ||
   (one !== null && other !== null && one.unit === other.unit && Number(one.value) === Number(other.value));
@@ -88,13 +92,13 @@ export function amountWords({ reps, seconds, metres, how }: Figures): string {
 }
 
 /** A set in one breath, as the big button says it. */
-export function spoken(said: Said, bodyweight: boolean): string {
+export function spoken(said: Said, bodyweight: boolean, code = ""): string {
   const { left, right } = said.how;
   const sides = left != null && right != null && left !== right ? `${left} left, ${right} right` : null;
   const amount = sides === null ? amountWords(said) : `${sides} ${isTimed(said) ? "s" : "reps"}`;
   const sign = bodyweight ? (said.assisted ? "−" : "+") : "";
   const load = said.load ? ` × ${sign}${said.load.value} ${said.load.unit}` : "";
-  return `${amount}${load}${said.reserve === null ? "" : `, ${said.reserve} left`}`;
+  return `${amount}${load}${code && ` ${code}`}${said.reserve === null ? "" : `, ${said.reserve} left`}`;
 }
 
 /** What is asked at a load: of the planned one where the line says nothing of it. */

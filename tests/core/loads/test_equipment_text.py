@@ -102,6 +102,7 @@ class MoreEquipmentTest(TestCase):
         for text, first in [
             ("blocks 5-15 lb by 5: 5 white, 10 yellow, 15 red", "5 lb, white"),
             ("blocks 5-15 lb by 5: 5 white", "5 lb, white"),
+            ("blocks 5-15 lb by 5: 5 white/green, 10 white", "5 lb, white/green"),
             ("blocks 5-15 lb by 5 with pin colours", "5 lb"),
             ("blocks 5 white, 10 yellow, 15 red lb", "5 lb, white"),
         ]:

@@ -2,12 +2,15 @@ from datetime import date, timedelta
 
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import ClientId
+from upright_anvil.core.ids import NO_PLACE, ClientId, PlaceId
 from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.clients.clients import client_file
+from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
 from upright_anvil.services.floor.afterwards import log_afterwards
 from upright_anvil.services.floor.finishing import summary
-from upright_anvil.services.floor.logging import Acknowledged
+from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.today import open_today
@@ -21,12 +24,14 @@ class AfterwardsTest(StudioTest):
     def written(self) -> BoardView:
         return self.client_with_program(*LINES)
 
-    def log_it(self, board: BoardView, on: date, text: str = "", days_later: int = 1) -> Acknowledged:
+    def log_it(
+        self, board: BoardView, on: date, text: str = "", days_later: int = 1, place: PlaceId = NO_PLACE
+    ) -> Acknowledged:
         week, day = board.phases[0].weeks[0].id, board.phases[0].days[0].id
         sid = session_id(board.program_id, week, day)
         now = NOW + timedelta(days=days_later)
         with self.studio.writing() as scope:
-            return log_afterwards(scope, sid, board.program_id, week, day, on, text, now)
+            return log_afterwards(scope, sid, board.program_id, week, day, on, text, now, place)
 
     def rows(self, client: ClientId) -> list[str]:
         with self.studio.reading() as scope:
@@ -59,6 +64,26 @@ class AfterwardsTest(StudioTest):
             self.rows(board.client_id),
             ["l1.1 8 60 kg", "l1.2 8 60 kg", "l1.3 7 60 kg left 1", "l2.1 40 s", "l2.2 35 s"],
         )
+
+    def test_where_it_was_held(self) -> None:
+        board = self.client_with_program(("back-squat", "3 x 8, 60 kg"), ("goblet-squat", "2 x 10, 24 kg"))
+        with self.studio.writing() as scope:
+            attic = add_place(scope, PlaceFacts("Attic", Unit.KG, "kettlebells 16"))
+            held = [place.id for place in client_file(scope, board.client_id, TODAY).places]
+            set_places(scope, board.client_id, [*held, attic.id])
+        self.log_it(board, TODAY, place=attic.id)
+        self.assertEqual([row for row in self.rows(board.client_id) if "60 kg" in row], [], "there is no bar")
+        with self.studio.reading() as scope:
+            floor = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY)
+        self.assertEqual([one.name for one in floor.places if one.here], ["Attic"])
+        self.assertTrue(self.log_it(board, TODAY, place=attic.id).again)
+
+    def test_a_distance_and_repetitions_by_the_clock(self) -> None:
+        board = self.client_with_program(("easy-run", "5 km"), ("biceps-curl", "2 x 45 s, 8 kg"))
+        self.log_it(board, TODAY, "run 3,2 km in 19:30\ncurl 14,13 in 45 s")
+        with self.studio.reading() as scope:
+            kept = ledger.sets_since(scope, board.client_id, date(2000, 1, 1))
+        self.assertEqual([one.row.amount for one in kept], ["3.2 km in 19:30", "45 s, 14 reps", "45 s, 13 reps"])
 
     def test_a_sentence_for_what_cannot_be_and_nothing_is_kept(self) -> None:
         board = self.written()

@@ -3,10 +3,14 @@ from datetime import timedelta
 from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import RemoveDay
+from upright_anvil.core.plan.edits.lines import ChangeLine
+from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.clients.exercise_notes import note_exercise
 from upright_anvil.services.floor import logging
 from upright_anvil.services.floor.opening import FloorView, open_floor
 from upright_anvil.services.ids import session_id
@@ -30,6 +34,41 @@ class FloorTest(StudioTest):
         self.assertEqual((squat.rest, squat.sets[0].aim.reserve), (120, 2))
         self.assertEqual([s.aim.seconds for s in plank.sets], [40, 40])
         self.assertIn(Load.of("62.5", Unit.KG), squat.loads)
+
+    def test_what_always_goes_with_an_exercise_follows_it_through_programs(self) -> None:
+        board = self.client_with_program(SQUAT, ("plank", "2 x 40 s"))
+        said = ("Stop just below the knee", "Stop at the knee", "")
+        for number, text in enumerate(said):
+            with self.studio.writing() as scope:
+                for _ in range(2):
+                    note_exercise(scope, board.client_id, ExerciseId("back-squat"), f"note-{number:08}", text, NOW)
+            self.assertEqual([line.always for line in self.open(board).lines], [text, ""])
+            with self.studio.reading() as scope:
+                known = open_board(scope, board.program_id, TODAY).always
+            self.assertEqual(dict(known), {"back-squat": text} if text else {})
+        with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "Nobody knows"):
+            note_exercise(scope, board.client_id, ExerciseId("yodel"), "note-00000009", "x", NOW)
+
+    def test_cuffs_colours_counts_and_distances_are_said(self) -> None:
+        kit = "blocks 5 white, 10 white/green, 15 rust"
+        lines = (
+            ("biceps-curl", "3 x 15, 10 kg, cuffs"),
+            ("lateral-raise", "3 x 40 s, step rust"),
+            ("easy-run", "5 km in 30 min"),
+        )
+        curl, raised, run = self.open(self.client_with_program(*lines, equipment=kit)).lines
+        self.assertEqual(curl.restricted, "cuffs, pressure as taught")
+        self.assertEqual((curl.codes, curl.set_to), (("white", "white/green", "rust"), "10 kg is white/green"))
+        self.assertEqual((raised.counts, raised.set_to, curl.counts), (True, "step rust is 15 kg", False))
+        aim = run.sets[0].aim
+        self.assertEqual((aim.metres, aim.seconds, aim.reps), (5000, 1800, None))
+
+    def test_every_cue_that_was_chosen_is_shown(self) -> None:
+        board = self.client_with_program(SQUAT)
+        cues = ("Sit back", "Chest up", "Knees out", "Slow down", "Breathe")
+        with self.studio.writing() as scope:
+            save_edits(scope, board.program_id, 2, [ChangeLine(line="l1", cues=cues)], "Cues", NOW, TODAY)
+        self.assertEqual(self.open(board).lines[0].cues.cues, cues)
 
     def test_the_state_is_the_ledgers(self) -> None:
         board = self.client_with_program(SQUAT)

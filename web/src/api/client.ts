@@ -196,6 +196,13 @@ export const api = {
     told(http.POST("/api/clients/{client_id}/draft", { params: { path: { client_id } }, body })),
   startFromDraft: (client_id: ClientId, body: Schemas["DraftRequest"]) =>
     told(http.POST("/api/clients/{client_id}/program/from-draft", { params: { path: { client_id } }, body })),
+  noteExercise: (client_id: ClientId, exercise_id: ExerciseId, body: Schemas["ExerciseNoteRequest"]) =>
+    told(
+      http.POST("/api/clients/{client_id}/exercises/{exercise_id}/note", {
+        params: { path: { client_id, exercise_id } },
+        body,
+      }),
+    ),
   floor: (program_id: ProgramId, week_id: WeekId, day_id: DayId) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/floor", {

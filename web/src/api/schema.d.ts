@@ -857,6 +857,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{client_id}/exercises/{exercise_id}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Note Exercise
+         * @description Keep what always goes for a client with an exercise.
+         */
+        post: operations["note_exercise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{client_id}/program": {
         parameters: {
             query?: never;
@@ -1662,6 +1682,12 @@ export interface components {
              */
             on: string;
             /**
+             * Place
+             * Format: PlaceId
+             * @default
+             */
+            place: PlaceId;
+            /**
              * Text
              * @default
              */
@@ -2027,7 +2053,7 @@ export interface components {
         Better: "more" | "less" | "neither";
         /**
          * BoardView
-         * @description A program as the board shows it.
+         * @description A program as the board shows it; ``always`` is what goes for the client with an exercise in every program.
          */
         BoardView: {
             /**
@@ -2059,6 +2085,10 @@ export interface components {
             phases: components["schemas"]["PhaseView"][];
             /** Places */
             places: components["schemas"]["PlaceHead"][];
+            /** Always */
+            always: {
+                [key: string]: string;
+            };
         };
         /**
          * BodyPoint
@@ -3595,6 +3625,19 @@ export interface components {
          */
         ExerciseKind: "lift" | "hold" | "jump" | "carry" | "throw" | "balance" | "cardio" | "mobility" | "warm-up" | "stretch";
         /**
+         * ExerciseNoteRequest
+         * @description What always goes for a client with an exercise; empty where it goes no more. The id was made by the app.
+         */
+        ExerciseNoteRequest: {
+            /** Id */
+            id: string;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+        };
+        /**
          * ExerciseRequest
          * @description An exercise of the trainer's own, or an edit of one that ships.
          */
@@ -3799,9 +3842,10 @@ export interface components {
          * @description One exercise of the session; ``loads`` are those that can be made here, lightest first, with their ``codes``.
          *
          *     ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
-         *     ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round,
-         *     ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
-         *     ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
+         *     ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round, ``group`` names
+         *     its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with ``ramp_why`` in
+         *     words. ``always`` is what goes for the client with this exercise in every program. ``beside_plan`` says that sets
+         *     were logged for a line the plan no longer has.
          */
         FloorLine: {
             /**
@@ -3862,6 +3906,8 @@ export interface components {
             set_to: string;
             /** Notes */
             notes: string[];
+            /** Always */
+            always: string;
             /**
              * Beside Plan
              * @default false
@@ -5113,7 +5159,7 @@ export interface components {
         };
         /**
          * PlaceChoice
-         * @description A place of the client; ``here`` is the one trained at today.
+         * @description A place of the client with what to know of it; ``here`` is the one trained at today.
          */
         PlaceChoice: {
             /**
@@ -5125,10 +5171,14 @@ export interface components {
             name: string;
             /** Here */
             here: boolean;
+            /** Note */
+            note: string;
         };
         /**
          * PlaceFacts
          * @description What the trainer enters of a place; numbers in ``equipment`` that name no unit are in ``unit``.
+         *
+         *     ``note`` is what to know of it: carpet, a low ceiling, the key.
          */
         PlaceFacts: {
             /** Name */
@@ -5139,6 +5189,11 @@ export interface components {
              * @default
              */
             equipment: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
         };
         /**
          * PlaceHead
@@ -5166,6 +5221,11 @@ export interface components {
              * @default
              */
             equipment: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
         };
         /**
          * PlaceView
@@ -5757,12 +5817,13 @@ export interface components {
          * ReviewLine
          * @description One line after the session: planned against done, the proposal, where it would go, and the decision taken.
          *
-         *     ``set_to`` says how coded loads are set. ``proposal`` is None with ``why_none`` in words where nothing can be proposed; ``next_cell`` is None in the last
-         *     week of the phase; ``preview`` is the set blocks of the proposal, ``rule_name`` what decided it, ``instead`` the
-         *     exercise that takes this one's place where another rung is proposed. ``rolls`` are the later weeks of the phase
-         *     that change with it, ``last`` the set blocks of the time before. ``plain`` says that it can be taken without a look:
-         *     a usual step on firm or fair evidence, or the same again. ``circuit`` is the id of the circuit it belongs to, which
-         *     is judged as one on its first station; ``stations`` are what that asks of the others.
+         *     ``set_to`` says how coded loads are set. ``proposal`` is None with ``why_none`` in words where nothing can be
+         *     proposed; ``next_cell`` is None in the last week of the phase; ``preview`` is the set blocks of the proposal,
+         *     ``rule_name`` what decided it, ``instead`` the exercise that takes this one's place where another rung is
+         *     proposed. ``rolls`` are the later weeks of the phase that change with it, ``last`` the set blocks of the time
+         *     before. ``plain`` says that it can be taken without a look: a usual step on firm or fair evidence, or the same
+         *     again. ``circuit`` is the id of the circuit it belongs to, which is judged as one on its first station;
+         *     ``stations`` are what that asks of the others.
          */
         ReviewLine: {
             /**
@@ -10199,6 +10260,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceView"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    note_exercise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+                exercise_id: ExerciseId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExerciseNoteRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
                 };
             };
             /** @description Not Found */

@@ -9,6 +9,7 @@ export interface Entry {
     | "start"
     | "set"
     | "note"
+    | "exercise-note"
     | "change"
     | "undo"
     | "measure"

@@ -6,6 +6,7 @@ const NAMES: Record<Entry["kind"], string> = {
   start: "The start of a session",
   set: "A set",
   note: "A note",
+  "exercise-note": "What always goes with an exercise",
   change: "A change of the day",
   undo: "Taking back a change",
   measure: "What a device measured",

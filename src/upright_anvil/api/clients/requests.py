@@ -5,7 +5,7 @@ from typing import Annotated
 
 from pydantic import Field, StringConstraints, ValidationInfo, field_validator
 
-from upright_anvil.api.request_model import MADE, Line, LoadRequest, Note, RequestModel, Words
+from upright_anvil.api.request_model import MADE, Line, LoadRequest, MadeId, Note, RequestModel, Words
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import PlaceId
 from upright_anvil.core.loads.load import Unit
@@ -24,6 +24,14 @@ class PlaceRequest(RequestModel):
     name: Words
     unit: Unit
     equipment: Equipment = ""
+    note: Line = ""
+
+
+class ExerciseNoteRequest(RequestModel):
+    """What always goes for a client with an exercise; empty where it goes no more. The id was made by the app."""
+
+    id: MadeId
+    text: Note = ""
 
 
 class ClientChangeRequest(RequestModel):

@@ -1,14 +1,15 @@
 """Clients, and where they train."""
 
-from upright_anvil.api.clients.requests import ClientChangeRequest, ClientRequest, PlacesRequest
+from upright_anvil.api.clients.requests import ClientChangeRequest, ClientRequest, ExerciseNoteRequest, PlacesRequest
 from upright_anvil.api.programs.requests import ProgramRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import ClientId, ExerciseId
+from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.board import empty_program
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.clients import clients, places
+from upright_anvil.services.clients import clients, exercise_notes, places
 from upright_anvil.services.clients.clients import ClientEntry, ClientView
 from upright_anvil.services.clients.places import PlaceFacts, PlaceView
 from upright_anvil.services.progress import exercise_progress, overview
@@ -50,6 +51,16 @@ async def change_client(client_id: ClientId, asked: ClientChangeRequest, here: H
 async def set_places(client_id: ClientId, asked: PlacesRequest, here: Here) -> list[PlaceView]:
     """Say where a client trains, the usual place first."""
     return await here.write(lambda scope: list(places.set_places(scope, client_id, asked.places)))
+
+
+@router.post("/{client_id}/exercises/{exercise_id}/note")
+async def note_exercise(
+    client_id: ClientId, exercise_id: ExerciseId, asked: ExerciseNoteRequest, here: Here
+) -> Acknowledged:
+    """Keep what always goes for a client with an exercise."""
+    return await here.write(
+        lambda scope: exercise_notes.note_exercise(scope, client_id, exercise_id, asked.id, asked.text, here.now)
+    )
 
 
 @router.post("/{client_id}/program", status_code=201)

@@ -17,8 +17,8 @@ from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.bounds import MAX_REPS
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 from upright_anvil.services import settings
+from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.floor.devices import Figures, Watch, WatchedSet, keep_measure
-from upright_anvil.services.floor.logging import Acknowledged
 from upright_anvil.services.settings import Calls, Device, Settings
 from upright_anvil.simulators.rep_sensor import SAMPLES_A_SECOND
 

@@ -7,7 +7,7 @@ from pydantic import AwareDatetime, Field, StringConstraints
 
 from upright_anvil.api.request_model import MADE, LoadRequest, MadeId, Note, RequestModel
 from upright_anvil.core.body.joints import Joint, Side
-from upright_anvil.core.ids import NO_LINE, DayId, ExerciseId, LineId, ProgramId, WeekId
+from upright_anvil.core.ids import NO_LINE, NO_PLACE, DayId, ExerciseId, LineId, PlaceId, ProgramId, WeekId
 from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.prescription.bounds import (
@@ -39,6 +39,7 @@ class AfterwardsRequest(RequestModel):
     week_id: Annotated[WeekId, Field(min_length=1, max_length=64)]
     day_id: Annotated[DayId, Field(min_length=1, max_length=64)]
     on: date
+    place: Annotated[PlaceId, Field(max_length=64)] = NO_PLACE
     text: Annotated[str, StringConstraints(max_length=6000)] = ""
 
 

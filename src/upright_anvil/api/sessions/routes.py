@@ -19,10 +19,10 @@ from upright_anvil.api.sessions.requests import (
 )
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import SessionId
+from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.floor import afterwards, finishing, logging
 from upright_anvil.services.floor.changes import changing
 from upright_anvil.services.floor.finishing import SessionSummary
-from upright_anvil.services.floor.logging import Acknowledged
 from upright_anvil.services.review import decisions
 from upright_anvil.services.review.opening import open_review
 from upright_anvil.services.review.presenting import view_of
@@ -47,7 +47,15 @@ async def log_afterwards(session_id: SessionId, asked: AfterwardsRequest, here: 
     """Write down a session on the day it was held."""
     return await here.write(
         lambda scope: afterwards.log_afterwards(
-            scope, session_id, asked.program_id, asked.week_id, asked.day_id, asked.on, asked.text, here.now
+            scope,
+            session_id,
+            asked.program_id,
+            asked.week_id,
+            asked.day_id,
+            asked.on,
+            asked.text,
+            here.now,
+            asked.place,
         ),
         about=session_id,
     )

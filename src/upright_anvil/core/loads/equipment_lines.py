@@ -19,7 +19,7 @@ _NUMBER = r"\d+(?:\.\d+)?"
 _RANGE = re.compile(rf"({_NUMBER})\s*(?:-|–|to)\s*({_NUMBER})\s*by\s*({_NUMBER})")
 _PLATE = re.compile(rf"(\d+)\s*[x×]\s*({_NUMBER})")
 _LABELLED = re.compile(rf"([a-z][a-z \-]*?)\s+({_NUMBER})")
-_CODE = re.compile(rf"({_NUMBER})\s+([a-z][a-z \-]*)")
+_CODE = re.compile(rf"({_NUMBER})\s+([a-z][a-z /\-]*)")
 _PACKED = re.compile(
     rf"(?:(\d+|two|three|four)\s+)?([a-z][a-z ]*?)\s+(?:(\d+)\s*[x×]\s*)?"
     rf"(up\s*to\s*{_NUMBER}(?:\s*by\s*{_NUMBER})?|{_NUMBER}\s*(?:-|–|to)\s*{_NUMBER}\s*by\s*{_NUMBER}|{_NUMBER})"

@@ -40,6 +40,7 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
+from upright_anvil.store.exercise_notes import exercise_notes
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow, SessionRow
 
@@ -72,6 +73,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
         revision=_revision(revision),
         phases=tuple(_phase(row, program, phase, profile, done, sessions, today, band) for phase in program.phases),
         places=tuple(PlaceHead(place, name) for place, name in profile.place_names.items()),
+        always=exercise_notes(scope, who.id),
     )
 
 

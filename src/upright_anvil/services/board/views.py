@@ -1,5 +1,6 @@
 """What the board shows of a program: plain values, read out against the client."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import date, datetime
 
@@ -172,7 +173,7 @@ class PlaceHead:
 
 @dataclass(frozen=True, slots=True)
 class BoardView:
-    """A program as the board shows it."""
+    """A program as the board shows it; ``always`` is what goes for the client with an exercise in every program."""
 
     program_id: ProgramId
     client_id: ClientId
@@ -185,3 +186,4 @@ class BoardView:
     revision: RevisionView
     phases: tuple[PhaseView, ...]
     places: tuple[PlaceHead, ...]
+    always: Mapping[ExerciseId, str]

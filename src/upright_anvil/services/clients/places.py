@@ -20,11 +20,15 @@ from upright_anvil.store.tables import PlaceRow
 
 @dataclass(frozen=True, slots=True)
 class PlaceFacts:
-    """What the trainer enters of a place; numbers in ``equipment`` that name no unit are in ``unit``."""
+    """What the trainer enters of a place; numbers in ``equipment`` that name no unit are in ``unit``.
+
+    ``note`` is what to know of it: carpet, a low ceiling, the key.
+    """
 
     name: str
     unit: Unit
     equipment: str = ""
+    note: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -68,7 +72,7 @@ def place_list(scope: Scope) -> tuple[PlaceView, ...]:
 
 def add_place(scope: Scope, facts: PlaceFacts) -> PlaceView:
     """Add a place."""
-    row = PlaceRow(id=fresh_id(), name=facts.name, unit=facts.unit.value, equipment=facts.equipment)
+    row = PlaceRow(id=fresh_id(), name=facts.name, unit=facts.unit.value, equipment=facts.equipment, note=facts.note)
     scope.db.add(row)
     scope.db.flush()
     return place_view(scope, row)
@@ -77,7 +81,7 @@ def add_place(scope: Scope, facts: PlaceFacts) -> PlaceView:
 def change_place(scope: Scope, place_id: PlaceId, facts: PlaceFacts) -> PlaceView:
     """Change a place, for everybody who trains there. Raises `NotFoundError`."""
     row = store.place(scope, place_id)
-    row.name, row.unit, row.equipment = facts.name, facts.unit.value, facts.equipment
+    row.name, row.unit, row.equipment, row.note = facts.name, facts.unit.value, facts.equipment, facts.note
     scope.db.flush()
     return place_view(scope, row)
 
@@ -95,7 +99,7 @@ def set_places(scope: Scope, client_id: ClientId, place_ids: list[PlaceId]) -> t
 
 def place_view(scope: Scope, row: PlaceRow) -> PlaceView:
     """Answer a place as the client file shows it."""
-    facts = PlaceFacts(row.name, Unit(row.unit), row.equipment)
+    facts = PlaceFacts(row.name, Unit(row.unit), row.equipment, row.note)
     return PlaceView(
         row.id, facts, equipment_view(facts.equipment, facts.unit), tuple(store.clients_of_place(scope, row.id))
     )

@@ -8,12 +8,15 @@ from dataclasses import replace
 from datetime import date, datetime, time
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import DayId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ids import NO_PLACE, DayId, LineId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.how import How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.session.on_paper import PaperSet, read_paper
+from upright_anvil.services.acknowledged import Acknowledged
+from upright_anvil.services.floor.changes.change_requests import WantsPlace
+from upright_anvil.services.floor.changes.changing import make_change
 from upright_anvil.services.floor.line import FloorLine
-from upright_anvil.services.floor.logging import Acknowledged, open_row
+from upright_anvil.services.floor.logging import open_row
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.floor.session import find
 from upright_anvil.services.floor.sets import FloorSet
@@ -36,12 +39,13 @@ def log_afterwards(
     on: date,
     text: str,
     now: datetime,
+    place: PlaceId = NO_PLACE,
 ) -> Acknowledged:
     """Store a whole session that was held on a day; without ``text`` all of it as planned, else what stands there.
 
-    An exercise that the text does not name was not done. Sent twice, it is stored once. Raises `DomainError` for a day
-    to come, one before the client came, a session that is in the ledger already, or a line that cannot be read;
-    `NotFoundError`.
+    ``place`` is where it was held, where that is not the planned one. An exercise that the text does not name was not
+    done. Sent twice, it is stored once. Raises `DomainError` for a day to come, one before the client came, a session
+    that is in the ledger already, or a line that cannot be read; `NotFoundError`.
     """
     found = find(scope, program_id, week_id, day_id)
     if found.id != sid:
@@ -52,16 +56,22 @@ def log_afterwards(
     came = who.created_at.astimezone(now.tzinfo).date()
     if on < came:
         raise DomainError(f"{who.name} came on {came:%d %b %Y}; a session cannot be older than that.")
+    opened = found.row
+    if opened is None:
+        at = datetime.combine(on, NOON, tzinfo=now.tzinfo)
+        row = open_row(scope, found, sid, min(at, now), client_profile(scope, who.id, on))
+        row.finished_at = row.started_at
+        scope.db.flush()
+        if place:
+            make_change(scope, sid, f"{sid}-place"[:64], WantsPlace(place), frozenset(), row.started_at, on)
+    else:
+        row = opened
     floor = open_floor(scope, program_id, week_id, day_id, on)
     names = {line.line: line.exercise for line in floor.lines}
     paper = {one.line: one.sets for one in read_paper(text, names, floor.unit)} if text.strip() else None
     rows = _rows(sid, floor.lines, paper)
-    if found.row is not None:
-        return _again(scope, found.row, sid, on, rows)
-    at = datetime.combine(on, NOON, tzinfo=now.tzinfo)
-    row = open_row(scope, found, sid, min(at, now), client_profile(scope, who.id, on))
-    row.finished_at = row.started_at
-    scope.db.flush()
+    if opened is not None:
+        return _again(scope, opened, sid, on, rows)
     for done in rows:
         ledger.add_set(scope, sid, done, row.started_at)
     return Acknowledged(sid, again=False)

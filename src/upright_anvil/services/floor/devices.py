@@ -10,7 +10,7 @@ from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.sensing.live import LiveCount
 from upright_anvil.core.sensing.strokes import Sample
 from upright_anvil.core.sensing.tempo_kept import tempo_sentences
-from upright_anvil.services.floor.logging import Acknowledged
+from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.settings import Device, Settings
 from upright_anvil.simulators.heart_strap import HeartStrap, SimulatedHeartStrap
 from upright_anvil.simulators.rep_sensor import Moves, RepSensor, SimulatedRepSensor

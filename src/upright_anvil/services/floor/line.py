@@ -39,9 +39,10 @@ class FloorLine:
     """One exercise of the session; ``loads`` are those that can be made here, lightest first, with their ``codes``.
 
     ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
-    ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round,
-    ``group`` names its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with
-    ``ramp_why`` in words. ``beside_plan`` says that sets were logged for a line the plan no longer has.
+    ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round, ``group`` names
+    its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with ``ramp_why`` in
+    words. ``always`` is what goes for the client with this exercise in every program. ``beside_plan`` says that sets
+    were logged for a line the plan no longer has.
     """
 
     line: LineId
@@ -72,6 +73,7 @@ class FloorLine:
     codes: tuple[str, ...]
     set_to: str
     notes: tuple[str, ...]
+    always: str
     beside_plan: bool = False
 
 
@@ -90,6 +92,7 @@ class Around:
     clock: bool
     on_bar: Load | None
     notes: tuple[str, ...]
+    always: str
     measured: Mapping[int, tuple[str, ...]]
     on: date
 
@@ -138,6 +141,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         codes=_codes(loads, exercise, profile),
         set_to=set_to(asked, exercise, profile) if asked else "",
         notes=around.notes,
+        always=around.always,
         beside_plan=around.group is None,
     )
 

@@ -1,6 +1,6 @@
 """Logging on the floor: start, sets, notes, finish. Everything can be sent twice and counts once."""
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 from datetime import datetime, timedelta
 
 from upright_anvil.core.errors import DomainError
@@ -8,6 +8,7 @@ from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.reading import day_estimate, profiles_by_week
+from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.floor.changes.away import keep_step_back
 from upright_anvil.services.floor.changes.on_the_day import on_the_day
 from upright_anvil.services.floor.session import FoundSession, find
@@ -16,14 +17,6 @@ from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.once import stored
 from upright_anvil.store.tables import NoteRow, SessionRow
-
-
-@dataclass(frozen=True, slots=True)
-class Acknowledged:
-    """A row is on disk; ``again`` says it was there before."""
-
-    id: str
-    again: bool
 
 
 def start_session(

@@ -20,15 +20,18 @@ from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_
 from upright_anvil.services.health.health_file import screening_of
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
+from upright_anvil.store.exercise_notes import exercise_notes
+from upright_anvil.store.places import places_of_client
 
 
 @dataclass(frozen=True, slots=True)
 class PlaceChoice:
-    """A place of the client; ``here`` is the one trained at today."""
+    """A place of the client with what to know of it; ``here`` is the one trained at today."""
 
     id: PlaceId
     name: str
     here: bool
+    note: str
 
 
 @dataclass(frozen=True, slots=True)
@@ -110,7 +113,7 @@ def floor_of(scope: Scope, view: Opened, today: date) -> FloorView:
         order=running_order(found.day, lines),
         changes=view.day.changes,
         asked_readiness=view.readiness is not None,
-        places=_places(view),
+        places=_places(scope, view),
         notes=tuple(by_line.get("", ())),
         for_today=_for_today(scope, view),
     )
@@ -130,6 +133,7 @@ def _lines(
     week = found.phase.weeks[0]
     groups = {line.id: group for group in found.day.groups for line in group.lines}
     on_bar = on_the_bar(view)
+    always = exercise_notes(scope, view.who.id)
     measured = measured_by_set(scope, found.id) if found.row else {}
     shown = []
     for line in (*found.day.lines, *_beside_the_plan(view)):
@@ -148,6 +152,7 @@ def _lines(
             clock=bool(group and group.id in timed),
             on_bar=on_bar,
             notes=tuple(notes.get(line.id, ())),
+            always=always.get(exercise.id, ""),
             measured=measured.get(line.id, {}),
             on=found.row.on_date if found.row else today,
         )
@@ -165,10 +170,11 @@ def _beside_the_plan(view: Opened) -> list[Line]:
     return list(found.values())
 
 
-def _places(view: Opened) -> tuple[PlaceChoice, ...]:
+def _places(scope: Scope, view: Opened) -> tuple[PlaceChoice, ...]:
     inventory = view.here.inventory
+    notes = {row.id: row.note for row in places_of_client(scope, view.who.id)}
     return tuple(
-        PlaceChoice(place, view.profile.place_names[place], kept is inventory)
+        PlaceChoice(place, view.profile.place_names[place], kept is inventory, notes.get(place, ""))
         for place, kept in view.profile.places.items()
     )
 

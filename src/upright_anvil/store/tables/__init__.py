@@ -7,6 +7,7 @@ from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRo
 from upright_anvil.store.tables.programs import ProgramRow, RevisionRow
 from upright_anvil.store.tables.sessions import (
     DecisionRow,
+    ExerciseNoteRow,
     MeasureRow,
     NoteRow,
     PerformedSetRow,
@@ -22,6 +23,7 @@ __all__ = [
     "ClientRow",
     "CycleReportRow",
     "DecisionRow",
+    "ExerciseNoteRow",
     "HistoryRow",
     "MeasureRow",
     "NoteRow",

@@ -28,7 +28,7 @@ class SettingRow(Owned, Table):
 
 
 class PlaceRow(Owned, Table):
-    """A place and its equipment, as text in the unit it was written in."""
+    """A place and its equipment, as text in the unit it was written in; ``note`` is what to know of it."""
 
     __tablename__ = "place"
     id: Mapped[PlaceId] = mapped_column(primary_key=True)
@@ -36,6 +36,7 @@ class PlaceRow(Owned, Table):
     name: Mapped[str]
     unit: Mapped[str]
     equipment: Mapped[str]
+    note: Mapped[str]
 
 
 class ClientRow(Owned, Table):

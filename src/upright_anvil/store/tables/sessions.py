@@ -89,6 +89,18 @@ class NoteRow(Owned, Table):
     at: Mapped[datetime]
 
 
+class ExerciseNoteRow(Owned, Table):
+    """What always goes for a client with an exercise; the newest row of the two holds, an empty one ends it."""
+
+    __tablename__ = "exercise_note"
+    seq: Mapped[int] = mapped_column(primary_key=True)
+    id: Mapped[str] = mapped_column(unique=True)
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
+    exercise: Mapped[ExerciseId]
+    text: Mapped[str]
+    at: Mapped[datetime]
+
+
 class SessionChangeRow(Owned, Table):
     """A change to one session, made on the day: what was asked, what it does to the plan; undoing it is a row too."""
 

@@ -33,7 +33,14 @@ export function BoardSheets({
   const filled = lines.find((one) => one.line.id === opened.fill?.lines[0]);
   if (line)
     return (
-      <LineSheet client={view.client_id} line={line.line} phase={line.phase} save={save} onClose={close} />
+      <LineSheet
+        client={view.client_id}
+        always={view.always[line.line.exercise_id] ?? ""}
+        line={line.line}
+        phase={line.phase}
+        save={save}
+        onClose={close}
+      />
     );
   if (opened.fit && day && week)
     return <FitSheet view={view} day={day.day} week={week.week} save={save} onClose={close} />;

@@ -1,10 +1,11 @@
 import { Part } from "../../ui/Waiting";
 import { Picker, Select } from "../../ui/Select";
 import { query } from "../../api/query";
-import { NOWHERE, type ClientId, type ExerciseId } from "../../api/ids";
-import { useQuery } from "@tanstack/react-query";
+import { freshId, NOWHERE, type ClientId, type ExerciseId } from "../../api/ids";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { type Schemas } from "../../api/client";
+import { api, type Schemas } from "../../api/client";
+import { changed } from "../../api/changed";
 import { Button } from "../../ui/Button";
 import { SavedField } from "../../ui/SavedField";
 import { Sheet } from "../../ui/Sheet";
@@ -14,18 +15,22 @@ import type { Edit, Save } from "./useBoard";
 /** More of a line: what it is for, the cues for this client, the rungs named in advance, what to do instead. */
 export function LineSheet({
   client,
+  always,
   line,
   phase,
   save,
   onClose,
 }: {
   client: ClientId;
+  /** What goes for the client with this exercise in every program. */
+  always: string;
   line: Schemas["LineView"];
   phase: Schemas["PhaseView"];
   save: Save;
   onClose: () => void;
 }) {
   const [place, setPlace] = useState<"" | "B">("");
+  const queries = useQueryClient();
   const page = useQuery(query.exercise(line.exercise_id, client));
   const instead = useQuery(query.substitutes(line.exercise_id, client, null));
   const policies = useQuery(query.policies());
@@ -42,6 +47,16 @@ export function LineSheet({
           value={line.reason}
           hint="Kept with the plan; the floor and the checks see it."
           save={(reason) => change({ reason }, reason || "no reason")}
+        />
+        <SavedField
+          label={`Always, with ${line.exercise}`}
+          value={always}
+          hint="It follows the client and the exercise through every program, and stands on the floor."
+          save={(text) =>
+            void api
+              .noteExercise(client, line.exercise_id, { id: freshId(), text })
+              .then(() => changed(queries, "client"))
+          }
         />
         <SavedField
           label="Cues for this client"

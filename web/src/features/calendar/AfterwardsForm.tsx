@@ -1,11 +1,19 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api } from "../../api/client";
-import type { DayId, ProgramId, SessionId, WeekId } from "../../api/ids";
+import {
+  NOWHERE,
+  type DayId,
+  type PlaceId,
+  type ProgramId,
+  type SessionId,
+  type WeekId,
+} from "../../api/ids";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Input, TextField } from "../../ui/Input";
+import { Picker } from "../../ui/Select";
 import { Message } from "../../ui/Message";
 
 interface Session {
@@ -20,9 +28,16 @@ export function AfterwardsForm({ session, planned }: { session: Session; planned
   const queries = useQueryClient();
   const [on, setOn] = useState(planned);
   const [text, setText] = useState("");
+  const [place, setPlace] = useState<PlaceId | "">("");
   const { session_id, ...where } = session;
+  const { program_id, week_id, day_id } = session;
+  const floor = useQuery({
+    queryKey: keys.floor(program_id, week_id, day_id),
+    queryFn: () => api.floor(program_id, week_id, day_id),
+    select: ({ places, lines }) => ({ places, names: lines.map((line) => line.exercise) }),
+  });
   const log = useMutation({
-    mutationFn: () => api.logAfterwards(session_id, { ...where, on, text }),
+    mutationFn: () => api.logAfterwards(session_id, { ...where, on, text, place: place || NOWHERE }),
     // The lists it stood in are asked for when they are opened again: what was logged stays in sight till then.
     onSuccess: () =>
       Promise.all(
@@ -58,6 +73,16 @@ export function AfterwardsForm({ session, planned }: { session: Session; planned
           Held on
           <Input sort="date" value={on} change={setOn} />
         </label>
+        {(floor.data?.places.length ?? 0) > 1 && (
+          <label className="grid gap-1 text-sm font-medium">
+            Held at
+            <Picker
+              value={place || (floor.data?.places.find((one) => one.here)?.id ?? "")}
+              options={(floor.data?.places ?? []).map((one) => [one.id, one.name] as const)}
+              choose={(id) => setPlace(id)}
+            />
+          </label>
+        )}
         <Button type="submit" tone="act" disabled={log.isPending || !on}>
           {text.trim() ? "Log what stands here" : "Log it as planned"}
         </Button>
@@ -66,7 +91,7 @@ export function AfterwardsForm({ session, planned }: { session: Session; planned
         label="Or from paper, one exercise a line"
         hint="A name alone went as planned; what is not named was not done."
         rows={4}
-        placeholder={"squat 8,8,7 at 60, left 2\nplank 40,40,35 s\npush-up"}
+        placeholder={(floor.data?.names ?? ["squat 8,8,7 at 60, left 2", "plank 40,40,35 s"]).join("\n")}
         value={text}
         change={setText}
       />

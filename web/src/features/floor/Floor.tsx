@@ -192,9 +192,11 @@ export function Floor({
         {asked === "note" && (
           <NotePanel
             exercise={line.exercise}
+            always={line.always}
             onDone={done}
             onKeep={(text, on) => {
-              void data.addNote(on === "exercise" ? line.line : NOWHERE, text, on === "next");
+              if (on === "always") void data.noteExercise(line, text);
+              else void data.addNote(on === "exercise" ? line.line : NOWHERE, text, on === "next");
               done();
             }}
           />

@@ -25,6 +25,7 @@ export function FloorHeader({
   sign: ReactNode;
   menu: ReactNode;
 }) {
+  const here = shown.places.find((place) => place.here);
   return (
     <header className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 sm:gap-3 sm:px-3">
       <Link
@@ -38,6 +39,7 @@ export function FloorHeader({
         <h1 className="truncate text-lg leading-tight font-semibold">{shown.client}</h1>
         <p className="truncate text-sm text-soft">
           {shown.day}, week {shown.week} · about {minutes(shown.estimated_seconds)} of {shown.minutes} min
+          {here?.note && ` · ${here.note}`}
         </p>
       </div>
       {sign}

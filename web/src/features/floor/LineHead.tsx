@@ -37,7 +37,7 @@ export function LineHead({
   if (compact)
     return (
       <p className="pt-2 text-soft sm:text-lg">
-        {line.cues.cues.join(" · ")}
+        {[line.always, ...line.cues.cues].filter(Boolean).join(" · ")}
         {line.caution && <span className="text-caution"> {line.caution}</span>}
       </p>
     );
@@ -64,6 +64,7 @@ export function LineHead({
           {line.cues.school && <span className="text-caution"> ({line.cues.school})</span>}
         </p>
       )}
+      {line.always && <p className="font-medium sm:text-lg">Always: {line.always}</p>}
       {line.together && <p className="text-soft">{line.together}</p>}
       {line.reason && <p className="text-soft max-sm:hidden">For: {line.reason}</p>}
       <div className={joints ? "" : "max-sm:hidden"}>

@@ -1,5 +1,5 @@
 // The floor's state without the framework: the server's view with what still waits in the browser laid over it.
-import type { LineId } from "../../api/ids";
+import type { ClientId, ExerciseId, LineId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import { amountWords } from "./pad/said";
 import type { Kept } from "../../outbox/outbox";
@@ -21,6 +21,10 @@ export interface ShownFloor extends Omit<FloorView, "lines"> {
   changing: number;
 }
 
+/** Where what always goes for a client with an exercise is kept. */
+export const exerciseNotePath = (client: ClientId | undefined, exercise: ExerciseId) =>
+  `/api/clients/${client}/exercises/${exercise}/note`;
+
 /** Lays waiting sets, notes, changes and the finish over what the server knows. */
 export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFloor {
   const mine = waiting.filter((entry) => entry.session === view.session_id && entry.refused === undefined);
@@ -29,6 +33,11 @@ export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFlo
   const notes = of<Schemas["NoteRequest"]>("note");
   const changes = of<Schemas["ChangeRequest"]>("change");
   const finish = of<Schemas["FinishRequest"]>("finish")[0];
+  const always = (line: FloorLine) => {
+    const path = exerciseNotePath(view.client_id, line.exercise_id);
+    const said = mine.findLast((entry) => entry.path === path)?.body as { text: string } | undefined;
+    return said?.text ?? line.always;
+  };
   return {
     ...view,
     finished_at: view.finished_at ?? finish?.finished_at ?? null,
@@ -37,6 +46,7 @@ export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFlo
     notes: [...view.notes, ...notes.filter((note) => !note.line && !note.for_next).map((note) => note.text)],
     lines: view.lines.map((line) => ({
       ...line,
+      always: always(line),
       notes: [...line.notes, ...notes.filter((note) => note.line === line.line).map((note) => note.text)],
       sets: mine.reduce((sets, entry) => withEntry(sets, entry, line.line, false), line.sets as FloorSet[]),
       ramp_up: mine.reduce(

@@ -6,6 +6,7 @@ import { freshId, type DayId, type LineId, type ProgramId, type WeekId } from ".
 import { keys } from "../../api/keys";
 import { NOTHING_SEEN, type Said } from "./pad/said";
 import {
+  exerciseNotePath,
   withWaiting,
   type FloorSet,
   type FloorView,
@@ -98,6 +99,12 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
     const id = freshId();
     await post("note", id, "notes", { id, line, text, for_next: forNext });
   };
+  const noteExercise = async (line: ShownLine, text: string) => {
+    const id = freshId();
+    const path = exerciseNotePath(view?.client_id, line.exercise_id);
+    const entry = { session, id, kind: "exercise-note", method: "POST", path, body: { id, text } } as const;
+    await outbox.put({ ...entry, view: changed });
+  };
   const change = async (wanted: Wanted) => {
     const id = freshId();
     await post("change", id, "changes", { id, wanted });
@@ -120,6 +127,7 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
     dismiss: (entryKey: number) => void outbox.dismiss(entryKey),
     logSet,
     addNote,
+    noteExercise,
     change,
     undo,
     keepMeasure,

@@ -68,6 +68,13 @@ export function PlaceEditor({
           change={(text) => setDraft({ ...draft, equipment: text })}
           onBlur={() => keep(draft)}
         />
+        <TextField
+          label="To know of it"
+          placeholder="carpet, low ceiling"
+          value={draft.note ?? ""}
+          change={(text) => setDraft({ ...draft, note: text })}
+          onBlur={() => keep(draft)}
+        />
         {others.length > 0 && (
           <Message>Shared: a change here is a change for {others.join(", ")} too.</Message>
         )}

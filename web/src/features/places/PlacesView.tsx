@@ -23,7 +23,12 @@ export function PlacesView() {
   });
   const add = useMutation({
     mutationFn: () =>
-      api.addPlace({ name: `${client.facts.name}: new place`, unit: client.facts.unit, equipment: "" }),
+      api.addPlace({
+        name: `${client.facts.name}: new place`,
+        unit: client.facts.unit,
+        equipment: "",
+        note: "",
+      }),
     onSuccess: (place) => {
       setChosen(place.id);
       set.mutate([...ids, place.id]);

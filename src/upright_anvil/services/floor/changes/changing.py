@@ -13,9 +13,9 @@ from upright_anvil.core.plan.document import Day
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.session.model import DayChange, edits_of
 from upright_anvil.core.session.this_session import as_changed, day_of
+from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.floor.changes.change_requests import Wanted, WantsReadiness, worked_out
 from upright_anvil.services.floor.changes.on_the_day import MadeChange, cycle_energy, on_the_day, pains_as_text, written
-from upright_anvil.services.floor.logging import Acknowledged
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.session import find_started
 from upright_anvil.services.profile.client_profile import client_profile

@@ -16,15 +16,18 @@ const QUICK = [
   "Cue worked",
 ] as const;
 
-export type NoteOn = "exercise" | "session" | "next";
+export type NoteOn = "exercise" | "session" | "next" | "always";
 
 /** A note on the exercise, on the session, or for the next time; the usual ones are one tap. */
 export function NotePanel({
   exercise,
+  always,
   onDone,
   onKeep,
 }: {
   exercise: string;
+  /** What goes for the client with this exercise in every program. */
+  always: string;
   onDone: () => void;
   onKeep: (text: string, on: NoteOn) => void;
 }) {
@@ -39,6 +42,19 @@ export function NotePanel({
           </Small>
         ))}
       </div>
+      {always && (
+        <div className="mt-4 flex items-center gap-2">
+          <p className="mr-auto text-lg">
+            <span className="text-soft">Always:</span> {always}
+          </p>
+          <Button className="min-h-12" onClick={() => setText(always)}>
+            Change it
+          </Button>
+          <Button className="min-h-12" onClick={() => onKeep("", "always")}>
+            No longer
+          </Button>
+        </div>
+      )}
       <div className="mt-4">
         <TextField
           label="In your own words: felt, seen or agreed"
@@ -52,7 +68,10 @@ export function NotePanel({
         <Button big tone="act" disabled={!typed} onClick={() => onKeep(typed, "exercise")}>
           <span className="truncate">On {exercise}</span>
         </Button>
-        <div className="grid grid-cols-2 gap-2">
+        <div className="grid grid-cols-3 gap-2">
+          <Button big disabled={!typed} onClick={() => onKeep(typed, "always")}>
+            Always with it
+          </Button>
           <Button big disabled={!typed} onClick={() => onKeep(typed, "session")}>
             On the session
           </Button>

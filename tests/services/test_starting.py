@@ -1,14 +1,18 @@
 """Beginning a program from a template or a draft, and adding a template as the next phase."""
 
+from datetime import timedelta
+
 from tests.commands import add_template_phase, start_from_draft, start_from_template, undo
 from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import Section
 from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import StaleSaveError, history
+from upright_anvil.services.calendar.calendar import calendar_of
 from upright_anvil.services.clients.clients import add_client
-from upright_anvil.services.starting.starting import draft_for, templates_for
+from upright_anvil.services.starting.starting import TemplateDayChoice, add_template_day, draft_for, templates_for
 from upright_anvil.store.not_found import NotFoundError
 
 
@@ -43,6 +47,30 @@ class StartingTest(StudioTest):
                 self.assertEqual([c.caution for c in cells if c.caution], [])
                 limit = 60 * 60
                 self.assertTrue(all(s <= limit for d in board.phases[0].days for s in d.seconds))
+
+    def test_a_day_of_a_template_becomes_an_optional_day_of_a_running_phase(self) -> None:
+        client = self.client()
+        with self.studio.writing() as scope:
+            board = start_from_template(scope, client, "whole-body-three-days", NOW, TODAY).board
+            choice = TemplateDayChoice("top-up-day", 0, board.phases[0].id)
+            before = len(board.phases[0].days)
+            add_template_day(scope, board.program_id, 1, choice, NOW, TODAY)
+            later = open_board(scope, board.program_id, TODAY).phases[0]
+            day = later.days[-1]
+            seen = calendar_of(scope, board.program_id, TODAY + timedelta(days=30)).sessions
+        self.assertEqual((len(later.days), day.name, day.top_up, day.weekday), (before + 1, "Top-up", True, 5))
+        for line in day.lines:
+            self.assertEqual([cell.plan.state for cell in line.cells], ["read"] * len(later.weeks))
+        self.assertEqual({one.state for one in seen if one.day_id == day.id}, {"optional"}, "never missed")
+        self.assertIn("missed", {one.state for one in seen})
+        with self.studio.writing() as scope:
+            for number in range(3):
+                add_template_day(scope, board.program_id, 2 + number, choice, NOW, TODAY)
+            with self.assertRaisesRegex(DomainError, "Every day of the week"):
+                add_template_day(scope, board.program_id, 5, choice, NOW, TODAY)
+            for wrong in (TemplateDayChoice("top-up-day", 3, "p1"), TemplateDayChoice("nowhere", 0, "p1")):
+                with self.assertRaises(NotFoundError):
+                    add_template_day(scope, board.program_id, 5, wrong, NOW, TODAY)
 
     def test_a_second_program_is_refused(self) -> None:
         client = self.client()

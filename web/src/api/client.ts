@@ -164,6 +164,8 @@ export const api = {
         body: { base, template },
       }),
     ),
+  addTemplateDay: (program_id: ProgramId, body: Schemas["TemplateDayRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/days", { params: { path: { program_id } }, body })),
   compare: (program_id: ProgramId, before: number, after: number) =>
     told(
       http.GET("/api/programs/{program_id}/compare", {

@@ -709,6 +709,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Template Day
+         * @description Add a day of a template to a phase, as an optional one.
+         */
+        post: operations["add_template_day"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/compare": {
         parameters: {
             query?: never;
@@ -2117,7 +2137,7 @@ export interface components {
         };
         /**
          * CalendarSession
-         * @description One session on its date; ``state`` is planned, done, missed, moved, merged or dropped.
+         * @description One session on its date; ``state`` is planned, optional, done, missed, moved, merged or dropped.
          */
         CalendarSession: {
             /**
@@ -6873,6 +6893,23 @@ export interface components {
          */
         TellingKind: "test" | "strength" | "reps at a load" | "pain" | "coming";
         /**
+         * TemplateDayRequest
+         * @description A day of a template (from 0) to add to a phase.
+         */
+        TemplateDayRequest: {
+            /** Template */
+            template: string;
+            /** Base */
+            base: number;
+            /** Phase */
+            phase: string;
+            /**
+             * Day
+             * @default 0
+             */
+            day: number;
+        };
+        /**
          * TemplatePhaseRequest
          * @description A template to add as the next phase, and the revision it is added to.
          */
@@ -6893,6 +6930,8 @@ export interface components {
         /**
          * TemplateView
          * @description A template as it is chosen: what it is, what it asks, and what it would become for a client.
+         *
+         *     ``day_names`` are its days as they are written, each of which can become a day of a running program.
          */
         TemplateView: {
             /** Id */
@@ -6915,6 +6954,8 @@ export interface components {
             lines: string[];
             /** Changes */
             changes: string[];
+            /** Day Names */
+            day_names: string[];
         };
         /**
          * Tempo
@@ -9768,6 +9809,77 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["TemplatePhaseRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    add_template_day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateDayRequest"];
             };
         };
         responses: {

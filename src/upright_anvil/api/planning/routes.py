@@ -5,7 +5,13 @@ from typing import Annotated
 from fastapi import Query
 from pydantic import Field
 
-from upright_anvil.api.programs.requests import PathRequest, RestoreRequest, TemplatePhaseRequest, TrialRequest
+from upright_anvil.api.programs.requests import (
+    PathRequest,
+    RestoreRequest,
+    TemplateDayRequest,
+    TemplatePhaseRequest,
+    TrialRequest,
+)
 from upright_anvil.api.request_model import LARGEST
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
@@ -91,6 +97,16 @@ async def add_template_phase(program_id: ProgramId, asked: TemplatePhaseRequest,
     """Add a template as the next phase."""
     begun = await here.write(
         lambda scope: starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
+    )
+    return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
+
+
+@router.post("/days", status_code=201)
+async def add_template_day(program_id: ProgramId, asked: TemplateDayRequest, here: Here) -> Started:
+    """Add a day of a template to a phase, as an optional one."""
+    choice = starting.TemplateDayChoice(asked.template, asked.day, asked.phase)
+    begun = await here.write(
+        lambda scope: starting.add_template_day(scope, program_id, asked.base, choice, here.now, here.today)
     )
     return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
 

@@ -82,6 +82,13 @@ class TemplatePhaseRequest(TemplateRequest):
     base: Annotated[int, Field(ge=1)]
 
 
+class TemplateDayRequest(TemplatePhaseRequest):
+    """A day of a template (from 0) to add to a phase."""
+
+    phase: Id
+    day: Annotated[int, Field(ge=0, le=6)] = 0
+
+
 class DraftRequest(RequestModel):
     """What is wanted of a draft: weeks, the seed, exercises pinned to slots and exercises rolled away from them."""
 

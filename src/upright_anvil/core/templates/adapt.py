@@ -63,6 +63,26 @@ def adapt(template: Template, who: Standpoint, phase_id: str, name: str = "") ->
     return Adapted(_fitted(phase, who, notes), tuple(dict.fromkeys(notes)))
 
 
+def adapt_day(
+    template: Template, number: int, phase: Phase, who: Standpoint, day_id: DayId
+) -> tuple[Day, tuple[str, ...]]:
+    """Answer a day of a template as an optional day of a running phase, and what was changed on the way.
+
+    On its own weekday where that is free, else on the first that is. Raises `DomainError` where the phase has every day
+    of the week, or nothing of the day can be done here. House rule.
+    """
+    taken = {day.weekday for day in phase.days}
+    wanted = template.days[number]
+    free = next((weekday for weekday in (wanted.weekday, *range(7)) if weekday not in taken), None)
+    if free is None:
+        raise DomainError("Every day of the week has a session already.")
+    notes: list[str] = []
+    made = _day(replace(wanted, weekday=free, top_up=True), day_id, phase.weeks, who, notes)
+    if not made.lines:
+        raise DomainError(f"Nothing of {wanted.name} can be done here.")
+    return made, tuple(dict.fromkeys(notes))
+
+
 def _days(template: Template, who: Standpoint, notes: list[str]) -> tuple[TemplateDay, ...]:
     most = max(who.days_a_week, 1)
     if len(template.days) > most and not any(day.top_up for day in template.days):

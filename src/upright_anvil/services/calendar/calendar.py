@@ -17,7 +17,7 @@ from upright_anvil.store.database import Scope
 
 @dataclass(frozen=True, slots=True)
 class CalendarSession:
-    """One session on its date; ``state`` is planned, done, missed, moved, merged or dropped."""
+    """One session on its date; ``state`` is planned, optional, done, missed, moved, merged or dropped."""
 
     session_id: SessionId
     week_id: WeekId
@@ -67,7 +67,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
             elif move:
                 state = "moved" if move.to else "merged" if move.into else "dropped"
             else:
-                state = "missed" if planned < today else "planned"
+                state = "optional" if day.top_up else "missed" if planned < today else "planned"
             why = (f"into {into}. " if into else "") + (move.reason if move else "")
             place = names.get(week.place or day.place, "")
             sessions.append(

@@ -6,10 +6,12 @@ from datetime import date, datetime
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.draft import Drafted, Wish, draft
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, ProgramId
 from upright_anvil.core.plan.document import Phase, Program
+from upright_anvil.core.plan.edits.days import PutDay
 from upright_anvil.core.plan.edits.phases import PutPhase
-from upright_anvil.core.templates.adapt import adapt
+from upright_anvil.core.plan.locate import find_phase
+from upright_anvil.core.templates.adapt import adapt, adapt_day
 from upright_anvil.core.templates.model import Template
 from upright_anvil.formats.template_file import shipped_templates
 from upright_anvil.services.board.empty_program import check_none, keep_first, monday_of
@@ -25,7 +27,10 @@ from upright_anvil.store.programs import Revision, program_row
 
 @dataclass(frozen=True, slots=True)
 class TemplateView:
-    """A template as it is chosen: what it is, what it asks, and what it would become for a client."""
+    """A template as it is chosen: what it is, what it asks, and what it would become for a client.
+
+    ``day_names`` are its days as they are written, each of which can become a day of a running program.
+    """
 
     id: str
     name: str
@@ -37,6 +42,7 @@ class TemplateView:
     days: int
     lines: tuple[str, ...]
     changes: tuple[str, ...]
+    day_names: tuple[str, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -107,6 +113,7 @@ def templates_for(scope: Scope, client_id: ClientId, today: date) -> tuple[Templ
                 days=len(adapted.phase.days),
                 lines=lines,
                 changes=adapted.changes,
+                day_names=tuple(day.name for day in template.days),
             )
         )
     return tuple(found)
@@ -133,6 +140,34 @@ def add_template_phase(
     reason = f"Phase from the template {template.name}"
     after = write_revision(scope, before, PutPhase(value=adapted.phase).apply(before.program), reason, now)
     return Begun(after, adapted.changes)
+
+
+@dataclass(frozen=True, slots=True)
+class TemplateDayChoice:
+    """A day of a template (from 0), and the phase that it goes into."""
+
+    template: str
+    day: int
+    phase: str
+
+
+def add_template_day(
+    scope: Scope, program_id: ProgramId, base: int, choice: TemplateDayChoice, now: datetime, today: date
+) -> Begun:
+    """Add a day of a template to a running phase, as an optional one.
+
+    Raises `StaleSaveError`, `DomainError` where it does not fit, `NotFoundError`.
+    """
+    before = fresh_base(scope, program_id, base)
+    template = _template(choice.template)
+    if not 0 <= choice.day < len(template.days):
+        raise NotFoundError("day of the template")
+    phase = find_phase(before.program, choice.phase)
+    who = standpoint(scope, program_row(scope, program_id).client_id, today)
+    day, changes = adapt_day(template, choice.day, phase, who, DayId(f"d{fresh_id()[:8]}"))
+    reason = f"{day.name} from the template {template.name}, an optional day"
+    after = write_revision(scope, before, PutDay(phase=phase.id, value=day).apply(before.program), reason, now)
+    return Begun(after, changes)
 
 
 def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> DraftView:

@@ -34,8 +34,20 @@ export function BoardView() {
   const [first, setFirst] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<LineId>>(NONE);
   const [opened, setOpened] = useState<Opened & { fill?: { lines: LineId[]; week: WeekId } }>({});
-  const { board, refused, saving, save, fill, undo, redo, restore, addTemplate, saveOnTop, takeTheirs } =
-    useBoard(programId);
+  const {
+    board,
+    refused,
+    saving,
+    save,
+    fill,
+    undo,
+    redo,
+    restore,
+    addTemplate,
+    addTemplateDay,
+    saveOnTop,
+    takeTheirs,
+  } = useBoard(programId);
   const view = board.data;
   const written = useFirstWritten(programId, first);
 
@@ -149,6 +161,7 @@ export function BoardView() {
             <section key={one.id} aria-label={one.name}>
               {all && <h2 className="mt-4 text-lg font-semibold">{one.name}</h2>}
               <PhaseTable
+                addTemplateDay={addTemplateDay}
                 view={view}
                 phase={one}
                 row={all ? rowsBefore(view, one) : 0}

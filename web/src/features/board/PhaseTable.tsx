@@ -4,7 +4,7 @@ import type { Schemas } from "../../api/client";
 import { AddDay } from "./AddDay";
 import type { Command } from "./runCommand";
 import { DayRows, type Opened } from "./DayRows";
-import type { Save } from "./useBoard";
+import type { AddTemplateDay, Save } from "./useBoard";
 import { WeekHeads } from "./WeekHeads";
 
 /** One phase: weeks across, days and exercises down. */
@@ -19,6 +19,7 @@ export const PhaseTable = memo(function PhaseTable({
   open,
   command,
   save,
+  addTemplateDay,
 }: {
   view: Schemas["BoardView"];
   phase: Schemas["PhaseView"];
@@ -31,6 +32,7 @@ export const PhaseTable = memo(function PhaseTable({
   open: (what: Opened) => void;
   command: (what: Command, line: LineId, week: WeekId) => void;
   save: Save;
+  addTemplateDay: AddTemplateDay;
 }) {
   return (
     <>
@@ -65,7 +67,7 @@ export const PhaseTable = memo(function PhaseTable({
             />
           ))}
         </table>
-        <AddDay phase={phase} save={save} />
+        <AddDay client={view.client_id} phase={phase} save={save} addTemplateDay={addTemplateDay} />
       </div>
     </>
   );

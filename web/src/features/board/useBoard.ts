@@ -10,6 +10,8 @@ export type Edit = Schemas["EditsRequest"]["edits"][number];
 export type Save = (edits: Edit[], reason: string) => void;
 export type Fill = (path: Omit<Schemas["PathRequest"], "base">) => void;
 
+export type AddTemplateDay = (day: Omit<Schemas["TemplateDayRequest"], "base">) => void;
+
 interface Saving {
   edits: Edit[];
   reason: string;
@@ -24,7 +26,8 @@ type Step =
   | "redo"
   | { restore: number }
   | { fill: Omit<Schemas["PathRequest"], "base"> }
-  | { template: string };
+  | { template: string }
+  | { day: Omit<Schemas["TemplateDayRequest"], "base"> };
 
 export function useBoard(programId: ProgramId) {
   const queries = useQueryClient();
@@ -63,6 +66,7 @@ export function useBoard(programId: ProgramId) {
       if (way === "undo" || way === "redo") return api[way](programId, latest());
       if ("restore" in way) return api.restore(programId, latest(), way.restore);
       if ("fill" in way) return api.fill(programId, { base: latest(), ...way.fill });
+      if ("day" in way) return (await api.addTemplateDay(programId, { base: latest(), ...way.day })).board;
       return (await api.addTemplatePhase(programId, latest(), way.template)).board;
     },
     onSuccess: show,
@@ -86,6 +90,7 @@ export function useBoard(programId: ProgramId) {
     restore: useCallback((number: number) => mutateStep({ restore: number }), [mutateStep]),
     fill: useCallback<Fill>((path) => mutateStep({ fill: path }), [mutateStep]),
     addTemplate: useCallback((template: string) => mutateStep({ template }), [mutateStep]),
+    addTemplateDay: useCallback<AddTemplateDay>((day) => mutateStep({ day }), [mutateStep]),
     /** Look at the newest revision and put the refused edits on top of it. */
     saveOnTop: async () => {
       const again = refused;

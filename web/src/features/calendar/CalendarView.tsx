@@ -22,6 +22,7 @@ const tones: Record<string, string> = {
   merged: "text-soft line-through",
   dropped: "text-soft line-through",
   planned: "",
+  optional: "text-soft",
 };
 
 /** A program on the calendar: a week a row; a missed session is moved, merged or dropped, with what that does. */

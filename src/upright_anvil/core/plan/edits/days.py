@@ -29,6 +29,20 @@ class AddDay(Part):
         return with_phase(program, self.phase, lambda p: rebuilt(p, days=(*p.days, fresh)))
 
 
+class PutDay(Part):
+    """Add a day that was made elsewhere, by a template, to a phase; it has a cell for each of its weeks."""
+
+    op: Literal["put_day"] = "put_day"
+    phase: Id
+    value: Day
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the day, unless it is there already. Raises `DomainError` when the phase is gone."""
+        if any(d.id == self.value.id for d in find_phase(program, self.phase).days):
+            return program
+        return with_phase(program, self.phase, lambda p: rebuilt(p, days=(*p.days, self.value)))
+
+
 class RepeatDay(Part):
     """Add a day like another of the phase, on another weekday; the new ids follow from the caller's."""
 

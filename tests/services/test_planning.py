@@ -6,6 +6,7 @@ from tests.commands import fill, restore, save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.fitting.fit import THIS_WEEK
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.edits.calendar import AnswerFinding, MoveSession
 from upright_anvil.core.plan.edits.cells import SetCell
@@ -89,10 +90,10 @@ class PlanningTest(StudioTest):
     def test_a_session_is_fitted_to_its_own_minutes(self) -> None:
         board = self.client_with_program(ROW, CURL)
         with self.studio.reading() as scope:
-            found = fit_session(scope, board.program_id, "p1-w1", "p1-d1", 10, TODAY)
+            found = fit_session(scope, board.program_id, "p1-w1", "p1-d1", 10, TODAY, THIS_WEEK)
             self.assertTrue(found.savings)
             with self.assertRaises(DomainError):
-                fit_session(scope, board.program_id, "gone", "p1-d1", 10, TODAY)
+                fit_session(scope, board.program_id, "gone", "p1-d1", 10, TODAY, THIS_WEEK)
 
     def test_the_calendar_knows_what_became_of_each_session(self) -> None:
         board = self.client_with_program(ROW)

@@ -7,8 +7,9 @@ from hypothesis import strategies as st
 from tests.core.checks.plans import SETTING, WHO, plan
 from upright_anvil.core.checks.study import study_week
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.fitting.changes import Cost, are_opposite
-from upright_anvil.core.fitting.fit import Fit, fit
+from upright_anvil.core.fitting.cost import Cost, TimeLever
+from upright_anvil.core.fitting.fit import Fit, FitTerms, fit
+from upright_anvil.core.fitting.opposite import are_opposite
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.plan.edits import apply_edits
 
@@ -43,8 +44,33 @@ class FitTest(TestCase):
         self.assertLessEqual(found.after, 45 * 60)
 
     def test_rests_stay_at_the_published_least(self) -> None:
-        labels = [s.label for s in fitted(30).savings if s.rank == Cost.RESTS]
-        self.assertIn("Back squat: rest 2:00 instead of 4:00", labels)
+        labels = [s.label for s in fitted(20).savings if s.rank in (Cost.MAIN_RESTS, Cost.LAST_RESTS)]
+        squat = [label for label in labels if label.startswith("Back squat")]
+        steps = (("3:00", "4:00"), ("2:00", "3:00"))
+        self.assertEqual(squat, [f"Back squat: rest {to} instead of {was}" for to, was in steps])
+
+    def test_rests_shrink_gently_and_evenly_small_moves_first(self) -> None:
+        now = fitted(240).seconds
+        for minutes, expected in (
+            (now / 60 - 1, ["Biceps curl: rest 1:00 instead of 1:30"]),
+            (now / 60 - 2, ["Biceps curl: rest 45 s instead of 1:30", "Leg curl: rest 1:15 instead of 1:30"]),
+        ):
+            found = fit(DAY, "w1", "d0", int(minutes * 60), STRENGTH)
+            self.assertEqual([s.label for s in found.savings if s.chosen], expected)
+            self.assertTrue(found.fits)
+
+    def test_levers_can_be_ruled_out(self) -> None:
+        for lever in TimeLever:
+            found = fit(DAY, "w1", "d0", 15 * 60, STRENGTH, FitTerms(without=frozenset({lever})))
+            self.assertNotIn(lever, {s.lever for s in found.savings})
+        none = fit(DAY, "w1", "d0", 15 * 60, STRENGTH, FitTerms(without=frozenset(TimeLever)))
+        self.assertEqual((none.savings, none.after, none.fits), ((), none.seconds, False))
+
+    def test_what_fits_into_twelve_minutes_is_said(self) -> None:
+        found = fitted(12)
+        self.assertTrue(found.fits)
+        self.assertEqual(found.left[0].split(" ")[:2], ["Back", "squat"])
+        self.assertLess(len(found.left), 4)
 
     def test_what_is_applied_saves_what_it_says(self) -> None:
         found = fitted(45)
@@ -61,9 +87,9 @@ class FitTest(TestCase):
         self.assertTrue(found.fits)
 
     def test_too_little_time_is_said(self) -> None:
-        found = fitted(5)
+        found = fit(DAY, "w1", "d0", 10, STRENGTH)
         self.assertFalse(found.fits)
-        self.assertGreater(found.after, 300)
+        self.assertEqual(found.left, ("Back squat 1 x 5, 100 kg, rest 2:00",))
 
     def test_a_session_that_is_gone_is_refused(self) -> None:
         with self.assertRaises(DomainError):

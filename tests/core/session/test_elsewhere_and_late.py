@@ -1,10 +1,12 @@
 from dataclasses import replace
 from unittest import TestCase
 
-from tests.core.checks.plans import SETTING, WHO
+from tests.core.checks.plans import SETTING, WHO, line
 from tests.core.session.sample import after, session
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.document import Group, GroupKind, Section
+from upright_anvil.core.plan.locate import rebuilt
 from upright_anvil.core.session.elsewhere import elsewhere
 from upright_anvil.core.session.late import trimmed
 
@@ -62,6 +64,16 @@ class LateTest(TestCase):
         self.assertLess(rest.seconds, whole.seconds)
         self.assertFalse(any("Back squat" in change.label for change in rest.changes))
 
-    def test_five_minutes_are_not_enough_and_it_says_so(self) -> None:
+    def test_a_begun_circuit_is_left_as_it_is(self) -> None:
+        lines = tuple(line(f"{name}: 3 x 15", n, 1) for n, name in enumerate(("leg-press", "push-up", "plank"), 11))
+        circuit = Group(id="c", kind=GroupKind.CIRCUIT, lines=lines, section=Section.ACCESSORY, rest_after=60)
+        held = rebuilt(HELD, phases=(rebuilt(HELD.phases[0], days=(
+            rebuilt(HELD.phases[0].days[0], groups=(*HELD.phases[0].days[0].groups, circuit)),)),))  # fmt: skip
+        fresh = [change.label for change in trimmed(held, 12, WHO, {}).changes]
+        begun = [change.label for change in trimmed(held, 12, WHO, {"l11": 1}).changes]
+        self.assertTrue(any("Leg press, Push-up" in label for label in fresh))
+        self.assertFalse(any("Push-up" in label for label in begun), begun)
+
+    def test_a_minute_is_not_enough_and_it_says_so(self) -> None:
         long = session(*(f"{name}: 4 x 10, rest 2:00" for name in ("deadlift", "pull-up", "dip", "leg-press", "plank")))
-        self.assertFalse(trimmed(long, 5, WHO, {}).fits)
+        self.assertFalse(trimmed(long, 1, WHO, {}).fits)

@@ -44,6 +44,13 @@ async function told<T>(call: Promise<Answer<T>>): Promise<T> {
   );
 }
 
+/** On which terms a session is fitted into its time. */
+export interface FitTerms {
+  minutes: number;
+  all_weeks: boolean;
+  without: Schemas["TimeLever"][];
+}
+
 export const api = {
   today: () => told(http.GET("/api/today")),
   clients: () => told(http.GET("/api/clients")),
@@ -139,10 +146,10 @@ export const api = {
     ),
   fill: (program_id: ProgramId, body: Schemas["PathRequest"]) =>
     told(http.POST("/api/programs/{program_id}/fill", { params: { path: { program_id } }, body })),
-  fit: (program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: number) =>
+  fit: (program_id: ProgramId, week_id: WeekId, day_id: DayId, terms: FitTerms) =>
     told(
       http.GET("/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/fit", {
-        params: { path: { program_id, week_id, day_id }, query: { minutes } },
+        params: { path: { program_id, week_id, day_id }, query: terms },
       }),
     ),
   overview: (client_id: ClientId) =>

@@ -100,6 +100,8 @@ export const TellingKind: readonly Schemas["TellingKind"][] = ["test", "strength
 
 export const TestKind: readonly Schemas["TestKind"][] = ["good-form reps", "hold", "load for reps", "time over a distance", "distance in a time", "range", "quality grade", "body weight", "girth"];
 
+export const TimeLever: readonly Schemas["TimeLever"][] = ["shorter rests", "pairs", "moves to another day", "fewer small sets", "fewer main sets", "exercises left out"];
+
 export const TimedAs: readonly Schemas["TimedAs"][] = ["hold", "for reps"];
 
 export const TrainingAge: readonly Schemas["TrainingAge"][] = ["not active so far", "less than six months", "coming back after a break", "six months to two years", "more than two years", ""];

@@ -1,4 +1,5 @@
 // The names under which answers are kept.
+import type { FitTerms } from "./client";
 import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
 export const keys = {
   today: ["today"] as const,
@@ -10,8 +11,8 @@ export const keys = {
     ["findings", program, phase, revision] as const,
   hints: (program: ProgramId, exercise: ExerciseId, at: { line: LineId; week: WeekId }) =>
     ["hints", program, exercise, at.line, at.week] as const,
-  fit: (program: ProgramId, week: WeekId, day: DayId, minutes: number, revision: number) =>
-    ["fit", program, week, day, minutes, revision] as const,
+  fit: (program: ProgramId, week: WeekId, day: DayId, terms: FitTerms, revision: number) =>
+    ["fit", program, week, day, terms, revision] as const,
   ahead: (program: ProgramId, day: DayId) => ["ahead", program, day] as const,
   calendar: (program: ProgramId) => ["calendar", program] as const,
   waysOut: (program: ProgramId, week: WeekId, day: DayId) => ["ways-out", program, week, day] as const,

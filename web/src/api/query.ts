@@ -1,6 +1,6 @@
 // Every question to the server with the name its answer is kept under: a key and its fetcher stand together, once.
 import { keepPreviousData, queryOptions } from "@tanstack/react-query";
-import { api, type Schemas } from "./client";
+import { api, type FitTerms, type Schemas } from "./client";
 import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
 import { keys } from "./keys";
 
@@ -97,10 +97,10 @@ export const query = {
       queryFn: () => api.hints(program, exercise, at),
       staleTime: A_WHILE,
     }),
-  fit: (program: ProgramId, week: WeekId, day: DayId, minutes: number, revision: number) =>
+  fit: (program: ProgramId, week: WeekId, day: DayId, terms: FitTerms, revision: number) =>
     queryOptions({
-      queryKey: keys.fit(program, week, day, minutes, revision),
-      queryFn: () => api.fit(program, week, day, minutes),
+      queryKey: keys.fit(program, week, day, terms, revision),
+      queryFn: () => api.fit(program, week, day, terms),
       placeholderData: keepPreviousData,
     }),
   ahead: (program: ProgramId, day: DayId) =>

@@ -638,7 +638,7 @@ export interface paths {
         };
         /**
          * Fit Session
-         * @description Ranked changes that fit a session into some minutes.
+         * @description Ranked changes that fit a session into some minutes; in all weeks from this one on, without some ways.
          */
         get: operations["fit_session"];
         put?: never;
@@ -3833,7 +3833,8 @@ export interface components {
          * Fit
          * @description A session against its time: seconds now, seconds there are, what can be changed, what all chosen come to.
          *
-         *     ``fits`` says whether the chosen changes are enough.
+         *     ``fits`` says whether the chosen changes are enough; ``left`` are the exercises that stay, each with what it then
+         *     asks for.
          */
         Fit: {
             /** Seconds */
@@ -3846,6 +3847,11 @@ export interface components {
             after: number;
             /** Fits */
             fits: boolean;
+            /**
+             * Left
+             * @default []
+             */
+            left: string[];
         };
         /**
          * Fix
@@ -6164,6 +6170,8 @@ export interface components {
              * @default false
              */
             chosen: boolean;
+            /** @default shorter rests */
+            lever: components["schemas"]["TimeLever"];
         };
         /**
          * ScaleReading
@@ -7195,6 +7203,12 @@ export interface components {
             /** Words */
             words: string;
         };
+        /**
+         * TimeLever
+         * @description A way to save time that a trainer can rule out.
+         * @enum {string}
+         */
+        TimeLever: "shorter rests" | "pairs" | "moves to another day" | "fewer small sets" | "fewer main sets" | "exercises left out";
         /**
          * TimeRequest
          * @description Only so many minutes are left.
@@ -9675,6 +9689,8 @@ export interface operations {
         parameters: {
             query: {
                 minutes: number;
+                all_weeks?: boolean;
+                without?: components["schemas"]["TimeLever"][];
             };
             header?: never;
             path: {

@@ -15,7 +15,8 @@ from upright_anvil.api.programs.requests import (
 from upright_anvil.api.request_model import LARGEST
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
-from upright_anvil.core.fitting.fit import Fit
+from upright_anvil.core.fitting.cost import TimeLever
+from upright_anvil.core.fitting.fit import Fit, FitTerms
 from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.missed_session import WayOut
 from upright_anvil.services.board import filling, findings, fitting, reading, revisions
@@ -71,11 +72,18 @@ async def fill(program_id: ProgramId, asked: PathRequest, here: Here) -> BoardVi
 
 @router.get("/weeks/{week_id}/days/{day_id}/fit")
 def fit_session(
-    program_id: ProgramId, week_id: WeekId, day_id: DayId, minutes: Annotated[int, Query(ge=5, le=240)], here: Here
+    program_id: ProgramId,
+    week_id: WeekId,
+    day_id: DayId,
+    minutes: Annotated[int, Query(ge=5, le=240)],
+    here: Here,
+    all_weeks: bool = False,
+    without: Annotated[list[TimeLever], Query()] = [],  # noqa: B006 - FastAPI copies the default
 ) -> Fit:
-    """Ranked changes that fit a session into some minutes."""
+    """Ranked changes that fit a session into some minutes; in all weeks from this one on, without some ways."""
+    terms = FitTerms(all_weeks, frozenset(without))
     with here.reading() as scope:
-        return fitting.fit_session(scope, program_id, week_id, day_id, minutes, here.today)
+        return fitting.fit_session(scope, program_id, week_id, day_id, minutes, here.today, terms)
 
 
 @router.get("/calendar")

@@ -1,11 +1,11 @@
 """Less time than planned: what is left of a session trimmed to the minutes there are, cheapest first."""
 
-from collections.abc import Iterator, Mapping, Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
-from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedWeek
-from upright_anvil.core.fitting.changes import Finder, FittingChange, accessory_sets, main_sets, pairs, rests
-from upright_anvil.core.fitting.fit import fit
+from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.fitting.cost import TimeLever
+from upright_anvil.core.fitting.fit import FitTerms, fit
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
@@ -32,13 +32,17 @@ class Trimmed:
 def trimmed(session: Program, minutes: int, who: Standpoint, done: Mapping[str, int]) -> Trimmed:
     """Answer how what is left of a session fits into some minutes.
 
-    ``done`` counts the sets logged by line: those lines are left as they are, and only what is left of them is timed.
-    Nothing is moved to another day here; that is decided at the desk. House rule, fitting the time.
+    ``done`` counts the sets logged by line: those lines are left as they are, with those that they are done with round
+    by round, and only what is left of them is timed. Nothing is moved to another day here; that is decided at the desk.
+    House rule, fitting the time.
     """
     phase, day = day_of(session)
     left = as_changed(session, _without_done(session, who, done))
-    untouched = tuple(_sparing(find, frozenset(done)) for find in (rests, pairs, accessory_sets, main_sets))
-    found = fit(left, phase.weeks[0].id, day.id, minutes * SECONDS, who, untouched)
+    begun = [group for group in day.groups if any(line.id in done for line in group.lines)]
+    terms = FitTerms(
+        without=frozenset({TimeLever.MOVES}), spared=frozenset(line.id for group in begun for line in group.lines)
+    )
+    found = fit(left, phase.weeks[0].id, day.id, minutes * SECONDS, who, terms)
     changes = tuple(
         DayChange(
             f"{n} {saving.key}", saving.label, f"Saves {_spoken(saving.saves)}; costs {saving.price}.", saving.edits
@@ -66,12 +70,3 @@ def _without_done(session: Program, who: Standpoint, done: Mapping[str, int]) ->
             rest = fewer_sets(asked, count)
             edits.append(SetCell(line=line.id, week=phase.weeks[0].id, text=write(rest)))
     return edits
-
-
-def _sparing(find: Finder, done: frozenset[str]) -> Finder:
-    """Answer a finder that leaves lines alone which have been begun."""
-
-    def finder(day: StudiedDay, week: StudiedWeek, who: Standpoint) -> Iterator[FittingChange]:
-        return (change for change in find(day, week, who) if not done.intersection(change.key.split()))
-
-    return finder

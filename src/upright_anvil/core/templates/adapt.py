@@ -8,7 +8,7 @@ from datetime import date
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, ExerciseKind
-from upright_anvil.core.fitting.fit import fit
+from upright_anvil.core.fitting.fit import FitTerms, chosen_edits, fit
 from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.ids import DayId, ExerciseId
 from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
@@ -202,10 +202,10 @@ def _fitted(phase: Phase, who: Standpoint, notes: list[str]) -> Phase:
     program = Program(name="Template", start=date(2026, 1, 5), phases=(phase,))
     limit = who.minutes * SECONDS
     for day in phase.days:
-        for week in phase.weeks:
-            fitted = fit(program, week.id, day.id, (day.minutes or who.minutes) * SECONDS, who)
-            used = [saving for saving in fitted.savings if saving.chosen]
-            program = apply_edits(program, [edit for saving in used for edit in saving.edits])
-            if used and week is phase.weeks[0]:
-                notes.append(f"{day.name} made to fit {limit // SECONDS} min: {'; '.join(s.label for s in used)}.")
+        terms = FitTerms(all_weeks=True)
+        fitted = fit(program, phase.weeks[0].id, day.id, (day.minutes or who.minutes) * SECONDS, who, terms)
+        used = [saving.label for saving in fitted.savings if saving.chosen]
+        program = apply_edits(program, list(chosen_edits(fitted)))
+        if used:
+            notes.append(f"{day.name} made to fit {limit // SECONDS} min: {'; '.join(used)}.")
     return program.phases[0]

@@ -2,8 +2,10 @@ import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Schemas } from "../../api/client";
+import { TimeLever } from "../../api/enums";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
+import { Tick } from "../../ui/Tick";
 import { Waiting } from "../../ui/Waiting";
 import type { Save } from "./useBoard";
 
@@ -28,8 +30,11 @@ export function FitSheet({
 }) {
   const usual = day.minutes ?? view.minutes;
   const [minutes, setMinutes] = useState(usual);
+  const [allWeeks, setAllWeeks] = useState(true);
+  const [without, setWithout] = useState<Schemas["TimeLever"][]>([]);
+  const terms = { minutes, all_weeks: allWeeks, without };
   const fit = useQuery({
-    ...query.fit(view.program_id, week.id, day.id, minutes, view.revision.number),
+    ...query.fit(view.program_id, week.id, day.id, terms, view.revision.number),
 
     enabled: minutes >= 5 && minutes <= 240,
   });
@@ -39,7 +44,7 @@ export function FitSheet({
   const apply = (savings: Schemas["Saving"][]) =>
     save(
       savings.flatMap((one) => one.edits),
-      `${day.name}, week ${week.number}, fitted: ${savings.map((one) => one.label).join("; ")}`,
+      `${day.name}, week ${week.number}${allWeeks ? " and on" : ""}, fitted: ${savings.map((one) => one.label).join("; ")}`,
     );
   return (
     <Sheet title={`${day.name}, week ${week.number}: fit the time`} open onClose={onClose}>
@@ -67,6 +72,23 @@ export function FitSheet({
           </p>
         )}
       </div>
+      <div className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm">
+        <Tick checked={allWeeks} set={setAllWeeks}>
+          From this week on, all alike
+        </Tick>
+        <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
+          <legend className="float-left mr-3 text-soft">May be used:</legend>
+          {TimeLever.map((lever) => (
+            <Tick
+              key={lever}
+              checked={!without.includes(lever)}
+              set={(may) => setWithout(may ? without.filter((one) => one !== lever) : [...without, lever])}
+            >
+              {lever}
+            </Tick>
+          ))}
+        </fieldset>
+      </div>
       {!found ? (
         <Waiting error={fit.error} retry={() => void fit.refetch()} />
       ) : (
@@ -74,10 +96,15 @@ export function FitSheet({
           {chosen.length === 0 && found.fits && <p className="mt-3 text-done">It fits as it is.</p>}
           {!found.fits && (
             <p className="mt-3 text-caution">
-              Even with all of this it takes {Math.round(found.after / 60)} min. Move or leave out a main lift
-              yourself.
+              Even with all of this it takes {Math.round(found.after / 60)} min.
             </p>
           )}
+          {chosen.length > 0 &&
+            found.savings.some((one) => one.chosen && one.lever === "exercises left out") && (
+              <p className="mt-3">
+                <span className="text-soft">What then fits:</span> {found.left.join(" · ")}
+              </p>
+            )}
           {chosen.length > 0 && (
             <section aria-labelledby="fit-chosen" className="mt-3">
               <div className="flex items-center justify-between">
@@ -100,8 +127,9 @@ export function FitSheet({
             </section>
           )}
           <p className="mt-3 text-sm text-soft">
-            Cheapest first: rests, pairs of opposite muscles, accessories moved, fewer accessory sets, fewer
-            main sets. Same-muscle pairs are never offered. Undo takes any of it back.
+            Cheapest first: rests step by step, small moves before heavy lifts; pairs of opposite muscles
+            whose tools are there at once; accessories moved; fewer small sets, of a circuit a round; main
+            sets last. Undo takes any of it back.
           </p>
         </>
       )}

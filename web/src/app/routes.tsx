@@ -97,6 +97,12 @@ export const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import("../features/summary/SummaryView")).SummaryView }),
   },
   {
+    path: "floor/:programId/:weekId/:dayId/with/:otherProgram/:otherWeek/:otherDay",
+    ErrorBoundary: Broken,
+    HydrateFallback: Nothing,
+    lazy: async () => ({ Component: (await import("../features/floor/TwoFloorsView")).TwoFloorsView }),
+  },
+  {
     path: "floor/:programId/:weekId/:dayId",
     ErrorBoundary: Broken,
     HydrateFallback: Nothing,

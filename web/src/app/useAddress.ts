@@ -9,6 +9,10 @@ interface Address {
   dayId: DayId;
   exerciseId?: ExerciseId;
   roundId: string;
+  /** The session beside another on the floor. */
+  otherProgram: ProgramId;
+  otherWeek: WeekId;
+  otherDay: DayId;
 }
 
 /** What a view's address names; the one place where plain text from there becomes an identifier. */

@@ -18,7 +18,7 @@ export function DeviceBar({
   return (
     <section
       aria-label="Devices"
-      className="mt-1 flex min-h-12 items-center gap-3 border-y border-line sm:mt-2 sm:py-1"
+      className="mt-1 flex min-h-12 items-center gap-3 border-y border-line @floor:mt-2 @floor:py-1"
     >
       {away ? (
         <p className="text-caution">Devices do not answer; logging goes on without them.</p>
@@ -37,7 +37,7 @@ export function DeviceBar({
               <span className="text-soft">counted</span>
             </p>
           )}
-          <p className="line-clamp-2 min-w-0 flex-1 text-sm leading-tight text-soft sm:line-clamp-none">
+          <p className="line-clamp-2 min-w-0 flex-1 text-sm leading-tight text-soft @floor:line-clamp-none">
             {watching ? "" : measured.join(" ")}
           </p>
           <div className="flex w-32 shrink-0">

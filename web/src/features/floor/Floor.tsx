@@ -6,9 +6,10 @@ import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
-import { count } from "../../ui/format";
+import { count, countdown } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { WarningSigns } from "../health/WarningSigns";
+import { BesidePanel } from "./BesidePanel";
 import { BeforePanel } from "./before/BeforePanel";
 import { ExerciseStrip } from "./ExerciseStrip";
 import { FloorHeader } from "./FloorHeader";
@@ -16,6 +17,7 @@ import { FloorMenu } from "./FloorMenu";
 import { firstOpen, nextSpot, setsOf, type ShownFloor, type Spot } from "./floorState";
 import { HealthBar, HealthSign } from "./HealthBar";
 import type { Hurt } from "./pad/Hurts";
+import { useFloorKeys, usePane } from "./pane";
 import { SetArea } from "./SetArea";
 import { CalmPath } from "./today/CalmPath";
 import { ChangePanel } from "./today/ChangePanel";
@@ -29,7 +31,8 @@ import { useRest } from "./useRest";
 import { useSessionClock } from "./clock/useSessionClock";
 import { useDevices } from "./useDevices";
 
-type Asked = "before" | "adjust" | "change" | "changes" | "note" | { line: number; hurt: Hurt } | null;
+type Asked =
+  "before" | "beside" | "adjust" | "change" | "changes" | "note" | { line: number; hurt: Hurt } | null;
 
 /** One session on the floor: the set at hand, or what was asked for in its place. */
 export function Floor({
@@ -73,15 +76,24 @@ export function Floor({
   const line = shown.lines[lineIndex];
   const done = () => setAsked(null);
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const asked = isTyping(event) ? null : actionOf("floor", event);
-      const step = asked === "next" ? 1 : asked === "previous" ? -1 : 0;
-      if (step && shown.lines[lineIndex + step]) setChosen(firstOpen(shown, lineIndex + step));
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [lineIndex, shown]);
+  useFloorKeys((event) => {
+    const asked = isTyping(event) ? null : actionOf("floor", event);
+    const step = asked === "next" ? 1 : asked === "previous" ? -1 : 0;
+    if (step && shown.lines[lineIndex + step]) setChosen(firstOpen(shown, lineIndex + step));
+  });
+  const pane = usePane();
+  const { report } = pane;
+  const words = onClock
+    ? `clock: ${onClock.timeline.steps[onClock.run.step]?.title}`
+    : rest.left !== null
+      ? rest.left > 0
+        ? `rests ${countdown(rest.left)}`
+        : "rested"
+      : line && next
+        ? `${line.exercise}, set ${spot?.set}`
+        : "all logged";
+  const waits = next !== null && !onClock;
+  useEffect(() => report(shown.client, words, waits), [report, shown.client, words, waits]);
 
   if (!line || !spot) {
     return (
@@ -100,7 +112,7 @@ export function Floor({
     clock.controls.end();
     rest.end();
     await data.finish();
-    void navigate(`/sessions/${shown.session_id}/summary`);
+    void navigate(pane.afterwards(shown.session_id));
   };
   const keepCalls = (calls: Schemas["Calls"]) => {
     const wanted = { ...settings, calls };
@@ -109,7 +121,7 @@ export function Floor({
   };
   const standing = shown.changes.filter((change) => !change.undone);
   return (
-    <div className="mx-auto flex min-h-dvh max-w-5xl flex-col">
+    <div className={`@container mx-auto flex max-w-5xl flex-col ${pane.beside ? "min-h-full" : "min-h-dvh"}`}>
       <FloorHeader
         shown={shown}
         away={data.away}
@@ -124,6 +136,7 @@ export function Floor({
             setCalls={keepCalls}
             onAdjust={() => setAsked("adjust")}
             onChanges={() => setAsked("changes")}
+            onBeside={() => setAsked("beside")}
             showSigns={() => setSigns(true)}
           />
         }
@@ -189,6 +202,7 @@ export function Floor({
             <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
           </Panel>
         )}
+        {asked === "beside" && <BesidePanel shown={shown} onDone={done} />}
         {asked === "note" && (
           <NotePanel
             exercise={line.exercise}

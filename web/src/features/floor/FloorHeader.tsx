@@ -27,7 +27,7 @@ export function FloorHeader({
 }) {
   const here = shown.places.find((place) => place.here);
   return (
-    <header className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 sm:gap-3 sm:px-3">
+    <header className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 @floor:gap-3 @floor:px-3">
       <Link
         to="/"
         aria-label="Back to Today"
@@ -62,8 +62,8 @@ function Connection({ away, waiting, refused }: { away: boolean; waiting: number
   if (!away && waiting === 0) {
     return (
       <p role="status" className="ml-auto flex items-center gap-1 text-sm whitespace-nowrap text-done">
-        <Check size={18} className="sm:hidden" aria-hidden />
-        <span className="max-sm:sr-only">Saved</span>
+        <Check size={18} className="@floor:hidden" aria-hidden />
+        <span className="@max-floor:sr-only">Saved</span>
       </p>
     );
   }

@@ -18,12 +18,14 @@ export function FloorMenu({
   setCalls,
   onAdjust,
   onChanges,
+  onBeside,
   showSigns,
 }: {
   calls: Schemas["Calls"];
   setCalls: (calls: Schemas["Calls"]) => void;
   onAdjust: () => void;
   onChanges: () => void;
+  onBeside: () => void;
   showSigns: () => void;
 }) {
   const theme = useTheme();
@@ -44,6 +46,9 @@ export function FloorMenu({
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={onChanges}>
           What was changed
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={item} onSelect={onBeside}>
+          Two clients side by side
         </DropdownMenu.Item>
         <DropdownMenu.Item className={`${item} text-stop`} onSelect={showSigns}>
           Warning signs

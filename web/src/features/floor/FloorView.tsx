@@ -2,6 +2,7 @@ import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
 import { type Schemas } from "../../api/client";
+import type { DayId, ProgramId, WeekId } from "../../api/ids";
 import { Waiting } from "../../ui/Waiting";
 import { Floor } from "./Floor";
 import { useFloor } from "./useFloor";
@@ -13,9 +14,20 @@ const OWN_CHOICE: Schemas["Settings"] = {
   ask_readiness: true,
 };
 
+export interface FloorAddress {
+  programId: ProgramId;
+  weekId: WeekId;
+  dayId: DayId;
+}
+
 /** The floor: one exercise at a time, one tap for a set as planned. */
 export function FloorView() {
   const { programId, weekId, dayId } = useAddress();
+  return <OneFloor programId={programId} weekId={weekId} dayId={dayId} />;
+}
+
+/** One session on the floor, alone or beside another. */
+export function OneFloor({ programId, weekId, dayId }: FloorAddress) {
   const data = useFloor(programId, weekId, dayId);
   const settings = useQuery({ ...query.settings(), retry: 1 });
   if (!data.shown) return <Waiting error={data.floor.error} retry={() => void data.floor.refetch()} />;

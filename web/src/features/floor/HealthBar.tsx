@@ -20,7 +20,7 @@ export function HealthSign({
       aria-label="To mind today"
       aria-expanded={open}
       onClick={toggle}
-      className="grid size-12 shrink-0 place-items-center rounded-md text-caution hover:bg-sunk sm:hidden"
+      className="grid size-12 shrink-0 place-items-center rounded-md text-caution hover:bg-sunk @floor:hidden"
     >
       <TriangleAlert aria-hidden />
     </button>
@@ -47,7 +47,10 @@ export function HealthBar({
     ? "border-stop/40 bg-stop-wash text-stop"
     : "border-caution/40 bg-caution-wash text-caution";
   return (
-    <section aria-label="To mind today" className={`border-b ${tone} ${stop || open ? "" : "max-sm:hidden"}`}>
+    <section
+      aria-label="To mind today"
+      className={`border-b ${tone} ${stop || open ? "" : "@max-floor:hidden"}`}
+    >
       <div className="flex items-center gap-2 pl-4">
         <TriangleAlert size={18} className="shrink-0" aria-hidden />
         <p role={stop ? "alert" : "status"} className={`min-w-0 flex-1 ${open ? "" : "truncate"}`}>

@@ -36,19 +36,19 @@ export function LineHead({
   const [joints, setJoints] = useState(false);
   if (compact)
     return (
-      <p className="pt-2 text-soft sm:text-lg">
+      <p className="pt-2 text-soft @floor:text-lg">
         {[line.always, ...line.cues.cues].filter(Boolean).join(" · ")}
         {line.caution && <span className="text-caution"> {line.caution}</span>}
       </p>
     );
   return (
-    <section aria-label={line.exercise} className="pt-1.5 sm:pt-3">
+    <section aria-label={line.exercise} className="pt-1.5 @floor:pt-3">
       <div className="flex items-center gap-2">
         <h2 className="mr-auto text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
         <JointButton cautions={line.joints} open={joints} toggle={() => setJoints(!joints)} />
         {beat}
       </div>
-      <p className="text-lg leading-tight sm:text-xl">
+      <p className="text-lg leading-tight @floor:text-xl">
         {line.planned || "Nothing planned"}
         {line.set_to && <span className="text-soft"> ({line.set_to})</span>}
       </p>
@@ -59,15 +59,15 @@ export function LineHead({
         </p>
       )}
       {line.cues.cues.length > 0 && (
-        <p className="text-soft sm:text-lg">
+        <p className="text-soft @floor:text-lg">
           {line.cues.cues.join(" · ")}
           {line.cues.school && <span className="text-caution"> ({line.cues.school})</span>}
         </p>
       )}
-      {line.always && <p className="font-medium sm:text-lg">Always: {line.always}</p>}
+      {line.always && <p className="font-medium @floor:text-lg">Always: {line.always}</p>}
       {line.together && <p className="text-soft">{line.together}</p>}
-      {line.reason && <p className="text-soft max-sm:hidden">For: {line.reason}</p>}
-      <div className={joints ? "" : "max-sm:hidden"}>
+      {line.reason && <p className="text-soft @max-floor:hidden">For: {line.reason}</p>}
+      <div className={joints ? "" : "@max-floor:hidden"}>
         {line.joints.map((caution) => (
           <JointCaution key={caution.about} caution={caution} instead={line.instead} />
         ))}
@@ -78,7 +78,7 @@ export function LineHead({
           {line.caution}
         </p>
       )}
-      <div ref={ref} className="mt-2 flex items-end overflow-x-auto sm:mt-3 sm:gap-2">
+      <div ref={ref} className="mt-2 flex items-end overflow-x-auto @floor:mt-3 @floor:gap-2">
         {shownSets(line).map((set) => {
           const current = set.number === chosen.set && set.ramp === chosen.ramp && !addingSet;
           return (
@@ -108,7 +108,7 @@ export function LineHead({
               </span>
               <span
                 aria-hidden
-                className={`h-6 whitespace-nowrap sm:h-7 sm:text-lg ${set.ramp ? "text-soft max-sm:text-sm" : "font-medium"}`}
+                className={`h-6 whitespace-nowrap @floor:h-7 @floor:text-lg ${set.ramp ? "text-soft @max-floor:text-sm" : "font-medium"}`}
               >
                 {below(line, set)}
               </span>
@@ -202,7 +202,7 @@ function LastTime({
   const { last_time: last, best } = line;
   const beside = line.sets.flatMap((set) => set.beside.map((row) => ({ set: set.number, row })));
   return (
-    <div className="mt-1 text-soft sm:mt-3 sm:text-lg">
+    <div className="mt-1 text-soft @floor:mt-3 @floor:text-lg">
       {line.sets
         .filter((set) => set.doubt)
         .map((set) => (
@@ -210,10 +210,10 @@ function LastTime({
             <p className="basis-72 grow">
               Set {set.number}: {set.doubt} Until then it counts for nothing.
             </p>
-            <Button className="min-h-12 grow text-ink sm:grow-0" onClick={() => correct(set.number)}>
+            <Button className="min-h-12 grow text-ink @floor:grow-0" onClick={() => correct(set.number)}>
               Correct set {set.number}
             </Button>
-            <Button className="min-h-12 grow text-ink sm:grow-0" onClick={() => confirm(set)}>
+            <Button className="min-h-12 grow text-ink @floor:grow-0" onClick={() => confirm(set)}>
               It is right
             </Button>
           </div>

@@ -27,7 +27,7 @@ export function MetronomeBar({
           {beat.rep} <span className="font-normal">{beat.say}</span>
         </span>
       ) : (
-        <span className="text-soft max-sm:hidden">{phases}</span>
+        <span className="text-soft @max-floor:hidden">{phases}</span>
       )}
     </button>
   );

@@ -10,11 +10,11 @@ export function RestBar({ rest, children }: { rest: ReturnType<typeof useRest>; 
   return (
     <section
       aria-label="Rest"
-      className={`relative my-1 flex min-h-14 grow sm:my-3 sm:min-h-16 items-center overflow-hidden rounded-lg border ${over ? "border-ember bg-ember-wash" : "border-line bg-raised"}`}
+      className={`relative my-1 flex min-h-14 grow @floor:my-3 @floor:min-h-16 items-center overflow-hidden rounded-lg border ${over ? "border-ember bg-ember-wash" : "border-line bg-raised"}`}
     >
       <div aria-hidden className="absolute inset-y-0 left-0 bg-sunk" style={{ width: `${share * 100}%` }} />
-      <div className="relative flex w-full items-center gap-x-3 px-3 py-1 sm:gap-x-4 sm:px-4">
-        <p className="text-5xl sm:text-8xl leading-none font-semibold tracking-tight" data-testid="rest">
+      <div className="relative flex w-full items-center gap-x-3 px-3 py-1 @floor:gap-x-4 @floor:px-4">
+        <p className="text-5xl @floor:text-8xl leading-none font-semibold tracking-tight" data-testid="rest">
           {over ? "Go" : countdown(left)}
         </p>
         <p className="text-lg text-soft">{over ? `${countdown(-left)} over` : "rest"}</p>

@@ -11,6 +11,7 @@ import { LineHead } from "./LineHead";
 import { MetronomeBar } from "./MetronomeBar";
 import type { Hurt } from "./pad/Hurts";
 import { SetPad, type PadActions } from "./pad/SetPad";
+import { usePane } from "./pane";
 import { RestBar } from "./RestBar";
 import type { Devices } from "./useDevices";
 import type { FloorData } from "./useFloor";
@@ -46,6 +47,7 @@ export function SetArea({
   calls: Schemas["Calls"];
   ask: (what: "change" | "note" | { line: number; hurt: Hurt }) => void;
 }) {
+  const pane = usePane();
   const metronome = useMetronome(line.metronome, calls);
   const { running } = clock.controls;
   const step = running?.timeline.steps[running.run.step];
@@ -74,6 +76,7 @@ export function SetArea({
       })();
       choose(outcome === "cleared" ? spot : null);
       if (outcome !== "done" || correcting) return;
+      pane.logged();
       const together = shown.lines.filter(
         (one) => one === line || (line.together && one.group === line.group),
       );
@@ -100,7 +103,7 @@ export function SetArea({
   const next = nextSpot(shown);
   const after = shown.lines[next && next.line !== spot.line ? next.line : spot.line + 1];
   return (
-    <div className="flex grow flex-col px-3 pb-2 sm:px-4 sm:pb-3">
+    <div className="flex grow flex-col px-3 pb-2 @floor:px-4 @floor:pb-3">
       {running && !onClock && (
         <button
           type="button"
@@ -154,7 +157,7 @@ export function SetArea({
           <DeviceBar devices={devices} measured={measured} begin={watch} />
           <RestBar rest={rest}>
             {after && after !== line && (
-              <p className="text-soft max-sm:hidden">
+              <p className="text-soft @max-floor:hidden">
                 Then {after.exercise}, {after.planned}
               </p>
             )}

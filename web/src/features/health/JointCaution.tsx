@@ -33,7 +33,7 @@ export function JointButton({
       type="button"
       aria-expanded={open}
       onClick={toggle}
-      className={`flex min-h-12 shrink-0 items-center gap-1 text-sm underline sm:hidden ${tones[worst.grade]}`}
+      className={`flex min-h-12 shrink-0 items-center gap-1 text-sm underline @floor:hidden ${tones[worst.grade]}`}
     >
       <TriangleAlert size={18} aria-hidden />
       {worst.about}

@@ -100,12 +100,12 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
             ? "Rounds"
             : step.kind[0]?.toUpperCase() + step.kind.slice(1)}
       </p>
-      <h2 className="text-3xl leading-tight font-semibold sm:text-5xl">{step.title}</h2>
-      <p className="text-xl sm:text-2xl">{step.detail}</p>
+      <h2 className="text-3xl leading-tight font-semibold @floor:text-5xl">{step.title}</h2>
+      <p className="text-xl @floor:text-2xl">{step.detail}</p>
       <div className="flex grow flex-col items-center justify-center py-2">
         <p
           data-testid="clock"
-          className={`leading-none font-semibold tracking-tight ${said ? "text-5xl text-soft sm:text-8xl" : "text-[7.5rem] sm:text-[13rem]"} ${held ? "text-soft" : ""}`}
+          className={`leading-none font-semibold tracking-tight ${said ? "text-5xl text-soft @floor:text-8xl" : "text-[7.5rem] @floor:text-[13rem]"} ${held ? "text-soft" : ""}`}
         >
           {shownTime}
         </p>

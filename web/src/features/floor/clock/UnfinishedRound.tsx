@@ -24,10 +24,10 @@ export function UnfinishedRound({
       aria-label="The time is over"
       className="mt-2 flex grow flex-col border-t-8 border-done px-1 pt-2"
     >
-      <h2 className="text-3xl leading-tight font-semibold sm:text-5xl">
+      <h2 className="text-3xl leading-tight font-semibold @floor:text-5xl">
         Time. {count(over.rounds, "round")}.
       </h2>
-      <p className="mt-1 text-xl sm:text-2xl">How many reps of the next one?</p>
+      <p className="mt-1 text-xl @floor:text-2xl">How many reps of the next one?</p>
       <p className="text-soft">
         {stations.map((line, index) => `${line.exercise} ${each[index] ?? 0}`).join(", then ")}
       </p>

@@ -74,7 +74,7 @@ export function Figures({
         !isFar(said) && (
           <Row
             label="Reps"
-            className={tight ? "max-sm:hidden" : ""}
+            className={tight ? "@max-floor:hidden" : ""}
             options={choices(rangeOf(set, said.load), amount).map((n) => [n, `${n}`] as const)}
             chosen={amount}
             choose={(reps) => say(withAmount(said, reps ?? amount))}
@@ -160,7 +160,7 @@ export function Amounts({
   if (isFar(said)) return <HowFar said={said} say={say} step={step} />;
   const long = timed && amount >= LONG_SECONDS;
   return (
-    <div className="grid grid-cols-2 gap-2 sm:gap-3">
+    <div className="grid grid-cols-2 gap-2 @floor:gap-3">
       <Stepper
         label={timed ? "Seconds" : line.each_side ? "Reps each side" : "Reps"}
         value={long ? countdown(amount) : String(amount)}

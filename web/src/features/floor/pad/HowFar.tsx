@@ -13,7 +13,7 @@ export function HowFar({ said, say, step }: { said: Said; say: (said: Said) => v
   const [typed, setTyped] = useState(() => (said.seconds ? countdown(said.seconds) : ""));
   const seconds = secondsOf(typed);
   return (
-    <div className="grid grid-cols-2 gap-2 sm:gap-3">
+    <div className="grid grid-cols-2 gap-2 @floor:gap-3">
       <Stepper
         label="Distance"
         value={far ? (metres / KILOMETRE).toFixed(1) : String(metres)}
@@ -28,7 +28,7 @@ export function HowFar({ said, say, step }: { said: Said; say: (said: Said) => v
           aria-invalid={typed !== "" && seconds === null}
           aria-label="Time, minutes and seconds"
           placeholder="not taken"
-          className="min-h-12 w-full text-2xl font-semibold sm:text-4xl"
+          className="min-h-12 w-full text-2xl font-semibold @floor:text-4xl"
           value={typed}
           change={(text) => {
             setTyped(text);

@@ -55,7 +55,7 @@ export function HowItWent({
       />
       {line.each_side && !isFar(said) && (
         <>
-          <div className="mt-2 grid grid-cols-2 gap-2 sm:gap-3">
+          <div className="mt-2 grid grid-cols-2 gap-2 @floor:gap-3">
             {(["left", "right"] as const).map((which) => (
               <Stepper
                 key={which}

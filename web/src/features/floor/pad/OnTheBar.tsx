@@ -26,7 +26,7 @@ export function OnTheBar({
   if (!aimed || load === null) return null;
   return (
     <div
-      className="mb-1 flex min-h-9 items-center gap-3 sm:mb-2 sm:min-h-10"
+      className="mb-1 flex min-h-9 items-center gap-3 @floor:mb-2 @floor:min-h-10"
       aria-label="On the bar"
       role="group"
     >

@@ -25,7 +25,7 @@ export function Row<T extends string | number>({
           type="button"
           aria-pressed={option === chosen}
           onClick={() => choose(option === chosen && clears ? null : option)}
-          className="min-h-12 min-w-0 flex-1 rounded-md border border-line-strong/60 bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground sm:text-lg"
+          className="min-h-12 min-w-0 flex-1 rounded-md border border-line-strong/60 bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground @floor:text-lg"
         >
           {words}
         </button>

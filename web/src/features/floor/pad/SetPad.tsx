@@ -1,7 +1,8 @@
 import { actionOf, isTyping } from "../../../app/shortcuts";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import type { FloorSet, ShownFloor, ShownLine, Spot } from "../floorState";
+import { useFloorKeys } from "../pane";
 import { Figures, stepOf } from "./Figures";
 import { HowItWent } from "./HowItWent";
 import { Hurts, isSaid, type Hurt } from "./Hurts";
@@ -43,28 +44,24 @@ export function SetPad({
   const logged = set?.logged ?? null;
   const others = line.sets.filter((one) => one.logged === null && one.number !== spot.set).length;
   const toggle = (to: Face) => setFace(face === to ? "figures" : to);
-  useEffect(() => {
-    const keys = (event: KeyboardEvent) => {
-      const asked = actionOf("set", event);
-      if (asked === "log" && isTyping(event, "button, a")) return;
-      const load = (way: 1 | -1) => {
-        const next = neighbour(line.loads, said.load, way);
-        if (next !== undefined) say(withLoad(said, set, next));
-      };
-      if (asked === "more") say(withAmount(said, amountOf(said) + stepOf(said)));
-      else if (asked === "fewer") say(withAmount(said, amountOf(said) - stepOf(said)));
-      else if (asked === "heavier") load(1);
-      else if (asked === "lighter") load(-1);
-      else if (asked === "log") act.log("done", said, forAll);
-      else if (asked === "reserve") say({ ...said, reserve: Number(event.key) });
-      else if (asked === "skip") act.log("skipped");
-      else if (asked === "how") toggle("how");
-      else if (asked === "change") act.change();
-      else return;
-      event.preventDefault();
+  useFloorKeys((event) => {
+    const asked = actionOf("set", event);
+    if (asked === "log" && isTyping(event, "button, a")) return;
+    const load = (way: 1 | -1) => {
+      const next = neighbour(line.loads, said.load, way);
+      if (next !== undefined) say(withLoad(said, set, next));
     };
-    window.addEventListener("keydown", keys);
-    return () => window.removeEventListener("keydown", keys);
+    if (asked === "more") say(withAmount(said, amountOf(said) + stepOf(said)));
+    else if (asked === "fewer") say(withAmount(said, amountOf(said) - stepOf(said)));
+    else if (asked === "heavier") load(1);
+    else if (asked === "lighter") load(-1);
+    else if (asked === "log") act.log("done", said, forAll);
+    else if (asked === "reserve") say({ ...said, reserve: Number(event.key) });
+    else if (asked === "skip") act.log("skipped");
+    else if (asked === "how") toggle("how");
+    else if (asked === "change") act.change();
+    else return;
+    event.preventDefault();
   });
   return (
     <section
@@ -99,7 +96,7 @@ export function SetPad({
         <button
           type="button"
           disabled={!isSaid(hurt)}
-          className="mt-2 min-h-16 w-full sm:mt-3 sm:min-h-20 rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
+          className="mt-2 min-h-16 w-full @floor:mt-3 @floor:min-h-20 rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
           onClick={() => isSaid(hurt) && act.hurt(said, hurt)}
         >
           Stop here: {spoken(said, line.bodyweight, code)}
@@ -107,7 +104,7 @@ export function SetPad({
       ) : (
         <button
           type="button"
-          className="mt-2 min-h-16 w-full sm:mt-3 sm:min-h-20 rounded-lg bg-ember px-2 text-2xl leading-tight font-semibold text-on-ember hover:brightness-110"
+          className="mt-2 min-h-16 w-full @floor:mt-3 @floor:min-h-20 rounded-lg bg-ember px-2 text-2xl leading-tight font-semibold text-on-ember hover:brightness-110"
           onClick={() => act.log("done", said, forAll)}
         >
           {logged

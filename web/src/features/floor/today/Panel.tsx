@@ -1,4 +1,5 @@
 import { actionOf } from "../../../app/shortcuts";
+import { useFloorKeys } from "../pane";
 import { ArrowLeft } from "lucide-react";
 import { useEffect, useRef, type ReactNode } from "react";
 
@@ -17,13 +18,8 @@ export function Panel({
 }) {
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => heading.current?.focus(), []);
-  useEffect(() => {
-    // A dialog that lies over the panel has taken the key already.
-    const keys = (event: KeyboardEvent) => {
-      if (actionOf("panel", event) === "back" && !event.defaultPrevented) onBack();
-    };
-    window.addEventListener("keydown", keys);
-    return () => window.removeEventListener("keydown", keys);
+  useFloorKeys((event) => {
+    if (actionOf("panel", event) === "back") onBack();
   });
   return (
     <section aria-label={title} className="flex grow flex-col px-4 pt-3 pb-4">
@@ -31,7 +27,7 @@ export function Panel({
         <h2
           ref={heading}
           tabIndex={-1}
-          className="mr-auto text-2xl leading-tight font-semibold outline-none sm:text-3xl"
+          className="mr-auto text-2xl leading-tight font-semibold outline-none @floor:text-3xl"
         >
           {title}
         </h2>

@@ -11,21 +11,38 @@ import sys
 import unittest
 import warnings
 from pathlib import Path
+from time import monotonic
 from typing import Any, cast
 
 ROOT = Path(__file__).parents[1]
 
 
 class CountingResult(unittest.TextTestResult):
-    """A result that also counts what passed."""
+    """A result that also counts what passed, and how long each took (seconds)."""
 
     passed = 0
+
+    def __init__(self, *args: Any, **more: Any) -> None:
+        super().__init__(*args, **more)
+        self.took: dict[str, float] = {}
+
+    def startTest(self, test: unittest.TestCase) -> None:  # noqa: N802 - unittest's own name
+        """Note when a test begins."""
+        self._since = monotonic()
+        super().startTest(test)
+
+    def stopTest(self, test: unittest.TestCase) -> None:  # noqa: N802 - unittest's own name
+        """Note how long a test took."""
+        self.took[test.id().removeprefix("tests.")] = monotonic() - self._since
+        super().stopTest(test)
 
     def addSuccess(self, test: unittest.TestCase) -> None:  # noqa: N802 - unittest's own name
         """Count a test that passed."""
         super().addSuccess(test)
         self.passed += 1
 
+
+SLOWEST = 12
 
 JOURNEYS = "tests.journeys"
 AFTER_THE_REST = 3
@@ -50,6 +67,8 @@ def run_python(names: list[str]) -> tuple[int, int]:
         warnings.simplefilter("error")
         result = runner.run(suite)
     assert isinstance(result, CountingResult)  # noqa: S101 - the class given above
+    slowest = sorted(result.took.items(), key=lambda one: -one[1])[:SLOWEST]
+    print("Slowest:", ", ".join(f"{name.rpartition('.')[2]} {seconds:.0f} s" for name, seconds in slowest))
     failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     if result.skipped:
         print(f"{len(result.skipped)} skipped: a skipped test proves nothing, so it counts as failed")

@@ -3921,7 +3921,7 @@ export interface components {
             ramp_up: components["schemas"]["FloorSet"][];
             /** Ramp Why */
             ramp_why: string;
-            metronome: components["schemas"]["Metronome"];
+            metronome: components["schemas"]["Metronome"] | null;
             last_time: components["schemas"]["PreviousPerformance"] | null;
             best: components["schemas"]["Best"] | null;
             /** Loads */

@@ -13,6 +13,8 @@ interface Typed {
   sort?: Sort;
   /** Lines of a text that may run over several. */
   rows?: number | undefined;
+  /** Without a frame of its own: its surroundings give it one. */
+  quiet?: boolean;
   /** Of the wide kind, as under a label; a bare one says its own width. */
   wide?: boolean;
 }
@@ -28,13 +30,14 @@ export function Input({
   sort = "text",
   rows,
   wide = false,
+  quiet = false,
   className = "",
   ...rest
 }: Typed & Rest) {
   const shared = {
     ...rest,
     ...(value === undefined ? {} : { value }),
-    className: `${look} ${wide ? "w-full" : ""} ${className}`,
+    className: `${quiet ? "bg-transparent outline-none" : look} ${wide ? "w-full" : ""} ${className}`,
     onChange: (event: { target: { value: string } }) => change?.(event.target.value),
   };
   if (rows) return <textarea rows={rows} {...shared} />;

@@ -3,8 +3,9 @@
 from dataclasses import dataclass
 
 from upright_anvil.core.constants import EXPLOSIVE_SECONDS
-from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.exercises import Exercise, ExerciseKind
+from upright_anvil.core.prescription.model import Prescription, TimedAs
+from upright_anvil.core.prescription.targets import Distance
 from upright_anvil.core.prescription.tempo import Tempo
 
 
@@ -29,13 +30,21 @@ class Metronome:
 _NAMES = ("lower", "hold", "lift", "hold")
 
 
-def metronome(asked: Prescription | None, exercise: Exercise) -> Metronome:
+_NOT_COUNTED = frozenset({ExerciseKind.CARDIO, ExerciseKind.HOLD, ExerciseKind.CARRY, ExerciseKind.STRETCH})
+
+
+def metronome(asked: Prescription | None, exercise: Exercise) -> Metronome | None:
     """Answer the beats of a line: its tempo's phases, else the exercise's own seconds with one of them for the lift.
+
+    None for what is not done in repetitions: runs and rides, distances, holds, carries, stretches.
 
     Phases of no seconds are left out; a phase as fast as possible counts one second. House rule.
     """
     if asked is not None and asked.tempo is not None:
         return Metronome(asked.tempo.rep_seconds, _beats(asked.tempo), own=True)
+    held = asked is not None and asked.timed_as is TimedAs.HELD
+    if exercise.kind in _NOT_COUNTED or held or (asked is not None and isinstance(asked.target, Distance)):
+        return None
     seconds = max(exercise.rep_seconds, 2)
     return Metronome(seconds, _beats(Tempo(seconds - 1, 0, 1, 0)), own=False)
 

@@ -66,7 +66,7 @@ class FloorLine:
     sets: tuple[FloorSet, ...]
     ramp_up: tuple[FloorSet, ...]
     ramp_why: str
-    metronome: Metronome
+    metronome: Metronome | None
     last_time: PreviousPerformance | None
     best: Best | None
     loads: tuple[Load, ...]

@@ -73,7 +73,7 @@ export function LineHead({
             <JointNote key={caution.about} caution={caution} line={line} client={client} />
           ))}
         {line.restricted_words && (
-          <span className="block truncate text-sm font-normal text-caution" title={line.restricted_words}>
+          <span className="block text-sm leading-tight font-normal text-caution">
             {line.restricted_words}
           </span>
         )}

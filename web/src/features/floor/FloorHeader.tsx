@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { Button } from "../../ui/Button";
 import { count, minutes } from "../../ui/format";
+import { usePane } from "./pane";
 import type { ShownFloor } from "./floorState";
 
 /** Who trains, how long it takes, whether all is on the server, and the way out. */
@@ -25,6 +26,7 @@ export function FloorHeader({
   sign: ReactNode;
   menu: ReactNode;
 }) {
+  const { beside } = usePane();
   const here = shown.places.find((place) => place.here);
   return (
     <header className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 @floor:gap-3 @floor:px-3">
@@ -36,7 +38,9 @@ export function FloorHeader({
         <ArrowLeft aria-hidden />
       </Link>
       <div className="min-w-0">
-        <h1 className="truncate text-lg leading-tight font-semibold">{shown.client}</h1>
+        <h1 className={beside ? "sr-only" : "truncate text-lg leading-tight font-semibold"}>
+          {shown.client}
+        </h1>
         <p className="truncate text-sm text-soft">
           {shown.day}, week {shown.week} · about {minutes(shown.estimated_seconds)} of {shown.minutes} min
           {here?.note && ` · ${here.note}`}

@@ -11,6 +11,7 @@ export function MetronomeBar({
   metronome: ReturnType<typeof useMetronome>;
 }) {
   const { beat, toggle } = metronome;
+  if (!line.metronome) return null;
   const { own, beats, rep_seconds: repSeconds } = line.metronome;
   const phases = beats.map((one) => `${one.say} ${one.seconds}`).join(", ");
   return (

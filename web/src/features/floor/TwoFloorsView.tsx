@@ -109,7 +109,7 @@ function FloorPane({
       <div
         inert={still}
         onPointerDownCapture={take}
-        onFocusCapture={take}
+        onKeyUpCapture={take}
         className={`min-h-0 overflow-y-auto md:first:border-r md:first:border-line ${active ? "" : "max-md:hidden"}`}
       >
         <OneFloor {...floor} />

@@ -10,7 +10,7 @@ interface Beating {
 }
 
 /** The repetition and phase that is on; null while it is off. */
-export function useMetronome(metronome: Schemas["Metronome"] | undefined, calls: Schemas["Calls"]) {
+export function useMetronome(metronome: Schemas["Metronome"] | null, calls: Schemas["Calls"]) {
   const [since, setSince] = useState<number | null>(null);
   const [beat, setBeat] = useState<Beating | null>(null);
   const made = useRef(-1);

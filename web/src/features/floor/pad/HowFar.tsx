@@ -21,14 +21,15 @@ export function HowFar({ said, say, step }: { said: Said; say: (said: Said) => v
         less={() => say(withAmount(said, metres - step))}
         more={() => say(withAmount(said, metres + step))}
       />
-      <label className="flex min-h-16 flex-col justify-center rounded-lg border border-line-strong/60 bg-raised px-3">
-        <span className="text-sm text-soft">Time, min:s</span>
+      <label className="grid min-h-16 content-center rounded-lg border border-line-strong/60 bg-raised text-center focus-within:outline-2 focus-within:outline-focus">
+        <span className="sr-only">Time, minutes and seconds</span>
         <Input
           sort="decimal"
           aria-invalid={typed !== "" && seconds === null}
-          aria-label="Time, minutes and seconds"
-          placeholder="not taken"
-          className="min-h-12 w-full text-2xl font-semibold @floor:text-4xl"
+          placeholder="min:s"
+          quiet
+          wide
+          className="text-center text-3xl font-semibold tracking-tight @floor:text-5xl"
           value={typed}
           change={(text) => {
             setTyped(text);

@@ -9,7 +9,7 @@ from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
-from upright_anvil.core.loads.features import Feature
+from upright_anvil.core.loads.features import Feature, thing_name
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 
@@ -79,7 +79,7 @@ class Exercise:
     prescribed each side. ``family`` and ``strength`` say how heavy it is lifted beside its kin: with each implement,
     the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
-    whole body that some clients are asked about first; see ``demands``.
+    whole body that some clients are asked about first; see ``demands``. ``kit`` are things named freely that it needs.
     """
 
     id: ExerciseId
@@ -106,6 +106,7 @@ class Exercise:
     edited: bool = False
     removed: bool = False
     asks: tuple[Demand, ...] = ()
+    kit: tuple[str, ...] = ()
 
     @property
     def demands(self) -> tuple[Demand, ...]:
@@ -142,9 +143,10 @@ class Exercise:
         """Answer whether the place has all it needs and something of its own to load it with, nothing standing in."""
         return place.first_of(self.implements) is not None and not self.missing_at(place)
 
-    def missing_at(self, place: Inventory) -> tuple[Feature, ...]:
+    def missing_at(self, place: Inventory) -> tuple[str, ...]:
         """Answer the needed things the place does not have."""
-        return tuple(need for need in self.needs if not place.offers(need))
+        things = (thing for thing in self.kit if thing_name(thing) not in place.things)
+        return (*(need.value for need in self.needs if not place.offers(need)), *things)
 
     def share_with(self, implement: ImplementKind | None) -> Decimal | None:
         """Answer its share of the family's reference lift with an implement; None where nobody has said."""

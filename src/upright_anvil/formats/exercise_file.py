@@ -51,7 +51,7 @@ def parse_ladders(text: str) -> Ladders:
 
 _WORDS = """
     name pattern kind movers helpers implements needs share rep_seconds one_sided stable joints strength cues cues_for
-    faults asks ladder after
+    faults asks ladder after kit
 """
 FIELDS = frozenset(_WORDS.split())
 """The fields of an exercise's table."""
@@ -86,6 +86,7 @@ def exercise_of(
         asks=tuple(Demand(ask) for ask in table.get("asks", ())),
         ladder=table.get("ladder", ""),
         after=table.get("after", ""),
+        kit=tuple(table.get("kit", ())),
         own=own,
         edited=edited,
         removed=removed,
@@ -119,6 +120,7 @@ def table_of(exercise: Exercise) -> dict[str, Any]:
         "asks": [str(ask) for ask in exercise.asks],
         "ladder": exercise.ladder,
         "after": exercise.after,
+        "kit": list(exercise.kit),
     }
 
 

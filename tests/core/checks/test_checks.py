@@ -344,6 +344,19 @@ class FindingsTest(TestCase):
         withdrawn = answer.model_copy(update={"reason": ""}).apply(answered)
         self.assertEqual(withdrawn.answers, ())
 
+    def test_a_fix_never_offers_something_harder(self) -> None:
+        ladders = SETTING.ladders
+        offered = 0
+        for exercise in SETTING.exercises.values():
+            told = [f for f in findings(one(f"{exercise.id}: 3 x 8"), HOME) if f.check == "kit-missing" and f.fix]
+            for fix in (f.fix for f in told if f.fix):
+                edit = next(e for e in fix.edits if e.op == "change_exercise")
+                other = SETTING.exercise(edit.exercise)
+                offered += 1
+                self.assertLessEqual(ladders.rungs_between(exercise.id, other.id) or 0, 0, f"{exercise.id}: {other.id}")
+                self.assertTrue(other.stable or not exercise.stable, f"{exercise.id}: {other.id}")
+        self.assertGreater(offered, 40)
+
     def test_a_good_plan_has_nothing_serious(self) -> None:
         good = plan(
             (0, ["warm-up/high-knees: 1 x 60 s", "leg-press: 3 x 8", "bench-press: 3 x 8", "barbell-row: 3 x 8"]),

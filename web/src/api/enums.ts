@@ -32,7 +32,7 @@ export const ExerciseKind: readonly Schemas["ExerciseKind"][] = ["lift", "hold",
 
 export const FactKind: readonly Schemas["FactKind"][] = ["best", "heaviest", "most reps at this load", "longest", "first time", "most even"];
 
-export const Feature: readonly Schemas["Feature"][] = ["wall", "chair", "doorway", "table", "open ground", "bench", "rack", "box", "pull-up bar", "dip bars", "anchor", "straps", "sliders", "big ball", "balance pad", "stairs", "rower", "bike"];
+export const Feature: readonly Schemas["Feature"][] = ["wall", "chair", "doorway", "table", "open ground", "bench", "rack", "box", "pull-up bar", "dip bars", "anchor", "straps", "sliders", "big ball", "balance pad", "stairs", "rower", "bike", "leg press", "leg curl", "leg extension"];
 
 export const GoalKind: readonly Schemas["GoalKind"][] = ["muscle size", "maximal strength", "general fitness", "body weight", "sport or trip", "strong around a joint", "posture", "lagging muscles", "everyday strength", "enjoyment", ""];
 

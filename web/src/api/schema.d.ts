@@ -3474,6 +3474,8 @@ export interface components {
             kinds: components["schemas"]["LoadsOfKind"][];
             /** Features */
             features: components["schemas"]["Feature"][];
+            /** Things */
+            things: string[];
             /** Absent */
             absent: components["schemas"]["Feature"][];
             /** Problems */
@@ -3496,7 +3498,7 @@ export interface components {
          *     prescribed each side. ``family`` and ``strength`` say how heavy it is lifted beside its kin: with each implement,
          *     the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
          *     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
-         *     whole body that some clients are asked about first; see ``demands``.
+         *     whole body that some clients are asked about first; see ``demands``. ``kit`` are things named freely that it needs.
          */
         Exercise: {
             /**
@@ -3609,6 +3611,11 @@ export interface components {
              * @default []
              */
             asks: components["schemas"]["Demand"][];
+            /**
+             * Kit
+             * @default []
+             */
+            kit: string[];
         };
         /**
          * ExerciseChoice
@@ -3684,6 +3691,11 @@ export interface components {
              * @default []
              */
             needs: components["schemas"]["Feature"][];
+            /**
+             * Kit
+             * @default []
+             */
+            kit: string[];
             /**
              * Bodyweight Share
              * @default 0
@@ -3769,7 +3781,7 @@ export interface components {
          * @description Things an exercise may need that nobody lifts.
          * @enum {string}
          */
-        Feature: "wall" | "chair" | "doorway" | "table" | "open ground" | "bench" | "rack" | "box" | "pull-up bar" | "dip bars" | "anchor" | "straps" | "sliders" | "big ball" | "balance pad" | "stairs" | "rower" | "bike";
+        Feature: "wall" | "chair" | "doorway" | "table" | "open ground" | "bench" | "rack" | "box" | "pull-up bar" | "dip bars" | "anchor" | "straps" | "sliders" | "big ball" | "balance pad" | "stairs" | "rower" | "bike" | "leg press" | "leg curl" | "leg extension";
         /**
          * Finding
          * @description A hit with everything the board needs: the check, the weeks (numbers in the program), and the trainer's reason.

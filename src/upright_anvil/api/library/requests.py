@@ -10,7 +10,7 @@ from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, Pattern
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
-from upright_anvil.core.loads.features import Feature
+from upright_anvil.core.loads.features import Feature, thing_name
 from upright_anvil.core.loads.implements import ImplementKind
 
 Few = Field(max_length=6)
@@ -41,6 +41,7 @@ class ExerciseRequest(RequestModel):
     helpers: Annotated[tuple[Muscle, ...], Few] = ()
     implements: Annotated[list[ImplementKind], Field(min_length=1, max_length=8)]
     needs: Annotated[tuple[Feature, ...], Few] = ()
+    kit: Annotated[tuple[Words, ...], Few] = ()
     bodyweight_share: Annotated[Number, Field(le=1)] = Decimal(0)
     rep_seconds: Annotated[int, Field(ge=1, le=60)] = 3
     one_sided: bool = False
@@ -67,6 +68,7 @@ class ExerciseRequest(RequestModel):
             cues=tuple(self.cues),
             kind=self.kind,
             needs=tuple(dict.fromkeys(self.needs)),
+            kit=tuple(dict.fromkeys(thing_name(thing) for thing in self.kit)),
             stable=self.stable,
             joints=tuple(JointLoad(j.joint, j.stress, j.how) for j in self.joints),
             family=before.family if before else "",

@@ -6,7 +6,7 @@ from decimal import Decimal
 
 from upright_anvil.core.checks.model import Fix
 from upright_anvil.core.checks.study import StudiedLine
-from upright_anvil.core.exercises import Exercise
+from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import JointStatus
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.substitutes import Substitute, SubstitutionContext, substitutes
@@ -19,6 +19,9 @@ from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.same import Same
 
 MOST = 2000
+LOOKED_AT = 40
+"""Substitutes that are looked at for one that is no harder."""
+_LEGS = frozenset({Pattern.SQUAT, Pattern.HINGE, Pattern.LUNGE})
 _Key = tuple[
     Same[Exercise], Same[Inventory], Same[Mapping[ExerciseId, Exercise]], tuple[JointStatus, ...], Decimal | None
 ]
@@ -41,6 +44,7 @@ def to(asked: StudiedLine, label: str, prescription: Prescription) -> Fix:
 def swap(weeks: Sequence[StudiedLine]) -> Fix | None:
     """Answer the fix that takes the best substitute at the place for the client's joints; None where there is none.
 
+    Never a harder one: no higher rung, nothing less stable, no one-sided work for the legs in the place of two-sided.
     ``weeks`` is the line in every week it is about. A load goes with its implement: where the substitute is loaded with
     something else, the plain loads of those weeks are taken out, to be written anew.
     """
@@ -51,8 +55,8 @@ def swap(weeks: Sequence[StudiedLine]) -> Fix | None:
         if len(_best) >= MOST:
             _best.clear()
         context = SubstitutionContext(here.inventory, here.unit, here.standing, here.body_kg)
-        found = substitutes(asked.exercise, here.exercises.values(), here.ladders, context, 1)
-        _best[key] = found[0] if found else None
+        found = substitutes(asked.exercise, here.exercises.values(), here.ladders, context, LOOKED_AT)
+        _best[key] = next((one for one in found if not _harder(one, asked.exercise)), None)
     best = _best[key]
     if best is None:
         return None
@@ -60,6 +64,12 @@ def swap(weeks: Sequence[StudiedLine]) -> Fix | None:
     edit = ChangeExercise(line=asked.line.id, exercise=best.exercise.id, variant=variant)
     unloaded = [w for w in weeks if best.implement is not w.exercise.implement_at(w.profile.inventory)]
     return Fix(f"Take {best.exercise.name} instead", (edit, *(cell for w in unloaded if (cell := _without_load(w)))))
+
+
+def _harder(found: Substitute, wanted: Exercise) -> bool:
+    other = found.exercise
+    one_leg = other.one_sided and not wanted.one_sided and other.pattern in _LEGS
+    return (found.rungs or 0) > 0 or (wanted.stable and not other.stable) or one_leg
 
 
 def _without_load(asked: StudiedLine) -> SetCell | None:

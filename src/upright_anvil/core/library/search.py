@@ -81,7 +81,17 @@ def _entry(exercise: Exercise) -> _Entry:
     kit = " ".join(f"{kind} {kind}s" for kind in exercise.implements)
     name = exercise.name.lower()
     joined = name.replace("-", "")
-    parts = [name, *exercise.movers, *exercise.helpers, exercise.pattern, exercise.kind, kit, *exercise.needs, joined]
+    parts = [
+        name,
+        *exercise.movers,
+        *exercise.helpers,
+        exercise.pattern,
+        exercise.kind,
+        kit,
+        *exercise.needs,
+        *exercise.kit,
+        joined,
+    ]
     return _Entry(exercise, (_plain(name), _plain(joined)), f" {_plain(' '.join(parts))} ")
 
 
@@ -99,4 +109,6 @@ def _spares(exercise: Exercise, joints: list[Joint]) -> bool:
 
 
 def _without_kit(exercise: Exercise) -> bool:
-    return ImplementKind.BODYWEIGHT in exercise.implements and EVERYWHERE.issuperset(exercise.needs)
+    return (
+        ImplementKind.BODYWEIGHT in exercise.implements and EVERYWHERE.issuperset(exercise.needs) and not exercise.kit
+    )

@@ -2,10 +2,11 @@
 
 import difflib
 import re
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from decimal import Decimal
 
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.loads.features import MACHINES, Feature
 from upright_anvil.core.loads.implements import Barbell, FixedLoads, Implement, ImplementKind, Plates, Stack, plate_sums
 from upright_anvil.core.loads.load import Load, Unit
 
@@ -37,6 +38,36 @@ _KINDS = {
     "assistance": ImplementKind.ASSISTANCE,
 }
 _WORDS = (*_KINDS, "bar", "barbell", "band", "stack")
+_WEIGHED = (
+    "rucksack",
+    "backpack",
+    "jug",
+    "canister",
+    "bottle",
+    "bucket",
+    "sandbag",
+    "bag",
+    "fixed",
+    "plate",
+    "medicine",
+)
+_NOT_MEANT = ("stick", "ring", "block", "cable")
+"""Things of their own whose names come close to others."""
+_MACHINE = re.compile(rf"({'|'.join(MACHINES)})s?(?:\s+machine)?\b[\s:,]*")
+
+
+def has_weight(word: str) -> bool:
+    """Answer whether a thing of this name is nothing without its weight."""
+    first = word.split(maxsplit=1)[0].removesuffix("s") if word.split() else ""
+    return first in (*_WORDS, *_WEIGHED)
+
+
+def meant_thing(word: str) -> str | None:
+    """Answer the known thing or implement that a word is a slip for; None where it is like none of them."""
+    known = (*_WORDS, *Feature)
+    singular = word.removesuffix("s")
+    meant = difflib.get_close_matches(singular, known, 1, 0.8) if singular not in (*known, *_NOT_MEANT) else []
+    return meant[0] if meant else None
 
 
 @dataclass(frozen=True, slots=True)
@@ -45,6 +76,7 @@ class EquipmentLine:
 
     implements: tuple[Implement, ...]
     unread: Unread = ()
+    features: frozenset[Feature] = frozenset()
 
 
 def read_line(line: str, unit: Unit) -> EquipmentLine:
@@ -55,6 +87,8 @@ def read_line(line: str, unit: Unit) -> EquipmentLine:
     if written:
         unit = Unit(written.pop())
     line = re.sub(r"\s*\b(kg|lb)s?\b", "", line).replace("medicine balls", "medicine ball")
+    if (machine := _MACHINE.match(line)) and re.search(r"\d", line):
+        return replace(_read_stack(line[machine.end() :], unit), features=frozenset({Feature(machine.group(1))}))
     word = re.match(r"medicine ball|[a-z]+", line)
     if not word and (packed := _PACKED.fullmatch(line)) and packed.group(2).removesuffix("s") not in _WORDS:
         return _read_packed(packed, unit)
@@ -66,7 +100,7 @@ def read_line(line: str, unit: Unit) -> EquipmentLine:
     if name in ("bar", "barbell"):
         return _read_barbell(rest, unit)
     if name == "stack":
-        return _read_stack(rest, unit)
+        return replace(_read_stack(rest, unit), features=frozenset({Feature.ANCHOR}))
     if name in _KINDS:
         return _read_fixed(_KINDS[name], rest, unit, coded=name == "block")
     meant = difflib.get_close_matches(name, _WORDS, 1, 0.8) if name not in _WORDS else []

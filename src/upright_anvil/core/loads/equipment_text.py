@@ -14,8 +14,12 @@ r"""Equipment as a trainer writes it down, one implement a line, read into an in
     fixed barbells 10-30 by 5
     vest 5 10
     assistance 5-40 by 5
+    leg press 20-200 by 10
     bench, rack, pull-up bar
+    rope, stick, wobble board
     no doorway
+
+A stack brings its anchor, and the usual machines where none is named. What has no weight may have any name.
 
 Numbers take the place's unit unless one is written (``dumbbells 10-50 lb by 5``); both may stand side by side, a line
 each. What can be read of a line is kept, and what cannot is pointed at.
@@ -26,9 +30,9 @@ from dataclasses import dataclass
 from functools import lru_cache
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.loads.equipment_lines import read_line
-from upright_anvil.core.loads.features import EVERYWHERE, Feature
-from upright_anvil.core.loads.implements import Implement
+from upright_anvil.core.loads.equipment_lines import has_weight, meant_thing, read_line
+from upright_anvil.core.loads.features import EVERYWHERE, MACHINES, Feature, thing_name
+from upright_anvil.core.loads.implements import Implement, Stack
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
 
@@ -55,17 +59,17 @@ def read_equipment(text: str, unit: Unit) -> ReadEquipment:
     """Read an equipment list; ``unit`` holds for numbers that name none. Remembered by its text. House rule."""
     implements: list[Implement] = []
     problems: list[EquipmentProblem] = []
-    features = set(EVERYWHERE)
+    features, things, absent = set(EVERYWHERE), set[str](), set[Feature]()
     for number, written in enumerate(text.splitlines(), start=1):
         line = written.strip().lower()
         if not line:
             continue
-        named = _features(line)
+        named = _without_weight(line)
         if named is not None:
-            there, absent, unknown = named
-            features |= there
-            features -= absent
-            problems += [EquipmentProblem(number, word, _NOT_A_THING) for word in unknown]
+            features |= named.there
+            absent |= named.absent
+            things |= named.things
+            problems += [EquipmentProblem(number, word, expected) for word, expected in named.unread]
             continue
         try:
             read = read_line(line, unit)
@@ -73,29 +77,56 @@ def read_equipment(text: str, unit: Unit) -> ReadEquipment:
             problems.append(EquipmentProblem(number, written.strip(), str(refusal)))
             continue
         implements += read.implements
+        features |= read.features
         problems += [EquipmentProblem(number, part, expected) for part, expected in read.unread]
-    return ReadEquipment(Inventory(tuple(implements), frozenset(features)), tuple(problems))
+    if any(isinstance(one, Stack) for one in implements) and not features & MACHINES:
+        features |= MACHINES
+    return ReadEquipment(Inventory(tuple(implements), frozenset(features - absent), frozenset(things)), tuple(problems))
 
 
-_NOT_A_THING = "Things to name here: " + ", ".join(Feature) + "."
-_ALSO = {"step": Feature.BOX, "boxes": Feature.BOX, "ball": Feature.BIG_BALL, "pull up bar": Feature.PULL_UP_BAR}
+_NOT_A_THING = "Write a thing by its name, for example " + ", ".join(Feature) + "; or rope, stick, mat."
+_ALSO = {
+    "step": Feature.BOX,
+    "boxes": Feature.BOX,
+    "ball": Feature.BIG_BALL,
+    "exercise ball": Feature.BIG_BALL,
+    "pull up bar": Feature.PULL_UP_BAR,
+    "slide board": Feature.SLIDERS,
+    "furniture sliders": Feature.SLIDERS,
+}
+_NAME = re.compile(r"[a-z][a-z' -]{1,29}")
+MOST_WORDS = 4
 
 
-def _features(line: str) -> tuple[set[Feature], set[Feature], list[str]] | None:
-    """Read a line of things without weights; None when it is about weights, or names no thing at all."""
-    if re.search(r"\d", line):
+@dataclass(frozen=True, slots=True)
+class _WithoutWeight:
+    """A line of things that nobody lifts: known ones, missing ones, others by their names, and what is none."""
+
+    there: frozenset[Feature]
+    absent: frozenset[Feature]
+    things: frozenset[str]
+    unread: tuple[tuple[str, str], ...]
+
+
+def _without_weight(line: str) -> _WithoutWeight | None:
+    """Read a line of things without weights; None when it is about weights."""
+    parts = [part for part in re.split(r"\s*[,;]\s*", line) if part]
+    if re.search(r"\d", line) or not parts or has_weight(parts[0]):
         return None
-    there: set[Feature] = set()
-    absent: set[Feature] = set()
-    unknown: list[str] = []
-    for part in filter(None, re.split(r"\s*[,;]\s*", line)):
+    there, absent, things = set[Feature](), set[Feature](), set[str]()
+    unread: list[tuple[str, str]] = []
+    for part in parts:
         lacks = part.startswith("no ")
-        word = part.removeprefix("no ").strip()
-        feature = _ALSO.get(word) or next(
-            (f for f in Feature if word in (f.value, f"{f.value}s", f"{f.value}es")), None
-        )
-        if feature is None:
-            unknown.append(part)
-        else:
+        word = part.removeprefix("no ").strip().removesuffix(" machine")
+        feature = _ALSO.get(word) or next((f for f in Feature if word in (f, f"{f}s", f"{f}es")), None)
+        if feature is not None:
             (absent if lacks else there).add(feature)
-    return (there, absent, unknown) if there or absent else None
+        elif lacks:
+            things.discard(thing_name(word))
+        elif meant := meant_thing(word):
+            unread.append((part, f"Did you mean '{meant}'?"))
+        elif _NAME.fullmatch(word) and len(word.split()) <= MOST_WORDS and not has_weight(word):
+            things.add(thing_name(word))
+        else:
+            unread.append((part, _NOT_A_THING))
+    return _WithoutWeight(frozenset(there), frozenset(absent), frozenset(things), tuple(unread))

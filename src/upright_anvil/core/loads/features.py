@@ -1,4 +1,4 @@
-"""What a place has besides loads: benches, bars to hang from, walls, ground to walk on."""
+"""What a place has besides loads: benches, bars to hang from, walls, ground to walk on; and things named freely."""
 
 from enum import StrEnum
 
@@ -24,7 +24,19 @@ class Feature(StrEnum):
     STAIRS = "stairs"
     ROWER = "rower"
     BIKE = "bike"
+    LEG_PRESS = "leg press"
+    LEG_CURL = "leg curl"
+    LEG_EXTENSION = "leg extension"
 
+
+MACHINES = frozenset({Feature.LEG_PRESS, Feature.LEG_CURL, Feature.LEG_EXTENSION})
+"""Machines of their own: taken for granted beside a stack until one is named, or said to be missing. House rule."""
 
 EVERYWHERE = frozenset({Feature.WALL, Feature.CHAIR, Feature.DOORWAY, Feature.TABLE, Feature.OPEN_GROUND})
 """Found at any place unless its list says otherwise ("no doorway"). House rule."""
+
+
+def thing_name(words: str) -> str:
+    """Answer the name of a thing without weight as two lists share it: lower case, one of it, single spaces."""
+    plain = " ".join(words.lower().split())
+    return plain if plain.endswith("ss") else plain.removesuffix("s")

@@ -37,10 +37,11 @@ class _Rack:
 
 @dataclass(frozen=True, slots=True)
 class Inventory:
-    """The implements of one place, and what else there is."""
+    """The implements of one place, and what else there is; ``things`` are named freely (rope, stick, wobble board)."""
 
     implements: tuple[Implement, ...] = ()
     features: frozenset[Feature] = EVERYWHERE
+    things: frozenset[str] = frozenset()
     _racks: dict[ImplementKind, _Rack] = field(default_factory=dict, init=False, repr=False, compare=False)
     _kinds: frozenset[ImplementKind] = field(default=frozenset(), init=False, repr=False, compare=False)
 

@@ -42,7 +42,7 @@ def _line(line: Line, week: Week, usual: ClientProfile, there: ClientProfile, na
     asked = prescription_or_none(line.cells[0].text, there.unit)
     if not fits(exercise, there):
         instead = instead_of_line(line, week, there, limit=1)
-        missing = ", ".join(str(need) for need in exercise.missing_at(there.inventory)) or "nothing to load it with"
+        missing = ", ".join(exercise.missing_at(there.inventory)) or "nothing to load it with"
         if instead:
             yield swap(line, week, there.exercise(instead[0].exercise), there, f"{name}: {missing}.")
         else:

@@ -51,6 +51,7 @@ class EquipmentView:
 
     kinds: tuple[LoadsOfKind, ...]
     features: tuple[Feature, ...]
+    things: tuple[str, ...]
     absent: tuple[Feature, ...]
     problems: tuple[EquipmentProblem, ...]
 
@@ -112,6 +113,7 @@ def equipment_view(text: str, unit: Unit) -> EquipmentView:
     there = found.inventory.features
     return EquipmentView(
         kinds=tuple(_loads(found.inventory, kind) for kind in kinds),
+        things=tuple(sorted(found.inventory.things)),
         features=tuple(f for f in Feature if f in there and f not in EVERYWHERE),
         absent=tuple(f for f in Feature if f in EVERYWHERE and f not in there),
         problems=found.problems,

@@ -83,7 +83,7 @@ export function ExercisePage({
           </Fact>
           <Fact name="Helped by">{exercise.helpers.join(", ") || "–"}</Fact>
           <Fact name="Loaded with">{exercise.implements.map(kitName).join(", ")}</Fact>
-          <Fact name="Needs">{exercise.needs.join(", ") || "floor space"}</Fact>
+          <Fact name="Needs">{[...exercise.needs, ...exercise.kit].join(", ") || "floor space"}</Fact>
           <Fact name="Joints">
             {exercise.joints.length === 0 && "–"}
             {exercise.joints.map((joint) => (

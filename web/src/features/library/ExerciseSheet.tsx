@@ -97,6 +97,19 @@ export function ExerciseSheet({
           change={(chosen) => set({ implements: chosen })}
         />
         <Ticks label="Needs" options={Feature} chosen={draft.needs} change={(needs) => set({ needs })} />
+        <TextField
+          label="Other kit it needs, parted by commas"
+          placeholder="rope, wobble board"
+          defaultValue={(draft.kit ?? []).join(", ")}
+          change={(text) =>
+            set({
+              kit: text
+                .split(",")
+                .map((one) => one.trim())
+                .filter(Boolean),
+            })
+          }
+        />
         <JointTicks joints={draft.joints} change={(joints) => set({ joints })} />
         <div className="grid grid-cols-2 gap-3">
           <TextField

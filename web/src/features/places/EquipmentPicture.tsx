@@ -33,10 +33,10 @@ export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["
           {data.kinds.map((kind) => (
             <KindLine key={kind.kind} kind={kind} />
           ))}
-          {(data.features.length > 0 || data.absent.length > 0) && (
+          {(data.features.length > 0 || data.things.length > 0 || data.absent.length > 0) && (
             <p>
               <span className="text-sm font-medium">Also there: </span>
-              {data.features.join(", ") || "nothing listed"}
+              {[...data.features, ...data.things].join(", ") || "nothing listed"}
               {data.absent.length > 0 && (
                 <span className="text-caution">; missing: {data.absent.join(", ")}</span>
               )}

@@ -110,5 +110,7 @@ medicine balls 3 5
 rucksack 10                    (anything with a weight)
 belt 2.5 5 10   or   vest 5    (added to body weight)
 assistance 5-40 by 5           (taken off body weight)
+leg press 20-200 by 10         (a machine; beside a stack the usual ones)
 bench, rack, pull-up bar, box  (things without a weight)
+rope, stick, wobble board      (by any name)
 no doorway                     (what is missing)`;

@@ -12,7 +12,7 @@ from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     if not asked.prescription or asked.exercise.removed or asked.exercise.possible_at(asked.profile.inventory):
         return
-    missing = [feature.value for feature in asked.exercise.missing_at(asked.profile.inventory)]
+    missing = list(asked.exercise.missing_at(asked.profile.inventory))
     if asked.exercise.implement_at(asked.profile.inventory) is None:
         missing.insert(0, " or ".join(asked.exercise.implements))
     yield Violation(

@@ -64,7 +64,8 @@ class BoardTest(JourneyTest):
         one, two = self.board(), self.board()
         one.locator(self.at(0, 2)).focus()
         one.keyboard.type("5 x 5, 85 kg")
-        one.keyboard.press("Enter")
+        with one.expect_response(re.compile("/revisions$")):
+            one.keyboard.press("Enter")
         expect(one.locator(self.at(0, 2))).to_have_accessible_name("Back squat, week 7: 5 x 5, 85 kg")
         two.locator(self.at(1, 2)).focus()
         two.keyboard.type("3 x 5, 80 kg")

@@ -35,7 +35,7 @@ export function AddDay({
         Add a day
       </Button>
       <Button tone="quiet" onClick={() => setChoosing(true)}>
-        A day from a template
+        Add an optional day
       </Button>
       {choosing && (
         <TemplateDays

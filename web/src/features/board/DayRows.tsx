@@ -70,6 +70,7 @@ export const DayRows = memo(function DayRows(props: Props) {
       >
         <th scope="rowgroup" className="px-2 py-1.5 text-left">
           <DayName day={day} open={open} save={save} />
+          {day.top_up && <span className="block text-sm font-normal text-soft">optional</span>}
         </th>
         {weeks.map((week, index) => (
           <td key={week.id} className="px-2 py-1.5 text-sm">

@@ -1,3 +1,4 @@
+import { useNamed } from "./pane";
 import { HeartPulse, Radio } from "lucide-react";
 import { Small } from "./pad/Row";
 import type { Devices } from "./useDevices";
@@ -13,11 +14,12 @@ export function DeviceBar({
   measured: string[];
   begin: () => void;
 }) {
+  const named = useNamed();
   if (!devices.wanted) return null;
   const { watching, reps, heart, away } = devices;
   return (
     <section
-      aria-label="Devices"
+      aria-label={named("Devices")}
       className="mt-1 flex min-h-12 items-center gap-3 border-y border-line @floor:mt-2 @floor:py-1"
     >
       {away ? (

@@ -1,3 +1,4 @@
+import { useNamed } from "./pane";
 import { useEffect, useRef } from "react";
 import { tally, type ShownFloor } from "./floorState";
 
@@ -11,13 +12,14 @@ export function ExerciseStrip({
   at: number;
   choose: (line: number) => void;
 }) {
+  const named = useNamed();
   const here = useRef<HTMLButtonElement>(null);
   useEffect(() => {
     // Some browsers answer with a promise, which an effect must not hand on.
     void here.current?.scrollIntoView({ inline: "center", block: "nearest" });
   }, [at]);
   return (
-    <nav aria-label="Exercises" className="flex overflow-x-auto border-b border-line">
+    <nav aria-label={named("Exercises")} className="flex overflow-x-auto border-b border-line">
       {shown.lines.map((line, index) => {
         const { done, all } = tally(line);
         return (

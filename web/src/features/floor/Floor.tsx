@@ -83,6 +83,7 @@ export function Floor({
   });
   const pane = usePane();
   const { report } = pane;
+  const Part = pane.beside ? "div" : "main";
   const words = onClock
     ? `clock: ${onClock.timeline.steps[onClock.run.step]?.title}`
     : rest.left !== null
@@ -173,7 +174,7 @@ export function Floor({
           </button>
         </Message>
       ))}
-      <main className="flex grow flex-col">
+      <Part className="flex grow flex-col">
         {(asked === "before" || asked === "adjust") && (
           <BeforePanel
             shown={shown}
@@ -241,7 +242,7 @@ export function Floor({
             ask={setAsked}
           />
         )}
-      </main>
+      </Part>
       <WarningSigns
         open={signs}
         onClose={() => setSigns(false)}

@@ -27,9 +27,11 @@ export function FloorHeader({
   menu: ReactNode;
 }) {
   const { beside } = usePane();
+  // A page has one banner and one main part; beside another each floor is a region of its own.
+  const Bar = beside ? "div" : "header";
   const here = shown.places.find((place) => place.here);
   return (
-    <header className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 @floor:gap-3 @floor:px-3">
+    <Bar className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 @floor:gap-3 @floor:px-3">
       <Link
         to="/"
         aria-label="Back to Today"
@@ -52,7 +54,7 @@ export function FloorHeader({
         Finish
       </Button>
       {menu}
-    </header>
+    </Bar>
   );
 }
 

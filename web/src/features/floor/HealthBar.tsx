@@ -1,3 +1,4 @@
+import { useNamed } from "./pane";
 import type { ClientId } from "../../api/ids";
 import { ChevronDown, TriangleAlert } from "lucide-react";
 import { Link } from "react-router";
@@ -41,6 +42,7 @@ export function HealthBar({
   clientId: ClientId;
   showSigns: () => void;
 }) {
+  const named = useNamed();
   if (!mind) return null;
   const { said, stop } = mind;
   const tone = stop
@@ -48,7 +50,7 @@ export function HealthBar({
     : "border-caution/40 bg-caution-wash text-caution";
   return (
     <section
-      aria-label="To mind today"
+      aria-label={named("To mind today")}
       className={`border-b ${tone} ${stop || open ? "" : "@max-floor:hidden"}`}
     >
       <div className="flex items-center gap-2 pl-4">

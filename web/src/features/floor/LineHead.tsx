@@ -1,3 +1,4 @@
+import { useNamed } from "./pane";
 import { Plus, TriangleAlert } from "lucide-react";
 import { useState, type ReactNode } from "react";
 import { count, shortDate } from "../../ui/format";
@@ -31,6 +32,7 @@ export function LineHead({
   /** A figure that was asked about is right. */
   confirm: (set: FloorSet) => void;
 }) {
+  const named = useNamed();
   const { ref, width } = useRoom<HTMLDivElement>();
   const scale = scaleFor(line, width);
   const [joints, setJoints] = useState(false);
@@ -42,7 +44,7 @@ export function LineHead({
       </p>
     );
   return (
-    <section aria-label={line.exercise} className="pt-1.5 @floor:pt-3">
+    <section aria-label={named(line.exercise)} className="pt-1.5 @floor:pt-3">
       <div className="flex items-center gap-2">
         <h2 className="mr-auto text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
         <JointButton cautions={line.joints} open={joints} toggle={() => setJoints(!joints)} />

@@ -1,15 +1,17 @@
+import { useNamed } from "./pane";
 import type { ReactNode } from "react";
 import { countdown } from "../../ui/format";
 import type { useRest } from "./useRest";
 
 /** Rest running out: a figure to read from two metres, a bar that empties, words for ears; `children` when nobody rests. */
 export function RestBar({ rest, children }: { rest: ReturnType<typeof useRest>; children: ReactNode }) {
+  const named = useNamed();
   const { left, share } = rest;
   if (left === null) return <div className="flex grow items-end pb-2">{children}</div>;
   const over = left <= 0;
   return (
     <section
-      aria-label="Rest"
+      aria-label={named("Rest")}
       className={`relative my-1 flex min-h-14 grow @floor:my-3 @floor:min-h-16 items-center overflow-hidden rounded-lg border ${over ? "border-ember bg-ember-wash" : "border-line bg-raised"}`}
     >
       <div aria-hidden className="absolute inset-y-0 left-0 bg-sunk" style={{ width: `${share * 100}%` }} />

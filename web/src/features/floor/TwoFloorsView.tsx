@@ -35,7 +35,7 @@ export function TwoFloorsView() {
     timer.current = setTimeout(() => setTurning(false), BOUNCE);
   }, []);
   return (
-    <div className="flex h-dvh flex-col">
+    <main className="flex h-dvh flex-col">
       <div role="group" aria-label="Whose turn it is" className="grid grid-cols-2 border-b border-line">
         {([0, 1] as const).map((which) => (
           <button
@@ -54,6 +54,7 @@ export function TwoFloorsView() {
         {([0, 1] as const).map((which) => (
           <FloorPane
             key={pathOf(floors[which])}
+            who={told[which].who || "The other client"}
             floor={floors[which]}
             other={floors[which === 0 ? 1 : 0]}
             active={which === active}
@@ -67,11 +68,12 @@ export function TwoFloorsView() {
           />
         ))}
       </div>
-    </div>
+    </main>
   );
 }
 
 function FloorPane({
+  who,
   floor,
   other,
   active,
@@ -80,6 +82,7 @@ function FloorPane({
   turn,
   tell,
 }: {
+  who: string;
   floor: FloorAddress;
   other: FloorAddress;
   active: boolean;
@@ -98,22 +101,24 @@ function FloorPane({
     () => ({
       active,
       beside: true,
+      who,
       logged: () => latest.current.turn(),
       report: (who: string, words: string, waits: boolean) => latest.current.tell({ who, words, waits }),
       afterwards: () => goes,
     }),
-    [active, goes],
+    [active, goes, who],
   );
   return (
     <PaneContext value={pane}>
-      <div
+      <section
+        aria-label={who}
         inert={still}
         onPointerDownCapture={take}
         onKeyUpCapture={take}
         className={`min-h-0 overflow-y-auto md:first:border-r md:first:border-line ${active ? "" : "max-md:hidden"}`}
       >
         <OneFloor {...floor} />
-      </div>
+      </section>
     </PaneContext>
   );
 }

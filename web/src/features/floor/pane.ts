@@ -4,8 +4,9 @@ import { createContext, useContext, useEffect, useRef } from "react";
 export interface Pane {
   /** Whether keys go to it. */
   active: boolean;
-  /** Whether another floor stands beside it. */
+  /** Whether another floor stands beside it, and then whose this one is. */
   beside: boolean;
+  who: string;
   /** A set was logged here: it is the other client's turn. */
   logged: () => void;
   /** What goes on here, in a few words; and whether anything is left to do by hand. */
@@ -17,6 +18,7 @@ export interface Pane {
 const ALONE: Pane = {
   active: true,
   beside: false,
+  who: "",
   logged: () => undefined,
   report: () => undefined,
   afterwards: (session) => `/sessions/${session}/summary`,
@@ -24,6 +26,12 @@ const ALONE: Pane = {
 
 export const PaneContext = createContext<Pane>(ALONE);
 export const usePane = () => useContext(PaneContext);
+
+/** What a region is called: beside another floor with the client's name, so that the two can be told apart. */
+export function useNamed(): (label: string) => string {
+  const { who } = usePane();
+  return (label) => (who ? `${label}, ${who}` : label);
+}
 
 const LIES_OVER = "[role=dialog], [role=alertdialog], [role=menu], [role=listbox]";
 

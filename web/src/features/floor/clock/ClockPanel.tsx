@@ -1,3 +1,4 @@
+import { useNamed } from "../pane";
 import { Pause, Play, SkipBack, SkipForward, Square } from "lucide-react";
 import { countdown } from "../../../ui/format";
 import type { ShownFloor } from "../floorState";
@@ -20,9 +21,10 @@ export function ClockStart({
   byHand: () => void;
   change: () => void;
 }) {
+  const named = useNamed();
   const rounds = Math.max(...timeline.steps.map((step) => step.round));
   return (
-    <section aria-label="Clock" className="mt-3 flex grow flex-col">
+    <section aria-label={named("Clock")} className="mt-3 flex grow flex-col">
       <p className="text-lg">
         <span className="font-medium">{countdown(timeline.seconds)} min</span>
         {rounds > 1 && ` · ${rounds} rounds`}
@@ -71,6 +73,7 @@ const isWork = (step: Step) => step.kind === "work" || step.kind === "rounds";
 
 /** The clock running: what is on, how long still, what comes; everything else is small. */
 export function ClockPanel({ shown, session }: { shown: ShownFloor; session: SessionClock }) {
+  const named = useNamed();
   const { controls: clock, counted, sayCounted } = session;
   const { running, now } = clock;
   const step = running?.timeline.steps[running.run.step];
@@ -89,7 +92,7 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
   const share = ms === null ? 1 : ms / Math.max(1, (step.seconds ?? 0) * 1000 + run.extra);
   return (
     <section
-      aria-label="Clock"
+      aria-label={named("Clock")}
       className={`mt-2 flex grow flex-col rounded-t-lg border-t-8 px-1 pt-2 ${work ? "border-ember" : "border-line-strong"}`}
     >
       <Steps timeline={timeline} at={run.step} />

@@ -1,3 +1,4 @@
+import { useNamed } from "../pane";
 import { useState } from "react";
 import { count } from "../../../ui/format";
 import type { ShownFloor } from "../floorState";
@@ -15,13 +16,14 @@ export function UnfinishedRound({
   session: SessionClock;
   over: TimeOver;
 }) {
+  const named = useNamed();
   const [reps, setReps] = useState(0);
   const stations = over.stations.flatMap((id) => shown.lines.find((line) => line.line === id) ?? []);
   const each = stations.map((line) => line.sets.at(-1)?.aim.reps ?? 0);
   const most = Math.max(0, each.reduce((sum, one) => sum + one, 0) - 1);
   return (
     <section
-      aria-label="The time is over"
+      aria-label={named("The time is over")}
       className="mt-2 flex grow flex-col border-t-8 border-done px-1 pt-2"
     >
       <h2 className="text-3xl leading-tight font-semibold @floor:text-5xl">

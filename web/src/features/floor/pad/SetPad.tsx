@@ -2,7 +2,7 @@ import { actionOf, isTyping } from "../../../app/shortcuts";
 import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import type { FloorSet, ShownFloor, ShownLine, Spot } from "../floorState";
-import { useFloorKeys } from "../pane";
+import { useFloorKeys, useNamed } from "../pane";
 import { Figures, stepOf } from "./Figures";
 import { HowItWent } from "./HowItWent";
 import { Hurts, isSaid, type Hurt } from "./Hurts";
@@ -36,6 +36,7 @@ export function SetPad({
   act: PadActions;
   tight: boolean;
 }) {
+  const named = useNamed();
   const [said, say] = useState<Said>(() => startingPoint(line, set));
   const [face, setFace] = useState<Face>("figures");
   const [hurt, setHurt] = useState<Hurt | null>(null);
@@ -65,7 +66,7 @@ export function SetPad({
   });
   return (
     <section
-      aria-label={spot.ramp ? `Ramp-up set ${spot.set}` : `Set ${spot.set}`}
+      aria-label={named(spot.ramp ? `Ramp-up set ${spot.set}` : `Set ${spot.set}`)}
       className="sticky bottom-0 bg-ground pt-2"
     >
       {set?.on_bar && face === "figures" && <OnTheBar shown={shown} set={set} load={said.load} />}

@@ -1,5 +1,5 @@
 import { actionOf } from "../../../app/shortcuts";
-import { useFloorKeys } from "../pane";
+import { useFloorKeys, useNamed } from "../pane";
 import { ArrowLeft } from "lucide-react";
 import { useEffect, useRef, type ReactNode } from "react";
 
@@ -16,13 +16,14 @@ export function Panel({
   onBack: () => void;
   children: ReactNode;
 }) {
+  const named = useNamed();
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => heading.current?.focus(), []);
   useFloorKeys((event) => {
     if (actionOf("panel", event) === "back") onBack();
   });
   return (
-    <section aria-label={title} className="flex grow flex-col px-4 pt-3 pb-4">
+    <section aria-label={named(title)} className="flex grow flex-col px-4 pt-3 pb-4">
       <div className="flex items-start gap-3">
         <h2
           ref={heading}

@@ -8,6 +8,7 @@ from sqlalchemy import text
 from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.core.health.screening import ScreenOutcome
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.demo.scenario import WEEKS_BEHIND, fill
 from upright_anvil.services.assessment.rounds import side_by_side
 from upright_anvil.services.board.opening import open_board
@@ -54,6 +55,21 @@ class ScenarioTest(TestCase):
         self.assertEqual(self.count("SELECT count(*) FROM note"), 1)
         self.assertGreater(self.count("SELECT count(*) FROM decision WHERE verdict = 'declined'"), 0)
         self.assertGreater(self.count("SELECT count(*) FROM decision WHERE verdict = 'accepted'"), 100)
+
+    def test_it_lives_what_sessions_are_made_of(self) -> None:
+        """Circuits by the clock and counted ones, runs beside lifting, pyramids with bands, a long break."""
+        kinds, schemes = set(), set()
+        with self.database.reading(THE_TRAINER) as scope:
+            for session in open_today(scope, DEMO_DAY.date()).sessions:
+                for phase in open_board(scope, session.program_id, DEMO_DAY.date()).phases:
+                    kinds |= {group.kind for day in phase.days for group in day.groups}
+                    schemes |= {line.cells[0].plan.work for day in phase.days for line in day.lines}
+        self.assertLessEqual({GroupKind.CIRCUIT, GroupKind.INTERVALS}, kinds)
+        self.assertTrue(any("band sand/rust/slate" in work for work in schemes))
+        self.assertGreater(self.count("SELECT count(*) FROM performed_set WHERE metres > 0 AND seconds > 0"), 4)
+        long_ago = (DEMO_DAY.date() - timedelta(days=28)).isoformat()
+        last = "SELECT max(on_date) AS last FROM session GROUP BY client_id"
+        self.assertGreater(self.count(f"SELECT count(*) FROM ({last}) WHERE last < '{long_ago}'"), 0)
 
     def test_a_studio_with_clients_is_left_alone(self) -> None:
         before = self.count("SELECT count(*) FROM client")

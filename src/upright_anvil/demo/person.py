@@ -6,6 +6,7 @@ from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.health.screening import Disease, Intensity, Sign
 from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.services.clients.clients import ClientFacts
 
 
@@ -20,6 +21,21 @@ class Lift:
     text: str
     true_max_kg: float
     gain: float | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Together:
+    """Exercises of the demo that are done round by round, with the rest inside a round and after it, seconds."""
+
+    kind: GroupKind
+    lifts: tuple[Lift, ...]
+    rest_inside: int | None = None
+    rest_after: int | None = None
+
+
+def lifts_of(entries: tuple[Lift | Together, ...]) -> tuple[Lift, ...]:
+    """Answer the exercises of a day in their order."""
+    return tuple(lift for entry in entries for lift in (entry.lifts if isinstance(entry, Together) else (entry,)))
 
 
 @dataclass(frozen=True, slots=True)
@@ -87,7 +103,7 @@ class Person:
 
     facts: ClientFacts
     program: str
-    days: tuple[tuple[str, tuple[Lift, ...]], ...]
+    days: tuple[tuple[str, tuple[Lift | Together, ...]], ...]
     gain: float
     places: tuple[str, ...]
     body_weight: Load

@@ -12,22 +12,27 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId, TrainerId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
+from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
 from upright_anvil.core.plan.edits.days import AddDay, RemoveDay
+from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines
 from upright_anvil.core.plan.edits.lines import AddLine
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, moved_kg
+from upright_anvil.core.prescription.coding import coded
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, moved_kg
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.targets import Reps, Seconds
+from upright_anvil.core.prescription.schemes.base import SetPlan
+from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, amount_of
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.strength.estimate import house_factor
 from upright_anvil.demo.meeting import meet
 from upright_anvil.demo.people import PEOPLE
-from upright_anvil.demo.person import Lift, Person
+from upright_anvil.demo.person import Lift, Person, Together, lifts_of
+from upright_anvil.demo.places import DEPOT
 from upright_anvil.services.board import saving
 from upright_anvil.services.board.empty_program import start_program
 from upright_anvil.services.clients.clients import client_list
@@ -43,6 +48,9 @@ from upright_anvil.store.database import Database, Scope
 
 SEED = 20
 WEEKS_BEHIND = 6
+SECONDS_A_METRE = 0.39
+"""The pace of the demo's runner as the story begins."""
+
 HARDEST = 20
 """Reps beyond which the generator looks no further."""
 
@@ -69,7 +77,8 @@ class _Story:
     ) -> None:
         self.database, self.trainer_id, self.now, self.person, self.chance = database, trainer_id, now, person, chance
         self.start = now.date() - timedelta(days=now.weekday(), weeks=WEEKS_BEHIND)
-        self.lifts = {lift.exercise: lift for _, lifts in person.days for lift in lifts}
+        self.lifts = {lift.exercise: lift for _, entries in person.days for lift in lifts_of(entries)}
+        self.kit = read_equipment(DEPOT, Unit.KG).inventory
         self.made = 0
 
     def tell(self, client_id: ClientId) -> None:
@@ -81,11 +90,11 @@ class _Story:
             self._save(scope, self._easing(scope), "Week 4 eases off: a set less", self.start)
         past = list(self._past_sessions())
         for number, (week, day, on) in enumerate(past):
-            if number in self.person.missed:
-                continue
             with self.database.writing(self.trainer_id) as scope:
                 if on >= self.start + timedelta(weeks=2) and len(self._program(scope).phases) == 1:
                     self._second_phase(scope, on)
+                if number in self.person.missed:
+                    continue
                 self._session(scope, number, week, day, on, decided=number < len(past) - self.person.leaves_open)
 
     def _past_sessions(self) -> Iterator[tuple[int, int, date]]:
@@ -106,13 +115,19 @@ class _Story:
     def _first_phase(self) -> list[Edit]:
         edits: list[Edit] = [ChangePhase(phase="p1", name="Groundwork", purpose="Learn the lifts, build a base")]
         edits += [RemoveDay(day=f"p1-d{n}") for n in range(1, self.person.facts.days_a_week + 1)]
-        for n, (weekday, (name, lifts)) in enumerate(zip(self._weekdays(), self.person.days, strict=True), start=1):
+        for n, (weekday, (name, entries)) in enumerate(zip(self._weekdays(), self.person.days, strict=True), start=1):
             day = f"p1-day{n}"
             edits.append(AddDay(phase="p1", day=day, name=name, weekday=weekday))
-            for k, lift in enumerate(lifts, start=1):
-                line = f"{day}-l{k}"
+            lines: dict[str, LineId] = {}
+            for k, lift in enumerate(lifts_of(entries), start=1):
+                line = lines[lift.exercise] = LineId(f"{day}-l{k}")
                 edits.append(AddLine(day=day, line=line, exercise=lift.exercise))
                 edits.append(SetCell(line=line, week="p1-w1", text=write(self._typed(lift)), carry=Carry.ALL))
+            for k, group in enumerate((one for one in entries if isinstance(one, Together)), start=1):
+                ids = tuple(lines[lift.exercise] for lift in group.lifts)
+                edits.append(GroupLines(lines=ids, group=f"{day}-g{k}", kind=group.kind))
+                rests = ChangeGroup(group=f"{day}-g{k}", rest_inside=group.rest_inside, rest_after=group.rest_after)
+                edits.append(rests)
         edits.append(ChangeWeek(phase="p1", week="p1-w4", kind=WeekKind.EASE_OFF))
         return edits
 
@@ -187,8 +202,8 @@ class _Story:
         how: How,
     ) -> None:
         plan = read(text, Unit(self.person.facts.unit))
-        for number in range(1, plan.sets + 1):
-            reps, seconds, reserve = self._performed(plan, exercise, form * (1 - 0.012 * (number - 1)))
+        for number, one in enumerate(plan.plans, start=1):
+            reps, seconds, reserve = self._performed(plan, one, exercise, form * (1 - 0.012 * (number - 1)))
             row = PerformedSet(
                 id=self._id(),
                 slot=SetPosition(line, number),
@@ -196,33 +211,51 @@ class _Story:
                 outcome=Outcome.DONE,
                 reps=reps,
                 seconds=seconds,
-                load=_added(plan),
+                load=self._hung(one),
+                metres=one.target.metres if isinstance(one.target, Distance) else None,
                 assisted=isinstance(plan.load, BodyweightLoad) and plan.load.assisted,
                 reserve=reserve,
                 planned=text,
                 logged_at=at + timedelta(minutes=3 * number),
-                how=how if number == plan.sets else NOTHING_SEEN,
+                how=how if number == len(plan.plans) else NOTHING_SEEN,
             )
             logging.log_set(scope, sid, row, at)
 
     def _performed(
-        self, plan: Prescription, exercise: Exercise, form: float
+        self, plan: Prescription, one: SetPlan, exercise: Exercise, form: float
     ) -> tuple[int | None, int | None, int | None]:
         """Reps, seconds and reserve of one set by a client who stops where the plan says."""
-        if isinstance(plan.target, Seconds):
-            return None, plan.target.seconds - (5 if self.chance.random() < 0.1 else 0), None  # noqa: PLR2004 - one in ten
-        moved = moved_kg(plan.load, exercise.bodyweight_share, self.body.kg if self.body else None)
-        limit = plan.amount + 3
+        if isinstance(one.target, Distance):
+            return None, round(one.target.metres * SECONDS_A_METRE / form), None
+        if isinstance(one.target, Seconds):
+            return None, one.target.seconds - (5 if self.chance.random() < 0.1 else 0), None  # noqa: PLR2004 - one in ten
+        load = one.load if isinstance(one.load, BodyweightLoad) else self._hung(one)
+        moved = moved_kg(load, exercise.bodyweight_share, self.body.kg if self.body else None)
+        asked = amount_of(one.target)
+        limit = asked + 3
         if moved:
             strength = self.lifts[exercise.id].true_max_kg * form
             able = (r for r in range(HARDEST, 0, -1) if float(moved) * (house_factor(r) or 9) <= strength)
             limit = next(able, 1)
-        high, low = plan.amount, plan.target.low if isinstance(plan.target, Reps) else 1
+        high, low = asked, one.target.low if isinstance(one.target, Reps) else 1
         reps = max(1, min(high, limit - (plan.left or 0)))
         if reps < low:
             reps = max(1, min(low, limit))
         said = self.chance.random() < 0.85  # noqa: PLR2004 - now and then nobody says
         return reps, None, min(max(limit - reps, 0), 5) if said else None
+
+    def _hung(self, one: SetPlan) -> Load | None:
+        """The load that is logged for a set: added to the body, or what a band comes to at the depot."""
+        match one.load:
+            case BodyweightLoad(added=added):
+                return added
+            case Coded() as code:
+                made = coded(code, self.kit)
+                return made.load if made else None
+            case Load() as load:
+                return load
+            case _:
+                return None
 
     def _skip(self, scope: Scope, sid: SessionId, line: LineId, exercise: ExerciseId, text: str, at: datetime) -> None:
         row = PerformedSet(self._id(), SetPosition(line, 1), exercise, Outcome.SKIPPED, planned=text, logged_at=at)
@@ -247,13 +280,3 @@ class _Story:
     def _id(self) -> str:
         self.made += 1
         return f"demo-{self.chance.getrandbits(64):016x}"
-
-
-def _added(plan: Prescription) -> Load | None:
-    match plan.load:
-        case BodyweightLoad(added=added):
-            return added
-        case Load():
-            return plan.load
-        case _:
-            return None

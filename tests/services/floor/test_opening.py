@@ -58,8 +58,8 @@ class FloorTest(StudioTest):
         )
         curl, raised, run = self.open(self.client_with_program(*lines, equipment=kit)).lines
         self.assertEqual(curl.restricted, "cuffs, pressure as taught")
-        self.assertEqual((curl.codes, curl.set_to), (("white", "white/green", "rust"), "10 kg is white/green"))
-        self.assertEqual((raised.counts, raised.set_to, curl.counts), (True, "step rust is 15 kg", False))
+        self.assertEqual((curl.codes, curl.set_to), (("white", "white/green", "rust"), "10 kg white/green"))
+        self.assertEqual((raised.counts, raised.set_to, curl.counts), (True, "rust 15 kg", False))
         aim = run.sets[0].aim
         self.assertEqual((aim.metres, aim.seconds, aim.reps), (5000, 1800, None))
 

@@ -76,15 +76,15 @@ def _last(load: SameAsLastTime, exercise: Exercise, kind: ImplementKind | None, 
 
 
 def set_to(prescription: Prescription, exercise: Exercise, profile: ClientProfile) -> str:
-    """Say how the loads that are asked for are set where they have codes: ``12.5 lb is white/green``; else nothing."""
+    """Say how the loads that are asked for are set where they have codes: ``12.5 lb white``, ``sand about 6 kg``."""
     kind = exercise.implement_at(profile.inventory)
     said: list[str] = []
     for load in dict.fromkeys(plan.load for plan in prescription.plans):
         if isinstance(load, Coded):
             made = coded(load, profile.inventory)
-            said += [f"{load} is about {made.load}" if made.estimated else f"{load} is {made.load}"] if made else []
+            said += [f"{load.label} {'about ' if made.estimated else ''}{made.load}"] if made else []
         elif isinstance(load, Load) and kind is not None and (code := code_at(load, kind, profile.inventory)):
-            said.append(f"{load} is {code}")
+            said.append(f"{load} {code}")
     return ", ".join(said)
 
 

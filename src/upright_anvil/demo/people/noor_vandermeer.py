@@ -5,7 +5,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Told
+from upright_anvil.core.prescription.groups import GroupKind
+from upright_anvil.demo.person import Lift, Measured, Person, ScreenAnswers, Together, Told
 from upright_anvil.services.clients.clients import ClientFacts
 
 PERSON = Person(
@@ -41,18 +42,31 @@ PERSON = Person(
             "Day B",
             (
                 Lift("romanian-deadlift", "3 x 8-12, 14 kg, tempo 3-1-1-0, rest 60 s, leave 2", 26),
-                Lift("dumbbell-shoulder-press", "3 x 8-12, 8 kg, rest 60 s, leave 2", 13.6),
-                Lift("band-row", "3 x 12-15, 12 kg, rest 45 s, leave 2", 22),
+                Together(
+                    GroupKind.CIRCUIT,
+                    (
+                        Lift("dumbbell-shoulder-press", "3 x 10, 8 kg, leave 2", 13.6),
+                        Lift("band-row", "3 x 15, band rust", 22),
+                        Lift("goblet-squat", "3 x 12, 14 kg, leave 2", 24.5),
+                    ),
+                    rest_after=60,
+                ),
                 Lift("side-plank", "2 x 25 s each side, rest 30 s", 0),
-                Lift("goblet-squat", "3 x 10-12, 14 kg, rest 60 s, leave 2", 24.5),
             ),
         ),
         (
             "Day C",
             (
-                Lift("reverse-lunge", "3 x 8-12 each side, 8 kg, rest 60 s, leave 2", 14.6),
-                Lift("dumbbell-bench-press", "3 x 8-12, 10 kg, rest 60 s, leave 2", 17.2),
-                Lift("biceps-curl", "2 x 10-12, 6 kg, rest 45 s, leave 2", 9.8),
+                Together(
+                    GroupKind.INTERVALS,
+                    (
+                        Lift("squat-hold", "3 x 40 s, rest 20 s", 0),
+                        Lift("dumbbell-bench-press", "3 x 40 s, 8 kg, rest 20 s", 17.2),
+                        Lift("biceps-curl", "3 x 40 s, 6 kg, rest 20 s", 9.8),
+                        Lift("bridge-hold", "3 x 40 s, rest 20 s", 0),
+                    ),
+                    rest_after=60,
+                ),
                 Lift("dead-bug", "2 x 8 each side, rest 30 s", 0),
                 Lift("single-leg-deadlift", "3 x 8-10 each side, 8 kg, rest 60 s, leave 2", 14),
             ),

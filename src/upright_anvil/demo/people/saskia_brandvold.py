@@ -33,7 +33,9 @@ PERSON = Person(
                 Lift("assisted-pull-up", "4 x 5-7, bw - 20 kg, rest 2:00, leave 2", 60),
                 Lift("chest-supported-row", "3 x 8-10, 14 kg, rest 90 s, leave 2", 22),
                 Lift("external-rotation", "3 x 12-15 each side, 6 kg, rest 45 s, leave 3", 11),
+                Lift("band-row", "15/12/10, band sand/rust/slate, rest 60 s", 34),
                 Lift("side-plank", "2 x 30 s each side, rest 45 s", 0),
+                Lift("easy-run", "1 x 3 km", 0),
             ),
         ),
         (

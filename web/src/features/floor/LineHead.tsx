@@ -1,6 +1,7 @@
 import { useNamed } from "./pane";
 import { Plus, TriangleAlert } from "lucide-react";
 import { useState, type ReactNode } from "react";
+import type { Schemas } from "../../api/client";
 import { count, shortDate } from "../../ui/format";
 import { Button } from "../../ui/Button";
 import { SetBlocks } from "../../ui/SetBlocks";
@@ -176,6 +177,20 @@ function below(line: ShownLine, set: FloorSet): string {
   return logged.load && other ? `${amount} × ${sign}${logged.load.value}` : `${amount}`;
 }
 
+/** Sets of one load said together: `8, 8, 7 at 60 kg`; a ladder load by load. */
+function together(sets: readonly Schemas["LoggedSet"][]): string {
+  const said: { load: Schemas["Load"] | null; amounts: string[] }[] = [];
+  for (const set of sets) {
+    const last = said.at(-1);
+    const amount = `${set.reps ?? amountWords(set)}`;
+    if (last && sameLoad(last.load, set.load)) last.amounts.push(amount);
+    else said.push({ load: set.load, amounts: [amount] });
+  }
+  return said
+    .map(({ load, amounts }) => amounts.join(", ") + (load ? ` at ${load.value} ${load.unit}` : ""))
+    .join(", ");
+}
+
 /** What was seen of a set beside its figures, in a word. */
 function Marks({ set }: { set: FloorSet }) {
   const how = set.logged?.how;
@@ -222,11 +237,7 @@ function LastTime({
         ))}
       {last ? (
         <p>
-          Last time, {shortDate(last.on)}:{" "}
-          <span className="font-medium text-ink">
-            {last.sets.map((row) => row.reps ?? amountWords(row)).join(", ")}
-            {last.sets[0]?.load && ` at ${last.sets[0].load.value} ${last.sets[0].load.unit}`}
-          </span>
+          Last time, {shortDate(last.on)}: <span className="font-medium text-ink">{together(last.sets)}</span>
           {last.sets.some((row) => row.reserve !== null) &&
             `, left ${last.sets.map((row) => row.reserve ?? "?").join(", ")}`}
           {best?.set.bar && (

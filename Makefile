@@ -12,7 +12,7 @@ export PYTHONPATH := src:.
 PY_SOURCES := $(shell find src tests bench tools -name '*.py' -o -name '*.toml' 2>/dev/null)
 WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
-.PHONY: demo run test lint format rules bench shots lock setup setup-dev
+.PHONY: demo run test lint format rules bench browsers shots lock setup setup-dev
 
 demo: setup  ## set up, build, make the demo data, serve
 	$(PY) -m upright_anvil.cli serve --demo --data $(DATA) --port $(PORT)
@@ -25,6 +25,9 @@ test: setup-dev lint  ## lint, type-check, run everything
 
 bench: setup-dev  ## every timed claim, as ratios of one run
 	$(PY) -m bench
+
+browsers: setup-dev $(STAMPS)/browsers  ## the floor in Firefox and WebKit, beside the test run
+	$(PY) -m tools.browsers
 
 shots: setup-dev  ## docs/screenshots from the demo data
 	$(PY) -m tools.shots
@@ -52,6 +55,11 @@ $(STAMPS)/app: requirements/app.lock
 $(STAMPS)/dev: requirements/dev.lock $(STAMPS)/app
 	@echo "Setting up development packages …"
 	@$(PY) -m pip install -q --disable-pip-version-check --require-hashes -r requirements/dev.lock
+	@touch $@
+
+$(STAMPS)/browsers: web/browsers/package-lock.json tools/other_browsers.sh
+	@bash tools/other_browsers.sh
+	@cd web/browsers && npm install --no-audit --no-fund --silent
 	@touch $@
 
 $(STAMPS)/npm: web/package-lock.json

@@ -7,13 +7,15 @@ from statistics import median, quantiles
 
 from playwright.sync_api import Browser, Page, Playwright, ViewportSize, expect, sync_playwright
 from tools.app_process import AppProcess, launch_chromium
-from tools.kill_trial import KillTrial
+from tools.kill_trial import ClockTrial, KillTrial
 from tools.small_program import SmallProgram, ask, small_program
 
 from bench.figures import NO_AIM, Figure
 
 TABLET = ViewportSize(width=820, height=1180)
 KILL_SEEDS = range(1, 13)
+CLOCKED = 6
+"""Every sixth of them kills a circuit by the clock too."""
 SETS = 40
 
 WATCH_TAPS = """() => {
@@ -128,6 +130,11 @@ def _drift(browser: Browser, url: str) -> list[Figure]:
     ]
 
 
+STATIONS = (
+    "goblet-squat", "push-up", "plank", "reverse-lunge", "biceps-curl", "glute-bridge", "bird-dog", "side-lunge",
+    "lateral-raise", "squat-hold", "wall-sit", "dead-bug",
+)  # fmt: skip
+
 TWENTY = (
     ("back-squat", "5 x 5, 60 kg, rest 2:00, leave 2"),
     ("floor-press", "5 x 8, 16 kg, rest 90 s, leave 2"),
@@ -163,6 +170,21 @@ def _sessions(browser: Browser, url: str) -> list[Figure]:
     plain.sets(20)
     plain.tap("Finish")
     expect(plain.page.get_by_role("group", name="Effort")).to_be_visible()
+    twelve = [(exercise, "3 x 30 s, checkpoints 35/40 s") for exercise in STATIONS]
+    clocked = small_program(url, *twelve, name="Twelve stations", kind="on the minute", rests=(0, 120))
+    minute = _Taps(_page(browser, url, clocked, clock=True))
+    minute.tap("Start the clock")
+    for _ in range(90):
+        minute.page.clock.fast_forward(30_000)
+    expect(minute.page.get_by_text(re.compile("3 of 3 sets|^3$")).first).to_be_attached()
+    four = [(exercise, "3 x 12") for exercise in STATIONS[:4]]
+    counted = small_program(url, *four, name="Counted circuit", kind="circuit", rests=(15, 60))
+    circuit = _Taps(_page(browser, url, counted, clock=True))
+    circuit.tap("Start the clock")
+    circuit.page.clock.fast_forward(12_000)
+    for _ in range(12):
+        circuit.tap(DONE)
+        circuit.page.clock.fast_forward(61_000)
     odd = _Taps(_page(browser, url, small_program(url, *TWENTY, name="Five deviations")))
     odd.work()
     odd.tap("Load: less")  # 1: lighter, for the sets left too
@@ -184,6 +206,8 @@ def _sessions(browser: Browser, url: str) -> list[Figure]:
     odd.tap("Finish")
     expect(odd.page.get_by_role("group", name="Effort")).to_be_visible()
     return [
+        Figure("taps for twelve stations on the minute, three rounds", minute.count, 2, "", "begin, start the clock"),
+        Figure("taps for a counted circuit of four, three rounds", circuit.count, 14, "", "begin, start, one a set"),
         Figure("taps for 20 sets as planned", plain.count, NO_AIM, "", "beginning, finishing and ramp-ups passed over"),
         Figure("the same with five deviations", odd.count, NO_AIM, "", "load for all left, reps, quality, swap, note"),
     ]
@@ -192,8 +216,9 @@ def _sessions(browser: Browser, url: str) -> list[Figure]:
 def _kills(playwright: Playwright) -> list[Figure]:
     seen = []
     for seed in KILL_SEEDS:
-        with tempfile.TemporaryDirectory() as folder:
-            seen.append(KillTrial(playwright, Path(folder), seed).run())
+        for trial in (KillTrial, ClockTrial) if seed % CLOCKED == 0 else (KillTrial,):
+            with tempfile.TemporaryDirectory() as folder:
+                seen.append(trial(playwright, Path(folder), seed).run())
     kills = f"{sum(s.server_kills for s in seen)} server, {sum(s.browser_kills for s in seen)} browser kills"
     taps = sum(s.acknowledged for s in seen)
     return [

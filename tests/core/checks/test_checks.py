@@ -125,6 +125,8 @@ CASES: list[Case] = [
     ("rest-too-short", one("back-squat: 3 x 8, rest 45 s"), SIZE, one("back-squat: 3 x 8, rest 45 s"), WHO),
     ("set-too-long", one("leg-press: 3 x 15, tempo 5-2-3-2"), WHO, one("leg-press: 3 x 8, tempo 3-1-1-0"), WHO),
     ("side-not-said", one("split-squat: 3 x 8"), WHO, one("split-squat: 3 x 8 each side"), WHO),
+    ("side-not-said", one("back-squat: 3 x 8 each side, 60 kg"), WHO, one("back-squat: 3 x 8, 60 kg"), WHO),
+    ("side-not-said", one("goblet-squat: 3 x 8, alternating"), WHO, one("biceps-curl: 3 x 8, alternating"), WHO),
     ("unstable-for-strength", one("single-leg-deadlift: 3 x 8 each side"), STRENGTH, one(SQUAT), STRENGTH),
     ("too-easy", one("back-squat: 3 x 8, leave 6"), WHO, one("back-squat: 3 x 8, leave 6", kinds="e"), WHO),
     ("day-too-long", one("back-squat: 10 x 8, rest 5:00"), replace(WHO, minutes=40), one(SQUAT), WHO),

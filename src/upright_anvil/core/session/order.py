@@ -18,7 +18,7 @@ from upright_anvil.core.timing.estimate import TimedBlock, TimedLine, rest_of, t
 from upright_anvil.core.timing.groups import group_turns
 
 RAMP_REST = 45
-"""Rest after a ramp-up set, seconds; the last one rests as long as the work does. House rule."""
+"""Rest after a ramp-up set, seconds; before straight sets the last one rests as long as the work does. House rule."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,7 +71,9 @@ def group_order(group: Group, lines: Mapping[str, RunLine]) -> tuple[Turn, ...]:
         for t in group_turns(group, timed)
     ]
     if rounds:
-        return (*(turn for member in members for turn in _ramp(member)), *working)
+        # Round by round the others' ramp-up or the first station comes between: nobody stands and rests for the work.
+        ramps = (replace(turn, rest=RAMP_REST) for member in members for turn in _ramp(member))
+        return (*ramps, *working)
     return tuple(turn for m in members for turn in (*_ramp(m), *(one for one in working if one.line == m.line)))
 
 

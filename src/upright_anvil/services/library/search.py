@@ -11,6 +11,7 @@ from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
 from upright_anvil.services.shelf import library
 from upright_anvil.store.database import Scope
+from upright_anvil.store.ledger import sessions_by_exercise
 from upright_anvil.store.places import place
 
 
@@ -42,7 +43,8 @@ def find(
 ) -> Found:
     """Answer the exercises that fit a query, best first.
 
-    With a place only what can be done there; with a client what stops a joint comes last. Raises `NotFoundError`.
+    With a place only what can be done there; with a client what stops a joint comes last, and where nothing was typed
+    what the client has done most comes first. Raises `NotFoundError`.
     """
     shelf = library(scope)
     typed = parted(query.strip())
@@ -52,6 +54,9 @@ def find(
         hits = [SearchHit(e, ()) for e in shelf.index.find(typed.name, limit)]
         return Found(tuple(hits), len(shelf.exercises), typed.name, typed.line)
     found = shelf.index.find(typed.name, len(shelf.exercises))
+    if not typed.name and client_id:
+        done = sessions_by_exercise(scope, client_id)
+        found = tuple(sorted(found, key=lambda e: -done.get(e.id, 0)))
     hits = [SearchHit(e, joint_cautions(e, standing)) for e in found if at is None or e.possible_at(at)]
     hits.sort(key=lambda hit: any(c.grade is CautionGrade.STOP for c in hit.cautions))
     return Found(tuple(hits[:limit]), len(shelf.exercises), typed.name, typed.line)

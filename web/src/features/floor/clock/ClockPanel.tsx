@@ -2,9 +2,9 @@ import { useNamed } from "../pane";
 import { Pause, Play, SkipBack, SkipForward, Square } from "lucide-react";
 import { countdown } from "../../../ui/format";
 import type { ShownFloor } from "../floorState";
-import { Amounts } from "../pad/Figures";
-import { Small } from "../pad/Row";
-import { spoken, startingPoint } from "../pad/said";
+import { Amounts, countedBefore } from "../pad/Figures";
+import { Row, Small } from "../pad/Row";
+import { choices, spoken, startingPoint } from "../pad/said";
 import { elapsed, left, nextMark, type Step, type Timeline } from "./player";
 import type { ClockControls } from "./useClock";
 import type { SessionClock } from "./useSessionClock";
@@ -124,6 +124,7 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
           />
         </div>
       </div>
+      {!said && <RepsOfTheLast shown={shown} session={session} timeline={timeline} at={run.step} />}
       <p className="min-h-7 text-lg text-soft">
         {next
           ? `Then ${next.title}${next.seconds === null ? "" : `, ${countdown(next.seconds)}`}`
@@ -161,6 +162,39 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
         </div>
       </div>
     </section>
+  );
+}
+
+/** How many repetitions the station had that has just ended, where they are counted: one tap, or none. */
+function RepsOfTheLast({
+  shown,
+  session,
+  timeline,
+  at,
+}: {
+  shown: ShownFloor;
+  session: SessionClock;
+  timeline: Timeline;
+  at: number;
+}) {
+  const ended = timeline.steps.slice(0, at).findLast((step) => step.kind === "work" && step.closes);
+  const line = shown.lines.find((one) => one.line === ended?.line);
+  const set = line?.sets.find((one) => one.number === ended?.number);
+  if (!line?.counts || set?.logged?.outcome !== "done") return null;
+  const counted = set.logged.how.counted ?? null;
+  return (
+    <div className="mb-1">
+      <p className="text-soft">
+        {line.exercise}, set {set.number}:
+      </p>
+      <Row
+        label="Reps"
+        options={choices(null, counted ?? countedBefore(line, set)).map((n) => [n, `${n}`] as const)}
+        chosen={counted}
+        choose={(reps) => session.sayCount(line, set, reps)}
+        clears
+      />
+    </div>
   );
 }
 

@@ -4,7 +4,7 @@ import type { LineId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Schemas } from "../../../api/client";
-import type { ShownFloor, ShownLine } from "../floorState";
+import type { FloorSet, ShownFloor, ShownLine } from "../floorState";
 import { startingPoint, type Said } from "../pad/said";
 import type { Devices } from "../useDevices";
 import type { FloorData } from "../useFloor";
@@ -132,6 +132,15 @@ export function useSessionClock(
     setOver(null);
   };
 
+  /** Repetitions counted in a set that the clock has logged. */
+  const sayCount = (line: ShownLine, set: FloorSet, counted: number | null) => {
+    const { logged } = set;
+    if (!logged) return;
+    const said = { ...logged, how: { ...logged.how, counted } };
+    const spot = { line: shown.lines.indexOf(line), set: set.number, ramp: false };
+    void data.logSet({ line, set, spot, outcome: "done", said });
+  };
+
   const timelineOf = (line: ShownLine): Timeline | undefined =>
     line.clock && !byHand.includes(line.group)
       ? timelines.data?.find((one) => one.group === line.group)
@@ -154,6 +163,7 @@ export function useSessionClock(
     timelineOf,
     begin,
     onRound,
+    sayCount,
     over,
     closeRounds,
     byHand: (group: string) => setByHand([...byHand, group]),

@@ -108,7 +108,7 @@ export function Figures({
 const USUAL_COUNT = 12;
 
 /** What the row of counted repetitions starts from: the set before, else last time's, else a dozen. */
-function countedBefore(line: ShownLine, set: FloorSet | undefined): number {
+export function countedBefore(line: ShownLine, set: FloorSet | undefined): number {
   const earlier = line.sets.filter((one) => one.number < (set?.number ?? Infinity));
   const known = [...(line.last_time?.sets ?? []), ...earlier.map((one) => one.logged)];
   return known.findLast((one) => one?.how.counted != null)?.how.counted ?? USUAL_COUNT;

@@ -1,10 +1,12 @@
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { freshId, shortId } from "../../api/ids";
 import { keys } from "../../api/keys";
+import { outbox } from "../../outbox/theOutbox";
 import { Button } from "../../ui/Button";
 import { count, longDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
@@ -31,6 +33,16 @@ export function ReviewView() {
     onSuccess: show,
   });
   const ease = useMutation({ mutationFn: () => api.makeEasier(sessionId), onSuccess: show });
+  // What this device still has on the way belongs to the session: it is judged anew as it arrives.
+  const all = useSyncExternalStore(outbox.subscribe, outbox.waiting);
+  const waiting = all.filter((entry) => entry.session === sessionId && entry.refused === undefined).length;
+  useEffect(
+    () =>
+      outbox.onStored((entry) => {
+        if (entry.session === sessionId) void queries.invalidateQueries({ queryKey: keys.review(sessionId) });
+      }),
+    [queries, sessionId],
+  );
   const view = review.data;
   if (!view) return <Waiting error={review.error} retry={() => void review.refetch()} />;
   const open = view.lines.filter((line) => line.proposal && !line.decision);
@@ -47,6 +59,12 @@ export function ReviewView() {
   });
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
+      {waiting > 0 && (
+        <Message tone="caution" className="mb-3">
+          {count(waiting, "tap")} of this session are on the way to the server: what follows does not know of
+          them yet.
+        </Message>
+      )}
       <div className="flex flex-wrap items-end gap-3">
         <div className="mr-auto">
           <h1 className="text-2xl font-semibold tracking-tight">

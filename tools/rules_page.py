@@ -15,6 +15,7 @@ CHAPTERS = (
         "Loads and what can be lifted",
         (
             "loads.load",
+            "loads.features",
             "loads.implements",
             "loads.inventory",
             "loads.plating",
@@ -125,13 +126,14 @@ CHAPTERS = (
             "plan.compare",
             "plan.reading",
             "plan.resolving",
+            "plan.restricted",
             "plan.known",
             "plan.next_cell",
             "missed_session",
             "plan.easing",
         ),
     ),
-    ("Fitting the time", ("fitting.changes", "fitting.fit")),
+    ("Fitting the time", ("fitting.cost", "fitting.finders", "fitting.opposite", "fitting.changes", "fitting.fit")),
     ("Starting points", ("templates.adapt",)),
     (
         "Drafting",

@@ -35,7 +35,7 @@ PERSON = Person(
                 Lift("external-rotation", "3 x 12-15 each side, 6 kg, rest 45 s, leave 3", 11),
                 Lift("band-row", "15/12/10, band sand/rust/slate, rest 60 s", 34),
                 Lift("side-plank", "2 x 30 s each side, rest 45 s", 0),
-                Lift("easy-run", "1 x 3 km", 0),
+                Lift("easy-run", "1 x 2 km", 0),
             ),
         ),
         (

@@ -55,6 +55,6 @@ class ClientsTest(ApiTest):
         self.problem(self.http.get("/api/clients/nobody/progress"), 404)
 
     def test_equipment_is_read_as_it_is_typed(self) -> None:
-        view = self.post("/equipment/read", {"text": "dumbbells 10 12\nfog", "unit": "lb"}, 200)
+        view = self.post("/equipment/read", {"text": "dumbbells 10 12\nkettelbell", "unit": "lb"}, 200)
         self.assertEqual([k["kind"] for k in view["kinds"]], ["dumbbell"])
         self.assertEqual(view["problems"][0]["line"], 2)

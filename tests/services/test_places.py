@@ -51,7 +51,7 @@ class PlacesTest(StudioTest):
                 set_places(scope, who.id, ["nowhere"])
 
     def test_equipment_shows_its_big_steps_its_things_and_both_units(self) -> None:
-        view = equipment_view("dumbbells 10 10.5 12\nbench, rack\nno table\nnonsense", Unit.KG)
+        view = equipment_view("dumbbells 10 10.5 12\nbench, rack\nno table\nkettelbell", Unit.KG)
         self.assertEqual(view.kinds[0].gaps, (False, False, True))
         self.assertEqual([str(load) for load in view.kinds[0].other_unit], ["22 lb", "23.1 lb", "26.5 lb"])
         self.assertEqual((view.features, view.absent), (("bench", "rack"), ("table",)))

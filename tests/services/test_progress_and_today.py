@@ -5,6 +5,8 @@ from tests.commands import decide, save_edits
 from tests.support import NOW, TODAY, StudioTest, monday_of
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import ChangeDay
+from upright_anvil.core.plan.edits.groups import GroupLines
+from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.services.profile.client_profile import pace_of
 from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.services.review.decisions import Decision
@@ -121,6 +123,22 @@ class TodayTest(StudioTest):
         with self.studio.writing() as scope:
             self.assertEqual([w.undecided for w in open_today(scope, TODAY).waiting], [1])
             decide(scope, sid, [Decision("decision-1", "l1", Verdict.DECLINED, "", PLAN, "")], NOW, TODAY)
+            self.assertEqual(open_today(scope, TODAY).waiting, ())
+
+    def test_a_circuit_waits_as_one_and_what_gets_ready_does_not_wait(self) -> None:
+        board = self.client_with_program(
+            ("cat-camel", "1 x 8"), ("goblet-squat", "3 x 8 @ 12 kg"), ("push-up", "3 x 8 @ bw")
+        )
+        together = GroupLines(lines=("l2", "l3"), group="round", kind=GroupKind.CIRCUIT)
+        with self.studio.writing() as scope:
+            board = save_edits(scope, board.program_id, 2, [together], "", NOW, TODAY)
+        sid = self.session(board)
+        for line, exercise in (("l1", "cat-camel"), ("l2", "goblet-squat"), ("l3", "push-up")):
+            self.log(sid, 1, 8, line=line, exercise=exercise)
+        self.finish(sid)
+        with self.studio.writing() as scope:
+            self.assertEqual([w.undecided for w in open_today(scope, TODAY).waiting], [1])
+            decide(scope, sid, [Decision("decision-1", "l2", Verdict.DECLINED, "", PLAN, "")], NOW, TODAY)
             self.assertEqual(open_today(scope, TODAY).waiting, ())
 
     def test_an_open_session_of_an_earlier_day_is_still_there(self) -> None:

@@ -219,18 +219,21 @@ def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionR
     return scope.db.scalars(query).all()
 
 
-def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[str, int]:
-    """Answer how many lines of each session have sets that were done."""
+def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:
+    """Answer the lines of each session that have sets that were done."""
     query = (
-        select(_T.session_id, func.count(func.distinct(_T.line)))
+        select(_T.session_id, _T.line)
         .where(
             _T.session_id.in_(session_ids),
             _T.outcome == Outcome.DONE.value,
             _T.ramp.is_(False),
         )
-        .group_by(_T.session_id)
+        .distinct()
     )
-    return {name: count for name, count in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    lines: dict[SessionId, set[LineId]] = {}
+    for session, line in scope.db.execute(query):
+        lines.setdefault(session, set()).add(line)
+    return lines
 
 
 def sessions_by_exercise(scope: Scope, client_id: ClientId) -> dict[ExerciseId, int]:

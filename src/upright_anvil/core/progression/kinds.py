@@ -34,7 +34,7 @@ _HELD: Final = frozenset({ExerciseKind.HOLD, ExerciseKind.CARRY})
 
 def kind_of(exercise: Exercise, asked: Prescription, *, preparing: bool = False) -> WorkKind:
     """Answer what sort of work a line is; ``preparing`` says that it stands in a warm-up or cool-down. House rule."""
-    if preparing or exercise.kind in _PREPARES or asked.ramp:
+    if preparing or prepares(exercise) or asked.ramp:
         return WorkKind.PREPARATION
     if isinstance(asked.scheme, Density):
         return WorkKind.ROUNDS
@@ -52,6 +52,11 @@ def kind_of(exercise: Exercise, asked: Prescription, *, preparing: bool = False)
 def is_held(exercise: Exercise, asked: Prescription) -> bool:
     """Answer whether work by the clock is held, by the line's own word or the kind of exercise. House rule."""
     return exercise.kind in _HELD if asked.timed_as is None else asked.timed_as is TimedAs.HELD
+
+
+def prepares(exercise: Exercise) -> bool:
+    """Answer whether an exercise only gets ready, loosens or winds down. House rule."""
+    return exercise.kind in _PREPARES
 
 
 def explosive(exercise: Exercise) -> bool:

@@ -5,14 +5,16 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
 
-from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
+from upright_anvil.core.progression.kinds import prepares
 from upright_anvil.services.assessment.due import due_batteries
 from upright_anvil.services.health.health_file import all_screenings
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.review.proposals import is_circuit, preparing
 from upright_anvil.services.today.alerts import ClientNotice, notice
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import all_clients
@@ -149,7 +151,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
         not_logged=tuple(
             sorted((s for s in sessions if s.state not in order), key=lambda s: (s.on, s.client), reverse=True)
         ),
-        waiting=_waiting(scope, [s for s in recent if s.finished_at is not None and s.on_date >= fresh], names),
+        waiting=_waiting(scope, [s for s in recent if s.finished_at is not None and s.on_date >= fresh], names, today),
         dues=(*_health_dues(scope, names, today), *_retests(scope, names, today)),
         notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
         clients=tuple(clients),
@@ -228,28 +230,49 @@ def _client(
     return sessions, ClientToday(who.id, who.name, who.goal, program_id, name, next_on)
 
 
-def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str]) -> tuple[Waiting, ...]:
+def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str], today: date) -> tuple[Waiting, ...]:
     ids = [s.id for s in finished]
     lines = ledger.lines_done(scope, ids)
-    decided: dict[str, int] = {}
+    decided: dict[SessionId, set[LineId]] = defaultdict(set)
     for decision in ledger.decisions_of_sessions(scope, ids):
-        decided[decision.session_id] = decided.get(decision.session_id, 0) + 1
+        decided[decision.session_id].add(decision.line)
     waiting = []
     for s in reversed(finished):
-        undecided = lines.get(s.id, 0) - decided.get(s.id, 0)
-        if undecided > 0:
-            day, easing_off = _day_of(scope, s)
-            if not easing_off:
+        if lines.get(s.id, set()) - decided[s.id]:
+            day, undecided = _undecided(scope, s, lines[s.id], decided[s.id], today)
+            if undecided:
                 waiting.append(Waiting(s.id, names[s.client_id], day, s.on_date, undecided))
     return tuple(waiting)
 
 
-def _day_of(scope: Scope, row: SessionRow) -> tuple[str, bool]:
-    """The name of a session's day, and whether its week eased off: such a week proposes nothing."""
+def _undecided(scope: Scope, row: SessionRow, done: set[LineId], decided: set[LineId], today: date) -> tuple[str, int]:
+    """The name of a session's day and how many proposals wait: one a circuit, none for what only gets ready.
+
+    A week that eases off proposes nothing.
+    """
     try:
         program = programs.revision(scope, row.program_id, row.revision).program
     except NotFoundError:
-        return "", False
-    name = next((d.name for p in program.phases for d in p.days if d.id == row.day_id), "")
-    weeks = (week for phase in program.phases for week in phase.weeks if week.id == row.week_id)
-    return name, any(week.kind is WeekKind.EASE_OFF for week in weeks)
+        return "", len(done - decided)
+    found = ((p, d) for p in program.phases for d in p.days if d.id == row.day_id)
+    phase, day = next(((p, d) for p, d in found if any(w.id == row.week_id for w in p.weeks)), (None, None))
+    if phase is None or day is None:
+        return "", len(done - decided)
+    week = next(i for i, w in enumerate(phase.weeks) if w.id == row.week_id)
+    if phase.weeks[week].kind is WeekKind.EASE_OFF:
+        return day.name, 0
+    profile = client_profile(scope, row.client_id, today)
+    waiting = 0
+    for group in program.as_held(phase, row.week_id, day).groups:
+        if not preparing(group):
+            trained = {
+                line.id: profile.exercise(line.exercise_in(phase.weeks[week]))
+                for line in group.lines
+                if line.id in done
+            }
+            raised = {name for name, exercise in trained.items() if not prepares(exercise)}
+            if is_circuit(group, week):
+                waiting += bool(raised) and not trained.keys() & decided
+            else:
+                waiting += len(raised - decided)
+    return day.name, waiting

@@ -1,14 +1,11 @@
 """Sessions as they are really run: typed on the board, run to their end by the clock, finished, reviewed."""
 
-import json
 import re
-import urllib.request
-from typing import Any
 
-from playwright.sync_api import Page, expect
+from playwright.sync_api import expect
 
+from tests.journeys.session_desk import SAVED, SessionDesk
 from tests.journeys.support import PHONE, TABLET
-from tests.journeys.test_writing import Desk
 
 STATIONS = (
     "quick high knees", "goblet squat", "push-up", "slow mountain climber", "reverse lunge", "plank", "bird dog",
@@ -16,59 +13,7 @@ STATIONS = (
 )  # fmt: skip
 
 
-SAVED = re.compile("/revisions$")
-
-
-class SessionsTest(Desk):
-    def asked(self, path: str) -> Any:
-        with urllib.request.urlopen(f"{self.server.url}/api{path}") as answer:
-            return json.load(answer)
-
-    def typed(self, *lines: str) -> Page:
-        """A new program whose first day has these lines, each typed with its name."""
-        page = self.start()
-        page.get_by_role("button", name="Start empty").click()
-        expect(page.get_by_role("columnheader", name="Week 4")).to_be_visible()
-        page.locator("[data-add]").first.click()
-        for row, line in enumerate(lines):
-            page.keyboard.type(line)
-            page.keyboard.press("Enter")
-            expect(self.at(page, row, 3)).to_be_visible()
-            expect(page.locator("[data-add]").first).to_have_value("")
-        return page
-
-    def together(self, page: Page, lines: int, how: str) -> None:
-        self.at(page, 0, 0).focus()
-        for _ in range(lines - 1):
-            page.keyboard.press("Shift+ArrowDown")
-        page.keyboard.press("Space")
-        with page.expect_response(SAVED):
-            page.get_by_role("toolbar", name="Chosen lines").get_by_role("button", name=how, exact=True).click()
-        expect(page.get_by_label(re.compile("^How .* are done$")).first).to_have_value(how.lower())
-
-    def figure(self, page: Page, name: str, value: int) -> None:
-        field = page.get_by_label(re.compile(f"^{name}, ")).first
-        field.fill(str(value))
-        with page.expect_response(SAVED):
-            field.press("Enter")
-        expect(page.get_by_label(re.compile(f"^{name}, ")).first).to_have_value(str(value))
-
-    def floor(self, board: Page) -> tuple[Page, int]:
-        """The floor of the first day with a clock that can be moved on; board and clock say the same seconds."""
-        program = board.url.rstrip("/").rsplit("/", 1)[1]
-        phase = self.asked(f"/programs/{program}")["phases"][0]
-        week, day = phase["weeks"][0]["id"], phase["days"][0]["id"]
-        where = f"/programs/{program}/weeks/{week}/days/{day}"
-        (clock,) = self.asked(f"{where}/floor/clocks")
-        self.assertEqual(clock["seconds"], phase["days"][0]["seconds"][0])
-        page = self.page(TABLET)
-        page.clock.install()
-        page.goto(f"{self.server.url}/floor/{program}/{week}/{day}")
-        page.get_by_role("button", name="Begin as planned").click()
-        page.get_by_role("button", name="Start the clock").click()
-        page.get_by_role("button", name="Ready now").click()
-        return page, clock["seconds"]
-
+class SessionsTest(SessionDesk):
     def test_twelve_stations_on_the_minute(self) -> None:
         """One proposal for all of it: 12 x 60 x 3 + 2 x 120 - 30 = 2,370 s on board and clock."""
         board = self.typed(*(f"{name} 3x30s checkpoints 35/40" for name in STATIONS))
@@ -104,22 +49,6 @@ class SessionsTest(Desk):
         floor.get_by_role("button", name=re.compile("^Done: 20 reps")).click()
         floor.clock.fast_forward(15_000)
         expect(shown).to_contain_text("Round 1 of 2, right, 12 reps")
-
-    def started(self, board: Page, size: tuple[int, int] = TABLET) -> Page:
-        """The floor of the first day, begun."""
-        program = board.url.rstrip("/").rsplit("/", 1)[1]
-        phase = self.asked(f"/programs/{program}")["phases"][0]
-        page = self.page(size)
-        page.clock.install()
-        page.goto(f"{self.server.url}/floor/{program}/{phase['weeks'][0]['id']}/{phase['days'][0]['id']}")
-        page.get_by_role("button", name="Begin as planned").click()
-        return page
-
-    def reviewed(self, floor: Page) -> None:
-        """From the floor through the end of the session to what comes next."""
-        floor.get_by_role("button", name="Finish").first.click()
-        floor.get_by_role("link", name=re.compile("next|Look|Review", re.IGNORECASE)).first.click()
-        expect(floor.get_by_role("heading", level=1)).to_contain_text("Rufus Kettleman")
 
     def test_blocks_of_forty_five_on_fifteen_off(self) -> None:
         """Two blocks of two stations, two rounds, 30 s between: 2 x (4 x 45 + 3 x 15) + 30 = 480 s."""

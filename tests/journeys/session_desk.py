@@ -1,0 +1,86 @@
+"""A session typed on the board, run on the floor by a clock that can be moved on, and reviewed."""
+
+import json
+import re
+import urllib.request
+from typing import Any
+
+from playwright.sync_api import Page, expect
+
+from tests.journeys.support import TABLET
+from tests.journeys.test_writing import Desk
+
+SAVED = re.compile("/revisions$")
+
+
+class SessionDesk(Desk):
+    """Gives what every session goes through."""
+
+    def asked(self, path: str, method: str = "GET", body: object = None) -> Any:
+        sent = None if body is None else json.dumps(body).encode()
+        request = urllib.request.Request(
+            f"{self.server.url}/api{path}", sent, {"Content-Type": "application/json"}, method=method
+        )
+        with urllib.request.urlopen(request) as answer:
+            return json.load(answer)
+
+    def typed(self, *lines: str) -> Page:
+        """A new program whose first day has these lines, each typed with its name."""
+        page = self.start()
+        page.get_by_role("button", name="Start empty").click()
+        expect(page.get_by_role("columnheader", name="Week 4")).to_be_visible()
+        page.locator("[data-add]").first.click()
+        for row, line in enumerate(lines):
+            page.keyboard.type(line)
+            page.keyboard.press("Enter")
+            expect(self.at(page, row, 3)).to_be_visible()
+            expect(page.locator("[data-add]").first).to_have_value("")
+        return page
+
+    def together(self, page: Page, lines: int, how: str) -> None:
+        self.at(page, 0, 0).focus()
+        for _ in range(lines - 1):
+            page.keyboard.press("Shift+ArrowDown")
+        page.keyboard.press("Space")
+        with page.expect_response(SAVED):
+            page.get_by_role("toolbar", name="Chosen lines").get_by_role("button", name=how, exact=True).click()
+        expect(page.get_by_label(re.compile("^How .* are done$")).first).to_have_value(how.lower())
+
+    def figure(self, page: Page, name: str, value: int) -> None:
+        field = page.get_by_label(re.compile(f"^{name}, ")).first
+        field.fill(str(value))
+        with page.expect_response(SAVED):
+            field.press("Enter")
+        expect(page.get_by_label(re.compile(f"^{name}, ")).first).to_have_value(str(value))
+
+    def floor(self, board: Page) -> tuple[Page, int]:
+        """The floor of the first day with a clock that can be moved on; board and clock say the same seconds."""
+        program = board.url.rstrip("/").rsplit("/", 1)[1]
+        phase = self.asked(f"/programs/{program}")["phases"][0]
+        week, day = phase["weeks"][0]["id"], phase["days"][0]["id"]
+        where = f"/programs/{program}/weeks/{week}/days/{day}"
+        (clock,) = self.asked(f"{where}/floor/clocks")
+        self.assertEqual(clock["seconds"], phase["days"][0]["seconds"][0])
+        page = self.page(TABLET)
+        page.clock.install()
+        page.goto(f"{self.server.url}/floor/{program}/{week}/{day}")
+        page.get_by_role("button", name="Begin as planned").click()
+        page.get_by_role("button", name="Start the clock").click()
+        page.get_by_role("button", name="Ready now").click()
+        return page, clock["seconds"]
+
+    def started(self, board: Page, size: tuple[int, int] = TABLET) -> Page:
+        """The floor of the first day, begun."""
+        program = board.url.rstrip("/").rsplit("/", 1)[1]
+        phase = self.asked(f"/programs/{program}")["phases"][0]
+        page = self.page(size)
+        page.clock.install()
+        page.goto(f"{self.server.url}/floor/{program}/{phase['weeks'][0]['id']}/{phase['days'][0]['id']}")
+        page.get_by_role("button", name="Begin as planned").click()
+        return page
+
+    def reviewed(self, floor: Page) -> None:
+        """From the floor through the end of the session to what comes next."""
+        floor.get_by_role("button", name="Finish").first.click()
+        floor.get_by_role("link", name=re.compile("next|Look|Review", re.IGNORECASE)).first.click()
+        expect(floor.get_by_role("heading", level=1)).to_contain_text("Rufus Kettleman")

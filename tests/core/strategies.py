@@ -66,11 +66,11 @@ tempos = st.builds(Tempo, phases, phases, phases, phases)
 bodyweight = st.one_of(st.just(BodyweightLoad()), st.builds(BodyweightLoad, loads, st.booleans()))
 halves = st.integers(2, 240).map(lambda n: Decimal(n) / 2)
 labels = st.from_regex(r"[A-Za-z][A-Za-z0-9-]{0,9}", fullmatch=True)
-names = st.sampled_from(["", "rucksack", "jugs", "vest"])
+names = st.sampled_from(["", "rucksack", "jugs", "vest", "medicine ball", "kettlebell"])
 together = st.lists(st.builds(NamedLoad, names, loads), min_size=1, max_size=3).flatmap(
     lambda weights: st.lists(
         st.builds(NamedLoad, st.just(""), st.builds(Coded, st.just("band"), labels)), max_size=1
-    ).map(lambda bands: Together((*weights, *bands)) if len(weights) + len(bands) > 1 else weights[0].load)
+    ).map(lambda bands: Together((*weights, *bands)) if weights[0].name or len(weights) + len(bands) > 1 else weights[0].load)
 )
 load_targets = st.one_of(
     loads,

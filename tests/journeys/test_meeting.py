@@ -74,7 +74,7 @@ class MeetingTest(JourneyTest):
 
     def test_screen_reminder_and_clearance(self) -> None:
         floor = self.page(PHONE)
-        self.floor_of(floor, "Marek Tolliver")
+        self.floor_of(floor, "Marek Tolliver", begin=False)
         expect(floor.get_by_text("Clearance by a clinician comes first")).to_be_visible()
         floor.get_by_role("button", name=re.compile("^Read")).click()
         floor.get_by_role("button", name="Warning signs").click()

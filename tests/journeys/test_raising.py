@@ -89,7 +89,7 @@ class RaisingTest(JourneyTest):
 
     def test_today_names_who_wants_a_look_also_on_a_phone(self) -> None:
         page = self.page(PHONE)
-        behind = page.get_by_role("link").filter(has_text="falling behind")
+        behind = page.get_by_role("link").filter(has_text="Noor Vandermeer").filter(has_text="falling behind")
         expect(behind).to_contain_text("6 of 9 sessions in three weeks")
         lift = page.get_by_role("link").filter(has_text="at best.")
         expect(lift).to_contain_text("Bench press")

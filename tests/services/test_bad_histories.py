@@ -99,6 +99,16 @@ class BadHistoriesTest(StudioTest):
         load = found.proposal.prescription.load
         self.assertIn(str(load), ("62.5 kg", "60 kg"))
 
+    def test_left_and_right_in_turn_count_for_one_side(self) -> None:
+        for number in (1, 2, 3):
+            self.log(self.sid, number, 16, load=Load.of(40, Unit.KG), planned="3 x 16 alternating, 40 kg, leave 2")
+        in_turn = self.progress().strength
+        self.start(name="One At A Time")
+        for number in (1, 2, 3):
+            self.log(self.sid, number, 8, load=Load.of(40, Unit.KG), planned="3 x 8, 40 kg, leave 2")
+        assert in_turn
+        self.assertEqual(in_turn, self.progress().strength)
+
     def test_without_a_body_weight_body_weight_moves_have_no_maximum(self) -> None:
         self.start(body_weight=None, name="Nobody Weighed")
         for number in (1, 2, 3):

@@ -4903,7 +4903,7 @@ export interface components {
         };
         /**
          * NamedLoad
-         * @description One of several things taken at once, and what it is called; a name may be left out.
+         * @description A thing and what it is called; of several taken at once the name may be left out.
          */
         NamedLoad: {
             /** Name */
@@ -7314,7 +7314,7 @@ export interface components {
         };
         /**
          * Together
-         * @description Several things at once: ``rucksack 12 kg + jugs 8 kg``, ``20 kg + band red``.
+         * @description A thing by its name, or several at once: ``kettlebell 16 kg``, ``rucksack 12 kg + jugs 8 kg``.
          */
         Together: {
             /** Parts */

@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from decimal import Decimal
 from enum import StrEnum
 from functools import lru_cache
+from typing import Final
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit
@@ -28,6 +29,34 @@ class ImplementKind(StrEnum):
     MEDICINE_BALL = "medicine ball"
     ASSISTANCE = "assistance"
     BODYWEIGHT = "bodyweight"
+
+
+NOUNS: Final[dict[str, ImplementKind | None]] = {
+    "dumbbell": ImplementKind.DUMBBELL,
+    "db": ImplementKind.DUMBBELL,
+    "kettlebell": ImplementKind.KETTLEBELL,
+    "kb": ImplementKind.KETTLEBELL,
+    "bell": ImplementKind.KETTLEBELL,
+    "barbell": ImplementKind.BARBELL,
+    "bar": ImplementKind.BARBELL,
+    "medicine ball": ImplementKind.MEDICINE_BALL,
+    "med ball": ImplementKind.MEDICINE_BALL,
+    "ball": ImplementKind.MEDICINE_BALL,
+    "vest": ImplementKind.BODYWEIGHT,
+    "belt": ImplementKind.BODYWEIGHT,
+    **dict.fromkeys(
+        ("rucksack", "backpack", "jug", "canister", "bottle", "bucket", "sandbag", "bag", "can"),
+        ImplementKind.IMPROVISED,
+    ),
+    "plate": None,
+    "disc": None,
+}
+"""What a weight is called beside its figure, in the singular, and the kind it is; None where several kinds hold it."""
+
+
+def kind_named(noun: str) -> ImplementKind | None:
+    """Answer the kind of implement that a thing is, in the singular or plural; None where nobody can say."""
+    return NOUNS.get(noun.lower().removesuffix("s"))
 
 
 @dataclass(frozen=True, slots=True)

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from decimal import Decimal
 
 from upright_anvil.core.exercises import IN_HAND, Exercise
-from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.implements import ImplementKind, kind_named
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit, plain
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -44,7 +44,7 @@ def resolved(load: LoadTarget | None, exercise: Exercise, profile: ClientProfile
             made = coded(load, profile.inventory)
             return Resolved(made.load, f"{load} is about {made.load}") if made else Resolved(None, "")
         case Together():
-            return Resolved(load.weight, f"{load}: {load.weight} together")
+            return Resolved(load.weight, f"{load}: {load.weight} together" if len(load.parts) > 1 else "")
         case _:
             return None
 
@@ -75,6 +75,24 @@ def _last(load: SameAsLastTime, exercise: Exercise, kind: ImplementKind | None, 
     return Resolved(here, f"last time {before}, so {here or wanted}")
 
 
+def lifted_with(prescription: Prescription | None, exercise: Exercise, place: Inventory) -> ImplementKind | None:
+    """Answer what a prescription is loaded with at a place: its bands, the thing it names, else what the exercise takes.
+
+    None where the place has nothing for it.
+    """
+    for load in () if prescription is None else (plan.load for plan in prescription.plans):
+        named = (
+            ImplementKind.BAND
+            if isinstance(load, Coded) and load.sort == "band"
+            else kind_named(load.name)
+            if isinstance(load, Together)
+            else None
+        )
+        if named is not None and place.has(named):
+            return named
+    return exercise.implement_at(place)
+
+
 def set_to(prescription: Prescription, exercise: Exercise, profile: ClientProfile) -> str:
     """Say how the loads that are asked for are set where they have codes: ``12.5 lb white``, ``sand about 6 kg``."""
     kind = exercise.implement_at(profile.inventory)
@@ -98,6 +116,8 @@ def load_caution(prescription: Prescription, exercise: Exercise, profile: Client
 def _caution(load: LoadTarget | None, exercise: Exercise, profile: ClientProfile) -> str | None:
     place = profile.inventory
     match load:
+        case Together():
+            return _no_such_thing(load, place)
         case BodyweightLoad(added=Load() as added, assisted=True) if place.has(ImplementKind.ASSISTANCE):
             return _not_made(added, ImplementKind.ASSISTANCE, place)
         case BodyweightLoad(added=Load() as added, assisted=False):
@@ -105,17 +125,30 @@ def _caution(load: LoadTarget | None, exercise: Exercise, profile: ClientProfile
                 return None
             return _not_made(added, ImplementKind.BODYWEIGHT, place)
         case Load() if load.value:
-            kind = exercise.implement_at(place)
-            if any(place.find(other, load) for other in exercise.loaded_with):
-                return None
-            if kind in (None, ImplementKind.BODYWEIGHT):
-                wanted = " or ".join(k for k in exercise.implements if k is not ImplementKind.BODYWEIGHT)
-                return f"There is no {wanted or 'load'} for this at the place."
-            return _not_made(load, kind, place)
+            return _not_loaded(load, exercise, place)
         case Coded() if coded(load, place) is None:
             return f"There is no {load} here."
         case _:
             return None
+
+
+def _not_loaded(load: Load, exercise: Exercise, place: Inventory) -> str | None:
+    kind = exercise.implement_at(place)
+    if any(place.find(other, load) for other in exercise.loaded_with):
+        return None
+    if kind in (None, ImplementKind.BODYWEIGHT):
+        wanted = " or ".join(k for k in exercise.implements if k is not ImplementKind.BODYWEIGHT)
+        return f"There is no {wanted or 'load'} for this at the place."
+    return _not_made(load, kind, place)
+
+
+def _no_such_thing(load: Together, place: Inventory) -> str | None:
+    kind = kind_named(load.name)
+    if kind is None:
+        return None
+    if not place.has(kind):
+        return f"There is no {load.name.removesuffix('s')} at the place."
+    return _not_made(load.weight, kind, place)
 
 
 def _not_made(load: Load, kind: ImplementKind | None, place: Inventory) -> str | None:

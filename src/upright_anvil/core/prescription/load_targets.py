@@ -77,7 +77,7 @@ class OpenLoad:
 
 @dataclass(frozen=True, slots=True)
 class NamedLoad:
-    """One of several things taken at once, and what it is called; a name may be left out."""
+    """A thing and what it is called; of several taken at once the name may be left out."""
 
     name: str
     load: Load | Coded
@@ -88,13 +88,15 @@ class NamedLoad:
 
 @dataclass(frozen=True, slots=True)
 class Together:
-    """Several things at once: ``rucksack 12 kg + jugs 8 kg``, ``20 kg + band red``."""
+    """A thing by its name, or several at once: ``kettlebell 16 kg``, ``rucksack 12 kg + jugs 8 kg``."""
 
     parts: tuple[NamedLoad, ...]
 
     def __post_init__(self) -> None:
-        if not 1 < len(self.parts) <= MAX_TOGETHER:
-            raise DomainError(f"Two to {MAX_TOGETHER} loads go together, not {len(self.parts)}.")
+        if not 1 <= len(self.parts) <= MAX_TOGETHER:
+            raise DomainError(f"At most {MAX_TOGETHER} loads go together, not {len(self.parts)}.")
+        if len(self.parts) == 1 and not self.parts[0].name:
+            raise DomainError("One load alone is written without a plus.")
         if not any(isinstance(part.load, Load) for part in self.parts):
             raise DomainError("At least one of the loads taken together is a weight.")
 
@@ -106,6 +108,17 @@ class Together:
         for load in weights[1:]:
             total = Load(total.value + in_unit(load.kg, total.unit), total.unit)
         return total
+
+    @property
+    def name(self) -> str:
+        """What its only weight is called; empty where there are several, or it has no name."""
+        weights = [part for part in self.parts if isinstance(part.load, Load)]
+        return weights[0].name if len(weights) == 1 else ""
+
+    def reweighed(self, load: Load, name: str) -> "Together | Load":
+        """Answer it with one weight instead of its own, called ``name``; its bands stay."""
+        bands = tuple(part for part in self.parts if isinstance(part.load, Coded))
+        return Together((NamedLoad(name, load), *bands)) if name or bands else load
 
     def __str__(self) -> str:
         return " + ".join(str(part) for part in self.parts)

@@ -18,7 +18,7 @@ from upright_anvil.core.loads.on_the_bar import bars_for
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Section
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import load_caution, set_to
+from upright_anvil.core.plan.resolving import lifted_with, load_caution, set_to
 from upright_anvil.core.plan.restricted import restriction
 from upright_anvil.core.prescription.coding import code_at
 from upright_anvil.core.prescription.model import Prescription
@@ -110,7 +110,8 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         return None
     joints = joint_cautions(exercise, profile.standing)
     pressing = any(caution.grade is not CautionGrade.NOTE for caution in joints)
-    loads = _loads(exercise, profile)
+    kind = lifted_with(asked, exercise, profile.inventory)
+    loads = _loads(kind, profile)
     sets, ramps = _sets(line, exercise, around, asked, own)
     return FloorLine(
         line=line.id,
@@ -128,7 +129,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         instead=names_instead(exercise, profile) if pressing else (),
         rest=asked.rest if asked and asked.rest is not None else DEFAULT_REST_SECONDS,
         each_side=bool(asked and asked.each_side),
-        bodyweight=exercise.implement_at(profile.inventory) is ImplementKind.BODYWEIGHT,
+        bodyweight=kind is ImplementKind.BODYWEIGHT,
         counts=_counts(exercise, around, asked),
         restricted=held.words if held else "",
         sets=sets,
@@ -138,7 +139,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         last_time=around.last,
         best=around.best,
         loads=loads,
-        codes=_codes(loads, exercise, profile),
+        codes=_codes(loads, kind, profile),
         set_to=set_to(asked, exercise, profile) if asked else "",
         notes=around.notes,
         always=around.always,
@@ -215,13 +216,11 @@ def _caution(asked: Prescription | None, text: str, exercise: Exercise, profile:
     return load_caution(asked, exercise, profile)
 
 
-def _codes(loads: Sequence[Load], exercise: Exercise, profile: ClientProfile) -> tuple[str, ...]:
+def _codes(loads: Sequence[Load], kind: ImplementKind | None, profile: ClientProfile) -> tuple[str, ...]:
     """The code of each load, such as a pin's colour; none where no load has one."""
-    kind = exercise.implement_at(profile.inventory)
     codes = tuple(code_at(load, kind, profile.inventory) if kind else "" for load in loads)
     return codes if any(codes) else ()
 
 
-def _loads(exercise: Exercise, profile: ClientProfile) -> tuple[Load, ...]:
-    kind = exercise.implement_at(profile.inventory)
+def _loads(kind: ImplementKind | None, profile: ClientProfile) -> tuple[Load, ...]:
     return tuple(a.load for a in profile.inventory.achievable(kind)) if kind else ()

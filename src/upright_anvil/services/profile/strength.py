@@ -15,6 +15,7 @@ from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
+from upright_anvil.core.prescription.model import Prescription, SideRule
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.same import Same
 from upright_anvil.core.strength.attempts import Attempt, table
@@ -124,9 +125,16 @@ def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], profile
         # Repetitions that go half the way, or with the blood flow restricted, show nothing of what is lifted otherwise.
         if moved and not (asked is not None and (asked.span or asked.cuffs)):
             slow = asked is not None and is_slow(asked.tempo)
+            reps = _of_one_side(row.reps, asked)
             yield Attempt(
-                row.exercise, on, moved, row.reps, row.reserve, place, exercise.pattern, slow, row.confirmed, row.id
+                row.exercise, on, moved, reps, row.reserve, place, exercise.pattern, slow, row.confirmed, row.id
             )
+
+
+def _of_one_side(reps: int, asked: Prescription | None) -> int:
+    """Left and right in turn are counted together; one side did half of them."""
+    in_turn = asked is not None and asked.side is SideRule.ALTERNATING
+    return max(1, reps // 2) if in_turn else reps
 
 
 def _shows(row: BriefSet) -> bool:

@@ -33,6 +33,9 @@ const topics: Topic[] = [
   "other",
 ];
 
+/** The day of a birth is not guessed; whatever else is written down holds from today unless said otherwise. */
+const bornOn = (topic: Topic) => ({ topic, on: topic === "after birth" ? "" : today() });
+
 /** One dated line of history: what, which side, how it stands now, in a few words. */
 export function EntryForm({ clientId }: { clientId: ClientId }) {
   const blank = () => ({
@@ -74,7 +77,7 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
           label="What"
           value={draft.topic}
           options={topics}
-          choose={(topic) => topic && set({ topic })}
+          choose={(topic) => topic && set(bornOn(topic))}
         />
         <TextField
           label="In a few words"
@@ -82,7 +85,13 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
           placeholder="ligament; no trouble for four weeks; came back on the stairs"
           change={(words) => set({ words })}
         />
-        <TextField label="On" sort="date" value={draft.on} change={(on) => set({ on })} />
+        <TextField
+          label={draft.topic === "after birth" ? "Born on" : "On"}
+          sort="date"
+          value={draft.on}
+          hint={draft.on ? undefined : "Needed, to count the months"}
+          change={(on) => set({ on })}
+        />
       </div>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
         {isPaired(draft.topic) && (
@@ -114,7 +123,7 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
         <Tick checked={draft.clinician} set={(checked) => set({ clinician: checked })}>
           A clinician knows
         </Tick>
-        <Button type="submit" tone="act" className="ml-auto" disabled={add.isPending}>
+        <Button type="submit" tone="act" className="ml-auto" disabled={add.isPending || !draft.on}>
           Write it down
         </Button>
       </div>

@@ -9,7 +9,7 @@ from functools import partial
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load, check_reserve, check_rest
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, Together
 from upright_anvil.core.prescription.model import MAX_ACTIVITY, OtherKit, SideRule, Span, TimedAs
 from upright_anvil.core.prescription.schemes import BackOff, Checkpoints, Cluster, Density, Drops, EveryStart, LastMost
 from upright_anvil.core.prescription.schemes.back_off import Cut
@@ -71,7 +71,7 @@ def _loads(draft: Draft, found: "re.Match[str]") -> None:
 def _tempo(draft: Draft, found: "re.Match[str]") -> None:
     if any(phase is not None for phase in draft.phases):
         raise DomainError("The tempo is said once.")
-    written = (found.group(1) or found.group(2)).lower()
+    written = next(text for text in found.groups() if text).lower()
     phases = [p.strip() for p in written.split("-")] if "-" in written else list(written)
     if any("x" in p and p != "x" for p in phases):
         raise DomainError("A tempo phase must be seconds or X.")
@@ -124,6 +124,8 @@ def _other(draft: Draft, found: "re.Match[str]") -> None:
     if len(draft.others) >= MAX_ALTERNATIVES:
         raise DomainError(f"At most {MAX_ALTERNATIVES} other loads.")
     load = read_loads(found.group(1), draft.unit)[0]
+    if isinstance(load, Together):
+        load = load.weight
     if not isinstance(load, Load | BodyweightLoad | Coded):
         raise DomainError("Another load is a weight, body weight or a band, for example or bw x 12.")
     if isinstance(load, Load):

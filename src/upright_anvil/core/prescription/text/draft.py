@@ -152,7 +152,7 @@ def read_targets(text: str) -> tuple[Target, ...]:
 
 _WEIGHT = re.compile(rf"{patterns.NUMBER}{patterns.UNIT}", re.I)
 _LABEL = re.compile(r"(?!(?:bw|body|last|open)\b)[a-z][\w-]*", re.I)
-_ADDED = re.compile(rf"([+-])\s*{patterns.NUMBER}{patterns.UNIT}", re.I)
+_ADDED = re.compile(rf"([+-])\s*(?:[A-Za-z ]+?)?{patterns.NUMBER}{patterns.UNIT}", re.I)
 
 
 def read_loads(text: str, unit: Unit) -> tuple[LoadTarget, ...]:
@@ -172,9 +172,14 @@ def read_loads(text: str, unit: Unit) -> tuple[LoadTarget, ...]:
             else ""
         )
         pieces.append(piece if named or not sort else f"{sort} {piece}")
-    for piece in reversed(pieces):
+    for piece in reversed(_named_alike(pieces)):
         weight = _WEIGHT.fullmatch(piece)
-        if re.search(r"[+&]|\band\b", piece) and not re.match(r"bw|body|last", piece, re.I):
+        thing = patterns.THING.fullmatch(piece)
+        if thing:
+            part = _thing(thing, spoken, unit)
+            spoken = str(part.load.unit) if isinstance(part.load, Load) else spoken
+            found.append(Together((part,)))
+        elif re.search(r"[+&]|\band\b", piece) and not re.match(r"bw|body|last", piece, re.I):
             found.append(_together(piece, unit))
         elif weight:
             spoken = weight.group(2) or spoken
@@ -184,13 +189,28 @@ def read_loads(text: str, unit: Unit) -> tuple[LoadTarget, ...]:
     return tuple(reversed(found))
 
 
+def _named_alike(pieces: list[str]) -> list[str]:
+    """A thing said once, before bare figures or behind the last one, is meant for all of them."""
+    bare = re.compile(patterns.NUMBER)
+    first, last = (patterns.THING.fullmatch(pieces[place]) for place in (0, -1))
+    if first and first[1] and all(bare.fullmatch(piece) for piece in pieces[1:]):
+        return [pieces[0], *(f"{first[1]} {piece}" for piece in pieces[1:])]
+    if last and last[4] and all(_WEIGHT.fullmatch(piece) for piece in pieces[:-1]):
+        return [*(f"{last[4]} {piece}" for piece in pieces[:-1]), pieces[-1]]
+    return pieces
+
+
 def _together(text: str, unit: Unit) -> Together:
     """Read several loads taken at once; a number without a unit takes the next one's, at last the client's."""
     parts: list[NamedLoad] = []
     spoken: str | None = None
     for piece in reversed([piece.strip() for piece in re.split(r"\+|&|\band\b", text)]):
         weight = re.fullmatch(rf"([A-Za-z][A-Za-z'-]*\s+)?{patterns.NUMBER}{patterns.UNIT}", piece, re.I)
-        if weight:
+        thing = patterns.THING.fullmatch(piece)
+        if thing:
+            parts.append(_thing(thing, spoken, unit))
+            spoken = str(parts[-1].load.unit) if isinstance(parts[-1].load, Load) else spoken
+        elif weight:
             spoken = weight.group(3) or spoken
             parts.append(NamedLoad((weight.group(1) or "").strip(), weight_of(weight.group(2), spoken, unit)))
         else:
@@ -199,6 +219,14 @@ def _together(text: str, unit: Unit) -> Together:
                 raise DomainError("Loads taken together are weights and bands, for example 20 kg + band red.")
             parts.append(NamedLoad("", code))
     return Together(tuple(reversed(parts)))
+
+
+def _thing(found: "re.Match[str]", spoken: str | None, unit: Unit) -> NamedLoad:
+    """A weight with what it is called, before or behind it."""
+    name, weight = (found[1], found[2]) if found[1] else (found[4], found[3])
+    figure = _WEIGHT.fullmatch(weight.strip())
+    assert figure is not None  # noqa: S101 - the pattern is made of it
+    return NamedLoad(tidy(name.lower()), weight_of(figure.group(1), figure.group(2) or spoken, unit))
 
 
 def weighed(number: str, spoken: str | None, unit: Unit) -> Load | ShareOfMax:

@@ -2,25 +2,36 @@
 
 import re
 
+from upright_anvil.core.loads.implements import NOUNS, ImplementKind
+
 NUMBER = r"(\d+(?:[.,]\d+)?)"
 UNIT = r"(?:\s*(kg|kgs|kilos?|lbs?|%)(?!\w)(?:\s*of\s*max\b)?)?"
 TIME = r"(?:(\d+):(\d\d)(?!\d)|(\d+)\s*(minutes?|mins?|m|seconds|secs|sec|s)?(?![\w:]))"
 
 _ONE_WEIGHT = r"\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?|%)(?!\w)(?:\s*of\s*max\b)?)?(?![\w:.,]*\d)"
+_NOUN = rf"(?:{'|'.join(sorted(NOUNS, key=len, reverse=True))})s?\b"
+_PER_HAND = [noun for noun, kind in NOUNS.items() if kind in (ImplementKind.DUMBBELL, ImplementKind.KETTLEBELL)]
+_TWO = (
+    r"(?:(?:2(?!\d)|two|a\s+pair\s+of)\s*[x×]?\s*"
+    rf"(?=(?:{'|'.join(_PER_HAND)})s?\s*\d|\d+(?:[.,]\d+)?\s*(?:kg|kgs|kilos?|lbs?)\b))?"
+)
+"""Two of a kind weigh what one does in each hand: dumbbells and kettlebells are counted by the hand. House rule."""
 _SHORTER = r"\d+\s*(?:partials?|half|halves)\b"
 _NAME = r"(?!(?:bw|body|band|step|last|open|rest|tempo|leave|at|with|or|and|in|to)\b)[A-Za-z][A-Za-z'-]*"
 _COLOUR = r"(?!(?:a|the|and|or|with|plus|at|in|same|rest|each|side|resistance|x|to|of)\b)[A-Za-z][A-Za-z-]*"
 _ONE_BODY = (
     r"(?:bw|body\s*weight)\b"
-    rf"(?:\s*[+-]\s*(?!{_SHORTER})\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?)(?!\w))?(?![\w:]))?"
+    rf"(?:\s*[+-]\s*(?!{_SHORTER})(?:{_NOUN}\s*)?"
+    rf"\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?)(?!\w))?(?![\w:])(?:\s*{_NOUN})?)?"
 )
 _ONE_LAST = r"last\s*time\b(?:\s*\+\s*\d+(?:[.,]\d+)?(?:\s*(?:kg|kgs|kilos?|lbs?)(?!\w))?(?![\w:]))?"
 _LABEL = r"[A-Za-z][\w-]*"
-_NEXT_LABEL = rf"(?!(?:band|step|bw|body|last|open)\b){_LABEL}(?![\w-]|\s*\d+(?:[.,]\d+)?\s*(?:kg|lbs?)\b)"
+_NEXT_LABEL = rf"(?!(?:band|step|bw|body|last|open)\b|{_NOUN}\s*\d){_LABEL}(?![\w-]|\s*\d+(?:[.,]\d+)?\s*(?:kg|lbs?)\b)"
 _ONE_CODE = rf"(?:(?:band|step)\s+{_LABEL}(?:\s*/\s*{_NEXT_LABEL})*|{_COLOUR}\s+band\b)"
-_PART = rf"(?:(?:{_NAME}\s+)?{_ONE_WEIGHT}|(?:band|step)\s+{_LABEL}|{_COLOUR}\s+band\b)"
+_ONE_THING = rf"(?:{_NOUN}\s*{_ONE_WEIGHT}|{_ONE_WEIGHT}\s*{_NOUN})"
+_PART = rf"(?:{_ONE_THING}|(?:{_NAME}\s+)?{_ONE_WEIGHT}|(?:band|step)\s+{_LABEL}|{_COLOUR}\s+band\b)"
 _TOGETHER = rf"{_PART}(?:\s*(?:\+|&|\band\b)\s*(?!{_SHORTER}){_PART})+"
-ONE_LOAD = rf"(?:{_TOGETHER}|{_ONE_BODY}|{_ONE_LAST}|{_ONE_CODE}|open\s*load\b|{_ONE_WEIGHT})"
+ONE_LOAD = rf"(?:{_TOGETHER}|{_ONE_THING}|{_ONE_BODY}|{_ONE_LAST}|{_ONE_CODE}|open\s*load\b|{_ONE_WEIGHT})"
 
 _ONE_TARGET = (
     r"(?:(?:max|amrap)(?:\s*(?:up\s*)?to\s*\d+(?:\s*(?:seconds|secs|sec|s|minutes?|mins?)\b)?)?\b|\d+:\d\d(?!\d)"
@@ -68,10 +79,14 @@ SIDE = re.compile(
 SPAN = re.compile(rf"(half|top\s+half|bottom\s+half|partial){_REPETITIONS}", re.I)
 TIMED_AS = re.compile(r"(?:(?:as\s+a\s+)?(hold|held)|(for\s+reps|counted|count\s+(?:the\s+)?reps))\b", re.I)
 PARTIALS = re.compile(rf"(?:plus|\+|then)\s*(\d+)\s*(?:partials?|halves|half){_REPETITIONS}", re.I)
-LOADS = re.compile(rf"(?:(?:@|at\b|with\b|[x×*](?=\s*\d))\s*)?({ONE_LOAD}(?:\s*/\s*{ONE_LOAD})*)(?![\w:])", re.I)
+LOADS = re.compile(
+    rf"(?:(?:@|at\b|with\b|[x×*](?=\s*\d))\s*)?{_TWO}({ONE_LOAD}(?:\s*/\s*{ONE_LOAD})*)(?![\w:])"
+    rf"(?:(?<=[gsb])\s*(?:(?:in\s+)?each|per|/)\s*hands?\b)?",
+    re.I,
+)
 TEMPO = re.compile(
-    r"(?:tempo|t|@)\s*([\dx]+\s*-\s*[\dx]+\s*-\s*[\dx]+\s*-\s*[\dx]+(?!\w)|[\dx]{4}(?!\w))"
-    r"|(?<!\w)((?=\d*x)[\dx]{4}(?!\w))",
+    r"(?:tempo|t|@)\s*([\dx]+\s*-\s*[\dx]+\s*-\s*[\dx]+\s*-\s*[\dx]+)(?!\w)|(?:tempo|t)\s*([\dx]{4})(?!\w)"
+    r"|@\s*(\d\d[\dx]\d)(?!\w)|(?<!\w)(\d\dx\d)(?!\w)",
     re.I,
 )
 PHASES = (
@@ -99,7 +114,8 @@ CUFFS = re.compile(
     re.I,
 )
 RAMP = re.compile(r"ramp(?:[\s-]*up)?\b", re.I)
-OTHER = re.compile(rf"or\s+({_ONE_BODY}|{_ONE_CODE}|{_ONE_WEIGHT})\s*[x×*:]\s*({_ONE_TARGET})", re.I)
+THING = re.compile(rf"(?:({_NOUN})\s*({_ONE_WEIGHT})|({_ONE_WEIGHT})\s*({_NOUN}))", re.I)
+OTHER = re.compile(rf"or\s+({_ONE_THING}|{_ONE_BODY}|{_ONE_CODE}|{_ONE_WEIGHT})\s*[x×*:]\s*({_ONE_TARGET})", re.I)
 
 LAST_MOST = re.compile(r"last\s*(?:set\s*)?(?:max|amrap)\b(?:\s*(?:up\s*)?to\s*(\d+)(?!\w))?", re.I)
 DROPS = re.compile(rf"drop(?:\s*to)?\s*({_ONE_WEIGHT}(?:\s*/\s*{_ONE_WEIGHT})*)", re.I)

@@ -7,14 +7,18 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
+from upright_anvil.core.plan.resolving import lifted_with
 
 
 def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
-    if not asked.prescription or asked.exercise.removed or asked.exercise.possible_at(asked.profile.inventory):
+    place = asked.profile.inventory
+    if not asked.prescription or asked.exercise.removed or asked.exercise.possible_at(place):
         return
-    missing = list(asked.exercise.missing_at(asked.profile.inventory))
-    if asked.exercise.implement_at(asked.profile.inventory) is None:
+    missing = list(asked.exercise.missing_at(place))
+    if lifted_with(asked.prescription, asked.exercise, place) is None:
         missing.insert(0, " or ".join(asked.exercise.implements))
+    if not missing:
+        return
     yield Violation(
         f"{asked.exercise.name} needs {', '.join(missing)}, which the place does not have.",
         line=asked.line.id,

@@ -70,7 +70,11 @@ names = st.sampled_from(["", "rucksack", "jugs", "vest", "medicine ball", "kettl
 together = st.lists(st.builds(NamedLoad, names, loads), min_size=1, max_size=3).flatmap(
     lambda weights: st.lists(
         st.builds(NamedLoad, st.just(""), st.builds(Coded, st.just("band"), labels)), max_size=1
-    ).map(lambda bands: Together((*weights, *bands)) if weights[0].name or len(weights) + len(bands) > 1 else weights[0].load)
+    ).map(
+        lambda bands: (
+            Together((*weights, *bands)) if weights[0].name or len(weights) + len(bands) > 1 else weights[0].load
+        )
+    )
 )
 load_targets = st.one_of(
     loads,

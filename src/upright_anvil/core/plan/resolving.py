@@ -76,7 +76,7 @@ def _last(load: SameAsLastTime, exercise: Exercise, kind: ImplementKind | None, 
 
 
 def lifted_with(prescription: Prescription | None, exercise: Exercise, place: Inventory) -> ImplementKind | None:
-    """Answer what a prescription is loaded with at a place: its bands, the thing it names, else what the exercise takes.
+    """Answer what a prescription is loaded with at a place: its bands, a thing it names, else what the exercise takes.
 
     None where the place has nothing for it.
     """

@@ -35,7 +35,9 @@ class Desk(JourneyTest):
         return page.locator(f'[data-cell="{row}:{column}"]')
 
     def says(self, page: Page, row: int, column: int, text: str) -> None:
-        expect(self.at(page, row, column)).to_have_accessible_name(re.compile(re.escape(f": {text}") + "( |$)"))
+        cell = self.at(page, row, column)
+        cell.scroll_into_view_if_needed()
+        expect(cell).to_have_accessible_name(re.compile(re.escape(f": {text}") + "( |$)"))
 
 
 class WritingTest(Desk):

@@ -252,8 +252,12 @@ def _set(
     timed = target.kind in ("seconds", "distance")
     base = getattr(target, "seconds", None) or getattr(target, "high", None) or getattr(target, "metres", None) or 10
     amount = max(0, base + (spirit if not timed else spirit * 4) - chance.choice((0, 0, 0, 1)) * (number - 1))
+    metres = None
     if target.kind == "distance":
-        amount = max(1, min(3600, amount // 2))
+        # Logged with its metres, now and then by the time alone, which says that all of it was covered.
+        covered = max(1, round(base * (1 + 0.1 * min(spirit, chance.choice((0, 0, 1))))))
+        metres = covered if chance.random() < 0.7 else None
+        amount = max(1, min(3600, base // 2))
     used = other or (load if isinstance(load, Load) else getattr(load, "added", None))
     typo = slip is not None and used is not None and chance.random() < 0.6
     if typo and used is not None and slip is not None:
@@ -262,12 +266,13 @@ def _set(
     how, hurt, slipped = _how(chance)
     row = PerformedSet(
         f"r{number}", SetPosition(LineId("l"), number), exercise.id, Outcome.DONE,
-        reps=None if timed else min(amount, 100), seconds=min(amount, 3600) if timed else None,
+        reps=None if timed else min(amount, 100), seconds=min(amount, 3600) if timed else None, metres=metres,
         load=used, assisted=bool(getattr(load, "assisted", False)) and other is None and used is not None,
         reserve=left, planned=text, how=how,
     )  # fmt: skip
     kg = None if used is None else -float(used.kg) if row.assisted else float(used.kg)
-    return row, Did(row.reps if row.reps is not None else row.seconds or 0, kg, left, hurt, slipped, typo)
+    seen = base if target.kind == "distance" and metres is None else metres or row.reps or row.seconds or 0
+    return row, Did(seen, kg, left, hurt, slipped, typo)
 
 
 def _how(chance: Random) -> tuple[How, bool, bool]:

@@ -180,13 +180,19 @@ def cannot_be_read_back(facts: Facts, told: Told) -> str:
     return "" if told.read_back else f"'{told.text}'"
 
 
+def _amount(said: str) -> int:
+    """Repetitions or seconds as they stand; a distance in metres."""
+    number, unit = re.match(r"([\d.]+)\s*(km)?", said).groups()  # type: ignore[union-attr]
+    return round(float(number) * (1000 if unit else 1))
+
+
 def figures_that_contradict_the_sets(facts: Facts, told: Told) -> str:
     """The sentence of evidence names the amounts of the sets in their order."""
     said = next((line for line in told.evidence if "done " in line), "")
     if not facts.last.did or not said or facts.in_circuit:
         return ""
     tail = re.split(r"done ", said, maxsplit=1)[1]
-    amounts = [int(part.split(" at ")[0].split()[0]) for part in re.split(r", (?=\d)", tail) if part[:1].isdigit()]
+    amounts = [_amount(part.split(" at ")[0]) for part in re.split(r", (?=\d)", tail) if part[:1].isdigit()]
     real = [did.amount for did in facts.last.did]
     return "" if amounts == real else f"says {amounts}, was {real}"
 

@@ -19,7 +19,7 @@ from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.equipment_text import read_equipment
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
-from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, Together
 from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
 
@@ -34,6 +34,7 @@ LB = (
     "bar 45, plates 2x2.5 4x5 4x10 4x45\ndumbbells 5-50 by 5\n"
     "stack 10-160 by 10\nbands sand 10, rust 20\nbench, rack, box",
 )
+NAMED = ("rucksack", "kettlebell", "dumbbells", "bar", "medicine ball", "vest", "plate")
 SCHOOLS = ("double-progression", "linear", "reserve-led", "sets", "density", "control", "skill", "wave", "holds")
 KINDS = (
     ExerciseKind.LIFT, ExerciseKind.LIFT, ExerciseKind.LIFT, ExerciseKind.LIFT, ExerciseKind.HOLD, ExerciseKind.JUMP,
@@ -161,7 +162,8 @@ def _loads(exercise: Exercise, place: Inventory) -> list[Load]:
 def _text(chance: Random, exercise: Exercise, steps: Sequence[Load], unit: Unit) -> str:
     """One line as a trainer types it, of a kind that goes with the exercise."""
     side = " each side" if exercise.one_sided else ""
-    at = f", {chance.choice(steps[: max(1, len(steps) * 2 // 3)])}" if steps else chance.choice((", bw", ""))
+    named = f"{chance.choice(NAMED)} " if chance.random() < 0.12 else ""
+    at = f", {named}{chance.choice(steps[: max(1, len(steps) * 2 // 3)])}" if steps else chance.choice((", bw", ""))
     sets, low = chance.randint(1, 5), chance.choice((3, 5, 6, 8, 10, 12, 15))
     leave = chance.choice(("", ", leave 1", ", leave 2", ", leave 2", ", leave 3", ", leave 4", ", rpe 8"))
     seconds = chance.choice((20, 30, 40, 45, 60, 90))
@@ -230,6 +232,8 @@ def _day(chance: Random, on: date, text: str, exercise: Exercise, unit: Unit, st
 
 def kilograms(load: object) -> float | None:
     """The kilograms a load adds: negative where it helps, nothing for body weight alone, None where it names none."""
+    if isinstance(load, Together):
+        return float(load.weight.kg)
     if isinstance(load, Load):
         return float(load.kg)
     if isinstance(load, BodyweightLoad):
@@ -249,6 +253,8 @@ def _set(
     slip: float | None,
 ) -> tuple[PerformedSet, Did]:
     target, load = plan.target, plan.load  # type: ignore[attr-defined]
+    if isinstance(load, Together):
+        load = load.weight
     timed = target.kind in ("seconds", "distance")
     base = getattr(target, "seconds", None) or getattr(target, "high", None) or getattr(target, "metres", None) or 10
     amount = max(0, base + (spirit if not timed else spirit * 4) - chance.choice((0, 0, 0, 1)) * (number - 1))

@@ -8,6 +8,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from bench.watchman.histories import Facts
+from upright_anvil.core.loads.implements import kind_named
 
 CAP = 0.10
 MOST_BRIDGED = 0.25
@@ -151,6 +152,9 @@ def that_does_not_exist(facts: Facts, told: Told) -> str:
     there |= (
         {round(float(made.load.kg), 6) for made in facts.place.achievable(type(kind).ASSISTANCE)} if kind else set()
     )
+    named = re.search(r", ([a-z ]+?)s? [\d.]+ (?:kg|lb)", facts.last.text)
+    if named and (noun := kind_named(named[1])):
+        there |= {round(float(made.load.kg), 6) for made in facts.place.achievable(noun)}
     known = {round(abs(kg), 6) for kg in loads_in(facts.last.text)}
     known |= {round(abs(did.kg), 6) for did in facts.last.did if did.kg is not None}
     new = [kg for kg in loads_in(told.text) if kg and round(abs(kg), 6) not in there | known]

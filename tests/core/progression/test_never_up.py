@@ -51,6 +51,8 @@ STORIES = [
     Story("a joint hurts and it was too easy", RANGE, ("8/6 8/6 8/6",), HOLD, RANGE, more=KNEE),
     Story("a joint hurts, and a miss twice still eases", RANGE, ("6/0 5/0 5/0", "6/0 5/0 5/0"), EASE, more=KNEE),
     Story("health and more weight than planned", RANGE, ("8@70/2 8@70/2 8@70/2",), HOLD, RANGE, more=KNEE),
+    Story("weight beside a plan of body weight, twice below the range: none is written into it", "3 x 6-8, bw",
+          ("5 5 5", "5@5/2 5@5/2 5@5/2"), HOLD, "3 x 6-8, bw", exercise="press"),
     # Form.
     Story("slipped early and clean at the end", RANGE, ("8/2~ 8/2 8/2c",), UP, "3 x 6-8, 62.5 kg, rest 2:00, leave 2"),
     Story("broke down early and clean at the end", RANGE, ("8/2# 8/2 8/2c",), UP),

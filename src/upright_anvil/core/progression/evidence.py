@@ -116,7 +116,7 @@ def _showing(of: Same[Exposure]) -> Showing:
     exposure = of.value
     sets = exposure.sets
     loads = [added_load(row) for row in sets]
-    used = min((load for load in loads if load is not None), key=_heft, default=None)
+    used = min((load for load in loads if load is not None), key=heft, default=None)
     if isinstance(exposure.prescription.load, BodyweightLoad):
         used = _as_bodyweight(used if len([x for x in loads if x is not None]) == len(sets) else None)
     asked = [_asked(exposure.prescription, number, load) for number, load in enumerate(loads)]
@@ -196,7 +196,7 @@ def _capped(context: ProgressionContext) -> Prescription:
         targets = now.scheme.targets
         scheme = None if alike and not targets else Varied(targets, () if alike else each)
         return replace(now, load=each[0], scheme=scheme)
-    heaviest = max((load for load in used if load is not None), key=_heft, default=None)
+    heaviest = max((load for load in used if load is not None), key=heft, default=None)
     return with_loads(now, lambda load: lesser(load, heaviest))
 
 
@@ -206,10 +206,11 @@ def _kilograms(load: LoadTarget, place: Inventory) -> float | None:
         return float(made.load.kg) if made is not None else None
     if isinstance(load, Together):
         return float(load.weight.kg)
-    return _heft(load) if isinstance(load, Load | BodyweightLoad) else None
+    return heft(load) if isinstance(load, Load | BodyweightLoad) else None
 
 
-def _heft(load: LoadTarget) -> float:
+def heft(load: LoadTarget) -> float:
+    """Answer the kilograms a load adds to the body: less than nothing for assistance; 0 where nobody can say."""
     match load:
         case Load():
             return float(load.kg)

@@ -7,11 +7,12 @@ after pain, slipped form, a poor day or a doubted figure no load is above the le
 from dataclasses import replace
 from typing import Final
 
-from upright_anvil.core.prescription.load_targets import LoadTarget, ShareOfMax
+from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer
-from upright_anvil.core.progression.evidence import lesser_of
+from upright_anvil.core.progression.evidence import heft, lesser_of
 from upright_anvil.core.progression.limits.never_up import ID, LESSER_AFTER, reasons
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.moves.steps import Lifting, moved
@@ -49,9 +50,19 @@ def at_most(context: ProgressionContext) -> Prescription:
 
 
 def heavier(one: Prescription, other: Prescription, kit: Lifting) -> bool:
-    """Answer whether any load of a prescription moves more than the heaviest of another."""
+    """Answer whether any load of a prescription moves more than the heaviest of another.
+
+    Where body weight alone says nothing of what moves, what is added to it is compared.
+    """
     mine, theirs = (_heaviest(p, kit) for p in (one, other))
+    if mine is None or theirs is None:
+        mine, theirs = (_most_added(p) for p in (one, other))
     return mine is not None and theirs is not None and mine > theirs
+
+
+def _most_added(asked: Prescription) -> float | None:
+    loads = (plan.load for plan in asked.plans)
+    return max((heft(load) for load in loads if isinstance(load, Load | BodyweightLoad)), default=None)
 
 
 def _heaviest(asked: Prescription, kit: Lifting) -> float | None:

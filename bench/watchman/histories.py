@@ -119,7 +119,7 @@ def drawn(number: int) -> Facts:
     text = _text(chance, exercise, steps, unit)
     days = _days(chance, text, exercise, unit, steps)
     standing, joint_held = _standing(chance, exercise)
-    screening, screen_held = _screening(chance, days[-1].on, text, exercise)
+    screening, screen_held = _screening(chance, days[-1].on, days[-1].text, exercise)
     rung_up = [EXERCISES[name] for name in LADDERS.harder(exercise.id) if name in EXERCISES]
     rung_down = [EXERCISES[name] for name in LADDERS.easier(exercise.id) if name in EXERCISES]
     return Facts(

@@ -29,6 +29,14 @@ def read_(text: str) -> Prescription:
     return read(text, Unit.KG)
 
 
+class NamedThingsTest(TestCase):
+    def test_a_thing_by_its_name_gets_lighter_as_its_weight_would(self) -> None:
+        self.assertEqual(
+            str(lighter(read_("3 x 8, bar 60 kg"), BENCH, SETTING.inventory).load),
+            f"bar {lighter(read_('3 x 8, 60 kg'), BENCH, SETTING.inventory).load}",
+        )
+
+
 class EasingTest(TestCase):
     def test_a_good_day_runs_as_planned(self) -> None:
         self.assertEqual(easing(GOOD, HELD, SETTING), ())

@@ -59,6 +59,14 @@ class AwayTest(StudioTest):
         assert aimed
         self.assertLessEqual(aimed.kg, Decimal(55))
 
+    def test_a_thing_by_its_name_steps_back_too(self) -> None:
+        board = self.client_with_program(("back-squat", "3 x 6-8, bar 80 kg, rest 2:00, leave 2"))
+        sid = self.session(board)
+        self.log(sid, 1, 8, load=Load.of(60, Unit.KG))
+        self.finish(sid)
+        aimed = self.back_after(board, 21).lines[0].sets[0].aim.load
+        self.assertEqual(aimed, Load.of(55, Unit.KG))
+
     def test_a_plan_that_is_light_enough_stays(self) -> None:
         board = self.client_with_program(("back-squat", "3 x 6-8, 40 kg, rest 2:00, leave 2"))
         sid = self.session(board)

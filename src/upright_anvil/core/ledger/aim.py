@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, Together
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
@@ -71,5 +71,7 @@ def _written(wanted: LoadTarget | None, last_load: Load | None) -> tuple[Load | 
             return added, assisted
         case Load():
             return wanted, False
+        case Together():
+            return wanted.weight, False
         case _:
             return last_load, False

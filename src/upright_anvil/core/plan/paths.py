@@ -16,7 +16,7 @@ from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.prescription.bounds import MAX_REPS, MAX_RESERVE, MAX_SETS, MAX_WORK_SECONDS
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax, Together
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Varied
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
@@ -122,6 +122,9 @@ def _raised(load: LoadTarget, more: Decimal, exercise: Exercise, place: Inventor
             return _made(
                 Load.of(max(load.value + more, Decimal("0.5")), load.unit), exercise.implement_at(place), place
             )
+        case Together():
+            weight = _raised(load.weight, more, exercise, place, unit)
+            return load.reweighed(weight, load.name) if isinstance(weight, Load) else load
         case BodyweightLoad(added=added, assisted=False):
             base = added or Load.of(0, unit)
             made = _made(Load.of(base.value + more, base.unit), ImplementKind.BODYWEIGHT, place)

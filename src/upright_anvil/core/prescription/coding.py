@@ -1,9 +1,9 @@
 """Bands and steps by their label: which load a code stands for at a place, and which code a load has."""
 
-from upright_anvil.core.loads.implements import Achievable, ImplementKind
+from upright_anvil.core.loads.implements import Achievable, ImplementKind, kind_named
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.load_targets import MAX_LABEL, Coded
+from upright_anvil.core.prescription.load_targets import MAX_LABEL, Coded, Together
 
 _KINDS = {"band": (ImplementKind.BAND,), "step": (ImplementKind.DUMBBELL, ImplementKind.KETTLEBELL)}
 
@@ -28,6 +28,19 @@ def code_at(load: Load, kind: ImplementKind, place: Inventory) -> str:
         if kind is ImplementKind.BAND
         else ""
     )
+
+
+def kind_of_things(load: Together, usual: ImplementKind | None, place: Inventory) -> ImplementKind | None:
+    """Answer the kind of a thing that is named and at the place with this weight, else the ``usual`` one."""
+    named = kind_named(load.name)
+    return named if named is not None and place.find(named, load.weight) else usual
+
+
+def remade(load: Together, made: Achievable, kind: ImplementKind) -> Together | Load:
+    """Answer things with another weight of the place; a name stays where that is a thing of the same name."""
+    only = made.how.lower().startswith(load.name.removesuffix("s")) and "+" not in made.how
+    stays = kind is kind_named(load.name) and (kind is not ImplementKind.IMPROVISED or only)
+    return load.reweighed(made.load, load.name if stays else "")
 
 
 def code_of(made: Achievable, sort: Coded) -> Coded | None:

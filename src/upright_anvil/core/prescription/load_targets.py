@@ -95,6 +95,9 @@ class Together:
     def __post_init__(self) -> None:
         if not 1 <= len(self.parts) <= MAX_TOGETHER:
             raise DomainError(f"At most {MAX_TOGETHER} loads go together, not {len(self.parts)}.")
+        for part in self.parts:
+            if isinstance(part.load, Load):
+                check_load(part.load)
         if len(self.parts) == 1 and not self.parts[0].name:
             raise DomainError("One load alone is written without a plus.")
         if not any(isinstance(part.load, Load) for part in self.parts):
@@ -126,6 +129,11 @@ class Together:
 
 MAX_TOGETHER = 4
 LoadTarget = Load | BodyweightLoad | ShareOfMax | Coded | SameAsLastTime | OpenLoad | Together
+
+
+def as_weight(load: LoadTarget | None) -> LoadTarget | None:
+    """Answer a load with things by their names, or several at once, as the weight they come to; any other as it is."""
+    return load.weight if isinstance(load, Together) else load
 
 
 def moved_kg(load: LoadTarget | None, share: Decimal, body_kg: Kilograms | None) -> Kilograms | None:

@@ -9,7 +9,7 @@ from upright_anvil.core.ids import NO_EXERCISE, LineId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_REPS
-from upright_anvil.core.prescription.load_targets import BodyweightLoad
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, as_weight
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.strength.attempts import MANY_LEFT, TIRED_PER_SET
@@ -51,7 +51,7 @@ def held(asked: Prescription, target: Seconds, longest: float) -> list[Performed
 def _row(
     asked: Prescription, place: int, reps: int | None = None, seconds: int | None = None, reserve: int | None = None
 ) -> PerformedSet:
-    load = asked.load
+    load = as_weight(asked.load)
     hung = load.added if isinstance(load, BodyweightLoad) else load if isinstance(load, Load) else None
     return PerformedSet(
         id=f"ahead-{place}",

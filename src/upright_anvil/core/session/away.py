@@ -17,7 +17,7 @@ from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program, Section, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, Together
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Distance, Reps, Seconds, Target
@@ -109,7 +109,7 @@ def _able(asked: Prescription, exercise: Exercise, profile: ClientProfile) -> De
 
 def _most(load: LoadTarget | None, last: Load | None, able: Decimal | None, cut: Decimal, kit: Kit) -> Decimal | None:
     """The kilograms to begin with again; None where nothing moves that is known."""
-    if not isinstance(load, Load | BodyweightLoad):
+    if not isinstance(load, Load | BodyweightLoad | Together):
         return None
     now = moved(kit, load)
     used: LoadTarget | None = last
@@ -130,7 +130,12 @@ def _lighter(
     if load is None or most is None or not now or now <= most:
         return load
     step = nearest_to(kit, load, most / now - 1, Decimal(0))
-    return step.to if step is not None else load
+    found = step.to if step is not None else load
+    if isinstance(load, Together) and (moved(kit, found) or most) > most:
+        # The thing that is named comes no lighter: another one may.
+        other = nearest_to(kit, load.weight, most / now - 1, Decimal(0))
+        found = other.to if other is not None else found
+    return found
 
 
 def _stands_still(asked: Prescription, last: Load | None, able: Decimal | None, cut: Decimal, kit: Kit) -> bool:

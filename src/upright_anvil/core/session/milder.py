@@ -8,7 +8,8 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
+from upright_anvil.core.prescription.coding import kind_of_things, remade
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax, Together
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Density, Varied
@@ -38,6 +39,11 @@ def _cut(load: LoadTarget | None, kind: ImplementKind | None, place: Inventory) 
         case BodyweightLoad(added=added, assisted=False) if added is not None:
             less = _made(added, ImplementKind.BODYWEIGHT, place)
             return BodyweightLoad(less) if less else load
+        case Together():
+            kind = kind_of_things(load, kind, place)
+            lighter = _made(load.weight, kind, place)
+            found = place.find(kind, lighter) if kind is not None and lighter is not None else None
+            return remade(load, found, kind) if found is not None and kind is not None else load
         case ShareOfMax():
             return ShareOfMax(round(load.per_cent * (1 - LEAST_CUT) * 2) / Decimal(2))
         case _:

@@ -14,6 +14,7 @@ from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.load_targets import as_weight
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import reps_of
 
@@ -93,7 +94,7 @@ def _pointless(
     if reps is None or reps + (DEFAULT_RESERVE if asked.left is None else asked.left) > LIGHT_TO:
         return "Light enough to begin with."
     plans = asked.plans
-    loads = [plan.load for plan in plans if isinstance(plan.load, Load)]
+    loads = [load for plan in plans if isinstance(load := as_weight(plan.load), Load)]
     if len(loads) == len(plans) and len(set(loads)) > 1 and loads[0].kg < max(load.kg for load in loads):
         return "The sets themselves climb."
     warmed = next((e for e in before if e.pattern is exercise.pattern or e.id == exercise.id), None)

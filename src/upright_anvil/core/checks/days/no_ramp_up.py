@@ -11,6 +11,7 @@ from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.edits.lines import AddLine
+from upright_anvil.core.prescription.load_targets import as_weight
 from upright_anvil.core.prescription.schemes import Varied
 from upright_anvil.core.prescription.targets import Reps
 
@@ -45,7 +46,7 @@ def _heavy(asked: StudiedLine) -> bool:
         return False
     if asked.share is not None:
         return asked.share >= HEAVY
-    return isinstance(asks.target, Reps) and asks.target.high <= FEW and isinstance(asks.load, Load)
+    return isinstance(asks.target, Reps) and asks.target.high <= FEW and isinstance(as_weight(asks.load), Load)
 
 
 def _ramp(asked: StudiedLine, day: StudiedDay) -> Fix | None:

@@ -8,6 +8,7 @@ from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedPhase, StudiedWeek
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.document import WeekKind
+from upright_anvil.core.prescription.load_targets import as_weight
 
 LEAST = 6
 
@@ -27,7 +28,7 @@ def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
 
 def _loads(week: StudiedWeek) -> Decimal:
     """All plain loads added up, kg: a measure to compare two weeks by."""
-    loads = (a.prescription.load for a in week.asked if a.prescription)
+    loads = (as_weight(a.prescription.load) for a in week.asked if a.prescription)
     return sum((load.kg for load in loads if isinstance(load, Load)), Decimal(0))
 
 

@@ -12,6 +12,7 @@ from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedPhas
 from upright_anvil.core.constants import STEP_CAP
 from upright_anvil.core.loads.load import Load, per_cent
 from upright_anvil.core.plan.document import WeekKind
+from upright_anvil.core.prescription.load_targets import as_weight
 
 
 def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
@@ -30,13 +31,16 @@ def _look(phase: StudiedPhase, _who: Standpoint) -> Iterator[Violation]:
 
 def _rise(then: StudiedLine, now: StudiedLine) -> Decimal | None:
     a, b = then.prescription, now.prescription
-    if a is None or b is None or not isinstance(a.load, Load) or not isinstance(b.load, Load) or b.amount < a.amount:
+    if a is None or b is None or b.amount < a.amount:
+        return None
+    before, after = as_weight(a.load), as_weight(b.load)
+    if not isinstance(before, Load) or not isinstance(after, Load):
         return None
     kind = now.exercise.implement_at(now.profile.inventory)
-    step = now.profile.inventory.step_up(kind, a.load) if kind else None
-    if step is not None and b.load.kg <= step.to.load.kg:
+    step = now.profile.inventory.step_up(kind, before) if kind else None
+    if step is not None and after.kg <= step.to.load.kg:
         return None
-    return a.load.step_to(b.load)
+    return before.step_to(after)
 
 
 CHECK = Check(

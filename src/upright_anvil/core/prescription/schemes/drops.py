@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES, check_load
+from upright_anvil.core.prescription.load_targets import as_weight
 from upright_anvil.core.prescription.schemes.base import SetPlan, Straight
 from upright_anvil.core.prescription.schemes.varied import write_loads
 from upright_anvil.core.prescription.targets import Most
@@ -23,7 +24,8 @@ class Drops:
         """Raise `DomainError` unless every load is lighter than the one before."""
         if not 1 <= len(self.loads) <= MAX_ALTERNATIVES:
             raise DomainError(f"There may be 1 to {MAX_ALTERNATIVES} drops, not {len(self.loads)}.")
-        before = base.load if isinstance(base.load, Load) else None
+        weight = as_weight(base.load)
+        before = weight if isinstance(weight, Load) else None
         for load in self.loads:
             check_load(load)
             if before is not None and load.kg >= before.kg:

@@ -14,7 +14,7 @@ from upright_anvil.core.ledger.how import Quality, SetEnd
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.coding import coded
-from upright_anvil.core.prescription.load_targets import Coded
+from upright_anvil.core.prescription.load_targets import Coded, as_weight
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Varied
 from upright_anvil.core.prescription.targets import Distance, Most, distance_words, reps_of
@@ -87,8 +87,9 @@ def _as_asked_of_its_own(row: PerformedSet, context: ProgressionContext) -> bool
     if not isinstance(asked.scheme, Varied) or not asked.scheme.loads or row.slot.number > len(asked.plans):
         return False
     plan = asked.plans[row.slot.number - 1]
-    if isinstance(plan.load, Load):
-        used = plan.load
+    written = as_weight(plan.load)
+    if isinstance(written, Load):
+        used = written
     elif isinstance(plan.load, Coded) and (made := coded(plan.load, context.place)) is not None:
         used = made.load
     else:
@@ -103,7 +104,7 @@ def _odd(row: PerformedSet, context: ProgressionContext) -> bool:
     if row.id in context.doubted:
         return True
     plans = context.today.prescription.plans
-    planned = [one.load for one in plans if isinstance(one.load, Load) and one.load.value]
+    planned = [load for one in plans if isinstance(load := as_weight(one.load), Load) and load.value]
     others = [other.load for other in context.today.prescription.others if isinstance(other.load, Load)]
     known = [load.kg for load in (*planned, *others)]
     if not known or row.load is None or row.assisted or not row.load.value:

@@ -7,10 +7,10 @@ from typing import Final, Protocol
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.features import Feature
-from upright_anvil.core.loads.implements import Achievable, ImplementKind, kind_named
+from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
-from upright_anvil.core.prescription.coding import beside, coded
+from upright_anvil.core.prescription.coding import beside, coded, kind_of_things, remade
 from upright_anvil.core.prescription.load_targets import (
     BodyweightLoad,
     Coded,
@@ -84,20 +84,12 @@ def _step(kit: Lifting, load: LoadTarget, *, up: bool) -> LoadStep | None:
 
 
 def _step_of_things(kit: Lifting, load: Together, *, up: bool) -> LoadStep | None:
-    """The weight beside what things come to; a name stays where the next one is a thing of the same kind."""
-    named = kind_named(load.name)
-    kind = named if named and kit.place.has(named) else kit.exercise.implement_at(kit.place)
+    """The weight beside what things come to."""
+    kind = kind_of_things(load, kit.exercise.implement_at(kit.place), kit.place)
     if kind is None:
         return None
     step = kit.place.step_up(kind, load.weight) if up else kit.place.step_down(kind, load.weight)
-    if step is None:
-        return None
-    stays = kind is named and (kind is not ImplementKind.IMPROVISED or _is_only(load.name, step.to))
-    return _measured(kit, load, load.reweighed(step.to.load, load.name if stays else ""))
-
-
-def _is_only(name: str, made: Achievable) -> bool:
-    return made.how.lower().startswith(name.removesuffix("s")) and "+" not in made.how
+    return _measured(kit, load, remade(load, step.to, kind)) if step is not None else None
 
 
 _NOTHING = Load(Decimal(0), Unit.KG)

@@ -9,6 +9,7 @@ from typing import Final
 
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_ALTERNATIVES
+from upright_anvil.core.prescription.load_targets import as_weight
 from upright_anvil.core.prescription.model import OtherKit, Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.progression.answering import answer
@@ -60,6 +61,7 @@ def _is(load: object, used: object) -> bool:
 
 def _beside(now: Prescription, used: object) -> tuple[OtherKit, ...]:
     """The planned load and the others, without the one that leads now."""
-    planned = [OtherKit(now.load, now.target)] if isinstance(now.load, Load) else []
+    weight = as_weight(now.load)
+    planned = [OtherKit(weight, now.target)] if isinstance(weight, Load) else []
     kept = [one for one in (*planned, *now.others) if not _is(one.load, used)]
     return tuple(kept[:MAX_ALTERNATIVES])

@@ -1,4 +1,4 @@
-"""The demo tells the same story on every weekday, at the ends of months and years, and when the clocks change."""
+"""The demo tells the same story on other weekdays, on a leap day, as a year begins, and when the clocks change."""
 
 import tempfile
 from datetime import UTC, datetime
@@ -14,7 +14,6 @@ from upright_anvil.store.database import Database
 
 OSLO = ZoneInfo("Europe/Oslo")
 DAYS = {
-    "Monday, a month's end": datetime(2026, 8, 31, 17, tzinfo=UTC),
     "Tuesday, a leap day": datetime(2028, 2, 29, 17, tzinfo=UTC),
     "Friday, a year's beginning": datetime(2027, 1, 1, 17, tzinfo=UTC),
     "Sunday, the clocks go forward": datetime(2026, 3, 29, 17, tzinfo=OSLO),

@@ -24,6 +24,16 @@ class SessionDesk(Desk):
         with urllib.request.urlopen(request) as answer:
             return json.load(answer)
 
+    def client(self, name: str = "Rufus Kettleman") -> str:
+        """The id of a client."""
+        return next(str(one["id"]) for one in self.asked("/clients") if one["name"] == name)
+
+    def start(self, name: str = "Rufus Kettleman") -> Page:
+        """The start page of a client without a program, opened by its address."""
+        page = self.page(path=f"/clients/{self.client(name)}/start")
+        expect(page.get_by_role("heading", name="Draft for me")).to_be_visible()
+        return page
+
     def typed(self, *lines: str) -> Page:
         """A new program whose first day has these lines, each typed with its name."""
         page = self.start()

@@ -11,10 +11,10 @@ from tests.journeys.support import PHONE
 class KitSessionsTest(SessionDesk):
     def there_is(self, equipment: str, unit: str = "kg") -> str:
         """A place with this equipment, the only one where the client trains; answer the client's id."""
-        rufus = next(one["id"] for one in self.asked("/clients") if one["name"] == "Rufus Kettleman")
+        rufus = self.client()
         place = self.asked("/places", "POST", {"name": "Loft", "unit": unit, "equipment": equipment})
         self.asked(f"/clients/{rufus}/places", "PUT", {"places": [place["id"]]})
-        return str(rufus)
+        return rufus
 
     def done(self, floor: Page, says: str, times: int = 1) -> None:
         """Log the sets that come next as the big button says them."""

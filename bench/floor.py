@@ -131,7 +131,7 @@ def _drift(browser: Browser, url: str) -> list[Figure]:
 
 
 STATIONS = (
-    "goblet-squat", "push-up", "plank", "reverse-lunge", "biceps-curl", "glute-bridge", "bird-dog", "side-lunge",
+    "goblet-squat", "push-up", "plank", "reverse-lunge", "biceps-curl", "glute-bridge", "bird-dog", "lateral-lunge",
     "lateral-raise", "squat-hold", "wall-sit", "dead-bug",
 )  # fmt: skip
 

@@ -4,6 +4,7 @@ import json
 import urllib.request
 from dataclasses import dataclass
 from typing import Any
+from urllib.error import HTTPError
 
 EQUIPMENT = "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 6-24 by 2\nkettlebells 12 16 24\nbench"
 
@@ -20,11 +21,14 @@ class SmallProgram:
 
 
 def ask(url: str, method: str, path: str, body: object = None) -> Any:
-    """Send one request and answer its JSON. Raises `OSError` unless it succeeds."""
+    """Send one request and answer its JSON. Raises `ValueError` with what the server says where it refuses."""
     data = None if body is None else json.dumps(body).encode()
     request = urllib.request.Request(f"{url}/api{path}", data, {"Content-Type": "application/json"}, method=method)
-    with urllib.request.urlopen(request, timeout=20) as answer:
-        return json.loads(answer.read())
+    try:
+        with urllib.request.urlopen(request, timeout=20) as answer:
+            return json.loads(answer.read())
+    except HTTPError as refused:
+        raise ValueError(f"{method} {path}: {refused.read().decode()}") from refused
 
 
 def small_program(

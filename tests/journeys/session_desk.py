@@ -2,19 +2,43 @@
 
 import json
 import re
+import sys
 import urllib.request
 from typing import Any
 
 from playwright.sync_api import Page, expect
 
-from tests.journeys.support import TABLET
+from tests.journeys.support import DESK, TABLET
 from tests.journeys.test_writing import Desk
 
 SAVED = re.compile("/revisions$")
 
 
+COUNT = """for (const [event, what] of [["keydown", "keys"], ["click", "taps"]])
+  addEventListener(event, (seen) => seen.isTrusted && window.counted(what), true);"""
+
+
 class SessionDesk(Desk):
-    """Gives what every session goes through."""
+    """Gives what every session goes through; counts keys and taps, and prints them for each."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        self.spent = {place: dict.fromkeys(("keys", "taps"), 0) for place in ("at the desk", "on the floor")}
+        self.addCleanup(self._tell)
+
+    def _tell(self) -> None:
+        said = ", ".join(f"{n} {what} {place}" for place, each in self.spent.items() for what, n in each.items() if n)
+        print(f"{self.id().rpartition('.')[2]}: {said}", file=sys.__stdout__)
+
+    def prepare(self, page: Page, size: tuple[int, int]) -> None:
+        """Let its keys and taps count."""
+        spent = self.spent["at the desk" if size == DESK else "on the floor"]
+
+        def counted(what: str) -> None:
+            spent[what] += 1
+
+        page.expose_function("counted", counted)
+        page.add_init_script(COUNT)
 
     def asked(self, path: str, method: str = "GET", body: object = None) -> Any:
         sent = None if body is None else json.dumps(body).encode()

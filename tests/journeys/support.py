@@ -54,8 +54,12 @@ class JourneyTest(TestCase):
         broken: list[str] = []
         page.on("pageerror", lambda error: broken.append(str(error)))
         self.addCleanup(lambda: self.assertEqual(broken, []))
+        self.prepare(page, size)
         page.goto(self.server.url + path)
         return page
+
+    def prepare(self, page: Page, size: tuple[int, int]) -> None:
+        """What a journey does with a page before it opens an address."""
 
     def floor_of(self, page: Page, client: str, *, begin: bool = True) -> None:
         """From Today to a client's floor, past the questions before the first set where they are asked."""

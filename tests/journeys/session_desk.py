@@ -103,14 +103,16 @@ class SessionDesk(Desk):
         page.get_by_role("button", name="Ready now").click()
         return page, clock["seconds"]
 
-    def started(self, board: Page, size: tuple[int, int] = TABLET) -> Page:
-        """The floor of the first day, begun."""
+    def started(self, board: Page, size: tuple[int, int] = TABLET, late: int = 0) -> Page:
+        """The floor of the first day, begun; ``late`` minutes are gone of it."""
         program = board.url.rstrip("/").rsplit("/", 1)[1]
         phase = self.asked(f"/programs/{program}")["phases"][0]
         page = self.page(size)
         page.clock.install()
         page.goto(f"{self.server.url}/floor/{program}/{phase['weeks'][0]['id']}/{phase['days'][0]['id']}")
-        page.get_by_role("button", name="Begin as planned").click()
+        if late:
+            page.get_by_role("group", name="Late").get_by_role("button", name=f"{late} min").click()
+        page.get_by_role("button", name="Begin so" if late else "Begin as planned").click()
         return page
 
     def reviewed(self, floor: Page) -> None:

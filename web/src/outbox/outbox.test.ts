@@ -40,6 +40,17 @@ describe("Outbox", () => {
     expect(took).toEqual(["a", "b", "c", "d"]);
   });
 
+  it("knows of a tap before the disk has it, and lets nothing wait that is not on the disk", async () => {
+    const { state, send } = server();
+    state.away = true;
+    const outbox = new Outbox(send, name);
+    const kept = Promise.all([outbox.put(entry("a")), outbox.put(entry("b"))]);
+    expect(outbox.tapped().map(({ id }) => id)).toEqual(["a", "b"]);
+    expect(outbox.waiting()).toEqual([]);
+    await kept;
+    expect(outbox.tapped()).toEqual(outbox.waiting());
+  });
+
   it("keeps what it cannot deliver, says so, and delivers it later", async () => {
     const { took, state, send } = server();
     state.away = true;

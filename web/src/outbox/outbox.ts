@@ -121,6 +121,7 @@ export class Outbox {
   private readonly listeners = new Set<() => void>();
   private database: Promise<IDBPDatabase<Shape>>;
   private entries: readonly Kept[] = [];
+  private writing: readonly Entry[] = [];
   private sending = false;
   private retry = FIRST_RETRY;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -146,6 +147,9 @@ export class Outbox {
   /** What waits, oldest first. The same array until something changes. */
   waiting = (): readonly Kept[] => this.entries;
 
+  /** What waits and what is being written down this moment: what the next tap must know of. */
+  tapped = (): readonly Entry[] => [...this.entries, ...this.writing];
+
   /** Whether what an earlier page left in the browser has been read: before that nobody knows what waits. */
   isRead = (): boolean => this.read;
 
@@ -165,7 +169,10 @@ export class Outbox {
 
   /** Keeps an entry in the browser, then sends it as soon as it can be sent. Resolves once it is kept. */
   async put(entry: Entry): Promise<void> {
-    const key = await this.keep(entry);
+    this.writing = [...this.writing, entry];
+    const key = await this.keep(entry).finally(() => {
+      this.writing = this.writing.filter((other) => other !== entry);
+    });
     // Loading at the start may have come across it already.
     if (!this.entries.some((kept) => kept.key === key)) this.entries = [...this.entries, { ...entry, key }];
     this.changed();

@@ -15,6 +15,7 @@ import { Button } from "../../ui/Button";
 import { Input, TextField } from "../../ui/Input";
 import { Picker } from "../../ui/Select";
 import { Message } from "../../ui/Message";
+import { useKeptText } from "../../ui/useKeptText";
 
 interface Session {
   session_id: SessionId;
@@ -27,7 +28,7 @@ interface Session {
 export function AfterwardsForm({ session, planned }: { session: Session; planned: string }) {
   const queries = useQueryClient();
   const [on, setOn] = useState(planned);
-  const [text, setText] = useState("");
+  const [text, setText] = useKeptText(`paper ${session.session_id}`);
   const [place, setPlace] = useState<PlaceId | "">("");
   const { session_id, ...where } = session;
   const { program_id, week_id, day_id } = session;
@@ -38,6 +39,9 @@ export function AfterwardsForm({ session, planned }: { session: Session; planned
   });
   const log = useMutation({
     mutationFn: () => api.logAfterwards(session_id, { ...where, on, text, place: place || NOWHERE }),
+    onSettled: (_, refused) => {
+      if (!refused) setText("");
+    },
     // The lists it stood in are asked for when they are opened again: what was logged stays in sight till then.
     onSuccess: () =>
       Promise.all(

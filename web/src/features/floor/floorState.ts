@@ -2,7 +2,7 @@
 import type { ClientId, ExerciseId, LineId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import { amountWords } from "./pad/said";
-import type { Kept } from "../../outbox/outbox";
+import type { Entry } from "../../outbox/outbox";
 
 export type FloorView = Schemas["FloorView"];
 export type FloorLine = Schemas["FloorLine"];
@@ -26,9 +26,9 @@ export const exerciseNotePath = (client: ClientId | undefined, exercise: Exercis
   `/api/clients/${client}/exercises/${exercise}/note`;
 
 /** Lays waiting sets, notes, changes and the finish over what the server knows. */
-export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFloor {
+export function withWaiting(view: FloorView, waiting: readonly (Entry & { refused?: string })[]): ShownFloor {
   const mine = waiting.filter((entry) => entry.session === view.session_id && entry.refused === undefined);
-  const of = <T>(kind: Kept["kind"]) =>
+  const of = <T>(kind: Entry["kind"]) =>
     mine.filter((entry) => entry.kind === kind).map((entry) => entry.body as T);
   const notes = of<Schemas["NoteRequest"]>("note");
   const changes = of<Schemas["ChangeRequest"]>("change");
@@ -57,7 +57,7 @@ export function withWaiting(view: FloorView, waiting: readonly Kept[]): ShownFlo
   };
 }
 
-function withEntry(sets: FloorSet[], entry: Kept, line: LineId, ramp: boolean): FloorSet[] {
+function withEntry(sets: FloorSet[], entry: Entry, line: LineId, ramp: boolean): FloorSet[] {
   if (entry.kind === "set") {
     const row = entry.body as AskedSet;
     return row.line === line && row.ramp === ramp ? withSet(sets, row) : sets;

@@ -10,6 +10,7 @@ import {
   withWaiting,
   type FloorSet,
   type FloorView,
+  type ShownFloor,
   type ShownLine,
   type Spot,
   type Wanted,
@@ -58,8 +59,14 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   useNews(session, () => void queries.invalidateQueries({ queryKey: key }));
   const mine = waiting.filter((entry) => entry.session === session);
 
+  /** The floor with every tap until now, before it is drawn: a tap that follows at once must not fall on the same set. */
+  const latest = (): ShownFloor | null => {
+    const known = queries.getQueryData<Answered>(key)?.view;
+    return known ? withWaiting(known, outbox.tapped()) : null;
+  };
   const begin = async () => {
-    if (view?.started_at || mine.some((entry) => entry.kind === "start")) return;
+    const begun = outbox.tapped().some((entry) => entry.session === session && entry.kind === "start");
+    if (view?.started_at || begun) return;
     const body = {
       program_id: programId,
       week_id: weekId,
@@ -69,8 +76,8 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
     await outbox.put({ session, id: session, kind: "start", method: "PUT", path: base, body, view: changed });
   };
   const post = async (kind: Entry["kind"], id: string, path: string, body: unknown) => {
-    await begin();
-    await outbox.put({ session, id, kind, method: "POST", path: `${base}/${path}`, body, view: changed });
+    const sent = { session, id, kind, method: "POST", path: `${base}/${path}`, body, view: changed } as const;
+    await Promise.all([begin(), outbox.put(sent)]);
   };
 
   const logSet = async ({ line, spot, set, outcome, said, id = freshId() }: Logged) => {
@@ -121,6 +128,7 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
   return {
     floor,
     shown,
+    latest,
     away: away || floor.isError || floor.data?.kept === true,
     waiting: mine.filter((entry) => entry.refused === undefined).length,
     refused: mine.filter((entry) => entry.refused !== undefined),

@@ -30,8 +30,9 @@ export function useSessionClock(
   const [told, setTold] = useState<{ step: number; said: Said } | null>(null);
   const [over, setOver] = useState<TimeOver | null>(null);
   const find = (line: LineId, number: number) => {
-    const index = shown.lines.findIndex((one) => one.line === line);
-    const found = shown.lines[index];
+    const { lines } = data.latest() ?? shown;
+    const index = lines.findIndex((one) => one.line === line);
+    const found = lines[index];
     return { index, line: found, set: found?.sets.find((one) => one.number === number) };
   };
 

@@ -67,19 +67,15 @@ export function Figures({
   return (
     <>
       <Amounts line={line} set={set} said={said} say={say} />
-      {otherLoad ? (
-        <AlsoForTheRest load={said.load} others={others} forAll={forAll} set={setForAll} />
-      ) : (
-        !timed &&
-        !isFar(said) && (
-          <Row
-            label="Reps"
-            className={tight ? "@max-floor:hidden" : ""}
-            options={choices(rangeOf(set, said.load), amount).map((n) => [n, `${n}`] as const)}
-            chosen={amount}
-            choose={(reps) => say(withAmount(said, reps ?? amount))}
-          />
-        )
+      {otherLoad && <AlsoForTheRest load={said.load} others={others} forAll={forAll} set={setForAll} />}
+      {!timed && !isFar(said) && (
+        <Row
+          label="Reps"
+          className={tight ? "@max-floor:hidden" : ""}
+          options={choices(rangeOf(set, said.load), amount).map((n) => [n, `${n}`] as const)}
+          chosen={amount}
+          choose={(reps) => say(withAmount(said, reps ?? amount))}
+        />
       )}
       {timed && line.counts && !set?.ramp && (
         <Row

@@ -62,12 +62,12 @@ class MeetingTest(ApiTest):
         self.problem(self.http.put(f"/api/clients/{self.who}/places", json={"places": ["nowhere1"]}), 404)
 
     def test_the_library(self) -> None:
-        asked = {"name": "Sled drag", "pattern": "locomotion", "implements": ["improvised"], "movers": ["quadriceps"]}
+        asked = {"name": "Log roll", "pattern": "locomotion", "implements": ["improvised"], "movers": ["quadriceps"]}
         made = self.post("/exercises", asked)
-        self.assertEqual([h["exercise"]["name"] for h in self.get("/exercises?q=sled dr")["hits"]], ["Sled drag"])
+        self.assertEqual([h["exercise"]["name"] for h in self.get("/exercises?q=sled dr")["hits"]], ["Log roll"])
         self.problem(self.http.post("/api/exercises", json=asked), 422)
-        changed = self.http.put(f"/api/exercises/{made['id']}", json=asked | {"name": "Sled drag, low"}).json()
-        self.assertEqual(changed["name"], "Sled drag, low")
+        changed = self.http.put(f"/api/exercises/{made['id']}", json=asked | {"name": "Log roll, low"}).json()
+        self.assertEqual(changed["name"], "Log roll, low")
         edited = self.http.put("/api/exercises/plank", json=asked | {"name": "My plank"}).json()
         self.assertTrue(edited["edited"])
         for gone in (made["id"], "plank"):

@@ -172,7 +172,7 @@ class BadHistoriesTest(StudioTest):
         self.assertGreater(view.strength.value, 82, "the test speaks beside the sets")
 
     def test_rows_of_an_exercise_that_was_removed_are_still_judged(self) -> None:
-        sled = Exercise("sled", "Sled drag", Pattern.LOCOMOTION, (), implements=(ImplementKind.DUMBBELL,))
+        sled = Exercise("sled", "Log roll", Pattern.LOCOMOTION, (), implements=(ImplementKind.DUMBBELL,))
         with self.studio.writing() as scope:
             own = add_own(scope, sled).id
         self.board = self.client_with_program((own, "3 x 6-8, 12 kg, leave 2"))

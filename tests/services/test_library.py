@@ -17,7 +17,7 @@ from upright_anvil.services.shelf import choices, library
 from upright_anvil.store.not_found import NotFoundError
 
 
-def sled(name: str = "Sled drag", **more: object) -> Exercise:
+def sled(name: str = "Log roll", **more: object) -> Exercise:
     """An exercise nobody ships."""
     fields: dict[str, object] = {"implements": (ImplementKind.IMPROVISED,), "movers": (Muscle.QUADRICEPS,)}
     return Exercise("", name, Pattern.LOCOMOTION, **(fields | more))  # type: ignore[arg-type]
@@ -32,12 +32,12 @@ class LibraryTest(StudioTest):
         self.add("  Sled   drag ")
         with self.studio.reading() as scope:
             names = [e.name for e in choices(scope)]
-        self.assertIn("Sled drag", names)
+        self.assertIn("Log roll", names)
         self.assertEqual(names, sorted(names, key=str.lower))
 
     def test_an_own_exercise_comes_back_as_entered(self) -> None:
         joints = (JointLoad(Joint.KNEE, Stress.MODERATE, "drives"),)
-        own = self.add("Sled drag", joints=joints, cues=("Lean",), faults=("Rounding",), helpers=(Muscle.CALVES,))
+        own = self.add("Log roll", joints=joints, cues=("Lean",), faults=("Rounding",), helpers=(Muscle.CALVES,))
         with self.studio.reading() as scope:
             found = library(scope).exercise(own)
         self.assertEqual((found.joints, found.cues, found.faults), (joints, ("Lean",), ("Rounding",)))
@@ -59,28 +59,28 @@ class LibraryTest(StudioTest):
                 remove_own(scope, "plank", NOW)
 
     def test_an_own_exercise_takes_its_rung_on_a_ladder(self) -> None:
-        own = self.add("Archer push-up", ladder="push-up", after="push-up")
+        own = self.add("Fingertip push-up", ladder="push-up", after="push-up")
         with self.studio.reading() as scope:
             self.assertIn(own, library(scope).ladders.harder("push-up"))
             names = [r.name for r in exercise_view(scope, own, None, TODAY).ladders[0].rungs]
-        self.assertEqual(names[names.index("Push-up") + 1], "Archer push-up")
+        self.assertEqual(names[names.index("Push-up") + 1], "Fingertip push-up")
         with self.assertRaisesRegex(DomainError, "Choose a ladder"):
             self.add("Other", ladder="nowhere")
 
     def test_another_trainer_sees_none_of_it(self) -> None:
-        self.add("Sled drag")
+        self.add("Log roll")
         with self.database.reading("somebody-else") as scope:
-            self.assertNotIn("Sled drag", [e.name for e in choices(scope)])
+            self.assertNotIn("Log roll", [e.name for e in choices(scope)])
 
     def test_an_exercise_removed_while_planned_loses_nothing(self) -> None:
-        own = self.add("Sled drag")
+        own = self.add("Log roll")
         board = self.client_with_program((own, "3 x 8, 20 kg"))
         with self.studio.writing() as scope:
             remove_own(scope, own, NOW)
         with self.studio.reading() as scope:
-            self.assertNotIn("Sled drag", [e.name for e in choices(scope)])
+            self.assertNotIn("Log roll", [e.name for e in choices(scope)])
             line = open_board(scope, board.program_id, TODAY).phases[0].days[0].lines[0]
-            self.assertEqual((line.exercise, line.removed, line.cells[0].plan.state), ("Sled drag", True, "read"))
+            self.assertEqual((line.exercise, line.removed, line.cells[0].plan.state), ("Log roll", True, "read"))
             caution = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY).lines[0].caution
             self.assertIn("removed from the library", caution or "")
         with self.studio.writing() as scope:
@@ -113,7 +113,7 @@ class LibraryTest(StudioTest):
         self.assertIn("estimated maximum of 80 kg in Back squat", front.start.why)
 
     def test_the_library_is_read_once_for_each_of_its_states(self) -> None:
-        self.add("Sled drag")
+        self.add("Log roll")
         with self.studio.reading() as scope:
             first = library(scope)
             self.assertIs(library(scope), first)

@@ -93,7 +93,7 @@ class RaisingTest(StudioTest):
             decide(scope, self.sid, [accepted], NOW, TODAY)
             later = open_floor(scope, self.board.program_id, "p1-w2", "p1-d1", TODAY)
         self.assertEqual(later.lines[1].exercise, found.instead)
-        self.assertEqual(self.line(1).exercise, "Push-up, hands raised")
+        self.assertEqual(self.line(1).exercise, "Incline push-up")
 
     def test_a_rung_that_is_changed_keeps_the_exercise(self) -> None:
         self.school(School.SKILL)

@@ -22,7 +22,7 @@ INSERT INTO client (id, trainer_id, place_id, name, unit, goal, about, minutes, 
 VALUES
 ('client-1', 'trainer', 'place-1', 'Dell', 'lb', 'Strong', 'Yard', 45, 2, '205.5 lb', '2026-01-05T09:00:00.000+00:00');
 INSERT INTO own_exercise (id, trainer_id, name, pattern, implement, one_sided, removed_at)
-VALUES ('own-1', 'trainer', 'Sled drag', 'locomotion', 'improvised', 1, NULL);
+VALUES ('own-1', 'trainer', 'Log roll', 'locomotion', 'improvised', 1, NULL);
 """
 
 
@@ -51,5 +51,5 @@ class FromTheFirstTablesTest(TestCase):
         self.assertEqual([p.facts.name for p in view.places], ["Depot"])
         self.assertEqual([(str(w.load), str(w.on)) for w in view.body_weights], [("205.5 lb", "2026-01-05")])
         assert own
-        self.assertEqual((own.name, own.one_sided), ("Sled drag", True))
+        self.assertEqual((own.name, own.one_sided), ("Log roll", True))
         self.assertEqual((broken, on), ([], 1))

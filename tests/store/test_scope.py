@@ -38,7 +38,7 @@ class ScopeTest(StudioTest):
             health_file.add_screen(scope, self.who, Answers(True), TODAY, NOW, TODAY)
             health_file.add_clearance(scope, self.who, Clearance(TODAY, "Dr. H", Intensity.VIGOROUS), NOW, TODAY)
             health_file.add_cycle_report(scope, self.who, CycleReport(TODAY, 3, ""), NOW, TODAY)
-            own_exercises.add_own(scope, Exercise("", "Sled drag", Pattern.LOCOMOTION, ()))
+            own_exercises.add_own(scope, Exercise("", "Log roll", Pattern.LOCOMOTION, ()))
             batteries.save_battery(scope, None, Battery("", "Mine", "", ("waist",), 8))
             item = TestItem("", "Rope", TestKind.HOLD, ".", Better.MORE, Decimal(1), Decimal(0), Decimal(60))
             batteries.add_test(scope, item)

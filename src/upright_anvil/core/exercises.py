@@ -80,6 +80,8 @@ class Exercise:
     the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
     whole body that some clients are asked about first; see ``demands``. ``kit`` are things named freely that it needs.
+    ``also`` are its other names, as people call and shorten it. ``on_request`` marks what asks for a skill, a risk or
+    a reason that the trainer weighs: it is found by its name, but never drafted or offered in place of another.
     """
 
     id: ExerciseId
@@ -107,6 +109,8 @@ class Exercise:
     removed: bool = False
     asks: tuple[Demand, ...] = ()
     kit: tuple[str, ...] = ()
+    also: tuple[str, ...] = ()
+    on_request: bool = False
 
     @property
     def demands(self) -> tuple[Demand, ...]:

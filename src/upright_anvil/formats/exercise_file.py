@@ -22,13 +22,13 @@ DATA = resources.files("upright_anvil").joinpath("data")
 @lru_cache(maxsize=1)
 def shipped_exercises() -> dict[ExerciseId, Exercise]:
     """Answer the exercises that ship with the app, by id, file by file in the files' order."""
-    found: dict[ExerciseId, Exercise] = {}
+    tables: dict[str, dict[str, Any]] = {}
     for file in sorted(DATA.joinpath("exercises").iterdir(), key=lambda f: f.name):
-        for exercise_id, exercise in parse_exercises(file.read_text("utf-8")).items():
-            if exercise_id in found:
+        for exercise_id, table in tomllib.loads(file.read_text("utf-8"), parse_float=Decimal).items():
+            if exercise_id in tables:
                 raise ValueError(f"{exercise_id} stands in two files")
-            found[exercise_id] = exercise
-    return found
+            tables[exercise_id] = table
+    return _exercises(tables)
 
 
 @lru_cache(maxsize=1)
@@ -37,10 +37,30 @@ def shipped_ladders() -> Ladders:
     return parse_ladders(DATA.joinpath("ladders.toml").read_text("utf-8"))
 
 
+@lru_cache(maxsize=1)
+def first_names() -> dict[str, ExerciseId]:
+    """Answer which exercise comes first where a short word names many, by the words."""
+    return dict(tomllib.loads(DATA.joinpath("first_names.toml").read_text("utf-8")))
+
+
 def parse_exercises(text: str) -> dict[ExerciseId, Exercise]:
     """Read an exercise file. Raises `KeyError` or `ValueError` where a field lacks or is not known."""
-    tables = tomllib.loads(text, parse_float=Decimal)
-    return {ExerciseId(name): exercise_of(ExerciseId(name), table) for name, table in tables.items()}
+    return _exercises(tomllib.loads(text, parse_float=Decimal))
+
+
+OF_ITS_OWN = frozenset({"name", "also", "cues_for", "ladder", "after", "like", "strength"})
+"""What an exercise never takes from the one it is like: above all not how heavy it is lifted."""
+
+
+def _exercises(tables: dict[str, dict[str, Any]]) -> dict[ExerciseId, Exercise]:
+    def whole(name: str) -> dict[str, Any]:
+        table = tables[name]
+        if "like" not in table:
+            return table
+        base = {field: value for field, value in whole(table["like"]).items() if field not in OF_ITS_OWN}
+        return base | {field: value for field, value in table.items() if field != "like"}
+
+    return {ExerciseId(name): exercise_of(ExerciseId(name), whole(name)) for name in tables}
 
 
 def parse_ladders(text: str) -> Ladders:
@@ -51,7 +71,7 @@ def parse_ladders(text: str) -> Ladders:
 
 _WORDS = """
     name pattern kind movers helpers implements needs share rep_seconds one_sided stable joints strength cues cues_for
-    faults asks ladder after kit
+    faults asks ladder after kit also on_request
 """
 FIELDS = frozenset(_WORDS.split())
 """The fields of an exercise's table."""
@@ -87,6 +107,8 @@ def exercise_of(
         ladder=table.get("ladder", ""),
         after=table.get("after", ""),
         kit=tuple(table.get("kit", ())),
+        also=tuple(table.get("also", ())),
+        on_request=table.get("on_request", False),
         own=own,
         edited=edited,
         removed=removed,
@@ -121,6 +143,8 @@ def table_of(exercise: Exercise) -> dict[str, Any]:
         "ladder": exercise.ladder,
         "after": exercise.after,
         "kit": list(exercise.kit),
+        "also": list(exercise.also),
+        "on_request": exercise.on_request,
     }
 
 

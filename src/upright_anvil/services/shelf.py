@@ -7,7 +7,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.search import SearchIndex
-from upright_anvil.formats.exercise_file import exercise_of, shipped_exercises, shipped_ladders
+from upright_anvil.formats.exercise_file import exercise_of, first_names, shipped_exercises, shipped_ladders
 from upright_anvil.services.memo import Memo
 from upright_anvil.store import exercises as store
 from upright_anvil.store.database import Scope
@@ -28,7 +28,7 @@ class Library:
     @cached_property
     def index(self) -> SearchIndex:
         """The search index."""
-        return SearchIndex(self.exercises.values())
+        return SearchIndex(self.exercises.values(), first_names())
 
     def exercise(self, exercise_id: ExerciseId) -> Exercise:
         """Answer one exercise. Raises `NotFoundError`."""
@@ -61,7 +61,9 @@ def _read(scope: Scope) -> Library:
         if row.shipped_id is None:
             exercises[ExerciseId(row.id)] = own_of(row)
         elif row.shipped_id in exercises and row.removed_at is None:
-            exercises[row.shipped_id] = exercise_of(row.shipped_id, row.document, edited=True)
+            # An edit from before there were other names keeps those that ship.
+            document = {"also": list(exercises[row.shipped_id].also)} | row.document
+            exercises[row.shipped_id] = exercise_of(row.shipped_id, document, edited=True)
     own = [e for e in exercises.values() if e.own and not e.removed]
     return Library(exercises, shipped_ladders().with_own(own))
 

@@ -53,7 +53,7 @@ class FitTest(TestCase):
         now = fitted(240).seconds
         for minutes, expected in (
             (now / 60 - 1, ["Biceps curl: rest 1:00 instead of 1:30"]),
-            (now / 60 - 2, ["Biceps curl: rest 45 s instead of 1:30", "Leg curl: rest 1:15 instead of 1:30"]),
+            (now / 60 - 2, ["Biceps curl: rest 45 s instead of 1:30", "Lying leg curl: rest 1:15 instead of 1:30"]),
         ):
             found = fit(DAY, "w1", "d0", int(minutes * 60), STRENGTH)
             self.assertEqual([s.label for s in found.savings if s.chosen], expected)

@@ -3499,6 +3499,8 @@ export interface components {
          *     the share of the family's reference lift one can do once (loads counted by the convention; house estimates).
          *     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
          *     whole body that some clients are asked about first; see ``demands``. ``kit`` are things named freely that it needs.
+         *     ``also`` are its other names, as people call and shorten it. ``on_request`` marks what asks for a skill, a risk or
+         *     a reason that the trainer weighs: it is found by its name, but never drafted or offered in place of another.
          */
         Exercise: {
             /**
@@ -3616,6 +3618,16 @@ export interface components {
              * @default []
              */
             kit: string[];
+            /**
+             * Also
+             * @default []
+             */
+            also: string[];
+            /**
+             * On Request
+             * @default false
+             */
+            on_request: boolean;
         };
         /**
          * ExerciseChoice
@@ -3746,6 +3758,11 @@ export interface components {
              * @default
              */
             after: string;
+            /**
+             * Also
+             * @default []
+             */
+            also: string[];
         };
         /**
          * ExerciseView
@@ -4085,6 +4102,8 @@ export interface components {
         /**
          * Found
          * @description What was found, best first, how many there are to choose from in all, and what was typed behind the name.
+         *
+         *     ``understood`` is the name with its abbreviations written out; empty where there were none.
          */
         Found: {
             /** Hits */
@@ -4095,6 +4114,11 @@ export interface components {
             name: string;
             /** Line */
             line: string;
+            /**
+             * Understood
+             * @default
+             */
+            understood: string;
         };
         /**
          * GoalKind
@@ -6257,11 +6281,23 @@ export interface components {
         /**
          * SearchHit
          * @description An exercise found, with what a client's joints say of it.
+         *
+         *     ``named`` where the words really name it, so that it may be taken unseen; ``name`` is the one of its names they fit.
          */
         SearchHit: {
             exercise: components["schemas"]["Exercise"];
             /** Cautions */
             cautions: components["schemas"]["Caution"][];
+            /**
+             * Named
+             * @default false
+             */
+            named: boolean;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
         };
         /**
          * Seconds

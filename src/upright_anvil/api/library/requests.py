@@ -52,6 +52,7 @@ class ExerciseRequest(RequestModel):
     faults: Annotated[tuple[Words, ...], Few] = ()
     ladder: Line = ""
     after: Line = ""
+    also: Annotated[tuple[Words, ...], Field(max_length=30)] = ()
 
     def exercise(self, before: Exercise | None = None) -> Exercise:
         """Answer the core's exercise; family and strength stay as they were before."""
@@ -77,4 +78,6 @@ class ExerciseRequest(RequestModel):
             faults=tuple(self.faults),
             ladder=self.ladder,
             after=ExerciseId(self.after),
+            also=tuple(dict.fromkeys(self.also)),
+            on_request=before.on_request if before else False,
         )

@@ -18,7 +18,7 @@ from upright_anvil.core.plan.resolving import suggested
 BIG_LIFT = 3
 """Muscles that move or help from which a lift counts as a big one."""
 
-MOST = 10
+MOST = 14
 """Exercises weighed for one slot."""
 
 _LEVEL = {
@@ -57,7 +57,7 @@ def candidates(
 
 def _fits(exercise: Exercise, slot: DraftSlot, who: Standpoint) -> bool:
     kinds = (ExerciseKind.LIFT, ExerciseKind.HOLD) if slot.section is Section.TRUNK else (ExerciseKind.LIFT,)
-    if exercise.removed or exercise.kind not in kinds or exercise.pattern not in slot.patterns:
+    if exercise.removed or exercise.on_request or exercise.kind not in kinds or exercise.pattern not in slot.patterns:
         return False
     if slot.muscles and not (exercise.movers and exercise.movers[0] in slot.muscles):
         return False

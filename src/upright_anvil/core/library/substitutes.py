@@ -105,7 +105,7 @@ def _on_its_ladders(wanted: Exercise, ladders: Ladders) -> frozenset[str]:
 def _weigh(wanted: Exercise, candidate: Exercise, context: SubstitutionContext, near: _Near) -> Substitute | None:
     if near.movers.isdisjoint(candidate.movers) and candidate.id not in near.ladders:
         return None
-    if candidate.removed or candidate.id == wanted.id:
+    if candidate.removed or candidate.id == wanted.id or (candidate.on_request and candidate.id not in near.ladders):
         return None
     shared = [m for m in wanted.movers if m in candidate.movers]
     helped = [m for m in wanted.movers if m in candidate.helpers]

@@ -6,6 +6,7 @@ from datetime import date
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, CautionGrade, joint_cautions
 from upright_anvil.core.ids import ClientId, PlaceId
+from upright_anvil.core.library.search import understood
 from upright_anvil.core.prescription.text.named import parted
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
@@ -17,20 +18,29 @@ from upright_anvil.store.places import place
 
 @dataclass(frozen=True, slots=True)
 class SearchHit:
-    """An exercise found, with what a client's joints say of it."""
+    """An exercise found, with what a client's joints say of it.
+
+    ``named`` where the words really name it, so that it may be taken unseen; ``name`` is the one of its names they fit.
+    """
 
     exercise: Exercise
     cautions: tuple[Caution, ...]
+    named: bool = False
+    name: str = ""
 
 
 @dataclass(frozen=True, slots=True)
 class Found:
-    """What was found, best first, how many there are to choose from in all, and what was typed behind the name."""
+    """What was found, best first, how many there are to choose from in all, and what was typed behind the name.
+
+    ``understood`` is the name with its abbreviations written out; empty where there were none.
+    """
 
     hits: tuple[SearchHit, ...]
     of: int
     name: str
     line: str
+    understood: str = ""
 
 
 def find(
@@ -51,12 +61,16 @@ def find(
     standing = standing_of(scope, client_id, today) if client_id else ()
     at = inventory_of(place(scope, place_id)) if place_id else None
     if at is None and not standing:
-        hits = [SearchHit(e, ()) for e in shelf.index.find(typed.name, limit)]
-        return Found(tuple(hits), len(shelf.exercises), typed.name, typed.line)
-    found = shelf.index.find(typed.name, len(shelf.exercises))
+        hits = [SearchHit(hit.exercise, (), hit.named, hit.name) for hit in shelf.index.search(typed.name, limit)]
+        return Found(tuple(hits), len(shelf.exercises), typed.name, typed.line, understood(typed.name))
+    found = shelf.index.search(typed.name, len(shelf.exercises))
     if not typed.name and client_id:
         done = sessions_by_exercise(scope, client_id)
-        found = tuple(sorted(found, key=lambda e: -done.get(e.id, 0)))
-    hits = [SearchHit(e, joint_cautions(e, standing)) for e in found if at is None or e.possible_at(at)]
+        found = tuple(sorted(found, key=lambda hit: -done.get(hit.exercise.id, 0)))
+    hits = [
+        SearchHit(hit.exercise, joint_cautions(hit.exercise, standing), hit.named, hit.name)
+        for hit in found
+        if at is None or hit.exercise.possible_at(at)
+    ]
     hits.sort(key=lambda hit: any(c.grade is CautionGrade.STOP for c in hit.cautions))
-    return Found(tuple(hits[:limit]), len(shelf.exercises), typed.name, typed.line)
+    return Found(tuple(hits[:limit]), len(shelf.exercises), typed.name, typed.line, understood(typed.name))

@@ -10,7 +10,7 @@ from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.health.health_file import add_entry
-from upright_anvil.services.library.own_exercises import add_own, change_exercise, remove_own
+from upright_anvil.services.library.own_exercises import add_like, add_own, change_exercise, remove_own
 from upright_anvil.services.library.search import find
 from upright_anvil.services.library.substitutes import exercise_substitutes, exercise_view
 from upright_anvil.services.shelf import choices, library
@@ -29,11 +29,24 @@ class LibraryTest(StudioTest):
             return add_own(scope, sled(name, **more)).id
 
     def test_own_exercises_stand_among_the_shipped(self) -> None:
-        self.add("  Sled   drag ")
+        self.add("  Log   roll ")
         with self.studio.reading() as scope:
             names = [e.name for e in choices(scope)]
         self.assertIn("Log roll", names)
         self.assertEqual(names, sorted(names, key=str.lower))
+
+    def test_an_own_exercise_like_another_takes_its_movement_and_not_its_strength(self) -> None:
+        with self.studio.writing() as scope:
+            made = add_like(scope, " Towel   bench press ", "bench-press")
+        shipped = shipped_exercises()["bench-press"]
+        self.assertEqual((made.name, made.own, made.ladder, made.also), ("Towel bench press", True, "", ()))
+        self.assertEqual((made.strength, made.family), ((), ""))
+        for field in ("pattern", "kind", "movers", "helpers", "implements", "needs", "joints", "rep_seconds"):
+            self.assertEqual(getattr(made, field), getattr(shipped, field), field)
+        with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "already"):
+            add_like(scope, "towel bench press", "plank")
+        with self.studio.writing() as scope, self.assertRaises(NotFoundError):
+            add_like(scope, "Ghost walk", "ghost")
 
     def test_an_own_exercise_comes_back_as_entered(self) -> None:
         joints = (JointLoad(Joint.KNEE, Stress.MODERATE, "drives"),)

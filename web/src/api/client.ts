@@ -295,6 +295,8 @@ export const api = {
   policies: () => told(http.GET("/api/policies")),
   ladders: () => told(http.GET("/api/ladders")),
   addExercise: (body: Schemas["ExerciseRequest"]) => told(http.POST("/api/exercises", { body })),
+  addExerciseLike: (name: string, like: ExerciseId) =>
+    told(http.POST("/api/exercises/like", { body: { name, like } })),
   changeExercise: (exercise_id: ExerciseId, body: Schemas["ExerciseRequest"]) =>
     told(http.PUT("/api/exercises/{exercise_id}", { params: { path: { exercise_id } }, body })),
   removeExercise: (exercise_id: ExerciseId) =>

@@ -1249,6 +1249,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/like": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Exercise Like
+         * @description Add an exercise of the trainer's own by its name and one that it is like.
+         */
+        post: operations["add_exercise_like"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise_id}": {
         parameters: {
             query?: never;
@@ -3663,6 +3683,19 @@ export interface components {
          * @enum {string}
          */
         ExerciseKind: "lift" | "hold" | "jump" | "carry" | "throw" | "balance" | "cardio" | "mobility" | "warm-up" | "stretch";
+        /**
+         * ExerciseLikeRequest
+         * @description An exercise of the trainer's own that is like another.
+         */
+        ExerciseLikeRequest: {
+            /** Name */
+            name: string;
+            /**
+             * Like
+             * Format: ExerciseId
+             */
+            like: ExerciseId;
+        };
         /**
          * ExerciseNoteRequest
          * @description What always goes for a client with an exercise; empty where it goes no more. The id was made by the app.
@@ -11721,6 +11754,75 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ExerciseRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Exercise"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    add_exercise_like: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExerciseLikeRequest"];
             };
         };
         responses: {

@@ -1,9 +1,15 @@
 // A text being typed that is not sent yet: it stays in this browser over a reload, until it is sent or emptied.
-import { useState } from "react";
+import { useRef, useState } from "react";
 
-export function useKeptText(key: string): readonly [string, (text: string) => void] {
+/** The text that is kept under a name, and what keeps another or changes the one kept now. */
+export function useKeptText(
+  key: string,
+): readonly [string, (next: string | ((now: string) => string)) => void] {
   const [text, setText] = useState(() => window.localStorage.getItem(key) ?? "");
-  const keep = (next: string) => {
+  const now = useRef(text);
+  const keep = (change: string | ((now: string) => string)) => {
+    const next = typeof change === "string" ? change : change(now.current);
+    now.current = next;
     setText(next);
     try {
       if (next) window.localStorage.setItem(key, next);

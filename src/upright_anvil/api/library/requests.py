@@ -31,6 +31,13 @@ class CueSetRequest(RequestModel):
     cues: Annotated[list[Words], Few]
 
 
+class ExerciseLikeRequest(RequestModel):
+    """An exercise of the trainer's own that is like another."""
+
+    name: Words
+    like: ExerciseId
+
+
 class ExerciseRequest(RequestModel):
     """An exercise of the trainer's own, or an edit of one that ships."""
 

@@ -5,7 +5,7 @@ from typing import Annotated
 
 from fastapi import Query
 
-from upright_anvil.api.library.requests import ExerciseRequest
+from upright_anvil.api.library.requests import ExerciseLikeRequest, ExerciseRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.exercises import Exercise
@@ -49,6 +49,12 @@ def find_exercises(
 async def add_exercise(asked: ExerciseRequest, here: Here) -> Exercise:
     """Add an exercise of the trainer's own."""
     return await here.write(lambda scope: own_exercises.add_own(scope, asked.exercise()))
+
+
+@router.post("/exercises/like", status_code=201)
+async def add_exercise_like(asked: ExerciseLikeRequest, here: Here) -> Exercise:
+    """Add an exercise of the trainer's own by its name and one that it is like."""
+    return await here.write(lambda scope: own_exercises.add_like(scope, asked.name, asked.like))
 
 
 @router.get("/exercises/{exercise_id}")

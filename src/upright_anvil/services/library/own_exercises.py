@@ -1,10 +1,11 @@
 """Exercises of the trainer's own, and edits of shipped ones kept apart from them."""
 
+from dataclasses import replace
 from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.ids import ExerciseId
+from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.formats.exercise_file import shipped_exercises, table_of
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.shelf import choices, library, own_of
@@ -26,6 +27,17 @@ def add_own(scope: Scope, exercise: Exercise) -> Exercise:
     scope.db.add(made)
     store.changed(scope)
     return own_of(made)
+
+
+def add_like(scope: Scope, name: str, like: ExerciseId) -> Exercise:
+    """Add an own exercise that moves, trains, loads and needs what another does.
+
+    What is said of the other alone stays behind: its other names, how heavy it is lifted beside its kin, its rung.
+    Raises `NotFoundError`, `DomainError` when the name is taken.
+    """
+    copied = library(scope).exercise(like)
+    plain = replace(copied, name=name, also=(), family="", strength=(), ladder="", after=NO_EXERCISE)
+    return add_own(scope, plain)
 
 
 def change_exercise(scope: Scope, exercise_id: ExerciseId, exercise: Exercise) -> Exercise:

@@ -1,15 +1,17 @@
 import { actionOf } from "../../app/shortcuts";
 import { query } from "../../api/query";
-import { useQuery } from "@tanstack/react-query";
-import { useId, useState, type KeyboardEvent } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useId, useRef, useState, type KeyboardEvent } from "react";
 import { type Schemas } from "../../api/client";
 import { shortId, type ClientId } from "../../api/ids";
-import { ExerciseSheet } from "../library/ExerciseSheet";
+import { useKeptText } from "../../ui/useKeptText";
+import { NotInLibrary, type TypedLine } from "./NotInLibrary";
 import type { Edit } from "./useBoard";
 
 const SHOWN = 8;
+const AT_THE_END = 100;
 
-/** Type a name, take it with Enter; a name nobody knows can be added as the trainer's own. */
+/** Type a name, take it with Enter; what names no exercise stays as typed, and typing goes on. */
 export function AddExercise({
   client,
   day,
@@ -20,20 +22,21 @@ export function AddExercise({
   save: (edits: Edit[], reason: string) => void;
 }) {
   const [text, setText] = useState("");
-  const [at, setAt] = useState(0);
-  const [own, setOwn] = useState<Pick<Schemas["Found"], "name" | "line"> | null>(null);
+  const [at, setAt] = useState<number | null>(null);
+  const [kept, keep] = useKeptText(`not in the library ${day.id}`);
+  const queries = useQueryClient();
+  const [asking, setAsking] = useState<readonly TypedLine[]>([]);
+  // Lines are added in the order they were typed, however long each answer takes.
+  const before = useRef<Promise<void>>(Promise.resolve());
   const list = useId();
   const typed = text.trim();
-  const search = useQuery({
-    ...query.found(typed, client, null, SHOWN),
-
-    enabled: typed !== "",
-  });
+  const search = useQuery({ ...query.found(typed, client, null, SHOWN), enabled: typed !== "" });
   const hits = typed ? (search.data?.hits ?? []) : [];
-  const found = hits.map((hit) => hit.exercise);
   const settled = !search.isFetching && !search.isPlaceholderData;
   const open = typed !== "";
-  const add = (exercise: Schemas["Exercise"], written = search.data?.line ?? "") => {
+  // Enter takes what the words name, or what was pointed at.
+  const taken = at ?? (hits[0]?.named ? 0 : null);
+  const add = (exercise: Schemas["Exercise"], written: string, position = AT_THE_END) =>
     save(
       [
         {
@@ -41,117 +44,164 @@ export function AddExercise({
           day: day.id,
           line: shortId("l"),
           exercise: exercise.id,
-          position: 100,
+          position,
           text: written,
         },
       ],
       `${exercise.name} added to ${day.name}${written ? `: ${written}` : ""}`,
     );
+  const next = () => {
     setText("");
-    setAt(0);
+    setAt(null);
   };
-  /** Enter came before the answer to what was typed: take the best of it once it is there. */
-  const take = (answer: Schemas["Found"] | undefined) => {
-    const best = answer?.hits[0]?.exercise;
-    if (best) add(best, answer.line);
-    else if (answer) setOwn(answer);
+  const stays = (): TypedLine => {
+    const line = { id: shortId("l"), typed, at: day.groups.length };
+    keep((now) => JSON.stringify([...typedLines(now), line]));
+    return line;
+  };
+  const drop = (line: TypedLine) =>
+    keep((now) => {
+      const rest = typedLines(now).filter((other) => other.id !== line.id);
+      return rest.length ? JSON.stringify(rest) : "";
+    });
+  const chosen = (answer: Schemas["Found"] | undefined) => {
+    const hit = answer?.hits[at ?? 0];
+    return hit && (at !== null || hit.named) ? hit.exercise : null;
+  };
+  /** Enter: what is typed is kept at once, and the field is free for the next line. */
+  const take = () => {
+    const line = stays();
+    next();
+    setAsking((now) => [...now, line]);
+    before.current = before.current.then(async () => {
+      const answer = await queries.fetchQuery(query.found(typed, client, null, SHOWN)).catch(() => undefined);
+      const exercise = chosen(answer);
+      if (exercise) {
+        add(exercise, answer?.line ?? "");
+        drop(line);
+      }
+      setAsking((now) => now.filter((other) => other !== line));
+    });
   };
   const onKey = (event: KeyboardEvent) => {
-    const chosen = found[at];
     const asked = actionOf("add", event);
     if (text === "" && (asked === "down" || asked === "up"))
       otherDay(event.currentTarget, asked === "down" ? 1 : -1);
-    else if (asked === "down") setAt(Math.min(at + 1, found.length - 1));
-    else if (asked === "up") setAt(Math.max(at - 1, 0));
-    else if (asked === "leave") setText("");
-    else if (asked === "take" && !settled) void search.refetch().then((answer) => take(answer.data));
-    else if (asked === "take" && chosen) add(chosen);
-    else if (asked === "take" && search.data) setOwn(search.data);
+    else if (asked === "down") setAt(Math.min(taken === null ? 0 : taken + 1, hits.length - 1));
+    else if (asked === "up") setAt(Math.max((taken ?? 0) - 1, 0));
+    else if (asked === "leave") next();
+    else if (asked === "take" && typed !== "") take();
     else return;
     event.preventDefault();
   };
   return (
-    <div className="relative ml-2 w-72">
-      <input
-        role="combobox"
-        data-add
-        aria-label={`Add an exercise to ${day.name}`}
-        aria-expanded={open}
-        aria-controls={list}
-        aria-activedescendant={found[at] ? `${list}-${at}` : undefined}
-        autoComplete="off"
-        placeholder="Add: goblet squat 3x10 16 …"
-        value={text}
-        onChange={(event) => {
-          setText(event.target.value);
-          setAt(0);
+    <>
+      <NotInLibrary
+        lines={typedLines(kept).filter((line) => !asking.some((one) => one.id === line.id))}
+        client={client}
+        drop={drop}
+        choose={(line, exercise, written) => {
+          add(exercise, written, line.at);
+          drop(line);
         }}
-        onKeyDown={onKey}
-        className="w-full rounded-md border border-dashed border-line-strong/70 bg-transparent px-2 py-1 placeholder:text-soft"
       />
-      <ul
-        id={list}
-        role="listbox"
-        aria-label="Exercises found"
-        hidden={!open}
-        className="absolute z-20 mt-1 w-80 border border-line-strong/60 bg-raised shadow-lg"
-      >
-        {found.map((exercise, index) => (
-          <li
-            key={exercise.id}
-            id={`${list}-${index}`}
-            role="option"
-            aria-selected={index === at}
-            className="flex cursor-pointer justify-between gap-3 px-2 py-1.5 aria-selected:bg-sunk"
-            onMouseDown={(event) => {
-              event.preventDefault();
-              add(exercise);
-            }}
-          >
-            <span className="font-medium">{exercise.name}</span>
-            <HitNote hit={hits[index]} />
-          </li>
-        ))}
-        {search.error && <li className="px-2 py-1.5 text-caution">{search.error.message}</li>}
-        {open && settled && !search.error && found.length === 0 && (
-          <li
-            role="option"
-            aria-selected
-            className="cursor-pointer px-2 py-1.5"
-            onMouseDown={(event) => {
-              event.preventDefault();
-              if (search.data) setOwn(search.data);
-            }}
-          >
-            Nobody here knows it. Add “{search.data?.name}” as your own
-          </li>
-        )}
-      </ul>
-      {own !== null && (
-        <ExerciseSheet
-          exercise={null}
-          name={own.name}
-          onClose={() => setOwn(null)}
-          onSaved={(exercise) => {
-            setOwn(null);
-            add(exercise, own.line);
+      <div className="relative ml-2 w-72">
+        <input
+          role="combobox"
+          data-add
+          aria-label={`Add an exercise to ${day.name}`}
+          aria-expanded={open}
+          aria-controls={list}
+          aria-activedescendant={taken !== null && hits[taken] ? `${list}-${taken}` : undefined}
+          autoComplete="off"
+          placeholder={asking[0] ? `Adding ${asking[0].typed} …` : "Add: goblet squat 3x10 16 …"}
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+            setAt(null);
           }}
+          onKeyDown={onKey}
+          className="w-full rounded-md border border-dashed border-line-strong/70 bg-transparent px-2 py-1 placeholder:text-soft"
         />
-      )}
-    </div>
+        <div
+          hidden={!open}
+          className="absolute z-20 mt-1 w-96 border border-line-strong/60 bg-raised shadow-lg"
+        >
+          {search.data?.understood && (
+            <p className="border-b border-line px-2 py-1 text-sm text-soft">
+              read as <span className="text-ink">{search.data.understood}</span>
+            </p>
+          )}
+          <ul id={list} role="listbox" aria-label="Exercises found">
+            {hits.map((hit, index) => (
+              <li
+                key={hit.exercise.id}
+                id={`${list}-${index}`}
+                role="option"
+                aria-selected={index === taken}
+                className="flex cursor-pointer justify-between gap-3 px-2 py-1.5 aria-selected:bg-sunk"
+                onMouseDown={(event) => {
+                  event.preventDefault();
+                  add(hit.exercise, search.data?.line ?? "");
+                  next();
+                }}
+              >
+                <HitName hit={hit} />
+                <HitNote hit={hit} />
+              </li>
+            ))}
+            {search.error && <li className="px-2 py-1.5 text-caution">{search.error.message}</li>}
+            {open && settled && search.data && taken === null && (
+              <li
+                role="option"
+                aria-selected
+                className="cursor-pointer px-2 py-1.5 aria-selected:bg-sunk"
+                onMouseDown={(event) => {
+                  event.preventDefault();
+                  stays();
+                  next();
+                }}
+              >
+                Not in the library: Enter keeps “{search.data.name}” as typed
+              </li>
+            )}
+          </ul>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** The shown name, and beside it the one that was typed where that is another. */
+function HitName({ hit }: { hit: Schemas["SearchHit"] }) {
+  const other = hit.named && hit.name.toLowerCase() !== hit.exercise.name.toLowerCase();
+  return (
+    <span className="font-medium">
+      {hit.exercise.name}
+      {other && <span className="font-normal text-soft"> also {hit.name}</span>}
+    </span>
   );
 }
 
 /** What stands beside a hit: its pattern, or what a joint says of it. */
-function HitNote({ hit }: { hit: Schemas["SearchHit"] | undefined }) {
-  const worst = hit?.cautions[0];
+function HitNote({ hit }: { hit: Schemas["SearchHit"] }) {
+  const worst = hit.cautions[0];
   if (!worst || worst.grade === "note")
-    return <span className="text-sm text-soft">{hit?.exercise.pattern}</span>;
+    return <span className="text-sm text-soft">{hit.exercise.pattern}</span>;
   return (
     <span className={`text-sm ${worst.grade === "stop" ? "text-stop" : "text-caution"}`}>
       {worst.grade === "stop" ? "not for the" : "mind the"} {worst.about}
     </span>
   );
+}
+
+/** Lines kept in the browser; nothing where what is kept cannot be read. */
+function typedLines(kept: string): readonly TypedLine[] {
+  try {
+    return JSON.parse(kept || "[]") as TypedLine[];
+  } catch {
+    return [];
+  }
 }
 
 /** From an empty field on to the next day's, or back to the one before. */

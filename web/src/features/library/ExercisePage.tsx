@@ -9,7 +9,7 @@ import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { ExerciseSheet } from "./ExerciseSheet";
 import { LadderPicture } from "./LadderPicture";
-import { draftOf, kitName } from "./words";
+import { requestOf, kitName } from "./words";
 import { SubstituteList } from "./SubstituteList";
 
 const stresses = { light: 1, moderate: 2, much: 3 };
@@ -68,7 +68,7 @@ export function ExercisePage({
       {exercise.removed && (
         <Message className="flex items-center gap-3">
           Removed from the choices; plans and history that name it keep it.
-          <Button onClick={() => restore.mutate(draftOf(exercise, exercise.name))}>Undo</Button>
+          <Button onClick={() => restore.mutate(requestOf(exercise))}>Undo</Button>
         </Message>
       )}
       {cautions.map((caution) => (

@@ -13,7 +13,13 @@ import { Tick } from "../../ui/Tick";
 import { JointTicks } from "./JointTicks";
 import { Ticks } from "./Ticks";
 import { ExerciseKind, Feature, ImplementKind, Muscle, Pattern } from "../../api/enums";
-import { draftOf, kitName } from "./words";
+import { draftOf, kitName, type Draft } from "./words";
+
+const parted = (text: string) =>
+  text
+    .split(",")
+    .map((one) => one.trim())
+    .filter(Boolean);
 
 /** An exercise of the trainer's own, or an edit kept apart from the one that ships. */
 export function ExerciseSheet({
@@ -27,15 +33,18 @@ export function ExerciseSheet({
   onClose: () => void;
   onSaved: (exercise: Schemas["Exercise"]) => void;
 }) {
-  const [draft, setDraft] = useState<Schemas["ExerciseRequest"]>(() => draftOf(exercise, name));
+  const [draft, setDraft] = useState<Draft>(() => draftOf(exercise, name));
   const [share, setShare] = useState(String(Math.round(Number(draft.bodyweight_share) * 100)));
   const [seconds, setSeconds] = useState(String(draft.rep_seconds));
   const queries = useQueryClient();
   const ladders = useQuery(query.ladders());
   const save = useMutation({
     mutationFn: () => {
+      const { pattern } = draft;
+      if (!pattern) throw new Error("Say how it moves.");
       const asked = {
         ...draft,
+        pattern,
         bodyweight_share: String(Number(share || 0) / 100),
         rep_seconds: asTyped(seconds),
       };
@@ -46,7 +55,7 @@ export function ExerciseSheet({
       onSaved(saved);
     },
   });
-  const set = (change: Partial<Schemas["ExerciseRequest"]>) => setDraft({ ...draft, ...change });
+  const set = (change: Partial<Draft>) => setDraft({ ...draft, ...change });
   const ladder = ladders.data?.find((entry) => entry.id === draft.ladder);
   const lines = (text: string) =>
     text
@@ -73,9 +82,10 @@ export function ExerciseSheet({
           />
           <Select
             label="Movement"
-            value={draft.pattern}
+            value={draft.pattern ?? ""}
+            empty="choose one"
             options={Pattern}
-            choose={(pattern) => pattern && set({ pattern })}
+            choose={(pattern) => set({ pattern: pattern || null })}
           />
           <div className="grid grid-cols-2 gap-3">
             <TextField label="Seconds a rep" value={seconds} change={setSeconds} />
@@ -101,14 +111,13 @@ export function ExerciseSheet({
           label="Other kit it needs, parted by commas"
           placeholder="rope, wobble board"
           defaultValue={(draft.kit ?? []).join(", ")}
-          change={(text) =>
-            set({
-              kit: text
-                .split(",")
-                .map((one) => one.trim())
-                .filter(Boolean),
-            })
-          }
+          change={(text) => set({ kit: parted(text) })}
+        />
+        <TextField
+          label="Other names, parted by commas"
+          placeholder="press-up, PU"
+          defaultValue={draft.also.join(", ")}
+          change={(text) => set({ also: parted(text) })}
         />
         <JointTicks joints={draft.joints} change={(joints) => set({ joints })} />
         <div className="grid grid-cols-2 gap-3">
@@ -155,7 +164,7 @@ export function ExerciseSheet({
             On stable ground
           </Tick>
         </div>
-        <Button tone="act" type="submit" disabled={!draft.name.trim() || save.isPending}>
+        <Button tone="act" type="submit" disabled={!draft.name.trim() || !draft.pattern || save.isPending}>
           {exercise ? "Keep the change" : "Add it"}
         </Button>
       </form>

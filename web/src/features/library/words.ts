@@ -4,12 +4,15 @@ import type { Schemas } from "../../api/client";
 /** What an exercise is loaded with, as one says it. */
 export const kitName = (kind: Schemas["ImplementKind"]) => (kind === "bodyweight" ? "body weight" : kind);
 
+/** What is filled in: the movement is never assumed, so a new one has none yet. */
+export type Draft = Omit<Schemas["ExerciseRequest"], "pattern"> & { pattern: Schemas["Pattern"] | null };
+
 /** What the form begins with: the exercise as it is, or an empty one. */
-export function draftOf(exercise: Schemas["Exercise"] | null, name: string): Schemas["ExerciseRequest"] {
+export function draftOf(exercise: Schemas["Exercise"] | null, name: string): Draft {
   if (!exercise) {
     return {
       name,
-      pattern: "squat",
+      pattern: null,
       kind: "lift",
       movers: [],
       helpers: [],
@@ -26,8 +29,14 @@ export function draftOf(exercise: Schemas["Exercise"] | null, name: string): Sch
       faults: [],
       ladder: "",
       after: "",
+      also: [],
     };
   }
+  return requestOf(exercise);
+}
+
+/** What is sent to leave an exercise as it is. */
+export function requestOf(exercise: Schemas["Exercise"]): Schemas["ExerciseRequest"] {
   const {
     pattern,
     kind,
@@ -62,5 +71,6 @@ export function draftOf(exercise: Schemas["Exercise"] | null, name: string): Sch
     faults,
     ladder: exercise.ladder,
     after: exercise.after,
+    also: exercise.also,
   };
 }

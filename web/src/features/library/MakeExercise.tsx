@@ -1,0 +1,78 @@
+// An exercise of the trainer's own in ten seconds: a name, and one that it is like; all else later.
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { changed } from "../../api/changed";
+import { api, type Schemas } from "../../api/client";
+import type { ExerciseId } from "../../api/ids";
+import { query } from "../../api/query";
+import { Button } from "../../ui/Button";
+import { TextField } from "../../ui/Input";
+import { Message } from "../../ui/Message";
+import { Sheet } from "../../ui/Sheet";
+import { ExerciseSheet } from "./ExerciseSheet";
+
+const NEAR = 6;
+
+export function MakeExercise({
+  name: typed,
+  onClose,
+  onSaved,
+}: {
+  name: string;
+  onClose: () => void;
+  onSaved: (exercise: Schemas["Exercise"]) => void;
+}) {
+  const [name, setName] = useState(typed);
+  const [like, setLike] = useState(typed);
+  const [whole, setWhole] = useState(false);
+  const queries = useQueryClient();
+  const near = useQuery(query.found(like.trim(), null, null, NEAR));
+  const make = useMutation({
+    mutationFn: (id: ExerciseId) => api.addExerciseLike(name, id),
+    onSuccess: async (saved) => {
+      await changed(queries, "library");
+      onSaved(saved);
+    },
+  });
+  if (whole) return <ExerciseSheet exercise={null} name={name} onClose={onClose} onSaved={onSaved} />;
+  return (
+    <Sheet title="An exercise of your own" open onClose={onClose}>
+      <div className="grid gap-3">
+        {make.error && <Message tone="stop">{make.error.message}</Message>}
+        <TextField label="Name" value={name} change={setName} />
+        <TextField
+          label="It moves like"
+          sort="search"
+          autoFocus
+          placeholder="squat, row, swimming …"
+          value={like}
+          change={setLike}
+        />
+        <ul aria-label="Exercises it may be like" className="grid grid-cols-2 gap-2">
+          {near.data?.hits.slice(0, NEAR).map(({ exercise }) => (
+            <li key={exercise.id}>
+              <button
+                type="button"
+                disabled={!name.trim() || make.isPending}
+                className="w-full rounded-md border border-line-strong/60 px-3 py-2 text-left hover:bg-sunk"
+                onClick={() => make.mutate(exercise.id)}
+              >
+                <span className="block font-medium">like {exercise.name}</span>
+                <span className="block text-sm text-soft">
+                  {exercise.pattern} · {exercise.movers.join(", ")}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {near.data?.hits.length === 0 && (
+          <p className="text-soft">Nothing by that name. Type a movement it resembles.</p>
+        )}
+        <p className="flex items-center justify-between gap-3 text-sm text-soft">
+          It takes over movement, muscles, joints and kit. All of it can be changed later.
+          <Button onClick={() => setWhole(true)}>Describe it in full</Button>
+        </p>
+      </div>
+    </Sheet>
+  );
+}

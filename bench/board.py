@@ -9,7 +9,7 @@ from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.draft import Wish, draft
 from upright_anvil.core.goals import GoalKind, TrainingAge
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week

@@ -20,8 +20,10 @@ CHAPTERS = (
             "loads.inventory",
             "loads.plating",
             "loads.on_the_bar",
-            "loads.equipment_text",
-            "loads.equipment_lines",
+            "loads.equipment.reading",
+            "loads.equipment.lines",
+            "loads.equipment.items",
+            "loads.equipment.figures",
         ),
     ),
     (

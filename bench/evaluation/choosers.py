@@ -10,7 +10,7 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.prescription.model import Prescription

@@ -16,7 +16,7 @@ from upright_anvil.core.health.screening import Answers, Disease, HealthStanding
 from upright_anvil.core.ids import LineId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How, Quality, SetEnd
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Together

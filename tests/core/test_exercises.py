@@ -3,7 +3,7 @@ from unittest import TestCase
 
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.exercises import Exercise, KinShare, Pattern, unknown_exercise
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.features import EVERYWHERE, Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import ANYWHERE, Inventory

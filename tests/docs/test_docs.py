@@ -7,7 +7,7 @@ from unittest import TestCase
 from tools.rules_page import page
 from tools.shots import PICTURES
 
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.prescription.text.shorthand import read

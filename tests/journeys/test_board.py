@@ -106,7 +106,9 @@ class BoardTest(JourneyTest):
         add.press("Enter")
         add.fill("sl rdl")
         expect(page.get_by_text("read as single leg romanian deadlift")).to_be_visible()
-        expect(page.get_by_role("option", name="Single-leg Romanian deadlift")).to_have_attribute("aria-selected", "true")
+        expect(page.get_by_role("option", name="Single-leg Romanian deadlift")).to_have_attribute(
+            "aria-selected", "true"
+        )
         add.fill("zorp press 2x5")
         add.press("Enter")
         expect(add).to_have_value("")

@@ -12,7 +12,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId, TrainerId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.edits import Edit

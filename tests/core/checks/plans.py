@@ -9,7 +9,7 @@ from itertools import count
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.health.history import Entry, JointStatus, State
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind

@@ -299,7 +299,12 @@ class RestrictedFlowTest(TestCase):
         )
         asked = [f for f in findings(program, UNCLEAR) if f.check == "restricted-flow"]
         self.assertEqual(len(asked), 1)
-        for part in ("Leg press, Lying leg curl, Back squat", "clots", "health screen", "Back squat is 60.7 % of the max"):
+        for part in (
+            "Leg press, Lying leg curl, Back squat",
+            "clots",
+            "health screen",
+            "Back squat is 60.7 % of the max",
+        ):
             self.assertIn(part, asked[0].message)
 
     def test_names_what_stands_in_the_file(self) -> None:

@@ -4,7 +4,7 @@ from datetime import date
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Entry, JointStatus, State
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
 

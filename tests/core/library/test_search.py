@@ -74,10 +74,28 @@ class TypedNamesTest(TestCase):
 
 class NamedTest(TestCase):
     def test_only_words_that_name_it_may_be_taken_unseen(self) -> None:
-        for words in ("press up", "thruster", "clean", "bench pr", "gob sq", "sa db row", "dumbell row", "barbell thruster"):
+        for words in (
+            "press up",
+            "thruster",
+            "clean",
+            "bench pr",
+            "gob sq",
+            "sa db row",
+            "dumbell row",
+            "barbell thruster",
+        ):
             with self.subTest(words):
                 self.assertTrue(INDEX.search(words, 1)[0].named)
-        for words in ("heavy goblet squat", "xyz press", "pull", "dumbbell", "squat rack", "kneeling", "chest", "glute"):
+        for words in (
+            "heavy goblet squat",
+            "xyz press",
+            "pull",
+            "dumbbell",
+            "squat rack",
+            "kneeling",
+            "chest",
+            "glute",
+        ):
             with self.subTest(words):
                 self.assertFalse(INDEX.search(words, 1)[0].named)
         for words in ("blorp", "zzzzqq", "underwater basket weaving"):

@@ -1,6 +1,6 @@
 from unittest import TestCase
 
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Unit
 

@@ -1,6 +1,6 @@
 from unittest import TestCase
 
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.loads.on_the_bar import bar_for, bars_for
 

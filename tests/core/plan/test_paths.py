@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 
 from tests.core.checks.plans import SETTING, STUDIO
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.paths import Path, PathKind, along

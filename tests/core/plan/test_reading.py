@@ -8,7 +8,7 @@ from hypothesis import strategies as st
 from tests.core.plan.samples import line, program
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.library.ladders import Ladders
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit

@@ -2,7 +2,7 @@ from dataclasses import replace
 from unittest import TestCase
 
 from tests.core.checks.plans import SETTING
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.reading import read_cell
 from upright_anvil.core.plan.resolving import suggested

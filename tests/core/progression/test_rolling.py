@@ -5,7 +5,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from tests.core.progression.story import EXERCISES, PLACE
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.moves.steps import Kit

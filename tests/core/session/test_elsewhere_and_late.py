@@ -3,7 +3,7 @@ from unittest import TestCase
 
 from tests.core.checks.plans import SETTING, WHO, line
 from tests.core.session.sample import after, session
-from upright_anvil.core.loads.equipment_text import read_equipment
+from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Group, GroupKind, Section
 from upright_anvil.core.plan.locate import rebuilt

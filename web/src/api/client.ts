@@ -62,6 +62,7 @@ export const api = {
   setPlaces: (client_id: ClientId, places: PlaceId[]) =>
     told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
   places: () => told(http.GET("/api/places")),
+  usualKits: () => told(http.GET("/api/usual-kits")),
   addPlace: (body: Schemas["PlaceRequest"]) => told(http.POST("/api/places", { body })),
   changePlace: (place_id: PlaceId, body: Schemas["PlaceRequest"]) =>
     told(http.PUT("/api/places/{place_id}", { params: { path: { place_id } }, body })),

@@ -46,6 +46,7 @@ export const keys = {
   ladders: ["ladders"] as const,
   policies: ["policies"] as const,
   places: ["places"] as const,
+  usualKits: ["usual kits"] as const,
   batteries: ["batteries"] as const,
   round: (id: string) => ["rounds", id] as const,
   sideBySide: (client: ClientId, earlier: string | null, later: string | null) =>

@@ -32,6 +32,7 @@ export const query = {
     }),
 
   places: () => queryOptions({ queryKey: keys.places, queryFn: api.places }),
+  usualKits: () => queryOptions({ queryKey: keys.usualKits, queryFn: api.usualKits, staleTime: Infinity }),
   equipment: (unit: Schemas["Unit"], text: string) =>
     queryOptions({
       queryKey: keys.equipment(unit, text),

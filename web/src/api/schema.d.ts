@@ -1081,6 +1081,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/usual-kits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Usual Kits
+         * @description Usual kits to start a place from, and pieces to pick.
+         */
+        get: operations["list_usual_kits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/equipment/read": {
         parameters: {
             query?: never;
@@ -3487,7 +3507,8 @@ export interface components {
         };
         /**
          * EquipmentView
-         * @description An equipment text read out; ``features`` are the things without a weight that the text names.
+         * @description An equipment text read out; ``features`` are the things without a weight that the text names;
+         *     ``understood`` says line by line what it was taken for.
          */
         EquipmentView: {
             /** Kinds */
@@ -3500,6 +3521,8 @@ export interface components {
             absent: components["schemas"]["Feature"][];
             /** Problems */
             problems: components["schemas"]["EquipmentProblem"][];
+            /** Understood */
+            understood: components["schemas"]["UnderstoodLine"][];
         };
         /**
          * EveryStart
@@ -7456,6 +7479,16 @@ export interface components {
             work: number;
         };
         /**
+         * UnderstoodLine
+         * @description What one line was understood as: its number (from 1), the loads and things in words; empty where nothing was.
+         */
+        UnderstoodLine: {
+            /** Line */
+            line: number;
+            /** Said */
+            said: string;
+        };
+        /**
          * UndoChangeRequest
          * @description A change, or one part of it, to take back.
          */
@@ -7506,6 +7539,36 @@ export interface components {
             expected: string;
             /** Nearest */
             nearest: string | null;
+        };
+        /**
+         * UsualKit
+         * @description A kit to start from: its name, what it is in a sentence, its equipment text in kilograms and in pounds.
+         */
+        UsualKit: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** About */
+            about: string;
+            /** Kg */
+            kg: string;
+            /** Lb */
+            lb: string;
+        };
+        /**
+         * UsualKits
+         * @description All usual kits, and single lines to pick: weighed things in kilograms and in pounds, things without weight.
+         */
+        UsualKits: {
+            /** Kits */
+            kits: components["schemas"]["UsualKit"][];
+            /** Kg */
+            kg: string[];
+            /** Lb */
+            lb: string[];
+            /** Things */
+            things: string[];
         };
         /**
          * Varied
@@ -11165,6 +11228,44 @@ export interface operations {
             };
             /** @description Service Unavailable */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    list_usual_kits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UsualKits"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -4,6 +4,7 @@ from upright_anvil.api.clients.requests import EquipmentRequest, PlaceRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import PlaceId
+from upright_anvil.formats.kit_file import UsualKits, usual_kits
 from upright_anvil.services.clients import places
 from upright_anvil.services.clients.places import EquipmentView, PlaceFacts, PlaceView
 
@@ -27,6 +28,12 @@ async def add_place(asked: PlaceRequest, here: Here) -> PlaceView:
 async def change_place(place_id: PlaceId, asked: PlaceRequest, here: Here) -> PlaceView:
     """Change a place, for everybody who trains there."""
     return await here.write(lambda scope: places.change_place(scope, place_id, asked.made(PlaceFacts)))
+
+
+@router.get("/usual-kits")
+def list_usual_kits() -> UsualKits:
+    """Usual kits to start a place from, and pieces to pick."""
+    return usual_kits()
 
 
 @router.post("/equipment/read")

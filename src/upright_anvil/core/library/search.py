@@ -5,6 +5,7 @@ from bisect import bisect_left
 from collections import defaultdict
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
+from itertools import pairwise
 from typing import Final
 
 from rapidfuzz import process
@@ -38,7 +39,7 @@ _KIT_WORDS: Final[Mapping[ImplementKind, str]] = {
 """What an implement is called where it is typed beside a name."""
 
 PREFIX, SLIP, BESIDE = 0.8, 0.7, 0.5
-"""What a word counts that only begins a word of the name, is a slip of it, or says muscle, kit or pattern. House rule."""
+"""What a word counts that begins a word of the name, is a slip of it, or says muscle, kit, pattern. House rule."""
 
 LEFT_OUT = 0.04
 """What each word of a name takes off that was not typed. House rule."""
@@ -55,7 +56,7 @@ SHORTEST_SLIP = 4
 
 @dataclass(frozen=True, slots=True)
 class Hit:
-    """An exercise that was found; ``named`` where the words really name it, ``name`` is the one of its names they fit."""
+    """An exercise found; ``named`` where the words really name it, ``name`` is the one of its names they fit."""
 
     exercise: Exercise
     named: bool
@@ -105,12 +106,14 @@ class SearchIndex:
             words = tokens(text)
             for place, word in enumerate(words):
                 self._having[word][len(self._names)] = 1 << place
-            for place, (one, next_one) in enumerate(zip(words, words[1:], strict=False)):
+            for place, (one, next_one) in enumerate(pairwise(words)):
                 self._having[one + next_one].setdefault(len(self._names), 0b11 << place)
             mine.append(len(self._names))
             self._names.append(_Name(at, text, words, min(rank, 1)))
         self._names_of.append(mine)
-        kit = frozenset(tokens(" ".join((*(_KIT_WORDS[i] for i in exercise.loaded_with), *exercise.needs, *exercise.kit))))
+        kit = frozenset(
+            tokens(" ".join((*(_KIT_WORDS[i] for i in exercise.loaded_with), *exercise.needs, *exercise.kit)))
+        )
         self._kit.append(kit)
         about = " ".join((*exercise.movers, *exercise.helpers, exercise.pattern, exercise.kind))
         for word in {*kit, *tokens(about), *plain(about).split()}:

@@ -1,4 +1,4 @@
-"""The words trainers type for an exercise, brought to one form: abbreviations, spellings, plurals, words run together."""
+"""The words trainers type for an exercise, brought to one form: abbreviations, spellings, plurals, compounds."""
 
 import re
 import unicodedata
@@ -103,7 +103,7 @@ PHRASES: Final[tuple[tuple[str, str], ...]] = (
     ("body weight", "bodyweight"),
     ("on the minute", ""),
     ("hex bar", "trap bar"),
-        ("suspension strap", "strap"),
+    ("suspension strap", "strap"),
     ("suspension", "strap"),
     ("skull crusher", "skullcrusher"),
     ("skull crushers", "skullcrusher"),
@@ -213,7 +213,10 @@ COMPOUNDS: Final[dict[str, str]] = {
 }
 """Words that are written as one or as two."""
 
-FILLERS: Final = frozenset("a an and at by for from in of on onto the to with w your some exercise exercises".split())
+FILLERS: Final = frozenset({
+    "a", "an", "and", "at", "by", "exercise", "exercises", "for", "from", "in", "of", "on", "onto", "some", "the", "to",
+    "w", "with", "your",
+})  # fmt: skip
 """Words that name nothing."""
 
 _SPLIT = re.compile(r"[^a-z0-9']+")
@@ -243,7 +246,7 @@ _NO_PLURAL: Final = frozenset({"triceps", "biceps", "quadriceps", "abs", "pallof
 
 
 def expanded(text: str) -> str:
-    """Answer what was typed with its abbreviations written out, in plain words: ``sl rdl`` is single leg romanian deadlift.
+    """Answer what was typed with its abbreviations written out: ``sl rdl`` is single leg romanian deadlift.
 
     The same text comes back where nothing was short.
     """

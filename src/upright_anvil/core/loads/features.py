@@ -37,6 +37,6 @@ EVERYWHERE = frozenset({Feature.WALL, Feature.CHAIR, Feature.DOORWAY, Feature.TA
 
 
 def thing_name(words: str) -> str:
-    """Answer the name of a thing without weight as two lists share it: lower case, one of it, no "machine" behind it."""
+    """Answer the name of a thing as two lists share it: lower case, one of it, no "machine" behind it."""
     plain = " ".join(words.lower().split()).removesuffix(" machine")
     return plain if plain.endswith("ss") else plain.removesuffix("s")

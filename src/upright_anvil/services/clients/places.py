@@ -6,7 +6,7 @@ from itertools import pairwise
 from upright_anvil.core.constants import STEP_CAP
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, PlaceId
-from upright_anvil.core.loads.equipment_text import EquipmentProblem, read_equipment
+from upright_anvil.core.loads.equipment.reading import EquipmentProblem, UnderstoodLine, read_equipment
 from upright_anvil.core.loads.features import EVERYWHERE, Feature
 from upright_anvil.core.loads.implements import Achievable, ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
@@ -47,13 +47,15 @@ class LoadsOfKind:
 
 @dataclass(frozen=True, slots=True)
 class EquipmentView:
-    """An equipment text read out; ``features`` are the things without a weight that the text names."""
+    """An equipment text read out; ``features`` are the things without a weight that the text names;
+    ``understood`` says line by line what it was taken for."""
 
     kinds: tuple[LoadsOfKind, ...]
     features: tuple[Feature, ...]
     things: tuple[str, ...]
     absent: tuple[Feature, ...]
     problems: tuple[EquipmentProblem, ...]
+    understood: tuple[UnderstoodLine, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -117,6 +119,7 @@ def equipment_view(text: str, unit: Unit) -> EquipmentView:
         features=tuple(f for f in Feature if f in there and f not in EVERYWHERE),
         absent=tuple(f for f in Feature if f in EVERYWHERE and f not in there),
         problems=found.problems,
+        understood=found.understood,
     )
 
 

@@ -30,6 +30,16 @@ export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["
               Line {problem.line}, “{problem.text}”: {problem.expected}
             </Message>
           ))}
+          <ol aria-label="Line by line" className="text-sm">
+            {data.understood
+              .filter((one) => one.said)
+              .map((one) => (
+                <li key={one.line} className="flex gap-2">
+                  <span className="w-5 shrink-0 text-right text-soft">{one.line}</span>
+                  <span className="line-clamp-2">{one.said}</span>
+                </li>
+              ))}
+          </ol>
           {data.kinds.map((kind) => (
             <KindLine key={kind.kind} kind={kind} />
           ))}

@@ -7,6 +7,7 @@ import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { Message } from "../../ui/Message";
 import { EquipmentPicture } from "./EquipmentPicture";
+import { UsualKits } from "./UsualKits";
 
 /** One place: its name, its equipment as a trainer writes it, and live beside it what can be lifted. */
 export function PlaceEditor({
@@ -67,6 +68,14 @@ export function PlaceEditor({
           value={draft.equipment}
           change={(text) => setDraft({ ...draft, equipment: text })}
           onBlur={() => keep(draft)}
+        />
+        <UsualKits
+          text={draft.equipment}
+          unit={draft.unit}
+          change={(equipment) => {
+            setDraft({ ...draft, equipment });
+            keep({ ...draft, equipment });
+          }}
         />
         <TextField
           label="To know of it"

@@ -26,6 +26,9 @@ _PACKED = re.compile(
     rf"(up\s*to\s*{_NUMBER}(?:\s*by\s*{_NUMBER})?|{_NUMBER}\s*(?:-|–|to)\s*{_NUMBER}\s*by\s*{_NUMBER}|{_NUMBER})"
     r"(?:\s*each)?"
 )
+HEAVIEST_BAR_KG = 40
+"""A bar that weighs more is a bar with its plates, or a slip. House figure."""
+
 MAX_OF_ONE = 6
 """More of one improvised thing than this is a slip of the keyboard."""
 _KINDS = {
@@ -151,7 +154,19 @@ def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> EquipmentLine
     text = rest if kind is ImplementKind.BAND else line
     if kind is ImplementKind.IMPROVISED and (packed := _PACKED.fullmatch(line)):
         return _read_packed(packed, unit)
+    if kind is ImplementKind.IMPROVISED and (
+        several := re.fullmatch(rf"([a-z][a-z ]*?):?\s+({_NUMBER}(?:(?:,\s*|\s+and\s+){_NUMBER})+)", text)
+    ):
+        loads, _ = _read_loads(several.group(2).replace("and", ","), unit)
+        return EquipmentLine(
+            (FixedLoads(kind, loads, (several.group(1).removesuffix("s"),) * len(loads), estimated=True),)
+        )
     labelled = _LABELLED.findall(text)
+    if kind is ImplementKind.IMPROVISED and any(not _LABELLED.fullmatch(part) for part in re.split(r"\s*,\s*", text)):
+        labelled = []
+    if kind is ImplementKind.BAND and not re.search(r"\d", text) and (names := _band_names(text)):
+        loads = tuple(Load.of(GUESSED_BAND_KG * (n + 1), Unit.KG) for n in range(len(names)))
+        return EquipmentLine((FixedLoads(kind, loads, names, estimated=True),))
     example = f"{name} {'green 8, black 15' if name == 'band' else '10'}"
     if not labelled:
         raise DomainError(f"Say what each weighs, for example '{example}'.")
@@ -159,6 +174,22 @@ def _read_labelled(name: str, rest: str, line: str, unit: Unit) -> EquipmentLine
     loads = tuple(_load(value, unit) for _, value in labelled)
     implement = FixedLoads(kind, loads, tuple(label.strip() for label, _ in labelled), estimated=True)
     return EquipmentLine((implement,), ((left, f"Say what it weighs, for example '{example}'."),) if left else ())
+
+
+GUESSED_BAND_KG = 5
+"""What bands without a weight are taken for, lightest first: 5, 10, 15 kg, marked as estimates. House figure."""
+
+_STRENGTHS = ("extra light", "light", "medium", "strong", "heavy", "extra heavy", "extra strong")
+
+
+def _band_names(text: str) -> tuple[str, ...]:
+    """The names of bands without weights, as typed; by their strength where all are called by it."""
+    names = tuple(
+        dict.fromkeys(name for name in (re.split(r"\s*[,;/]\s*|\s+", text.strip(" ,:")) if text else ()) if name)
+    )
+    if any(not re.fullmatch(r"[a-z][a-z-]*", name) for name in names) or len(names) > MAX_OF_ONE + 2:
+        return ()
+    return tuple(sorted(names, key=_STRENGTHS.index)) if all(name in _STRENGTHS for name in names) else names
 
 
 def _read_packed(packed: "re.Match[str]", unit: Unit) -> EquipmentLine:
@@ -189,18 +220,32 @@ def _read_barbell(rest: str, unit: Unit, *, fixed: bool = False) -> EquipmentLin
     bar = re.fullmatch(_NUMBER, bar_text.strip(" ,:"))
     if not bar:
         raise DomainError("Say what the bar weighs, for example 'bar 20, plates 2x1.25 4x5 4x10'.")
-    plates = tuple(Plates(_load(value, unit), int(count)) for count, value in _PLATE.findall(plates_text))
+    if _load(bar.group(), unit).kg > HEAVIEST_BAR_KG:
+        raise DomainError(
+            f"A bar of {_load(bar.group(), unit)}? Write the bar alone, then its plates: 'bar 20, plates 4x10'."
+        )
+    plates, unread = read_plates(plates_text, unit)
+    return EquipmentLine((Barbell(_load(bar.group(), unit), plates),), unread)
+
+
+def read_plates(text: str, unit: Unit) -> tuple[tuple[Plates, ...], Unread]:
+    """Read plates, count x weight each. Raises `DomainError` where there are more than a bar holds."""
+    written = set(re.findall(r"\b(kg|lb)\b", text))
+    if len(written) == 1:
+        unit = Unit(written.pop())
+    text = re.sub(r"\s*\b(kg|lb)\b", "", text)
+    plates = tuple(Plates(_load(value, unit), int(count)) for count, value in _PLATE.findall(text))
     if sum(p.pairs for p in plates) > MAX_LOADS:
         raise DomainError("That is more plates than a bar holds; write count x weight, for example '4x5'.")
     plate_sums(plates)
-    left = _PLATE.sub("", plates_text).strip(" ,:")
+    left = _PLATE.sub("", text).strip(" ,:")
     unread: Unread = ((left, "Write plates as count x weight, for example '2x1.25 4x5'."),) if left else ()
     unread += tuple(
         (f"{p.count}x{p.load.value}", f"One {p.load} plate is left over: plates go on in pairs.")
         for p in plates
         if p.count % 2
     )
-    return EquipmentLine((Barbell(_load(bar.group(), unit), plates),), unread)
+    return plates, unread
 
 
 def _read_loads(text: str, unit: Unit) -> tuple[tuple[Load, ...], Unread]:
@@ -217,6 +262,10 @@ def _read_loads(text: str, unit: Unit) -> tuple[tuple[Load, ...], Unread]:
     for single in filter(None, re.split(r"[\s,]+", _RANGE.sub(" ", text))):
         if re.fullmatch(_NUMBER, single):
             found.append(_load(single, unit))
+        elif re.fullmatch(rf"{_NUMBER}-{_NUMBER}", single):
+            unread.append(
+                (single, f"In which steps? Write for example '{single} by {'2.5' if '.' in single else '2'}'.")
+            )
         else:
             unread.append((single, f"'{single}' is not a weight; write for example '4-24 by 2' or '8 12 16'."))
     if not found:

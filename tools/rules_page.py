@@ -24,6 +24,7 @@ CHAPTERS = (
             "loads.equipment.lines",
             "loads.equipment.items",
             "loads.equipment.figures",
+            "loads.equipment.said",
         ),
     ),
     (
@@ -31,6 +32,7 @@ CHAPTERS = (
         (
             "exercises",
             "library.search",
+            "library.vocabulary",
             "library.ladders",
             "library.substitutes",
             "library.starting_load",

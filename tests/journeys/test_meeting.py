@@ -119,7 +119,7 @@ class MeetingTest(JourneyTest):
         box.fill("split sq")
         expect(page.get_by_role("heading", level=2, name="Split squat")).to_be_visible()
         box.press("ArrowDown")
-        expect(page.get_by_role("heading", level=2, name="Split squat, body weight")).to_be_visible()
+        expect(page.get_by_role("heading", level=2, name="Bulgarian split squat")).to_be_visible()
         page.get_by_role("region", name=re.compile("^Ladder: Split")).get_by_role(
             "link", name="Split squat", exact=True
         ).click()
@@ -128,13 +128,16 @@ class MeetingTest(JourneyTest):
         page.get_by_role("button", name="An exercise of your own").click()
         dialog = page.get_by_role("dialog")
         dialog.get_by_label("Name").fill("Depot stair lunge")
+        dialog.get_by_role("button", name="Describe it in full").click()
+        expect(dialog.get_by_role("button", name="Add it")).to_be_disabled()
+        dialog.get_by_label("Movement").select_option("lunge")
         dialog.get_by_role("group", name="Trains").get_by_role("button", name="glutes").click()
         dialog.get_by_role("button", name="knee").click()
         dialog.get_by_label("Ladder").select_option(label="Lunge")
         dialog.get_by_label("Next harder than").select_option("forward-lunge")
         dialog.get_by_role("button", name="Add it").click()
         expect(page.get_by_role("heading", level=2, name="Depot stair lunge")).to_be_visible()
-        expect(page.get_by_role("region", name="Ladder: Lunge").get_by_role("link")).to_have_count(7)
+        expect(page.get_by_role("region", name="Ladder: Lunge").get_by_role("link")).to_have_count(6)
         page.get_by_role("button", name="Remove").click()
         expect(page.get_by_text("Removed from the choices")).to_be_visible()
 

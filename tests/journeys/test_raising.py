@@ -23,7 +23,7 @@ class RaisingTest(JourneyTest):
         for picture in ("Front squat, last", "Front squat, planned and done", "Proposed 3 x 6-8, 60 kg"):
             expect(squat.get_by_role("img", name=picture)).to_be_visible()
         expect(squat.get_by_text("Left knee: spare it, and this loads it: nothing goes up")).to_be_visible()
-        deadlift = page.get_by_role("listitem").filter(has_text="Single-leg deadlift")
+        deadlift = page.get_by_role("listitem").filter(has_text="Single-leg Romanian deadlift")
         deadlift.get_by_text("Week 8 goes on from there").click()
         expect(deadlift.get_by_text("Week 8: 3 x 8-10 each side, 12 kg, tempo 4-0-1-0")).to_be_visible()
         # The alternative is one tap away, and taken it is the trainer's own.
@@ -37,7 +37,7 @@ class RaisingTest(JourneyTest):
         expect(page.get_by_text("Everything is decided.")).to_be_visible()
         page.get_by_role("link", name="Program").click()
         for week in (7, 8):
-            name = re.compile(f"^Single-leg deadlift, week {week}: 3 x 8-10 each side, 14 kg")
+            name = re.compile(f"^Single-leg Romanian deadlift, week {week}: 3 x 8-10 each side, 14 kg")
             expect(page.get_by_role("button", name=name)).to_be_visible()
         page.get_by_role("button", name="Logbook").click()
         expect(page.get_by_text("and week 8 from there").first).to_be_visible()

@@ -165,7 +165,7 @@ class SearchIndex:
 
     def _scored(
         self, asked: _Query, fits: Sequence[Mapping[str, float]], open_to: set[int]
-    ) -> list[tuple[tuple[float, int, int, str], Hit]]:
+    ) -> list[tuple[tuple[float, bool, int, int, str], Hit]]:
         by_name: dict[int, dict[int, tuple[float, int]]] = defaultdict(dict)
         by_side: dict[int, dict[int, float]] = defaultdict(dict)
         for n, fit in enumerate(fits):
@@ -252,9 +252,13 @@ def _query(query: str) -> _Query:
     return _Query(tuple(dict.fromkeys(words)), spared, no_kit)
 
 
-def _plainness(exercise: Exercise) -> tuple[int, int, str]:
-    """Plain exercises have plain names: the shorter one first."""
-    return (len(exercise.name.split()), len(exercise.name), exercise.name)
+def _plainness(exercise: Exercise) -> tuple[bool, int, int, str]:
+    """What comes first of two that fit alike: what is done every day, what goes by many names, the shorter name."""
+    return (exercise.on_request, -min(len(exercise.also), KNOWN_BY_MANY), len(exercise.name), exercise.name)
+
+
+KNOWN_BY_MANY = 6
+"""Other names from which on an exercise is as well known as any. House rule."""
 
 
 def _spares(exercise: Exercise, joints: Iterable[Joint]) -> bool:

@@ -114,7 +114,7 @@ export function ExerciseSheet({
           change={(text) => set({ kit: parted(text) })}
         />
         <TextField
-          label="Other names, parted by commas"
+          label="Also called, parted by commas"
           placeholder="press-up, PU"
           defaultValue={draft.also.join(", ")}
           change={(text) => set({ also: parted(text) })}

@@ -12,7 +12,7 @@ import { Button } from "../../ui/Button";
 import { Waiting } from "../../ui/Waiting";
 import { ExercisePage } from "./ExercisePage";
 import { kitName } from "./words";
-import { ExerciseSheet } from "./ExerciseSheet";
+import { MakeExercise } from "./MakeExercise";
 
 /** The library: type to find, arrow keys to choose; beside it the exercise, its ladders and what to do instead. */
 export function LibraryView() {
@@ -105,8 +105,7 @@ export function LibraryView() {
       </section>
       {shown && <ExercisePage key={shown} id={shown} client={client} place={place} />}
       {adding && (
-        <ExerciseSheet
-          exercise={null}
+        <MakeExercise
           name={hits.length === 0 ? q : ""}
           onClose={() => setAdding(false)}
           onSaved={(made) => {

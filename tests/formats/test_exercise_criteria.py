@@ -16,7 +16,9 @@ PREPARING = {ExerciseKind.MOBILITY, ExerciseKind.STRETCH, ExerciseKind.WARM_UP}
 KNEE_DOMINANT = re.compile(r"\b(?:squat|lunge|split squat|step-up|step-down|wall sit|leg press)\b", re.I)
 NOT_KNEES = re.compile(r"stretch|mobil|thrust|copenhagen|pass|twist|to stand|with rotation|lean", re.I)
 STANDS = {Pattern.SQUAT, Pattern.LUNGE}
-LANDS = re.compile(r"\b(?:jump|hop|bound|pogo|burpee|jack|high knees|butt kick|run|sprint|skip|plyo|shuttle|double under)\b", re.I)
+LANDS = re.compile(
+    r"\b(?:jump|hop|bound|pogo|burpee|jack|high knees|butt kick|run|sprint|skip|plyo|shuttle|double under)\b", re.I
+)
 SOFT = re.compile(
     r"seated|push-up|suspension|water|aerobic|without|box step|jumping rope|machine|step touch|drop landing", re.I
 )
@@ -26,7 +28,7 @@ LIES_ON_THE_BACK = re.compile(
     re.I,
 )
 NOT_ON_THE_BACK = re.compile(
-    r"standing|cable (?:crunch|fly)|hip thrust|side|seated|prone|bird|cable|machine|decline sit|hanging|suspension|band chest|reverse"
+    r"standing|cable (?:crunch|fly)|hip thrust|side|seated|prone|bird|machine|decline sit|hanging|suspension|reverse"
     r"|incline|ghd|heel touch",
     re.I,
 )

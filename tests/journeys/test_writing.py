@@ -112,6 +112,23 @@ class WritingTest(Desk):
         self.says(page, 0, 1, "4 x 12")
         expect(self.at(page, 0, 1)).not_to_contain_text("Not kept yet")
 
+    def test_a_program_is_pasted_looked_at_and_brought_in(self) -> None:
+        page = self.written()
+        page.get_by_role("button", name="Paste", exact=True).click()
+        sheet = page.get_by_role("dialog", name="Paste a program")
+        rows = "\tWeek 1\tWeek 2\nMonday\nRDL\t3x8 60\t3x9 60\nzorp press\t3x10\t3x10\nplank\t3x40 s\t=B4"
+        sheet.get_by_label("Rows copied from your spreadsheet").fill(rows)
+        expect(sheet.get_by_role("listitem").filter(has_text="Romanian deadlift")).to_contain_text("3x8 60 · 3x9 60")
+        expect(sheet.get_by_text("A formula: paste its values.")).to_be_visible()
+        expect(sheet.get_by_role("button", name="Bring in 1 line for 2 weeks")).to_be_enabled()
+        self.assert_accessible(page, "a pasted program")
+        sheet.get_by_label("Exercise for row 4, zorp press").select_option(label="Overhead press")
+        sheet.get_by_role("button", name="Bring in 2 lines for 2 weeks").click()
+        expect(sheet).to_have_count(0)
+        expect(page.get_by_role("rowheader", name="Romanian deadlift")).to_be_visible()
+        page.get_by_role("button", name="Undo").click()
+        expect(page.get_by_role("rowheader", name="Romanian deadlift")).to_have_count(0)
+
     def test_more_of_a_line_a_day_and_a_week(self) -> None:
         page = self.written()
         page.get_by_role("button", name="More of Push-up").click()

@@ -90,6 +90,8 @@ STORIES = [
     # Any load to hand.
     Story("an alternative in its range", "3 x 12, 12 kg, or 8 kg x 15, or 16 kg x 8-10", ("9@16 9@16 9@16",), HOLD,
           "3 x 12, 12 kg, or 8 kg x 15, or 16 kg x 8-10", "lies in its range of 8-10", "press"),
+    Story("heavier than all that is named", "3 x 8, 12 kg, or 16 kg x 8-10", ("10@20 10@20 10@20",), HOLD,
+          "3 x 8, 12 kg, or 16 kg x 8-10", "heavier than all that the line names", "press"),
     Story("an alternative below its range", "3 x 12, 12 kg, or 16 kg x 8-10", ("9@16 7@16 7@16",), HOLD, says="below the 8-10", exercise="press"),
     Story("the planned load at its top", "3 x 12, 60 kg, or 50 kg x 15", ("12 12 12",), UP, "3 x 12, 62.5 kg, or 50 kg x 15"),
     Story("an alternative at its top leads then", "3 x 12, 60 kg, or 70 kg x 6-8", ("8@70 8@70 8@70",), UP,

@@ -62,6 +62,15 @@ export const api = {
   setPlaces: (client_id: ClientId, places: PlaceId[]) =>
     told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
   places: () => told(http.GET("/api/places")),
+  readPasted: (program_id: ProgramId, text: string) =>
+    told(
+      http.POST("/api/programs/{program_id}/pasted/read", {
+        params: { path: { program_id } },
+        body: { text },
+      }),
+    ),
+  bringInPasted: (program_id: ProgramId, body: Schemas["BringInRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/pasted", { params: { path: { program_id } }, body })),
   usualKits: () => told(http.GET("/api/usual-kits")),
   addPlace: (body: Schemas["PlaceRequest"]) => told(http.POST("/api/places", { body })),
   changePlace: (place_id: PlaceId, body: Schemas["PlaceRequest"]) =>

@@ -47,6 +47,7 @@ export const keys = {
   policies: ["policies"] as const,
   places: ["places"] as const,
   usualKits: ["usual kits"] as const,
+  pasted: (program: ProgramId, text: string) => ["pasted", program, text] as const,
   batteries: ["batteries"] as const,
   round: (id: string) => ["rounds", id] as const,
   sideBySide: (client: ClientId, earlier: string | null, later: string | null) =>

@@ -32,6 +32,8 @@ export const query = {
     }),
 
   places: () => queryOptions({ queryKey: keys.places, queryFn: api.places }),
+  pasted: (program: ProgramId, text: string) =>
+    queryOptions({ queryKey: keys.pasted(program, text), queryFn: () => api.readPasted(program, text) }),
   usualKits: () => queryOptions({ queryKey: keys.usualKits, queryFn: api.usualKits, staleTime: Infinity }),
   equipment: (unit: Schemas["Unit"], text: string) =>
     queryOptions({

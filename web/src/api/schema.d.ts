@@ -469,6 +469,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/pasted/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Pasted
+         * @description What pasted rows are understood as, line by line; nothing is written.
+         */
+        post: operations["read_pasted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/pasted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bring In Pasted
+         * @description Write pasted rows into a phase as days of its own: one revision, one undo.
+         */
+        post: operations["bring_in_pasted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/undo": {
         parameters: {
             query?: never;
@@ -2174,6 +2214,22 @@ export interface components {
              * @default false
              */
             assisted: boolean;
+        };
+        /**
+         * BringInRequest
+         * @description The same to be written into a phase; ``chosen`` names exercises by row where the name does not.
+         */
+        BringInRequest: {
+            /** Text */
+            text: string;
+            /** Base */
+            base: number;
+            /** Phase */
+            phase: string;
+            /** Chosen */
+            chosen?: {
+                [key: string]: string;
+            };
         };
         /**
          * CalendarSession
@@ -4527,6 +4583,18 @@ export interface components {
             done: string;
         };
         /**
+         * LeftRow
+         * @description A row that was left: its number (from 1), its words, and why.
+         */
+        LeftRow: {
+            /** Row */
+            row: number;
+            /** Words */
+            words: string;
+            /** Why */
+            why: string;
+        };
+        /**
          * Lever
          * @description What a proposal changes.
          * @enum {string}
@@ -4992,6 +5060,19 @@ export interface components {
             load: components["schemas"]["Load"] | components["schemas"]["Coded"];
         };
         /**
+         * NearExercise
+         * @description An exercise a typed name may mean.
+         */
+        NearExercise: {
+            /**
+             * Id
+             * Format: ExerciseId
+             */
+            id: ExerciseId;
+            /** Name */
+            name: string;
+        };
+        /**
          * NextCell
          * @description The cell a decision writes: its line, its week's id and number in the program, and what it says now.
          */
@@ -5184,6 +5265,38 @@ export interface components {
          * @enum {string}
          */
         Pairing: "" | "opposite muscles" | "same muscle" | "strength, then explosive";
+        /**
+         * PastedDay
+         * @description A day: its name, and its weekday from Monday = 0; None where the table does not say it.
+         */
+        PastedDay: {
+            /** Name */
+            name: string;
+            /** Weekday */
+            weekday: number | null;
+        };
+        /**
+         * PastedRequest
+         * @description A program as rows, pasted from a spreadsheet.
+         */
+        PastedRequest: {
+            /** Text */
+            text: string;
+        };
+        /**
+         * PastedView
+         * @description What a pasted program comes to, before anything is written: days, weeks, lines, and rows left with the reason.
+         */
+        PastedView: {
+            /** Days */
+            days: components["schemas"]["PastedDay"][];
+            /** Weeks */
+            weeks: number;
+            /** Lines */
+            lines: components["schemas"]["UnderstoodRow"][];
+            /** Left */
+            left: components["schemas"]["LeftRow"][];
+        };
         /**
          * PathKind
          * @description What a path changes from week to week.
@@ -7489,6 +7602,27 @@ export interface components {
             said: string;
         };
         /**
+         * UnderstoodRow
+         * @description A line of the pasted program: its row, day, name as typed, the exercise that the name names, else the nearest.
+         *
+         *     ``texts`` has a text a week; ``unread`` says of the first that cannot be read why.
+         */
+        UnderstoodRow: {
+            /** Row */
+            row: number;
+            /** Day */
+            day: number;
+            /** Typed */
+            typed: string;
+            exercise: components["schemas"]["NearExercise"] | null;
+            /** Nearest */
+            nearest: components["schemas"]["NearExercise"][];
+            /** Texts */
+            texts: string[];
+            /** Unread */
+            unread: string;
+        };
+        /**
          * UndoChangeRequest
          * @description A change, or one part of it, to take back.
          */
@@ -9288,6 +9422,148 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["EditsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    read_pasted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    bring_in_pasted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BringInRequest"];
             };
         };
         responses: {

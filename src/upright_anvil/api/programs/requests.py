@@ -30,6 +30,24 @@ class EditsRequest(RequestModel):
     reason: Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=300)]
 
 
+MOST_PASTED = 200_000
+"""Characters of a pasted program."""
+
+
+class PastedRequest(RequestModel):
+    """A program as rows, pasted from a spreadsheet."""
+
+    text: Annotated[str, Field(min_length=1, max_length=MOST_PASTED)]
+
+
+class BringInRequest(PastedRequest):
+    """The same to be written into a phase; ``chosen`` names exercises by row where the name does not."""
+
+    base: Annotated[int, Field(ge=1)]
+    phase: Id
+    chosen: Annotated[dict[int, ExerciseKey], Field(max_length=600)] = Field(default_factory=dict)
+
+
 class UndoRequest(RequestModel):
     """Undo or redo, and the revision it was asked at."""
 

@@ -1,12 +1,13 @@
 """The program board."""
 
-from upright_anvil.api.programs.requests import EditsRequest, ReadingRequest, UndoRequest
+from upright_anvil.api.programs.requests import BringInRequest, EditsRequest, PastedRequest, ReadingRequest, UndoRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
-from upright_anvil.services.board import opening, reading, saving
+from upright_anvil.services.board import opening, pasting, reading, saving
 from upright_anvil.services.board.opening import board_of
+from upright_anvil.services.board.pasting import PastedView
 from upright_anvil.services.board.reading import CellAddress
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.projection import looking_ahead
@@ -36,6 +37,22 @@ def history(program_id: ProgramId, here: Here) -> list[RevisionHead]:
     """The newest hundred revisions, newest first."""
     with here.reading() as scope:
         return list(saving.history(scope, program_id))
+
+
+@router.post("/pasted/read")
+def read_pasted(program_id: ProgramId, asked: PastedRequest, here: Here) -> PastedView:
+    """What pasted rows are understood as, line by line; nothing is written."""
+    with here.reading() as scope:
+        return pasting.pasted_view(scope, program_id, asked.text)
+
+
+@router.post("/pasted", status_code=201)
+async def bring_in_pasted(program_id: ProgramId, asked: BringInRequest, here: Here) -> BoardView:
+    """Write pasted rows into a phase as days of its own: one revision, one undo."""
+    saved = await here.write(
+        lambda scope: pasting.bring_in(scope, program_id, asked.base, asked.phase, asked.text, asked.chosen, here.now)
+    )
+    return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 
 @router.post("/undo", status_code=201)

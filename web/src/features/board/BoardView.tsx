@@ -2,7 +2,7 @@ import { actionOf, isTyping } from "../../app/shortcuts";
 import { Tick } from "../../ui/Tick";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
-import { CalendarDays, History, Redo2, Telescope, Undo2 } from "lucide-react";
+import { CalendarDays, ClipboardPaste, History, Redo2, Telescope, Undo2 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
@@ -17,6 +17,7 @@ import type { Command } from "./runCommand";
 import type { Opened } from "./DayRows";
 import { Dock } from "./Dock";
 import { HistorySheet } from "./HistorySheet";
+import { PasteSheet } from "./PasteSheet";
 import { PhaseTabs } from "./PhaseTabs";
 import { linesBefore, PhaseTable } from "./PhaseTable";
 import { RefusedSheet } from "./RefusedSheet";
@@ -30,6 +31,7 @@ export function BoardView() {
   const { programId } = useAddress();
   const [search, setSearch] = useSearchParams();
   const [history, setHistory] = useState(false);
+  const [pasting, setPasting] = useState(false);
   const [carry, setCarry] = useState(true);
   const [first, setFirst] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<LineId>>(NONE);
@@ -150,6 +152,9 @@ export function BoardView() {
           >
             <CalendarDays size={18} aria-hidden /> Calendar
           </Link>
+          <Button onClick={() => setPasting(true)}>
+            <ClipboardPaste size={18} aria-hidden /> Paste
+          </Button>
           <Button onClick={() => setHistory(true)}>
             <History size={18} aria-hidden /> Logbook
           </Button>
@@ -194,6 +199,7 @@ export function BoardView() {
         save={save}
       />
       <BoardSheets view={view} opened={opened} close={() => setOpened({})} save={save} fill={fill} />
+      {pasting && <PasteSheet view={view} phase={phase} onClose={() => setPasting(false)} />}
       <HistorySheet
         programId={programId}
         open={history}

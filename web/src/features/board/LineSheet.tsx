@@ -1,14 +1,12 @@
-import { Part } from "../../ui/Waiting";
-import { Picker, Select } from "../../ui/Select";
+import { Select } from "../../ui/Select";
 import { query } from "../../api/query";
-import { freshId, NOWHERE, type ClientId, type ExerciseId } from "../../api/ids";
+import { freshId, type ClientId, type ExerciseId } from "../../api/ids";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { changed } from "../../api/changed";
-import { Button } from "../../ui/Button";
 import { SavedField } from "../../ui/SavedField";
 import { Sheet } from "../../ui/Sheet";
+import { DoInstead } from "./DoInstead";
 import { RestrictedFlowPart } from "./RestrictedFlowPart";
 import type { Edit, Save } from "./useBoard";
 
@@ -29,10 +27,8 @@ export function LineSheet({
   save: Save;
   onClose: () => void;
 }) {
-  const [place, setPlace] = useState<"" | "B">("");
   const queries = useQueryClient();
   const page = useQuery(query.exercise(line.exercise_id, client));
-  const instead = useQuery(query.substitutes(line.exercise_id, client, null));
   const policies = useQuery(query.policies());
   const rungs = page.data?.ladders[0]?.rungs ?? [];
   const at = rungs.findIndex((rung) => rung.here);
@@ -106,62 +102,7 @@ export function LineSheet({
           </div>
         )}
       </form>
-      <section aria-labelledby="swap" className="mt-4">
-        <div className="flex flex-wrap items-center justify-between gap-2">
-          <h3 id="swap" className="font-semibold">
-            Do instead
-          </h3>
-          <Picker
-            aria-label="In which weeks to do it instead"
-            className="text-sm"
-            value={place}
-            empty="in every week"
-            options={[["B", "in B weeks"]] as const}
-            choose={setPlace}
-          />
-        </div>
-        {line.variant_b && (
-          <p className="flex items-center justify-between text-sm">
-            B weeks train {line.variant_b.name}.
-            <Button tone="quiet" onClick={() => change({ exercise_b: NOWHERE }, "the same in every week")}>
-              The same in every week
-            </Button>
-          </p>
-        )}
-        <Part of={instead}>
-          {(list) => (
-            <ol className="mt-1 border-t border-line">
-              {list.slice(0, 6).map((one) => (
-                <li key={one.exercise.id} className="flex items-center gap-3 border-b border-line py-1.5">
-                  <span className="mr-auto">
-                    <span className="font-medium">{one.exercise.name}</span>
-                    <span className="block text-sm text-soft">{one.reasons.join(" · ")}</span>
-                  </span>
-                  <Button
-                    aria-label={`Take it: ${one.exercise.name}`}
-                    onClick={() => {
-                      save(
-                        [
-                          {
-                            op: "change_exercise",
-                            line: line.id,
-                            exercise: one.exercise.id,
-                            variant: place,
-                          } as Edit,
-                        ],
-                        `${one.exercise.name} instead of ${line.exercise}${place ? " in B weeks" : ""}`,
-                      );
-                      onClose();
-                    }}
-                  >
-                    Take it
-                  </Button>
-                </li>
-              ))}
-            </ol>
-          )}
-        </Part>
-      </section>
+      <DoInstead client={client} line={line} save={save} onClose={onClose} />
     </Sheet>
   );
 }

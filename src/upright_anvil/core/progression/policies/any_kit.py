@@ -40,6 +40,9 @@ def propose(context: ProgressionContext) -> Proposal:
     if not shown.at_top:
         rule = f"{shown.least} with {first.load} lies in its range of {first.asked}: the same line again."
         return answer(ID, context, Lever.HOLD, now, rule)
+    if _beyond(now, first.load):
+        rule = f"{first.load} is heavier than all that the line names: nothing goes up from there; name it if it stays."
+        return answer(ID, context, Lever.HOLD, now, rule)
     led = double_progression.propose(_led_by(context, now, first.load, first.asked))
     if led.lever is not Lever.LOAD:
         rule = f"Every set at the top of its range with {first.load}: the same line, or the next load if you have one."
@@ -53,6 +56,11 @@ def _led_by(context: ProgressionContext, now: Prescription, load: object, asked:
     alone = replace(now, target=asked, load=load if isinstance(load, Load) else now.load, others=())
     exposures = (*context.exposures[:-1], Exposure(context.today.on, alone, context.today.sets))
     return replace(context, exposures=exposures, home=alone)
+
+
+def _beyond(now: Prescription, used: object) -> bool:
+    named = [one for one in (as_weight(now.load), *(one.load for one in now.others)) if isinstance(one, Load)]
+    return isinstance(used, Load) and bool(named) and used.kg > max(one.kg for one in named)
 
 
 def _is(load: object, used: object) -> bool:

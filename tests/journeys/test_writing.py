@@ -1,7 +1,9 @@
 """Writing a program: typed, filled, grouped, checked, fitted, moved about the calendar, and begun from nothing."""
 
 import re
+from io import BytesIO
 
+from openpyxl import Workbook
 from playwright.sync_api import Locator, Page, expect
 
 from tests.journeys.support import JourneyTest
@@ -116,6 +118,14 @@ class WritingTest(Desk):
         page = self.written()
         page.get_by_role("button", name="Paste", exact=True).click()
         sheet = page.get_by_role("dialog", name="Paste a program")
+        book = Workbook()
+        book.active.append(("Day 1",))  # type: ignore[union-attr]
+        book.active.append(("goblet squat", "3x10 16"))  # type: ignore[union-attr]
+        kept = BytesIO()
+        book.save(kept)
+        file = {"name": "plan.xlsx", "mimeType": "application/octet-stream", "buffer": kept.getvalue()}
+        sheet.get_by_label("or open a file (.xlsx, .csv)").set_input_files(file)  # type: ignore[arg-type]
+        expect(sheet.get_by_role("listitem").filter(has_text="Goblet squat")).to_contain_text("3x10 16")
         rows = "\tWeek 1\tWeek 2\nMonday\nRDL\t3x8 60\t3x9 60\nzorp press\t3x10\t3x10\nplank\t3x40 s\t=B4"
         sheet.get_by_label("Rows copied from your spreadsheet").fill(rows)
         expect(sheet.get_by_role("listitem").filter(has_text="Romanian deadlift")).to_contain_text("3x8 60 · 3x9 60")

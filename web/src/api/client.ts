@@ -69,6 +69,13 @@ export const api = {
         body: { text },
       }),
     ),
+  readSpreadsheet: (program_id: ProgramId, content: string) =>
+    told(
+      http.POST("/api/programs/{program_id}/pasted/spreadsheet", {
+        params: { path: { program_id } },
+        body: { content },
+      }),
+    ),
   bringInPasted: (program_id: ProgramId, body: Schemas["BringInRequest"]) =>
     told(http.POST("/api/programs/{program_id}/pasted", { params: { path: { program_id } }, body })),
   usualKits: () => told(http.GET("/api/usual-kits")),

@@ -489,6 +489,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/pasted/spreadsheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Spreadsheet
+         * @description The rows of a spreadsheet file as copying them would give; nothing is kept.
+         */
+        post: operations["read_spreadsheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/pasted": {
         parameters: {
             query?: never;
@@ -6888,6 +6908,25 @@ export interface components {
          */
         Span: "half reps" | "top half" | "bottom half";
         /**
+         * SpreadsheetRequest
+         * @description A spreadsheet file (.xlsx), its bytes in base64.
+         */
+        SpreadsheetRequest: {
+            /**
+             * Content
+             * Format: base64
+             */
+            content: string;
+        };
+        /**
+         * SpreadsheetText
+         * @description A spreadsheet's rows as text: cells by tab.
+         */
+        SpreadsheetText: {
+            /** Text */
+            text: string;
+        };
+        /**
          * StartRequest
          * @description A session opened on the floor.
          */
@@ -9503,6 +9542,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PastedView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    read_spreadsheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpreadsheetRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SpreadsheetText"];
                 };
             };
             /** @description Not Found */

@@ -42,6 +42,16 @@ export function PasteSheet({
       onClose();
     },
   });
+  const opened = useMutation({
+    mutationFn: async (file: File) =>
+      file.name.toLowerCase().endsWith(".xlsx")
+        ? (await api.readSpreadsheet(program, await base64(file))).text
+        : file.text(),
+    onSuccess: (rows) => {
+      setText(rows);
+      setChosen({});
+    },
+  });
   const lines = read.data?.lines ?? [];
   const ready = lines.filter((line) => line.exercise ?? chosen[line.row]);
   return (
@@ -58,6 +68,24 @@ export function PasteSheet({
           setChosen({});
         }}
       />
+      <label className="mt-2 inline-block cursor-pointer text-sm underline">
+        or open a file (.xlsx, .csv)
+        <input
+          type="file"
+          accept=".xlsx,.csv,.tsv,.txt"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file) opened.mutate(file);
+          }}
+        />
+      </label>
+      {opened.error && (
+        <Message tone="stop" className="mt-3">
+          {opened.error.message}
+        </Message>
+      )}
       {bring.error && (
         <Message tone="stop" className="mt-3">
           {bring.error.message}
@@ -163,6 +191,16 @@ function Named({
       />
     </span>
   );
+}
+
+/** A file's bytes in base64. */
+function base64(file: File): Promise<string> {
+  return new Promise((done, failed) => {
+    const reader = new FileReader();
+    reader.onload = () => done(String(reader.result).split(",")[1] ?? "");
+    reader.onerror = () => failed(new Error("The file could not be read."));
+    reader.readAsDataURL(file);
+  });
 }
 
 /** The weeks' texts, the same ones once: ``3 x 8 · 3 x 9``. */

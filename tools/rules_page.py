@@ -135,6 +135,8 @@ CHAPTERS = (
             "plan.next_cell",
             "missed_session",
             "plan.easing",
+            "plan.pasted.table",
+            "plan.pasted.program_rows",
         ),
     ),
     ("Fitting the time", ("fitting.cost", "fitting.finders", "fitting.opposite", "fitting.changes", "fitting.fit")),

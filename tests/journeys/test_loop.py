@@ -55,6 +55,7 @@ class LoopTest(JourneyTest):
 
     def write_program(self, page: Page) -> None:
         page.get_by_role("link", name="Start a program").click()
+        expect(page.get_by_text("The health screen was not asked yet")).to_be_visible()
         page.get_by_role("button", name="Start empty").click()
         add = page.get_by_role("combobox", name="Add an exercise to Day 1")
         add.fill("back sq")

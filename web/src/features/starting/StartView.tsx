@@ -4,7 +4,7 @@ import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { useNavigate } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
@@ -30,6 +30,14 @@ export function StartView() {
   return (
     <div className="grid gap-8">
       {begun.error instanceof Problem && <Message tone="stop">{begun.error.message}</Message>}
+      {!client.health.screening.outcome && (
+        <Message tone="caution">
+          The health screen was not asked yet: until it was, all starts light to moderate.{" "}
+          <Link to={`/clients/${client.id}/health`} className="font-medium underline">
+            Ask it first: four questions
+          </Link>
+        </Message>
+      )}
       <DraftPart client={client} start={start} busy={begun.isPending} />
       <Templates client={client.id} start={start} busy={begun.isPending} />
       <Empty client={client.id} start={start} busy={begun.isPending} />

@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { type Schemas } from "../../api/client";
 import { count, longDate, minutes, shortDate } from "../../ui/format";
 import { Button } from "../../ui/Button";
+import { FirstSteps } from "./FirstSteps";
 import { AfterwardsForm } from "../calendar/AfterwardsForm";
 import { Waiting } from "../../ui/Waiting";
 
@@ -13,6 +14,7 @@ export function TodayView() {
   const today = useQuery(query.today());
   if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
   const { on, sessions, not_logged, waiting, notices, dues, clients } = today.data;
+  if (clients.length === 0) return <FirstSteps on={longDate(on)} />;
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
       <h1 className="text-2xl font-semibold tracking-tight">{longDate(on)}</h1>
@@ -111,13 +113,6 @@ export function TodayView() {
               </li>
             ))}
           </ul>
-          {clients.length === 0 && (
-            <p className="pt-3">
-              <Link to="/clients/new" className="underline">
-                Add your first client
-              </Link>
-            </p>
-          )}
         </section>
       </div>
     </div>

@@ -137,6 +137,7 @@ CHAPTERS = (
             "plan.easing",
             "plan.pasted.table",
             "plan.pasted.program_rows",
+            "plan.pasted.row_text",
         ),
     ),
     ("Fitting the time", ("fitting.cost", "fitting.finders", "fitting.opposite", "fitting.changes", "fitting.fit")),

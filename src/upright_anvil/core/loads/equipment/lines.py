@@ -215,6 +215,10 @@ def _read_barbell(rest: str, unit: Unit, *, fixed: bool = False) -> EquipmentLin
         return EquipmentLine((FixedLoads(ImplementKind.BARBELL, loads),), unread_loads)
     several = [one for one in re.split(r"[\s,:]+|\bor\b|\band\b", bar_text) if one]
     if len(several) > 1 and all(re.fullmatch(_NUMBER, one) for one in several):
+        loads = tuple(_load(one, unit) for one in several)
+        if not plates_text and max(load.kg for load in loads) > HEAVIEST_BAR_KG:
+            # Nobody owns bare bars so heavy: these are bars with fixed weights.
+            return EquipmentLine((FixedLoads(ImplementKind.BARBELL, loads),))
         read = [_read_barbell(f"{one} {'plates ' + plates_text if plates_text else ''}", unit) for one in several]
         return EquipmentLine(tuple(made for one in read for made in one.implements), read[0].unread)
     bar = re.fullmatch(_NUMBER, bar_text.strip(" ,:"))

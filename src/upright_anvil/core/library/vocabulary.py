@@ -118,6 +118,7 @@ WORDS: Final[dict[str, str]] = {
     "alternated": "alternating",
     "armed": "arm",
     "assist": "assisted",
+    "banded": "band",
     "bicep": "biceps",
     "calve": "calf",
     "climb": "climber",

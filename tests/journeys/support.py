@@ -6,7 +6,7 @@ from pathlib import Path
 from typing import ClassVar
 from unittest import TestCase
 
-from playwright.sync_api import Browser, Page, Playwright, expect, sync_playwright
+from playwright.sync_api import Browser, Locator, Page, Playwright, expect, sync_playwright
 from tools.app_process import ROOT, AppProcess, launch_chromium
 
 from tests.demo.filled import demo_copy
@@ -72,6 +72,17 @@ class JourneyTest(TestCase):
             if start.is_visible():
                 start.click()
             self.to_work(page)
+
+    def expect_drawn(self, cell: Locator, name: str | re.Pattern[str]) -> None:
+        """A cell out of sight is not drawn and has no name; what is drawn above it may push it out of sight again."""
+        for _ in range(5):
+            cell.scroll_into_view_if_needed()
+            try:
+                expect(cell).to_have_accessible_name(name, timeout=4_000)
+            except AssertionError:
+                continue
+            return
+        expect(cell).to_have_accessible_name(name)
 
     def to_work(self, page: Page) -> None:
         """Past the ramp-up sets, where there are any, to the first working set."""

@@ -23,10 +23,7 @@ class BoardTest(JourneyTest):
         return page.locator(f"{self.at(row, column)} .sr-only").first.text_content() or ""
 
     def says(self, page: Page, row: int, column: int, name: str) -> None:
-        """A cell out of sight is not drawn, and then has no name."""
-        cell = page.locator(self.at(row, column))
-        cell.scroll_into_view_if_needed()
-        expect(cell).to_have_accessible_name(name)
+        self.expect_drawn(page.locator(self.at(row, column)), name)
 
     def test_by_keyboard_alone(self) -> None:
         page = self.board()

@@ -23,6 +23,7 @@ class FirstHourTest(SessionDesk):
 
     def test_an_empty_studio_to_the_first_logged_set(self) -> None:
         page = self.page()
+        expect(page.get_by_role("heading", name="A client")).to_be_visible()
         self.assert_accessible(page, "an empty studio")
         page.get_by_role("link", name="Add your first client").click()
         page.keyboard.type("Ottoline")

@@ -37,9 +37,7 @@ class Desk(JourneyTest):
         return page.locator(f'[data-cell="{row}:{column}"]')
 
     def says(self, page: Page, row: int, column: int, text: str) -> None:
-        cell = self.at(page, row, column)
-        cell.scroll_into_view_if_needed()
-        expect(cell).to_have_accessible_name(re.compile(re.escape(f": {text}") + "( |$)"))
+        self.expect_drawn(self.at(page, row, column), re.compile(re.escape(f": {text}") + "( |$)"))
 
 
 class WritingTest(Desk):

@@ -1,5 +1,5 @@
 // What a change touches: the kinds of answers that are asked for again, by the first word of their keys.
-import type { QueryClient } from "@tanstack/react-query";
+import type { QueryClient, QueryKey } from "@tanstack/react-query";
 
 const LOADS = ["board", "findings", "hints", "read", "fit", "ahead", "floor", "clocks", "templates", "draft"];
 
@@ -17,4 +17,10 @@ const TOUCHED = {
 export function changed(queries: QueryClient, what: keyof typeof TOUCHED): Promise<void> {
   const touched: readonly unknown[] = TOUCHED[what];
   return queries.invalidateQueries({ predicate: ({ queryKey }) => touched.includes(queryKey[0]) });
+}
+
+/** Asks for a view again from now: an answer that is still on its way may have been given before. */
+export async function askAnew(queries: QueryClient, queryKey: QueryKey): Promise<void> {
+  await queries.cancelQueries({ queryKey });
+  await queries.invalidateQueries({ queryKey });
 }

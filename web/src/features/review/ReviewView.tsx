@@ -5,6 +5,7 @@ import { useEffect, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { freshId, shortId } from "../../api/ids";
+import { askAnew } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
 import { Button } from "../../ui/Button";
@@ -39,7 +40,7 @@ export function ReviewView() {
   useEffect(
     () =>
       outbox.onStored((entry) => {
-        if (entry.session === sessionId) void queries.invalidateQueries({ queryKey: keys.review(sessionId) });
+        if (entry.session === sessionId) void askAnew(queries, keys.review(sessionId));
       }),
     [queries, sessionId],
   );

@@ -7,6 +7,7 @@ import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
+import { askAnew } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
 import { Button } from "../../ui/Button";
@@ -28,7 +29,7 @@ export function SummaryView() {
   useEffect(() => {
     void queries.invalidateQueries({ queryKey: keys.today });
     return outbox.onStored((entry) => {
-      if (entry.session === sessionId) void queries.invalidateQueries({ queryKey: keys.summary(sessionId) });
+      if (entry.session === sessionId) void askAnew(queries, keys.summary(sessionId));
     });
   }, [queries, sessionId]);
   const view = summary.data;

@@ -63,7 +63,7 @@ def _landing(e: Exercise) -> bool:
 
 def _bar_on_the_spine(e: Exercise) -> bool:
     """3. A bar carried or lifted standing on two feet works the spinal erectors."""
-    back = {Muscle.SPINAL_ERECTORS, *()} & {*e.movers, *e.helpers}
+    back = {Muscle.SPINAL_ERECTORS} & {*e.movers, *e.helpers}
     carried = e.implements[0] is ImplementKind.BARBELL and re.search(
         r"\b(?:squat|deadlift|clean|good morning)\b", e.name
     )

@@ -1,5 +1,7 @@
 """Help with writing over HTTP: findings, trials, paths, fitting, calendar, revisions, templates, drafts."""
 
+import json
+
 from tests.api.support import CLIENT, ApiTest, Json, a_set
 from tests.support import NOW
 
@@ -166,18 +168,25 @@ class StartingTest(ApiTest):
 
     def test_a_draft_is_looked_at_then_kept(self) -> None:
         wish = {"weeks": 4, "seed": 3}
-        draft = self.post(f"/clients/{self.client_id}/draft", wish, 200)
+        draft = self.draft(wish)
         line = next(line for line in draft["days"][0]["lines"] if line["slot"])
-        rolled = self.post(
-            f"/clients/{self.client_id}/draft", wish | {"avoid": {line["slot"]: [line["exercise_id"]]}}, 200
-        )
+        rolled = self.draft(wish | {"avoid": {line["slot"]: [line["exercise_id"]]}})
         self.assertNotIn((line["slot"], line["exercise_id"]), slots(rolled))
         pins = dict(slots(draft))
-        pinned = self.post(f"/clients/{self.client_id}/draft", {"weeks": 4, "seed": 77, "pins": pins}, 200)
+        pinned = self.draft({"weeks": 4, "seed": 77, "pins": pins})
         self.assertEqual(slots(pinned), slots(draft))
         started = self.post(f"/clients/{self.client_id}/program/from-draft", wish)
         lines = started["board"]["phases"][0]["days"][0]["groups"]
         self.assertIn("Drafted:", lines[1]["lines"][0]["reason"])
+
+    def draft(self, wish: Json) -> Json:
+        answer = self.http.post(f"/api/clients/{self.client_id}/draft", json=wish)
+        self.assertEqual(answer.status_code, 200, answer.text)
+        *steps, last = [json.loads(line) for line in answer.text.splitlines()]
+        shares = [step["share"] for step in steps]
+        self.assertTrue(shares == sorted(shares) and all(step["doing"] for step in steps))
+        found: Json = last["draft"]
+        return found
 
     def test_bad_wishes(self) -> None:
         for body in [{"weeks": 0}, {"weeks": 60}, {"seed": 0}, {"pins": {"a b": "c"}}, {"speed": 9}]:

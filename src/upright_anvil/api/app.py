@@ -12,6 +12,7 @@ from upright_anvil import __version__
 from upright_anvil.api import problems
 from upright_anvil.api.assessment import routes as testing
 from upright_anvil.api.body_limit import BodyLimit
+from upright_anvil.api.bringing import routes as bringing
 from upright_anvil.api.clients import routes as clients
 from upright_anvil.api.devices import routes as devices
 from upright_anvil.api.floor import routes as floor
@@ -34,6 +35,7 @@ ROUTERS = (
     planning.router,
     today.router,
     clients.router,
+    bringing.router,
     starting.router,
     places.router,
     health.router,

@@ -40,7 +40,19 @@ def shipped_ladders() -> Ladders:
 @lru_cache(maxsize=1)
 def first_names() -> dict[str, ExerciseId]:
     """Answer which exercise comes first where a short word names many, by the words."""
-    return dict(tomllib.loads(DATA.joinpath("first_names.toml").read_text("utf-8")))
+    return {words: ExerciseId(name) for words, name in _first_names().items() if isinstance(name, str)}
+
+
+@lru_cache(maxsize=1)
+def first_names_loaded() -> dict[str, ExerciseId]:
+    """Answer which exercise comes first where such a word stands with a load (20 kg or more, a bar's weight)."""
+    loaded = _first_names()["loaded"]
+    assert isinstance(loaded, dict)  # noqa: S101 - so it ships
+    return {words: ExerciseId(name) for words, name in loaded.items()}
+
+
+def _first_names() -> dict[str, object]:
+    return tomllib.loads(DATA.joinpath("first_names.toml").read_text("utf-8"))
 
 
 def parse_exercises(text: str) -> dict[ExerciseId, Exercise]:

@@ -7,7 +7,13 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.search import SearchIndex
-from upright_anvil.formats.exercise_file import exercise_of, first_names, shipped_exercises, shipped_ladders
+from upright_anvil.formats.exercise_file import (
+    exercise_of,
+    first_names,
+    first_names_loaded,
+    shipped_exercises,
+    shipped_ladders,
+)
 from upright_anvil.services.memo import Memo
 from upright_anvil.store import exercises as store
 from upright_anvil.store.database import Scope
@@ -28,7 +34,7 @@ class Library:
     @cached_property
     def index(self) -> SearchIndex:
         """The search index."""
-        return SearchIndex(self.exercises.values(), first_names())
+        return SearchIndex(self.exercises.values(), first_names(), first_names_loaded())
 
     def exercise(self, exercise_id: ExerciseId) -> Exercise:
         """Answer one exercise. Raises `NotFoundError`."""

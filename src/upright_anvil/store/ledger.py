@@ -115,11 +115,14 @@ def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | 
     return scope.db.scalar(_LAST, named)
 
 
-def newest_rows(scope: Scope) -> dict[ClientId, int]:
-    """Answer how far each client's log is: the place of the newest row in the order of arrival."""
-    newest = select(func.max(_T.seq)).where(_T.client_id == ClientRow.id).scalar_subquery()
+def newest_rows(scope: Scope) -> dict[ClientId, str]:
+    """Answer how far each client's log is: the id of the newest row in the order of arrival, empty before there is one.
+
+    Places in that order are given anew once what was brought in last is taken back; an id never is.
+    """
+    newest = select(_T.id).where(_T.client_id == ClientRow.id).order_by(_T.seq.desc()).limit(1).scalar_subquery()
     query = select(ClientRow.id, newest)
-    return {client: seq or 0 for client, seq in scope.db.execute(query)}
+    return {client: row or "" for client, row in scope.db.execute(query)}
 
 
 def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:

@@ -42,14 +42,18 @@ def program_row(scope: Scope, program_id: ProgramId) -> ProgramRow:
 
 
 def program_of_client(scope: Scope, client_id: ClientId) -> ProgramRow | None:
-    """Answer the client's newest program, None before there is one."""
-    query = select(ProgramRow).where(ProgramRow.client_id == client_id).order_by(ProgramRow.created_at.desc()).limit(1)
-    return scope.db.scalars(query).first()
+    """Answer the client's newest program, None before there is one; a record of past sessions is none."""
+    query = select(ProgramRow).where(ProgramRow.client_id == client_id, ProgramRow.brought_in.is_(None))
+    return scope.db.scalars(query.order_by(ProgramRow.created_at.desc()).limit(1)).first()
 
 
 def programs_by_client(scope: Scope) -> dict[ClientId, ProgramId]:
-    """Answer the id of each client's newest program."""
-    query = select(ProgramRow.client_id, ProgramRow.id).order_by(ProgramRow.created_at)
+    """Answer the id of each client's newest program; a record of past sessions is none."""
+    query = (
+        select(ProgramRow.client_id, ProgramRow.id)
+        .where(ProgramRow.brought_in.is_(None))
+        .order_by(ProgramRow.created_at)
+    )
     return {client: program for client, program in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 

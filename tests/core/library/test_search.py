@@ -12,10 +12,10 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.library.search import SearchIndex, understood
 from upright_anvil.core.library.vocabulary import tokens
 from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.formats.exercise_file import first_names, shipped_exercises
+from upright_anvil.formats.exercise_file import first_names, first_names_loaded, shipped_exercises
 
 ALL = shipped_exercises()
-INDEX = SearchIndex(ALL.values(), first_names())
+INDEX = SearchIndex(ALL.values(), first_names(), first_names_loaded())
 MANY = len(ALL)
 TYPED = Path(__file__).with_name("typed_names.txt")
 
@@ -65,7 +65,12 @@ class TypedNamesTest(TestCase):
                 claims[tokens(name)].add(exercise.id)
         settled = {tokens(words) for words in first_names()}
         self.assertEqual({n: ids for n, ids in claims.items() if len(ids) > 1 and n not in settled}, {})
-        self.assertLessEqual(set(first_names().values()), set(ALL))
+        self.assertLessEqual({*first_names().values(), *first_names_loaded().values()}, set(ALL))
+
+    def test_a_load_says_which_of_two_is_meant(self) -> None:
+        for loaded, name in ((False, "Bodyweight squat"), (True, "Back squat")):
+            found = INDEX.names("squat", loaded=loaded)
+            self.assertEqual(found.name if found else None, name)
 
     def test_there_are_names_enough_and_none_is_empty(self) -> None:
         self.assertGreaterEqual(sum(1 + len(e.also) for e in ALL.values()), 1200)

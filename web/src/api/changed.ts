@@ -10,8 +10,20 @@ const TOUCHED = {
   library: ["exercises", "today", "ladders", "review", "summary", "progress", "overview", ...LOADS],
   /** The health file: whatever chooses or raises a load. */
   health: ["clients", "today", "exercises", "review", "overview", "rounds", "preview", "instead", ...LOADS],
+  /** Sessions brought in or taken back: whatever is worked out from the log. */
+  log: [
+    "clients",
+    "today",
+    "exercises",
+    "review",
+    "summary",
+    "progress",
+    "overview",
+    "pasted sessions",
+    ...LOADS,
+  ],
   /** A client who is new, or begins a program. */
-  client: ["clients", "today", ...LOADS],
+  client: ["clients", "today", "pasted clients", ...LOADS],
 } as const satisfies Record<string, readonly string[]>;
 
 export function changed(queries: QueryClient, what: keyof typeof TOUCHED): Promise<void> {

@@ -30,18 +30,51 @@ async function told<T>(call: Promise<Answer<T>>): Promise<T> {
   try {
     answer = await call;
   } catch {
-    throw new Problem(
-      0,
-      "The server cannot be reached. What you typed is still here; try again in a moment.",
-    );
+    throw unreached();
   }
   if (answer.response.ok) return answer.data as T;
-  const body = (answer.error ?? {}) as ProblemMembers;
-  throw new Problem(
-    answer.response.status,
-    body.detail ?? "The server answered in a way nobody expected.",
-    body,
-  );
+  throw refusal(answer.response.status, answer.error);
+}
+
+const unreached = () =>
+  new Problem(0, "The server cannot be reached. What you typed is still here; try again in a moment.");
+
+function refusal(status: number, error: unknown): Problem {
+  const body = (error ?? {}) as ProblemMembers;
+  return new Problem(status, body.detail ?? "The server answered in a way nobody expected.", body);
+}
+
+/** Takes what is being done, and the share that is done. */
+export type Step = (doing: string, share: number) => void;
+
+/** Reads an answer that comes line by line: what is being done, last the answer itself. */
+async function stepByStep<S extends { doing: string; share: number; refused: string }>(
+  path: string,
+  body: unknown,
+  signal: AbortSignal,
+  step: Step,
+): Promise<S> {
+  const asked = { method: "POST", headers: { "Content-Type": "application/json" }, signal };
+  const answer = await fetch(path, { ...asked, body: JSON.stringify(body) }).catch((error: unknown) => {
+    if (signal.aborted) throw error;
+    throw unreached();
+  });
+  if (!answer.ok || !answer.body) throw refusal(answer.status, await answer.json().catch(() => null));
+  const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
+  let text = "";
+  let last: S | undefined;
+  for (let part = await reader.read(); !part.done; part = await reader.read()) {
+    text += part.value;
+    const lines = text.split("\n");
+    text = lines.pop() ?? "";
+    for (const line of lines) {
+      last = JSON.parse(line) as S;
+      if (last.refused) throw new Problem(422, last.refused);
+      step(last.doing, last.share);
+    }
+  }
+  if (!last) throw unreached();
+  return last;
 }
 
 /** On which terms a session is fitted into its time. */
@@ -69,13 +102,16 @@ export const api = {
         body: { text },
       }),
     ),
-  readSpreadsheet: (program_id: ProgramId, content: string) =>
-    told(
-      http.POST("/api/programs/{program_id}/pasted/spreadsheet", {
-        params: { path: { program_id } },
-        body: { content },
-      }),
-    ),
+  readTableFile: (content: string) => told(http.POST("/api/bringing/file", { body: { content } })),
+  readPastedClients: (text: string, unit: Schemas["Unit"]) =>
+    told(http.POST("/api/bringing/clients/read", { body: { text, unit } })),
+  bringInClients: (body: Schemas["PastedClientsRequest"]) =>
+    told(http.POST("/api/bringing/clients", { body })),
+  readPastedSessions: (text: string, client: ClientId) =>
+    told(http.POST("/api/bringing/sessions/read", { body: { text, client } })),
+  bringInSessions: (body: Schemas["BringInSessionsRequest"]) =>
+    told(http.POST("/api/bringing/sessions", { body })),
+  takeBack: (batch: string) => told(http.POST("/api/bringing/{batch}/undo", { params: { path: { batch } } })),
   bringInPasted: (program_id: ProgramId, body: Schemas["BringInRequest"]) =>
     told(http.POST("/api/programs/{program_id}/pasted", { params: { path: { program_id } }, body })),
   usualKits: () => told(http.GET("/api/usual-kits")),
@@ -218,8 +254,12 @@ export const api = {
         body: { template },
       }),
     ),
-  draft: (client_id: ClientId, body: Schemas["DraftRequest"]) =>
-    told(http.POST("/api/clients/{client_id}/draft", { params: { path: { client_id } }, body })),
+  draft: async (client_id: ClientId, body: Schemas["DraftRequest"], signal: AbortSignal, step: Step) => {
+    const path = `/api/clients/${encodeURIComponent(client_id)}/draft`;
+    const { draft } = await stepByStep<Schemas["DraftStep"]>(path, body, signal, step);
+    if (!draft) throw unreached();
+    return draft;
+  },
   startFromDraft: (client_id: ClientId, body: Schemas["DraftRequest"]) =>
     told(http.POST("/api/clients/{client_id}/program/from-draft", { params: { path: { client_id } }, body })),
   noteExercise: (client_id: ClientId, exercise_id: ExerciseId, body: Schemas["ExerciseNoteRequest"]) =>

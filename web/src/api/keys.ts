@@ -47,6 +47,8 @@ export const keys = {
   policies: ["policies"] as const,
   places: ["places"] as const,
   usualKits: ["usual kits"] as const,
+  pastedClients: (text: string, unit: string) => ["pasted clients", text, unit] as const,
+  pastedSessions: (text: string, client: ClientId) => ["pasted sessions", text, client] as const,
   pasted: (program: ProgramId, text: string) => ["pasted", program, text] as const,
   batteries: ["batteries"] as const,
   round: (id: string) => ["rounds", id] as const,

@@ -1,6 +1,6 @@
 // Every question to the server with the name its answer is kept under: a key and its fetcher stand together, once.
 import { keepPreviousData, queryOptions } from "@tanstack/react-query";
-import { api, type FitTerms, type Schemas } from "./client";
+import { api, type FitTerms, type Schemas, type Step } from "./client";
 import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
 import { keys } from "./keys";
 
@@ -22,10 +22,11 @@ export const query = {
     queryOptions({ queryKey: keys.progress(id, exercise), queryFn: () => api.progress(id, exercise) }),
   templates: (id: ClientId) =>
     queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),
-  draft: (id: ClientId, wish: Schemas["DraftRequest"] | null) =>
+  draft: (id: ClientId, wish: Schemas["DraftRequest"] | null, step: Step) =>
     queryOptions({
       queryKey: keys.draft(id, wish),
-      queryFn: () => api.draft(id, wish ?? { weeks: 8, seed: 1, pins: {}, avoid: {} }),
+      queryFn: ({ signal }) =>
+        api.draft(id, wish ?? { weeks: 8, seed: 1, pins: {}, avoid: {} }, signal, step),
       enabled: wish !== null,
       placeholderData: keepPreviousData,
       retry: false,
@@ -34,6 +35,18 @@ export const query = {
   places: () => queryOptions({ queryKey: keys.places, queryFn: api.places }),
   pasted: (program: ProgramId, text: string) =>
     queryOptions({ queryKey: keys.pasted(program, text), queryFn: () => api.readPasted(program, text) }),
+  pastedClients: (text: string, unit: Schemas["Unit"]) =>
+    queryOptions({
+      queryKey: keys.pastedClients(text, unit),
+      queryFn: () => api.readPastedClients(text, unit),
+      gcTime: 0,
+    }),
+  pastedSessions: (text: string, client: ClientId) =>
+    queryOptions({
+      queryKey: keys.pastedSessions(text, client),
+      queryFn: () => api.readPastedSessions(text, client),
+      gcTime: 0,
+    }),
   usualKits: () => queryOptions({ queryKey: keys.usualKits, queryFn: api.usualKits, staleTime: Infinity }),
   equipment: (unit: Schemas["Unit"], text: string) =>
     queryOptions({

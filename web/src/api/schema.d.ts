@@ -489,26 +489,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/programs/{program_id}/pasted/spreadsheet": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /**
-         * Read Spreadsheet
-         * @description The rows of a spreadsheet file as copying them would give; nothing is kept.
-         */
-        post: operations["read_spreadsheet"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/programs/{program_id}/pasted": {
         parameters: {
             query?: never;
@@ -1017,6 +997,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bringing/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Table File
+         * @description The rows of a file as copying them would give; nothing is kept.
+         */
+        post: operations["read_table_file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bringing/clients/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Pasted Clients
+         * @description What pasted clients are understood as; nothing is written.
+         */
+        post: operations["read_pasted_clients"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bringing/clients": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bring In Clients
+         * @description Add the clients of pasted rows who are not in the studio yet: one undo.
+         */
+        post: operations["bring_in_clients"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bringing/sessions/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Pasted Sessions
+         * @description What pasted past sessions are understood as; nothing is written.
+         */
+        post: operations["read_pasted_sessions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bringing/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Bring In Sessions
+         * @description Write past sessions into the log: one undo.
+         */
+        post: operations["bring_in_sessions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bringing/{batch}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Back
+         * @description Take back all that was brought in at once, while nothing rests on it.
+         */
+        post: operations["take_back"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{client_id}/templates": {
         parameters: {
             query?: never;
@@ -1068,7 +1168,7 @@ export interface paths {
         put?: never;
         /**
          * Draft
-         * @description A draft from the client file; nothing is kept.
+         * @description A draft from the client file, step by step, each a line of JSON; nothing is kept.
          */
         post: operations["draft"];
         delete?: never;
@@ -2252,6 +2352,32 @@ export interface components {
             };
         };
         /**
+         * BringInSessionsRequest
+         * @description The same to be written; ``chosen`` names exercises by the name as typed, empty to leave it out.
+         */
+        BringInSessionsRequest: {
+            /** Text */
+            text: string;
+            /** Client */
+            client?: ClientId | null;
+            /** Chosen */
+            chosen?: {
+                [key: string]: string;
+            };
+        };
+        /**
+         * BroughtIn
+         * @description What was brought in: its id for the undo, how many clients or sessions, and of sessions how many sets.
+         */
+        BroughtIn: {
+            /** Id */
+            id: string;
+            /** Many */
+            many: number;
+            /** Sets */
+            sets: number;
+        };
+        /**
          * CalendarSession
          * @description One session on its date; ``state`` is planned, optional, done, missed, moved, merged or dropped.
          */
@@ -2824,6 +2950,72 @@ export interface components {
             body_weight?: components["schemas"]["LoadRequest"] | null;
         };
         /**
+         * ClientRowRead
+         * @description A client of the table: the row (from 1) and what of it was read; ``unread`` says of the rest why not.
+         *
+         *     ``health_noted`` says that words about health stand in ``about``, where nothing heeds them yet.
+         */
+        ClientRowRead: {
+            /** Row */
+            row: number;
+            /** Name */
+            name: string;
+            unit: components["schemas"]["Unit"];
+            /** @default  */
+            aim: components["schemas"]["GoalKind"];
+            /**
+             * Goal
+             * @default
+             */
+            goal: string;
+            /**
+             * Second Goal
+             * @default
+             */
+            second_goal: string;
+            /**
+             * About
+             * @default
+             */
+            about: string;
+            /** Minutes */
+            minutes?: number | null;
+            /** Days A Week */
+            days_a_week?: number | null;
+            /**
+             * Weekdays
+             * @default []
+             */
+            weekdays: number[];
+            /** @default  */
+            training_age: components["schemas"]["TrainingAge"];
+            /** Birth Year */
+            birth_year?: number | null;
+            /**
+             * Contact
+             * @default
+             */
+            contact: string;
+            /**
+             * Emergency Contact
+             * @default
+             */
+            emergency_contact: string;
+            /** Consent On */
+            consent_on?: string | null;
+            body_weight?: components["schemas"]["Load"] | null;
+            /**
+             * Health Noted
+             * @default false
+             */
+            health_noted: boolean;
+            /**
+             * Unread
+             * @default []
+             */
+            unread: string[];
+        };
+        /**
          * ClientToday
          * @description A client on the list: the next planned day, if there is one.
          */
@@ -3088,6 +3280,16 @@ export interface components {
             line: LineId;
         };
         /**
+         * DayOrder
+         * @description Whether the day stands before the month in dates such as 3/4/2026; ``said`` that one of them tells so.
+         */
+        DayOrder: {
+            /** Day First */
+            day_first: boolean;
+            /** Said */
+            said: boolean;
+        };
+        /**
          * DayView
          * @description A day of the board; ``seconds`` is its estimated time, ``sessions`` the started session, week by week.
          */
@@ -3309,11 +3511,8 @@ export interface components {
         DraftLine: {
             /** Slot */
             slot: string;
-            /**
-             * Exercise Id
-             * Format: ExerciseId
-             */
-            exercise_id: ExerciseId;
+            /** Exercise Id */
+            exercise_id: string;
             /** Exercise */
             exercise: string;
             /** Text */
@@ -3344,6 +3543,28 @@ export interface components {
             avoid?: {
                 [key: string]: string[];
             };
+        };
+        /**
+         * DraftStep
+         * @description A line of the answer: what is being done and its share (0 to 1), last the draft, or why there is none.
+         */
+        DraftStep: {
+            /**
+             * Doing
+             * @default
+             */
+            doing: string;
+            /**
+             * Share
+             * @default 0
+             */
+            share: number;
+            draft?: components["schemas"]["DraftView"] | null;
+            /**
+             * Refused
+             * @default
+             */
+            refused: string;
         };
         /**
          * DraftView
@@ -4604,7 +4825,7 @@ export interface components {
         };
         /**
          * LeftRow
-         * @description A row that was left: its number (from 1), its words, and why.
+         * @description A row, or a part of it, that was left: its number (from 1), its words, and why.
          */
         LeftRow: {
             /** Row */
@@ -4830,6 +5051,15 @@ export interface components {
             line: LineId;
             /** Undone */
             undone: boolean;
+        };
+        /**
+         * MeantExercise
+         * @description The exercise that a typed name really names, None where it names none; the nearest ones, best first.
+         */
+        MeantExercise: {
+            exercise: components["schemas"]["NearExercise"] | null;
+            /** Nearest */
+            nearest: components["schemas"]["NearExercise"][];
         };
         /**
          * Measure
@@ -5081,7 +5311,7 @@ export interface components {
         };
         /**
          * NearExercise
-         * @description An exercise a typed name may mean.
+         * @description An exercise that a typed name may mean.
          */
         NearExercise: {
             /**
@@ -5286,6 +5516,54 @@ export interface components {
          */
         Pairing: "" | "opposite muscles" | "same muscle" | "strength, then explosive";
         /**
+         * PastSessionsView
+         * @description What a pasted log comes to, before anything is written; names that mean an exercise come before the others.
+         *
+         *     ``order`` is how dates such as 3/4/2026 were read.
+         */
+        PastSessionsView: {
+            /** Names */
+            names: components["schemas"]["PastedName"][];
+            /** Sessions */
+            sessions: components["schemas"]["PastedSession"][];
+            /** Sets */
+            sets: number;
+            /** Left */
+            left: components["schemas"]["LeftRow"][];
+            order: components["schemas"]["DayOrder"];
+        };
+        /**
+         * PastedClient
+         * @description A client as the row was understood; ``there`` where a client of that name is in the studio already.
+         */
+        PastedClient: {
+            read: components["schemas"]["ClientRowRead"];
+            /** There */
+            there: boolean;
+        };
+        /**
+         * PastedClientsRequest
+         * @description Clients as rows; ``unit`` is theirs where no column says it.
+         */
+        PastedClientsRequest: {
+            /** Text */
+            text: string;
+            /** @default kg */
+            unit: components["schemas"]["Unit"];
+        };
+        /**
+         * PastedClientsView
+         * @description What pasted clients come to, before anything is written; ``columns_left`` are headings not read.
+         */
+        PastedClientsView: {
+            /** Clients */
+            clients: components["schemas"]["PastedClient"][];
+            /** Columns Left */
+            columns_left: string[];
+            /** Left */
+            left: components["schemas"]["LeftRow"][];
+        };
+        /**
          * PastedDay
          * @description A day: its name, and its weekday from Monday = 0; None where the table does not say it.
          */
@@ -5296,12 +5574,48 @@ export interface components {
             weekday: number | null;
         };
         /**
+         * PastedName
+         * @description A name of the log as typed, in how many sessions it stands, and what it means.
+         */
+        PastedName: {
+            /** Typed */
+            typed: string;
+            /** Sessions */
+            sessions: number;
+            meant: components["schemas"]["MeantExercise"];
+        };
+        /**
          * PastedRequest
          * @description A program as rows, pasted from a spreadsheet.
          */
         PastedRequest: {
             /** Text */
             text: string;
+        };
+        /**
+         * PastedSession
+         * @description A session of the log: its day, its client, and its exercises as typed with what was done.
+         */
+        PastedSession: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Client */
+            client: string;
+            /** Lines */
+            lines: string[];
+        };
+        /**
+         * PastedSessionsRequest
+         * @description Past sessions as rows, of one client or of those that a column names.
+         */
+        PastedSessionsRequest: {
+            /** Text */
+            text: string;
+            /** Client */
+            client?: ClientId | null;
         };
         /**
          * PastedView
@@ -6908,25 +7222,6 @@ export interface components {
          */
         Span: "half reps" | "top half" | "bottom half";
         /**
-         * SpreadsheetRequest
-         * @description A spreadsheet file (.xlsx), its bytes in base64.
-         */
-        SpreadsheetRequest: {
-            /**
-             * Content
-             * Format: base64
-             */
-            content: string;
-        };
-        /**
-         * SpreadsheetText
-         * @description A spreadsheet's rows as text: cells by tab.
-         */
-        SpreadsheetText: {
-            /** Text */
-            text: string;
-        };
-        /**
          * StartRequest
          * @description A session opened on the floor.
          */
@@ -7122,6 +7417,25 @@ export interface components {
              * @default
              */
             why: string;
+        };
+        /**
+         * TableFileRequest
+         * @description A file with a table (.xlsx, .csv, .tsv, .txt), its bytes in base64.
+         */
+        TableFileRequest: {
+            /**
+             * Content
+             * Format: base64
+             */
+            content: string;
+        };
+        /**
+         * TableText
+         * @description A file's rows as text: cells by tab, or as the file parts them.
+         */
+        TableText: {
+            /** Text */
+            text: string;
         };
         /**
          * TargetRange
@@ -9591,77 +9905,6 @@ export interface operations {
             };
         };
     };
-    read_spreadsheet: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                program_id: ProgramId;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SpreadsheetRequest"];
-            };
-        };
-        responses: {
-            /** @description Successful Response */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SpreadsheetText"];
-                };
-            };
-            /** @description Not Found */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Conflict */
-            409: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Request Entity Too Large */
-            413: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Unprocessable Entity */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-            /** @description Service Unavailable */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemDocument"];
-                };
-            };
-        };
-    };
     bring_in_pasted: {
         parameters: {
             query?: never;
@@ -11192,6 +11435,418 @@ export interface operations {
             };
         };
     };
+    read_table_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TableFileRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableText"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    read_pasted_clients: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedClientsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedClientsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    bring_in_clients: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedClientsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    read_pasted_sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedSessionsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastSessionsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    bring_in_sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BringInSessionsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    take_back: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                batch: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     templates: {
         parameters: {
             query?: never;
@@ -11324,7 +11979,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DraftView"];
+                    "application/json": components["schemas"]["DraftStep"];
                 };
             };
             /** @description Not Found */

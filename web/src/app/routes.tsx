@@ -19,6 +19,12 @@ export const router = createBrowserRouter([
       { path: "clients", Component: ClientsView },
       { path: "clients/new", Component: NewClientView },
       {
+        path: "clients/bring-in",
+        lazy: async () => ({
+          Component: (await import("../features/bringing/BringClientsView")).BringClientsView,
+        }),
+      },
+      {
         path: "clients/:clientId",
         Component: ClientFrame,
         children: [
@@ -26,6 +32,12 @@ export const router = createBrowserRouter([
           {
             path: "health",
             lazy: async () => ({ Component: (await import("../features/health/HealthView")).HealthView }),
+          },
+          {
+            path: "past-sessions",
+            lazy: async () => ({
+              Component: (await import("../features/bringing/PastSessionsView")).PastSessionsView,
+            }),
           },
           {
             path: "places",

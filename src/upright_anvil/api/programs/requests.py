@@ -3,7 +3,7 @@
 from decimal import Decimal
 from typing import Annotated
 
-from pydantic import Base64Bytes, Field, StringConstraints
+from pydantic import Field, StringConstraints
 
 from upright_anvil.api.request_model import RequestModel, Words
 from upright_anvil.core.drafting.draft import MOST_WEEKS, Wish
@@ -38,12 +38,6 @@ class PastedRequest(RequestModel):
     """A program as rows, pasted from a spreadsheet."""
 
     text: Annotated[str, Field(min_length=1, max_length=MOST_PASTED)]
-
-
-class SpreadsheetRequest(RequestModel):
-    """A spreadsheet file (.xlsx), its bytes in base64."""
-
-    content: Base64Bytes
 
 
 class BringInRequest(PastedRequest):

@@ -1,20 +1,16 @@
 """The program board."""
 
-from dataclasses import dataclass
-
 from upright_anvil.api.programs.requests import (
     BringInRequest,
     EditsRequest,
     PastedRequest,
     ReadingRequest,
-    SpreadsheetRequest,
     UndoRequest,
 )
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
-from upright_anvil.formats.spreadsheet_file import text_of_spreadsheet
 from upright_anvil.services.board import opening, pasting, reading, saving
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.pasting import PastedView
@@ -23,14 +19,6 @@ from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.projection import looking_ahead
 from upright_anvil.services.projection.views import AheadView
 from upright_anvil.store.programs import RevisionHead
-
-
-@dataclass(frozen=True, slots=True)
-class SpreadsheetText:
-    """A spreadsheet's rows as text: cells by tab."""
-
-    text: str
-
 
 router = resource("/programs/{program_id}", tag="programs")
 
@@ -62,12 +50,6 @@ def read_pasted(program_id: ProgramId, asked: PastedRequest, here: Here) -> Past
     """What pasted rows are understood as, line by line; nothing is written."""
     with here.reading() as scope:
         return pasting.pasted_view(scope, program_id, asked.text)
-
-
-@router.post("/pasted/spreadsheet")
-def read_spreadsheet(program_id: ProgramId, asked: SpreadsheetRequest) -> SpreadsheetText:
-    """The rows of a spreadsheet file as copying them would give; nothing is kept."""
-    return SpreadsheetText(text_of_spreadsheet(asked.content))
 
 
 @router.post("/pasted", status_code=201)

@@ -1,7 +1,13 @@
 """Starting points for a client's program: templates and drafts."""
 
+from dataclasses import dataclass
+
+from fastapi.responses import StreamingResponse
+from pydantic import TypeAdapter
+
 from upright_anvil.api.programs.requests import DraftRequest, TemplateRequest
 from upright_anvil.api.routing import resource
+from upright_anvil.api.steps import step_by_step
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.starting import starting
@@ -26,11 +32,29 @@ async def start_from_template(client_id: ClientId, asked: TemplateRequest, here:
     return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
 
 
-@router.post("/draft")
-def draft(client_id: ClientId, asked: DraftRequest, here: Here) -> DraftView:
-    """A draft from the client file; nothing is kept."""
-    with here.reading() as scope:
-        return starting.draft_for(scope, client_id, asked.wish(), here.today)
+@dataclass(frozen=True, slots=True)
+class DraftStep:
+    """A line of the answer: what is being done and its share (0 to 1), last the draft, or why there is none."""
+
+    doing: str = ""
+    share: float = 0.0
+    draft: DraftView | None = None
+    refused: str = ""
+
+
+_STEP = TypeAdapter(DraftStep)
+
+
+@router.post("/draft", response_model=DraftStep)
+async def draft(client_id: ClientId, asked: DraftRequest, here: Here) -> StreamingResponse:
+    """A draft from the client file, step by step, each a line of JSON; nothing is kept."""
+    return await step_by_step(
+        here,
+        lambda scope, told: starting.draft_for(scope, client_id, asked.wish(), here.today, told),
+        doing=lambda words, share: _STEP.dump_json(DraftStep(words, round(share, 2))),
+        done=lambda view: _STEP.dump_json(DraftStep(share=1.0, draft=view)),
+        refused=lambda why: _STEP.dump_json(DraftStep(refused=why)),
+    )
 
 
 @router.post("/program/from-draft", status_code=201)

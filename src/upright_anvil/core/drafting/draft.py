@@ -18,6 +18,7 @@ from upright_anvil.core.ids import DayId, ExerciseId, LineId
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.prescription.text.shorthand import write
+from upright_anvil.core.steps import Told, untold
 from upright_anvil.core.timing.estimate import TimedLine
 from upright_anvil.core.timing.groups import line_seconds
 
@@ -56,18 +57,21 @@ class Drafted:
     relax: tuple[str, ...]
 
 
-def draft(who: Standpoint, name: str, monday: date, wish: Wish) -> Drafted:
+def draft(who: Standpoint, name: str, monday: date, wish: Wish, told: Told = untold) -> Drafted:
     """Answer a program of one phase after the other, each up to six weeks; the same for the same wish. House rule.
 
-    Phases share their main lifts and vary the rest. Raises `DomainError` for weeks out of bounds, or where not a single
-    exercise fits, saying which wish stands against it.
+    Phases share their main lifts and vary the rest; ``told`` hears what is being done. Raises `DomainError` for weeks
+    out of bounds, or where not a single exercise fits, saying which wish stands against it.
     """
     if not 1 <= wish.weeks <= MOST_WEEKS:
         raise DomainError(f"A draft has 1 to {MOST_WEEKS} weeks, not {wish.weeks}.")
     days = week_shape(who.days_a_week)
     lengths = _lengths(wish.weeks)
     pins, phases, slots, relax = dict(wish.pins), [], dict[LineId, str](), list[str]()
+    steps = 2 * len(lengths) + 1
     for number, length in enumerate(lengths, start=1):
+        which = f" of phase {number} of {len(lengths)}" if len(lengths) > 1 else ""
+        told(f"Choosing the exercises{which}", 2 * (number - 1) / steps)
         dose = dose_for(who, number)
         seed = wish.seed + 1000 * (number - 1)
         task, solved = _chosen(days, who, dose, seed, pins, wish.avoid)
@@ -76,7 +80,9 @@ def draft(who: Standpoint, name: str, monday: date, wish: Wish) -> Drafted:
         if number == 1:
             pins |= {c.slot.id: c.candidate.exercise.id for c in solved.choices if c.slot.section is Section.MAIN}
             relax += _relaxed(task, solved, who)
+        told(f"Writing the weeks{which}", (2 * number - 1) / steps)
         phases.append(_phase(f"p{number}", number, days, solved, dose, length, who, slots))
+    told("Reading it through with the checks", (steps - 1) / steps)
     program = Program(name=name, start=monday, phases=tuple(phases))
     return Drafted(_led_up(program, who), slots, tuple(relax))
 

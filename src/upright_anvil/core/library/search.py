@@ -85,12 +85,19 @@ class _Query:
 class SearchIndex:
     """Exercises made ready for searching; made once for a state of the library.
 
-    ``first`` says which exercise comes first where a short word names many: ``curl`` the biceps curl.
+    ``first`` says which exercise comes first where a short word names many: ``curl`` the biceps curl; ``loaded`` which
+    one where it stands with a load: ``squat`` with 60 kg the back squat.
     """
 
-    def __init__(self, exercises: Iterable[Exercise], first: Mapping[str, ExerciseId] | None = None) -> None:
+    def __init__(
+        self,
+        exercises: Iterable[Exercise],
+        first: Mapping[str, ExerciseId] | None = None,
+        loaded: Mapping[str, ExerciseId] | None = None,
+    ) -> None:
         self._shown = tuple(sorted((e for e in exercises if not e.removed), key=lambda e: (e.name.lower(), e.id)))
-        self._first = {" ".join(sorted(tokens(words))): chosen for words, chosen in (first or {}).items()}
+        self._first = _by_words(first or {})
+        self._loaded = self._first | _by_words(loaded or {})
         self._names: list[_Name] = []
         self._having: dict[str, dict[int, int]] = defaultdict(dict)
         self._beside: dict[str, set[int]] = defaultdict(set)
@@ -123,8 +130,10 @@ class SearchIndex:
         """Answer the exercises that fit a query, best first; an empty query answers all by name. See `search`."""
         return tuple(hit.exercise for hit in self.search(query, limit))
 
-    def search(self, query: str, limit: int = 30) -> tuple[Hit, ...]:
+    def search(self, query: str, limit: int = 30, *, loaded: bool = False) -> tuple[Hit, ...]:
         """Answer the exercises that fit every word of a query, best first; an empty query answers all by name.
+
+        ``loaded`` says that a load of 20 kg or more stands with it.
 
         A word fits where a word of one of its names, a muscle, the pattern, the sort or the kit begins with it, or is
         mistyped in it; abbreviations count as what they stand for, the order of the words does not matter. "knee
@@ -138,13 +147,13 @@ class SearchIndex:
         if not asked.words:
             return tuple(Hit(self._shown[at], named=False, name=self._shown[at].name) for at in sorted(open_to)[:limit])
         fits = [self._fits(word, last=n == len(asked.words) - 1) for n, word in enumerate(asked.words)]
-        found = self._scored(asked, fits, open_to)
+        found = self._scored(asked, fits, open_to, self._loaded if loaded else self._first)
         found.sort(key=lambda one: one[0])
         return tuple(hit for _, hit in found[:limit])
 
-    def names(self, query: str) -> Exercise | None:
-        """Answer the exercise that the words really name; None where they name none, or only nearly."""
-        first = next(iter(self.search(query, 1)), None)
+    def names(self, query: str, *, loaded: bool = False) -> Exercise | None:
+        """Answer the exercise that the words really name; None where they name none, or only nearly. See `search`."""
+        first = next(iter(self.search(query, 1, loaded=loaded)), None)
         return first.exercise if first and first.named else None
 
     def _fits(self, word: str, *, last: bool) -> dict[str, float]:
@@ -164,7 +173,11 @@ class SearchIndex:
         return found
 
     def _scored(
-        self, asked: _Query, fits: Sequence[Mapping[str, float]], open_to: set[int]
+        self,
+        asked: _Query,
+        fits: Sequence[Mapping[str, float]],
+        open_to: set[int],
+        firsts: Mapping[str, ExerciseId],
     ) -> list[tuple[tuple[float, bool, int, int, str], Hit]]:
         by_name: dict[int, dict[int, tuple[float, int]]] = defaultdict(dict)
         by_side: dict[int, dict[int, float]] = defaultdict(dict)
@@ -176,7 +189,7 @@ class SearchIndex:
                         by_name[name][n] = (counts, places)
                 for at in self._beside.get(known, ()):
                     by_side[at][n] = max(by_side[at].get(n, 0.0), BESIDE * counts)
-        first = self._first.get(" ".join(sorted(asked.words)))
+        first = firsts.get(" ".join(sorted(asked.words)))
         whole, partly = [], []
         for at in self._candidates(by_name, by_side, len(fits)) & open_to:
             score, hit, missed = self._best(at, asked.words, fits, by_name, by_side.get(at, {}))
@@ -235,6 +248,10 @@ class SearchIndex:
 
     def _is_kit(self, at: int, fit: Mapping[str, float]) -> bool:
         return any(counts == 1.0 and known in self._kit[at] for known, counts in fit.items())
+
+
+def _by_words(first: Mapping[str, ExerciseId]) -> dict[str, ExerciseId]:
+    return {" ".join(sorted(tokens(words))): chosen for words, chosen in first.items()}
 
 
 def understood(query: str) -> str:

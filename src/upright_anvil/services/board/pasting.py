@@ -6,33 +6,24 @@ from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, ExerciseId, LineId, ProgramId, WeekId
+from upright_anvil.core.library.search import SearchIndex
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.pasted.program_rows import PastedDay, PastedLine, PastedProgram, program_rows
+from upright_anvil.core.pasted.table import LeftRow, table_of
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits.days import PutDay, RemoveDay
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_phase
 from upright_anvil.core.plan.parts import Cell, Day, Group, Line
-from upright_anvil.core.plan.pasted.program_rows import LeftRow, PastedDay, PastedProgram, program_rows
-from upright_anvil.core.plan.pasted.table import table_of
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH, read
 from upright_anvil.services.board.saving import fresh_base, write_revision
 from upright_anvil.services.ids import fresh_id
+from upright_anvil.services.library.naming import MeantExercise, NearExercise, loads_in, meant_by
 from upright_anvil.services.shelf import library
 from upright_anvil.store import programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.programs import Revision
-
-NEAREST = 3
-"""Exercises offered for a name that is not in the library."""
-
-
-@dataclass(frozen=True, slots=True)
-class NearExercise:
-    """An exercise a typed name may mean."""
-
-    id: ExerciseId
-    name: str
 
 
 @dataclass(frozen=True, slots=True)
@@ -67,10 +58,9 @@ def pasted_view(scope: Scope, program_id: ProgramId, text: str) -> PastedView:
     index, unit = library(scope).index, _unit(scope, program_id)
     lines = []
     for line in found.lines:
-        hits = index.search(line.name, NEAREST)
-        near = tuple(NearExercise(hit.exercise.id, hit.exercise.name) for hit in hits)
-        named = near[0] if hits and hits[0].named else None
-        lines.append(UnderstoodRow(line.row, line.day, line.name, named, near, line.texts, _unread(line.texts, unit)))
+        meant = _meant(index, line, unit)
+        unread = _unread(line.texts, unit)
+        lines.append(UnderstoodRow(line.row, line.day, line.name, meant.exercise, meant.nearest, line.texts, unread))
     return PastedView(found.days, found.weeks, tuple(lines), found.left)
 
 
@@ -90,10 +80,8 @@ def bring_in(
     """
     found = program_rows(table_of(text))
     shelf = library(scope)
-    exercises = {
-        line.row: chosen.get(line.row) or (meant.id if (meant := shelf.index.names(line.name)) else None)
-        for line in found.lines
-    }
+    unit = _unit(scope, program_id)
+    exercises = {line.row: chosen.get(line.row) or _meant(shelf.index, line, unit).id for line in found.lines}
     for wanted in exercises.values():
         if wanted:
             shelf.exercise(wanted)
@@ -103,6 +91,10 @@ def bring_in(
     before = fresh_base(scope, program_id, base)
     program = _with_days(_with_weeks(before.program, phase_id, found.weeks), phase_id, found, named)
     return write_revision(scope, before, program, f"Brought in {len(named)} lines from a spreadsheet", now)
+
+
+def _meant(index: SearchIndex, line: PastedLine, unit: Unit) -> MeantExercise:
+    return meant_by(index, line.name, loads_in(next(filter(None, line.texts), ""), unit))
 
 
 def _with_weeks(program: Program, phase_id: str, many: int) -> Program:

@@ -7,9 +7,11 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, CautionGrade, joint_cautions
 from upright_anvil.core.ids import ClientId, PlaceId
 from upright_anvil.core.library.search import understood
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.text.named import parted
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
+from upright_anvil.services.library.naming import is_loaded, loads_in
 from upright_anvil.services.shelf import library
 from upright_anvil.store.database import Scope
 from upright_anvil.store.ledger import sessions_by_exercise
@@ -59,11 +61,13 @@ def find(
     shelf = library(scope)
     typed = parted(query.strip())
     standing = standing_of(scope, client_id, today) if client_id else ()
+    loaded = is_loaded(loads_in(typed.line, Unit.KG))
     at = inventory_of(place(scope, place_id)) if place_id else None
     if at is None and not standing:
-        hits = [SearchHit(hit.exercise, (), hit.named, hit.name) for hit in shelf.index.search(typed.name, limit)]
+        plain = shelf.index.search(typed.name, limit, loaded=loaded)
+        hits = [SearchHit(hit.exercise, (), hit.named, hit.name) for hit in plain]
         return Found(tuple(hits), len(shelf.exercises), typed.name, typed.line, understood(typed.name))
-    found = shelf.index.search(typed.name, len(shelf.exercises))
+    found = shelf.index.search(typed.name, len(shelf.exercises), loaded=loaded)
     if not typed.name and client_id:
         done = sessions_by_exercise(scope, client_id)
         found = tuple(sorted(found, key=lambda hit: -done.get(hit.exercise.id, 0)))

@@ -11,6 +11,7 @@ from upright_anvil.core.plan.document import Phase, Program
 from upright_anvil.core.plan.edits.days import PutDay
 from upright_anvil.core.plan.edits.phases import PutPhase
 from upright_anvil.core.plan.locate import find_phase
+from upright_anvil.core.steps import Told, untold
 from upright_anvil.core.templates.adapt import adapt, adapt_day
 from upright_anvil.core.templates.model import Template
 from upright_anvil.formats.template_file import shipped_templates
@@ -170,10 +171,13 @@ def add_template_day(
     return Begun(after, changes)
 
 
-def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> DraftView:
-    """Answer a draft from the client file, not kept. Raises `DomainError` where nothing fits, `NotFoundError`."""
+def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date, told: Told = untold) -> DraftView:
+    """Answer a draft from the client file, not kept; ``told`` hears what is being done.
+
+    Raises `DomainError` where nothing fits, `NotFoundError`.
+    """
     who = _drafted_for(scope, client_id, today)
-    made = draft(who, "Draft", monday_of(today), wish)
+    made = draft(who, "Draft", monday_of(today), wish, told)
     first: Phase = made.program.phases[0]
     days = []
     for day in first.days:

@@ -39,7 +39,7 @@ def notice(
     revision: Revision,
     recent: Sequence[SessionRow],
     today: date,
-    log_version: tuple[int, int],
+    log_version: tuple[str, int],
 ) -> ClientNotice | None:
     """Answer what wants a look with a client, the most pressing; None where nothing does.
 

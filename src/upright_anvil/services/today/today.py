@@ -17,6 +17,7 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.proposals import is_circuit, preparing
 from upright_anvil.services.today.alerts import ClientNotice, notice
 from upright_anvil.store import ledger, programs
+from upright_anvil.store.bringing import records
 from upright_anvil.store.clients import all_clients
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
@@ -130,7 +131,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
     by_client: dict[str, list[SessionRow]] = defaultdict(list)
     for row in recent:
         by_client[row.client_id].append(row)
-    latest = programs.programs_by_client(scope)
+    latest, brought_in = programs.programs_by_client(scope), records(scope)
     for who in everybody:
         if who.id not in latest:
             clients.append(ClientToday(who.id, who.name, who.goal, None, "", None))
@@ -140,7 +141,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
         mine, entry = _client(scope, who, revision, {s.id: s for s in started if s.on_date >= fresh}, today)
         sessions += mine
         clients.append(entry)
-        version = (sets.get(who.id, 0), results.get(who.id, 0))
+        version = (sets.get(who.id, ""), results.get(who.id, 0))
         found = notice(scope, who, revision, started, today, version)
         if found is not None:
             notices.append(found)
@@ -151,7 +152,12 @@ def open_today(scope: Scope, today: date) -> TodayView:
         not_logged=tuple(
             sorted((s for s in sessions if s.state not in order), key=lambda s: (s.on, s.client), reverse=True)
         ),
-        waiting=_waiting(scope, [s for s in recent if s.finished_at is not None and s.on_date >= fresh], names, today),
+        waiting=_waiting(
+            scope,
+            [s for s in recent if s.finished_at is not None and s.on_date >= fresh and s.program_id not in brought_in],
+            names,
+            today,
+        ),
         dues=(*_health_dues(scope, names, today), *_retests(scope, names, today)),
         notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
         clients=tuple(clients),

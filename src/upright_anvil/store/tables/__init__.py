@@ -1,6 +1,7 @@
 """The tables. Every row that belongs to a client carries its trainer."""
 
 from upright_anvil.store.tables.base import Table
+from upright_anvil.store.tables.bringing import BroughtInRow
 from upright_anvil.store.tables.health import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
 from upright_anvil.store.tables.library import OwnBatteryRow, OwnExerciseRow, OwnTestRow
 from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, SettingRow, TrainerRow
@@ -18,6 +19,7 @@ from upright_anvil.store.tables.sessions import (
 from upright_anvil.store.tables.testing import TestResultRow, TestRoundRow
 
 __all__ = [
+    "BroughtInRow",
     "ClearanceRow",
     "ClientPlaceRow",
     "ClientRow",

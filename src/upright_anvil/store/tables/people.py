@@ -40,7 +40,10 @@ class PlaceRow(Owned, Table):
 
 
 class ClientRow(Owned, Table):
-    """A client; empty text and None stand for what nobody has said yet. Weekdays are digits, Monday = 0."""
+    """A client; empty text and None stand for what nobody has said yet. Weekdays are digits, Monday = 0.
+
+    ``brought_in`` says with what the client was brought in from a file.
+    """
 
     __tablename__ = "client"
     id: Mapped[ClientId] = mapped_column(primary_key=True)
@@ -63,6 +66,7 @@ class ClientRow(Owned, Table):
     consent_on: Mapped[date | None]
     cycle_reports: Mapped[bool]
     created_at: Mapped[datetime]
+    brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 
 
 class ClientPlaceRow(Owned, Table):

@@ -10,13 +10,17 @@ from upright_anvil.store.tables.base import Owned, Table
 
 
 class ProgramRow(Owned, Table):
-    """A client's program; ``revision`` is the number of the one that holds."""
+    """A client's program; ``revision`` is the number of the one that holds.
+
+    With ``brought_in`` it is none to train by but the record of past sessions, brought in from a file.
+    """
 
     __tablename__ = "program"
     id: Mapped[ProgramId] = mapped_column(primary_key=True)
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     revision: Mapped[int]
     created_at: Mapped[datetime]
+    brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 
 
 class RevisionRow(Owned, Table):

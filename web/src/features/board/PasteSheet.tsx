@@ -7,12 +7,13 @@ import { keys } from "../../api/keys";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
-import { TextField } from "../../ui/Input";
 import { Message } from "../../ui/Message";
 import { Picker } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
 import { useKeptText } from "../../ui/useKeptText";
 import { Part } from "../../ui/Waiting";
+import { LeftRows } from "../bringing/LeftRows";
+import { TableInput } from "../bringing/TableInput";
 
 type Chosen = Readonly<Record<number, ExerciseId>>;
 
@@ -42,50 +43,18 @@ export function PasteSheet({
       onClose();
     },
   });
-  const opened = useMutation({
-    mutationFn: async (file: File) =>
-      file.name.toLowerCase().endsWith(".xlsx")
-        ? (await api.readSpreadsheet(program, await base64(file))).text
-        : file.text(),
-    onSuccess: (rows) => {
-      setText(rows);
-      setChosen({});
-    },
-  });
   const lines = read.data?.lines ?? [];
   const ready = lines.filter((line) => line.exercise ?? chosen[line.row]);
   return (
     <Sheet title="Paste a program" open onClose={onClose}>
-      <TextField
-        label="Rows copied from your spreadsheet"
+      <TableInput
         hint="Best with its heading row. Days in rows of their own, a column a week, or sets, reps and load apart."
-        rows={6}
-        spellCheck={false}
-        autoFocus
-        value={text}
+        text={text}
         change={(next) => {
           setText(next);
           setChosen({});
         }}
       />
-      <label className="mt-2 inline-block cursor-pointer text-sm underline">
-        or open a file (.xlsx, .csv)
-        <input
-          type="file"
-          accept=".xlsx,.csv,.tsv,.txt"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) opened.mutate(file);
-          }}
-        />
-      </label>
-      {opened.error && (
-        <Message tone="stop" className="mt-3">
-          {opened.error.message}
-        </Message>
-      )}
       {bring.error && (
         <Message tone="stop" className="mt-3">
           {bring.error.message}
@@ -151,18 +120,14 @@ function Understood({
           </ul>
         </section>
       ))}
-      {left.map(({ row, words, why }) => (
-        <Message key={row} tone="caution">
-          Row {row}, “{words}”: {why}
-        </Message>
-      ))}
+      <LeftRows rows={left} />
     </div>
   );
 }
 
-/** The exercise a row names; where it names none, the choice among the nearest. */
+/** The exercise a row names, or another of the nearest; where it names none, the choice among them. */
 function Named({
-  line,
+  line: { row, typed, exercise, nearest },
   chosen,
   choose,
 }: {
@@ -170,37 +135,25 @@ function Named({
   chosen: ExerciseId | undefined;
   choose: (exercise: ExerciseId) => void;
 }) {
-  if (line.exercise)
-    return (
-      <span>
-        <span className="font-medium">{line.exercise.name}</span>
-        {line.exercise.name.toLowerCase() !== line.typed.toLowerCase() && (
-          <span className="text-soft"> {line.typed}</span>
-        )}
-      </span>
-    );
+  const differs = exercise?.name.toLowerCase() !== typed.toLowerCase();
   return (
-    <span className="grid gap-1">
-      <span className="text-caution">{line.typed}: not in the library</span>
+    <span className="grid min-w-0">
       <Picker
-        aria-label={`Exercise for row ${line.row}, ${line.typed}`}
-        value={chosen ?? ""}
-        empty="left out"
-        options={line.nearest.map((one) => [one.id, one.name] as const)}
+        aria-label={`Exercise for row ${row}, ${typed}`}
+        quiet={exercise !== null}
+        className="min-h-6 min-w-0 font-medium"
+        value={chosen ?? exercise?.id ?? ""}
+        empty={exercise ? undefined : "left out"}
+        options={nearest.map((one) => [one.id, one.name] as const)}
         choose={(id) => id && choose(id)}
       />
+      {differs && (
+        <span className={`text-sm ${exercise ? "text-soft" : "text-caution"}`}>
+          {exercise ? typed : `${typed}: not in the library`}
+        </span>
+      )}
     </span>
   );
-}
-
-/** A file's bytes in base64. */
-function base64(file: File): Promise<string> {
-  return new Promise((done, failed) => {
-    const reader = new FileReader();
-    reader.onload = () => done(String(reader.result).split(",")[1] ?? "");
-    reader.onerror = () => failed(new Error("The file could not be read."));
-    reader.readAsDataURL(file);
-  });
 }
 
 /** The weeks' texts, the same ones once: ``3 x 8 · 3 x 9``. */

@@ -10,7 +10,13 @@ export function ClientsView() {
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
       <div className="mb-4 flex items-center justify-between">
-        <h1 className="text-2xl font-semibold tracking-tight">Clients</h1>
+        <h1 className="mr-auto text-2xl font-semibold tracking-tight">Clients</h1>
+        <Link
+          to="/clients/bring-in"
+          className="mr-2 inline-flex min-h-9 items-center rounded-md px-3 underline hover:bg-sunk"
+        >
+          Bring in from a spreadsheet
+        </Link>
         <Link
           to="/clients/new"
           className="rounded-md bg-ember px-4 py-2 font-semibold text-on-ember hover:brightness-110"
@@ -19,7 +25,9 @@ export function ClientsView() {
         </Link>
       </div>
       {clients.data.length === 0 && (
-        <p className="text-soft">No clients yet. Add the first; a name is enough.</p>
+        <p className="text-soft">
+          No clients yet. Add the first; a name is enough. Or bring in your list from a spreadsheet.
+        </p>
       )}
       <ul className="border-t border-line">
         {clients.data.map(({ id, program_id, ...facts }) => (

@@ -55,6 +55,12 @@ export function ProgressView() {
             </li>
           ))}
         </ul>
+        <Link
+          to={`/clients/${view.client_id}/past-sessions`}
+          className="mt-2 inline-block text-sm text-soft underline hover:text-ink"
+        >
+          Bring in past sessions
+        </Link>
       </nav>
       <div className="min-w-0">
         {!exercise && <Overview clientId={clientId} />}
@@ -62,7 +68,9 @@ export function ProgressView() {
           <>
             <h1 className="text-2xl font-semibold tracking-tight">{view.exercise || "Nothing logged yet"}</h1>
             {view.sessions.length === 0 ? (
-              <p className="mt-2 text-soft">Log a session on the floor and its sets will stand here.</p>
+              <p className="mt-2 text-soft">
+                Log a session on the floor and its sets will stand here, or bring in past sessions.
+              </p>
             ) : (
               <>
                 {view.strength && <OverTime strength={view.strength} unit={view.unit} />}

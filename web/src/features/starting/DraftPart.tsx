@@ -1,14 +1,18 @@
+import { keys } from "../../api/keys";
 import { query } from "../../api/query";
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Dices, Pin } from "lucide-react";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
+import { Progress } from "../../ui/Progress";
+import { Skeleton } from "../../ui/Waiting";
 import { weekdays } from "../../ui/format";
 import { WeeksField, weeksOf } from "./WeeksField";
 
 const MOST = 26;
+const FIRST_STEP = { doing: "Reading the file", share: 0 };
 
 interface Wish {
   weeks: number;
@@ -28,8 +32,21 @@ export function DraftPart({
   busy: boolean;
 }) {
   const [weeks, setWeeks] = useState("8");
-  const [wish, setWish] = useState<Wish | null>(null);
-  const found = useQuery(query.draft(client.id, wish));
+  const [wish, want] = useState<Wish | null>(null);
+  const [step, setStep] = useState(FIRST_STEP);
+  const [before, setBefore] = useState<Wish | null>(null);
+  const setWish = (next: Wish | null) => {
+    setBefore(wish);
+    setStep(FIRST_STEP);
+    want(next);
+  };
+  const queries = useQueryClient();
+  const found = useQuery(query.draft(client.id, wish, (doing, share) => setStep({ doing, share })));
+  /** Stop drafting: what was drafted before stays. */
+  const cancel = async () => {
+    await queries.cancelQueries({ queryKey: keys.draft(client.id, wish) });
+    setWish(before);
+  };
   const draft = wish ? found.data : undefined;
   const number = weeksOf(weeks, MOST);
   const pinAll = (except: string[]) => {
@@ -87,6 +104,18 @@ export function DraftPart({
           </Button>
         )}
       </form>
+      {found.isFetching && (
+        <div className="mt-3">
+          <Progress doing={step.doing} share={step.share} cancel={() => void cancel()} />
+          {!draft && (
+            <div className="mt-4 grid gap-x-8 gap-y-5 lg:grid-cols-2" aria-hidden>
+              {Array.from({ length: client.facts.days_a_week }, (_, day) => (
+                <Skeleton key={day} lines={6} />
+              ))}
+            </div>
+          )}
+        </div>
+      )}
       {found.error instanceof Problem && (
         <div className="mt-3">
           <Message tone="stop">{found.error.message}</Message>

@@ -38,6 +38,13 @@ export function StartView() {
           </Link>
         </Message>
       )}
+      <p className="-mb-4 text-soft">
+        Trained before?{" "}
+        <Link to={`/clients/${client.id}/past-sessions`} className="underline">
+          Bring in past sessions
+        </Link>{" "}
+        first: then loads start where the client is.
+      </p>
       <DraftPart client={client} start={start} busy={begun.isPending} />
       <Templates client={client.id} start={start} busy={begun.isPending} />
       <Empty client={client.id} start={start} busy={begun.isPending} />

@@ -16,6 +16,9 @@ export function FirstSteps({ on }: { on: string }) {
           >
             Add your first client
           </Link>
+          <Link to="/clients/bring-in" className="mt-2 inline-flex min-h-9 items-center underline">
+            or bring in your list from a spreadsheet
+          </Link>
         </Step>
         <Step number={2} title="A place">
           In the client’s file: start from a usual kit, or write what is there in your own words.

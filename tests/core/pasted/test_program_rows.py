@@ -4,8 +4,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.plan.pasted.program_rows import PastedProgram, program_rows
-from upright_anvil.core.plan.pasted.table import MOST_ROWS, table_of
+from upright_anvil.core.pasted.program_rows import PastedProgram, program_rows
+from upright_anvil.core.pasted.table import MOST_ROWS, table_of
 
 
 def read(text: str) -> PastedProgram:

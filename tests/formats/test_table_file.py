@@ -4,9 +4,9 @@ from unittest import TestCase
 from openpyxl import Workbook
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.plan.pasted.program_rows import program_rows
-from upright_anvil.core.plan.pasted.table import table_of
-from upright_anvil.formats.spreadsheet_file import text_of_spreadsheet
+from upright_anvil.core.pasted.program_rows import program_rows
+from upright_anvil.core.pasted.table import table_of
+from upright_anvil.formats.table_file import text_of_spreadsheet, text_of_table_file
 
 
 def book(*rows: tuple[object, ...], merged: str = "") -> bytes:
@@ -40,5 +40,14 @@ class SpreadsheetFileTest(TestCase):
 
     def test_ten_thousand_rows_are_bounded(self) -> None:
         text = text_of_spreadsheet(book(*[("squat", "3x8")] * 10_000))
-        with self.assertRaisesRegex(DomainError, "601 rows; at most 600"):
+        with self.assertRaisesRegex(DomainError, "10,000 rows; at most 600"):
             table_of(text)
+
+    def test_text_in_any_letters_and_a_spreadsheet_are_told_apart(self) -> None:
+        said = "Übung;Sätze\nKniebeuge;3"
+        for content in (said.encode(), said.encode("utf-8-sig"), said.encode("utf-16"), said.encode("cp1252")):
+            self.assertEqual(text_of_table_file(content), said)
+        self.assertEqual(text_of_table_file(book(("squat", "3x8"))), "squat\t3x8")
+        for content in (b"", b"  ", b"\x00\x01\x02", b"\x89PNG\r\n\x1a\n\x00\x00"):
+            with self.subTest(content), self.assertRaisesRegex(DomainError, "neither a spreadsheet"):
+                text_of_table_file(content)

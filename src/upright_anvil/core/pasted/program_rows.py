@@ -11,17 +11,15 @@ from dataclasses import dataclass, field
 from typing import Final
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.plan.pasted.row_text import row_text
+from upright_anvil.core.pasted.row_text import row_text
+from upright_anvil.core.pasted.table import HEADING_WITHIN, LeftRow, formula_in, role_of
 from upright_anvil.core.prescription.text.named import parted
 
 MOST_WEEKS: Final = 26
 MOST_DAYS: Final = 7
 """Weeks and days that one phase takes."""
 
-HEADING_WITHIN: Final = 12
-"""Rows at the top among which the heading is looked for."""
-
-_ROLES: Final[Mapping[str, str]] = {
+COLUMNS: Final[Mapping[str, str]] = {
     "exercise": r"exercises?|movements?|lifts?|name|drill|exercise name",
     "sets": r"sets?|series|rounds?",
     "reps": r"rep(?:etition)?s?|rep range|reps?/time|volume|target(?: reps)?",
@@ -63,15 +61,6 @@ class PastedDay:
 
     name: str
     weekday: int | None
-
-
-@dataclass(frozen=True, slots=True)
-class LeftRow:
-    """A row that was left: its number (from 1), its words, and why."""
-
-    row: int
-    words: str
-    why: str
 
 
 @dataclass(frozen=True, slots=True)
@@ -120,9 +109,9 @@ def _heading(table: Sequence[Sequence[str]]) -> tuple[int, list[tuple[int, str]]
     """The row below the heading, and what each column says: its week (0: all) and its role; none without a heading."""
     for at, row in enumerate(table[:HEADING_WITHIN]):
         weeks = {column: int(found.group(1)) for column, cell in enumerate(row) if (found := _WEEK.fullmatch(cell))}
-        roles = [_role(cell) for cell in row]
+        roles = [role_of(cell, COLUMNS) for cell in row]
         if "exercise" in roles or (len(weeks) > 1 and not roles[0]):
-            below = [_role(cell) for cell in table[at + 1]] if at + 1 < len(table) else []
+            below = [role_of(cell, COLUMNS) for cell in table[at + 1]] if at + 1 < len(table) else []
             if len(weeks) > 1 and len([role for role in below if role]) > len(weeks):
                 return at + 2, _under_weeks(roles, weeks, below)
             names = "exercise" in roles
@@ -143,15 +132,10 @@ def _under_weeks(roles: list[str], weeks: Mapping[int, int], below: list[str]) -
     return columns
 
 
-def _role(cell: str) -> str:
-    plain = cell.strip().lower().strip(":*")
-    return next((role for role, words in _ROLES.items() if plain and re.fullmatch(words, plain)), "")
-
-
 def _row(reading: _Reading, number: int, row: Sequence[str]) -> None:
     cells = [cell.strip() for cell in row]
-    if any(cell.startswith("=") for cell in cells):
-        reading.left.append(LeftRow(number, " ".join(filter(None, cells)), "A formula: paste its values."))
+    if told := formula_in(number, cells):
+        reading.left.append(told)
         return
     filled = [cell for cell in cells if cell]
     if len(filled) == 1 and (found := _WEEK.fullmatch(filled[0])):

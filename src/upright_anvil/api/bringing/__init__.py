@@ -1,0 +1,1 @@
+"""The API's part for bringing in what a trainer has already."""

@@ -1,0 +1,16 @@
+"""What was brought in from a file."""
+
+from datetime import datetime
+
+from sqlalchemy.orm import Mapped, mapped_column
+
+from upright_anvil.store.tables.base import Owned, Table
+
+
+class BroughtInRow(Owned, Table):
+    """Clients or past sessions brought in at once: what one undo takes back."""
+
+    __tablename__ = "brought_in"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    sort: Mapped[str]
+    at: Mapped[datetime]

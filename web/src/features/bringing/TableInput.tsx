@@ -1,0 +1,63 @@
+// A table pasted from a spreadsheet, or opened from a file: its text, the same way wherever something is brought in.
+import { useMutation } from "@tanstack/react-query";
+import { api } from "../../api/client";
+import { TextField } from "../../ui/Input";
+import { Message } from "../../ui/Message";
+
+export function TableInput({
+  hint,
+  text,
+  change,
+  rows = 6,
+}: {
+  hint: string;
+  text: string;
+  change: (text: string) => void;
+  rows?: number;
+}) {
+  const opened = useMutation({
+    mutationFn: async (file: File) => (await api.readTableFile(await base64(file))).text,
+    onSuccess: change,
+  });
+  return (
+    <div>
+      <TextField
+        label="Rows copied from your spreadsheet"
+        hint={hint}
+        rows={rows}
+        spellCheck={false}
+        autoFocus
+        value={text}
+        change={change}
+      />
+      <label className="mt-1 inline-flex min-h-9 cursor-pointer items-center rounded text-sm underline focus-within:outline-2 focus-within:outline-offset-2">
+        {opened.isPending ? "Reading the file …" : "or open a file (.xlsx, .csv)"}
+        <input
+          type="file"
+          accept=".xlsx,.csv,.tsv,.txt"
+          className="sr-only"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file) opened.mutate(file);
+          }}
+        />
+      </label>
+      {opened.error && (
+        <Message tone="stop" className="mt-3">
+          {opened.error.message}
+        </Message>
+      )}
+    </div>
+  );
+}
+
+/** A file's bytes in base64. */
+function base64(file: File): Promise<string> {
+  return new Promise((done, failed) => {
+    const reader = new FileReader();
+    reader.onload = () => done(String(reader.result).split(",")[1] ?? "");
+    reader.onerror = () => failed(new Error("The file could not be read."));
+    reader.readAsDataURL(file);
+  });
+}

@@ -1,26 +1,16 @@
-import { actionOf, isTyping } from "./shortcuts";
-import { Keyboard, Moon, Sun } from "lucide-react";
-import { useEffect, useState } from "react";
+import { CircleQuestionMark, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet } from "react-router";
-import { Sheet } from "../ui/Sheet";
 import { NotTaken } from "./NotTaken";
-import { ShortcutList } from "./ShortcutList";
+import { useHelp } from "./help/HelpHost";
 import { setTheme, useTheme } from "./theme";
 
 const tab = ({ isActive }: { isActive: boolean }) =>
   `px-1.5 sm:px-3 py-2 border-b-2 whitespace-nowrap ${isActive ? "border-ink font-semibold" : "border-transparent text-soft hover:text-ink"}`;
 
-/** The desk's frame: name, ways in, theme, shortcuts. The floor has no frame of its own. */
+/** The desk's frame: name, ways in, theme, help. The floor has no frame of its own. */
 export function Shell() {
   const theme = useTheme();
-  const [help, setHelp] = useState(false);
-  useEffect(() => {
-    const open = (event: KeyboardEvent) => {
-      if (!isTyping(event, "[data-cell]") && actionOf("everywhere", event) === "help") setHelp(true);
-    };
-    window.addEventListener("keydown", open);
-    return () => window.removeEventListener("keydown", open);
-  }, []);
+  const help = useHelp();
   return (
     <>
       <header className="flex items-center gap-2 border-b border-line bg-raised px-2 sm:gap-4 sm:px-4">
@@ -48,11 +38,12 @@ export function Shell() {
         <div className="ml-auto flex gap-1">
           <button
             type="button"
-            aria-label="Shortcuts"
-            className="rounded p-2 hover:bg-sunk max-sm:hidden"
-            onClick={() => setHelp(true)}
+            aria-label="Help"
+            title="Help (?)"
+            className="rounded p-2 hover:bg-sunk"
+            onClick={help}
           >
-            <Keyboard size={20} aria-hidden />
+            <CircleQuestionMark size={20} aria-hidden />
           </button>
           <button
             type="button"
@@ -68,9 +59,6 @@ export function Shell() {
       <main>
         <Outlet />
       </main>
-      <Sheet title="Shortcuts" open={help} onClose={() => setHelp(false)}>
-        <ShortcutList />
-      </Sheet>
     </>
   );
 }

@@ -6,119 +6,152 @@ import { ClientsView } from "../features/clients/ClientsView";
 import { TodayView } from "../features/today/TodayView";
 import { Button } from "../ui/Button";
 import { Message } from "../ui/Message";
+import { HelpHost } from "./help/HelpHost";
 import { Shell } from "./Shell";
 
 /** Each view has an address; the heavier ones come as files of their own when they are first opened. */
 export const router = createBrowserRouter([
   {
-    Component: Shell,
-    ErrorBoundary: Broken,
+    Component: HelpHost,
     HydrateFallback: Nothing,
     children: [
-      { index: true, Component: TodayView },
-      { path: "clients", Component: ClientsView },
-      { path: "clients/new", Component: NewClientView },
       {
-        path: "clients/bring-in",
-        lazy: async () => ({
-          Component: (await import("../features/bringing/BringClientsView")).BringClientsView,
-        }),
-      },
-      {
-        path: "clients/:clientId",
-        Component: ClientFrame,
+        Component: Shell,
+        ErrorBoundary: Broken,
+        HydrateFallback: Nothing,
         children: [
-          { index: true, Component: ClientFileView },
+          { index: true, handle: { help: "today" }, Component: TodayView },
+          { path: "clients", handle: { help: "clients" }, Component: ClientsView },
+          { path: "clients/new", handle: { help: "new client" }, Component: NewClientView },
           {
-            path: "health",
-            lazy: async () => ({ Component: (await import("../features/health/HealthView")).HealthView }),
-          },
-          {
-            path: "past-sessions",
+            path: "clients/bring-in",
+            handle: { help: "bring in" },
             lazy: async () => ({
-              Component: (await import("../features/bringing/PastSessionsView")).PastSessionsView,
+              Component: (await import("../features/bringing/BringClientsView")).BringClientsView,
             }),
           },
           {
-            path: "places",
-            lazy: async () => ({ Component: (await import("../features/places/PlacesView")).PlacesView }),
+            path: "clients/:clientId",
+            Component: ClientFrame,
+            children: [
+              { index: true, handle: { help: "client" }, Component: ClientFileView },
+              {
+                path: "health",
+                handle: { help: "health" },
+                lazy: async () => ({ Component: (await import("../features/health/HealthView")).HealthView }),
+              },
+              {
+                path: "past-sessions",
+                handle: { help: "bring in" },
+                lazy: async () => ({
+                  Component: (await import("../features/bringing/PastSessionsView")).PastSessionsView,
+                }),
+              },
+              {
+                path: "places",
+                handle: { help: "places" },
+                lazy: async () => ({ Component: (await import("../features/places/PlacesView")).PlacesView }),
+              },
+              {
+                path: "start",
+                handle: { help: "start" },
+                lazy: async () => ({ Component: (await import("../features/starting/StartView")).StartView }),
+              },
+              {
+                path: "tests",
+                handle: { help: "client tests" },
+                lazy: async () => ({ Component: (await import("../features/testing/TestsView")).TestsView }),
+              },
+            ],
           },
           {
-            path: "start",
-            lazy: async () => ({ Component: (await import("../features/starting/StartView")).StartView }),
+            path: "library/:exerciseId?",
+            handle: { help: "library" },
+            lazy: async () => ({ Component: (await import("../features/library/LibraryView")).LibraryView }),
           },
           {
-            path: "tests",
-            lazy: async () => ({ Component: (await import("../features/testing/TestsView")).TestsView }),
+            path: "batteries",
+            handle: { help: "batteries" },
+            lazy: async () => ({
+              Component: (await import("../features/testing/BatteriesView")).BatteriesView,
+            }),
           },
+          {
+            path: "clients/:clientId/progress",
+            handle: { help: "progress" },
+            lazy: async () => ({
+              Component: (await import("../features/progress/ProgressView")).ProgressView,
+            }),
+          },
+          {
+            path: "programs/:programId",
+            handle: { help: "board" },
+            lazy: async () => ({ Component: (await import("../features/board/BoardView")).BoardView }),
+          },
+          {
+            path: "programs/:programId/ahead",
+            handle: { help: "ahead" },
+            lazy: async () => ({ Component: (await import("../features/ahead/AheadView")).AheadView }),
+          },
+          {
+            path: "programs/:programId/calendar",
+            handle: { help: "calendar" },
+            lazy: async () => ({
+              Component: (await import("../features/calendar/CalendarView")).CalendarView,
+            }),
+          },
+          {
+            path: "settings",
+            handle: { help: "settings" },
+            lazy: async () => ({
+              Component: (await import("../features/settings/SettingsView")).SettingsView,
+            }),
+          },
+          {
+            path: "sessions/:sessionId",
+            handle: { help: "review" },
+            lazy: async () => ({ Component: (await import("../features/review/ReviewView")).ReviewView }),
+          },
+          ...(import.meta.env.DEV
+            ? [
+                {
+                  path: "kit",
+                  lazy: async () => ({ Component: (await import("../features/kit/KitView")).KitView }),
+                },
+              ]
+            : []),
+          { path: "*", Component: Nowhere },
         ],
       },
       {
-        path: "library/:exerciseId?",
-        lazy: async () => ({ Component: (await import("../features/library/LibraryView")).LibraryView }),
+        path: "testing/:roundId",
+        handle: { help: "testing" },
+        ErrorBoundary: Broken,
+        HydrateFallback: Nothing,
+        lazy: async () => ({ Component: (await import("../features/testing/TestingView")).TestingView }),
       },
       {
-        path: "batteries",
-        lazy: async () => ({ Component: (await import("../features/testing/BatteriesView")).BatteriesView }),
+        path: "sessions/:sessionId/summary",
+        handle: { help: "summary" },
+        ErrorBoundary: Broken,
+        HydrateFallback: Nothing,
+        lazy: async () => ({ Component: (await import("../features/summary/SummaryView")).SummaryView }),
       },
       {
-        path: "clients/:clientId/progress",
-        lazy: async () => ({ Component: (await import("../features/progress/ProgressView")).ProgressView }),
+        path: "floor/:programId/:weekId/:dayId/with/:otherProgram/:otherWeek/:otherDay",
+        handle: { help: "floor" },
+        ErrorBoundary: Broken,
+        HydrateFallback: Nothing,
+        lazy: async () => ({ Component: (await import("../features/floor/TwoFloorsView")).TwoFloorsView }),
       },
       {
-        path: "programs/:programId",
-        lazy: async () => ({ Component: (await import("../features/board/BoardView")).BoardView }),
+        path: "floor/:programId/:weekId/:dayId",
+        handle: { help: "floor" },
+        ErrorBoundary: Broken,
+        HydrateFallback: Nothing,
+        lazy: async () => ({ Component: (await import("../features/floor/FloorView")).FloorView }),
       },
-      {
-        path: "programs/:programId/ahead",
-        lazy: async () => ({ Component: (await import("../features/ahead/AheadView")).AheadView }),
-      },
-      {
-        path: "programs/:programId/calendar",
-        lazy: async () => ({ Component: (await import("../features/calendar/CalendarView")).CalendarView }),
-      },
-      {
-        path: "settings",
-        lazy: async () => ({ Component: (await import("../features/settings/SettingsView")).SettingsView }),
-      },
-      {
-        path: "sessions/:sessionId",
-        lazy: async () => ({ Component: (await import("../features/review/ReviewView")).ReviewView }),
-      },
-      ...(import.meta.env.DEV
-        ? [
-            {
-              path: "kit",
-              lazy: async () => ({ Component: (await import("../features/kit/KitView")).KitView }),
-            },
-          ]
-        : []),
-      { path: "*", Component: Nowhere },
     ],
-  },
-  {
-    path: "testing/:roundId",
-    ErrorBoundary: Broken,
-    HydrateFallback: Nothing,
-    lazy: async () => ({ Component: (await import("../features/testing/TestingView")).TestingView }),
-  },
-  {
-    path: "sessions/:sessionId/summary",
-    ErrorBoundary: Broken,
-    HydrateFallback: Nothing,
-    lazy: async () => ({ Component: (await import("../features/summary/SummaryView")).SummaryView }),
-  },
-  {
-    path: "floor/:programId/:weekId/:dayId/with/:otherProgram/:otherWeek/:otherDay",
-    ErrorBoundary: Broken,
-    HydrateFallback: Nothing,
-    lazy: async () => ({ Component: (await import("../features/floor/TwoFloorsView")).TwoFloorsView }),
-  },
-  {
-    path: "floor/:programId/:weekId/:dayId",
-    ErrorBoundary: Broken,
-    HydrateFallback: Nothing,
-    lazy: async () => ({ Component: (await import("../features/floor/FloorView")).FloorView }),
   },
 ]);
 

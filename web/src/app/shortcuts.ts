@@ -103,11 +103,14 @@ const views = {
     },
   },
   testing: { title: "Testing", keys: { count: { keys: [" "], says: "Count one repetition" } } },
-  everywhere: { title: "Everywhere", keys: { help: { keys: ["?"], says: "This list" } } },
+  everywhere: {
+    title: "Everywhere",
+    keys: { help: { keys: ["?"], says: "Help with this view: its words and keys" } },
+  },
 } as const satisfies Record<string, { title: string; keys: Record<string, Shortcut> }>;
 
 type Views = typeof views;
-type View = keyof Views;
+export type View = keyof Views;
 export type Action<V extends View> = keyof Views[V]["keys"] & string;
 
 type Pressed = Pick<KeyboardEvent, "key" | "ctrlKey" | "metaKey" | "altKey" | "shiftKey">;
@@ -137,10 +140,11 @@ const shown = (keys: string) =>
     .join(" + ");
 
 /** The table as it is listed: per view its keys and what they do. */
-export const listed: [title: string, entries: [keys: string, says: string][]][] = Object.values<{
+export const listed: [view: View, title: string, entries: [keys: string, says: string][]][] = Object.entries<{
   title: string;
   keys: Record<string, Shortcut>;
-}>(views).map(({ title, keys }) => [
+}>(views).map(([view, { title, keys }]) => [
+  view as View,
   title,
   Object.values(keys).flatMap((one): [string, string][] =>
     one.says ? [[one.shown ?? one.keys.map(shown).join(" or "), one.says]] : [],

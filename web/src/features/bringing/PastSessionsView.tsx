@@ -45,6 +45,7 @@ export function PastSessionsView() {
   const ready = read.data?.names.some(({ typed, meant }) => chosen[typed] ?? meant.exercise);
   return (
     <>
+      <h2 className="text-lg font-semibold">Bring in past sessions</h2>
       {id && (
         <BroughtIn
           batch={id}

@@ -2,6 +2,7 @@ import { Ellipsis } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
+import { useHelp } from "../../app/help/HelpHost";
 import { setTheme, useTheme } from "../../app/theme";
 
 const CALLS: readonly (readonly [Schemas["Calls"], string])[] = [
@@ -29,6 +30,7 @@ export function FloorMenu({
   showSigns: () => void;
 }) {
   const theme = useTheme();
+  const help = useHelp();
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
@@ -66,6 +68,9 @@ export function FloorMenu({
         <DropdownMenu.Separator className="my-1 border-t border-line" />
         <DropdownMenu.Item className={item} onSelect={() => setTheme(theme === "dark" ? "light" : "dark")}>
           {theme === "dark" ? "Light theme" : "Dark theme"}
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={item} onSelect={help}>
+          Help
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} asChild>
           <Link to="/settings">Settings</Link>

@@ -1,0 +1,185 @@
+// What each view is for, its words, and the keys that hold on it.
+import type { View } from "../shortcuts";
+import type { Term } from "./glossary";
+
+interface ViewHelp {
+  title: string;
+  /** What one does here, in a sentence or two. */
+  does: string;
+  words: readonly Term[];
+  keys: readonly View[];
+}
+
+export const helpOf = {
+  today: {
+    title: "Today",
+    does: "Who comes, what waits for a decision, what is due. Open the floor from a session, the review from what waits.",
+    words: ["floor", "review", "proposal", "re-test", "health screen", "plateau"],
+    keys: [],
+  },
+  clients: {
+    title: "Clients",
+    does: "All clients. A new one needs a name and no more; a list can be brought in from a spreadsheet.",
+    words: ["program", "record"],
+    keys: [],
+  },
+  "new client": {
+    title: "New client",
+    does: "A name is enough. The file opens and keeps what you write as you go.",
+    words: ["load"],
+    keys: ["field"],
+  },
+  "bring in": {
+    title: "Bringing in",
+    does: "Paste rows or open a file, read what was understood line by line, then bring it in. Nothing is written before, and one undo takes it back.",
+    words: ["record", "estimated max", "last time"],
+    keys: [],
+  },
+  client: {
+    title: "Client file",
+    does: "Who the client is and what for. Every field keeps itself when you leave it.",
+    words: ["method", "band", "health screen", "caution"],
+    keys: ["field"],
+  },
+  health: {
+    title: "Health",
+    does: "The screen, clearances, and how each joint stands. What is written here is heeded by drafts, checks, floor and proposals.",
+    words: ["health screen", "clearance", "sore", "caution", "stop", "warning signs"],
+    keys: ["field"],
+  },
+  places: {
+    title: "Places",
+    does: "Where the client trains and what can be lifted there. Write it as you would say it, start from a usual kit, or pick.",
+    words: ["kit", "usual kit", "band, elastic", "load"],
+    keys: [],
+  },
+  start: {
+    title: "Starting a program",
+    does: "Let it be drafted from the file, take a template, or begin empty and type or paste.",
+    words: ["template", "phase", "band", "method", "health screen", "record"],
+    keys: [],
+  },
+  "client tests": {
+    title: "Tests of a client",
+    does: "Batteries that were done, and what changed between them beyond the error of the test.",
+    words: ["re-test", "side by side"],
+    keys: [],
+  },
+  library: {
+    title: "Library",
+    does: "Every exercise by any name it goes by, with muscles, joints, kit, cues and its ladder. Make your own from one that is like it.",
+    words: ["ladder", "rung", "cues", "kit"],
+    keys: ["library"],
+  },
+  batteries: {
+    title: "Tests",
+    does: "Which tests belong together, and after how many weeks they are done again.",
+    words: ["re-test"],
+    keys: [],
+  },
+  progress: {
+    title: "Progress",
+    does: "Planned against done week by week, strength with its range, tests, body weight, pain. Choose an exercise on the left.",
+    words: [
+      "estimated max",
+      "confidence",
+      "planned and done",
+      "set blocks",
+      "plateau",
+      "sum of sets",
+      "record",
+    ],
+    keys: [],
+  },
+  board: {
+    title: "Program board",
+    does: "Weeks across, days and exercises down. Type in a cell; the dock beside it shows minutes, sets by muscle and findings.",
+    words: [
+      "shorthand",
+      "tempo",
+      "reps left",
+      "rest",
+      "each side",
+      "range",
+      "group",
+      "circuit",
+      "back-off sets",
+      "drop set",
+      "on the minute",
+      "most rounds",
+      "findings",
+      "fit to time",
+      "band",
+      "phase",
+      "easier week",
+      "B weeks",
+      "revision",
+    ],
+    keys: ["cell", "typing", "add", "board"],
+  },
+  ahead: {
+    title: "Looking ahead",
+    does: "Where the lines lead if it goes well, as lately, or through a bad patch, and what to know before it comes.",
+    words: ["proposal", "method", "plateau", "easier week"],
+    keys: [],
+  },
+  calendar: {
+    title: "Calendar",
+    does: "Sessions by date. A missed one is moved, merged or dropped here.",
+    words: ["phase", "top-up day", "easier week"],
+    keys: [],
+  },
+  settings: {
+    title: "Settings",
+    does: "How the floor calls, which devices there are, what is asked before a session.",
+    words: ["readiness", "floor"],
+    keys: [],
+  },
+  review: {
+    title: "After the session",
+    does: "Each line with what was done, and what next time may ask for. Accept, change or decline; the evidence stands under it.",
+    words: [
+      "proposal",
+      "planned and done",
+      "reps left",
+      "estimated max",
+      "confidence",
+      "trust",
+      "house rule",
+    ],
+    keys: [],
+  },
+  summary: {
+    title: "Summary",
+    does: "The session at a glance, to be said to the client: what was done, what was more than before.",
+    words: ["effort", "pace", "planned and done"],
+    keys: [],
+  },
+  testing: {
+    title: "Testing",
+    does: "One test after another, with what was measured last time beside it.",
+    words: ["re-test", "stop"],
+    keys: ["testing", "field"],
+  },
+  floor: {
+    title: "Floor",
+    does: "One exercise at a time. One tap logs the set as planned; change reps or load first where it went otherwise. Pain and warning signs are one tap away.",
+    words: [
+      "reps left",
+      "ramp-up sets",
+      "rest",
+      "last time",
+      "left out",
+      "readiness",
+      "caution",
+      "stop",
+      "warning signs",
+      "circuit",
+      "rung",
+      "effort",
+    ],
+    keys: ["set", "floor", "panel"],
+  },
+} as const satisfies Record<string, ViewHelp>;
+
+export type HelpKey = keyof typeof helpOf;

@@ -7,6 +7,9 @@ import { VitePWA } from "vite-plugin-pwa";
 // session itself is kept by the outbox, which knows what has been delivered.
 const FLOOR = /\/api\/(settings|today|warning-signs|programs\/.*\/floor\/clocks)$/;
 
+// A picture never changes at its address.
+const PICTURE = /\/api\/exercises\/[^/]+\/picture\/[^/]+$/;
+
 export default defineConfig({
   plugins: [
     react(),
@@ -37,6 +40,11 @@ export default defineConfig({
         navigateFallbackDenylist: [/^\/api\//],
         inlineWorkboxRuntime: true,
         runtimeCaching: [
+          {
+            urlPattern: PICTURE,
+            handler: "CacheFirst",
+            options: { cacheName: "pictures", expiration: { maxEntries: 60 } },
+          },
           {
             urlPattern: FLOOR,
             handler: "NetworkFirst",

@@ -1,6 +1,7 @@
 """The exercises a trainer can choose from: those that ship with the app, and apart from them the trainer's own."""
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 from functools import cached_property, lru_cache
 
 from upright_anvil.core.exercises import Exercise
@@ -26,10 +27,14 @@ REMEMBERED = 8
 
 @dataclass(frozen=True)
 class Library:
-    """All exercises at one time, removed ones included and marked, with their ladders and their search index."""
+    """All exercises at one time, removed ones included and marked, with their ladders and their search index.
+
+    ``pictures`` has the mark of each exercise's picture of the trainer's own.
+    """
 
     exercises: dict[ExerciseId, Exercise]
     ladders: Ladders
+    pictures: Mapping[ExerciseId, str] = field(default_factory=dict)
 
     @cached_property
     def index(self) -> SearchIndex:
@@ -71,7 +76,7 @@ def _read(scope: Scope) -> Library:
             document = {"also": list(exercises[row.shipped_id].also)} | row.document
             exercises[row.shipped_id] = exercise_of(row.shipped_id, document, edited=True)
     own = [e for e in exercises.values() if e.own and not e.removed]
-    return Library(exercises, shipped_ladders().with_own(own))
+    return Library(exercises, shipped_ladders().with_own(own), store.picture_marks(scope))
 
 
 def own_of(row: OwnExerciseRow) -> Exercise:

@@ -1,6 +1,7 @@
 """The trainer's own exercises and edits of shipped ones."""
 
 from collections.abc import Sequence
+from datetime import datetime
 from uuid import uuid4
 
 from sqlalchemy import bindparam, select
@@ -8,7 +9,7 @@ from sqlalchemy import bindparam, select
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import OwnExerciseRow, TrainerRow
+from upright_anvil.store.tables import ExercisePictureRow, OwnExerciseRow, TrainerRow
 
 _MARK = select(TrainerRow.library_mark).where(TrainerRow.id == bindparam("trainer"))
 
@@ -43,3 +44,33 @@ def edit_of(scope: Scope, shipped_id: str) -> OwnExerciseRow | None:
     """Answer the trainer's edit of a shipped exercise, None where there is none."""
     query = select(OwnExerciseRow).where(OwnExerciseRow.shipped_id == shipped_id)
     return scope.db.scalars(query).first()
+
+
+def picture(scope: Scope, exercise_id: ExerciseId) -> ExercisePictureRow | None:
+    """Answer the picture of an exercise, None where there is none."""
+    return scope.db.get(ExercisePictureRow, (scope.trainer_id, exercise_id))
+
+
+def put_picture(scope: Scope, exercise_id: ExerciseId, content: bytes, mark: str, now: datetime) -> None:
+    """Keep a picture of an exercise in place of the one before."""
+    row = picture(scope, exercise_id)
+    if row is None:
+        scope.db.add(ExercisePictureRow(exercise=exercise_id, content=content, mark=mark, at=now))
+    else:
+        row.content, row.mark, row.at = content, mark, now
+    scope.db.flush()
+
+
+def drop_picture(scope: Scope, exercise_id: ExerciseId) -> None:
+    """Remove the picture of an exercise. Raises `NotFoundError`."""
+    row = picture(scope, exercise_id)
+    if row is None:
+        raise NotFoundError("picture")
+    scope.db.delete(row)
+    scope.db.flush()
+
+
+def picture_marks(scope: Scope) -> dict[ExerciseId, str]:
+    """Answer the marks of all pictures by exercise."""
+    query = select(ExercisePictureRow.exercise, ExercisePictureRow.mark)
+    return {exercise: mark for exercise, mark in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs

@@ -114,6 +114,15 @@ export const api = {
   takeBack: (batch: string) => told(http.POST("/api/bringing/{batch}/undo", { params: { path: { batch } } })),
   bringInPasted: (program_id: ProgramId, body: Schemas["BringInRequest"]) =>
     told(http.POST("/api/programs/{program_id}/pasted", { params: { path: { program_id } }, body })),
+  keepPicture: (exercise_id: ExerciseId, content: string) =>
+    told(
+      http.PUT("/api/exercises/{exercise_id}/picture", {
+        params: { path: { exercise_id } },
+        body: { content },
+      }),
+    ),
+  dropPicture: (exercise_id: ExerciseId) =>
+    told(http.DELETE("/api/exercises/{exercise_id}/picture", { params: { path: { exercise_id } } })),
   usualKits: () => told(http.GET("/api/usual-kits")),
   addPlace: (body: Schemas["PlaceRequest"]) => told(http.POST("/api/places", { body })),
   changePlace: (place_id: PlaceId, body: Schemas["PlaceRequest"]) =>

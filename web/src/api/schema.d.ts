@@ -1477,6 +1477,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/exercises/{exercise_id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Keep Picture
+         * @description Keep a photo or drawing beside an exercise, shrunk, in place of the one before.
+         */
+        put: operations["keep_picture"];
+        post?: never;
+        /**
+         * Drop Picture
+         * @description Take the picture of an exercise away.
+         */
+        delete: operations["drop_picture"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exercises/{exercise_id}/picture/{mark}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Picture
+         * @description A picture by its mark; it never changes under it.
+         */
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exercises/{exercise_id}/substitutes": {
         parameters: {
             query?: never;
@@ -4120,6 +4164,8 @@ export interface components {
         /**
          * ExerciseView
          * @description An exercise with its ladders; with a client, the cues she hears and what her joints say of it.
+         *
+         *     ``picture`` is the mark of the trainer's own picture, empty where there is none.
          */
         ExerciseView: {
             exercise: components["schemas"]["Exercise"];
@@ -4128,6 +4174,8 @@ export interface components {
             cues: components["schemas"]["ChosenCues"];
             /** Cautions */
             cautions: components["schemas"]["Caution"][];
+            /** Picture */
+            picture: string;
         };
         /**
          * Fact
@@ -4252,7 +4300,8 @@ export interface components {
          *     ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
          *     ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round, ``group`` names
          *     its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with ``ramp_why`` in
-         *     words. ``always`` is what goes for the client with this exercise in every program. ``beside_plan`` says that sets
+         *     words. ``always`` is what goes for the client with this exercise in every program, ``picture`` the mark of the
+         *     trainer's own picture of it. ``beside_plan`` says that sets
          *     were logged for a line the plan no longer has.
          */
         FloorLine: {
@@ -4316,6 +4365,8 @@ export interface components {
             notes: string[];
             /** Always */
             always: string;
+            /** Picture */
+            picture: string;
             /**
              * Beside Plan
              * @default false
@@ -5721,6 +5772,25 @@ export interface components {
             days: components["schemas"]["DayView"][];
             /** Volume */
             volume: components["schemas"]["WeekVolume"][];
+        };
+        /**
+         * PictureMark
+         * @description The mark of a picture that is kept: new with each one.
+         */
+        PictureMark: {
+            /** Mark */
+            mark: string;
+        };
+        /**
+         * PictureRequest
+         * @description A photo or drawing, its bytes in base64.
+         */
+        PictureRequest: {
+            /**
+             * Content
+             * Format: base64
+             */
+            content: string;
         };
         /**
          * PlaceChoice
@@ -13193,6 +13263,183 @@ export interface operations {
             };
             /** @description Service Unavailable */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keep_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise_id: ExerciseId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PictureRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureMark"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    drop_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise_id: ExerciseId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise_id: ExerciseId;
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/webp": string;
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

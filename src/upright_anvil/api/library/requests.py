@@ -3,7 +3,7 @@
 from decimal import Decimal
 from typing import Annotated
 
-from pydantic import Field
+from pydantic import Base64Bytes, Field
 
 from upright_anvil.api.request_model import Line, Number, RequestModel, Words
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
@@ -29,6 +29,12 @@ class CueSetRequest(RequestModel):
 
     school: Words
     cues: Annotated[list[Words], Few]
+
+
+class PictureRequest(RequestModel):
+    """A photo or drawing, its bytes in base64."""
+
+    content: Base64Bytes
 
 
 class ExerciseLikeRequest(RequestModel):

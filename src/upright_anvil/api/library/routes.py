@@ -3,9 +3,10 @@
 from dataclasses import dataclass
 from typing import Annotated
 
-from fastapi import Query
+from fastapi import Query, Response
+from fastapi.concurrency import run_in_threadpool
 
-from upright_anvil.api.library.requests import ExerciseLikeRequest, ExerciseRequest
+from upright_anvil.api.library.requests import ExerciseLikeRequest, ExerciseRequest, PictureRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.exercises import Exercise
@@ -13,13 +14,21 @@ from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
 from upright_anvil.core.library.ladders import Ladder
 from upright_anvil.core.library.substitutes import Substitute
 from upright_anvil.core.progression.registry import POLICIES
+from upright_anvil.formats.picture_file import MEDIA_TYPE, small_picture
 from upright_anvil.services import shelf
-from upright_anvil.services.library import own_exercises, search, substitutes
+from upright_anvil.services.library import own_exercises, pictures, search, substitutes
 from upright_anvil.services.library.search import Found
 from upright_anvil.services.library.substitutes import ExerciseView
 from upright_anvil.store.database import Scope
 
 router = resource(tag="library")
+
+
+class PictureResponse(Response):
+    """A picture as it is kept."""
+
+    media_type = MEDIA_TYPE
+
 
 Typed = Annotated[str, Query(max_length=520)]
 
@@ -79,6 +88,34 @@ async def change_exercise(exercise_id: ExerciseId, asked: ExerciseRequest, here:
 async def remove_exercise(exercise_id: ExerciseId, here: Here) -> None:
     """Remove an own exercise, or an edit; plans and history keep it."""
     await here.write(lambda scope: own_exercises.remove_own(scope, exercise_id, here.now))
+
+
+@dataclass(frozen=True, slots=True)
+class PictureMark:
+    """The mark of a picture that is kept: new with each one."""
+
+    mark: str
+
+
+@router.put("/exercises/{exercise_id}/picture")
+async def keep_picture(exercise_id: ExerciseId, asked: PictureRequest, here: Here) -> PictureMark:
+    """Keep a photo or drawing beside an exercise, shrunk, in place of the one before."""
+    small = await run_in_threadpool(small_picture, asked.content)
+    return PictureMark(await here.write(lambda scope: pictures.keep_picture(scope, exercise_id, small, here.now)))
+
+
+@router.delete("/exercises/{exercise_id}/picture", status_code=204)
+async def drop_picture(exercise_id: ExerciseId, here: Here) -> None:
+    """Take the picture of an exercise away."""
+    await here.write(lambda scope: pictures.drop_picture(scope, exercise_id))
+
+
+@router.get("/exercises/{exercise_id}/picture/{mark}", response_class=PictureResponse)
+def picture(exercise_id: ExerciseId, mark: str, here: Here) -> Response:
+    """A picture by its mark; it never changes under it."""
+    with here.reading() as scope:
+        content = pictures.picture(scope, exercise_id, mark)
+    return PictureResponse(content, headers={"Cache-Control": "private, max-age=31536000, immutable"})
 
 
 @router.get("/exercises/{exercise_id}/substitutes")

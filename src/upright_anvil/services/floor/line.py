@@ -41,7 +41,8 @@ class FloorLine:
     ``bodyweight`` says that loads are added to body weight, ``counts`` that reps are counted beside the seconds,
     ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round, ``group`` names
     its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with ``ramp_why`` in
-    words. ``always`` is what goes for the client with this exercise in every program. ``beside_plan`` says that sets
+    words. ``always`` is what goes for the client with this exercise in every program, ``picture`` the mark of the
+    trainer's own picture of it. ``beside_plan`` says that sets
     were logged for a line the plan no longer has.
     """
 
@@ -74,6 +75,7 @@ class FloorLine:
     set_to: str
     notes: tuple[str, ...]
     always: str
+    picture: str
     beside_plan: bool = False
 
 
@@ -93,6 +95,7 @@ class Around:
     on_bar: Load | None
     notes: tuple[str, ...]
     always: str
+    picture: str
     measured: Mapping[int, tuple[str, ...]]
     on: date
 
@@ -143,6 +146,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         set_to=set_to(asked, exercise, profile) if asked else "",
         notes=around.notes,
         always=around.always,
+        picture=around.picture,
         beside_plan=around.group is None,
     )
 

@@ -18,6 +18,7 @@ from upright_anvil.services.floor.last_time import of_exercise
 from upright_anvil.services.floor.line import Around, FloorLine, floor_line
 from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_lines
 from upright_anvil.services.health.health_file import screening_of
+from upright_anvil.services.shelf import library
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.exercise_notes import exercise_notes
@@ -135,6 +136,7 @@ def _lines(
     on_bar = on_the_bar(view)
     always = exercise_notes(scope, view.who.id)
     measured = measured_by_set(scope, found.id) if found.row else {}
+    pictures = library(scope).pictures
     shown = []
     for line in (*found.day.lines, *_beside_the_plan(view)):
         exercise = here.exercise(line.exercise_in(week))
@@ -153,6 +155,7 @@ def _lines(
             on_bar=on_bar,
             notes=tuple(notes.get(line.id, ())),
             always=always.get(exercise.id, ""),
+            picture=pictures.get(exercise.id, ""),
             measured=measured.get(line.id, {}),
             on=found.row.on_date if found.row else today,
         )

@@ -49,12 +49,16 @@ class ShownLadder:
 
 @dataclass(frozen=True, slots=True)
 class ExerciseView:
-    """An exercise with its ladders; with a client, the cues she hears and what her joints say of it."""
+    """An exercise with its ladders; with a client, the cues she hears and what her joints say of it.
+
+    ``picture`` is the mark of the trainer's own picture, empty where there is none.
+    """
 
     exercise: Exercise
     ladders: tuple[ShownLadder, ...]
     cues: ChosenCues
     cautions: tuple[Caution, ...]
+    picture: str
 
 
 def exercise_view(scope: Scope, exercise_id: ExerciseId, client_id: ClientId | None, today: date) -> ExerciseView:
@@ -63,7 +67,13 @@ def exercise_view(scope: Scope, exercise_id: ExerciseId, client_id: ClientId | N
     exercise = shelf.exercise(exercise_id)
     standing = standing_of(scope, client_id, today) if client_id else ()
     ladders = (_shown(ladder, shelf.exercises, exercise_id) for ladder in shelf.ladders.of(exercise_id))
-    return ExerciseView(exercise, tuple(ladders), cues_for(exercise, standing), joint_cautions(exercise, standing))
+    return ExerciseView(
+        exercise,
+        tuple(ladders),
+        cues_for(exercise, standing),
+        joint_cautions(exercise, standing),
+        shelf.pictures.get(exercise_id, ""),
+    )
 
 
 def exercise_substitutes(

@@ -25,6 +25,17 @@ class OwnExerciseRow(Owned, Table):
     removed_at: Mapped[datetime | None]
 
 
+class ExercisePictureRow(Owned, Table):
+    """A photo or drawing of the trainer's own beside an exercise, small, as WebP; ``mark`` is new with each one."""
+
+    __tablename__ = "exercise_picture"
+    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), primary_key=True)
+    exercise: Mapped[ExerciseId] = mapped_column(primary_key=True)
+    mark: Mapped[str]
+    content: Mapped[bytes]
+    at: Mapped[datetime]
+
+
 class OwnBatteryRow(Owned, Table):
     """A battery of the trainer's own, or (``shipped_id``) an edit of one that ships."""
 

@@ -1,3 +1,4 @@
+import { LinePicture } from "./LinePicture";
 import { useNamed } from "./pane";
 import { Plus, TriangleAlert } from "lucide-react";
 import { useState, type ReactNode } from "react";
@@ -47,6 +48,7 @@ export function LineHead({
   return (
     <section aria-label={named(line.exercise)} className="pt-1.5 @floor:pt-3">
       <div className="flex items-center gap-2">
+        {line.picture && <LinePicture id={line.exercise_id} mark={line.picture} name={line.exercise} />}
         <h2 className="mr-auto text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
         <JointButton cautions={line.joints} open={joints} toggle={() => setJoints(!joints)} />
         {beat}

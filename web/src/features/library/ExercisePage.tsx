@@ -9,6 +9,7 @@ import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { ExerciseSheet } from "./ExerciseSheet";
 import { LadderPicture } from "./LadderPicture";
+import { OwnPicture } from "./OwnPicture";
 import { requestOf, kitName } from "./words";
 import { SubstituteList } from "./SubstituteList";
 
@@ -36,7 +37,7 @@ export function ExercisePage({
     onSuccess: () => changed(queries, "library"),
   });
   if (!page.data) return <Waiting error={page.error} retry={() => void page.refetch()} />;
-  const { exercise, ladders, cues, cautions } = page.data;
+  const { exercise, ladders, cues, cautions, picture } = page.data;
   return (
     <article aria-labelledby="exercise" className="grid content-start gap-5">
       <div className="flex flex-wrap items-start gap-3">
@@ -110,6 +111,7 @@ export function ExercisePage({
             .map((set) => (
               <CueList key={set.school} title={`To ${set.school}`} cues={set.cues} />
             ))}
+          <OwnPicture id={id} name={exercise.name} mark={picture} />
         </div>
       </div>
       {ladders.map((ladder) => (

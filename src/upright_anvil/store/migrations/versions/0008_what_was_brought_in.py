@@ -1,4 +1,4 @@
-"""What was brought in from a file: clients and past sessions, so that one undo takes them back."""
+"""What was brought in from a file, so that one undo takes it back; pictures of exercises."""
 
 import sqlalchemy as sa
 from alembic import op
@@ -21,9 +21,18 @@ def upgrade() -> None:
         # The reference is said in the column itself: SQLite cannot add it to a table that stands.
         op.execute(f"ALTER TABLE {table} ADD COLUMN brought_in VARCHAR REFERENCES brought_in (id)")
         op.create_index(f"ix_{table}_brought_in", table, ["brought_in"])
+    op.create_table(
+        "exercise_picture",
+        sa.Column("trainer_id", sa.String(), sa.ForeignKey("trainer.id"), primary_key=True),
+        sa.Column("exercise", sa.String(), primary_key=True),
+        sa.Column("mark", sa.String(), nullable=False),
+        sa.Column("content", sa.LargeBinary(), nullable=False),
+        sa.Column("at", sa.String(), nullable=False),
+    )
 
 
 def downgrade() -> None:
+    op.drop_table("exercise_picture")
     for table in ("client", "program"):
         op.drop_index(f"ix_{table}_brought_in", table)
         op.drop_column(table, "brought_in")

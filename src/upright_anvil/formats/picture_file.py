@@ -1,0 +1,43 @@
+"""A photo or drawing as it is kept: small, upright, and without what a camera writes beside it."""
+
+import io
+from typing import Final
+
+from PIL import Image, ImageOps, UnidentifiedImageError
+
+from upright_anvil.core.errors import DomainError
+
+SIDE: Final = 960
+"""Pixels of the longer side, at most."""
+
+MOST_PIXELS: Final = 40_000_000
+"""Pixels of what is sent; more are not read."""
+
+FORMATS: Final = ("JPEG", "PNG", "WEBP", "GIF")
+MEDIA_TYPE: Final = "image/webp"
+QUALITY: Final = 78
+
+
+def small_picture(content: bytes) -> bytes:
+    """Answer a picture as WebP of at most 960 pixels a side, upright, without where and when it was taken.
+
+    Raises `DomainError` where it is none, of another kind, or of more than 40 million pixels.
+    """
+    try:
+        seen = _shrunk(content)
+    except (UnidentifiedImageError, OSError, SyntaxError, Image.DecompressionBombError) as fault:
+        raise DomainError(
+            "This is no picture that can be read here. Send a photo or drawing as JPEG, PNG or WebP."
+        ) from fault
+    kept = io.BytesIO()
+    seen.save(kept, "WEBP", quality=QUALITY)
+    return kept.getvalue()
+
+
+def _shrunk(content: bytes) -> Image.Image:
+    with Image.open(io.BytesIO(content), formats=FORMATS) as found:
+        if found.width * found.height > MOST_PIXELS:
+            raise DomainError("The picture is too large. Send one of at most 40 million pixels.")
+        upright = ImageOps.exif_transpose(found)
+        upright.thumbnail((SIDE, SIDE))
+        return upright.convert("RGBA" if upright.has_transparency_data else "RGB")

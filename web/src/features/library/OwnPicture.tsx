@@ -1,0 +1,52 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { api } from "../../api/client";
+import { changed } from "../../api/changed";
+import type { ExerciseId } from "../../api/ids";
+import { Button } from "../../ui/Button";
+import { Message } from "../../ui/Message";
+import { pictureAddress } from "./pictureAddress";
+import { shrink } from "./shrink";
+
+/** A photo or drawing of the trainer's own: shown here, on the floor and on the client's sheet. */
+export function OwnPicture({ id, name, mark }: { id: ExerciseId; name: string; mark: string }) {
+  const queries = useQueryClient();
+  const refresh = () => changed(queries, "library");
+  const keep = useMutation({
+    mutationFn: async (file: File) => api.keepPicture(id, await shrink(file)),
+    onSuccess: refresh,
+  });
+  const drop = useMutation({ mutationFn: () => api.dropPicture(id), onSuccess: refresh });
+  const problem = keep.error ?? drop.error;
+  return (
+    <section aria-label="Picture" className="grid justify-items-start gap-2">
+      {mark && (
+        <img
+          src={pictureAddress(id, mark)}
+          alt={`${name}, as the trainer shows it`}
+          className="max-h-72 max-w-full rounded-md border border-line"
+        />
+      )}
+      <div className="flex flex-wrap items-center gap-2">
+        <label className="inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong/60 bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+          {keep.isPending ? "Keeping it …" : mark ? "Another picture" : "Add a photo or drawing"}
+          <input
+            type="file"
+            accept="image/*"
+            className="sr-only"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = "";
+              if (file) keep.mutate(file);
+            }}
+          />
+        </label>
+        {mark && (
+          <Button tone="quiet" onClick={() => drop.mutate()}>
+            Take it away
+          </Button>
+        )}
+      </div>
+      {problem && <Message tone="stop">{problem.message}</Message>}
+    </section>
+  );
+}

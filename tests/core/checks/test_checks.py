@@ -10,6 +10,7 @@ from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition, Entry, JointStatus, State
+from upright_anvil.core.health.screening import health_standing
 from upright_anvil.core.plan.document import Pairing, Program, RestrictedFlow
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.edits.calendar import AnswerFinding
@@ -21,6 +22,7 @@ SIZE = replace(WHO, goal=GoalKind.SIZE, training_age=TrainingAge.SOME)
 STRENGTH = replace(WHO, goal=GoalKind.STRENGTH, training_age=TrainingAge.SOME)
 NEW = replace(WHO, training_age=TrainingAge.NEW)
 UNCLEAR = replace(WHO, clearance="The health screen asks for a clearance before vigorous work.")
+NEVER_ASKED = replace(WHO, profile=replace(SETTING, screening=health_standing((), (), date(2026, 3, 2))))
 WATCHED = replace(WHO, profile=replace(SETTING, standing=(replace(KNEE, state=State.WATCH),)))
 HOME = replace(WHO, profile=replace(SETTING, inventory=ROOM))
 SQUAT = "back-squat: 3 x 8, 90 kg"
@@ -249,6 +251,7 @@ CASES: list[Case] = [
         one("leg-press: 4 x 8", "bench-press: 4 x 8", "barbell-row: 4 x 8", "deadlift: 4 x 8"),
         WHO,
     ),
+    ("screen-missing", one("leg-press: 3 x 8, leave 4"), NEVER_ASKED, one("leg-press: 3 x 8, leave 4"), WHO),
     ("clearance-missing", one("leg-press: 3 x 8, leave 1"), UNCLEAR, one("leg-press: 3 x 8, leave 4"), UNCLEAR),
     ("empty-phase", plan(), WHO, one(SQUAT), WHO),
 ]

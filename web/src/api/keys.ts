@@ -38,8 +38,8 @@ export const keys = {
   review: (session: SessionId) => ["review", session] as const,
   overview: (client: ClientId) => ["overview", client] as const,
   progress: (client: ClientId, exercise: ExerciseId | null) => ["progress", client, exercise] as const,
-  found: (q: string, client: ClientId | null, place: PlaceId | null) =>
-    ["exercises", "found", q, client, place] as const,
+  found: (q: string, client: ClientId | null, place: PlaceId | null, most?: number) =>
+    ["exercises", "found", q, client, place, most] as const,
   exercise: (id: ExerciseId, client: ClientId | null) => ["exercises", "one", id, client] as const,
   substitutes: (id: ExerciseId, client: ClientId | null, place: PlaceId | null) =>
     ["exercises", "instead", id, client, place] as const,

@@ -58,7 +58,7 @@ export const query = {
 
   found: (q: string, client: ClientId | null, place: PlaceId | null, most?: number) =>
     queryOptions({
-      queryKey: keys.found(q, client, place),
+      queryKey: keys.found(q, client, place, most),
       queryFn: () => api.findExercises(q, client, place, most),
       placeholderData: keepPreviousData,
       staleTime: A_WHILE,

@@ -7718,7 +7718,7 @@ export interface components {
         };
         /**
          * TestRequest
-         * @description A test of the trainer's own.
+         * @description A test of the trainer's own; ``exercise`` is the one it measures, where it is one.
          */
         TestRequest: {
             /** Name */
@@ -7742,6 +7742,12 @@ export interface components {
             low: number | string;
             /** High */
             high: number | string;
+            /**
+             * Exercise
+             * Format: ExerciseId
+             * @default
+             */
+            exercise: ExerciseId;
             /**
              * Sides
              * @default false

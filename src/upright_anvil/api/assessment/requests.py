@@ -10,12 +10,14 @@ from upright_anvil.api.request_model import Figure, Line, LoadRequest, MadeId, N
 from upright_anvil.core.assessment.items import Battery, Better, Ended, TestItem, TestKind
 from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Side
+from upright_anvil.core.ids import NO_EXERCISE
+from upright_anvil.core.plan.parts import OptionalExercise
 
 Seconds = Annotated[int, Field(ge=1, le=7200)]
 
 
 class TestRequest(RequestModel):
-    """A test of the trainer's own."""
+    """A test of the trainer's own; ``exercise`` is the one it measures, where it is one."""
 
     name: Words
     kind: TestKind
@@ -25,6 +27,7 @@ class TestRequest(RequestModel):
     error_is_share: bool = False
     low: Figure = Decimal(0)
     high: Figure
+    exercise: OptionalExercise = NO_EXERCISE
     sides: bool = False
     variants: Annotated[tuple[Words, ...], Field(max_length=8)] = ()
     seconds: Seconds | None = None

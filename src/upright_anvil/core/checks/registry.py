@@ -47,6 +47,7 @@ from upright_anvil.core.checks.phases import (
     no_easing_off,
     pattern_missing,
     restricted_flow,
+    screen_missing,
     week_jump,
 )
 from upright_anvil.core.checks.weeks import (
@@ -106,6 +107,7 @@ ALL: tuple[Check, ...] = (
     jump_contacts.CHECK,
     no_rest_day.CHECK,
     days_wanted.CHECK,
+    screen_missing.CHECK,
     clearance_missing.CHECK,
     week_jump.CHECK,
     load_jump.CHECK,

@@ -7,6 +7,7 @@ from upright_anvil.core.assessment.items import Battery, TestItem
 from upright_anvil.core.errors import DomainError
 from upright_anvil.formats.testing_file import battery_of, shipped_batteries, shipped_tests, test_of, test_table
 from upright_anvil.services.ids import fresh_id
+from upright_anvil.services.shelf import library
 from upright_anvil.store import testing as store
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
@@ -93,11 +94,16 @@ def remove_battery(scope: Scope, battery_id: str, now: datetime) -> None:
 
 
 def add_test(scope: Scope, item: TestItem) -> TestItem:
-    """Add a test of the trainer's own. Raises `DomainError` when its name is taken or its bounds cross."""
+    """Add a test of the trainer's own.
+
+    Raises `DomainError` when its name is taken or its bounds cross, `NotFoundError` for an exercise nobody knows.
+    """
     if any(t.name.lower() == item.name.lower() for t in all_tests(scope).values()):
         raise DomainError(f"There is a test called {item.name} already.")
     if item.low >= item.high:
         raise DomainError("The lowest plausible figure lies below the highest.")
+    if item.exercise:
+        library(scope).exercise(item.exercise)
     row = OwnTestRow(id=f"own-{fresh_id()}", document=test_table(item))
     scope.db.add(row)
     scope.db.flush()

@@ -1,4 +1,3 @@
-import { Select } from "../../ui/Select";
 import { TextField } from "../../ui/Input";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -9,6 +8,7 @@ import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
+import { AddTest } from "./AddTest";
 import { OwnTestSheet } from "./OwnTestSheet";
 
 /** Batteries as lists to edit: what ships stays as it is beneath, and can be brought back. */
@@ -140,14 +140,9 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
         })}
       </ol>
       <div className="flex flex-wrap items-end gap-3">
-        <Select
-          label="Add a test"
-          value=""
-          empty="Choose …"
-          options={tests
-            .filter((test) => !battery.tests.includes(test.id))
-            .map((test) => [test.id, `${test.name}, ${test.kind}`] as const)}
-          choose={(id) => id && save.mutate({ tests: [...battery.tests, id] })}
+        <AddTest
+          tests={tests.filter((test) => !battery.tests.includes(test.id))}
+          add={(test) => save.mutate({ tests: [...battery.tests, test.id] })}
         />
         <Button onClick={() => setOwn(true)}>A test of your own</Button>
         {(battery.own || battery.edited) && (

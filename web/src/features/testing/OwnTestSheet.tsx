@@ -7,6 +7,8 @@ import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 import { Select } from "../../ui/Select";
 import { Sheet } from "../../ui/Sheet";
+import { NOWHERE } from "../../api/ids";
+import { ExercisePick } from "../library/ExercisePick";
 import { Tick } from "../../ui/Tick";
 
 /** Body weight is measured, never tested. */
@@ -22,6 +24,7 @@ export function OwnTestSheet({
 }) {
   const [kind, setKind] = useState<Schemas["TestKind"]>("good-form reps");
   const [better, setBetter] = useState<Schemas["Better"]>("more");
+  const [exercise, setExercise] = useState<Schemas["Exercise"] | null>(null);
   const [sides, setSides] = useState(false);
   const [text, setText] = useState({
     name: "",
@@ -43,6 +46,7 @@ export function OwnTestSheet({
         error_is_share: false,
         low: text.low,
         high: text.high,
+        exercise: exercise?.id ?? NOWHERE,
         sides,
         variants: [],
         seconds: text.seconds ? Number(text.seconds) : null,
@@ -68,6 +72,7 @@ export function OwnTestSheet({
           value={text.standard}
           change={set("standard")}
         />
+        <ExercisePick label="Of the exercise" chosen={exercise} choose={setExercise} />
         <div className="grid grid-cols-2 gap-3">
           <Select label="Measures" value={kind} options={kinds} choose={(next) => next && setKind(next)} />
           <Select

@@ -11,11 +11,17 @@ from upright_anvil.core.prescription.effort import is_vigorous
 
 
 def _look(phase: StudiedPhase, who: Standpoint) -> Iterator[Violation]:
-    if not who.clearance:
+    screening = who.profile.screening
+    if not who.clearance or (screening is not None and screening.outcome is None):
         return
-    hard = next((a for week in phase.weeks for a in week.asked if _vigorous(a)), None)
+    hard = first_vigorous(phase)
     if hard:
         yield Violation(f"{who.clearance} {hard.exercise.name} is planned as vigorous work.", line=hard.line.id)
+
+
+def first_vigorous(phase: StudiedPhase) -> StudiedLine | None:
+    """Answer the first line of a phase that is vigorous work; None where there is none."""
+    return next((asked for week in phase.weeks for asked in week.asked if _vigorous(asked)), None)
 
 
 def _vigorous(asked: StudiedLine) -> bool:

@@ -24,6 +24,7 @@ INSIDE = {
     "prescription/text/patterns",
     "prescription/schemes/base",
     "prescription/text/writing",
+    "steps",
 }
 """Modules of the core that only serve others."""
 

@@ -15,6 +15,7 @@ from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, profiles_by_week
 from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.prescription.effort import is_vigorous
 from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.same import Same
@@ -178,6 +179,12 @@ class StudiedPhase:
     phase: Phase
     weeks: tuple[StudiedWeek, ...]
     before: StudiedWeek | None = None
+
+    @property
+    def first_vigorous(self) -> StudiedLine | None:
+        """The first line that is vigorous work; None where there is none."""
+        asked = (one for week in self.weeks for one in week.asked)
+        return next((o for o in asked if o.prescription is not None and is_vigorous(o.prescription, o.share)), None)
 
 
 def study(program: Program, who: Standpoint, phase_id: str | None = None) -> tuple[StudiedPhase, ...]:

@@ -3,7 +3,6 @@
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Severity, Violation
-from upright_anvil.core.checks.phases.clearance_missing import first_vigorous
 from upright_anvil.core.checks.study import Standpoint, StudiedPhase
 
 
@@ -14,7 +13,7 @@ def _look(phase: StudiedPhase, who: Standpoint) -> Iterator[Violation]:
     if not any(week.asked for week in phase.weeks):
         return
     said = "The health screen was not asked yet: ask its questions before the first session."
-    hard = first_vigorous(phase)
+    hard = phase.first_vigorous
     if hard is None:
         yield Violation(said)
     else:

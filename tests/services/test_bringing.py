@@ -99,6 +99,21 @@ class PastSessionsTest(StudioTest):
             self.assertEqual(len(client_progress(scope, self.client, None, TODAY).exercises), 3)
             self.assertEqual(sum(week.held for week in overview(scope, self.client, TODAY).weeks), 16)
 
+    def test_a_slip_of_the_old_sheet_raises_nothing(self) -> None:
+        last = (TODAY - timedelta(days=2)).isoformat()
+        self.bring(f"{log_of(8)}\n{last}\tsquat\t1\t8\t775\t2")
+        with self.studio.reading() as scope:
+            profile = client_profile(scope, self.client, TODAY)
+            self.assertEqual(profile.last_loads["back-squat"], Load.of("77.5", Unit.KG))
+            self.assertLess(profile.known.strengths["back-squat"].kg, 130)
+
+    def test_old_sessions_do_not_take_the_place_of_newer_ones(self) -> None:
+        self.bring(log_of(2))
+        self.bring("2024-02-05\nsquat 3x8 100")
+        with self.studio.reading() as scope:
+            profile = client_profile(scope, self.client, TODAY)
+            self.assertEqual(profile.last_loads["back-squat"], Load.of("62.5", Unit.KG))
+
     def test_the_record_reads_like_a_program_and_is_none_to_train_by(self) -> None:
         self.bring(log_of(3))
         with self.studio.reading() as scope:

@@ -120,6 +120,6 @@ class SessionDesk(Desk):
 
     def reviewed(self, floor: Page) -> None:
         """From the floor through the end of the session to what comes next."""
-        floor.get_by_role("button", name="Finish").first.click()
+        self.finish(floor)
         floor.get_by_role("link", name=re.compile("next|Look|Review", re.IGNORECASE)).first.click()
         expect(floor.get_by_role("heading", level=1)).to_contain_text("Rufus Kettleman")

@@ -91,6 +91,15 @@ class JourneyTest(TestCase):
         if straight.is_visible():
             straight.click()
 
+    def finish(self, page: Page) -> None:
+        """End the session, with what is open left as it is."""
+        page.get_by_role("button", name="Finish", exact=True).first.click()
+        as_it_is = page.get_by_role("button", name="Finish as it is")
+        expect(as_it_is.or_(page.get_by_role("group", name="Effort")).first).to_be_visible()
+        if as_it_is.is_visible():
+            as_it_is.click()
+        expect(page.get_by_role("group", name="Effort").first).to_be_visible()
+
     def assert_accessible(self, page: Page, what: str) -> None:
         """Ask axe-core for WCAG 2.2 AA; it must find nothing."""
         if not page.evaluate("() => 'axe' in window"):

@@ -123,7 +123,10 @@ class AccessibleTest(JourneyTest):
             expect(page.get_by_role("menu")).to_be_visible()
             self.assert_accessible(page, f"Menu, {size}")
             page.keyboard.press("Escape")
-            page.get_by_role("button", name="Finish").click()
+            page.get_by_role("button", name="Finish", exact=True).click()
+            expect(page.get_by_role("button", name="Finish as it is")).to_be_visible()
+            self.assert_accessible(page, f"Finishing with open sets, {size}")
+            page.get_by_role("button", name="Finish as it is").click()
             expect(page.get_by_role("group", name="Effort")).to_be_visible()
             self.assert_accessible(page, f"Summary, {size}")
 

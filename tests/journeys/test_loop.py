@@ -111,7 +111,7 @@ class LoopTest(JourneyTest):
         page.get_by_role("button", name="Done: 5 reps").click()
         expect(page.get_by_role("button", name="Set 3: added, done 5 reps")).to_be_visible()
         expect(page.get_by_text("Saved", exact=True)).to_be_visible()
-        page.get_by_role("button", name="Finish").click()
+        self.finish(page)
         expect(page.get_by_text("First time with Back squat: 8 reps with 60 kg.")).to_be_visible()
         page.get_by_role("group", name="Effort").get_by_role("button", name="7", exact=True).click()
         expect(page.get_by_text("effort 7 × 0 min")).to_be_visible()

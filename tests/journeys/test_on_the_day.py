@@ -58,7 +58,7 @@ class OnTheDayTest(JourneyTest):
         expect(
             page.get_by_role("button", name=re.compile("^Set 2: .*done 6 reps.*slipping, right hip hurt"))
         ).to_be_visible()
-        page.get_by_role("button", name="Finish").click()
+        self.finish(page)
         expect(page.get_by_text("Hurt: right hip, set 2")).to_be_visible()
 
     def test_other_loads_sides_order_and_exercises(self) -> None:

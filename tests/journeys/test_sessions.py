@@ -26,7 +26,7 @@ class SessionsTest(SessionDesk):
         for _ in range(seconds // 60 + 2):
             floor.clock.fast_forward(60_000)
         expect(floor.get_by_role("button", name=re.compile("^Set 3: .*done 30 s.*saved"))).to_be_visible()
-        floor.get_by_role("button", name="Finish").first.click()
+        self.finish(floor)
         expect(floor.get_by_text(re.compile("39 min|40 min")).first).to_be_visible()
         floor.get_by_role("link", name=re.compile("next|Look|Review", re.IGNORECASE)).first.click()
         expect(floor.get_by_text(re.compile("circuit", re.IGNORECASE)).first).to_be_visible()

@@ -167,6 +167,11 @@ _INSERT = (
 )
 
 
+def last_logged(scope: Scope, session_id: SessionId) -> datetime | None:
+    """Answer when the last row of a session was logged, None where there is none."""
+    return scope.db.scalar(select(func.max(_T.logged_at)).where(_T.session_id == session_id))
+
+
 def find_session(scope: Scope, session_id: SessionId) -> SessionRow | None:
     """Answer a session, None before it was started."""
     return scope.db.get(SessionRow, session_id)

@@ -6555,6 +6555,16 @@ export interface components {
              */
             program_id: ProgramId;
             /**
+             * Week Id
+             * Format: WeekId
+             */
+            week_id: WeekId;
+            /**
+             * Day Id
+             * Format: DayId
+             */
+            day_id: DayId;
+            /**
              * Client Id
              * Format: ClientId
              */

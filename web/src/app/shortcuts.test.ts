@@ -1,5 +1,7 @@
+// @vitest-environment jsdom
 import { describe, expect, test } from "vitest";
 import { actionOf, listed } from "./shortcuts";
+import { setSingleKeys } from "./singleKeys";
 
 const key = (
   key: string,
@@ -39,6 +41,16 @@ describe("a pressed key", () => {
     expect(actionOf("floor", key("s"))).toBeNull();
     expect(actionOf("set", key("s", { ctrlKey: true }))).toBeNull();
   });
+});
+
+test("letters alone can be switched off where the focus is anywhere, and nothing else with them", () => {
+  setSingleKeys(false);
+  expect(actionOf("set", key("s"))).toBeNull();
+  expect(actionOf("everywhere", key("?", { shiftKey: true }))).toBeNull();
+  expect(actionOf("set", key("Enter"))).toBe("log");
+  expect(actionOf("board", key("z", { ctrlKey: true }))).toBe("undo");
+  setSingleKeys(true);
+  expect(actionOf("set", key("s"))).toBe("skip");
 });
 
 test("no view lists a key twice, and every view lists something", () => {

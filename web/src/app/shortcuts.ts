@@ -1,4 +1,5 @@
 // Every shortcut once: the handlers look up what a key asks for, the help lists the same table.
+import { singleKeys } from "./singleKeys";
 
 interface Shortcut {
   /** As `Ctrl+Shift+z`, `Alt+ArrowUp`, `Enter`; Ctrl is the command key too. */
@@ -85,6 +86,7 @@ const views = {
       how: { keys: ["h"], says: "How it went: quality, what ended it, each side, pain" },
       change: { keys: ["c"], says: "Change: swap, leave out, order, add, less time" },
       skip: { keys: ["s"], says: "Skip the set" },
+      undo: { keys: ["u"], says: "Take back what was just logged" },
     },
   },
   panel: { title: "Floor, an answer", keys: { back: { keys: ["Escape"], says: "Back to the set" } } },
@@ -115,8 +117,12 @@ export type Action<V extends View> = keyof Views[V]["keys"] & string;
 
 type Pressed = Pick<KeyboardEvent, "key" | "ctrlKey" | "metaKey" | "altKey" | "shiftKey">;
 
-/** Answers what a pressed key asks for in a view, null where it asks for nothing there. */
+/** The views whose keys are listened to wherever the focus is, so that a letter alone may come by accident. */
+const ANYWHERE: readonly View[] = ["floor", "set", "everywhere"];
+
+/** Answers what a pressed key asks for in a view, null where it asks for nothing there, or is switched off. */
 export function actionOf<V extends View>(view: V, event: Pressed): Action<V> | null {
+  if (ANYWHERE.includes(view) && event.key.length === 1 && !singleKeys()) return null;
   const named = event.key.length > 1;
   const key = named ? event.key : event.key.toLowerCase();
   const control = event.ctrlKey || event.metaKey;

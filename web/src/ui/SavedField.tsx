@@ -1,6 +1,8 @@
 import { actionOf } from "../app/shortcuts";
-import { useState, type KeyboardEvent } from "react";
+import { useEffect, useRef, type KeyboardEvent } from "react";
+import { useLocation } from "react-router";
 import { Field } from "./Field";
+import { useTyped } from "./useTyped";
 import { Input } from "./Input";
 
 /**
@@ -9,6 +11,7 @@ import { Input } from "./Input";
  */
 export function SavedField({
   label,
+  of = "",
   value,
   save,
   hint,
@@ -19,6 +22,8 @@ export function SavedField({
   autoFocus = false,
 }: {
   label: string;
+  /** What it is of, where an address has several of the same label. */
+  of?: string;
   value: string;
   save: (text: string) => void;
   hint?: string | undefined;
@@ -28,20 +33,21 @@ export function SavedField({
   placeholder?: string;
   autoFocus?: boolean;
 }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const [saved, setSaved] = useState(value);
-  if (saved !== value) {
-    // What came back from the server takes over.
-    setSaved(value);
-    setTyped(null);
-  }
+  const { pathname } = useLocation();
+  const { text, typed, type: change, drop, take } = useTyped(value, `${pathname} ${of} ${label}`);
   const leave = () => {
-    if (typed !== null && typed.trim() !== value) save(typed.trim());
-    else setTyped(null);
+    const kept = take();
+    if (kept !== null) save(kept);
   };
+  // What a page left behind that went before it could be kept.
+  const left = useRef(typed === null ? null : leave);
+  useEffect(() => {
+    left.current?.();
+    left.current = null;
+  }, []);
   const onKey = (event: KeyboardEvent<HTMLInputElement | HTMLTextAreaElement>) => {
     const asked = actionOf("field", event);
-    if (asked === "leave") setTyped(null);
+    if (asked === "leave") drop();
     if (asked === "next" && !rows) {
       event.preventDefault();
       nextField(event.currentTarget)?.focus();
@@ -55,11 +61,11 @@ export function SavedField({
           wide
           sort={type}
           rows={rows}
-          value={typed ?? value}
+          value={text}
           placeholder={placeholder}
           spellCheck={!rows}
           autoFocus={autoFocus}
-          change={setTyped}
+          change={change}
           onBlur={leave}
           onKeyDown={onKey}
         />

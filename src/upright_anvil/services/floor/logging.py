@@ -12,7 +12,7 @@ from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.floor.changes.away import keep_step_back
 from upright_anvil.services.floor.changes.on_the_day import on_the_day
 from upright_anvil.services.floor.session import FoundSession, find
-from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.profile.client_profile import LONGEST_SESSION, client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.once import stored
@@ -116,12 +116,23 @@ def add_note(
 
 
 def finish_session(scope: Scope, sid: SessionId, finished_at: datetime, now: datetime) -> Acknowledged:
-    """Close a session; closing it again keeps the first time. Raises `NotFoundError` before it was started."""
+    """Close a session. Raises `NotFoundError` before it was started.
+
+    Closing it again keeps the first time, unless sets were logged since on the same day: it was closed too early then.
+    """
     session = ledger.session(scope, sid)
-    if session.finished_at is not None:
+    at = max(min(finished_at, now), session.started_at)
+    before = session.finished_at
+    if before is not None and not _went_on(scope, session, before, at):
         return Acknowledged(sid, again=True)
-    session.finished_at = max(min(finished_at, now), session.started_at)
+    session.finished_at = at
     return Acknowledged(sid, again=False)
+
+
+def _went_on(scope: Scope, session: SessionRow, closed: datetime, at: datetime) -> bool:
+    """Whether sets were logged between two closings that may lie in one session."""
+    last = ledger.last_logged(scope, session.id)
+    return last is not None and closed < last <= at and at - session.started_at <= LONGEST_SESSION
 
 
 def say_effort(scope: Scope, sid: SessionId, effort: int) -> Acknowledged:

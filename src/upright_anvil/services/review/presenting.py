@@ -33,6 +33,8 @@ def view_of(opened: OpenReview) -> ReviewView:
     return ReviewView(
         session_id=found.id,
         program_id=found.program.id,
+        week_id=found.week_id,
+        day_id=found.day.id,
         client_id=row.client_id,
         client=opened.client,
         unit=opened.unit,

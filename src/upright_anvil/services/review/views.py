@@ -5,7 +5,7 @@ from datetime import date, datetime
 from enum import StrEnum
 
 from upright_anvil.core.blocks import SetBlock
-from upright_anvil.core.ids import ClientId, ExerciseId, LineId, ProgramId, SessionId
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.next_cell import NextCell
 from upright_anvil.core.progression.model import Proposal
@@ -98,6 +98,8 @@ class ReviewView:
 
     session_id: SessionId
     program_id: ProgramId
+    week_id: WeekId
+    day_id: DayId
     client_id: ClientId
     client: str
     unit: Unit

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { TextField } from "../../ui/Input";
+import { SingleKeys } from "../SingleKeys";
 import { ShortcutList } from "../ShortcutList";
 import { entryOf, look, type Entry } from "./glossary";
 import type { helpOf, HelpKey } from "./views";
@@ -33,6 +34,7 @@ export function Help({ view }: { view: (typeof helpOf)[HelpKey] }) {
             <p>{view.does}</p>
           </section>
           <ShortcutList of={[...view.keys, "everywhere"]} />
+          <SingleKeys />
           <section aria-labelledby="help-words">
             <h3 id="help-words" className="mb-1 font-semibold">
               Words on this view

@@ -2,6 +2,7 @@
 import { createContext, useContext, useEffect, useMemo, useState } from "react";
 import { Outlet, useMatches } from "react-router";
 import { Sheet } from "../../ui/Sheet";
+import { keepFocus } from "../focus";
 import { actionOf, isTyping } from "../shortcuts";
 import { Help } from "./Help";
 import { helpOf, type HelpKey } from "./views";
@@ -24,6 +25,7 @@ export function HelpHost() {
     window.addEventListener("keydown", listen);
     return () => window.removeEventListener("keydown", listen);
   }, []);
+  useEffect(keepFocus, []);
   const here = useViewHelp();
   return (
     <Opening value={opener}>

@@ -7,7 +7,7 @@ import { CellEditor } from "./CellEditor";
 import { actionOf } from "../../app/shortcuts";
 import type { Command } from "./runCommand";
 import { draftOf, dropDraft, dropSent, keepDraft, keepSent } from "./drafts";
-import type { Edit } from "./useBoard";
+import type { Save } from "./useBoard";
 
 interface Props {
   programId: ProgramId;
@@ -25,7 +25,7 @@ interface Props {
   /** Whether it is one of the last columns. */
   late: boolean;
   carry: boolean;
-  save: (edits: Edit[], reason: string) => void;
+  save: Save;
   command: (what: Command, line: LineId, week: WeekId) => void;
 }
 
@@ -55,7 +55,9 @@ export const CellBox = memo(function CellBox(props: Props) {
   // The answer is there: what was sent need not be kept here any more.
   useEffect(() => {
     if (sent && sent.over !== cell) dropSent(programId, line.id, week.id);
-  }, [sent, cell, programId, line.id, week.id]);
+    // It was refused first, and is kept now.
+    if (unkept !== null && unkept === cell?.plan.text) dropSent(programId, line.id, week.id);
+  }, [sent, unkept, cell, programId, line.id, week.id]);
   const close = () => {
     dropDraft(programId, line.id, week.id);
     setUnkept(null);
@@ -77,6 +79,10 @@ export const CellBox = memo(function CellBox(props: Props) {
           },
         ],
         `${exercise.name}, week ${week.number}: ${text.trim() || "emptied"}`,
+        () => {
+          setSent(null);
+          setUnkept(text.trim());
+        },
       );
     }
     close();

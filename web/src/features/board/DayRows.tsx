@@ -1,4 +1,3 @@
-import { actionOf } from "../../app/shortcuts";
 import { Picker } from "../../ui/Select";
 import { Picture } from "../../ui/Picture";
 import type { ClientId, DayId, LineId, ProgramId, WeekId } from "../../api/ids";
@@ -11,6 +10,7 @@ import { AddExercise } from "./AddExercise";
 import { CellBox } from "./CellBox";
 import type { Command } from "./runCommand";
 import { GroupHead, SectionSelect } from "./GroupHead";
+import { KeptInput } from "./KeptInput";
 import { LineHead } from "./LineHead";
 import type { Save } from "./useBoard";
 
@@ -175,20 +175,20 @@ export const DayRows = memo(function DayRows(props: Props) {
 });
 
 function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Opened) => void; save: Save }) {
-  const change = (name: string, weekday: number) => {
-    if (name && (name !== day.name || weekday !== day.weekday)) {
-      save([{ op: "change_day", day: day.id, name, weekday }], `${name}, ${weekdays[weekday]}`);
-    }
+  const change = (name: string, weekday: number, refused?: () => void) => {
+    if (name && (name !== day.name || weekday !== day.weekday))
+      save([{ op: "change_day", day: day.id, name, weekday }], `${name}, ${weekdays[weekday]}`, refused);
+    else refused?.();
   };
   return (
     <span className="flex items-center gap-1">
-      <input
+      <KeptInput
         aria-label="Name of the day"
-        key={day.name}
-        defaultValue={day.name}
+        value={day.name}
+        place={`name ${day.id}`}
+        maxLength={80}
         className="w-full min-w-0 bg-transparent font-semibold"
-        onBlur={(event) => change(event.target.value.trim(), day.weekday)}
-        onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
+        keep={(name, refused) => change(name, day.weekday, refused)}
       />
       <Picker
         quiet

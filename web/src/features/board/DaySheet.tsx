@@ -54,6 +54,7 @@ export function DaySheet({
           }
         />
         <SavedField
+          of={day.id}
           label="Minutes"
           type="numeric"
           value={day.minutes ? String(day.minutes) : ""}

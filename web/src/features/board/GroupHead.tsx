@@ -1,9 +1,9 @@
-import { actionOf } from "../../app/shortcuts";
 import { GroupKind, Pairing, Section } from "../../api/enums";
 import { Picker } from "../../ui/Select";
 import { Unlink } from "lucide-react";
 import type { Schemas } from "../../api/client";
 import { useState } from "react";
+import { KeptInput } from "./KeptInput";
 import type { Edit, Save } from "./useBoard";
 
 /** The section a stretch of groups belongs to; changing it changes the group it stands over. */
@@ -33,8 +33,8 @@ type Figure = "rest_inside" | "rest_after" | "break_after" | "every" | "time_cap
 export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: Save }) {
   const [more, setMore] = useState(false);
   const names = group.lines.map((line) => line.exercise).join(" and ");
-  const change = (fields: Change, what: string) =>
-    save([{ op: "change_group", group: group.id, ...fields } as Edit], `${names}: ${what}`);
+  const change = (fields: Change, what: string, refused?: () => void) =>
+    save([{ op: "change_group", group: group.id, ...fields } as Edit], `${names}: ${what}`, refused);
   const figure = (which: Figure, label: string, usual: number | null, unit = "s") => (
     <Small
       key={which}
@@ -43,7 +43,7 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
       value={group[which] || null}
       usual={usual === null ? "own" : String(usual)}
       unit={unit}
-      keep={(value) => change({ [which]: value }, `${label} ${value} ${unit}`)}
+      keep={(value, refused) => change({ [which]: value }, `${label} ${value} ${unit}`, refused)}
     />
   );
   // What is said of it stays in sight.
@@ -77,7 +77,7 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
             value={fewest === most ? most : null}
             usual={`${fewest}–${most}`}
             unit=""
-            keep={(count) => change({ rounds: count }, `${count} rounds`)}
+            keep={(count, refused) => change({ rounds: count }, `${count} rounds`, refused)}
           />
         )}
         {group.kind === "on the minute" && figure("every", "a start every", group.usual.every)}
@@ -116,18 +116,17 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
           {figure("optional_rounds", "the last", 0, "rounds if there is time")}
           <label className="flex items-center gap-1">
             a word a round
-            <input
-              key={group.words.join()}
-              defaultValue={group.words.join(", ")}
+            <KeptInput
+              value={group.words.join(", ")}
+              place={`words ${group.id}`}
               placeholder="palms forward, slower"
               aria-label={`A word for each round, ${names}`}
               className="w-56 rounded border border-line-strong/60 bg-raised px-1 placeholder:text-soft"
-              onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
-              onBlur={(event) => {
-                const words = event.target.value.split(",").map((word) => word.trim());
+              keep={(text, refused) => {
+                const words = text.split(",").map((word) => word.trim());
                 const kept = words.join("") ? words : [];
-                if (kept.join() !== group.words.join())
-                  change({ words: kept }, kept.join(", ") || "no words");
+                if (kept.join() === group.words.join()) refused();
+                else change({ words: kept }, kept.join(", ") || "no words", refused);
               }}
             />
           </label>
@@ -162,24 +161,22 @@ function Small({
   value: number | null;
   usual: string;
   unit: string;
-  keep: (value: number) => void;
+  keep: (value: number, refused: () => void) => void;
 }) {
   return (
     <label className="flex items-center gap-1 whitespace-nowrap">
       {label}
-      <input
-        key={value}
-        defaultValue={value ?? ""}
+      <KeptInput
+        value={value === null ? "" : String(value)}
+        place={name}
         placeholder={usual}
         inputMode="numeric"
         aria-label={name}
         className="w-12 rounded border border-line-strong/60 bg-raised px-1 text-right placeholder:text-soft"
-        onKeyDown={(event) => actionOf("field", event) === "next" && event.currentTarget.blur()}
-        onBlur={(event) => {
-          const typed = event.target.value.trim();
+        keep={(typed, refused) => {
           const figure = Number(typed);
-          if (typed && Number.isInteger(figure) && figure >= 0 && figure !== value) keep(figure);
-          else event.target.value = value === null ? "" : String(value);
+          if (typed && Number.isInteger(figure) && figure >= 0 && figure !== value) keep(figure, refused);
+          else refused();
         }}
       />
       {unit}

@@ -39,12 +39,14 @@ export function LineSheet({
     <Sheet title={line.exercise} open onClose={onClose}>
       <form className="grid gap-3" onSubmit={(event) => event.preventDefault()}>
         <SavedField
+          of={line.id}
           label="What it is for"
           value={line.reason}
           hint="Kept with the plan; the floor and the checks see it."
           save={(reason) => change({ reason }, reason || "no reason")}
         />
         <SavedField
+          of={line.id}
           label={`Always, with ${line.exercise}`}
           value={always}
           hint="It follows the client and the exercise through every program, and stands on the floor."
@@ -55,6 +57,7 @@ export function LineSheet({
           }
         />
         <SavedField
+          of={line.id}
           label="Cues for this client"
           value={cues.join("\n")}
           rows={3}

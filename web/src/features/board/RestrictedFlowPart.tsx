@@ -64,17 +64,20 @@ export function RestrictedFlowPart({
             choose={(limb) => change({ limb: limb === "" ? null : limb })}
           />
           <SavedField
+            of={line.id}
             label="Pressure"
             value={how.pressure ?? "as taught"}
             save={(pressure) => change({ pressure: pressure.trim() || "as taught" })}
           />
           <SavedField
+            of={line.id}
             label="Cycles"
             value={how.cycles ?? ""}
             hint="When the cuffs are let off."
             save={(cycles) => change({ cycles })}
           />
           <SavedField
+            of={line.id}
             label="Load, % of max"
             value={how.load_share ? String(how.load_share) : ""}
             save={(text) => {

@@ -7,7 +7,8 @@ import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 
 export type Edit = Schemas["EditsRequest"]["edits"][number];
-export type Save = (edits: Edit[], reason: string) => void;
+/** Saves edits; the last is called where they were refused, so that what is shown is what is kept. */
+export type Save = (edits: Edit[], reason: string, refused?: () => void) => void;
 export type Fill = (path: Omit<Schemas["PathRequest"], "base">) => void;
 
 export type AddTemplateDay = (day: Omit<Schemas["TemplateDayRequest"], "base">) => void;
@@ -15,6 +16,7 @@ export type AddTemplateDay = (day: Omit<Schemas["TemplateDayRequest"], "base">) 
 interface Saving {
   edits: Edit[];
   reason: string;
+  refused?: (() => void) | undefined;
 }
 
 export interface Refused extends Saving {
@@ -57,6 +59,7 @@ export function useBoard(programId: ProgramId) {
     mutationFn: ({ edits, reason }: Saving) => api.saveEdits(programId, { base: latest(), edits, reason }),
     onSuccess: show,
     onError: (error, asked) => {
+      asked.refused?.();
       if (error instanceof Problem) setRefused({ ...asked, problem: error });
     },
   });
@@ -82,7 +85,7 @@ export function useBoard(programId: ProgramId) {
     refused,
     saving: save.isPending || step.isPending,
     save: useCallback<Save>(
-      (edits, reason) => mutateSave({ edits, reason: reason.slice(0, 300) }),
+      (edits, reason, refused) => mutateSave({ edits, reason: reason.slice(0, 300), refused }),
       [mutateSave],
     ),
     undo: useCallback(() => mutateStep("undo"), [mutateStep]),
@@ -96,7 +99,8 @@ export function useBoard(programId: ProgramId) {
       const again = refused;
       setRefused(null);
       await board.refetch();
-      if (again?.edits.length) save.mutate({ edits: again.edits, reason: again.reason });
+      if (again?.edits.length)
+        save.mutate({ edits: again.edits, reason: again.reason, refused: again.refused });
     },
     takeTheirs: async () => {
       setRefused(null);

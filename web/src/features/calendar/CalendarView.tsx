@@ -90,9 +90,8 @@ export function CalendarView() {
                           <button
                             key={one.week_id + one.day_id}
                             type="button"
-                            disabled={one.state === "done"}
                             onClick={() => setAsked(one)}
-                            className="block min-h-8 w-full rounded border border-line-strong/60 bg-raised px-1.5 py-1 text-left text-sm leading-tight enabled:hover:border-ink"
+                            className="block min-h-8 w-full rounded border border-line-strong/60 bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
                           >
                             <span className={tones[one.state]}>{one.day}</span>
                             {one.state !== "planned" && (
@@ -147,6 +146,23 @@ function WaysOutSheet({
       300,
     );
   const past = session.on <= view.today && session.state !== "done";
+  if (session.state === "done")
+    return (
+      <Sheet title={`${session.day}, ${longDate(session.on)}`} open onClose={onClose}>
+        <p>It was held. What is logged or corrected later still counts.</p>
+        <p className="mt-3 flex flex-wrap gap-4">
+          <Link className="inline-flex min-h-9 items-center underline" to={`/sessions/${session.session_id}`}>
+            Look back
+          </Link>
+          <Link
+            className="inline-flex min-h-9 items-center underline"
+            to={`/floor/${program}/${session.week_id}/${session.day_id}`}
+          >
+            Open it again on the floor
+          </Link>
+        </p>
+      </Sheet>
+    );
   return (
     <Sheet title={`${session.day}, ${longDate(session.planned_for)}`} open onClose={onClose}>
       {past && (

@@ -1,8 +1,8 @@
+import { useKept } from "../../ui/useKept";
 import { Picture } from "../../ui/Picture";
 import { Input } from "../../ui/Input";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Scale } from "lucide-react";
-import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
 import { keys } from "../../api/keys";
@@ -13,7 +13,7 @@ import { useScale } from "./useScale";
 
 /** The last body weights, one typed or read off the scale; a doubtful one is asked about. */
 export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
-  const [typed, setTyped] = useState("");
+  const [typed, setTyped] = useKept(`body weight ${client.id}`, "");
   const queries = useQueryClient();
   const scale = useScale(client.id);
   const keep = useMutation({

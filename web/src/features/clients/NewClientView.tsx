@@ -1,3 +1,4 @@
+import { useKept } from "../../ui/useKept";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -11,7 +12,7 @@ import { Message } from "../../ui/Message";
 
 /** Name and unit are enough; the file opens at once and keeps itself. The unit is what most clients have. */
 export function NewClientView() {
-  const [name, setName] = useState("");
+  const [name, setName, forget] = useKept("new client", "");
   const [chosen, setChosen] = useState<Schemas["Unit"]>();
   const clients = useQuery(query.clients());
   const unit = chosen ?? usual(clients.data ?? []);
@@ -20,6 +21,7 @@ export function NewClientView() {
   const add = useMutation({
     mutationFn: (unit: Schemas["Unit"]) => api.addClient({ name, unit }),
     onSuccess: async (client) => {
+      forget();
       await changed(queries, "client");
       void navigate(`/clients/${client.id}`, { replace: true });
     },

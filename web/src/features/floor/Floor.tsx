@@ -3,6 +3,7 @@ import { inWords } from "../../outbox/words";
 import { NOWHERE } from "../../api/ids";
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
+import { useKept } from "../../ui/useKept";
 import { Link, useNavigate } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
@@ -14,7 +15,7 @@ import { BeforePanel } from "./before/BeforePanel";
 import { ExerciseStrip } from "./ExerciseStrip";
 import { FloorHeader } from "./FloorHeader";
 import { FloorMenu } from "./FloorMenu";
-import { firstOpen, nextSpot, setsOf, type ShownFloor, type Spot } from "./floorState";
+import { firstOpen, nextSpot, openSets, setsOf, type ShownFloor, type Spot } from "./floorState";
 import { HealthBar, HealthSign } from "./HealthBar";
 import type { Hurt } from "./pad/Hurts";
 import { useFloorKeys, usePane } from "./pane";
@@ -22,17 +23,27 @@ import { SetArea } from "./SetArea";
 import { CalmPath } from "./today/CalmPath";
 import { ChangePanel } from "./today/ChangePanel";
 import { ChangesList } from "./today/ChangesList";
+import { FinishPanel } from "./today/FinishPanel";
 import { NotePanel } from "./today/NotePanel";
 import { Panel } from "./today/Panel";
 import { toMind } from "./toMind";
 import { useAwake } from "./useAwake";
 import type { FloorData } from "./useFloor";
 import { useRest } from "./useRest";
+import { isClockKept } from "./clock/useClock";
 import { useSessionClock } from "./clock/useSessionClock";
 import { useDevices } from "./useDevices";
 
 type Asked =
-  "before" | "beside" | "adjust" | "change" | "changes" | "note" | { line: number; hurt: Hurt } | null;
+  | "before"
+  | "finish"
+  | "beside"
+  | "adjust"
+  | "change"
+  | "changes"
+  | "note"
+  | { line: number; hurt: Hurt }
+  | null;
 
 /** One session on the floor: the set at hand, or what was asked for in its place. */
 export function Floor({
@@ -48,10 +59,13 @@ export function Floor({
   const queries = useQueryClient();
   const navigate = useNavigate();
   const fresh = shown.started_at === null && data.waiting === 0;
-  const [asked, setAsked] = useState<Asked>(
-    fresh && (settings.ask_readiness || shown.for_today.length > 0) ? "before" : null,
+  // A page loaded again goes on where it was: on the pain path, at a note, with a clock that runs.
+  const [asked, setAsked] = useKept<Asked>(`floor ${shown.session_id}`, () =>
+    fresh && !isClockKept(shown.session_id) && (settings.ask_readiness || shown.for_today.length > 0)
+      ? "before"
+      : null,
   );
-  const [chosen, setChosen] = useState<Spot | null>(null);
+  const [chosen, setChosen] = useKept<Spot | null>(`at ${shown.session_id}`, null);
   const [signs, setSigns] = useState(false);
   const [minding, setMinding] = useState(false);
   const rest = useRest(shown.session_id, settings.calls);
@@ -113,6 +127,8 @@ export function Floor({
     clock.controls.end();
     rest.end();
     await data.finish();
+    setAsked(null);
+    setChosen(null);
     void navigate(pane.afterwards(shown.session_id));
   };
   const keepCalls = (calls: Schemas["Calls"]) => {
@@ -129,7 +145,11 @@ export function Floor({
         waiting={data.waiting}
         refused={data.refused.length}
         allDone={next === null}
-        onFinish={() => void finish()}
+        onFinish={() => {
+          if (shown.finished_at) void navigate(pane.afterwards(shown.session_id));
+          else if (openSets(shown).length) setAsked("finish");
+          else void finish();
+        }}
         sign={<HealthSign mind={mind} open={minding} toggle={() => setMinding(!minding)} />}
         menu={
           <FloorMenu
@@ -203,10 +223,12 @@ export function Floor({
             <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
           </Panel>
         )}
+        {asked === "finish" && <FinishPanel shown={shown} onFinish={() => void finish()} onBack={done} />}
         {asked === "beside" && <BesidePanel shown={shown} onDone={done} />}
         {asked === "note" && (
           <NotePanel
             exercise={line.exercise}
+            place={`${shown.session_id} ${line.line}`}
             always={line.always}
             onDone={done}
             onKeep={(text, on) => {

@@ -2,7 +2,7 @@ import { ArrowLeft, Check, CloudOff, RefreshCw } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { Button } from "../../ui/Button";
-import { count, minutes } from "../../ui/format";
+import { clock, count, minutes } from "../../ui/format";
 import { usePane } from "./pane";
 import type { ShownFloor } from "./floorState";
 
@@ -31,7 +31,7 @@ export function FloorHeader({
   const Bar = beside ? "div" : "header";
   const here = shown.places.find((place) => place.here);
   return (
-    <Bar className="flex items-center gap-1.5 border-b border-line bg-raised px-2 py-1.5 @floor:gap-3 @floor:px-3">
+    <Bar className="flex items-center gap-2 border-b border-line bg-raised px-2 py-1.5 @floor:gap-3 @floor:px-3">
       <Link
         to="/"
         aria-label="Back to Today"
@@ -45,13 +45,14 @@ export function FloorHeader({
         </h1>
         <p className="truncate text-sm text-soft">
           {shown.day}, week {shown.week} · about {minutes(shown.estimated_seconds)} of {shown.minutes} min
+          {shown.finished_at && ` · finished ${clock(shown.finished_at)}, what you log now still counts`}
           {here?.note && ` · ${here.note}`}
         </p>
       </div>
       {sign}
       <Connection away={away} waiting={waiting} refused={refused} />
       <Button className="min-h-12" tone={allDone ? "act" : "plain"} onClick={onFinish}>
-        Finish
+        {shown.finished_at ? "Summary" : "Finish"}
       </Button>
       {menu}
     </Bar>

@@ -6,15 +6,26 @@ import { wakeSound } from "./clock/sound";
 import { UnfinishedRound } from "./clock/UnfinishedRound";
 import type { SessionClock } from "./clock/useSessionClock";
 import { DeviceBar } from "./DeviceBar";
-import { nextSpot, restAfter, type FloorSet, type ShownFloor, type ShownLine, type Spot } from "./floorState";
+import {
+  nextSpot,
+  restAfter,
+  setsOf,
+  type FloorSet,
+  type ShownFloor,
+  type ShownLine,
+  type Spot,
+} from "./floorState";
+import { JustLoggedBar } from "./JustLoggedBar";
 import { LineHead } from "./LineHead";
 import { MetronomeBar } from "./MetronomeBar";
 import type { Hurt } from "./pad/Hurts";
+import { codeOf, spoken, type Said } from "./pad/said";
 import { SetPad, type PadActions } from "./pad/SetPad";
 import { usePane } from "./pane";
 import { RestBar } from "./RestBar";
 import type { Devices } from "./useDevices";
 import type { FloorData } from "./useFloor";
+import { useJustLogged, type JustLogged } from "./useJustLogged";
 import { useMetronome } from "./useMetronome";
 import type { useRest } from "./useRest";
 
@@ -48,6 +59,7 @@ export function SetArea({
   ask: (what: "change" | "note" | { line: number; hurt: Hurt }) => void;
 }) {
   const pane = usePane();
+  const justLogged = useJustLogged();
   const metronome = useMetronome(line.metronome, calls);
   const { running } = clock.controls;
   const step = running?.timeline.steps[running.run.step];
@@ -61,6 +73,16 @@ export function SetArea({
       reps: set?.aim.reps ?? 1,
       planned: line.planned,
     });
+  /** Take back what was just logged, and stand before it again. */
+  const undo = ({ line: of, spot: at }: JustLogged) => {
+    justLogged.forget();
+    const logged = data.latest()?.lines.find((one) => one.line === of);
+    const stands = logged && setsOf(logged, at.ramp).find((one) => one.number === at.set);
+    if (!logged || !stands?.logged) return;
+    rest.end();
+    void data.logSet({ line: logged, spot: at, set: stands, outcome: "cleared" });
+    choose(at);
+  };
   const act: PadActions = {
     log: (outcome, said, forAll = false) => {
       const correcting = set?.logged != null;
@@ -75,6 +97,9 @@ export function SetArea({
         }
       })();
       choose(outcome === "cleared" ? spot : null);
+      if (outcome === "cleared") justLogged.forget();
+      else if (!correcting)
+        justLogged.note({ line: line.line, spot, words: wordsOf(line, spot, outcome, said) });
       if (outcome !== "done" || correcting) return;
       pane.logged();
       const together = shown.lines.filter(
@@ -162,7 +187,11 @@ export function SetArea({
               </p>
             )}
           </RestBar>
+          {justLogged.just && (
+            <JustLoggedBar just={justLogged.just} undo={() => justLogged.just && undo(justLogged.just)} />
+          )}
           <SetPad
+            settling={justLogged.settling}
             key={`${line.line}:${line.exercise_id}:${spot.ramp}:${spot.set}:${set?.logged?.id ?? ""}:${set?.aim.load?.value ?? ""}`}
             shown={shown}
             line={line}
@@ -185,4 +214,12 @@ export function SetArea({
       )}
     </div>
   );
+}
+
+/** What was logged, in words: `Set 2: 8 reps × 60 kg`. */
+function wordsOf(line: ShownLine, spot: Spot, outcome: Schemas["Outcome"], said: Said | undefined): string {
+  const which = `${spot.ramp ? "Ramp-up set" : "Set"} ${spot.set} of ${line.exercise}`;
+  return said && outcome === "done"
+    ? `${which}: ${spoken(said, line.bodyweight, codeOf(line, said.load))}`
+    : `${which}: skipped`;
 }

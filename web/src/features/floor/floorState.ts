@@ -215,3 +215,17 @@ export const tally = (line: ShownLine): Tally => ({
   done: line.sets.filter((set) => set.logged !== null).length,
   all: line.sets.length,
 });
+
+/** The lines with planned sets that nobody has done or skipped yet, and how many; what only leads up is none. */
+export function openSets(
+  shown: ShownFloor,
+): { line: LineId; exercise: string; open: number; sets: number }[] {
+  return shown.lines
+    .map(({ line, exercise, sets }) => ({
+      line,
+      exercise,
+      open: sets.filter((set) => set.planned !== null && set.logged === null).length,
+      sets: sets.length,
+    }))
+    .filter((one) => one.open > 0);
+}

@@ -1,6 +1,6 @@
 import { TextField } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
-import { useState } from "react";
+import { useKept } from "../../ui/useKept";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -9,13 +9,25 @@ import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
 import { useHealth } from "./useHealth";
 
+const blank = (): Schemas["ClearanceRequest"] => ({
+  on: today(),
+  by: "",
+  up_to: "light to moderate",
+  limits: "",
+});
+
 /** What a clinician allowed, when, and with which limits. */
 export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onClose: () => void }) {
-  const [on, setOn] = useState(today());
-  const [by, setBy] = useState("");
-  const [upTo, setUpTo] = useState<Schemas["Intensity"]>("light to moderate");
-  const [limits, setLimits] = useState("");
-  const keep = useHealth(() => api.addClearance(clientId, { on, by, up_to: upTo, limits }), onClose);
+  const [draft, setDraft, forget] = useKept(`clearance ${clientId}`, blank);
+  const set = (change: Partial<Schemas["ClearanceRequest"]>) => setDraft((now) => ({ ...now, ...change }));
+  const { on, by, up_to: upTo, limits } = draft;
+  const keep = useHealth(
+    () => api.addClearance(clientId, draft),
+    () => {
+      forget();
+      onClose();
+    },
+  );
   return (
     <Sheet title="Clearance" open onClose={onClose}>
       <form
@@ -26,8 +38,8 @@ export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onCl
         }}
       >
         <div className="grid grid-cols-[1fr_10rem] gap-3">
-          <TextField label="Given by" value={by} autoFocus change={setBy} />
-          <TextField label="On" sort="date" value={on} change={setOn} />
+          <TextField label="Given by" value={by} autoFocus change={(by) => set({ by })} />
+          <TextField label="On" sort="date" value={on} change={(on) => set({ on })} />
         </div>
         <Choice
           label="Up to"
@@ -36,13 +48,13 @@ export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onCl
             ["light to moderate", "Light to moderate"],
             ["vigorous", "Vigorous"],
           ]}
-          choose={setUpTo}
+          choose={(up_to) => set({ up_to })}
         />
         <TextField
           label="Limits, if any"
           hint="As the clinician wrote them"
           value={limits}
-          change={setLimits}
+          change={(limits) => set({ limits })}
         />
         {keep.error && <Message tone="stop">{keep.error.message}</Message>}
         <Button type="submit" tone="act" disabled={!by.trim() || keep.isPending}>

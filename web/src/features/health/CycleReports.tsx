@@ -1,6 +1,7 @@
 import { TextField } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { useState } from "react";
+import { useKept } from "../../ui/useKept";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -25,10 +26,10 @@ export function CycleReports({
   reports: Schemas["CycleReport"][];
 }) {
   const [energy, setEnergy] = useState<number>(3);
-  const [words, setWords] = useState("");
+  const [words, setWords, forget] = useKept(`cycle report ${clientId}`, "");
   const keep = useHealth(
-    () => api.addCycleReport(clientId, { on: today(), energy, words }),
-    () => setWords(""),
+    (words: string) => api.addCycleReport(clientId, { on: today(), energy, words }),
+    forget,
   );
   return (
     <section aria-labelledby="cycle" className="grid gap-3">
@@ -43,7 +44,7 @@ export function CycleReports({
         change={setWords}
       />
       {keep.error && <Message tone="stop">{keep.error.message}</Message>}
-      <Button className="justify-self-start" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+      <Button className="justify-self-start" disabled={keep.isPending} onClick={() => keep.mutate(words)}>
         Keep the report
       </Button>
       <ul className="border-t border-line">

@@ -1,5 +1,5 @@
 import { TextField } from "../../ui/Input";
-import { useState } from "react";
+import { useKept } from "../../ui/useKept";
 import { api, type Schemas } from "../../api/client";
 import { freshId, type ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
@@ -47,9 +47,9 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
     on: today(),
     due_on: "",
   });
-  const [draft, setDraft] = useState(blank);
+  const [draft, setDraft, forget] = useKept(`history ${clientId}`, blank);
   const add = useHealth(
-    () =>
+    (draft: ReturnType<typeof blank>) =>
       api.addEntry(clientId, {
         id: freshId(),
         on: draft.on,
@@ -60,16 +60,17 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
         clinician: draft.clinician,
         due_on: draft.topic === "pregnancy" && draft.due_on ? draft.due_on : null,
       }),
-    () => setDraft(blank()),
+    // What was typed on while it was saved stays.
+    forget,
   );
-  const set = (change: Partial<typeof draft>) => setDraft({ ...draft, ...change });
+  const set = (change: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...change }));
   return (
     <form
       aria-label="Add to the history"
       className="grid gap-3 border-y border-line py-4"
       onSubmit={(event) => {
         event.preventDefault();
-        add.mutate(undefined);
+        add.mutate(draft);
       }}
     >
       <div className="grid grid-cols-[11rem_1fr_9.5rem] items-start gap-3">

@@ -1,6 +1,6 @@
 import { Disease, Sign } from "../../api/enums";
 import type { ClientId } from "../../api/ids";
-import { useState } from "react";
+import { useKept } from "../../ui/useKept";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -10,13 +10,27 @@ import { Sheet } from "../../ui/Sheet";
 import { Tick } from "../../ui/Tick";
 import { useHealth } from "./useHealth";
 
+interface Answers {
+  active: "yes" | "no" | null;
+  known: Schemas["Disease"][];
+  found: Schemas["Sign"][];
+  intends: Schemas["Intensity"];
+  asked: { known: boolean; found: boolean };
+}
+
+const UNASKED: Answers = {
+  active: null,
+  known: [],
+  found: [],
+  intends: "light to moderate",
+  asked: { known: false, found: false },
+};
+
 /** The four questions of the screen; nothing is assumed about what was not asked. */
 export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose: () => void }) {
-  const [active, setActive] = useState<"yes" | "no" | null>(null);
-  const [known, setKnown] = useState<Schemas["Disease"][]>([]);
-  const [found, setFound] = useState<Schemas["Sign"][]>([]);
-  const [intends, setIntends] = useState<Schemas["Intensity"]>("light to moderate");
-  const [asked, setAsked] = useState({ known: false, found: false });
+  const [answers, setAnswers, forget] = useKept(`screen ${clientId}`, UNASKED);
+  const { active, known, found, intends, asked } = answers;
+  const set = (change: Partial<Answers>) => setAnswers((now) => ({ ...now, ...change }));
   const keep = useHealth(
     () =>
       api.addScreen(clientId, {
@@ -26,7 +40,10 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
         signs: found,
         intends,
       }),
-    onClose,
+    () => {
+      forget();
+      onClose();
+    },
   );
   const ready = active !== null && (asked.known || known.length > 0) && (asked.found || found.length > 0);
   return (
@@ -39,29 +56,23 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
             ["yes", "Yes"],
             ["no", "No"],
           ]}
-          choose={setActive}
+          choose={(active) => set({ active })}
         />
         <Ticks
           legend="2. Known disease of"
           options={Disease}
           chosen={known}
-          change={setKnown}
+          change={(known) => set({ known })}
           none={asked.known}
-          setNone={(none) => {
-            setAsked({ ...asked, known: none });
-            if (none) setKnown([]);
-          }}
+          setNone={(none) => set({ asked: { ...asked, known: none }, ...(none && { known: [] }) })}
         />
         <Ticks
           legend="3. Any of these, now or in the last weeks"
           options={Sign}
           chosen={found}
-          change={setFound}
+          change={(found) => set({ found })}
           none={asked.found}
-          setNone={(none) => {
-            setAsked({ ...asked, found: none });
-            if (none) setFound([]);
-          }}
+          setNone={(none) => set({ asked: { ...asked, found: none }, ...(none && { found: [] }) })}
         />
         <Choice
           label="4. Meant to train"
@@ -70,7 +81,7 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
             ["light to moderate", "Light to moderate"],
             ["vigorous", "Vigorous"],
           ]}
-          choose={setIntends}
+          choose={(intends) => set({ intends })}
         />
         {keep.error && <Message tone="stop">{keep.error.message}</Message>}
         <Button big tone="act" disabled={!ready || keep.isPending} onClick={() => keep.mutate(undefined)}>

@@ -2,12 +2,12 @@
 import { changed } from "../../api/changed";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 
-export function useHealth<T>(write: (asked: T) => Promise<unknown>, onDone?: () => void) {
+export function useHealth<T>(write: (asked: T) => Promise<unknown>, onDone?: (written: T) => void) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: write,
-    onSuccess: async () => {
-      onDone?.();
+    onSuccess: async (_, asked) => {
+      onDone?.(asked);
       await changed(queries, "health");
     },
   });

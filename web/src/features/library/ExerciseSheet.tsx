@@ -1,9 +1,9 @@
+import { useKept } from "../../ui/useKept";
 import { TextField } from "../../ui/Input";
 import { asTyped } from "../../ui/asTyped";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
@@ -33,9 +33,12 @@ export function ExerciseSheet({
   onClose: () => void;
   onSaved: (exercise: Schemas["Exercise"]) => void;
 }) {
-  const [draft, setDraft] = useState<Draft>(() => draftOf(exercise, name));
-  const [share, setShare] = useState(String(Math.round(Number(draft.bodyweight_share) * 100)));
-  const [seconds, setSeconds] = useState(String(draft.rep_seconds));
+  const place = `exercise ${exercise?.id ?? `new ${name}`}`;
+  const [draft, setDraft, forget] = useKept<Draft>(place, () => draftOf(exercise, name));
+  const [share, setShare, forgetShare] = useKept(`${place} share`, () =>
+    String(Math.round(Number(draft.bodyweight_share) * 100)),
+  );
+  const [seconds, setSeconds, forgetSeconds] = useKept(`${place} seconds`, () => String(draft.rep_seconds));
   const queries = useQueryClient();
   const ladders = useQuery(query.ladders());
   const save = useMutation({
@@ -51,6 +54,7 @@ export function ExerciseSheet({
       return exercise ? api.changeExercise(exercise.id, asked) : api.addExercise(asked);
     },
     onSuccess: async (saved) => {
+      for (const drop of [forget, forgetShare, forgetSeconds]) drop();
       await changed(queries, "library");
       onSaved(saved);
     },

@@ -1,4 +1,5 @@
 // An exercise of the trainer's own in ten seconds: a name, and one that it is like; all else later.
+import { useKept } from "../../ui/useKept";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { changed } from "../../api/changed";
@@ -22,14 +23,16 @@ export function MakeExercise({
   onClose: () => void;
   onSaved: (exercise: Schemas["Exercise"]) => void;
 }) {
-  const [name, setName] = useState(typed);
-  const [like, setLike] = useState(typed);
+  const [name, setName, forgetName] = useKept(`own exercise ${typed}`, typed);
+  const [like, setLike, forgetLike] = useKept(`own exercise like ${typed}`, typed);
   const [whole, setWhole] = useState(false);
   const queries = useQueryClient();
   const near = useQuery(query.found(like.trim(), null, null, NEAR));
   const make = useMutation({
     mutationFn: (id: ExerciseId) => api.addExerciseLike(name, id),
     onSuccess: async (saved) => {
+      forgetName();
+      forgetLike();
       await changed(queries, "library");
       onSaved(saved);
     },

@@ -1,7 +1,8 @@
+import { useKept } from "../../ui/useKept";
 import { TextField } from "../../ui/Input";
 import { changed } from "../../api/changed";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useRef } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -23,7 +24,7 @@ export function PlaceEditor({
   leave: () => void;
   others: string[];
 }) {
-  const [draft, setDraft] = useState(place.facts);
+  const [draft, setDraft, forget] = useKept(`place ${place.id}`, place.facts);
   const queries = useQueryClient();
   const save = useMutation({
     mutationFn: (facts: Schemas["PlaceFacts"]) => api.changePlace(place.id, facts),
@@ -33,6 +34,16 @@ export function PlaceEditor({
   const keep = (facts: Schemas["PlaceFacts"]) => {
     if (facts.name.trim() && JSON.stringify(facts) !== JSON.stringify(place.facts)) save.mutate(facts);
   };
+  const saved = JSON.stringify(draft) === JSON.stringify(place.facts);
+  useEffect(() => {
+    if (saved) forget();
+  }, [saved, forget]);
+  // What a page left behind that went before it could be kept.
+  const left = useRef(saved ? null : () => keep(draft));
+  useEffect(() => {
+    left.current?.();
+    left.current = null;
+  }, []);
   return (
     <section
       aria-label={place.facts.name}

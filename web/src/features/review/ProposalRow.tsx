@@ -1,7 +1,7 @@
+import { useKept } from "../../ui/useKept";
 import { Input } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { Check, X } from "lucide-react";
-import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -217,9 +217,13 @@ function Taken({ decision }: { decision: NonNullable<Schemas["ReviewLine"]["deci
 }
 
 function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
-  const [changing, setChanging] = useState(false);
-  const [text, setText] = useState(line.proposed);
-  const [reason, setReason] = useState("");
+  const [own, setOwn, forget] = useKept(`decision ${line.line} ${line.proposed}`, {
+    changing: false,
+    text: line.proposed,
+    reason: "",
+  });
+  const { changing, text, reason } = own;
+  const set = (change: Partial<typeof own>) => setOwn((now) => ({ ...now, ...change }));
   const nowhere = line.next_cell === null;
   if (!changing) {
     return (
@@ -231,7 +235,7 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
         >
           Accept
         </Button>
-        <Button className="min-h-11 flex-1" disabled={nowhere} onClick={() => setChanging(true)}>
+        <Button className="min-h-11 flex-1" disabled={nowhere} onClick={() => set({ changing: true })}>
           Change
         </Button>
         <Button className="min-h-11 flex-1" disabled={busy} onClick={() => onDecide("declined", "", "")}>
@@ -264,20 +268,20 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
         aria-label={`Next ${line.exercise}`}
         className="min-h-11"
         value={text}
-        change={setText}
+        change={(text) => set({ text })}
       />
       <Input
         aria-label="Your reason"
         placeholder="Your reason, if you like"
         className="min-h-11"
         value={reason}
-        change={setReason}
+        change={(reason) => set({ reason })}
       />
       <div className="flex gap-2">
         <Button tone="act" type="submit" className="min-h-11 flex-1" disabled={busy}>
           Write it
         </Button>
-        <Button className="min-h-11" onClick={() => setChanging(false)}>
+        <Button className="min-h-11" onClick={() => forget()}>
           Back
         </Button>
       </div>

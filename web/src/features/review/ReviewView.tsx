@@ -77,7 +77,13 @@ export function ReviewView() {
             min
           </p>
         </div>
-        <Link className="underline" to={`/programs/${view.program_id}`}>
+        <Link
+          className="inline-flex min-h-9 items-center underline"
+          to={`/floor/${view.program_id}/${view.week_id}/${view.day_id}`}
+        >
+          {view.finished ? "Open it again" : "Back to the floor"}
+        </Link>
+        <Link className="inline-flex min-h-9 items-center underline" to={`/programs/${view.program_id}`}>
           Program
         </Link>
         {plain.length > 1 && !homeless && (

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { play, speak, wakeSound } from "../floor/clock/sound";
+import { SingleKeys } from "../../app/SingleKeys";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
 import { Message } from "../../ui/Message";
@@ -62,6 +63,10 @@ export function SettingsView() {
             <Button onClick={hear}>Hear it</Button>
           </p>
         )}
+      </section>
+      <section className="mt-6 grid gap-3 border-t border-line pt-4">
+        <h2 className="font-semibold">Keys on this device</h2>
+        <SingleKeys />
       </section>
       <section className="mt-6 grid gap-3 border-t border-line pt-4">
         <h2 className="font-semibold">Devices</h2>

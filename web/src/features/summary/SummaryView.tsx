@@ -1,9 +1,10 @@
+import { useKept } from "../../ui/useKept";
 import { TextField } from "../../ui/Input";
 import { NotTaken } from "../../app/NotTaken";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
+import { useEffect, useSyncExternalStore, type ReactNode } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { freshId } from "../../api/ids";
@@ -113,14 +114,12 @@ export function SummaryView() {
             />
           ))}
         </ul>
-        {left.length > 0 && (
-          <p className="mt-2 text-soft">
-            What is unfinished stays written as such.{" "}
-            <Link className="inline-flex min-h-12 items-center underline" to={floor}>
-              Go back to the floor
-            </Link>
-          </p>
-        )}
+        <p className="mt-2 text-soft">
+          {left.length > 0 && "What is unfinished stays written as such. "}
+          <Link className="inline-flex min-h-12 items-center underline" to={floor}>
+            Go back to the floor
+          </Link>
+        </p>
       </Part>
       {view.changes.some((change) => !change.undone) && (
         <Part title="Changed for the day">
@@ -143,6 +142,7 @@ export function SummaryView() {
         </Part>
       )}
       <NextTime
+        place={sessionId}
         said={[...view.for_next, ...notes]}
         keep={(text) => {
           const id = freshId();
@@ -152,6 +152,7 @@ export function SummaryView() {
       <div className="sticky bottom-0 mt-auto grid gap-2 bg-ground pt-3 sm:grid-cols-2">
         <Link
           to={`/sessions/${sessionId}`}
+          data-main-action
           className="grid min-h-16 place-items-center rounded-lg bg-ember px-2 text-xl font-semibold text-on-ember hover:brightness-110"
         >
           Decide what comes next
@@ -196,8 +197,8 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
   );
 }
 
-function NextTime({ said, keep }: { said: string[]; keep: (text: string) => void }) {
-  const [text, setText] = useState("");
+function NextTime({ place, said, keep }: { place: string; said: string[]; keep: (text: string) => void }) {
+  const [text, setText] = useKept(`next time ${place}`, "");
   return (
     <Part title="For next time">
       {said.map((note) => (

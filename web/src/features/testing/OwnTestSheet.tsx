@@ -1,3 +1,4 @@
+import { useKept } from "../../ui/useKept";
 import { TestKind } from "../../api/enums";
 import { TextField } from "../../ui/Input";
 import { useMutation } from "@tanstack/react-query";
@@ -26,7 +27,7 @@ export function OwnTestSheet({
   const [better, setBetter] = useState<Schemas["Better"]>("more");
   const [exercise, setExercise] = useState<Schemas["Exercise"] | null>(null);
   const [sides, setSides] = useState(false);
-  const [text, setText] = useState({
+  const [text, setText, forget] = useKept("own test", {
     name: "",
     standard: "",
     error: "1",
@@ -52,7 +53,10 @@ export function OwnTestSheet({
         seconds: text.seconds ? Number(text.seconds) : null,
         metres: null,
       }),
-    onSuccess: onAdded,
+    onSuccess: (test) => {
+      forget();
+      onAdded(test);
+    },
   });
   return (
     <Sheet title="A test of your own" open onClose={onClose}>

@@ -1,6 +1,7 @@
+import { useKept } from "../../ui/useKept";
 import { actionOf, isTyping } from "../../app/shortcuts";
 import { Input } from "../../ui/Input";
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect } from "react";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/Choice";
@@ -30,11 +31,14 @@ const grades = [
 
 /** One test: the standard, the last time, the big counter or stopwatch, and what goes with the figure. */
 export function TestPad({
+  place,
   test,
   round,
   keep,
   skip,
 }: {
+  /** Where what is measured is kept until it is a result. */
+  place: string;
   test: Schemas["RoundTest"];
   round: Schemas["RoundView"];
   keep: (said: Said) => void;
@@ -43,9 +47,9 @@ export function TestPad({
   const { item } = test;
   const kept = test.result?.result;
   const last = test.last_time?.result;
-  const [draft, setDraft] = useState<Draft>(() => draftOf(test));
+  const [draft, setDraft, forget] = useKept<Draft>(`test ${place}`, () => draftOf(test));
   const set = (change: Partial<Draft>) => setDraft((was) => ({ ...was, ...change }));
-  const timedOut = useCallback(() => setDraft((was) => ({ ...was, ended: "time" })), []);
+  const timedOut = useCallback(() => setDraft((was) => ({ ...was, ended: "time" })), [setDraft]);
   const timed = item.kind === "hold" || item.kind === "time over a distance";
   const watch = useStopwatch(item.seconds ?? null, timedOut);
   const ran = timed ? watch.seconds : 0;
@@ -56,7 +60,7 @@ export function TestPad({
   const enough = isEnough(item, draft, ran);
   const tap = useCallback(
     (by: number) => setDraft((was) => ({ ...was, value: String(Math.max(Number(was.value || 0) + by, 0)) })),
-    [],
+    [setDraft],
   );
 
   useEffect(() => {
@@ -176,7 +180,11 @@ export function TestPad({
           tone="act"
           className="min-h-16 flex-1 text-2xl"
           disabled={!enough || watch.running}
-          onClick={() => keep(saidOf(item, draft, ran, round.unit))}
+          onClick={() => {
+            const said = saidOf(item, draft, ran, round.unit);
+            forget();
+            keep(said);
+          }}
         >
           {enough
             ? `${kept ? "Correct to" : "Keep"} ${wordsOf(item, draft, ran, round.unit)}`

@@ -1,3 +1,4 @@
+import { useKept } from "../../ui/useKept";
 import { inWords } from "../../outbox/words";
 import { useAddress } from "../../app/useAddress";
 import { ArrowLeft, CloudOff, RefreshCw } from "lucide-react";
@@ -17,7 +18,7 @@ export function TestingView() {
   const { roundId } = useAddress();
   const data = useRound(roundId);
   const navigate = useNavigate();
-  const [chosen, setChosen] = useState<number | null>(null);
+  const [chosen, setChosen] = useKept<number | null>(`testing at ${roundId}`, null);
   const [signs, setSigns] = useState(false);
   const { view, tests } = data;
   if (!view || !tests) return <Waiting error={data.round.error} retry={() => void data.round.refetch()} />;
@@ -91,6 +92,7 @@ export function TestingView() {
       ))}
       {test && (
         <TestPad
+          place={`${roundId} ${test.item.id} ${test.side ?? ""} ${test.result?.result.id ?? ""}`}
           key={`${test.item.id}${test.side ?? ""}${test.result?.result.id ?? ""}`}
           test={test}
           round={view}

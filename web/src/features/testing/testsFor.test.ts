@@ -7,7 +7,7 @@ const item = (name: string, exercise = "", standard = "") =>
   ({ id: name, name, exercise, kind: "good-form reps", standard }) as unknown as Schemas["TestItem"];
 const tests = [
   item("Push-up", "push-up", "Chest to a fist"),
-  item("Step test", "", "Up and down, push off the heel"),
+  item("Step test", "", "Push off the heel"),
   item("Pull-up", "pull-up"),
 ];
 const names = (typed: string, exercises: string[] = []) =>

@@ -223,12 +223,20 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
         </span>
       </p>
       {finished ? (
-        <Link
-          to={`/sessions/${session.session_id}`}
-          className="w-36 rounded-md border border-line-strong/60 px-3 py-3 text-center hover:border-ink"
-        >
-          Look back
-        </Link>
+        <div className="grid w-36 shrink-0 gap-2 text-center">
+          <Link
+            to={`/sessions/${session.session_id}`}
+            className="rounded-md border border-line-strong/60 px-3 py-2 hover:border-ink"
+          >
+            Look back
+          </Link>
+          <Link to={floor} className="py-1 text-sm text-soft underline hover:text-ink">
+            Open it again
+            <span className="sr-only">
+              : {session.client}, {session.day}
+            </span>
+          </Link>
+        </div>
       ) : (
         <Link
           to={floor}

@@ -1,7 +1,8 @@
 import { query } from "../../../api/query";
 import type { PlaceId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
-import { useState, type ReactNode } from "react";
+import type { ReactNode } from "react";
+import { useKept } from "../../../ui/useKept";
 import { count, minutes } from "../../../ui/format";
 import { Message } from "../../../ui/Message";
 import type { ShownFloor, Wanted } from "../floorState";
@@ -9,10 +10,17 @@ import { Row } from "../pad/Row";
 import { ChangesList } from "../today/ChangesList";
 import { Panel } from "../today/Panel";
 import type { FloorData } from "../useFloor";
-import { Readiness, reportOf, UNASKED } from "./Readiness";
+import { Readiness, reportOf, UNASKED, type Answers } from "./Readiness";
 
 const LATE = [0, 10, 15, 20, 30] as const;
 const SHORTEST = 5;
+
+interface SaidBefore {
+  answers: Answers;
+  late: number | null;
+  place: PlaceId | null;
+}
+const NOTHING_SAID: SaidBefore = { answers: UNASKED, late: null, place: null };
 
 /** Before the first set, or at any time again: how the client came, how much time there is, where it is held. */
 export function BeforePanel({
@@ -30,9 +38,11 @@ export function BeforePanel({
   begun: boolean;
   onDone: () => void;
 }) {
-  const [answers, setAnswers] = useState(UNASKED);
-  const [late, setLate] = useState<number | null>(null);
-  const [place, setPlace] = useState<PlaceId | null>(null);
+  const [said, say, forget] = useKept(`before ${shown.session_id}`, NOTHING_SAID);
+  const { answers, late, place } = said;
+  const setAnswers = (answers: Answers) => say((now) => ({ ...now, answers }));
+  const setLate = (late: number | null) => say((now) => ({ ...now, late }));
+  const setPlace = (place: PlaceId | null) => say((now) => ({ ...now, place }));
   const report = reportOf(answers);
   const left = Math.max(SHORTEST, shown.minutes - (late ?? 0));
   const wanted: Wanted[] = [
@@ -45,6 +55,7 @@ export function BeforePanel({
     void (async () => {
       for (const one of wanted) await data.change(one);
     })();
+    forget();
     onDone();
   };
   const standing = shown.changes.filter((change) => !change.undone).length;
@@ -99,6 +110,7 @@ export function BeforePanel({
       <div className="sticky bottom-0 mt-auto bg-ground pt-3">
         <button
           type="button"
+          data-main-action
           className="min-h-20 w-full rounded-lg bg-ember text-2xl font-semibold text-on-ember hover:brightness-110"
           onClick={apply}
         >

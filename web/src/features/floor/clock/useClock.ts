@@ -37,6 +37,9 @@ export interface Told {
   onCall: (call: Schemas["Call"], running: Running) => void;
 }
 
+/** Whether a clock of a session runs on in this browser. */
+export const isClockKept = (session: string): boolean => kept(`clock-${session}`) !== null;
+
 export function useClock(session: string, told: Told) {
   const place = `clock-${session}`;
   const [running, setRunning] = useState<Running | null>(() => kept(place));

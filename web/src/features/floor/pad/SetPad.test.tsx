@@ -40,7 +40,10 @@ function pad(set: Partial<FloorSet> = {}): void {
 }
 const said = () => act.log.mock.lastCall?.[1] as { reps: number; load: { value: string }; reserve: number };
 
-beforeEach(() => vi.clearAllMocks());
+beforeEach(() => {
+  vi.clearAllMocks();
+  localStorage.clear();
+});
 afterEach(cleanup);
 
 describe("the set pad", () => {

@@ -1,5 +1,6 @@
 import { actionOf, isTyping } from "../../../app/shortcuts";
 import { useState } from "react";
+import { useKept } from "../../../ui/useKept";
 import type { Schemas } from "../../../api/client";
 import type { FloorSet, ShownFloor, ShownLine, Spot } from "../floorState";
 import { useFloorKeys, useNamed } from "../pane";
@@ -28,6 +29,7 @@ export function SetPad({
   spot,
   act,
   tight,
+  settling = false,
 }: {
   shown: ShownFloor;
   line: ShownLine;
@@ -35,19 +37,35 @@ export function SetPad({
   spot: Spot;
   act: PadActions;
   tight: boolean;
+  /** A set was logged this moment: a second tap is the same finger bouncing. */
+  settling?: boolean;
 }) {
   const named = useNamed();
-  const [said, say] = useState<Said>(() => startingPoint(line, set));
+  // What was dialled for this very set outlives a reload; another set, or another aim, begins anew.
+  const [said, say, forget] = useKept<Said>(
+    `pad ${shown.session_id} ${line.line} ${spot.ramp} ${spot.set} ${set?.stands ?? ""} ${JSON.stringify(set?.aim ?? null)}`,
+    () => startingPoint(line, set),
+  );
   const [face, setFace] = useState<Face>("figures");
   const [hurt, setHurt] = useState<Hurt | null>(null);
   const [forAll, setForAll] = useState(false);
   const code = codeOf(line, said.load);
   const logged = set?.logged ?? null;
+  const log: PadActions["log"] = (...row) => {
+    forget();
+    act.log(...row);
+  };
+  const stop = () => {
+    if (!isSaid(hurt)) return;
+    forget();
+    act.hurt(said, hurt);
+  };
   const others = line.sets.filter((one) => one.logged === null && one.number !== spot.set).length;
   const toggle = (to: Face) => setFace(face === to ? "figures" : to);
   useFloorKeys((event) => {
     const asked = actionOf("set", event);
-    if (asked === "log" && isTyping(event, "button, a")) return;
+    if (asked === "log" && (isTyping(event, "button, a") || settling || event.repeat)) return;
+    if (asked === "skip" && (settling || event.repeat)) return;
     const load = (way: 1 | -1) => {
       const next = neighbour(line.loads, said.load, way);
       if (next !== undefined) say(withLoad(said, set, next));
@@ -56,9 +74,9 @@ export function SetPad({
     else if (asked === "fewer") say(withAmount(said, amountOf(said) - stepOf(said)));
     else if (asked === "heavier") load(1);
     else if (asked === "lighter") load(-1);
-    else if (asked === "log") act.log("done", said, forAll);
+    else if (asked === "log") log("done", said, forAll);
     else if (asked === "reserve") say({ ...said, reserve: Number(event.key) });
-    else if (asked === "skip") act.log("skipped");
+    else if (asked === "skip") log("skipped");
     else if (asked === "how") toggle("how");
     else if (asked === "change") act.change();
     else return;
@@ -98,7 +116,7 @@ export function SetPad({
           type="button"
           disabled={!isSaid(hurt)}
           className="mt-2 min-h-16 w-full @floor:mt-3 @floor:min-h-20 rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
-          onClick={() => isSaid(hurt) && act.hurt(said, hurt)}
+          onClick={() => stop()}
         >
           Stop here: {spoken(said, line.bodyweight, code)}
         </button>
@@ -106,7 +124,10 @@ export function SetPad({
         <button
           type="button"
           className="mt-2 min-h-16 w-full @floor:mt-3 @floor:min-h-20 rounded-lg bg-ember px-2 text-2xl leading-tight font-semibold text-on-ember hover:brightness-110"
-          onClick={() => act.log("done", said, forAll)}
+          data-main-action
+          aria-disabled={settling}
+          onKeyDown={(event) => event.repeat && event.preventDefault()}
+          onClick={() => !settling && log("done", said, forAll)}
         >
           {logged
             ? `Correct ${spot.ramp ? "ramp-up set" : "set"} ${spot.set}`
@@ -115,9 +136,9 @@ export function SetPad({
       )}
       <div className="mt-2 flex gap-1.5">
         {logged ? (
-          <Small onClick={() => act.log("cleared")}>Take it back</Small>
+          <Small onClick={() => log("cleared")}>Take it back</Small>
         ) : (
-          <Small onClick={() => act.log("skipped")}>Skip set</Small>
+          <Small onClick={() => !settling && log("skipped")}>Skip set</Small>
         )}
         {spot.ramp ? (
           <Small onClick={act.straightToWork}>Straight to the work</Small>

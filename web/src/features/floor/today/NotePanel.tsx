@@ -1,5 +1,5 @@
 import { TextField } from "../../../ui/Input";
-import { useState } from "react";
+import { useKept } from "../../../ui/useKept";
 import { Button } from "../../../ui/Button";
 import { Small } from "../pad/Row";
 import { Panel } from "./Panel";
@@ -21,23 +21,30 @@ export type NoteOn = "exercise" | "session" | "next" | "always";
 /** A note on the exercise, on the session, or for the next time; the usual ones are one tap. */
 export function NotePanel({
   exercise,
+  place,
   always,
   onDone,
   onKeep,
 }: {
   exercise: string;
+  /** Where what is typed is kept until it is a note. */
+  place: string;
   /** What goes for the client with this exercise in every program. */
   always: string;
   onDone: () => void;
   onKeep: (text: string, on: NoteOn) => void;
 }) {
-  const [text, setText] = useState("");
+  const [text, setText, forget] = useKept(`note ${place}`, "");
   const typed = text.trim();
+  const keep = (words: string, on: NoteOn) => {
+    if (words === typed) forget();
+    onKeep(words, on);
+  };
   return (
     <Panel title="Note" back="Back to the set" onBack={onDone}>
       <div className="mt-3 grid grid-cols-2 gap-1.5">
         {QUICK.map((words) => (
-          <Small key={words} onClick={() => onKeep(words, "exercise")}>
+          <Small key={words} onClick={() => keep(words, "exercise")}>
             {words}
           </Small>
         ))}
@@ -50,7 +57,7 @@ export function NotePanel({
           <Button className="min-h-12" onClick={() => setText(always)}>
             Change it
           </Button>
-          <Button className="min-h-12" onClick={() => onKeep("", "always")}>
+          <Button className="min-h-12" onClick={() => keep("", "always")}>
             No longer
           </Button>
         </div>
@@ -65,17 +72,17 @@ export function NotePanel({
         />
       </div>
       <div className="mt-2 grid gap-2">
-        <Button big tone="act" disabled={!typed} onClick={() => onKeep(typed, "exercise")}>
+        <Button big tone="act" disabled={!typed} onClick={() => keep(typed, "exercise")}>
           <span className="truncate">On {exercise}</span>
         </Button>
         <div className="grid grid-cols-3 gap-2">
-          <Button big disabled={!typed} onClick={() => onKeep(typed, "always")}>
+          <Button big disabled={!typed} onClick={() => keep(typed, "always")}>
             Always with it
           </Button>
-          <Button big disabled={!typed} onClick={() => onKeep(typed, "session")}>
+          <Button big disabled={!typed} onClick={() => keep(typed, "session")}>
             On the session
           </Button>
-          <Button big disabled={!typed} onClick={() => onKeep(typed, "next")}>
+          <Button big disabled={!typed} onClick={() => keep(typed, "next")}>
             For next time
           </Button>
         </div>

@@ -130,7 +130,8 @@ class FinishTest(Hands):
             page.get_by_role("link", name=re.compile(f"^{words}")).first.click()
             if number <= 3:
                 page.get_by_role("button", name=re.compile("^Done: 5 reps")).click()
-                expect(page.get_by_role("button", name=re.compile(f"^Set {number}: .*done.*saved"))).to_be_visible()
+                expect(page.get_by_role("button", name=f"Back squat {number} of 3 sets")).to_be_visible()
+                self.saved(page)
             page.get_by_role("button", name="Summary").click()
             expect(page.get_by_role("group", name="Effort")).to_be_visible()
         self.assertEqual(self.logged(), [("Back squat", n, "done") for n in (1, 2, 3)])

@@ -181,6 +181,18 @@ class LoggingTest(StudioTest):
             view = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY)
         self.assertEqual((view.started_at, view.finished_at), (NOW, NOW))
 
+    def test_closed_too_early_it_ends_with_the_sets_that_came_after(self) -> None:
+        board = self.client_with_program(SQUAT)
+        sid = self.session(board)
+        for logged, closed, ends in ((5, 10, 10), (40, 50, 50), (None, 70, 50), (23 * 60, 24 * 60, 50)):
+            if logged is not None:
+                self.now = NOW + timedelta(minutes=logged)
+                self.log(sid, 1, 8)
+            self.finish(sid, NOW + timedelta(minutes=closed))
+            with self.studio.reading() as scope:
+                view = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY)
+            self.assertEqual(view.finished_at, NOW + timedelta(minutes=ends))
+
     def test_finishing_again_keeps_the_first_time(self) -> None:
         board = self.client_with_program(SQUAT)
         sid = self.session(board)

@@ -1,6 +1,8 @@
 import { CircleQuestionMark, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet } from "react-router";
 import { NotTaken } from "./NotTaken";
+import { Roving } from "../ui/Roving";
+import { mainHeading } from "./focus";
 import { useHelp } from "./help/HelpHost";
 import { setTheme, useTheme } from "./theme";
 
@@ -13,50 +15,62 @@ export function Shell() {
   const help = useHelp();
   return (
     <>
+      <a
+        href="#main"
+        className="absolute -top-20 left-2 z-50 rounded-md border border-line bg-raised px-4 py-2 font-medium focus:top-2"
+        onClick={(event) => {
+          event.preventDefault();
+          mainHeading()?.focus();
+        }}
+      >
+        To the view
+      </a>
       <header className="flex items-center gap-2 border-b border-line bg-raised px-2 sm:gap-4 sm:px-4">
-        <NavLink to="/" className="flex items-center gap-2 py-2 font-semibold tracking-tight">
+        <NavLink to="/" tabIndex={-1} className="flex items-center gap-2 py-2 font-semibold tracking-tight">
           <img src="/mark.svg" alt="" width={24} height={24} className="max-w-none" />
           <span className="max-sm:sr-only">Upright Anvil</span>
         </NavLink>
-        <nav aria-label="Main" className="flex min-w-0 overflow-x-auto">
-          <NavLink to="/" end className={tab}>
-            Today
-          </NavLink>
-          <NavLink to="/clients" className={tab}>
-            Clients
-          </NavLink>
-          <NavLink to="/library" className={tab}>
-            Library
-          </NavLink>
-          <NavLink to="/batteries" className={tab}>
-            Tests
-          </NavLink>
-          <NavLink to="/settings" className={tab}>
-            Settings
-          </NavLink>
-        </nav>
-        <div className="ml-auto flex gap-1">
-          <button
-            type="button"
-            aria-label="Help"
-            title="Help (?)"
-            className="rounded p-2 hover:bg-sunk"
-            onClick={help}
-          >
-            <CircleQuestionMark size={20} aria-hidden />
-          </button>
-          <button
-            type="button"
-            aria-label={theme === "dark" ? "Light theme" : "Dark theme"}
-            className="rounded p-2 hover:bg-sunk"
-            onClick={() => setTheme(theme === "dark" ? "light" : "dark")}
-          >
-            {theme === "dark" ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
-          </button>
-        </div>
+        <Roving as="nav" label="Main" className="flex min-w-0 grow items-center">
+          <div className="flex min-w-0 overflow-x-auto">
+            <NavLink to="/" end className={tab}>
+              Today
+            </NavLink>
+            <NavLink to="/clients" className={tab}>
+              Clients
+            </NavLink>
+            <NavLink to="/library" className={tab}>
+              Library
+            </NavLink>
+            <NavLink to="/batteries" className={tab}>
+              Tests
+            </NavLink>
+            <NavLink to="/settings" className={tab}>
+              Settings
+            </NavLink>
+          </div>
+          <div className="ml-auto flex gap-1">
+            <button
+              type="button"
+              aria-label="Help"
+              title="Help (?)"
+              className="rounded p-2 hover:bg-sunk"
+              onClick={help}
+            >
+              <CircleQuestionMark size={20} aria-hidden />
+            </button>
+            <button
+              type="button"
+              aria-label={theme === "dark" ? "Light theme" : "Dark theme"}
+              className="rounded p-2 hover:bg-sunk"
+              onClick={() => setTheme(theme === "dark" ? "light" : "dark")}
+            >
+              {theme === "dark" ? <Sun size={20} aria-hidden /> : <Moon size={20} aria-hidden />}
+            </button>
+          </div>
+        </Roving>
       </header>
       <NotTaken />
-      <main>
+      <main id="main">
         <Outlet />
       </main>
     </>

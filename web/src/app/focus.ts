@@ -88,3 +88,28 @@ export function keepFocus(): () => void {
     watcher.disconnect();
   };
 }
+
+let arrivedBefore = false;
+
+/**
+ * A view was opened: its heading is the page's title, and takes the focus where that still stands on the way here.
+ * The heading may come later, with its data. Answers how to stop.
+ */
+export function arrive(view: string): () => void {
+  let due = arrivedBefore;
+  arrivedBefore = true;
+  const look = () => {
+    const heading = document.querySelector("main h1, h1");
+    const words = heading?.textContent?.trim();
+    const title = [...new Set([words, view])].filter(Boolean).join(" · ");
+    if (document.title !== `${title} · Upright Anvil`) document.title = `${title} · Upright Anvil`;
+    if (!heading || !due) return;
+    due = false;
+    const at = document.activeElement;
+    if (!at || at === document.body || !at.closest("main, [role=dialog]")) mainHeading()?.focus();
+  };
+  const watcher = new MutationObserver(look);
+  watcher.observe(document.body, { childList: true, subtree: true, characterData: true });
+  look();
+  return () => watcher.disconnect();
+}

@@ -18,6 +18,11 @@ const views = {
       down: { keys: ["ArrowDown"] },
       left: { keys: ["ArrowLeft"] },
       right: { keys: ["ArrowRight"] },
+      head: {
+        keys: [],
+        shown: "← in the first week",
+        says: "To the line’s own buttons; arrows go on from there, Esc comes back to the cells",
+      },
       open: { keys: ["Enter", "F2"], says: "Open the cell to edit it; any character types over it" },
       empty: { keys: ["Delete", "Backspace"], says: "Empty the cell" },
       copy: { keys: ["Ctrl+c"], says: "Copy the cell" },

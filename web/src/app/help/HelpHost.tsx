@@ -1,8 +1,8 @@
 // Help where one is: opened by "?" or a button, with the words and keys of the view, and every word by search.
 import { createContext, useContext, useEffect, useMemo, useState } from "react";
-import { Outlet, useMatches } from "react-router";
+import { Outlet, useLocation, useMatches } from "react-router";
 import { Sheet } from "../../ui/Sheet";
-import { keepFocus } from "../focus";
+import { arrive, keepFocus } from "../focus";
 import { actionOf, isTyping } from "../shortcuts";
 import { Help } from "./Help";
 import { helpOf, type HelpKey } from "./views";
@@ -27,6 +27,8 @@ export function HelpHost() {
   }, []);
   useEffect(keepFocus, []);
   const here = useViewHelp();
+  const { pathname } = useLocation();
+  useEffect(() => arrive(helpOf[here].title), [pathname, here]);
   return (
     <Opening value={opener}>
       <Outlet />

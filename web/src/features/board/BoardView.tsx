@@ -10,6 +10,7 @@ import { type Schemas } from "../../api/client";
 import { freshId, NOWHERE, type LineId, type ProgramId, type WeekId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { clock, shortDate } from "../../ui/format";
+import { Roving } from "../../ui/Roving";
 import { Waiting } from "../../ui/Waiting";
 import { BoardSheets } from "./BoardSheets";
 import { ChosenBar } from "./ChosenBar";
@@ -122,7 +123,7 @@ export function BoardView() {
             setSearch({});
           }}
         />
-        <div className="ml-auto flex flex-wrap items-center gap-x-3 gap-y-2">
+        <Roving label="Program tools" className="ml-auto flex flex-wrap items-center gap-x-3 gap-y-2">
           <Tick
             checked={carry}
             set={setCarry}
@@ -158,7 +159,7 @@ export function BoardView() {
           <Button onClick={() => setHistory(true)}>
             <History size={18} aria-hidden /> Logbook
           </Button>
-        </div>
+        </Roving>
       </div>
       <div className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
         <div className="min-w-0">

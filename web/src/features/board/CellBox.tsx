@@ -5,6 +5,7 @@ import type { Schemas } from "../../api/client";
 import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
 import { CellEditor } from "./CellEditor";
 import { actionOf } from "../../app/shortcuts";
+import { focusHead } from "./gridStops";
 import type { Command } from "./runCommand";
 import { draftOf, dropDraft, dropSent, keepDraft, keepSent } from "./drafts";
 import type { Save } from "./useBoard";
@@ -95,7 +96,8 @@ export const CellBox = memo(function CellBox(props: Props) {
     else if (asked && asked in moves) {
       if (asked.startsWith("choose")) command(asked as Command, line.id, week.id);
       const [down, right] = moves[asked] ?? [0, 0];
-      focusCell(row + down, column + right);
+      if (asked === "left" && column === 0) focusHead(event.currentTarget);
+      else focusCell(row + down, column + right);
     } else if (asked) command(asked as Command, line.id, week.id);
     else if (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) setDraft(event.key);
     else return;

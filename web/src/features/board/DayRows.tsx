@@ -163,6 +163,7 @@ export const DayRows = memo(function DayRows(props: Props) {
         </Fragment>
       ))}
       <tr
+        data-add-row
         {...drop(day.groups.length)}
         className={over === day.groups.length ? "border-t-2 border-ember" : ""}
       >

@@ -1,8 +1,9 @@
 import type { LineId, WeekId } from "../../api/ids";
-import { memo } from "react";
+import { memo, useEffect, useRef } from "react";
 import type { Schemas } from "../../api/client";
 import { AddDay } from "./AddDay";
 import type { Command } from "./runCommand";
+import { gridStops } from "./gridStops";
 import { DayRows, type Opened } from "./DayRows";
 import type { AddTemplateDay, Save } from "./useBoard";
 import { WeekHeads } from "./WeekHeads";
@@ -34,6 +35,8 @@ export const PhaseTable = memo(function PhaseTable({
   save: Save;
   addTemplateDay: AddTemplateDay;
 }) {
+  const grid = useRef<HTMLTableElement>(null);
+  useEffect(() => (grid.current ? gridStops(grid.current) : undefined), []);
   return (
     <>
       {(phase.purpose || phase.method) && (
@@ -41,6 +44,7 @@ export const PhaseTable = memo(function PhaseTable({
       )}
       <div className="mt-3 overflow-x-auto pb-44">
         <table
+          ref={grid}
           className="w-full table-fixed border-collapse"
           style={{ minWidth: `${14 + phase.weeks.length * 11}rem` }}
         >

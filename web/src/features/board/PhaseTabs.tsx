@@ -4,6 +4,7 @@ import type { ClientId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Schemas } from "../../api/client";
+import { Roving } from "../../ui/Roving";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 
@@ -27,33 +28,40 @@ export function PhaseTabs({
     "border border-r-0 border-line-strong/60 px-3 py-1.5 first:rounded-l-md last:rounded-r-md last:border-r aria-pressed:bg-ink aria-pressed:text-ground";
   return (
     <>
-      <div className="flex" role="group" aria-label="Phases">
-        {view.phases.map((phase) => (
-          <button
-            key={phase.id}
-            type="button"
-            aria-pressed={phase.id === chosen}
-            onClick={() => choose(phase.id)}
-            className={look}
-          >
-            {phase.name}
-            <span className="ml-2 text-sm">
-              {phase.weeks[0]?.number}–{phase.weeks.at(-1)?.number}
-            </span>
-          </button>
-        ))}
-        {view.phases.length > 1 && (
-          <button type="button" aria-pressed={chosen === null} onClick={() => choose("all")} className={look}>
-            All
-          </button>
-        )}
-      </div>
-      <Button tone="quiet" onClick={add}>
-        Add a phase
-      </Button>
-      <Button tone="quiet" onClick={() => setChoosing(true)}>
-        From a template
-      </Button>
+      <Roving label="Phases" className="flex flex-wrap items-center gap-2">
+        <div className="flex">
+          {view.phases.map((phase) => (
+            <button
+              key={phase.id}
+              type="button"
+              aria-pressed={phase.id === chosen}
+              onClick={() => choose(phase.id)}
+              className={look}
+            >
+              {phase.name}
+              <span className="ml-2 text-sm">
+                {phase.weeks[0]?.number}–{phase.weeks.at(-1)?.number}
+              </span>
+            </button>
+          ))}
+          {view.phases.length > 1 && (
+            <button
+              type="button"
+              aria-pressed={chosen === null}
+              onClick={() => choose("all")}
+              className={look}
+            >
+              All
+            </button>
+          )}
+        </div>
+        <Button tone="quiet" onClick={add}>
+          Add a phase
+        </Button>
+        <Button tone="quiet" onClick={() => setChoosing(true)}>
+          From a template
+        </Button>
+      </Roving>
       {choosing && (
         <TemplateSheet
           client={view.client_id}

@@ -6,7 +6,7 @@ import type { Opened } from "./DayRows";
 import type { Fill, Save } from "./useBoard";
 
 /** What a key pressed on a cell asks for beyond moving and typing. */
-export type Command = Exclude<Action<"cell">, "up" | "down" | "left" | "right" | "open" | "empty">;
+export type Command = Exclude<Action<"cell">, "up" | "down" | "left" | "right" | "head" | "open" | "empty">;
 
 let copied = "";
 

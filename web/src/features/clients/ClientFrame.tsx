@@ -4,6 +4,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, NavLink, Outlet, useOutletContext } from "react-router";
 import { type Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
+import { Roving } from "../../ui/Roving";
 import { Waiting } from "../../ui/Waiting";
 
 const tab = ({ isActive }: { isActive: boolean }) =>
@@ -52,8 +53,9 @@ export function ClientFrame() {
           </Link>
         )}
       </div>
-      <nav
-        aria-label={`File of ${client.facts.name}`}
+      <Roving
+        as="nav"
+        label={`File of ${client.facts.name}`}
         className="mt-3 mb-5 flex flex-wrap border-b border-line"
       >
         <NavLink to={`/clients/${client.id}`} end className={tab}>
@@ -76,7 +78,7 @@ export function ClientFrame() {
             Program
           </NavLink>
         )}
-      </nav>
+      </Roving>
       <Outlet context={client} />
     </div>
   );

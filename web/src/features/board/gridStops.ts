@@ -1,0 +1,91 @@
+// The board's grid as one Tab stop: the cell that had the focus last, else the first. From the first week ArrowLeft leads to a
+// line's own buttons; there arrows go on, Tab stays within the head, Esc comes back to the cells.
+const CONTROLS = "a[href], button, input, select, textarea, summary";
+const CELL = "[data-cell]";
+/** The row in which exercises are added is a Tab stop of its own. */
+const APART = "[data-add-row]";
+
+export function gridStops(root: HTMLElement): () => void {
+  let current: Element | null = null;
+  let asked = 0;
+  const settle = () => {
+    const all = [...root.querySelectorAll<HTMLElement>(CONTROLS)].filter((one) => !one.closest(APART));
+    const first = root.querySelector(CELL) ?? all[0];
+    const here = current && root.contains(current) ? current : first;
+    const head = here && !here.closest("td")?.querySelector(CELL) ? here.closest("th, td") : null;
+    const within = head?.contains(document.activeElement) ? head : null;
+    for (const one of all) {
+      const stop = one === here || within?.contains(one) ? 0 : -1;
+      if (one.tabIndex !== stop) one.tabIndex = stop;
+    }
+    const boxes = [...root.querySelectorAll<HTMLElement>(`${APART} input`)];
+    const box = boxes.find((one) => one === document.activeElement) ?? boxes[0];
+    for (const one of boxes) if (one.tabIndex !== (one === box ? 0 : -1)) one.tabIndex = one === box ? 0 : -1;
+  };
+  const later = () => {
+    cancelAnimationFrame(asked);
+    asked = requestAnimationFrame(settle);
+  };
+  const came = (event: FocusEvent) => {
+    const target = event.target as Element;
+    if (!target.closest(APART)) current = target;
+    settle();
+  };
+  const pressed = (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement;
+    if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
+    if (target.closest(APART) || target.closest("td")?.querySelector(CELL)) return;
+    const to =
+      event.key === "Escape"
+        ? cellOf(target)
+        : target.matches("button, a[href], summary")
+          ? neighbour(target, event.key)
+          : undefined;
+    if (!to) return;
+    event.preventDefault();
+    to.focus();
+  };
+  const watcher = new MutationObserver(later);
+  root.addEventListener("focusin", came);
+  root.addEventListener("keydown", pressed);
+  watcher.observe(root, { childList: true, subtree: true });
+  settle();
+  return () => {
+    cancelAnimationFrame(asked);
+    root.removeEventListener("focusin", came);
+    root.removeEventListener("keydown", pressed);
+    watcher.disconnect();
+  };
+}
+
+/** Puts the focus on the first of the own buttons of a cell's line. */
+export function focusHead(cell: Element): void {
+  cell.closest("tr")?.querySelector<HTMLElement>("th button")?.focus();
+}
+
+const rowsOf = (target: Element) => [...(target.closest("table")?.querySelectorAll("tr") ?? [])];
+
+/** The first cell of a control's row, else of the next row that has one, else of the one before. */
+function cellOf(target: Element): HTMLElement | undefined {
+  const rows = rowsOf(target);
+  const at = rows.indexOf(target.closest("tr") as HTMLTableRowElement);
+  const order = [...rows.slice(at), ...rows.slice(0, at).reverse()];
+  return order.map((row) => row.querySelector<HTMLElement>(CELL)).find((cell) => cell !== null) ?? undefined;
+}
+
+/** What an arrow leads to from a button of a head: along its row, or to the head of the row above or below. */
+function neighbour(target: HTMLElement, key: string): HTMLElement | undefined {
+  const row = target.closest("tr");
+  const along = [...(row?.querySelectorAll<HTMLElement>(CONTROLS) ?? [])];
+  const at = along.indexOf(target);
+  if (key === "ArrowRight") return along[at + 1];
+  if (key === "ArrowLeft") return along[at - 1];
+  if (key !== "ArrowDown" && key !== "ArrowUp") return undefined;
+  const rows = rowsOf(target);
+  const here = rows.indexOf(row as HTMLTableRowElement);
+  const order = key === "ArrowDown" ? rows.slice(here + 1) : rows.slice(0, here).reverse();
+  return order
+    .filter((one) => !one.matches(APART))
+    .map((one) => one.querySelector<HTMLElement>("th button, th a[href], th input, th select"))
+    .find((one) => one !== null) as HTMLElement | undefined;
+}

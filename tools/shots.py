@@ -147,7 +147,8 @@ def summary(client: str) -> Callable[[Page], None]:
 
     def walk(page: Page) -> None:
         floor(client)(page)
-        page.get_by_role("button", name="Finish").click()
+        page.get_by_role("button", name="Finish", exact=True).click()
+        page.get_by_role("button", name="Finish as it is").click()
         page.get_by_role("group", name="Effort").get_by_role("button", name="7", exact=True).click()
         page.get_by_text("Session load").wait_for()
 
@@ -179,7 +180,7 @@ def lift(page: Page) -> None:
     """One exercise through the weeks."""
     clients(page)
     page.get_by_role("listitem").filter(has_text="Casimir Holt").get_by_role("link", name="Progress").click()
-    page.get_by_role("button", name="Romanian deadlift").click()
+    page.get_by_role("button", name=re.compile("^Romanian deadlift")).click()
     page.get_by_role("heading", name="Romanian deadlift").wait_for()
 
 

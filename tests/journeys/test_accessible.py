@@ -40,7 +40,7 @@ class AccessibleTest(JourneyTest):
             page.get_by_role("link", name="Clients").click()
             expect(page.get_by_role("heading", name="Clients")).to_be_visible()
             self.assert_accessible(page, f"Clients, {look}")
-            page.get_by_role("link", name="Dell Ostrander").click()
+            page.get_by_role("link", name="Dell Ostrander", exact=True).click()
             expect(page.get_by_label("Birth year")).to_be_visible()
             self.assert_accessible(page, f"Client file, {look}")
             page.get_by_role("link", name="Progress").click()
@@ -55,7 +55,7 @@ class AccessibleTest(JourneyTest):
         for dark in (False, True):
             look = "dark" if dark else "light"
             page = self.page(DESK, "/clients", dark)
-            page.get_by_role("link", name="Casimir Holt").click()
+            page.get_by_role("link", name="Casimir Holt", exact=True).click()
             tabs = page.get_by_role("navigation", name="File of")
             tabs.get_by_role("link", name="Health").click()
             expect(page.get_by_role("heading", name="How things stand")).to_be_visible()

@@ -3,7 +3,7 @@ import { NavLink, Outlet } from "react-router";
 import { NotTaken } from "./NotTaken";
 import { Roving } from "../ui/Roving";
 import { mainHeading } from "./focus";
-import { useHelp } from "./help/HelpHost";
+import { useHelp } from "./help/opening";
 import { setTheme, useTheme } from "./theme";
 
 const tab = ({ isActive }: { isActive: boolean }) =>

@@ -112,7 +112,10 @@ const views = {
   testing: { title: "Testing", keys: { count: { keys: [" "], says: "Count one repetition" } } },
   everywhere: {
     title: "Everywhere",
-    keys: { help: { keys: ["?"], says: "Help with this view: its words and keys" } },
+    keys: {
+      go: { keys: ["Ctrl+k"], says: "Go to a client, a view, an exercise" },
+      help: { keys: ["?"], says: "Help with this view: its words and keys" },
+    },
   },
 } as const satisfies Record<string, { title: string; keys: Record<string, Shortcut> }>;
 
@@ -127,7 +130,8 @@ const ANYWHERE: readonly View[] = ["floor", "set", "everywhere"];
 
 /** Answers what a pressed key asks for in a view, null where it asks for nothing there, or is switched off. */
 export function actionOf<V extends View>(view: V, event: Pressed): Action<V> | null {
-  if (ANYWHERE.includes(view) && event.key.length === 1 && !singleKeys()) return null;
+  const alone = event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey;
+  if (alone && ANYWHERE.includes(view) && !singleKeys()) return null;
   const named = event.key.length > 1;
   const key = named ? event.key : event.key.toLowerCase();
   const control = event.ctrlKey || event.metaKey;

@@ -1,23 +1,26 @@
 // Help where one is: opened by "?" or a button, with the words and keys of the view, and every word by search.
-import { createContext, useContext, useEffect, useMemo, useState } from "react";
+import { lazy, Suspense, useEffect, useMemo, useState } from "react";
 import { Outlet, useLocation, useMatches } from "react-router";
 import { Sheet } from "../../ui/Sheet";
 import { arrive, keepFocus } from "../focus";
 import { actionOf, isTyping } from "../shortcuts";
 import { Help } from "./Help";
+import { HelpOpening } from "./opening";
 import { helpOf, type HelpKey } from "./views";
 
-const Opening = createContext<() => void>(() => undefined);
-
-/** What opens the help of the view one is in. */
-export const useHelp = () => useContext(Opening);
-
+const GoTo = lazy(async () => ({ default: (await import("../goto/GoTo")).GoTo }));
 /** Around every view: listens for "?", and shows the help of the view whose address it is. */
 export function HelpHost() {
   const [open, setOpen] = useState(false);
+  const [going, setGoing] = useState(false);
   const opener = useMemo(() => () => setOpen(true), []);
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
+      if (actionOf("everywhere", event) === "go") {
+        event.preventDefault();
+        setGoing(true);
+        return;
+      }
       if (isTyping(event, "[data-cell]") || actionOf("everywhere", event) !== "help") return;
       event.preventDefault();
       setOpen(true);
@@ -30,12 +33,17 @@ export function HelpHost() {
   const { pathname } = useLocation();
   useEffect(() => arrive(helpOf[here].title), [pathname, here]);
   return (
-    <Opening value={opener}>
+    <HelpOpening value={opener}>
       <Outlet />
+      {going && (
+        <Suspense>
+          <GoTo open onClose={() => setGoing(false)} />
+        </Suspense>
+      )}
       <Sheet title="Help" open={open} onClose={() => setOpen(false)}>
         <Help view={helpOf[here]} />
       </Sheet>
-    </Opening>
+    </HelpOpening>
   );
 }
 

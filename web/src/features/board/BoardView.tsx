@@ -94,7 +94,7 @@ export function BoardView() {
   if (!phase) return null;
   const shown = all ? view.phases : [phase];
   return (
-    <div className="px-4 py-4">
+    <div data-board className="px-4 py-4">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h1 className="text-2xl font-semibold tracking-tight">
           {view.name} <span className="font-normal text-soft">for</span>{" "}
@@ -245,7 +245,7 @@ const rowsBefore = (view: Schemas["BoardView"], phase: Schemas["PhaseView"]) =>
 
 function Legend() {
   return (
-    <p className="mt-2 max-w-3xl text-sm text-soft">
+    <p data-no-print className="mt-2 max-w-3xl text-sm text-soft">
       Each set is a block: as wide as its repetitions, as high as its load is of the client’s estimated
       maximum (the dotted line). Outline is planned, green is done. Type for example{" "}
       <code className="font-sans font-medium text-ink">

@@ -68,7 +68,7 @@ export function CellEditor({
   };
   const unreadable = answer?.state === "unreadable" ? answer.unreadable : null;
   return (
-    <div className="relative z-20 min-h-10 [contain:layout]">
+    <div data-cell-editor className="relative z-20 min-h-10 [contain:layout]">
       <input
         autoFocus
         aria-label={label}

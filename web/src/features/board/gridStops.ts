@@ -2,6 +2,8 @@
 // line's own buttons; there arrows go on, Tab stays within the head, Esc comes back to the cells.
 const CONTROLS = "a[href], button, input, select, textarea, summary";
 const CELL = "[data-cell]";
+/** A cell that is being typed in. */
+const EDITOR = "[data-cell-editor]";
 /** The row in which exercises are added is a Tab stop of its own. */
 const APART = "[data-add-row]";
 
@@ -9,7 +11,9 @@ export function gridStops(root: HTMLElement): () => void {
   let current: Element | null = null;
   let asked = 0;
   const settle = () => {
-    const all = [...root.querySelectorAll<HTMLElement>(CONTROLS)].filter((one) => !one.closest(APART));
+    const all = [...root.querySelectorAll<HTMLElement>(CONTROLS)].filter(
+      (one) => !one.closest(`${APART}, ${EDITOR}`),
+    );
     const first = root.querySelector(CELL) ?? all[0];
     const here = current && root.contains(current) ? current : first;
     const head = here && !here.closest("td")?.querySelector(CELL) ? here.closest("th, td") : null;
@@ -34,7 +38,7 @@ export function gridStops(root: HTMLElement): () => void {
   const pressed = (event: KeyboardEvent) => {
     const target = event.target as HTMLElement;
     if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
-    if (target.closest(APART) || target.closest("td")?.querySelector(CELL)) return;
+    if (target.closest(`${APART}, ${EDITOR}`) || target.closest("td")?.querySelector(CELL)) return;
     const to =
       event.key === "Escape"
         ? cellOf(target)

@@ -19,7 +19,7 @@ export function ExerciseStrip({
     void here.current?.scrollIntoView({ inline: "center", block: "nearest" });
   }, [at]);
   return (
-    <nav aria-label={named("Exercises")} className="flex overflow-x-auto border-b border-line">
+    <nav aria-label={named("Exercises")} className="flex gap-2 overflow-x-auto border-b border-line">
       {shown.lines.map((line, index) => {
         const { done, all } = tally(line);
         return (

@@ -2,7 +2,7 @@ import { Ellipsis } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
-import { useHelp } from "../../app/help/HelpHost";
+import { useHelp } from "../../app/help/opening";
 import { setTheme, useTheme } from "../../app/theme";
 
 const CALLS: readonly (readonly [Schemas["Calls"], string])[] = [

@@ -53,7 +53,7 @@ export function HealthBar({
       aria-label={named("To mind today")}
       className={`border-b ${tone} ${stop || open ? "" : "@max-floor:hidden"}`}
     >
-      <div className="flex items-center gap-2 pl-4">
+      <div className="flex items-center gap-2 py-2 pl-4">
         <TriangleAlert size={18} className="shrink-0" aria-hidden />
         <p role={stop ? "alert" : "status"} className={`min-w-0 flex-1 ${open ? "" : "truncate"}`}>
           {said[0]}

@@ -83,7 +83,7 @@ export function LineHead({
           {line.caution}
         </p>
       )}
-      <div ref={ref} className="mt-2 flex items-end overflow-x-auto @floor:mt-3 @floor:gap-2">
+      <div ref={ref} className="mt-2 flex items-end gap-2 overflow-x-auto @floor:mt-3">
         {shownSets(line).map((set) => {
           const current = set.number === chosen.set && set.ramp === chosen.ramp && !addingSet;
           return (

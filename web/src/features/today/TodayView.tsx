@@ -95,16 +95,24 @@ export function TodayView() {
               </ul>
             </>
           )}
-          <h2 className="mt-8 mb-1 font-semibold">Clients</h2>
+          <h2 className="mt-8 mb-1 font-semibold">
+            Clients{" "}
+            <Link to="/clients" className="font-normal text-soft underline hover:text-ink">
+              all {clients.length}
+            </Link>
+          </h2>
           <ul className="border-t border-line">
-            {clients.map((client) => (
+            {near(clients).map((client) => (
               <li key={client.client_id} className="flex items-baseline gap-3 border-b border-line py-2">
                 <Link to={`/clients/${client.client_id}`} className="font-medium hover:underline">
                   {client.client}
                 </Link>
                 {client.program_id && (
-                  <Link to={`/programs/${client.program_id}`} className="text-soft underline hover:text-ink">
-                    Program
+                  <Link
+                    to={`/programs/${client.program_id}`}
+                    className="inline-flex min-h-6 items-center text-soft underline hover:text-ink"
+                  >
+                    Program<span className="sr-only"> of {client.client}</span>
                   </Link>
                 )}
                 <span className="ml-auto text-right text-sm text-soft">
@@ -229,6 +237,9 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
             className="rounded-md border border-line-strong/60 px-3 py-2 hover:border-ink"
           >
             Look back
+            <span className="sr-only">
+              : {session.client}, {session.day}
+            </span>
           </Link>
           <Link to={floor} className="py-1 text-sm text-soft underline hover:text-ink">
             Open it again
@@ -243,8 +254,20 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
           className={`w-36 shrink-0 rounded-md px-3 py-3 text-center whitespace-nowrap ${first ? "bg-ember font-semibold text-on-ember hover:brightness-110" : "border border-line-strong/60 bg-raised hover:border-ink"}`}
         >
           {session.state === "running" ? "Carry on" : "Open the floor"}
+          <span className="sr-only">
+            : {session.client}, {session.day}
+          </span>
         </Link>
       )}
     </li>
   );
+}
+
+/** Clients shown on Today: the next to come. */
+const NEAR = 15;
+
+function near(clients: readonly Schemas["ClientToday"][]): Schemas["ClientToday"][] {
+  return [...clients]
+    .sort((one, other) => (one.next_on ?? "9").localeCompare(other.next_on ?? "9"))
+    .slice(0, NEAR);
 }

@@ -63,9 +63,9 @@ export function Readiness({ answers, set }: { answers: Answers; set: (answers: A
             : "Something hurts"}
           <ChevronDown className="group-open:rotate-180" size={20} aria-hidden />
         </summary>
-        <div className="mt-1.5 grid gap-1">
+        <div className="mt-2 grid gap-2">
           {Joint.map((joint) => (
-            <div key={joint} className="flex items-center gap-1">
+            <div key={joint} className="flex flex-wrap items-center gap-2">
               <span className="w-24 shrink-0 capitalize">{joint}</span>
               {isPaired(joint) ? (
                 (["left", "right"] as const).map((side) => (

@@ -56,7 +56,7 @@ export function ClockStart({
         >
           Start the clock
         </button>
-        <div className="mt-2 flex gap-1.5">
+        <div className="mt-2 flex flex-wrap gap-2">
           <Small onClick={byHand}>Log by hand</Small>
           <Small onClick={change}>Change</Small>
         </div>
@@ -139,7 +139,7 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
           onRound={session.onRound}
           words={said && line ? spoken(said, line.bodyweight) : step.detail}
         />
-        <div className="mt-2 flex gap-1.5">
+        <div className="mt-2 flex flex-wrap gap-2">
           <Small onClick={clock.back}>
             <SkipBack className="mx-auto" aria-hidden />
             <span className="sr-only">Back</span>
@@ -228,7 +228,7 @@ function BigButton({
   if (step.kind === "rounds") return act(`Round ${rounds + 1} done`, onRound);
   if (step.kind === "work" && mark !== null)
     return (
-      <div className="grid grid-cols-[2fr_1fr] gap-1.5">
+      <div className="grid grid-cols-[2fr_1fr] gap-2">
         {act(`Carries on to ${mark} s`, clock.count)}
         {act("Stop now", clock.tap, plain)}
       </div>

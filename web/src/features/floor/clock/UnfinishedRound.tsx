@@ -41,7 +41,7 @@ export function UnfinishedRound({
           less={() => setReps(Math.max(0, reps - 1))}
           more={() => setReps(Math.min(most, reps + 1))}
         />
-        <div className="mt-2 flex gap-1.5">
+        <div className="mt-2 flex flex-wrap gap-2">
           {each.slice(0, -1).map((_, index) => {
             const upTo = each.slice(0, index + 1).reduce((sum, one) => sum + one, 0);
             return (

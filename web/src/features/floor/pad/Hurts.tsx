@@ -27,7 +27,7 @@ export function Hurts({
   return (
     <>
       <p className="mt-1 text-lg font-medium">Where does it hurt?</p>
-      <div className="mt-1 grid grid-cols-4 gap-1">
+      <div className="mt-1 grid grid-cols-4 gap-2">
         {Joint.map((joint) => (
           <Small
             key={joint}

@@ -1,5 +1,7 @@
 import type { ReactNode } from "react";
 
+const SIDE_BY_SIDE = 7;
+
 /** A few choices in one row, as wide as the pad, for a thumb; tapping the chosen one takes it back where `clears` allows. */
 export function Row<T extends string | number>({
   label,
@@ -17,15 +19,22 @@ export function Row<T extends string | number>({
   className?: string;
 }) {
   return (
-    <div className={`mt-2 flex items-center gap-1 ${className}`} role="group" aria-label={label}>
-      <span className="w-12 shrink-0 text-sm leading-tight text-soft">{label}</span>
-      {options.map(([option, words]) => (
+    <div
+      className={`mt-2 flex flex-wrap items-center gap-2 @max-floor:gap-y-1 ${className}`}
+      role="group"
+      aria-label={label}
+    >
+      <span className="w-full text-sm leading-none text-soft @floor:w-12 @floor:leading-tight">{label}</span>
+      {options.map(([option, words], index) => (
         <button
           key={option}
           type="button"
           aria-pressed={option === chosen}
           onClick={() => choose(option === chosen && clears ? null : option)}
-          className="min-h-12 min-w-0 flex-1 rounded-md border border-line-strong/60 bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground @floor:text-lg"
+          className={`min-h-12 min-w-12 flex-1 rounded-md border border-line-strong/60 bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground @floor:text-lg ${
+            // Seven side by side are too many for a thumb on a phone: the farthest stays with the stepper.
+            index === 0 && options.length === SIDE_BY_SIDE && option !== chosen ? "@max-floor:hidden" : ""
+          }`}
         >
           {words}
         </button>

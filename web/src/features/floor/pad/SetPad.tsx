@@ -134,7 +134,7 @@ export function SetPad({
             : `Done: ${spoken(said, line.bodyweight, code)}`}
         </button>
       )}
-      <div className="mt-2 flex gap-1.5">
+      <div className="mt-2 flex flex-wrap gap-2">
         {logged ? (
           <Small onClick={() => log("cleared")}>Take it back</Small>
         ) : (

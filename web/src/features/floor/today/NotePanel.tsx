@@ -42,7 +42,7 @@ export function NotePanel({
   };
   return (
     <Panel title="Note" back="Back to the set" onBack={onDone}>
-      <div className="mt-3 grid grid-cols-2 gap-1.5">
+      <div className="mt-3 grid grid-cols-2 gap-2">
         {QUICK.map((words) => (
           <Small key={words} onClick={() => keep(words, "exercise")}>
             {words}

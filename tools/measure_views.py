@@ -1,0 +1,212 @@
+"""Walk every view at every size and look, and count what shuts people out: ``python -m tools.measure_views``.
+
+Counted are what runs over the side or is cut off, targets under 24 px (48 on the floor) or nearer than 8 px on the
+floor, controls without a name or with one that leads elsewhere too, and what axe finds. Names of views narrow it.
+"""
+
+import re
+import sys
+import tempfile
+from collections import Counter
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
+from pathlib import Path
+
+from playwright.sync_api import Browser, BrowserContext, Page, sync_playwright
+from playwright.sync_api import Error as PlaywrightError
+from tests.demo.filled import demo_copy
+
+from tools import shots
+from tools.app_process import ROOT, AppProcess, launch_chromium
+
+COUNT = (Path(__file__).parent / "measured_view.js").read_text("utf-8").split("\n", 2)[2]
+AXE = ROOT / "web" / "node_modules" / "axe-core" / "axe.min.js"
+TAGS = ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]
+DESK_LEAST, FLOOR_LEAST, FLOOR_APART = 24, 48, 8
+
+DESK_SIZES = ((390, 844), (820, 1180), (1280, 800), (1920, 1080))
+FLOOR_SIZES = ((390, 844), (844, 390), (820, 1180), (1280, 800))
+ZOOMED = (640, 400)
+"""A window of 1280 by 800 at 200 %."""
+
+SPACED = "* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }"
+"""Text spacing as WCAG 1.4.12 has it."""
+
+Walk = Callable[[Page], None]
+
+
+@dataclass(frozen=True)
+class View:
+    """A view or a state of it: the way there, and whether it belongs to the floor."""
+
+    name: str
+    walk: Walk
+    floor: bool = False
+
+
+@dataclass(frozen=True)
+class Look:
+    """How a view is looked at: its window, its colours, whether the text is spaced."""
+
+    size: tuple[int, int]
+    dark: bool = False
+    forced: bool = False
+    spaced: bool = False
+
+    def __str__(self) -> str:
+        said = [
+            name for name, on in (("dark", self.dark), ("forced colours", self.forced), ("spaced", self.spaced)) if on
+        ]
+        return " ".join([f"{self.size[0]}x{self.size[1]}", *said])
+
+
+@dataclass(frozen=True)
+class Finding:
+    """Something that was counted: of what kind, where, and a text that leads to it."""
+
+    kind: str
+    view: str
+    look: str
+    text: str
+
+    def __str__(self) -> str:
+        return f"{self.kind:9} {self.view:18} {self.look:24} {self.text}"
+
+
+def opened(walk: Walk, name: str | re.Pattern[str]) -> Walk:
+    """A view with a sheet or menu opened by a button."""
+
+    def go(page: Page) -> None:
+        walk(page)
+        page.get_by_role("button", name=name).first.click()
+
+    return go
+
+
+def path_of(path: str, heading: str | re.Pattern[str]) -> Walk:
+    """A view by its address."""
+
+    def go(page: Page) -> None:
+        page.goto(path)
+        page.get_by_role("heading", name=heading).first.wait_for()
+
+    return go
+
+
+def finishing(page: Page) -> None:
+    """Ending a session with sets open."""
+    shots.floor("Dell Ostrander")(page)
+    page.get_by_role("button", name="Finish", exact=True).click()
+    page.get_by_role("button", name="Finish as it is").wait_for()
+
+
+VIEWS: tuple[View, ...] = (
+    View("today", shots.today),
+    View("clients", shots.clients),
+    View("new client", path_of("/clients/new", "New client")),
+    View("bring in clients", path_of("/clients/bring-in", "Bring in clients")),
+    View("client file", shots.client_file("Casimir Holt")),
+    View("health", shots.client_file("Tobiah Renn", "Health")),
+    View("places", shots.client_file("Saskia Brandvold", "Places")),
+    View("tests", shots.client_file("Noor Vandermeer", "Tests")),
+    View("library", path_of("/library/plank", "Plank")),
+    View("batteries", path_of("/batteries", "Test batteries")),
+    View("settings", path_of("/settings", "Settings")),
+    View("board", shots.board),
+    View("logbook", opened(shots.board, "Logbook")),
+    View("paste", opened(shots.board, "Paste")),
+    View("ahead", shots.ahead),
+    View("calendar", shots.calendar),
+    View("review", shots.review),
+    View("progress", shots.progress),
+    View("one exercise", shots.lift),
+    View("help", opened(shots.today, "Help")),
+    View("before a session", shots.before("Agnes Thornby"), floor=True),
+    View("floor", shots.floor("Casimir Holt"), floor=True),
+    View("how it went", opened(shots.floor("Ilse Marwick"), "How it went"), floor=True),
+    View("change", opened(shots.floor("Saskia Brandvold"), "Change"), floor=True),
+    View("note", opened(shots.floor("Marek Tolliver"), "Note"), floor=True),
+    View("finishing", finishing, floor=True),
+    View("summary", shots.summary("Tobiah Renn"), floor=True),
+    View("testing", shots.testing("Rufus Kettleman", "Push-ups"), floor=True),
+)
+
+
+def looks_of(view: View) -> Iterator[Look]:
+    """The ways a view is looked at: every size in the light, then zoomed, spaced, dark and in forced colours."""
+    for size in FLOOR_SIZES if view.floor else DESK_SIZES:
+        yield Look(size)
+    usual = FLOOR_SIZES[2] if view.floor else DESK_SIZES[2]
+    if not view.floor:
+        yield Look(ZOOMED)
+    yield Look(usual, spaced=True)
+    yield Look(usual, dark=True)
+    yield Look(usual, forced=True)
+
+
+def measured(
+    browser: Browser, url: str, view: View, look: Look, prepare: Callable[[BrowserContext], None]
+) -> list[Finding]:
+    """Walk to a view once and count."""
+    width, height = look.size
+    context = browser.new_context(
+        base_url=url,
+        viewport={"width": width, "height": height},
+        color_scheme="dark" if look.dark else "light",
+        forced_colors="active" if look.forced else "none",
+        reduced_motion="reduce",
+    )
+    try:
+        prepare(context)
+        page = context.new_page()
+        try:
+            view.walk(page)
+        except PlaywrightError as error:
+            return [Finding("unreached", view.name, str(look), str(error).splitlines()[0])]
+        if look.spaced:
+            page.add_style_tag(content=SPACED)
+        page.evaluate("() => document.fonts.ready")
+        least = FLOOR_LEAST if view.floor else DESK_LEAST
+        found: dict[str, list[str]] = page.evaluate(COUNT, {"least": least, "apart": FLOOR_APART if view.floor else 0})
+        if look.size in (FLOOR_SIZES[2], DESK_SIZES[2]) and not look.spaced:
+            page.add_script_tag(path=str(AXE))
+            axe = page.evaluate("tags => axe.run(document, {runOnly: {type: 'tag', values: tags}})", TAGS)
+            found["axe"] = [f"{v['id']}: {v['nodes'][0]['html'][:120]}" for v in axe["violations"]]
+        return [Finding(kind, view.name, str(look), text) for kind, texts in found.items() for text in texts]
+    finally:
+        context.close()
+
+
+def measure(names: list[str]) -> list[Finding]:
+    """Measure the views of these names, all of them for none, and tell each finding as it comes."""
+    found: list[Finding] = []
+    with tempfile.TemporaryDirectory() as folder, sync_playwright() as playwright:
+        browser = launch_chromium(playwright)
+        for number, view in enumerate(one for one in VIEWS if not names or one.name in names):
+            # On the floor a walk logs sets, so each look begins with data of its own.
+            for at, looks in enumerate([[look] for look in looks_of(view)] if view.floor else [list(looks_of(view))]):
+                place = Path(folder) / f"{number}-{at}"
+                place.mkdir()
+                app = AppProcess(demo_copy(place))
+                app.start()
+                try:
+                    for look in looks:
+                        for one in measured(browser, app.url, view, look, app.set_clock):
+                            print(one, flush=True)
+                            found.append(one)
+                finally:
+                    app.kill()
+        browser.close()
+    return found
+
+
+def main() -> int:
+    """Print the findings and their counts; end with 1 where there are any."""
+    found = measure(sys.argv[1:])
+    counts = Counter(one.kind for one in found)
+    print(", ".join(f"{many} {kind}" for kind, many in sorted(counts.items())) or "nothing found")
+    return 1 if found else 0
+
+
+if __name__ == "__main__":
+    sys.exit(main())

@@ -1,0 +1,182 @@
+// One box to get anywhere: a client, a view, an exercise, or something to do.
+import { Command } from "cmdk";
+import { Dialog } from "radix-ui";
+import { useQuery } from "@tanstack/react-query";
+import { useState, type ReactNode } from "react";
+import { useNavigate } from "react-router";
+import { query } from "../../api/query";
+import { useHelp } from "../help/opening";
+import { setTheme, useTheme } from "../theme";
+import { matching } from "./matching";
+
+const VIEWS: readonly (readonly [string, string])[] = [
+  ["Today", "/"],
+  ["Clients", "/clients"],
+  ["Library", "/library"],
+  ["Tests", "/batteries"],
+  ["Settings", "/settings"],
+];
+const MOST_CLIENTS = 6;
+const MOST_EXERCISES = 5;
+
+export function GoTo({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-[12dvh] left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 overflow-hidden rounded-lg border border-line bg-raised text-ink shadow-xl"
+        >
+          <Dialog.Title className="sr-only">Go to</Dialog.Title>
+          <Choices onClose={onClose} />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Choices({ onClose }: { onClose: () => void }) {
+  const [typed, setTyped] = useState("");
+  const words = typed.trim();
+  const clients = useQuery(query.clients());
+  const exercises = useQuery({
+    ...query.found(words, null, null, MOST_EXERCISES),
+    enabled: words.length > 1,
+  });
+  const navigate = useNavigate();
+  const help = useHelp();
+  const theme = useTheme();
+  const go = (path: string) => () => {
+    onClose();
+    void navigate(path);
+  };
+  const todo: readonly (readonly [string, () => void])[] = [
+    ["Add a client", go("/clients/new")],
+    ["Bring in clients from a spreadsheet", go("/clients/bring-in")],
+    [
+      "Help",
+      () => {
+        onClose();
+        help();
+      },
+    ],
+    [
+      theme === "dark" ? "Light theme" : "Dark theme",
+      () => {
+        setTheme(theme === "dark" ? "light" : "dark");
+        onClose();
+      },
+    ],
+  ];
+  const views = matching(words, VIEWS, ([name]) => name);
+  const people = matching(words, clients.data ?? [], (one) => `${one.name} ${one.goal}`).slice(
+    0,
+    MOST_CLIENTS,
+  );
+  const found = words.length > 1 ? (exercises.data?.hits ?? []).slice(0, MOST_EXERCISES) : [];
+  return (
+    <Command shouldFilter={false} loop label="Go to">
+      <Command.Input
+        autoFocus
+        value={typed}
+        onValueChange={setTyped}
+        aria-label="Client, view, exercise, or what to do"
+        placeholder="Client, view, exercise, or what to do"
+        className="w-full border-b border-line bg-transparent px-4 py-3 text-lg outline-none placeholder:text-soft/70"
+      />
+      <Command.List className="max-h-[55dvh] overflow-y-auto p-2">
+        <Command.Empty className="px-3 py-2 text-soft">Nothing by these words.</Command.Empty>
+        <Part title="Clients" when={people.length > 0}>
+          {people.map((one) => (
+            <Choice key={one.id} value={`client ${one.id}`} onSelect={go(`/clients/${one.id}`)} more="file">
+              <span dir="auto">{one.name}</span>
+            </Choice>
+          ))}
+          {words !== "" &&
+            people.slice(0, 2).flatMap((one) => [
+              one.program_id ? (
+                <Choice
+                  key={`program ${one.id}`}
+                  value={`program ${one.id}`}
+                  onSelect={go(`/programs/${one.program_id}`)}
+                  more="program"
+                >
+                  <span dir="auto">{one.name}</span>
+                </Choice>
+              ) : null,
+              <Choice
+                key={`progress ${one.id}`}
+                value={`progress ${one.id}`}
+                onSelect={go(`/clients/${one.id}/progress`)}
+                more="progress"
+              >
+                <span dir="auto">{one.name}</span>
+              </Choice>,
+            ])}
+        </Part>
+        <Part title="Views" when={views.length > 0}>
+          {views.map(([name, path]) => (
+            <Choice key={path} value={`view ${path}`} onSelect={go(path)}>
+              {name}
+            </Choice>
+          ))}
+        </Part>
+        <Part title="Exercises" when={found.length > 0}>
+          {found.map(({ exercise }) => (
+            <Choice
+              key={exercise.id}
+              value={`exercise ${exercise.id}`}
+              onSelect={go(`/library/${exercise.id}`)}
+              more={exercise.pattern}
+            >
+              {exercise.name}
+            </Choice>
+          ))}
+        </Part>
+        <Part title="To do" when={matching(words, todo, ([name]) => name).length > 0}>
+          {matching(words, todo, ([name]) => name).map(([name, act]) => (
+            <Choice key={name} value={`do ${name}`} onSelect={act}>
+              {name}
+            </Choice>
+          ))}
+        </Part>
+      </Command.List>
+    </Command>
+  );
+}
+
+function Part({ title, when, children }: { title: string; when: boolean; children: ReactNode }) {
+  if (!when) return null;
+  return (
+    <Command.Group
+      heading={title}
+      className="[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-sm [&_[cmdk-group-heading]]:text-soft"
+    >
+      {children}
+    </Command.Group>
+  );
+}
+
+function Choice({
+  value,
+  onSelect,
+  more,
+  children,
+}: {
+  value: string;
+  onSelect: () => void;
+  more?: string;
+  children: ReactNode;
+}) {
+  return (
+    <Command.Item
+      value={value}
+      onSelect={onSelect}
+      className="flex min-h-10 cursor-pointer items-center justify-between gap-3 rounded px-3 data-[selected=true]:bg-sunk data-[selected=true]:font-medium"
+    >
+      <span className="min-w-0 break-words">{children}</span>
+      {more && <span className="shrink-0 text-sm font-normal text-soft">{more}</span>}
+    </Command.Item>
+  );
+}

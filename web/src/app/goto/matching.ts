@@ -1,0 +1,9 @@
+/** What some typed words all stand in, those that begin with the first word before the others; all of it for none. */
+export function matching<T>(typed: string, all: readonly T[], text: (one: T) => string): T[] {
+  const words = typed.toLowerCase().split(/\s+/).filter(Boolean);
+  const [first] = words;
+  if (first === undefined) return [...all];
+  const found = all.filter((one) => words.every((word) => text(one).toLowerCase().includes(word)));
+  const rank = (one: T) => (text(one).toLowerCase().startsWith(first) ? 0 : 1);
+  return found.sort((one, other) => rank(one) - rank(other));
+}

@@ -21,7 +21,7 @@ export function Choice<T extends string | number>({
           {label}
         </span>
       )}
-      <div className="flex flex-wrap gap-1.5">
+      <div className="flex flex-wrap gap-2">
         {options.map(([option, words]) => (
           <button
             key={option}

@@ -7,7 +7,7 @@ import { useNavigate } from "react-router";
 import { query } from "../../api/query";
 import { useHelp } from "../help/opening";
 import { setTheme, useTheme } from "../theme";
-import { matching } from "./matching";
+import { inOrder, matching } from "./matching";
 
 const VIEWS: readonly (readonly [string, string])[] = [
   ["Today", "/"],
@@ -69,6 +69,7 @@ function Choices({ onClose }: { onClose: () => void }) {
       },
     ],
   ];
+  const acts = matching(words, todo, ([name]) => name);
   const views = matching(words, VIEWS, ([name]) => name);
   const people = matching(words, clients.data ?? [], (one) => `${one.name} ${one.goal}`).slice(
     0,
@@ -76,7 +77,8 @@ function Choices({ onClose }: { onClose: () => void }) {
   );
   const found = words.length > 1 ? (exercises.data?.hits ?? []).slice(0, MOST_EXERCISES) : [];
   return (
-    <Command shouldFilter={false} loop label="Go to">
+    // What fits is chosen below; the filter only lets the first be chosen anew with each letter.
+    <Command filter={() => 1} loop label="Go to">
       <Command.Input
         autoFocus
         value={typed}
@@ -87,67 +89,93 @@ function Choices({ onClose }: { onClose: () => void }) {
       />
       <Command.List className="max-h-[55dvh] overflow-y-auto p-2">
         <Command.Empty className="px-3 py-2 text-soft">Nothing by these words.</Command.Empty>
-        <Part title="Clients" when={people.length > 0}>
-          {people.map((one) => (
-            <Choice key={one.id} value={`client ${one.id}`} onSelect={go(`/clients/${one.id}`)} more="file">
-              <span dir="auto">{one.name}</span>
-            </Choice>
-          ))}
-          {words !== "" &&
-            people.slice(0, 2).flatMap((one) => [
-              one.program_id ? (
-                <Choice
-                  key={`program ${one.id}`}
-                  value={`program ${one.id}`}
-                  onSelect={go(`/programs/${one.program_id}`)}
-                  more="program"
-                >
-                  <span dir="auto">{one.name}</span>
-                </Choice>
-              ) : null,
-              <Choice
-                key={`progress ${one.id}`}
-                value={`progress ${one.id}`}
-                onSelect={go(`/clients/${one.id}/progress`)}
-                more="progress"
-              >
-                <span dir="auto">{one.name}</span>
-              </Choice>,
-            ])}
-        </Part>
-        <Part title="Views" when={views.length > 0}>
-          {views.map(([name, path]) => (
-            <Choice key={path} value={`view ${path}`} onSelect={go(path)}>
-              {name}
-            </Choice>
-          ))}
-        </Part>
-        <Part title="Exercises" when={found.length > 0}>
-          {found.map(({ exercise }) => (
-            <Choice
-              key={exercise.id}
-              value={`exercise ${exercise.id}`}
-              onSelect={go(`/library/${exercise.id}`)}
-              more={exercise.pattern}
-            >
-              {exercise.name}
-            </Choice>
-          ))}
-        </Part>
-        <Part title="To do" when={matching(words, todo, ([name]) => name).length > 0}>
-          {matching(words, todo, ([name]) => name).map(([name, act]) => (
-            <Choice key={name} value={`do ${name}`} onSelect={act}>
-              {name}
-            </Choice>
-          ))}
-        </Part>
+        {inOrder(words, [
+          {
+            names: people.map((one) => one.name),
+            part: (
+              <Part key="Clients" title="Clients">
+                {people.map((one) => (
+                  <Choice
+                    key={one.id}
+                    value={`client ${one.id}`}
+                    onSelect={go(`/clients/${one.id}`)}
+                    more="file"
+                  >
+                    <span dir="auto">{one.name}</span>
+                  </Choice>
+                ))}
+                {words !== "" &&
+                  people.slice(0, 2).flatMap((one) => [
+                    one.program_id ? (
+                      <Choice
+                        key={`program ${one.id}`}
+                        value={`program ${one.id}`}
+                        onSelect={go(`/programs/${one.program_id}`)}
+                        more="program"
+                      >
+                        <span dir="auto">{one.name}</span>
+                      </Choice>
+                    ) : null,
+                    <Choice
+                      key={`progress ${one.id}`}
+                      value={`progress ${one.id}`}
+                      onSelect={go(`/clients/${one.id}/progress`)}
+                      more="progress"
+                    >
+                      <span dir="auto">{one.name}</span>
+                    </Choice>,
+                  ])}
+              </Part>
+            ),
+          },
+          {
+            names: views.map(([name]) => name),
+            part: (
+              <Part key="Views" title="Views">
+                {views.map(([name, path]) => (
+                  <Choice key={path} value={`view ${path}`} onSelect={go(path)}>
+                    {name}
+                  </Choice>
+                ))}
+              </Part>
+            ),
+          },
+          {
+            names: found.map(({ exercise }) => exercise.name),
+            part: (
+              <Part key="Exercises" title="Exercises">
+                {found.map(({ exercise }) => (
+                  <Choice
+                    key={exercise.id}
+                    value={`exercise ${exercise.id}`}
+                    onSelect={go(`/library/${exercise.id}`)}
+                    more={exercise.pattern}
+                  >
+                    {exercise.name}
+                  </Choice>
+                ))}
+              </Part>
+            ),
+          },
+          {
+            names: acts.map(([name]) => name),
+            part: (
+              <Part key="To do" title="To do">
+                {acts.map(([name, act]) => (
+                  <Choice key={name} value={`do ${name}`} onSelect={act}>
+                    {name}
+                  </Choice>
+                ))}
+              </Part>
+            ),
+          },
+        ])}
       </Command.List>
     </Command>
   );
 }
 
-function Part({ title, when, children }: { title: string; when: boolean; children: ReactNode }) {
-  if (!when) return null;
+function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
     <Command.Group
       heading={title}

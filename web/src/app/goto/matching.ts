@@ -7,3 +7,20 @@ export function matching<T>(typed: string, all: readonly T[], text: (one: T) => 
   const rank = (one: T) => (text(one).toLowerCase().startsWith(first) ? 0 : 1);
   return found.sort((one, other) => rank(one) - rank(other));
 }
+
+interface Group<T> {
+  /** What its entries are called. */
+  names: readonly string[];
+  part: T;
+}
+
+/** The groups that have entries: first those with a name that begins with what was typed, else as they stand. */
+export function inOrder<T>(typed: string, groups: readonly Group<T>[]): T[] {
+  const words = typed.toLowerCase();
+  const rank = ({ names }: Group<T>) =>
+    words && names.some((name) => name.toLowerCase().startsWith(words)) ? 0 : 1;
+  return groups
+    .filter(({ names }) => names.length > 0)
+    .sort((one, other) => rank(one) - rank(other))
+    .map(({ part }) => part);
+}

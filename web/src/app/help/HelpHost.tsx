@@ -1,14 +1,15 @@
 // Help where one is: opened by "?" or a button, with the words and keys of the view, and every word by search.
-import { lazy, Suspense, useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
+import { flushSync } from "react-dom";
 import { Outlet, useLocation, useMatches } from "react-router";
 import { Sheet } from "../../ui/Sheet";
 import { arrive, keepFocus } from "../focus";
+import { GoTo } from "../goto/GoTo";
 import { actionOf, isTyping } from "../shortcuts";
 import { Help } from "./Help";
 import { HelpOpening } from "./opening";
 import { helpOf, type HelpKey } from "./views";
 
-const GoTo = lazy(async () => ({ default: (await import("../goto/GoTo")).GoTo }));
 /** Around every view: listens for "?", and shows the help of the view whose address it is. */
 export function HelpHost() {
   const [open, setOpen] = useState(false);
@@ -18,7 +19,8 @@ export function HelpHost() {
     const listen = (event: KeyboardEvent) => {
       if (actionOf("everywhere", event) === "go") {
         event.preventDefault();
-        setGoing(true);
+        // Before the next key: what is typed at once belongs into the box.
+        flushSync(() => setGoing(true));
         return;
       }
       if (isTyping(event, "[data-cell]") || actionOf("everywhere", event) !== "help") return;
@@ -35,11 +37,7 @@ export function HelpHost() {
   return (
     <HelpOpening value={opener}>
       <Outlet />
-      {going && (
-        <Suspense>
-          <GoTo open onClose={() => setGoing(false)} />
-        </Suspense>
-      )}
+      {going && <GoTo open onClose={() => setGoing(false)} />}
       <Sheet title="Help" open={open} onClose={() => setOpen(false)}>
         <Help view={helpOf[here]} />
       </Sheet>

@@ -10,6 +10,7 @@ import { AddExercise } from "./AddExercise";
 import { CellBox } from "./CellBox";
 import type { Command } from "./runCommand";
 import { GroupHead, SectionSelect } from "./GroupHead";
+import { Of } from "../../ui/Of";
 import { KeptInput } from "./KeptInput";
 import { LineHead } from "./LineHead";
 import type { Save } from "./useBoard";
@@ -75,6 +76,7 @@ export const DayRows = memo(function DayRows(props: Props) {
         {weeks.map((week, index) => (
           <td key={week.id} className="px-2 py-1.5 text-sm">
             <DayTime
+              of={`${day.name}, week ${week.number}`}
               seconds={day.seconds[index] ?? 0}
               limit={day.minutes ?? props.minutes}
               floor={`/floor/${programId}/${week.id}/${day.id}`}
@@ -184,7 +186,7 @@ function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Op
   return (
     <span className="flex items-center gap-1">
       <KeptInput
-        aria-label="Name of the day"
+        aria-label={`Name of the day, ${weekdays[day.weekday]}`}
         value={day.name}
         place={`name ${day.id}`}
         maxLength={80}
@@ -222,6 +224,7 @@ function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Op
 }
 
 function DayTime({
+  of,
   seconds,
   limit,
   floor,
@@ -229,6 +232,8 @@ function DayTime({
   moved,
   fit,
 }: {
+  /** Which day of which week. */
+  of: string;
   seconds: number;
   limit: number;
   floor: string;
@@ -255,12 +260,14 @@ function DayTime({
         <span className="ml-auto flex gap-2">
           <button type="button" className="min-h-6 text-soft underline hover:text-ink" onClick={fit}>
             fit
+            <Of what={of} />
           </button>
           <Link
             to={session?.finished ? `/sessions/${session.id}` : floor}
             className="inline-flex min-h-6 items-center text-soft underline hover:text-ink"
           >
             {session?.finished ? "look back" : session ? "carry on" : "floor"}
+            <Of what={of} />
           </Link>
         </span>
       )}

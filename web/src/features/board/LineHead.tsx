@@ -2,6 +2,7 @@ import type { ClientId, LineId } from "../../api/ids";
 import { ArrowDown, ArrowUp, Ellipsis, GripVertical, Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
+import { Of } from "../../ui/Of";
 import type { Save } from "./useBoard";
 
 /** The head of a line: its exercise, what speaks against it, and the tools to move, choose and open it. */
@@ -144,6 +145,7 @@ function JointNote({
       className={`block min-h-6 text-sm font-normal underline ${caution.grade === "stop" ? "text-stop" : "text-caution"}`}
     >
       {caution.grade === "stop" ? "not for the" : "mind the"} {caution.about}
+      <Of what={line.exercise} />
     </Link>
   );
 }

@@ -10,6 +10,7 @@ import { AfterwardsForm } from "./AfterwardsForm";
 import { Button } from "../../ui/Button";
 import { longDate, shortDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
+import { Of } from "../../ui/Of";
 import { Sheet } from "../../ui/Sheet";
 import { Waiting } from "../../ui/Waiting";
 
@@ -94,6 +95,7 @@ export function CalendarView() {
                             className="block min-h-8 w-full rounded border border-line-strong/60 bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
                           >
                             <span className={tones[one.state]}>{one.day}</span>
+                            <Of what={longDate(one.on)} />
                             {one.state !== "planned" && (
                               <span className="block text-soft">
                                 {one.state}

@@ -56,7 +56,7 @@ export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
           )}
         </div>
         <Trend weights={client.body_weights} />
-        <div className="ml-auto flex items-center gap-2">
+        <div className="ml-auto flex flex-wrap items-center justify-end gap-2">
           {scale.state === "reading" || settled ? (
             <p role="status" className="min-w-28 text-right text-2xl font-medium">
               {scale.reading

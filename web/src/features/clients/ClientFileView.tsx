@@ -30,7 +30,7 @@ export function ClientFileView() {
             {state}
           </p>
         </div>
-        <div className="grid grid-cols-[11rem_1fr] gap-3">
+        <div className="grid sm:grid-cols-[11rem_1fr] gap-3">
           <Select
             label="Main goal"
             value={facts.aim}
@@ -58,7 +58,7 @@ export function ClientFileView() {
             save={(second_goal) => save({ second_goal })}
           />
         </div>
-        <div className="grid grid-cols-[8rem_8rem_1fr] gap-3">
+        <div className="grid sm:grid-cols-[8rem_8rem_1fr] gap-3">
           <SavedField
             label="Minutes a session"
             type="numeric"
@@ -90,7 +90,7 @@ export function ClientFileView() {
       </section>
       <section className="grid content-start gap-2" aria-label="Who">
         <h2 className="font-semibold">Who</h2>
-        <div className="grid grid-cols-[1fr_7rem] gap-3">
+        <div className="grid sm:grid-cols-[1fr_7rem] gap-3">
           <SavedField
             label="Name"
             value={facts.name}

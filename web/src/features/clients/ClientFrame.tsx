@@ -28,7 +28,9 @@ export function ClientFrame() {
     <div className="mx-auto max-w-6xl px-4 py-5">
       <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
         <div className="mr-auto min-w-0">
-          <h1 className="text-2xl font-semibold tracking-tight">{client.facts.name}</h1>
+          <h1 dir="auto" className="text-2xl font-semibold tracking-tight">
+            {client.facts.name}
+          </h1>
           <p className="text-soft">
             {client.age !== null && <>{client.age} years · </>}
             {goal || "No goal written yet"}

@@ -46,7 +46,7 @@ export function LineHead({
       </p>
     );
   return (
-    <section aria-label={named(line.exercise)} className="pt-1.5 @floor:pt-3">
+    <section aria-label={named(line.exercise)} className="pt-2 @floor:pt-3">
       <div className="flex items-center gap-2">
         {line.picture && <LinePicture id={line.exercise_id} mark={line.picture} name={line.exercise} />}
         <h2 className="mr-auto text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>

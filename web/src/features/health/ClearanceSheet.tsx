@@ -37,7 +37,7 @@ export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onCl
           keep.mutate(undefined);
         }}
       >
-        <div className="grid grid-cols-[1fr_10rem] gap-3">
+        <div className="grid sm:grid-cols-[1fr_10rem] gap-3">
           <TextField label="Given by" value={by} autoFocus change={(by) => set({ by })} />
           <TextField label="On" sort="date" value={on} change={(on) => set({ on })} />
         </div>

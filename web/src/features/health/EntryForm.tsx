@@ -73,7 +73,7 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
         add.mutate(draft);
       }}
     >
-      <div className="grid grid-cols-[11rem_1fr_9.5rem] items-start gap-3">
+      <div className="grid sm:grid-cols-[11rem_1fr_9.5rem] items-start gap-3">
         <Select
           label="What"
           value={draft.topic}

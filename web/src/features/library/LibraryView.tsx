@@ -59,7 +59,8 @@ export function LibraryView() {
           aria-label="Find by name, muscle, pattern, kit or a joint to go easy on"
           placeholder="row, glutes, hinge dumbbell, knee friendly …"
           value={q}
-          autoFocus
+          // Not from under the hands of who types in something that lies over it.
+          autoFocus={document.querySelector("[role=dialog]") === null}
           change={(text) => change("q", text)}
           onKeyDown={onKey}
           wide

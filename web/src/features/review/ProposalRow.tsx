@@ -1,3 +1,4 @@
+import { Of } from "../../ui/Of";
 import { useKept } from "../../ui/useKept";
 import { Input } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
@@ -95,6 +96,7 @@ export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
           <details className="mt-1 text-sm text-soft">
             <summary className="cursor-pointer">
               Evidence: {confidence[proposal.confidence].toLowerCase()}
+              <Of what={line.exercise} />
             </summary>
             {proposal.evidence.map((sentence) => (
               <p key={sentence}>{sentence}</p>
@@ -234,12 +236,15 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
           onClick={() => onDecide("accepted", "", "")}
         >
           Accept
+          <Of what={line.exercise} />
         </Button>
         <Button className="min-h-11 flex-1" disabled={nowhere} onClick={() => set({ changing: true })}>
           Change
+          <Of what={line.exercise} />
         </Button>
         <Button className="min-h-11 flex-1" disabled={busy} onClick={() => onDecide("declined", "", "")}>
           Decline
+          <Of what={line.exercise} />
         </Button>
         {(line.proposal?.alternatives ?? []).map((alternative) => (
           <Button

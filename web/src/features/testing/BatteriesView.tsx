@@ -101,7 +101,7 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
         {battery.tests.map((id, index) => {
           const test = byId.get(id);
           return (
-            <li key={id} className="grid grid-cols-[1.5rem_1fr_auto] gap-3 border-b border-line py-2">
+            <li key={id} className="grid sm:grid-cols-[1.5rem_1fr_auto] gap-3 border-b border-line py-2">
               <span className="text-soft">{index + 1}</span>
               <span>
                 <span className="font-medium">{test?.name ?? id}</span>
@@ -175,7 +175,7 @@ function BatteryFields({
   const [purpose, setPurpose] = useState(battery.purpose);
   const [weeks, setWeeks] = useState(String(battery.repeat_weeks));
   return (
-    <div className="grid grid-cols-[1fr_2fr_8rem] gap-3">
+    <div className="grid sm:grid-cols-[1fr_2fr_8rem] gap-3">
       <TextField
         label="Name"
         value={name}

@@ -19,7 +19,7 @@ export function TestStrip({
     void here.current?.scrollIntoView({ inline: "center", block: "nearest" });
   }, [at]);
   return (
-    <nav aria-label="Tests" className="flex overflow-x-auto border-b border-line">
+    <nav aria-label="Tests" className="flex gap-2 overflow-x-auto border-b border-line">
       {tests.map((test, index) => (
         <button
           key={`${test.item.id}${test.side ?? ""}`}

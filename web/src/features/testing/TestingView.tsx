@@ -36,7 +36,7 @@ export function TestingView() {
         <Link
           to={`/clients/${view.client_id}/tests`}
           aria-label={`Back to ${view.client}`}
-          className="grid size-12 place-items-center rounded-md hover:bg-sunk"
+          className="grid size-12 shrink-0 place-items-center rounded-md hover:bg-sunk"
         >
           <ArrowLeft aria-hidden />
         </Link>

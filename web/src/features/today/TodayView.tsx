@@ -5,6 +5,7 @@ import { Link } from "react-router";
 import { type Schemas } from "../../api/client";
 import { count, longDate, minutes, shortDate } from "../../ui/format";
 import { Button } from "../../ui/Button";
+import { FirstFew } from "../../ui/FirstFew";
 import { FirstSteps } from "./FirstSteps";
 import { AfterwardsForm } from "../calendar/AfterwardsForm";
 import { Waiting } from "../../ui/Waiting";
@@ -52,14 +53,16 @@ export function TodayView() {
             Waiting for your decision
           </h2>
           {waiting.length ? (
-            <ul className="border-t border-line">
-              {waiting.map((entry) => (
+            <FirstFew of={waiting}>
+              {(entry) => (
                 <li key={entry.session_id} className="border-b border-line">
                   <Link
                     to={`/sessions/${entry.session_id}`}
                     className="flex items-baseline gap-3 py-3 hover:bg-sunk"
                   >
-                    <span className="font-medium">{entry.client}</span>
+                    <span dir="auto" className="min-w-0 font-medium break-words">
+                      {entry.client}
+                    </span>
                     <span className="text-soft">
                       {entry.day}, {shortDate(entry.on)}
                     </span>
@@ -68,8 +71,8 @@ export function TodayView() {
                     </span>
                   </Link>
                 </li>
-              ))}
-            </ul>
+              )}
+            </FirstFew>
           ) : (
             <p className="border-t border-line pt-3 text-soft">
               Every proposal of the last two weeks is decided.
@@ -78,21 +81,17 @@ export function TodayView() {
           {notices.length > 0 && (
             <>
               <h2 className="mt-8 mb-1 font-semibold">Wants a look</h2>
-              <ul className="border-t border-line">
-                {notices.map((notice) => (
-                  <NoticeRow key={notice.client_id} notice={notice} />
-                ))}
-              </ul>
+              <FirstFew of={notices}>
+                {(notice) => <NoticeRow key={notice.client_id} notice={notice} />}
+              </FirstFew>
             </>
           )}
           {dues.length > 0 && (
             <>
               <h2 className="mt-8 mb-1 font-semibold">Due</h2>
-              <ul className="border-t border-line">
-                {dues.map((due) => (
-                  <DueRow key={`${due.kind}${due.client_id}${due.name}`} due={due} />
-                ))}
-              </ul>
+              <FirstFew of={dues}>
+                {(due) => <DueRow key={`${due.kind}${due.client_id}${due.name}`} due={due} />}
+              </FirstFew>
             </>
           )}
           <h2 className="mt-8 mb-1 font-semibold">
@@ -104,7 +103,11 @@ export function TodayView() {
           <ul className="border-t border-line">
             {near(clients).map((client) => (
               <li key={client.client_id} className="flex items-baseline gap-3 border-b border-line py-2">
-                <Link to={`/clients/${client.client_id}`} className="font-medium hover:underline">
+                <Link
+                  to={`/clients/${client.client_id}`}
+                  dir="auto"
+                  className="min-w-0 font-medium break-words hover:underline"
+                >
                   {client.client}
                 </Link>
                 {client.program_id && (
@@ -134,7 +137,9 @@ function NotLoggedRow({ session }: { session: Schemas["TodaySession"] }) {
   return (
     <li className="border-b border-line py-2">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span className="font-medium">{session.client}</span>
+        <span dir="auto" className="min-w-0 font-medium break-words">
+          {session.client}
+        </span>
         <span className="text-soft">
           {session.day}, {shortDate(session.on)}
         </span>
@@ -173,7 +178,9 @@ function NoticeRow({ notice }: { notice: Schemas["ClientNotice"] }) {
   return (
     <li className="border-b border-line">
       <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
-        <span className="font-medium whitespace-nowrap">{notice.client}</span>
+        <span dir="auto" className="min-w-0 font-medium break-words">
+          {notice.client}
+        </span>
         <span className="min-w-0 text-soft">{notice.text}</span>
         <span className="ml-auto text-right text-sm whitespace-nowrap text-caution">{notice.trouble}</span>
       </Link>
@@ -195,7 +202,9 @@ function DueRow({ due }: { due: Schemas["DueToday"] }) {
         to={`/clients/${due.client_id}/${retest ? "tests" : "health"}`}
         className="flex items-baseline gap-3 py-2 hover:bg-sunk"
       >
-        <span className="font-medium whitespace-nowrap">{due.client}</span>
+        <span dir="auto" className="min-w-0 font-medium break-words">
+          {due.client}
+        </span>
         <span className="min-w-0 text-soft">
           {retest ? `${due.name}, last ${due.text.replace("Last on ", "")}` : due.text}
         </span>
@@ -214,9 +223,13 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
   const finished = session.state === "finished";
   const long = minutes(session.estimated_seconds) > session.minutes;
   return (
-    <li className="flex items-center gap-4 border-b border-line py-3">
-      <div className="min-w-0">
-        <Link to={`/clients/${session.client_id}`} className="text-lg font-semibold hover:underline">
+    <li className="flex items-center gap-4 border-b border-line py-3 max-sm:flex-wrap">
+      <div className="min-w-0 max-sm:w-full">
+        <Link
+          to={`/clients/${session.client_id}`}
+          dir="auto"
+          className="text-lg font-semibold break-words hover:underline"
+        >
           {session.client}
         </Link>
         <p className="text-soft">

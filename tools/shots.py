@@ -81,7 +81,7 @@ def calendar(page: Page) -> None:
     """A program on the calendar, one session moved."""
     board(page)
     page.get_by_role("link", name="Calendar").click()
-    page.get_by_role("row").filter(has_text="week 8").get_by_role("button", name="Upper body").click()
+    page.get_by_role("row").filter(has_text="week 8").get_by_role("button", name="Upper body").first.click()
     page.get_by_role("button", name=re.compile("^Do it: Move it to")).first.click()
     page.get_by_text("moved from").wait_for()
 

@@ -190,7 +190,7 @@ function DayName({ day, open, save }: { day: Schemas["DayView"]; open: (what: Op
         value={day.name}
         place={`name ${day.id}`}
         maxLength={80}
-        className="w-full min-w-0 bg-transparent font-semibold"
+        className="min-h-6 w-full min-w-0 bg-transparent font-semibold"
         keep={(name, refused) => change(name, day.weekday, refused)}
       />
       <Picker
@@ -258,7 +258,7 @@ function DayTime({
       </span>
       {seconds > 0 && !(moved && !moved.to) && (
         <span className="ml-auto flex gap-2">
-          <button type="button" className="min-h-6 text-soft underline hover:text-ink" onClick={fit}>
+          <button type="button" className="min-h-6 min-w-6 text-soft underline hover:text-ink" onClick={fit}>
             fit
             <Of what={of} />
           </button>

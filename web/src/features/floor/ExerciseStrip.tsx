@@ -29,10 +29,10 @@ export function ExerciseStrip({
             type="button"
             aria-current={index === at ? "step" : undefined}
             onClick={() => choose(index)}
-            className="min-h-14 min-w-28 flex-1 border-b-3 border-transparent px-2 py-1.5 text-left text-sm leading-tight aria-[current=step]:border-ink aria-[current=step]:font-semibold"
+            className="min-h-14 short:min-h-12 short:py-0.5 min-w-28 flex-1 border-b-3 border-transparent px-2 py-1.5 text-left text-sm leading-tight aria-[current=step]:border-ink aria-[current=step]:font-semibold"
           >
             <span className={done === all ? "text-soft" : ""}>{line.exercise}</span>
-            <span className="mt-1 flex gap-1" aria-label={`${done} of ${all} sets`} role="img">
+            <span className="mt-1 flex gap-1 short:mt-0.5" aria-label={`${done} of ${all} sets`} role="img">
               {line.sets.map((set) => (
                 <span
                   key={set.number}

@@ -21,7 +21,7 @@ export function HealthSign({
       aria-label="To mind today"
       aria-expanded={open}
       onClick={toggle}
-      className="grid size-12 shrink-0 place-items-center rounded-md text-caution hover:bg-sunk @floor:hidden"
+      className="grid size-12 shrink-0 place-items-center rounded-md text-caution hover:bg-sunk @floor:hidden short:grid!"
     >
       <TriangleAlert aria-hidden />
     </button>
@@ -51,7 +51,7 @@ export function HealthBar({
   return (
     <section
       aria-label={named("To mind today")}
-      className={`border-b ${tone} ${stop || open ? "" : "@max-floor:hidden"}`}
+      className={`border-b ${tone} ${stop || open ? "" : "@max-floor:hidden short:hidden"}`}
     >
       <div className="flex items-center gap-2 py-2 pl-4">
         <TriangleAlert size={18} className="shrink-0" aria-hidden />

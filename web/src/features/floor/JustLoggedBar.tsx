@@ -4,7 +4,16 @@ import type { JustLogged } from "./useJustLogged";
 import { useFloorKeys } from "./pane";
 
 /** The set that was just logged, with one tap or one key to take it back. */
-export function JustLoggedBar({ just, undo }: { just: JustLogged; undo: () => void }) {
+export function JustLoggedBar({
+  just,
+  narrow,
+  undo,
+}: {
+  just: JustLogged;
+  /** Only the way back, where something else needs the room. */
+  narrow: boolean;
+  undo: () => void;
+}) {
   useFloorKeys((event) => {
     if (isTyping(event) || actionOf("set", event) !== "undo") return;
     event.preventDefault();
@@ -12,16 +21,17 @@ export function JustLoggedBar({ just, undo }: { just: JustLogged; undo: () => vo
   });
   return (
     <div className="flex items-center gap-2 text-done">
-      <Check size={20} aria-hidden className="shrink-0" />
-      <p role="status" className="mr-auto min-w-0 truncate">
+      <Check size={20} aria-hidden className={narrow ? "hidden" : "shrink-0"} />
+      <p role="status" className={narrow ? "sr-only" : "mr-auto min-w-0 truncate"}>
         {just.words}
       </p>
       <button
         type="button"
         onClick={undo}
-        className="inline-flex min-h-12 shrink-0 items-center gap-1.5 rounded-md px-3 text-ink underline hover:bg-sunk"
+        aria-label="Undo"
+        className={`inline-flex min-h-12 min-w-12 shrink-0 items-center justify-center gap-1.5 rounded-md text-ink ${narrow ? "border border-line-strong/60 bg-raised @floor:px-3" : "px-3 underline hover:bg-sunk"}`}
       >
-        <Undo2 size={18} aria-hidden /> Undo
+        <Undo2 size={18} aria-hidden /> <span className={narrow ? "@max-floor:hidden" : ""}>Undo</span>
       </button>
     </div>
   );

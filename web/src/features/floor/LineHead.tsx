@@ -40,7 +40,7 @@ export function LineHead({
   const [joints, setJoints] = useState(false);
   if (compact)
     return (
-      <p className="pt-2 text-soft @floor:text-lg">
+      <p className="pt-2 text-soft @floor:text-lg short:hidden">
         {[line.always, ...line.cues.cues].filter(Boolean).join(" · ")}
         {line.caution && <span className="text-caution"> {line.caution}</span>}
       </p>
@@ -153,7 +153,7 @@ function scaleFor(line: ShownLine, room: number) {
   );
   const free = room - BESIDE - sets.length * 20;
   const rep = Math.max(4, Math.min(20, free / Math.max(reps, 1)));
-  return { rep, max: Math.max(64, Math.min(190, room * 0.26 - 24)), gap: 6, frame: 2.5 };
+  return { rep, max: Math.max(56, Math.min(190, room * 0.26 - 36)), gap: 6, frame: 2.5 };
 }
 
 function describe(set: FloorSet): string {

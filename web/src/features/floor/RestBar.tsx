@@ -4,10 +4,25 @@ import { countdown } from "../../ui/format";
 import type { useRest } from "./useRest";
 
 /** Rest running out: a figure to read from two metres, a bar that empties, words for ears; `children` when nobody rests. */
-export function RestBar({ rest, children }: { rest: ReturnType<typeof useRest>; children: ReactNode }) {
+export function RestBar({
+  rest,
+  undo,
+  children,
+}: {
+  rest: ReturnType<typeof useRest>;
+  /** The way back from what was just logged, beside the rest that it began. */
+  undo: ReactNode;
+  children: ReactNode;
+}) {
   const named = useNamed();
   const { left, share } = rest;
-  if (left === null) return <div className="flex grow items-end pb-2">{children}</div>;
+  if (left === null)
+    return (
+      <>
+        <div className="flex grow items-end pb-2">{children}</div>
+        {undo}
+      </>
+    );
   const over = left <= 0;
   return (
     <section
@@ -16,21 +31,27 @@ export function RestBar({ rest, children }: { rest: ReturnType<typeof useRest>; 
     >
       <div aria-hidden className="absolute inset-y-0 left-0 bg-sunk" style={{ width: `${share * 100}%` }} />
       <div className="relative flex w-full items-center gap-x-3 px-3 py-1 @floor:gap-x-4 @floor:px-4">
-        <p className="text-5xl @floor:text-8xl leading-none font-semibold tracking-tight" data-testid="rest">
+        <p
+          className="text-5xl @floor:text-8xl short:text-4xl! leading-none font-semibold tracking-tight"
+          data-testid="rest"
+        >
           {over ? "Go" : countdown(left)}
         </p>
-        <p className="text-lg text-soft">{over ? `${countdown(-left)} over` : "rest"}</p>
-        <div className="ml-auto flex gap-2">
+        <p className={`text-lg text-soft ${undo ? "@max-floor:sr-only" : ""}`}>
+          {over ? `${countdown(-left)} over` : "rest"}
+        </p>
+        <div className="ml-auto flex items-center gap-2">
+          {undo}
           <button
             type="button"
-            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-4"
+            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-2.5 whitespace-nowrap @floor:px-4"
             onClick={() => rest.longer(30)}
           >
             +30 s
           </button>
           <button
             type="button"
-            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-4"
+            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-2.5 whitespace-nowrap @floor:px-4"
             onClick={() => rest.end()}
           >
             End rest

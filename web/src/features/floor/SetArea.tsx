@@ -128,7 +128,7 @@ export function SetArea({
   const next = nextSpot(shown);
   const after = shown.lines[next && next.line !== spot.line ? next.line : spot.line + 1];
   return (
-    <div className="flex grow flex-col px-3 pb-2 @floor:px-4 @floor:pb-3">
+    <div className="flex grow flex-col px-3 pb-2 @floor:px-4 @floor:pb-3 short:grid short:grid-cols-[2fr_3fr] short:content-start short:gap-x-4">
       {running && !onClock && (
         <button
           type="button"
@@ -180,16 +180,24 @@ export function SetArea({
       ) : (
         <>
           <DeviceBar devices={devices} measured={measured} begin={watch} />
-          <RestBar rest={rest}>
+          <RestBar
+            rest={rest}
+            undo={
+              justLogged.just && (
+                <JustLoggedBar
+                  just={justLogged.just}
+                  narrow={rest.left !== null}
+                  undo={() => justLogged.just && undo(justLogged.just)}
+                />
+              )
+            }
+          >
             {after && after !== line && (
               <p className="text-soft @max-floor:hidden">
                 Then {after.exercise}, {after.planned}
               </p>
             )}
           </RestBar>
-          {justLogged.just && (
-            <JustLoggedBar just={justLogged.just} undo={() => justLogged.just && undo(justLogged.just)} />
-          )}
           <SetPad
             settling={justLogged.settling}
             key={`${line.line}:${line.exercise_id}:${spot.ramp}:${spot.set}:${set?.logged?.id ?? ""}:${set?.aim.load?.value ?? ""}`}

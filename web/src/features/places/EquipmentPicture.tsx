@@ -36,7 +36,7 @@ export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["
               .map((one) => (
                 <li key={one.line} className="flex gap-2">
                   <span className="w-5 shrink-0 text-right text-soft">{one.line}</span>
-                  <span className="line-clamp-2">{one.said}</span>
+                  <span className="min-w-0 break-words">{one.said}</span>
                 </li>
               ))}
           </ol>

@@ -93,7 +93,7 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
   return (
     <section
       aria-label={named("Clock")}
-      className={`mt-2 flex grow flex-col rounded-t-lg border-t-8 px-1 pt-2 ${work ? "border-ember" : "border-line-strong"}`}
+      className={`mt-2 flex grow flex-col rounded-t-lg border-t-8 px-1 pt-2 short:col-span-2 short:mt-1 short:grid short:grid-cols-2 short:content-start short:gap-x-6 short:*:col-start-2 ${work ? "border-ember" : "border-line-strong"}`}
     >
       <Steps timeline={timeline} at={run.step} />
       <p className={`mt-2 text-lg font-semibold ${work ? "text-ember" : "text-soft"}`}>
@@ -103,12 +103,12 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
             ? "Rounds"
             : step.kind[0]?.toUpperCase() + step.kind.slice(1)}
       </p>
-      <h2 className="text-3xl leading-tight font-semibold @floor:text-5xl">{step.title}</h2>
-      <p className="text-xl @floor:text-2xl">{step.detail}</p>
-      <div className="flex grow flex-col items-center justify-center py-2">
+      <h2 className="text-3xl leading-tight font-semibold @floor:text-5xl short:text-3xl!">{step.title}</h2>
+      <p className="text-xl @floor:text-2xl short:text-lg!">{step.detail}</p>
+      <div className="flex grow flex-col items-center justify-center py-2 short:col-start-1! short:row-start-1 short:row-span-7">
         <p
           data-testid="clock"
-          className={`leading-none font-semibold tracking-tight ${said ? "text-5xl text-soft @floor:text-8xl" : "text-[7.5rem] @floor:text-[13rem]"} ${held ? "text-soft" : ""}`}
+          className={`leading-none font-semibold tracking-tight ${said ? "text-5xl text-soft @floor:text-8xl" : "text-[7.5rem] @floor:text-[13rem] short:text-[8.5rem]!"} ${held ? "text-soft" : ""}`}
         >
           {shownTime}
         </p>
@@ -218,7 +218,7 @@ function BigButton({
   const act = (label: string, onClick: () => void, tone = "bg-ember text-on-ember") => (
     <button
       type="button"
-      className={`min-h-20 w-full rounded-lg px-2 text-2xl leading-tight font-semibold hover:brightness-110 ${tone}`}
+      className={`min-h-20 w-full rounded-lg px-2 short:min-h-14! text-2xl leading-tight font-semibold hover:brightness-110 ${tone}`}
       onClick={onClick}
     >
       {label}

@@ -71,6 +71,7 @@ export function Figures({
       {!timed && !isFar(said) && (
         <Row
           label="Reps"
+          plain
           className={tight ? "@max-floor:hidden" : ""}
           options={choices(rangeOf(set, said.load), amount).map((n) => [n, `${n}`] as const)}
           chosen={amount}

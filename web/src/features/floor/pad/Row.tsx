@@ -5,6 +5,7 @@ const SIDE_BY_SIDE = 7;
 /** A few choices in one row, as wide as the pad, for a thumb; tapping the chosen one takes it back where `clears` allows. */
 export function Row<T extends string | number>({
   label,
+  plain = false,
   options,
   chosen,
   choose,
@@ -12,6 +13,8 @@ export function Row<T extends string | number>({
   className = "",
 }: {
   label: string;
+  /** What stands above says it already: on a phone the row needs no words of its own. */
+  plain?: boolean;
   options: readonly (readonly [T, string])[];
   chosen: T | null;
   choose: (value: T | null) => void;
@@ -24,7 +27,11 @@ export function Row<T extends string | number>({
       role="group"
       aria-label={label}
     >
-      <span className="w-full text-sm leading-none text-soft @floor:w-12 @floor:leading-tight">{label}</span>
+      <span
+        className={`text-sm leading-none text-soft @floor:not-sr-only @floor:w-12 @floor:leading-tight ${plain ? "@max-floor:sr-only" : "w-full"}`}
+      >
+        {label}
+      </span>
       {options.map(([option, words], index) => (
         <button
           key={option}

@@ -85,9 +85,13 @@ export function SetPad({
   return (
     <section
       aria-label={named(spot.ramp ? `Ramp-up set ${spot.set}` : `Set ${spot.set}`)}
-      className="sticky bottom-0 bg-ground pt-2"
+      className="sticky bottom-0 bg-ground pt-2 short:sticky short:top-0 short:bottom-auto short:self-start short:col-start-2 short:row-start-1 short:row-span-6"
     >
-      {set?.on_bar && face === "figures" && <OnTheBar shown={shown} set={set} load={said.load} />}
+      {set?.on_bar && face === "figures" && (
+        <div className="short:hidden">
+          <OnTheBar shown={shown} set={set} load={said.load} />
+        </div>
+      )}
       {face === "figures" && (
         <Figures
           line={line}
@@ -115,7 +119,7 @@ export function SetPad({
         <button
           type="button"
           disabled={!isSaid(hurt)}
-          className="mt-2 min-h-16 w-full @floor:mt-3 @floor:min-h-20 rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
+          className="mt-2 min-h-14 w-full @floor:mt-3 @floor:min-h-20 short:mt-2! short:min-h-12! rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
           onClick={() => stop()}
         >
           Stop here: {spoken(said, line.bodyweight, code)}
@@ -123,7 +127,7 @@ export function SetPad({
       ) : (
         <button
           type="button"
-          className="mt-2 min-h-16 w-full @floor:mt-3 @floor:min-h-20 rounded-lg bg-ember px-2 text-2xl leading-tight font-semibold text-on-ember hover:brightness-110"
+          className="mt-2 min-h-14 w-full @floor:mt-3 @floor:min-h-20 short:mt-2! short:min-h-12! rounded-lg bg-ember px-2 text-2xl leading-tight font-semibold text-on-ember hover:brightness-110"
           data-main-action
           aria-disabled={settling}
           onKeyDown={(event) => event.repeat && event.preventDefault()}

@@ -17,7 +17,8 @@ export function Stepper({
   less: () => void;
   more: () => void;
 }) {
-  const look = "grid min-h-16 w-12 shrink-0 @floor:w-16 place-items-center hover:bg-sunk";
+  const look =
+    "grid min-h-14 w-12 shrink-0 place-items-center hover:bg-sunk @floor:min-h-16 @floor:w-16 short:min-h-12";
   return (
     <div
       className="flex items-center rounded-lg border border-line-strong/60 bg-raised"
@@ -28,7 +29,7 @@ export function Stepper({
         <Minus aria-hidden />
       </button>
       <p className="grow text-center leading-none">
-        <span className="text-4xl font-semibold tracking-tight @floor:text-6xl">{value}</span>
+        <span className="text-4xl font-semibold tracking-tight @floor:text-6xl short:text-4xl!">{value}</span>
         <span className="text-soft @max-floor:block @floor:ml-1.5 @floor:text-lg">{unit}</span>
         {note && <span className="mt-1 block text-base font-medium @floor:text-xl">{note}</span>}
       </p>

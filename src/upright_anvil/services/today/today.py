@@ -212,7 +212,8 @@ def _client(
             coming = (day.name, on)
         not_logged = kept is None and 0 < (today - on).days <= NOT_LOGGED_DAYS and not day.top_up
         held_today = kept is not None and kept.on_date == today
-        if (on == today or open_before or held_today or not_logged) and any(line.cells[index].text for line in day.lines):
+        shown = on == today or open_before or held_today or not_logged
+        if shown and any(line.cells[index].text for line in day.lines):
             state = SessionState.NOT_LOGGED if not_logged else SessionState.PLANNED
             if kept is not None:
                 state = SessionState.RUNNING if kept.finished_at is None else SessionState.FINISHED

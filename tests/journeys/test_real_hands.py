@@ -259,3 +259,60 @@ class BoardTest(Hands):
         page.keyboard.press("Enter")
         expect(cell).to_have_accessible_name(re.compile("4 x 6, 45 kg"))
         expect(cell).not_to_contain_text("Not kept yet")
+
+
+class SlowAndFailingTest(Hands):
+    def test_offline_is_told_within_a_second_and_the_tap_waits(self) -> None:
+        page = self.floor()
+        page.context.set_offline(True)
+        expect(page.get_by_text(re.compile("^Server away"))).to_be_visible(timeout=1_000)
+        page.get_by_role("button", name=re.compile("^Done: 5 reps")).click()
+        expect(page.get_by_text("Server away, 1 tap kept here")).to_be_visible()
+        page.context.set_offline(False)
+        self.saved(page)
+        self.assertEqual(self.logged(), [("Back squat", 1, "done")])
+
+    def test_what_could_not_be_kept_is_kept_by_trying_again(self) -> None:
+        page = self.page(DESK, "/clients")
+        page.get_by_role("link", name="Casimir Holt", exact=True).click()
+        field = page.get_by_label("Notes")
+        facts = re.compile("/api/clients/[^/]+$")
+
+        def stumble(route: Route) -> None:
+            if route.request.method == "PATCH":
+                route.fulfill(status=500, content_type="application/problem+json", body="{}")
+            else:
+                route.continue_()
+
+        page.route(facts, stumble)
+        field.fill("Ridge walk on Sunday")
+        field.blur()
+        again = page.get_by_role("button", name="Try again")
+        expect(again).to_be_visible()
+        page.unroute(facts)
+        again.click()
+        expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+        page.reload()
+        expect(field).to_have_value("Ridge walk on Sunday")
+
+    def test_a_view_that_cannot_be_had_has_a_way_out(self) -> None:
+        page = self.page(DESK, "/programs/nothing-of-this-name")
+        expect(page.get_by_role("alert")).to_contain_text("no such program")
+        expect(page.get_by_role("button", name="Try again")).to_have_count(0)
+        page.get_by_role("link", name="To Today").click()
+        expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
+
+    def test_a_tap_on_a_view_whose_code_is_late_is_seen_at_once(self) -> None:
+        page = self.page(DESK)
+        expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
+        held: list[Route] = []
+
+        def hold(route: Route) -> None:
+            held.append(route)
+
+        page.route(re.compile("SettingsView.*js$"), hold)
+        page.get_by_role("navigation", name="Main").get_by_role("link", name="Settings").click()
+        expect(page.get_by_role("status").filter(has_text="Opening")).to_be_attached(timeout=1_000)
+        for route in held:
+            route.continue_()
+        expect(page.get_by_role("heading", level=1, name="Settings")).to_be_visible()

@@ -37,6 +37,16 @@ const views = {
       more: { keys: ["Alt+Enter"], says: "What the line is for, cues, rungs, substitutes" },
     },
   },
+  head: {
+    title: "Program board, the buttons of a line, group or day",
+    keys: {
+      left: { keys: ["ArrowLeft"], shown: "Arrow keys", says: "Along the row, up and down to the next head" },
+      right: { keys: ["ArrowRight"] },
+      up: { keys: ["ArrowUp"] },
+      down: { keys: ["ArrowDown"] },
+      cells: { keys: ["Escape"], says: "Back to the cells" },
+    },
+  },
   board: {
     title: "Program board, anywhere",
     keys: {

@@ -315,4 +315,18 @@ describe("Outbox", () => {
     await emptied(outbox);
     expect(told.mock.calls.length).toBe(calls);
   });
+
+  it("says at once whether the server can be reached, whatever the line says", async () => {
+    const reach = vi.fn<typeof fetch>();
+    vi.stubGlobal("fetch", reach);
+    const outbox = new Outbox(server().send, name);
+    reach.mockRejectedValueOnce(new TypeError("gone"));
+    await outbox.probe();
+    expect(outbox.isAway()).toBe(true);
+    reach.mockResolvedValueOnce(new Response("[]"));
+    await outbox.probe();
+    expect(outbox.isAway()).toBe(false);
+    vi.unstubAllGlobals();
+    outbox.close();
+  });
 });

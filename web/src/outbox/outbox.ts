@@ -117,6 +117,11 @@ function rests(entry: Entry, on: Entry): boolean {
   return on.kind === "start" || on.kind === "round" || JSON.stringify(entry.body).includes(`"${on.id}"`);
 }
 
+/** A small answer that no cache gives in the server's place. */
+const REACHABLE = "/api/policies";
+/** Milliseconds. */
+const PROBE_PATIENCE = 800;
+
 export class Outbox {
   private readonly listeners = new Set<() => void>();
   private database: Promise<IDBPDatabase<Shape>>;
@@ -230,6 +235,16 @@ export class Outbox {
     clearTimeout(this.timer);
     this.closed = true;
   }
+
+  /** Asks whether the server can be reached now: the line may be gone, and the server in this room all the same. */
+  probe = async (): Promise<void> => {
+    try {
+      await fetch(REACHABLE, { cache: "no-store", signal: AbortSignal.timeout(PROBE_PATIENCE) });
+      this.setAway(false);
+    } catch {
+      this.setAway(true);
+    }
+  };
 
   /** Sends what waits, in order. Stops where the server is away, goes round what it stumbles over; both come again. */
   flush = async (): Promise<void> => {

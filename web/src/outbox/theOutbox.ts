@@ -3,4 +3,5 @@ import { Outbox } from "./outbox";
 
 export const outbox = new Outbox();
 window.addEventListener("online", () => void outbox.flush());
+window.addEventListener("offline", () => void outbox.probe());
 document.addEventListener("visibilitychange", () => void outbox.flush());

@@ -30,11 +30,13 @@ function Failed({ error, retry }: { error: Error; retry: () => void }) {
   return (
     <Message tone="stop">
       <p>{told ? error.message : "This could not be opened."}</p>
-      {!(told && [403, 404, 410].includes(error.status)) && (
-        <Button className="mt-2" onClick={retry}>
-          Try again
-        </Button>
-      )}
+      <div className="mt-2 flex flex-wrap items-center gap-4 text-ink">
+        {/* Asking again cannot help where there is nothing. */}
+        {!(told && [403, 404, 410].includes(error.status)) && <Button onClick={retry}>Try again</Button>}
+        <a href="/" className="inline-flex min-h-12 items-center underline">
+          To Today
+        </a>
+      </div>
     </Message>
   );
 }

@@ -5,6 +5,7 @@ import { Outlet, useLocation, useMatches } from "react-router";
 import { Sheet } from "../../ui/Sheet";
 import { arrive, keepFocus } from "../focus";
 import { GoTo } from "../goto/GoTo";
+import { Pending } from "../Pending";
 import { actionOf, isTyping } from "../shortcuts";
 import { Help } from "./Help";
 import { HelpOpening } from "./opening";
@@ -36,6 +37,7 @@ export function HelpHost() {
   useEffect(() => arrive(helpOf[here].title), [pathname, here]);
   return (
     <HelpOpening value={opener}>
+      <Pending />
       <Outlet />
       {going && <GoTo open onClose={() => setGoing(false)} />}
       <Sheet title="Help" open={open} onClose={() => setOpen(false)}>

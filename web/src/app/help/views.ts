@@ -115,7 +115,7 @@ export const helpOf = {
       "B weeks",
       "revision",
     ],
-    keys: ["cell", "typing", "add", "board"],
+    keys: ["cell", "head", "typing", "add", "board"],
   },
   ahead: {
     title: "Looking ahead",

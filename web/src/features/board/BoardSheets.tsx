@@ -1,7 +1,7 @@
 import type { LineId, WeekId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import { DaySheet } from "./DaySheet";
-import type { Opened } from "./DayRows";
+import type { Opened } from "./opened";
 import { FillSheet } from "./FillSheet";
 import { FitSheet } from "./FitSheet";
 import { LineSheet } from "./LineSheet";

@@ -15,7 +15,7 @@ import { Waiting } from "../../ui/Waiting";
 import { BoardSheets } from "./BoardSheets";
 import { ChosenBar } from "./ChosenBar";
 import type { Command } from "./runCommand";
-import type { Opened } from "./DayRows";
+import type { Opened } from "./opened";
 import { Dock } from "./Dock";
 import { HistorySheet } from "./HistorySheet";
 import { PasteSheet } from "./PasteSheet";

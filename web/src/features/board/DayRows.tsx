@@ -1,6 +1,6 @@
 import { Picker } from "../../ui/Select";
 import { Picture } from "../../ui/Picture";
-import type { ClientId, DayId, LineId, ProgramId, WeekId } from "../../api/ids";
+import type { ClientId, LineId, ProgramId, WeekId } from "../../api/ids";
 import { SlidersHorizontal, Trash2 } from "lucide-react";
 import { Fragment, memo, useState } from "react";
 import { Link } from "react-router";
@@ -11,16 +11,10 @@ import { CellBox } from "./CellBox";
 import type { Command } from "./runCommand";
 import { GroupHead, SectionSelect } from "./GroupHead";
 import { Of } from "../../ui/Of";
+import type { Opened } from "./opened";
 import { KeptInput } from "./KeptInput";
 import { LineHead } from "./LineHead";
 import type { Save } from "./useBoard";
-
-export interface Opened {
-  line?: string;
-  day?: string;
-  week?: string;
-  fit?: { week: WeekId; day: DayId };
-}
 
 interface Props {
   programId: ProgramId;

@@ -4,7 +4,8 @@ import type { Schemas } from "../../api/client";
 import { AddDay } from "./AddDay";
 import type { Command } from "./runCommand";
 import { gridStops } from "./gridStops";
-import { DayRows, type Opened } from "./DayRows";
+import { DayRows } from "./DayRows";
+import type { Opened } from "./opened";
 import type { AddTemplateDay, Save } from "./useBoard";
 import { WeekHeads } from "./WeekHeads";
 

@@ -4,7 +4,7 @@ import { SlidersHorizontal } from "lucide-react";
 import type { Schemas } from "../../api/client";
 import { shortId } from "../../api/ids";
 import { shortDate } from "../../ui/format";
-import type { Opened } from "./DayRows";
+import type { Opened } from "./opened";
 import type { Save } from "./useBoard";
 
 /** The weeks of a phase: number, date, and what each does. */

@@ -1,5 +1,7 @@
 // The board's grid as one Tab stop: the cell that had the focus last, else the first. From the first week ArrowLeft leads to a
 // line's own buttons; there arrows go on, Tab stays within the head, Esc comes back to the cells.
+import { actionOf, type Action } from "../../app/shortcuts";
+
 const CONTROLS = "a[href], button, input, select, textarea, summary";
 const CELL = "[data-cell]";
 /** A cell that is being typed in. */
@@ -37,13 +39,14 @@ export function gridStops(root: HTMLElement): () => void {
   };
   const pressed = (event: KeyboardEvent) => {
     const target = event.target as HTMLElement;
-    if (event.defaultPrevented || event.ctrlKey || event.metaKey || event.altKey) return;
+    const asked = event.defaultPrevented ? null : actionOf("head", event);
+    if (!asked) return;
     if (target.closest(`${APART}, ${EDITOR}`) || target.closest("td")?.querySelector(CELL)) return;
     const to =
-      event.key === "Escape"
+      asked === "cells"
         ? cellOf(target)
         : target.matches("button, a[href], summary")
-          ? neighbour(target, event.key)
+          ? neighbour(target, asked)
           : undefined;
     if (!to) return;
     event.preventDefault();
@@ -78,16 +81,15 @@ function cellOf(target: Element): HTMLElement | undefined {
 }
 
 /** What an arrow leads to from a button of a head: along its row, or to the head of the row above or below. */
-function neighbour(target: HTMLElement, key: string): HTMLElement | undefined {
+function neighbour(target: HTMLElement, asked: Exclude<Action<"head">, "cells">): HTMLElement | undefined {
   const row = target.closest("tr");
   const along = [...(row?.querySelectorAll<HTMLElement>(CONTROLS) ?? [])];
   const at = along.indexOf(target);
-  if (key === "ArrowRight") return along[at + 1];
-  if (key === "ArrowLeft") return along[at - 1];
-  if (key !== "ArrowDown" && key !== "ArrowUp") return undefined;
+  if (asked === "right") return along[at + 1];
+  if (asked === "left") return along[at - 1];
   const rows = rowsOf(target);
   const here = rows.indexOf(row as HTMLTableRowElement);
-  const order = key === "ArrowDown" ? rows.slice(here + 1) : rows.slice(0, here).reverse();
+  const order = asked === "down" ? rows.slice(here + 1) : rows.slice(0, here).reverse();
   return order
     .filter((one) => !one.matches(APART))
     .map((one) => one.querySelector<HTMLElement>("th button, th a[href], th input, th select"))

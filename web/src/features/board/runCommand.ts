@@ -2,7 +2,7 @@
 import { NOWHERE, type LineId, type WeekId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import type { Action } from "../../app/shortcuts";
-import type { Opened } from "./DayRows";
+import type { Opened } from "./opened";
 import type { Fill, Save } from "./useBoard";
 
 /** What a key pressed on a cell asks for beyond moving and typing. */

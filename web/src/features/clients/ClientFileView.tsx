@@ -15,7 +15,7 @@ const ages = TrainingAge.filter(Boolean);
 export function ClientFileView() {
   const client = useClient();
   const { facts } = client;
-  const { save, problem, figure, state } = useSaveFacts(client.id);
+  const { save, problem, figure, state, again } = useSaveFacts(client.id);
   return (
     <form
       noValidate
@@ -28,6 +28,11 @@ export function ClientFileView() {
           <h2 className="font-semibold">What for</h2>
           <p role="status" className={state === "Not saved" ? "text-sm text-stop" : "text-sm text-done"}>
             {state}
+            {again && state === "Not saved" && (
+              <button type="button" className="ml-2 min-h-6 text-ink underline" onClick={again}>
+                Try again
+              </button>
+            )}
           </p>
         </div>
         <div className="grid sm:grid-cols-[11rem_1fr] gap-3">

@@ -14,6 +14,7 @@ export function useSaveFacts(clientId: ClientId) {
   const queries = useQueryClient();
   // What was wrong with each field, until that field is saved: another one saved does not hide it.
   const [wrong, setWrong] = useState<Partial<Record<keyof Changes, string>>>({});
+  const [failed, setFailed] = useState<Changes>({});
   const fieldsOf = (changes: Changes) => Object.keys(changes) as (keyof Changes)[];
   const told = (error: Error) =>
     (error instanceof Problem ? error.more.fields?.[0]?.expected : undefined) ?? error.message;
@@ -29,12 +30,18 @@ export function useSaveFacts(clientId: ClientId) {
     },
     onError: (error, changes) => {
       void queries.invalidateQueries({ queryKey: keys.client(clientId) });
+      setFailed((before) => ({ ...before, ...changes }));
       setWrong((before) => ({
         ...before,
         ...Object.fromEntries(fieldsOf(changes).map((field) => [field, told(error)])),
       }));
     },
     onSuccess: (client, changes) => {
+      setFailed((before) =>
+        Object.fromEntries(
+          Object.entries(before).filter(([field]) => !fieldsOf(changes).includes(field as keyof Changes)),
+        ),
+      );
       setWrong((before) =>
         Object.fromEntries(
           Object.entries(before).filter(([field]) => !fieldsOf(changes).includes(field as keyof Changes)),
@@ -48,6 +55,8 @@ export function useSaveFacts(clientId: ClientId) {
   /** A number as typed: words stay words, so that the server can say what is wrong with them. */
   return {
     save: (changes: Changes) => saving.mutate(changes),
+    /** Keep once more what could not be kept; null where there is nothing. */
+    again: Object.keys(failed).length ? () => saving.mutate(failed) : null,
     problem: (field: keyof Changes) => wrong[field],
     figure: asTyped,
     state: saving.isPending

@@ -9,7 +9,8 @@ import { SetBlocks } from "../../ui/SetBlocks";
 import { useRoom } from "../../ui/useRoom";
 import { topicName } from "../health/names";
 import type { FloorSet, ShownLine } from "./floorState";
-import { amountWords, sameLoad } from "./pad/said";
+import { amountWords } from "./pad/amounts";
+import { sameLoad } from "./pad/said";
 import { JointButton, JointCaution } from "../health/JointCaution";
 
 /** The exercise: its plan, its cues, its sets to tap, and what was done last time. */

@@ -1,7 +1,7 @@
 // The floor's state without the framework: the server's view with what still waits in the browser laid over it.
 import type { ClientId, ExerciseId, LineId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
-import { amountWords } from "./pad/said";
+import { amountWords } from "./pad/amounts";
 import type { Entry } from "../../outbox/outbox";
 
 export type FloorView = Schemas["FloorView"];

@@ -63,7 +63,7 @@ export function Readiness({ answers, set }: { answers: Answers; set: (answers: A
             : "Something hurts"}
           <ChevronDown className="group-open:rotate-180" size={20} aria-hidden />
         </summary>
-        <div className="mt-2 grid gap-2">
+        <div className="mt-4 grid gap-2">
           {Joint.map((joint) => (
             <div key={joint} className="flex flex-wrap items-center gap-2">
               <span className="w-24 shrink-0 capitalize">{joint}</span>

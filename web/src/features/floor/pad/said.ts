@@ -1,6 +1,6 @@
 // What the pad says of a set before it is logged: where it starts, what a tap makes of it, how it reads. No rule of training.
 import type { Schemas } from "../../../api/client";
-import { countdown, distance, duration } from "../../../ui/format";
+import { amountWords } from "./amounts";
 import type { AskedHow, FloorSet, ShownLine } from "../floorState";
 
 /** What is said of a set: its figures, and what was seen beside them. */
@@ -81,15 +81,6 @@ export const codeOf = (line: Pick<ShownLine, "loads" | "codes">, load: Schemas["
 export const sameLoad = (one: Schemas["Load"] | null, other: Schemas["Load"] | null): boolean =>
   one === other ||
   (one !== null && other !== null && one.unit === other.unit && Number(one.value) === Number(other.value));
-
-type Figures = Pick<Said, "reps" | "seconds" | "metres"> & { how?: { counted?: number | null | undefined } };
-
-/** What was done: `8 reps`, `40 s, 14 reps`, `5 km in 31:20`. */
-export function amountWords({ reps, seconds, metres, how }: Figures): string {
-  if (reps !== null) return `${reps} reps`;
-  if (metres != null) return distance(metres) + (seconds ? ` in ${countdown(seconds)}` : "");
-  return duration(seconds ?? 0) + (how?.counted == null ? "" : `, ${how.counted} reps`);
-}
 
 /** A set in one breath, as the big button says it. */
 export function spoken(said: Said, bodyweight: boolean, code = ""): string {

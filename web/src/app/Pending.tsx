@@ -1,0 +1,50 @@
+import { useEffect } from "react";
+import { useNavigation } from "react-router";
+
+/** Code of the views that are likely next, fetched once the first view stands. */
+const AHEAD: readonly (() => Promise<unknown>)[] = [
+  () => import("../features/floor/FloorView"),
+  () => import("../features/board/BoardView"),
+  () => import("../features/review/ReviewView"),
+  () => import("../features/summary/SummaryView"),
+  () => import("../features/progress/ProgressView"),
+  () => import("../features/health/HealthView"),
+];
+
+interface Line {
+  saveData?: boolean;
+}
+
+/** A tap on a view whose code is still on its way is seen at once; the likely next ones are fetched ahead. */
+export function Pending() {
+  const loading = useNavigation().state === "loading";
+  useEffect(() => {
+    if ((navigator as { connection?: Line }).connection?.saveData) return undefined;
+    // One after the other, each when nothing else is to be done; who has no line now does without.
+    let asked = 0;
+    const next = (at: number) => {
+      const load = AHEAD[at];
+      if (!load) return;
+      asked = requestIdleCallback(
+        () => {
+          void load().then(
+            () => next(at + 1),
+            () => undefined,
+          );
+        },
+        { timeout: 10_000 },
+      );
+    };
+    if ("requestIdleCallback" in window) next(0);
+    return () => {
+      if (asked) cancelIdleCallback(asked);
+    };
+  }, []);
+  if (!loading) return null;
+  return (
+    <div role="status" className="fixed inset-x-0 top-0 z-50">
+      <div className="h-1 w-full origin-left bg-ember motion-safe:animate-[reach_3s_ease-out_forwards]" />
+      <span className="sr-only">Opening …</span>
+    </div>
+  );
+}

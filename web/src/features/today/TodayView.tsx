@@ -60,7 +60,7 @@ export function TodayView() {
                     to={`/sessions/${entry.session_id}`}
                     className="flex items-baseline gap-3 py-3 hover:bg-sunk"
                   >
-                    <span dir="auto" className="min-w-0 font-medium break-words">
+                    <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
                       {entry.client}
                     </span>
                     <span className="text-soft">
@@ -106,7 +106,7 @@ export function TodayView() {
                 <Link
                   to={`/clients/${client.client_id}`}
                   dir="auto"
-                  className="min-w-0 font-medium break-words hover:underline"
+                  className="max-w-[55%] shrink-0 font-medium break-words hover:underline"
                 >
                   {client.client}
                 </Link>
@@ -137,7 +137,7 @@ function NotLoggedRow({ session }: { session: Schemas["TodaySession"] }) {
   return (
     <li className="border-b border-line py-2">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span dir="auto" className="min-w-0 font-medium break-words">
+        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
           {session.client}
         </span>
         <span className="text-soft">
@@ -178,7 +178,7 @@ function NoticeRow({ notice }: { notice: Schemas["ClientNotice"] }) {
   return (
     <li className="border-b border-line">
       <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
-        <span dir="auto" className="min-w-0 font-medium break-words">
+        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
           {notice.client}
         </span>
         <span className="min-w-0 text-soft">{notice.text}</span>
@@ -202,7 +202,7 @@ function DueRow({ due }: { due: Schemas["DueToday"] }) {
         to={`/clients/${due.client_id}/${retest ? "tests" : "health"}`}
         className="flex items-baseline gap-3 py-2 hover:bg-sunk"
       >
-        <span dir="auto" className="min-w-0 font-medium break-words">
+        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
           {due.client}
         </span>
         <span className="min-w-0 text-soft">

@@ -50,7 +50,7 @@ export function Readiness({ answers, set }: { answers: Answers; set: (answers: A
             chosen={answers[key]}
             choose={(value) => set({ ...answers, [key]: value })}
           />
-          <p aria-hidden className="flex justify-between pl-13 text-sm text-soft">
+          <p aria-hidden className="flex justify-between text-sm @floor:pl-14 text-soft">
             <span>{least}</span>
             <span>{most}</span>
           </p>

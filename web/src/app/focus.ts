@@ -40,6 +40,8 @@ const visible = (element: Element) => element.isConnected && element.getClientRe
 export function recover(): void {
   if (!last || (document.activeElement && document.activeElement !== document.body)) return;
   if (visible(last.element) && last.element.matches(FOCUSABLE)) return;
+  // Of two floors the keys go to the one whose turn it is, wherever the focus was.
+  if (last.around.some((one) => one.hasAttribute("data-keys-by-turn"))) return;
   // What lay over the view is gone: back to where it was opened from.
   const { element, name, around, beside } = outside ?? last;
   if (visible(element) && element.matches(FOCUSABLE)) {

@@ -40,7 +40,9 @@ export function Row<T extends string | number>({
           onClick={() => choose(option === chosen && clears ? null : option)}
           className={`min-h-12 min-w-12 flex-1 rounded-md border border-line-strong/60 bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground @floor:text-lg ${
             // Seven side by side are too many for a thumb on a phone: the farthest stays with the stepper.
-            index === 0 && options.length === SIDE_BY_SIDE && option !== chosen ? "@max-floor:hidden" : ""
+            index === SIDE_BY_SIDE - 1 && options.length === SIDE_BY_SIDE && option !== chosen
+              ? "@max-floor:hidden"
+              : ""
           }`}
         >
           {words}

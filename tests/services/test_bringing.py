@@ -177,6 +177,10 @@ class PastSessionsTest(StudioTest):
             self.assertIn("No client is called Nobody", view.left[0].why)
             bring_in_sessions(scope, text, None, {}, NOW)
             self.assertEqual(client_profile(scope, other, TODAY).last_loads["back-squat"], Load.of(80, Unit.KG))
+            pounds = add_client(scope, facts("Cordula Vane", Unit.LB), NOW, depot()).id
+            mixed = text.replace("Nobody", "Cordula Vane")
+            bring_in_sessions(scope, mixed, None, {}, NOW)
+            self.assertEqual(client_profile(scope, pounds, TODAY).last_loads["back-squat"], Load.of(80, Unit.LB))
             with self.assertRaisesRegex(DomainError, "No column says whose session"):
                 pasted_sessions(scope, "2026-02-02\nsquat 3x8 60", None, TODAY)
 

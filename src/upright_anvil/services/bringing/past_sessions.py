@@ -134,7 +134,10 @@ def _read(scope: Scope, text: str, client_id: ClientId | None, today: date) -> _
     everybody = {row.name.casefold(): row for row in all_clients(scope)}
     own = client(scope, client_id) if client_id else None
     unit = Unit(own.unit) if own else Unit.KG
-    log = session_rows(table_of(text, MOST_ROWS, ADVICE), unit, today)
+    table = table_of(text, MOST_ROWS, ADVICE)
+    log = session_rows(table, unit, today)
+    # A log of several clients: a load without a unit is in the unit of the client who lifted it.
+    in_pounds = {} if own else {(s.on, s.client): s for s in session_rows(table, Unit.LB, today).sessions}
     left, kept, held = list(log.left), [], dict[ClientId, set[date]]()
     nobody = set()
     for session in log.sessions:
@@ -155,7 +158,8 @@ def _read(scope: Scope, text: str, client_id: ClientId | None, today: date) -> _
         if session.on in held[who.id]:
             left.append(LeftRow(row, f"{session.on:%d %b %Y}", f"{who.name} has a session on that day already."))
             continue
-        kept.append((who.id, who.name, session))
+        in_own = in_pounds.get((session.on, session.client), session) if Unit(who.unit) is Unit.LB else session
+        kept.append((who.id, who.name, in_own))
     if not kept:
         raise DomainError(f"Nothing here can be brought in. {left[0].words}: {left[0].why}")
     return _Read(log, tuple(kept), tuple(left))
@@ -188,7 +192,7 @@ def _keep_record(
             continue
         week = phase.weeks[index].id
         sid = session_id(program_id, week, day.id)
-        held = datetime.combine(on, NOON, tzinfo=now.tzinfo)
+        held = min(datetime.combine(on, NOON, tzinfo=now.tzinfo), now)
         scope.db.add(
             SessionRow(
                 id=sid,

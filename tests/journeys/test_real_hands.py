@@ -264,6 +264,7 @@ class BoardTest(Hands):
 class SlowAndFailingTest(Hands):
     def test_offline_is_told_within_a_second_and_the_tap_waits(self) -> None:
         page = self.floor()
+        self.saved(page)
         page.context.set_offline(True)
         expect(page.get_by_text(re.compile("^Server away"))).to_be_visible(timeout=1_000)
         page.get_by_role("button", name=re.compile("^Done: 5 reps")).click()

@@ -15,7 +15,7 @@ class Desk(JourneyTest):
     def start(self, name: str = "Rufus Kettleman") -> Page:
         """The start page of a client without a program."""
         page = self.page(path="/clients")
-        page.get_by_role("link", name=name).click()
+        page.get_by_role("link", name=name, exact=True).click()
         page.get_by_role("link", name="Start a program").click()
         expect(page.get_by_role("heading", name="Draft for me")).to_be_visible()
         return page

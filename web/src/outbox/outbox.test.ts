@@ -329,4 +329,18 @@ describe("Outbox", () => {
     vi.unstubAllGlobals();
     outbox.close();
   });
+
+  it("does not take having nothing to send for a sign of the server", async () => {
+    const reach = vi.fn<typeof fetch>().mockRejectedValue(new TypeError("gone"));
+    vi.stubGlobal("fetch", reach);
+    const outbox = new Outbox(server().send, name);
+    await vi.waitFor(() => expect(outbox.isRead()).toBe(true));
+    await outbox.probe();
+    await outbox.flush();
+    expect(outbox.isAway()).toBe(true);
+    reach.mockResolvedValue(new Response("[]"));
+    await vi.waitFor(() => expect(outbox.isAway()).toBe(false), { timeout: 4000 });
+    vi.unstubAllGlobals();
+    outbox.close();
+  });
 });

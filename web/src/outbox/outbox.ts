@@ -253,17 +253,21 @@ export class Outbox {
     clearTimeout(this.timer);
     this.timer = undefined;
     const held: Kept[] = [];
-    let away = false;
+    let away: boolean | undefined;
     try {
-      for (let next = this.next(held); next; next = this.next(held))
+      for (let next = this.next(held); next; next = this.next(held)) {
         if ((await this.tried(next)) === "held") held.push(next);
+        away = false;
+      }
     } catch {
       away = true;
     } finally {
       this.sending = false;
     }
-    this.setAway(away);
-    if (!away && held.length === 0) {
+    // With nothing to send nothing was learnt of the server: what was last known of it holds until it is asked.
+    if (away !== undefined) this.setAway(away);
+    else if (this.away) await this.probe();
+    if (!this.away && held.length === 0) {
       this.retry = FIRST_RETRY;
       return;
     }

@@ -3,5 +3,5 @@ import { Outbox } from "./outbox";
 
 export const outbox = new Outbox();
 window.addEventListener("online", () => void outbox.flush());
-window.addEventListener("offline", () => void outbox.probe());
+window.addEventListener("offline", () => void outbox.probe().then(outbox.flush));
 document.addEventListener("visibilitychange", () => void outbox.flush());

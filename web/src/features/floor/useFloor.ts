@@ -130,7 +130,8 @@ export function useFloor(programId: ProgramId, weekId: WeekId, dayId: DayId) {
     shown,
     latest,
     away: away || floor.isError || floor.data?.kept === true,
-    waiting: mine.filter((entry) => entry.refused === undefined).length,
+    // Taps: that the session began goes along with the first of them, unseen.
+    waiting: mine.filter((entry) => entry.refused === undefined && entry.kind !== "start").length,
     refused: mine.filter((entry) => entry.refused !== undefined),
     dismiss: (entryKey: number) => void outbox.dismiss(entryKey),
     logSet,

@@ -13,6 +13,9 @@ KINDS = {
     "close": "pairs of targets nearer than 8 px on the floor",
     "unnamed": "controls without a name",
     "repeated": "names that lead to several places",
+    "pale": "fields and disabled controls under 3:1",
+    "tabs": "views with more than six Tabs to the main action",
+    "focus": "sheets that lose the focus by Esc",
     "axe": "findings of axe",
     "unreached": "views that could not be reached",
 }

@@ -16,7 +16,8 @@ from upright_anvil.api.clock import shift_to
 from upright_anvil.cli import serve_data
 
 ROOT = Path(__file__).parents[1]
-CHROMIUM = "/usr/bin/chromium"
+CHROMIUM = next(filter(os.path.exists, ("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")), "/usr/bin/chromium")
+"""Debian's Chromium that draws nowhere is a fifth faster than the whole one; either will do."""
 QUIET = ("--disable-background-networking", "--disable-component-update", "--no-first-run")
 STEP = 0.05
 STEPS = 1200

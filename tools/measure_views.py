@@ -1,23 +1,26 @@
 """Walk every view at every size and look, and count what shuts people out: ``python -m tools.measure_views``.
 
 Counted are what runs over the side or is cut off, targets under 24 px (48 on the floor) or nearer than 8 px on the
-floor, controls without a name or with one that leads elsewhere too, and what axe finds. Names of views narrow it.
+floor, controls without a name or with one that leads elsewhere too, frames and disabled controls under 3:1, more than
+six Tabs to the main action, the focus lost by Esc, and what axe finds. Names of views narrow it.
 """
 
 import re
 import sys
 import tempfile
 from collections import Counter
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Mapping
 from dataclasses import dataclass
+from enum import Enum
 from pathlib import Path
 
-from playwright.sync_api import Browser, BrowserContext, Page, sync_playwright
+from playwright.sync_api import Browser, BrowserContext, Page, Route, sync_playwright
 from playwright.sync_api import Error as PlaywrightError
 from tests.demo.filled import demo_copy
 
 from tools import shots
 from tools.app_process import ROOT, AppProcess, launch_chromium
+from tools.crowd import LONG, crowd
 
 COUNT = (Path(__file__).parent / "measured_view.js").read_text("utf-8").split("\n", 2)[2]
 AXE = ROOT / "web" / "node_modules" / "axe-core" / "axe.min.js"
@@ -29,19 +32,45 @@ FLOOR_SIZES = ((390, 844), (844, 390), (820, 1180), (1280, 800))
 ZOOMED = (640, 400)
 """A window of 1280 by 800 at 200 %."""
 
+MOST_TABS = 6
+MAIN_ACTION = """() => {
+  // The focus goes to the beginning of the view or the sheet; the action is what is marked, else what is ember.
+  const root = document.querySelector("[role=dialog]") ?? document.querySelector("main") ?? document.body;
+  const start = Object.assign(document.createElement("span"), { tabIndex: -1 });
+  root.prepend(start);
+  start.focus();
+  start.remove();
+  const all = [...root.querySelectorAll("button:enabled, a[href], input, select, textarea, [tabindex='0']")];
+  const shown = all.filter((one) => one.checkVisibility() && one.getBoundingClientRect().width > 1);
+  const ember = (one) => one.matches(".bg-ember");
+  window.mainAction = root.querySelector("[data-main-action]") ?? shown.find(ember) ?? shown[0];
+  return Boolean(window.mainAction);
+}"""
+
 SPACED = "* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important; }"
 """Text spacing as WCAG 1.4.12 has it."""
 
 Walk = Callable[[Page], None]
 
 
+class Answers(Enum):
+    """How the server answers once a view is opened."""
+
+    AS_THEY_COME = "as they come"
+    NEVER = "never"
+    FAILING = "failing"
+
+
 @dataclass(frozen=True)
 class View:
-    """A view or a state of it: the way there, and whether it belongs to the floor."""
+    """A view or a state of it: the way there, whether it belongs to the floor, and what it meets."""
 
     name: str
     walk: Walk
     floor: bool = False
+    many: bool = False
+    """Whether the studio has two hundred clients, some of long and foreign names."""
+    answers: Answers = Answers.AS_THEY_COME
 
 
 @dataclass(frozen=True)
@@ -139,6 +168,47 @@ VIEWS: tuple[View, ...] = (
 )
 
 
+def long_name(page: Page) -> None:
+    """The file of a client with a name of eighty letters."""
+    shots.clients(page)
+    page.get_by_label(re.compile("^Find among")).fill(LONG[:12])
+    page.get_by_role("link", name=LONG, exact=True).click()
+    page.get_by_role("heading", level=1, name=LONG).wait_for()
+
+
+def without_answers(path: str, shape: str) -> Walk:
+    """A view by its address while nothing has been answered: its outline."""
+
+    def go(page: Page) -> None:
+        page.goto(path)
+        page.locator(f"[data-shape={shape}]").wait_for()
+
+    return go
+
+
+def failed(path: str) -> Walk:
+    """A view by its address that the server stumbles over."""
+
+    def go(page: Page) -> None:
+        page.goto(path)
+        page.get_by_role("alert").first.wait_for()
+
+    return go
+
+
+VIEWS += (
+    View("today of many", shots.today, many=True),
+    View("clients of many", shots.clients, many=True),
+    View("a long name", long_name, many=True),
+    View("late: today", without_answers("/", "rows"), answers=Answers.NEVER),
+    View("late: board", without_answers("/programs/late", "board"), answers=Answers.NEVER),
+    View("late: floor", without_answers("/floor/a/b/c", "floor"), floor=True, answers=Answers.NEVER),
+    View("failing: today", failed("/"), answers=Answers.FAILING),
+    View("failing: board", failed("/programs/failing"), answers=Answers.FAILING),
+    View("failing: floor", failed("/floor/a/b/c"), floor=True, answers=Answers.FAILING),
+)
+
+
 def looks_of(view: View) -> Iterator[Look]:
     """The ways a view is looked at: every size in the light, then zoomed, spaced, dark and in forced colours."""
     for size in FLOOR_SIZES if view.floor else DESK_SIZES:
@@ -149,6 +219,40 @@ def looks_of(view: View) -> Iterator[Look]:
     yield Look(usual, spaced=True)
     yield Look(usual, dark=True)
     yield Look(usual, forced=True)
+
+
+def never(_route: Route) -> None:
+    """Let a question wait for ever."""
+
+
+def failing(route: Route) -> None:
+    """Answer as a server does that stumbles."""
+    route.fulfill(status=500, content_type="application/problem+json", body="{}")
+
+
+HOW: Mapping[Answers, Callable[[Route], None]] = {Answers.NEVER: never, Answers.FAILING: failing}
+
+
+def by_keyboard(page: Page) -> tuple[list[str], list[str]]:
+    """Tab from the beginning of the view, or of what is open over it, to its main action; then leave that by Esc.
+
+    Answers more than six Tabs, and the focus on nothing afterwards, each as a list of at most one text.
+    """
+    if not page.evaluate(MAIN_ACTION):
+        return [], []
+    pressed = 0
+    while pressed <= MOST_TABS and not page.evaluate("() => window.mainAction.contains(document.activeElement)"):
+        page.keyboard.press("Tab")
+        pressed += 1
+    tabs = [f"more than {MOST_TABS} Tabs to the main action"] if pressed > MOST_TABS else []
+    if not page.get_by_role("dialog").count():
+        return tabs, []
+    page.keyboard.press("Escape")
+    page.get_by_role("dialog").wait_for(state="hidden")
+    lost = page.evaluate(
+        "() => new Promise((told) => requestAnimationFrame(() => told(document.activeElement === document.body)))"
+    )
+    return tabs, ["by Esc"] if lost else []
 
 
 def measured(
@@ -166,6 +270,8 @@ def measured(
     try:
         prepare(context)
         page = context.new_page()
+        if view.answers is not Answers.AS_THEY_COME:
+            page.route("**/api/**", HOW[view.answers])
         try:
             view.walk(page)
         except PlaywrightError as error:
@@ -179,6 +285,8 @@ def measured(
             page.add_script_tag(path=str(AXE))
             axe = page.evaluate("tags => axe.run(document, {runOnly: {type: 'tag', values: tags}})", TAGS)
             found["axe"] = [f"{v['id']}: {v['nodes'][0]['html'][:120]}" for v in axe["violations"]]
+            if not look.dark and not look.forced:
+                found["tabs"], found["focus"] = by_keyboard(page)
         return [Finding(kind, view.name, str(look), text) for kind, texts in found.items() for text in texts]
     finally:
         context.close()
@@ -197,6 +305,8 @@ def measure(names: list[str]) -> list[Finding]:
                 app = AppProcess(demo_copy(place))
                 app.start()
                 try:
+                    if view.many:
+                        crowd(app.url)
                     for look in looks:
                         for one in measured(browser, app.url, view, look, app.set_clock):
                             print(one, flush=True)

@@ -1,5 +1,5 @@
 // What can be counted of a view as it is drawn: what runs over or is cut off, targets that are small or close, names that lack
-// or repeat. Each finding is a short text that leads to the element.
+// or repeat, fields and disabled controls that are pale. Each finding is a short text that leads to the element.
 (({ least, apart }) => {
   const tell = (element) => {
     const name = element.getAttribute("aria-label") ?? element.textContent.trim().replace(/\s+/g, " ");
@@ -101,5 +101,58 @@
     else before.add(leads || one);
   }
   const repeated = [...seen].filter(([, to]) => to.size > 1).map(([name, to]) => `${to.size}× ${name.trim().slice(0, 60)}`);
-  return { overflow, clipped, small, close, unnamed, repeated };
+  // Colours as they are seen: what is half transparent lies on what is beneath it.
+  const pen = Object.assign(document.createElement("canvas"), { width: 1, height: 1 }).getContext("2d", {
+    willReadFrequently: true,
+  });
+  const laid = ([r, g, b, a], beneath) => [r, g, b].map((one, n) => (one * a + beneath[n] * (255 - a)) / 255);
+  const rgba = (colour) => {
+    pen.clearRect(0, 0, 1, 1);
+    pen.fillStyle = colour;
+    pen.fillRect(0, 0, 1, 1);
+    return [...pen.getImageData(0, 0, 1, 1).data];
+  };
+  const ground = (element) =>
+    element === null
+      ? [255, 255, 255]
+      : laid(rgba(getComputedStyle(element).backgroundColor), ground(element.parentElement));
+  const opacity = (element) =>
+    element === null ? 1 : Number(getComputedStyle(element).opacity) * opacity(element.parentElement);
+  const bright = (rgb) =>
+    rgb
+      .map((one) => one / 255)
+      .map((one) => (one <= 0.03928 ? one / 12.92 : ((one + 0.055) / 1.055) ** 2.4))
+      .reduce((sum, one, n) => sum + one * [0.2126, 0.7152, 0.0722][n], 0);
+  const contrast = (one, other) => {
+    const [low, high] = [bright(one), bright(other)].sort((a, b) => a - b);
+    return (high + 0.05) / (low + 0.05);
+  };
+  const framed = (one) => {
+    for (let at = one; at && at !== document.body; at = at.parentElement) {
+      const style = getComputedStyle(at);
+      if (parseFloat(style.borderBottomWidth) && style.borderBottomStyle !== "none") return at;
+      if (!at.parentElement?.matches("label, [role=group], div") || at.parentElement.children.length > 3) return null;
+    }
+    return null;
+  };
+  const frames = [...root.querySelectorAll("input:not([type=checkbox], [type=radio], [type=file]), select, textarea")]
+    .filter((one) => shown(one) && !hiddenForEyes(one))
+    .map(framed)
+    .filter(Boolean)
+    .map((one) => {
+      const outside = ground(one.parentElement);
+      const line = laid(rgba(getComputedStyle(one).borderBottomColor), ground(one));
+      return [Math.max(contrast(line, outside), contrast(ground(one), outside)), one];
+    });
+  const off = [...root.querySelectorAll("button:disabled, input:disabled, select:disabled")]
+    .filter((one) => shown(one) && one.textContent.trim())
+    .map((one) => {
+      const seen = opacity(one);
+      const [r, g, b, a] = rgba(getComputedStyle(one).color);
+      return [contrast(laid([r, g, b, a * seen], ground(one)), ground(one)), one];
+    });
+  const pale = [...frames, ...off]
+    .filter(([ratio]) => ratio < 2.995)
+    .map(([ratio, one]) => `${ratio.toFixed(1)}:1 ${tell(one)}`);
+  return { overflow, clipped, small, close, unnamed, repeated, pale };
 })

@@ -1,7 +1,6 @@
 """Run every test, Python and TypeScript, and close with one line: ``N passed, N failed``.
 
-Most journeys through Chromium run in a process of their own beside the rest, since they mostly wait for the browser;
-the last of them follow the rest, so that both processes end at about the same time.
+The journeys through Chromium run in processes of their own beside the rest, since they mostly wait for the browser.
 """
 
 import json
@@ -45,8 +44,8 @@ class CountingResult(unittest.TextTestResult):
 SLOWEST = 12
 
 JOURNEYS = "tests.journeys"
-AFTER_THE_REST = 3
-"""Modules of journeys that are left for the process of the other tests."""
+BESIDE = 2
+"""Processes of journeys beside that of the other tests."""
 
 
 def everything() -> tuple[list[str], list[str]]:
@@ -100,6 +99,18 @@ def run_web() -> tuple[int, int]:
     return passed, total - passed if told["success"] else max(total - passed, 1)
 
 
+def shares(names: list[str], count: int) -> list[list[str]]:
+    """Answer modules in so many shares that take about as long: the longest file first, each to the lightest share."""
+    found: list[list[str]] = [[] for _ in range(count)]
+    weights = [0] * count
+    size = {name: (ROOT / name.replace(".", "/")).with_suffix(".py").stat().st_size for name in names}
+    for name in sorted(names, key=lambda name: -size[name]):
+        lightest = weights.index(min(weights))
+        found[lightest].append(name)
+        weights[lightest] += size[name]
+    return found
+
+
 def run_beside(names: list[str]) -> "subprocess.Popen[str]":
     """Start other suites in a process of their own."""
     command = [sys.executable, "-m", "tools.run_tests", *names]
@@ -121,8 +132,8 @@ def main() -> int:
         counts = [run_python(names)]
     else:
         journeys, others = everything()
-        beside = run_beside(journeys[:-AFTER_THE_REST])
-        counts = [run_python(others), run_web(), run_python(journeys[-AFTER_THE_REST:]), counts_of(beside)]
+        beside = [run_beside(share) for share in shares(journeys, BESIDE)]
+        counts = [run_python(others), run_web(), *map(counts_of, beside)]
     passed, failed = sum(c[0] for c in counts), sum(c[1] for c in counts)
     print(f"{passed} passed, {failed} failed")
     return 1 if failed or not passed else 0

@@ -1,34 +1,19 @@
 """Two hundred clients with long and foreign names, one box to get anywhere, and what comes out on paper."""
 
 import re
-import urllib.request
-from json import dumps
 
 from playwright.sync_api import Page, expect
+from tools.crowd import NAMES, crowd
 
 from tests.journeys.support import DESK, PHONE, JourneyTest
 
-LONG = "Wilhelmina-Constanze von und zu Unterkühlstetten-Oberwasserberg auf Langenstein"
-NAMES = (LONG, "אליעזר בן־יהודה", "🏋️ Ása Þórðardóttir", "Maximilian" * 7)
-
 
 class ManyTest(JourneyTest):
-    def add(self, name: str, **more: object) -> None:
-        request = urllib.request.Request(
-            f"{self.server.url}/api/clients",
-            dumps({"name": name, "unit": "kg", **more}).encode(),
-            {"Content-Type": "application/json"},
-        )
-        urllib.request.urlopen(request).close()
-
     def sideways(self, page: Page) -> int:
         return int(page.evaluate("() => document.scrollingElement.scrollWidth - document.documentElement.clientWidth"))
 
     def test_two_hundred_clients_are_searched_and_stay_short(self) -> None:
-        for number in range(190):
-            self.add(f"Client {number:03d}", goal="stairs" if number == 77 else "")
-        for name in NAMES:
-            self.add(name)
+        crowd(self.server.url)
         page = self.page(DESK, "/clients")
         expect(page.get_by_role("heading", name="Today")).to_be_visible()
         self.assertLess(page.evaluate("() => document.scrollingElement.scrollHeight"), 3000)

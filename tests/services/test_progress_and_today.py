@@ -7,6 +7,7 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import ChangeDay
 from upright_anvil.core.plan.edits.groups import GroupLines
 from upright_anvil.core.prescription.groups import GroupKind
+from upright_anvil.services.clients.clients import change_client, client_list
 from upright_anvil.services.profile.client_profile import pace_of
 from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.services.review.decisions import Decision
@@ -140,6 +141,21 @@ class TodayTest(StudioTest):
             self.assertEqual([w.undecided for w in open_today(scope, TODAY).waiting], [1])
             decide(scope, sid, [Decision("decision-1", "l2", Verdict.DECLINED, "", PLAN, "")], NOW, TODAY)
             self.assertEqual(open_today(scope, TODAY).waiting, ())
+
+    def test_of_a_former_client_nothing_is_asked(self) -> None:
+        board = self.client_with_program(("back-squat", PLAN))
+        sid = self.session(board)
+        self.log(sid, 1, 8)
+        self.finish(sid)
+        with self.studio.writing() as scope:
+            self.assertNotEqual(open_today(scope, TODAY).waiting, ())
+            change_client(scope, board.client_id, {"former": True}, TODAY)
+            view = open_today(scope, TODAY)
+            self.assertEqual(
+                (view.sessions, view.not_logged, view.waiting, view.dues, view.notices, view.clients),
+                ((), (), (), (), (), ()),
+            )
+            self.assertEqual([one.former for one in client_list(scope)], [True])
 
     def test_an_open_session_of_an_earlier_day_is_still_there(self) -> None:
         board = self.client_with_program(("back-squat", PLAN))

@@ -2845,6 +2845,8 @@ export interface components {
             consent_on?: string | null;
             /** Cycle Reports */
             cycle_reports?: boolean | null;
+            /** Former */
+            former?: boolean | null;
         };
         /**
          * ClientEntry
@@ -2869,10 +2871,14 @@ export interface components {
             place: string;
             /** Program Id */
             program_id: ProgramId | null;
+            /** Former */
+            former: boolean;
         };
         /**
          * ClientFacts
          * @description What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0.
+         *
+         *     A ``former`` client trains here no more: the file stays to read, nothing is due and nobody is asked after them.
          */
         ClientFacts: {
             /** Name */
@@ -2935,6 +2941,11 @@ export interface components {
              * @default false
              */
             cycle_reports: boolean;
+            /**
+             * Former
+             * @default false
+             */
+            former: boolean;
         };
         /**
          * ClientNotice
@@ -2990,6 +3001,8 @@ export interface components {
             consent_on?: string | null;
             /** Cycle Reports */
             cycle_reports?: boolean | null;
+            /** Former */
+            former?: boolean | null;
             place?: components["schemas"]["PlaceRequest"] | null;
             body_weight?: components["schemas"]["LoadRequest"] | null;
         };

@@ -1,5 +1,7 @@
 import { useEffect } from "react";
-import { useNavigation } from "react-router";
+import { useLocation, useNavigation } from "react-router";
+import { Shape } from "../ui/Shape";
+import { shapeOf } from "./shapes";
 
 /** Code of the views that are likely next, fetched once the first view stands. */
 const AHEAD: readonly (() => Promise<unknown>)[] = [
@@ -17,7 +19,8 @@ interface Line {
 
 /** A tap on a view whose code is still on its way is seen at once; the likely next ones are fetched ahead. */
 export function Pending() {
-  const loading = useNavigation().state === "loading";
+  const { state, location } = useNavigation();
+  const { pathname } = useLocation();
   useEffect(() => {
     if ((navigator as { connection?: Line }).connection?.saveData) return undefined;
     // One after the other, each when nothing else is to be done; who has no line now does without.
@@ -40,11 +43,23 @@ export function Pending() {
       if (asked) cancelIdleCallback(asked);
     };
   }, []);
-  if (!loading) return null;
+  if (state !== "loading" || !location) return null;
+  const other = location.pathname !== pathname;
+  // What stands above the view stays: the way back is still there.
+  const top = document.getElementById("main")?.getBoundingClientRect().top ?? 0;
   return (
-    <div role="status" className="fixed inset-x-0 top-0 z-50">
-      <div className="h-1 w-full origin-left bg-ember motion-safe:animate-[reach_3s_ease-out_forwards]" />
-      <span className="sr-only">Opening …</span>
-    </div>
+    <>
+      <div className="fixed inset-x-0 top-0 z-50">
+        <div className="h-1 w-full origin-left bg-ember motion-safe:animate-[reach_3s_ease-out_forwards]" />
+      </div>
+      {other && (
+        <div
+          className="fixed inset-x-0 bottom-0 z-40 overflow-hidden bg-ground skeleton"
+          style={{ top: Math.max(top, 0) }}
+        >
+          <Shape shape={shapeOf(location.pathname)} />
+        </div>
+      )}
+    </>
   );
 }

@@ -4,7 +4,7 @@ type Tone = "act" | "plain" | "quiet" | "stop";
 
 const tones: Record<Tone, string> = {
   act: "bg-ember text-on-ember font-semibold hover:brightness-110",
-  plain: "bg-raised border border-line-strong/60 hover:border-ink",
+  plain: "bg-raised border border-line-strong hover:border-ink",
   quiet: "hover:bg-sunk",
   stop: "text-stop border border-stop/50 hover:bg-stop-wash",
 };
@@ -20,7 +20,7 @@ export function Button({
   return (
     <button
       type="button"
-      className={`inline-flex items-center justify-center gap-2 whitespace-nowrap transition-colors disabled:opacity-45 ${size} ${tones[tone]} ${className}`}
+      className={`inline-flex items-center justify-center gap-2 whitespace-nowrap transition-colors disabled:bg-sunk disabled:text-soft disabled:brightness-100 ${size} ${tones[tone]} ${className}`}
       {...rest}
     />
   );

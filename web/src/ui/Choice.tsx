@@ -28,7 +28,7 @@ export function Choice<T extends string | number>({
             type="button"
             aria-pressed={option === value}
             onClick={() => choose(option)}
-            className={`rounded-md border border-line-strong/60 bg-raised hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground ${big ? "min-h-12 px-4 text-lg" : "min-h-9 px-3"}`}
+            className={`rounded-md border border-line-strong bg-raised hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground ${big ? "min-h-12 px-4 text-lg" : "min-h-9 px-3"}`}
           >
             {words}
           </button>

@@ -3,10 +3,24 @@ import type { ReactNode } from "react";
 import { Problem } from "../api/client";
 import { Button } from "./Button";
 import { Message } from "./Message";
+import { Shape, type ShapeName } from "./Shape";
 
 /** What stands in a view's place until its data is there, or when it cannot be had. */
-export function Waiting({ error, retry }: { error: Error | null; retry: () => void }) {
-  return <div className="max-w-3xl p-6">{error ? <Failed error={error} retry={retry} /> : <Skeleton />}</div>;
+export function Waiting({
+  error,
+  retry,
+  shape = "rows",
+}: {
+  error: Error | null;
+  retry: () => void;
+  shape?: ShapeName;
+}) {
+  if (!error) return <Shape shape={shape} />;
+  return (
+    <div className="max-w-3xl p-6">
+      <Failed error={error} retry={retry} />
+    </div>
+  );
 }
 
 /** A part of a view: what was asked once it is there, its shape until then, the reason where it cannot be had. */

@@ -54,6 +54,7 @@ class ClientChangeRequest(RequestModel):
     emergency_contact: Line | None = None
     consent_on: date | None = None
     cycle_reports: bool | None = None
+    former: bool | None = None
 
     @field_validator("*", mode="before")
     @classmethod

@@ -31,7 +31,10 @@ WEIGHTS_SHOWN = 24
 
 @dataclass(frozen=True, slots=True)
 class ClientFacts:
-    """What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0."""
+    """What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0.
+
+    A ``former`` client trains here no more: the file stays to read, nothing is due and nobody is asked after them.
+    """
 
     name: str
     unit: Unit
@@ -50,6 +53,7 @@ class ClientFacts:
     emergency_contact: str = ""
     consent_on: date | None = None
     cycle_reports: bool = False
+    former: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -64,6 +68,7 @@ class ClientEntry:
     unit: Unit
     place: str
     program_id: ProgramId | None
+    former: bool
 
 
 @dataclass(frozen=True, slots=True)
@@ -103,6 +108,7 @@ def client_list(scope: Scope) -> tuple[ClientEntry, ...]:
             Unit(row.unit),
             usual.get(row.id, ""),
             latest.get(row.id),
+            row.former,
         )
         for row in store.all_clients(scope)
     )

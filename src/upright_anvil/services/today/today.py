@@ -119,10 +119,10 @@ class TodayView:
 
 
 def open_today(scope: Scope, today: date) -> TodayView:
-    """Answer today's sessions, the decisions waiting and all clients."""
+    """Answer today's sessions, the decisions waiting and all clients but former ones, of whom nothing is asked."""
     recent = ledger.sessions_since(scope, today - timedelta(days=LOOKS_BACK))
     fresh = today - timedelta(days=WAITING_DAYS)
-    everybody = all_clients(scope)
+    everybody = [who for who in all_clients(scope) if not who.former]
     names = {c.id: c.name for c in everybody}
     sessions: list[TodaySession] = []
     clients: list[ClientToday] = []
@@ -154,7 +154,14 @@ def open_today(scope: Scope, today: date) -> TodayView:
         ),
         waiting=_waiting(
             scope,
-            [s for s in recent if s.finished_at is not None and s.on_date >= fresh and s.program_id not in brought_in],
+            [
+                s
+                for s in recent
+                if s.finished_at is not None
+                and s.on_date >= fresh
+                and s.program_id not in brought_in
+                and s.client_id in names
+            ],
             names,
             today,
         ),

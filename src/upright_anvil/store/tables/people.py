@@ -65,6 +65,7 @@ class ClientRow(Owned, Table):
     emergency_contact: Mapped[str]
     consent_on: Mapped[date | None]
     cycle_reports: Mapped[bool]
+    former: Mapped[bool]
     created_at: Mapped[datetime]
     brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 

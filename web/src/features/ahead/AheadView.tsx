@@ -33,7 +33,7 @@ export function AheadView() {
   const day = (search.get("day") ?? "") as DayId;
   const outlook = outlooks.find(([name]) => name === search.get("outlook"))?.[0] ?? "as lately";
   const found = useQuery(query.ahead(programId, day));
-  if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
+  if (!found.data) return <Waiting shape="table" error={found.error} retry={() => void found.refetch()} />;
   const view = found.data;
   const minutes = view.minutes.find((one) => one.outlook === outlook);
   const go = (change: Record<string, string>) =>
@@ -74,6 +74,9 @@ export function AheadView() {
       )}
       <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Weeks ahead">
         <table className="w-full min-w-[60rem] table-fixed border-collapse">
+          <caption className="sr-only">
+            What to expect of each exercise, week by week: {view.day} of {view.client}
+          </caption>
           <thead>
             <tr className="border-b-2 border-ink text-left text-sm align-bottom">
               <th scope="col" className="w-32 py-1 font-medium md:w-56">

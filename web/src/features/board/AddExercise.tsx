@@ -121,12 +121,9 @@ export function AddExercise({
             setAt(null);
           }}
           onKeyDown={onKey}
-          className="w-full rounded-md border border-dashed border-line-strong/70 bg-transparent px-2 py-1 placeholder:text-soft"
+          className="w-full rounded-md border border-dashed border-line-strong bg-transparent px-2 py-1 placeholder:text-soft"
         />
-        <div
-          hidden={!open}
-          className="absolute z-20 mt-1 w-96 border border-line-strong/60 bg-raised shadow-lg"
-        >
+        <div hidden={!open} className="absolute z-20 mt-1 w-96 border border-line-strong bg-raised shadow-lg">
           {search.data?.understood && (
             <p className="border-b border-line px-2 py-1 text-sm text-soft">
               read as <span className="text-ink">{search.data.understood}</span>

@@ -87,7 +87,7 @@ export function BoardView() {
     [save, fill, choose],
   );
 
-  if (!view) return <Waiting error={board.error} retry={() => void board.refetch()} />;
+  if (!view) return <Waiting shape="board" error={board.error} retry={() => void board.refetch()} />;
   const now = view.phases.find((phase) => phase.weeks.some((week) => week.is_now));
   const all = search.get("phase") === "all";
   const phase = view.phases.find((p) => p.id === search.get("phase")) ?? now ?? view.phases.at(-1);
@@ -143,13 +143,13 @@ export function BoardView() {
           </Button>
           <Link
             to={`/programs/${programId}/ahead`}
-            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong/60 bg-raised px-3 hover:border-ink"
+            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong bg-raised px-3 hover:border-ink"
           >
             <Telescope size={18} aria-hidden /> Ahead
           </Link>
           <Link
             to={`/programs/${programId}/calendar`}
-            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong/60 bg-raised px-3 hover:border-ink"
+            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong bg-raised px-3 hover:border-ink"
           >
             <CalendarDays size={18} aria-hidden /> Calendar
           </Link>

@@ -90,7 +90,7 @@ export function CellEditor({
       <div
         id={hint}
         aria-live="polite"
-        className={`absolute top-10 z-20 w-[22rem] max-w-[90vw] border border-line-strong/60 bg-raised px-2 py-1.5 text-sm shadow-lg ${late ? "right-0" : "left-0"}`}
+        className={`absolute top-10 z-20 w-[22rem] max-w-[90vw] border border-line-strong bg-raised px-2 py-1.5 text-sm shadow-lg ${late ? "right-0" : "left-0"}`}
       >
         {answer?.state === "read" && (
           <>

@@ -38,7 +38,7 @@ export function Dock({
       className="min-w-0 lg:sticky lg:top-2 lg:max-h-[calc(100dvh-5rem)] lg:overflow-y-auto"
       tabIndex={0}
     >
-      <div role="group" aria-label="Panels" className="flex border-b border-line-strong/60">
+      <div role="group" aria-label="Panels" className="flex border-b border-line-strong">
         {tabs.map((name) => (
           <button
             key={name}

@@ -57,7 +57,7 @@ export function FitSheet({
             max={240}
             value={minutes}
             onChange={(event) => setMinutes(Number(event.target.value))}
-            className="w-20 rounded-md border border-line-strong/60 bg-raised px-2 py-1 text-right"
+            className="w-20 rounded-md border border-line-strong bg-raised px-2 py-1 text-right"
           />
         </label>
         <Button onClick={() => setMinutes(Math.max(5, usual - 15))}>15 min late</Button>
@@ -146,11 +146,16 @@ function Savings({
 }) {
   return (
     <table className="mt-1 w-full text-left">
+      <caption className="sr-only">Ways to save time, what each saves and costs</caption>
       <thead className="text-sm text-soft">
         <tr>
-          <th className="font-normal">Change</th>
-          <th className="w-24 font-normal">Saves</th>
-          <th className="w-20">
+          <th scope="col" className="font-normal">
+            Change
+          </th>
+          <th scope="col" className="w-24 font-normal">
+            Saves
+          </th>
+          <th scope="col" className="w-20">
             <span className="sr-only">Apply</span>
           </th>
         </tr>
@@ -158,10 +163,10 @@ function Savings({
       <tbody>
         {savings.map((one) => (
           <tr key={one.key + one.label} className="border-t border-line align-top">
-            <td className="py-1.5">
+            <th scope="row" className="py-1.5 font-normal">
               {one.label}
               <span className="block text-sm text-soft">costs {one.price}</span>
-            </td>
+            </th>
             <td className="py-1.5">{saved(one.saves)}</td>
             <td className="py-1 text-right">
               <Button aria-label={`Apply: ${one.label}`} onClick={() => apply([one])}>

@@ -121,7 +121,7 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
               place={`words ${group.id}`}
               placeholder="palms forward, slower"
               aria-label={`A word for each round, ${names}`}
-              className="w-56 rounded border border-line-strong/60 bg-raised px-1 placeholder:text-soft"
+              className="w-56 rounded border border-line-strong bg-raised px-1 placeholder:text-soft"
               keep={(text, refused) => {
                 const words = text.split(",").map((word) => word.trim());
                 const kept = words.join("") ? words : [];
@@ -172,7 +172,7 @@ function Small({
         placeholder={usual}
         inputMode="numeric"
         aria-label={name}
-        className="w-12 rounded border border-line-strong/60 bg-raised px-1 text-right placeholder:text-soft"
+        className="w-12 rounded border border-line-strong bg-raised px-1 text-right placeholder:text-soft"
         keep={(typed, refused) => {
           const figure = Number(typed);
           if (typed && Number.isInteger(figure) && figure >= 0 && figure !== value) keep(figure, refused);

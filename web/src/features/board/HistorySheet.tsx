@@ -87,17 +87,28 @@ function Compared({ programId, before, after }: { programId: ProgramId; before: 
           aria-label="What differs"
         >
           <table className="w-full text-left text-sm">
+            <caption className="sr-only">
+              What differs between revisions {before} and {after}
+            </caption>
             <thead>
               <tr className="bg-sunk">
-                <th className="p-1.5 font-medium">Where</th>
-                <th className="p-1.5 font-medium">Revision {before}</th>
-                <th className="p-1.5 font-medium">Revision {after}</th>
+                <th scope="col" className="p-1.5 font-medium">
+                  Where
+                </th>
+                <th scope="col" className="p-1.5 font-medium">
+                  Revision {before}
+                </th>
+                <th scope="col" className="p-1.5 font-medium">
+                  Revision {after}
+                </th>
               </tr>
             </thead>
             <tbody>
               {data.differences.map((one) => (
                 <tr key={one.where + one.before + one.after} className="border-t border-line align-top">
-                  <td className="p-1.5">{one.where}</td>
+                  <th scope="row" className="p-1.5 font-normal">
+                    {one.where}
+                  </th>
                   <td className="p-1.5 text-soft">{one.before || "nothing"}</td>
                   <td className="p-1.5">{one.after || "nothing"}</td>
                 </tr>

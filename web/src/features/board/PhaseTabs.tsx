@@ -25,7 +25,7 @@ export function PhaseTabs({
 }) {
   const [choosing, setChoosing] = useState(false);
   const look =
-    "border border-r-0 border-line-strong/60 px-3 py-1.5 first:rounded-l-md last:rounded-r-md last:border-r aria-pressed:bg-ink aria-pressed:text-ground";
+    "border border-r-0 border-line-strong px-3 py-1.5 first:rounded-l-md last:rounded-r-md last:border-r aria-pressed:bg-ink aria-pressed:text-ground";
   return (
     <>
       <Roving label="Phases" className="flex flex-wrap items-center gap-2">

@@ -24,17 +24,26 @@ export function RefusedSheet({
       <p>{refused.problem.message}</p>
       {differences.length > 0 && (
         <table className="mt-3 w-full text-left text-sm">
+          <caption className="sr-only">What was changed meanwhile</caption>
           <thead>
             <tr className="border-b border-line">
-              <th className="py-1 font-medium">Where</th>
-              <th className="py-1 font-medium">You saw</th>
-              <th className="py-1 font-medium">Now</th>
+              <th scope="col" className="py-1 font-medium">
+                Where
+              </th>
+              <th scope="col" className="py-1 font-medium">
+                You saw
+              </th>
+              <th scope="col" className="py-1 font-medium">
+                Now
+              </th>
             </tr>
           </thead>
           <tbody>
             {differences.map((difference) => (
               <tr key={difference.where} className="border-b border-line align-top">
-                <td className="py-1 pr-3">{difference.where}</td>
+                <th scope="row" className="py-1 pr-3 font-normal">
+                  {difference.where}
+                </th>
                 <td className="py-1 pr-3 text-soft">{difference.before || "nothing"}</td>
                 <td className="py-1">{difference.after || "nothing"}</td>
               </tr>

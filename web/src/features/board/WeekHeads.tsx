@@ -37,7 +37,7 @@ export function WeekHeads({
           <th
             key={week.id}
             scope="col"
-            className={`px-2 pb-1 ${week.is_now ? "bg-ember-wash" : ""} ${week.kind === "ease off" ? "border-t-4 border-line-strong/60" : ""}`}
+            className={`px-2 pb-1 ${week.is_now ? "bg-ember-wash" : ""} ${week.kind === "ease off" ? "border-t-4 border-line-strong" : ""}`}
           >
             <span className="flex flex-wrap items-baseline gap-x-2">
               <span className="font-semibold whitespace-nowrap">

@@ -31,7 +31,7 @@ export function CalendarView() {
   const { programId } = useAddress();
   const [asked, setAsked] = useState<Session | null>(null);
   const found = useQuery(query.calendar(programId));
-  if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
+  if (!found.data) return <Waiting shape="table" error={found.error} retry={() => void found.refetch()} />;
   const view = found.data;
   const weeks = new Map<string, Session[]>();
   for (const session of view.sessions) {
@@ -59,6 +59,9 @@ export function CalendarView() {
       )}
       <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Weeks">
         <table className="w-full min-w-[56rem] table-fixed border-collapse">
+          <caption className="sr-only">
+            Sessions of {view.name} by week and day, for {view.client}
+          </caption>
           <thead>
             <tr className="border-b-2 border-ink text-left text-sm">
               <th scope="col" className="w-32 py-1">
@@ -92,7 +95,7 @@ export function CalendarView() {
                             key={one.week_id + one.day_id}
                             type="button"
                             onClick={() => setAsked(one)}
-                            className="block min-h-8 w-full rounded border border-line-strong/60 bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
+                            className="block min-h-8 w-full rounded border border-line-strong bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
                           >
                             <span className={tones[one.state]}>{one.day}</span>
                             <Of what={longDate(one.on)} />

@@ -155,6 +155,9 @@ export function ClientFileView() {
           <Tick checked={facts.cycle_reports} set={(checked) => save({ cycle_reports: checked })}>
             Opts in to cycle reports
           </Tick>
+          <Tick checked={facts.former} set={(checked) => save({ former: checked })}>
+            Trains here no more: the file stays, nothing is due
+          </Tick>
         </div>
         <BodyWeight client={client} />
       </section>
@@ -177,7 +180,7 @@ function FixedDays({ chosen, save }: { chosen: number[]; save: (days: number[]) 
             onClick={() =>
               save(chosen.includes(day) ? chosen.filter((d) => d !== day) : [...chosen, day].sort())
             }
-            className="min-h-9 flex-1 border border-r-0 border-line-strong/60 bg-raised text-sm first:rounded-l-md last:rounded-r-md last:border-r aria-pressed:bg-ink aria-pressed:text-ground"
+            className="min-h-9 flex-1 border border-r-0 border-line-strong bg-raised text-sm first:rounded-l-md last:rounded-r-md last:border-r aria-pressed:bg-ink aria-pressed:text-ground"
           >
             {name}
           </button>

@@ -20,7 +20,7 @@ const outcomeTone = {
 export function ClientFrame() {
   const { clientId } = useAddress();
   const file = useQuery(query.client(clientId));
-  if (!file.data) return <Waiting error={file.error} retry={() => void file.refetch()} />;
+  if (!file.data) return <Waiting shape="file" error={file.error} retry={() => void file.refetch()} />;
   const client = file.data;
   const { screening } = client.health;
   const goal = client.facts.goal || client.facts.aim;
@@ -32,6 +32,7 @@ export function ClientFrame() {
             {client.facts.name}
           </h1>
           <p className="text-soft">
+            {client.facts.former && <span className="font-medium text-ink">Trains here no more · </span>}
             {client.age !== null && <>{client.age} years · </>}
             {goal || "No goal written yet"}
           </p>
@@ -49,7 +50,7 @@ export function ClientFrame() {
         {!client.program_id && (
           <Link
             to={`/clients/${client.id}/start`}
-            className="inline-flex min-h-9 items-center rounded-md border border-line-strong/60 bg-raised px-3 hover:border-ink"
+            className="inline-flex min-h-9 items-center rounded-md border border-line-strong bg-raised px-3 hover:border-ink"
           >
             Start a program
           </Link>

@@ -40,3 +40,13 @@ test("a long list of others is folded away; before Today is known all stand toge
   expect(told("", many).at(-1)?.[2]).toBe(true);
   expect(grouped(many, undefined, "").map((group) => [group.title, group.folded])).toEqual([["All", false]]);
 });
+
+test("who trains here no more stands last, folded, and is found all the same", () => {
+  const left = { ...client("Berthold"), former: true } as Schemas["ClientEntry"];
+  const many = clients.map((one) => (one.name === "Berthold" ? left : one));
+  expect(told("", many).slice(2)).toEqual([
+    ["Nothing planned this week", "Dell", false],
+    ["Former", "Berthold", true],
+  ]);
+  expect(told("berthold", many)).toEqual([["Found", "Berthold", false]]);
+});

@@ -1,4 +1,4 @@
-// The clients in the order one looks for them: who comes today, who comes this week, all others.
+// The clients in the order one looks for them: who comes today, who comes this week, all others, and who trains here no more.
 import type { Schemas } from "../../api/client";
 
 export interface ClientGroup {
@@ -36,7 +36,9 @@ export function grouped(
       .filter((one) => one.next_on && new Date(one.next_on).getTime() < limit)
       .map((one) => one.client_id),
   );
-  const of = (test: (one: Schemas["ClientEntry"]) => boolean) => clients.filter(test);
+  const now = clients.filter((one) => !one.former);
+  const of = (test: (one: Schemas["ClientEntry"]) => boolean) => now.filter(test);
+  const former = clients.filter((one) => one.former);
   const others = of((one) => !comes.has(one.id) && !soon.has(one.id));
   return [
     { title: "Today", clients: of((one) => comes.has(one.id)), folded: false },
@@ -46,5 +48,6 @@ export function grouped(
       clients: others,
       folded: others.length > FEW && comes.size + soon.size > 0,
     },
+    { title: "Former", clients: former, folded: now.length > 0 },
   ].filter((group) => group.clients.length > 0);
 }

@@ -8,7 +8,7 @@ import { keys } from "../../api/keys";
 
 type Changes = Schemas["ClientChangeRequest"];
 
-const CHOSEN = new Set(["weekdays", "cycle_reports", "aim", "second_aim", "training_age", "unit"]);
+const CHOSEN = new Set(["weekdays", "cycle_reports", "former", "aim", "second_aim", "training_age", "unit"]);
 
 export function useSaveFacts(clientId: ClientId) {
   const queries = useQueryClient();

@@ -30,7 +30,8 @@ export function FloorView() {
 export function OneFloor({ programId, weekId, dayId }: FloorAddress) {
   const data = useFloor(programId, weekId, dayId);
   const settings = useQuery({ ...query.settings(), retry: 1 });
-  if (!data.shown) return <Waiting error={data.floor.error} retry={() => void data.floor.refetch()} />;
+  if (!data.shown)
+    return <Waiting shape="floor" error={data.floor.error} retry={() => void data.floor.refetch()} />;
   if (settings.isPending) return null;
   return (
     <Floor

@@ -29,7 +29,7 @@ export function JustLoggedBar({
         type="button"
         onClick={undo}
         aria-label="Undo"
-        className={`inline-flex min-h-12 min-w-12 shrink-0 items-center justify-center gap-1.5 rounded-md text-ink ${narrow ? "border border-line-strong/60 bg-raised @floor:px-3" : "px-3 underline hover:bg-sunk"}`}
+        className={`inline-flex min-h-12 min-w-12 shrink-0 items-center justify-center gap-1.5 rounded-md text-ink ${narrow ? "border border-line-strong bg-raised @floor:px-3" : "px-3 underline hover:bg-sunk"}`}
       >
         <Undo2 size={18} aria-hidden /> <span className={narrow ? "@max-floor:hidden" : ""}>Undo</span>
       </button>

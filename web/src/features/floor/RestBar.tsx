@@ -44,14 +44,14 @@ export function RestBar({
           {undo}
           <button
             type="button"
-            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-2.5 whitespace-nowrap @floor:px-4"
+            className="min-h-12 rounded-md border border-line-strong bg-raised px-2.5 whitespace-nowrap @floor:px-4"
             onClick={() => rest.longer(30)}
           >
             +30 s
           </button>
           <button
             type="button"
-            className="min-h-12 rounded-md border border-line-strong/60 bg-raised px-2.5 whitespace-nowrap @floor:px-4"
+            className="min-h-12 rounded-md border border-line-strong bg-raised px-2.5 whitespace-nowrap @floor:px-4"
             onClick={() => rest.end()}
           >
             End rest

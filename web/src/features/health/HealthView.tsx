@@ -50,6 +50,6 @@ export function HealthView() {
 const tones = {
   "hurts now": "border-stop/50 bg-stop-wash text-stop",
   "spare it": "border-caution/50 bg-caution-wash text-caution",
-  "watch it": "border-line-strong/60 bg-raised",
+  "watch it": "border-line-strong bg-raised",
   over: "border-done/40 bg-done-wash text-done",
 };

@@ -34,7 +34,7 @@ export function Timeline({ clientId, entries }: { clientId: ClientId; entries: S
           Nothing yet. Ask about joints, operations, medicines; write what you hear.
         </p>
       )}
-      <ol className="ml-1.5 border-l border-line-strong/60">
+      <ol className="ml-1.5 border-l border-line-strong">
         {entries.map((entry) => (
           <li key={entry.id} className="relative grid grid-cols-[6.5rem_1fr_auto] gap-3 pb-3 pl-5">
             <span

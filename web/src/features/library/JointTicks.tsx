@@ -30,7 +30,7 @@ export function JointTicks({ joints: loads, change }: { joints: Load[]; change: 
                 const others = loads.filter((entry) => entry.joint !== joint);
                 change(stress ? [...others, { joint, stress, how: load?.how ?? "" }] : others);
               }}
-              className={`min-h-7 rounded border px-2 text-sm ${load ? "border-ink bg-ink text-ground" : "border-line-strong/60"}`}
+              className={`min-h-7 rounded border px-2 text-sm ${load ? "border-ink bg-ink text-ground" : "border-line-strong"}`}
             >
               {joint}
               {load && `: ${words[load.stress]}`}

@@ -28,7 +28,7 @@ export function LadderPicture({ ladder }: { ladder: Schemas["ShownLadder"] }) {
             <span
               aria-hidden
               style={{ height: `${8 + index * rise}px` }}
-              className={`border-t-4 ${rung.here ? "border-ink bg-ink/15" : "border-line-strong/60 bg-sunk"}`}
+              className={`border-t-4 ${rung.here ? "border-ink bg-ink/15" : "border-line-strong bg-sunk"}`}
             />
           </li>
         ))}

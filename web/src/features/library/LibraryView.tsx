@@ -26,7 +26,7 @@ export function LibraryView() {
   const clients = useQuery(query.clients());
   const places = useQuery(query.places());
   const found = useQuery(query.found(q, client, place));
-  if (!found.data) return <Waiting error={found.error} retry={() => void found.refetch()} />;
+  if (!found.data) return <Waiting shape="file" error={found.error} retry={() => void found.refetch()} />;
   const { hits, of } = found.data;
   const shown = exerciseId ?? hits[0]?.exercise.id;
   const change = (name: string, value: string) => {

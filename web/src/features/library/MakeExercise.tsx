@@ -57,7 +57,7 @@ export function MakeExercise({
               <button
                 type="button"
                 disabled={!name.trim() || make.isPending}
-                className="w-full rounded-md border border-line-strong/60 px-3 py-2 text-left hover:bg-sunk"
+                className="w-full rounded-md border border-line-strong px-3 py-2 text-left hover:bg-sunk"
                 onClick={() => make.mutate(exercise.id)}
               >
                 <span className="block font-medium">like {exercise.name}</span>

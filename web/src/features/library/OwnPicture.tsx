@@ -27,7 +27,7 @@ export function OwnPicture({ id, name, mark }: { id: ExerciseId; name: string; m
         />
       )}
       <div className="flex flex-wrap items-center gap-2">
-        <label className="inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong/60 bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+        <label className="inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
           {keep.isPending ? "Keeping it …" : mark ? "Another picture" : "Add a photo or drawing"}
           <input
             type="file"

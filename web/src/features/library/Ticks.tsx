@@ -29,7 +29,7 @@ export function Ticks<T extends string>({
                 chosen.includes(option) ? chosen.filter((entry) => entry !== option) : [...chosen, option],
               )
             }
-            className="min-h-7 rounded border border-line-strong/60 px-2 text-sm aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground"
+            className="min-h-7 rounded border border-line-strong px-2 text-sm aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground"
           >
             {name(option)}
           </button>

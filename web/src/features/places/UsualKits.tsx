@@ -40,7 +40,7 @@ export function UsualKits({
               key={piece}
               type="button"
               title={piece}
-              className="rounded-full border border-line-strong/60 px-2.5 py-0.5 text-sm hover:bg-sunk"
+              className="rounded-full border border-line-strong px-2.5 py-0.5 text-sm hover:bg-sunk"
               onClick={() => add(piece)}
             >
               + {named(piece)}

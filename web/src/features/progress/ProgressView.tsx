@@ -20,7 +20,7 @@ export function ProgressView() {
   const [chosen, setChosen] = useState<string | null>(null);
   const progress = useQuery(query.progress(clientId, exercise));
   const view = progress.data;
-  if (!view) return <Waiting error={progress.error} retry={() => void progress.refetch()} />;
+  if (!view) return <Waiting shape="pictures" error={progress.error} retry={() => void progress.refetch()} />;
   const session = view.sessions.find((entry) => entry.on === chosen) ?? view.sessions.at(-1);
   return (
     <div className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-8 px-4 py-6 lg:grid-cols-[13rem_minmax(0,1fr)]">

@@ -141,6 +141,7 @@ function WeekTable({ weeks }: { weeks: Week[] }) {
   const heads = ["Week of", "Phase", "Sessions", "Hard sets", "Raised", "Declined", "Hurt"];
   return (
     <table className="mt-1 w-full text-left text-sm">
+      <caption className="sr-only">The weeks in figures, latest first</caption>
       <thead>
         <tr className="border-b-2 border-ink">
           {heads.map((head) => (

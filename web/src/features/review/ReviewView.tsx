@@ -129,7 +129,8 @@ export function ReviewView() {
         </p>
       ))}
       {view.next_minutes && <Minutes next={view.next_minutes} usual={view.minutes_limit} />}
-      <p className="mt-5 text-soft">
+      <p className="mt-5 text-soft" role="status">
+        {decide.isSuccess && <span className="text-ink">{wordsOf(decide.variables, view.lines)} </span>}
         {open.length ? toDecide(open.length, plain.length) : "Everything is decided."}
       </p>
       <ul className="mt-2 border-t border-line">
@@ -159,6 +160,23 @@ function Minutes({ next, usual }: { next: Schemas["NextMinutes"]; usual: number 
       {over ? `, more than the ${limit} min there are: take less of it, or fit the day on the board.` : "."}
     </Message>
   );
+}
+
+const VERDICTS: Record<Schemas["Verdict"], string> = {
+  accepted: "Accepted",
+  changed: "Changed",
+  declined: "Declined",
+};
+
+/** What was just decided, for those who do not see the row change. */
+function wordsOf(
+  decided: readonly Schemas["DecisionRequest"][],
+  lines: readonly Schemas["ReviewLine"][],
+): string {
+  const [first] = decided;
+  if (!first) return "";
+  const of = decided.map((one) => lines.find((line) => line.line === one.line)?.exercise ?? "");
+  return `${VERDICTS[first.verdict]}: ${of.length > 3 ? `all ${of.length}` : of.join(", ")}.`;
 }
 
 function toDecide(open: number, plain: number): string {

@@ -29,7 +29,7 @@ export function SettingsView() {
     onSuccess: (kept) => queries.setQueryData(keys.settings, kept),
   });
   const now = keep.isPending ? keep.variables : settings.data;
-  if (!now) return <Waiting error={settings.error} retry={() => void settings.refetch()} />;
+  if (!now) return <Waiting shape="file" error={settings.error} retry={() => void settings.refetch()} />;
   const set = (change: Partial<Schemas["Settings"]>) => keep.mutate({ ...now, ...change });
   const hear = () => {
     wakeSound();

@@ -159,7 +159,7 @@ export function SummaryView() {
         </Link>
         <Link
           to="/"
-          className="grid min-h-14 place-items-center rounded-lg border border-line-strong/60 bg-raised px-2 text-lg hover:border-ink"
+          className="grid min-h-14 place-items-center rounded-lg border border-line-strong bg-raised px-2 text-lg hover:border-ink"
         >
           Back to Today
         </Link>

@@ -211,7 +211,7 @@ function Small(props: { label: string; disabled: boolean; onClick: () => void; c
       aria-label={props.label}
       disabled={props.disabled}
       onClick={props.onClick}
-      className="grid size-8 place-items-center rounded text-soft hover:bg-sunk hover:text-ink disabled:opacity-30"
+      className="grid size-8 place-items-center rounded text-soft hover:bg-sunk hover:text-ink disabled:opacity-70 disabled:hover:bg-transparent"
     >
       {props.children}
     </button>

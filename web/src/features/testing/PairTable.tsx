@@ -22,7 +22,7 @@ export function PairTable({ view }: { view: Schemas["SideBySide"] }) {
       <table className="w-full border-collapse">
         <caption className="sr-only">Tests then and now</caption>
         <thead>
-          <tr className="border-b border-line-strong/60 text-left text-sm">
+          <tr className="border-b border-line-strong text-left text-sm">
             <th scope="col" className="py-1.5 font-medium">
               Test
             </th>

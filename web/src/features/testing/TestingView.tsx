@@ -21,7 +21,8 @@ export function TestingView() {
   const [chosen, setChosen] = useKept<number | null>(`testing at ${roundId}`, null);
   const [signs, setSigns] = useState(false);
   const { view, tests } = data;
-  if (!view || !tests) return <Waiting error={data.round.error} retry={() => void data.round.refetch()} />;
+  if (!view || !tests)
+    return <Waiting shape="floor" error={data.round.error} retry={() => void data.round.refetch()} />;
   const open = tests.findIndex((test) => !test.result && !test.waiting);
   const at = chosen ?? (open >= 0 ? open : tests.length - 1);
   const test = tests[at];

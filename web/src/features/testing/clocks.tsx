@@ -29,7 +29,7 @@ export function Counter({
           if (limit !== null && !watch.running) watch.start();
           tap(1);
         }}
-        className="flex grow touch-manipulation flex-col items-center justify-center rounded-lg border-2 border-line-strong/60 bg-raised select-none active:border-ember active:bg-ember-wash disabled:opacity-60"
+        className="flex grow touch-manipulation flex-col items-center justify-center rounded-lg border-2 border-line-strong bg-raised select-none active:border-ember active:bg-ember-wash disabled:opacity-60"
       >
         <span className="text-[7rem] leading-none font-semibold tabular-nums sm:text-[10rem]">{value}</span>
         <span className="text-lg text-soft">{over ? "Time" : "Tap for each good rep"}</span>
@@ -69,7 +69,7 @@ export function Stopwatch({
       <button
         type="button"
         onClick={watch.running ? watch.stop : watch.start}
-        className={`flex grow touch-manipulation flex-col items-center justify-center rounded-lg border-2 select-none ${watch.running ? "border-ember bg-ember-wash" : "border-line-strong/60 bg-raised"}`}
+        className={`flex grow touch-manipulation flex-col items-center justify-center rounded-lg border-2 select-none ${watch.running ? "border-ember bg-ember-wash" : "border-line-strong bg-raised"}`}
       >
         <span className="text-[6rem] leading-none font-semibold tabular-nums sm:text-[9rem]" role="timer">
           {shown ? watch.seconds.toFixed(watch.running ? 0 : 1) : typed || "0"}
@@ -108,7 +108,7 @@ export function Clock({ watch, limit }: { watch: Watch; limit: number }) {
       type="button"
       onClick={watch.running ? watch.stop : watch.start}
       disabled={over}
-      className={`flex min-h-40 flex-col items-center justify-center rounded-lg border-2 ${watch.running ? "border-ember bg-ember-wash" : "border-line-strong/60 bg-raised"}`}
+      className={`flex min-h-40 flex-col items-center justify-center rounded-lg border-2 ${watch.running ? "border-ember bg-ember-wash" : "border-line-strong bg-raised"}`}
     >
       <span className="text-[5rem] leading-none font-semibold sm:text-[7rem]" role="timer">
         {countdown(limit - watch.seconds)}

@@ -92,7 +92,7 @@ export function WeightBox({
   }, [settled]);
   return (
     <div className="grid gap-3">
-      <div className="flex min-h-40 flex-col items-center justify-center rounded-lg border-2 border-line-strong/60 bg-raised">
+      <div className="flex min-h-40 flex-col items-center justify-center rounded-lg border-2 border-line-strong bg-raised">
         <p className="text-[5rem] leading-none font-semibold sm:text-[7rem]">
           {state === "reading" && reading ? reading.figure.toFixed(1) : weight || "–"}
           <span className="ml-2 text-3xl font-normal text-soft">{unit}</span>

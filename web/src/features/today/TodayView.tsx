@@ -247,7 +247,7 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
         <div className="grid w-36 shrink-0 gap-2 text-center">
           <Link
             to={`/sessions/${session.session_id}`}
-            className="rounded-md border border-line-strong/60 px-3 py-2 hover:border-ink"
+            className="rounded-md border border-line-strong px-3 py-2 hover:border-ink"
           >
             Look back
             <span className="sr-only">
@@ -264,7 +264,7 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
       ) : (
         <Link
           to={floor}
-          className={`w-36 shrink-0 rounded-md px-3 py-3 text-center whitespace-nowrap ${first ? "bg-ember font-semibold text-on-ember hover:brightness-110" : "border border-line-strong/60 bg-raised hover:border-ink"}`}
+          className={`w-36 shrink-0 rounded-md px-3 py-3 text-center whitespace-nowrap ${first ? "bg-ember font-semibold text-on-ember hover:brightness-110" : "border border-line-strong bg-raised hover:border-ink"}`}
         >
           {session.state === "running" ? "Carry on" : "Open the floor"}
           <span className="sr-only">

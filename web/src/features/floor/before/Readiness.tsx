@@ -57,7 +57,7 @@ export function Readiness({ answers, set }: { answers: Answers; set: (answers: A
         </div>
       ))}
       <details className="group mt-3">
-        <summary className="flex min-h-12 cursor-pointer items-center justify-between rounded-md border border-line-strong/60 bg-raised px-3 @floor:text-lg">
+        <summary className="flex min-h-12 cursor-pointer items-center justify-between rounded-md border border-line-strong bg-raised px-3 @floor:text-lg">
           {answers.pains.length
             ? `Hurts: ${answers.pains.map((pain) => topicName(pain.joint, pain.side)).join(", ")}`
             : "Something hurts"}

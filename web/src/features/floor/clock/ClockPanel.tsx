@@ -224,7 +224,7 @@ function BigButton({
       {label}
     </button>
   );
-  const plain = "border border-line-strong/60 bg-raised";
+  const plain = "border border-line-strong bg-raised";
   if (step.kind === "rounds") return act(`Round ${rounds + 1} done`, onRound);
   if (step.kind === "work" && mark !== null)
     return (

@@ -128,7 +128,7 @@ function AlsoForTheRest({
       type="button"
       aria-pressed={forAll}
       onClick={() => set(!forAll)}
-      className="mt-2 min-h-12 w-full rounded-md border border-line-strong/60 bg-raised px-2 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground"
+      className="mt-2 min-h-12 w-full rounded-md border border-line-strong bg-raised px-2 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground"
     >
       {what} for {count(others, "more set")} too
     </button>

@@ -21,7 +21,7 @@ export function HowFar({ said, say, step }: { said: Said; say: (said: Said) => v
         less={() => say(withAmount(said, metres - step))}
         more={() => say(withAmount(said, metres + step))}
       />
-      <label className="grid min-h-16 content-center rounded-lg border border-line-strong/60 bg-raised text-center focus-within:outline-2 focus-within:outline-focus">
+      <label className="grid min-h-16 content-center rounded-lg border border-line-strong bg-raised text-center focus-within:outline-2 focus-within:outline-focus">
         <span className="sr-only">Time, minutes and seconds</span>
         <Input
           sort="decimal"

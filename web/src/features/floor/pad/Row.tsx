@@ -38,7 +38,7 @@ export function Row<T extends string | number>({
           type="button"
           aria-pressed={option === chosen}
           onClick={() => choose(option === chosen && clears ? null : option)}
-          className={`min-h-12 min-w-12 flex-1 rounded-md border border-line-strong/60 bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground @floor:text-lg ${
+          className={`min-h-12 min-w-12 flex-1 rounded-md border border-line-strong bg-raised px-0.5 leading-tight aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground @floor:text-lg ${
             // Seven side by side are too many for a thumb on a phone: the farthest stays with the stepper.
             index === SIDE_BY_SIDE - 1 && options.length === SIDE_BY_SIDE && option !== chosen
               ? "@max-floor:hidden"
@@ -69,7 +69,7 @@ export function Small({
       type="button"
       aria-pressed={pressed}
       disabled={disabled}
-      className="min-h-12 flex-1 rounded-md border border-line-strong/60 bg-raised px-1 leading-tight hover:border-ink disabled:opacity-45 aria-pressed:border-ink aria-pressed:bg-sunk aria-pressed:font-semibold"
+      className="min-h-12 flex-1 rounded-md border border-line-strong bg-raised px-1 leading-tight hover:border-ink disabled:bg-sunk disabled:text-soft disabled:hover:border-line-strong aria-pressed:border-ink aria-pressed:bg-sunk aria-pressed:font-semibold"
       onClick={onClick}
     >
       {children}

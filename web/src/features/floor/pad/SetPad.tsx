@@ -119,7 +119,7 @@ export function SetPad({
         <button
           type="button"
           disabled={!isSaid(hurt)}
-          className="mt-2 min-h-14 w-full @floor:mt-3 @floor:min-h-20 short:mt-2! short:min-h-12! rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:opacity-45"
+          className="mt-2 min-h-14 w-full @floor:mt-3 @floor:min-h-20 short:mt-2! short:min-h-12! rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:bg-sunk disabled:text-soft disabled:brightness-100"
           onClick={() => stop()}
         >
           Stop here: {spoken(said, line.bodyweight, code)}

@@ -21,7 +21,7 @@ export function Stepper({
     "grid min-h-14 w-12 shrink-0 place-items-center hover:bg-sunk @floor:min-h-16 @floor:w-16 short:min-h-12";
   return (
     <div
-      className="flex items-center rounded-lg border border-line-strong/60 bg-raised"
+      className="flex items-center rounded-lg border border-line-strong bg-raised"
       role="group"
       aria-label={label}
     >

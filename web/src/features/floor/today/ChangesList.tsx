@@ -22,7 +22,7 @@ export function ChangesList({ shown, undo }: { shown: ShownFloor; undo: (id: str
                 type="button"
                 aria-label={`Take back: ${change.label}`}
                 onClick={() => undo(change.id)}
-                className="flex min-h-12 items-center gap-1.5 rounded-md border border-line-strong/60 bg-raised px-3"
+                className="flex min-h-12 items-center gap-1.5 rounded-md border border-line-strong bg-raised px-3"
               >
                 <Undo2 size={18} aria-hidden />
                 Take back

@@ -61,7 +61,7 @@ export function Offer({
   tone?: "plain" | "act" | "stop";
 }) {
   const tones = {
-    plain: "border-line-strong/60 bg-raised hover:border-ink",
+    plain: "border-line-strong bg-raised hover:border-ink",
     act: "border-ember bg-ember-wash",
     stop: "border-stop/50 bg-raised text-stop hover:bg-stop-wash",
   };

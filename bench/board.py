@@ -7,6 +7,7 @@ from decimal import Decimal
 from bench.figures import NO_AIM, Figure, timed
 from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.drafting.brief import Brief, OwnWords
 from upright_anvil.core.drafting.draft import Wish, draft
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.equipment.reading import read_equipment
@@ -123,5 +124,11 @@ def _lines() -> Figure:
 def _drafts(who: Standpoint) -> list[Figure]:
     """A whole program from the file alone."""
     client = replace(who, goal=GoalKind.STRENGTH, training_age=TrainingAge.SOME, days_a_week=4)
-    took = timed(lambda n: draft(client, "Draft", date(2026, 1, 5), Wish(weeks=12, seed=n + 10)), 12, warm=1)
+    took = timed(
+        lambda n: draft(
+            Brief(client, OwnWords(), date(2026, 1, 5)), "Draft", date(2026, 1, 5), Wish(weeks=12, seed=n + 10)
+        ),
+        12,
+        warm=1,
+    )
     return [Figure("draft 12 weeks x 4 days, p95", took.p95, 3000, "ms", f"median {took.median:.0f} ms")]

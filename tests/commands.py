@@ -16,7 +16,7 @@ from upright_anvil.services.review.opening import open_review
 from upright_anvil.services.review.presenting import view_of
 from upright_anvil.services.review.views import ReviewView
 from upright_anvil.services.starting import starting
-from upright_anvil.services.starting.starting import Started
+from upright_anvil.services.starting.starting import DraftWish, Started
 from upright_anvil.store.database import Scope
 
 
@@ -62,7 +62,7 @@ def add_template_phase(
 
 
 def start_from_draft(scope: Scope, client_id: ClientId, wish: Wish, now: datetime, today: date) -> Started:
-    made = starting.drafted(scope, client_id, wish, today)
+    made = starting.drafted(scope, client_id, DraftWish(wish), today)
     return starting.drawn(scope, starting.start_from_draft(scope, client_id, made, now), today)
 
 

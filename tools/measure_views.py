@@ -34,14 +34,17 @@ ZOOMED = (640, 400)
 
 MOST_TABS = 6
 MAIN_ACTION = """() => {
-  // The focus goes to the beginning of the view or the sheet; the action is what is marked, else what is ember.
-  const root = document.querySelector("[role=dialog]") ?? document.querySelector("main") ?? document.body;
+  // The focus goes to the beginning of the page or the sheet; the action is what is marked, else what is ember.
+  const over = document.querySelector("[role=dialog]");
+  const root = over ?? document.querySelector("main") ?? document.body;
   const start = Object.assign(document.createElement("span"), { tabIndex: -1 });
-  root.prepend(start);
+  (over ?? document.body).prepend(start);
   start.focus();
   start.remove();
   const all = [...root.querySelectorAll("button:enabled, a[href], input, select, textarea, [tabindex='0']")];
-  const shown = all.filter((one) => one.checkVisibility() && one.getBoundingClientRect().width > 1);
+  const shown = all.filter(
+    (one) => one.checkVisibility() && one.getBoundingClientRect().width > 1 && one.tabIndex >= 0,
+  );
   const ember = (one) => one.matches(".bg-ember");
   window.mainAction = root.querySelector("[data-main-action]") ?? shown.find(ember) ?? shown[0];
   return Boolean(window.mainAction);
@@ -244,6 +247,9 @@ def by_keyboard(page: Page) -> tuple[list[str], list[str]]:
     while pressed <= MOST_TABS and not page.evaluate("() => window.mainAction.contains(document.activeElement)"):
         page.keyboard.press("Tab")
         pressed += 1
+        if page.evaluate("() => document.activeElement.matches('[data-skip]')"):
+            page.keyboard.press("Enter")
+            pressed += 1
     tabs = [f"more than {MOST_TABS} Tabs to the main action"] if pressed > MOST_TABS else []
     if not page.get_by_role("dialog").count():
         return tabs, []

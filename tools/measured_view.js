@@ -58,6 +58,19 @@
     const at = document.elementFromPoint(left + width / 2, top + height / 2);
     return at !== null && (at === one || one.contains(at) || at.contains(one) || one.closest("label")?.contains(at));
   };
+  // Of what lies partly beneath something that stays in place, only what can be touched counts.
+  const bare = (one) => {
+    const { left, right, top, bottom } = box(one);
+    const middle = (left + right) / 2;
+    const own = (y) => {
+      const at = document.elementFromPoint(middle, y);
+      return at !== null && (one.contains(at) || one.closest("label")?.contains(at));
+    };
+    let [from, to] = [top, bottom];
+    while (to - from > 2 && !own(to - 1)) to -= 1;
+    while (to - from > 2 && !own(from + 1)) from += 1;
+    return { left, right, top: from, bottom: to };
+  };
   const alone = targets.filter((one) => !inSentence(one) && touched(one));
   const small = alone
     .filter((one) => {
@@ -70,7 +83,7 @@
     for (const [n, one] of alone.entries())
       for (const other of alone.slice(n + 1)) {
         if (one.contains(other) || other.contains(one)) continue;
-        const [a, b] = [box(one), box(other)];
+        const [a, b] = [bare(one), bare(other)];
         const across = Math.max(a.left, b.left) - Math.min(a.right, b.right);
         const down = Math.max(a.top, b.top) - Math.min(a.bottom, b.bottom);
         if (Math.max(across, down) < apart - 0.5 && (across < 0) !== (down < 0))

@@ -177,7 +177,7 @@ class StartingTest(ApiTest):
         self.assertEqual(slots(pinned), slots(draft))
         started = self.post(f"/clients/{self.client_id}/program/from-draft", wish)
         lines = started["board"]["phases"][0]["days"][0]["groups"]
-        self.assertIn("Drafted:", lines[1]["lines"][0]["reason"])
+        self.assertRegex(lines[1]["lines"][0]["reason"], "^Gets ready for ")
 
     def draft(self, wish: Json) -> Json:
         answer = self.http.post(f"/api/clients/{self.client_id}/draft", json=wish)
@@ -189,10 +189,24 @@ class StartingTest(ApiTest):
         return found
 
     def test_bad_wishes(self) -> None:
-        for body in [{"weeks": 0}, {"weeks": 60}, {"seed": 0}, {"pins": {"a b": "c"}}, {"speed": 9}]:
+        for body in [
+            {"weeks": 0},
+            {"weeks": 60},
+            {"seed": 0},
+            {"pins": {"a b": "c"}},
+            {"speed": 9},
+            {"away": [{"week": 0, "place": "x"}]},
+            {"start": "next week"},
+        ]:
             with self.subTest(body=body):
                 self.problem(self.http.post(f"/api/clients/{self.client_id}/draft", json=body), 422)
         self.problem(self.http.post("/api/clients/gone/draft", json={}), 404)
+        for start in ("2020-01-06", "2031-01-06"):
+            answer = self.http.post(f"/api/clients/{self.client_id}/draft", json={"start": start})
+            self.assertRegex(answer.text, "is past|a year away", answer.text)
+            for path, body in (("program", {"name": "X"}), ("program/from-template", {"template": "hotel-room"})):
+                refused = self.http.post(f"/api/clients/{self.client_id}/{path}", json=body | {"start": start})
+                self.problem(refused, 422)
         self.problem(self.http.post(f"/api/clients/{self.client_id}/program", json={"name": "X", "weeks": 60}), 422)
 
 

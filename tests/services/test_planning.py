@@ -22,7 +22,7 @@ from upright_anvil.services.calendar.calendar import calendar_of, ways_out_of
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.profile.standpoint import standpoint
-from upright_anvil.services.starting.starting import draft_for, templates_for
+from upright_anvil.services.starting.starting import DraftWish, draft_for, templates_for
 from upright_anvil.store.not_found import NotFoundError
 
 ROW = ("barbell-row", "3 x 8, 40 kg, rest 2:00, leave 2")
@@ -148,5 +148,5 @@ class PlanningTest(StudioTest):
             self.assertEqual((who.minutes, who.days_a_week, who.clearance), (60, 3, ""))
             templates = templates_for(scope, board.client_id, TODAY)
             self.assertTrue(all(one.lines and one.days <= 3 for one in templates))
-            drafted = draft_for(scope, board.client_id, Wish(weeks=2), TODAY)
+            drafted = draft_for(scope, board.client_id, DraftWish(Wish(weeks=2)), TODAY)
             self.assertEqual([len(day.lines) > 2 for day in drafted.days], [True] * 3)

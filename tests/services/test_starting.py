@@ -12,7 +12,13 @@ from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import StaleSaveError, history
 from upright_anvil.services.calendar.calendar import calendar_of
 from upright_anvil.services.clients.clients import add_client
-from upright_anvil.services.starting.starting import TemplateDayChoice, add_template_day, draft_for, templates_for
+from upright_anvil.services.starting.starting import (
+    DraftWish,
+    TemplateDayChoice,
+    add_template_day,
+    draft_for,
+    templates_for,
+)
 from upright_anvil.store.not_found import NotFoundError
 
 
@@ -110,7 +116,7 @@ class StartingTest(StudioTest):
         client = self.client()
         wish = Wish(weeks=6, seed=5)
         with self.studio.reading() as scope:
-            shown = draft_for(scope, client, wish, TODAY)
+            shown = draft_for(scope, client, DraftWish(wish), TODAY)
         with self.studio.writing() as scope:
             kept = start_from_draft(scope, client, wish, NOW, TODAY).board
         self.assertEqual(

@@ -54,6 +54,22 @@ class ExerciseKind(StrEnum):
     STRETCH = "stretch"
 
 
+class Skill(StrEnum):
+    """How much practice an exercise wants before it stands in a program. House rule."""
+
+    ANYONE = "anyone"
+    SOME = "some practice"
+    MUCH = "much practice"
+
+
+class Suits(StrEnum):
+    """For whom an exercise is there that others do not need."""
+
+    AFTER_BIRTH = "after birth"
+    PREGNANCY = "pregnancy"
+    UNSTEADY = "unsteady"
+
+
 @dataclass(frozen=True, slots=True)
 class CueSet:
     """Cues of one school: ``spare knee`` for a joint that complains, ``bias glutes`` for one muscle's sake."""
@@ -81,7 +97,8 @@ class Exercise:
     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
     whole body that some clients are asked about first; see ``demands``. ``kit`` are things named freely that it needs.
     ``also`` are its other names, as people call and shorten it. ``on_request`` marks what asks for a skill, a risk or
-    a reason that the trainer weighs: it is found by its name, but never drafted or offered in place of another.
+    a reason that the trainer weighs: it is found by its name, but never drafted or offered in place of another, but
+    for those whom it ``suits``. ``skill`` is the practice it wants.
     """
 
     id: ExerciseId
@@ -111,6 +128,8 @@ class Exercise:
     kit: tuple[str, ...] = ()
     also: tuple[str, ...] = ()
     on_request: bool = False
+    skill: Skill = Skill.ANYONE
+    suits: tuple[Suits, ...] = ()
 
     @property
     def demands(self) -> tuple[Demand, ...]:

@@ -10,7 +10,7 @@ from upright_anvil.core.body.demands import Demand
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.constants import DEFAULT_REP_SECONDS
-from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, KinShare, Pattern
+from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, KinShare, Pattern, Skill, Suits
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladder, Ladders
 from upright_anvil.core.loads.features import Feature
@@ -83,7 +83,7 @@ def parse_ladders(text: str) -> Ladders:
 
 _WORDS = """
     name pattern kind movers helpers implements needs share rep_seconds one_sided stable joints strength cues cues_for
-    faults asks ladder after kit also on_request
+    faults asks ladder after kit also on_request skill suits
 """
 FIELDS = frozenset(_WORDS.split())
 """The fields of an exercise's table."""
@@ -121,6 +121,8 @@ def exercise_of(
         kit=tuple(table.get("kit", ())),
         also=tuple(table.get("also", ())),
         on_request=table.get("on_request", False),
+        skill=Skill(table.get("skill", Skill.ANYONE)),
+        suits=tuple(Suits(whom) for whom in table.get("suits", ())),
         own=own,
         edited=edited,
         removed=removed,
@@ -157,6 +159,8 @@ def table_of(exercise: Exercise) -> dict[str, Any]:
         "kit": list(exercise.kit),
         "also": list(exercise.also),
         "on_request": exercise.on_request,
+        "skill": exercise.skill.value,
+        "suits": [whom.value for whom in exercise.suits],
     }
 
 

@@ -5,6 +5,7 @@ from unittest import TestCase
 from tests.core.checks.plans import ROOM, SETTING, SORE, WHO
 from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.drafting.brief import Brief, OwnWords
 from upright_anvil.core.drafting.draft import Drafted, Wish, draft
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import GoalKind, TrainingAge
@@ -26,7 +27,7 @@ CLIENTS = {
 
 
 def drafted(who: Standpoint, weeks: int = 12, **more: object) -> Drafted:
-    return draft(who, "Draft", MONDAY, Wish(weeks=weeks, **more))  # type: ignore[arg-type]
+    return draft(Brief(who, OwnWords(), MONDAY), "Draft", MONDAY, Wish(weeks=weeks, **more))  # type: ignore[arg-type]
 
 
 def exercises(found: Drafted, phase: int = 0) -> dict[str, str]:
@@ -48,8 +49,8 @@ class DraftTest(TestCase):
         for day in found.program.phases[0].days:
             for group in day.groups:
                 for line in group.lines:
-                    if group.section is not Section.WARM_UP and line.id in found.slots:
-                        self.assertRegex(line.reason, r"^Drafted: \w.*\.$")
+                    if line.id in found.slots or group.section in (Section.WARM_UP, Section.COOL_DOWN):
+                        self.assertRegex(line.reason, r"^[A-Z].*\.$")
 
     def test_the_same_for_a_seed_and_another_for_another(self) -> None:
         who = CLIENTS["size on four days"]

@@ -256,11 +256,11 @@ export const api = {
     ),
   templates: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/templates", { params: { path: { client_id } } })),
-  startFromTemplate: (client_id: ClientId, template: string) =>
+  startFromTemplate: (client_id: ClientId, body: Schemas["FromTemplateRequest"]) =>
     told(
       http.POST("/api/clients/{client_id}/program/from-template", {
         params: { path: { client_id } },
-        body: { template },
+        body,
       }),
     ),
   draft: async (client_id: ClientId, body: Schemas["DraftRequest"], signal: AbortSignal, step: Step) => {

@@ -82,6 +82,8 @@ export const SideRule: readonly Schemas["SideRule"][] = ["left first", "right fi
 
 export const Sign: readonly Schemas["Sign"][] = ["discomfort in chest, neck, jaw or arms, at rest or with effort", "breathless at rest or with little effort", "dizzy or fainting", "breathless lying down or waking breathless at night", "swollen ankles", "racing or uneven heartbeat", "calf pain when walking that stops with rest", "a heart murmur somebody heard", "unusual tiredness or breathlessness with everyday things"];
 
+export const Skill: readonly Schemas["Skill"][] = ["anyone", "some practice", "much practice"];
+
 export const Sort: readonly Schemas["Sort"][] = ["away", "readiness", "late", "place", "swap", "load", "drop", "add", "move", "round"];
 
 export const Sound: readonly Schemas["Sound"][] = ["none", "tick", "go", "stop", "mark"];
@@ -95,6 +97,8 @@ export const State: readonly Schemas["State"][] = ["hurts now", "spare it", "wat
 export const StepKind: readonly Schemas["StepKind"][] = ["get ready", "work", "rounds", "change sides", "pause", "rest"];
 
 export const Stress: readonly Schemas["Stress"][] = ["light", "moderate", "much"];
+
+export const Suits: readonly Schemas["Suits"][] = ["after birth", "pregnancy", "unsteady"];
 
 export const TellingKind: readonly Schemas["TellingKind"][] = ["test", "strength", "reps at a load", "pain", "coming"];
 

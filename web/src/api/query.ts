@@ -26,7 +26,7 @@ export const query = {
     queryOptions({
       queryKey: keys.draft(id, wish),
       queryFn: ({ signal }) =>
-        api.draft(id, wish ?? { weeks: 8, seed: 1, pins: {}, avoid: {} }, signal, step),
+        api.draft(id, wish ?? { seed: 1, away: [], pins: {}, avoid: {} }, signal, step),
       enabled: wish !== null,
       placeholderData: keepPreviousData,
       retry: false,

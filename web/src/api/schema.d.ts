@@ -2181,6 +2181,19 @@ export interface components {
             intends: components["schemas"]["Intensity"];
         };
         /**
+         * AwayRequest
+         * @description A week (from 1) at another place of the client.
+         */
+        AwayRequest: {
+            /** Week */
+            week: number;
+            /**
+             * Place
+             * Format: PlaceId
+             */
+            place: PlaceId;
+        };
+        /**
          * BackOff
          * @description The lighter sets: how many, of what, at which load or how much lighter.
          */
@@ -2847,6 +2860,12 @@ export interface components {
             cycle_reports?: boolean | null;
             /** Former */
             former?: boolean | null;
+            /** Likes */
+            likes?: string | null;
+            /** Dislikes */
+            dislikes?: string | null;
+            /** Ready By */
+            ready_by?: string | null;
         };
         /**
          * ClientEntry
@@ -2878,6 +2897,7 @@ export interface components {
          * ClientFacts
          * @description What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0.
          *
+         *     ``likes`` and ``dislikes`` are exercises and kinds of work in words; ``ready_by`` is the day of a trip or race.
          *     A ``former`` client trains here no more: the file stays to read, nothing is due and nobody is asked after them.
          */
         ClientFacts: {
@@ -2946,6 +2966,18 @@ export interface components {
              * @default false
              */
             former: boolean;
+            /**
+             * Likes
+             * @default
+             */
+            likes: string;
+            /**
+             * Dislikes
+             * @default
+             */
+            dislikes: string;
+            /** Ready By */
+            ready_by?: string | null;
         };
         /**
          * ClientNotice
@@ -3003,6 +3035,12 @@ export interface components {
             cycle_reports?: boolean | null;
             /** Former */
             former?: boolean | null;
+            /** Likes */
+            likes?: string | null;
+            /** Dislikes */
+            dislikes?: string | null;
+            /** Ready By */
+            ready_by?: string | null;
             place?: components["schemas"]["PlaceRequest"] | null;
             body_weight?: components["schemas"]["LoadRequest"] | null;
         };
@@ -3558,6 +3596,8 @@ export interface components {
             name: string;
             /** Weekday */
             weekday: number;
+            /** Minutes */
+            minutes: number;
             /** Lines */
             lines: components["schemas"]["DraftLine"][];
         };
@@ -3580,13 +3620,16 @@ export interface components {
         /**
          * DraftRequest
          * @description What is wanted of a draft: weeks, the seed, exercises pinned to slots and exercises rolled away from them.
+         *
+         *     Without ``weeks`` as many as there are to the day to be ready by, else eight; it begins in the week of ``start``.
          */
         DraftRequest: {
-            /**
-             * Weeks
-             * @default 8
-             */
-            weeks: number;
+            /** Weeks */
+            weeks?: number | null;
+            /** Start */
+            start?: string | null;
+            /** Away */
+            away?: components["schemas"]["AwayRequest"][];
             /**
              * Seed
              * @default 1
@@ -3634,6 +3677,11 @@ export interface components {
             phases: string[];
             /** Weeks */
             weeks: number;
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
             /** Relax */
             relax: string[];
         };
@@ -3897,7 +3945,8 @@ export interface components {
          *     ``ladder`` and ``after`` place an own exercise on a ladder, right above that rung. ``asks`` names demands on the
          *     whole body that some clients are asked about first; see ``demands``. ``kit`` are things named freely that it needs.
          *     ``also`` are its other names, as people call and shorten it. ``on_request`` marks what asks for a skill, a risk or
-         *     a reason that the trainer weighs: it is found by its name, but never drafted or offered in place of another.
+         *     a reason that the trainer weighs: it is found by its name, but never drafted or offered in place of another, but
+         *     for those whom it ``suits``. ``skill`` is the practice it wants.
          */
         Exercise: {
             /**
@@ -4025,6 +4074,13 @@ export interface components {
              * @default false
              */
             on_request: boolean;
+            /** @default anyone */
+            skill: components["schemas"]["Skill"];
+            /**
+             * Suits
+             * @default []
+             */
+            suits: components["schemas"]["Suits"][];
         };
         /**
          * ExerciseChoice
@@ -4536,6 +4592,16 @@ export interface components {
              * @default
              */
             understood: string;
+        };
+        /**
+         * FromTemplateRequest
+         * @description The same to begin a program with, in the week of ``start``.
+         */
+        FromTemplateRequest: {
+            /** Template */
+            template: string;
+            /** Start */
+            start?: string | null;
         };
         /**
          * GoalKind
@@ -6018,7 +6084,7 @@ export interface components {
         };
         /**
          * ProgramRequest
-         * @description A new program.
+         * @description A new program; without a start it begins this week, from Thursday on with the next.
          */
         ProgramRequest: {
             /**
@@ -6031,6 +6097,8 @@ export interface components {
              * @default 4
              */
             weeks: number;
+            /** Start */
+            start?: string | null;
         };
         /**
          * ProgressView
@@ -7291,6 +7359,12 @@ export interface components {
          */
         Sign: "discomfort in chest, neck, jaw or arms, at rest or with effort" | "breathless at rest or with little effort" | "dizzy or fainting" | "breathless lying down or waking breathless at night" | "swollen ankles" | "racing or uneven heartbeat" | "calf pain when walking that stops with rest" | "a heart murmur somebody heard" | "unusual tiredness or breathlessness with everyday things";
         /**
+         * Skill
+         * @description How much practice an exercise wants before it stands in a program. House rule.
+         * @enum {string}
+         */
+        Skill: "anyone" | "some practice" | "much practice";
+        /**
          * Sort
          * @description What a change of the day comes from.
          * @enum {string}
@@ -7486,6 +7560,12 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
         };
         /**
+         * Suits
+         * @description For whom an exercise is there that others do not need.
+         * @enum {string}
+         */
+        Suits: "after birth" | "pregnancy" | "unsteady";
+        /**
          * SwapRequest
          * @description Another exercise for a line.
          */
@@ -7589,14 +7669,6 @@ export interface components {
             template: string;
             /** Base */
             base: number;
-        };
-        /**
-         * TemplateRequest
-         * @description A template to start from.
-         */
-        TemplateRequest: {
-            /** Template */
-            template: string;
         };
         /**
          * TemplateView
@@ -11997,7 +12069,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TemplateRequest"];
+                "application/json": components["schemas"]["FromTemplateRequest"];
             };
         };
         responses: {

@@ -2,7 +2,6 @@ import { CircleQuestionMark, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet } from "react-router";
 import { NotTaken } from "./NotTaken";
 import { Roving } from "../ui/Roving";
-import { mainHeading } from "./focus";
 import { useHelp } from "./help/opening";
 import { setTheme, useTheme } from "./theme";
 
@@ -15,16 +14,6 @@ export function Shell() {
   const help = useHelp();
   return (
     <>
-      <a
-        href="#main"
-        className="absolute -top-20 left-2 z-50 rounded-md border border-line bg-raised px-4 py-2 font-medium focus:top-2"
-        onClick={(event) => {
-          event.preventDefault();
-          mainHeading()?.focus();
-        }}
-      >
-        To the view
-      </a>
       <header className="flex items-center gap-2 border-b border-line bg-raised px-2 sm:gap-4 sm:px-4">
         <NavLink to="/" tabIndex={-1} className="flex items-center gap-2 py-2 font-semibold tracking-tight">
           <img src="/mark.svg" alt="" width={24} height={24} className="max-w-none" />

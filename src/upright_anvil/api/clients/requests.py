@@ -55,17 +55,20 @@ class ClientChangeRequest(RequestModel):
     consent_on: date | None = None
     cycle_reports: bool | None = None
     former: bool | None = None
+    likes: Line | None = None
+    dislikes: Line | None = None
+    ready_by: date | None = None
 
     @field_validator("*", mode="before")
     @classmethod
     def _no_emptying(cls, value: object, info: ValidationInfo) -> object:
         """Only what may be unknown can be emptied."""
-        if value is None and info.field_name not in ("birth_year", "consent_on", "place", "body_weight"):
+        if value is None and info.field_name not in ("birth_year", "consent_on", "ready_by", "place", "body_weight"):
             raise ValueError("leave it out, or say a value")
         return value
 
     def changes(self) -> dict[str, object]:
-        """Answer what was said; None empties the birth year and the consent."""
+        """Answer what was said; None empties the birth year, the consent and the day to be ready by."""
         said = {name: getattr(self, name) for name in self.model_fields_set}
         if "weekdays" in said:
             said["weekdays"] = tuple(said["weekdays"])

@@ -67,7 +67,9 @@ async def note_exercise(
 async def start_program(client_id: ClientId, asked: ProgramRequest, here: Here) -> BoardView:
     """Start a client's program."""
     saved = await here.write(
-        lambda scope: empty_program.start_program(scope, client_id, asked.name, here.now, here.today, asked.weeks)
+        lambda scope: empty_program.start_program(
+            scope, client_id, asked.name, here.now, here.today, asked.weeks, asked.start
+        )
     )
     return await here.read(lambda scope: board_of(scope, saved, here.today))
 

@@ -8,7 +8,7 @@ from pydantic import Base64Bytes, Field
 from upright_anvil.api.request_model import Line, Number, RequestModel, Words
 from upright_anvil.core.body.joints import Joint, JointLoad, Stress
 from upright_anvil.core.body.muscles import Muscle
-from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, Pattern
+from upright_anvil.core.exercises import CueSet, Exercise, ExerciseKind, Pattern, Skill
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.core.loads.features import Feature, thing_name
 from upright_anvil.core.loads.implements import ImplementKind
@@ -93,4 +93,6 @@ class ExerciseRequest(RequestModel):
             after=ExerciseId(self.after),
             also=tuple(dict.fromkeys(self.also)),
             on_request=before.on_request if before else False,
+            skill=before.skill if before else Skill.ANYONE,
+            suits=before.suits if before else (),
         )

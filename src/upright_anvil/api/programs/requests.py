@@ -1,5 +1,6 @@
 """What is asked of a program."""
 
+from datetime import date
 from decimal import Decimal
 from typing import Annotated
 
@@ -7,19 +8,21 @@ from pydantic import Field, StringConstraints
 
 from upright_anvil.api.request_model import RequestModel, Words
 from upright_anvil.core.drafting.draft import MOST_WEEKS, Wish
-from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, WeekId
+from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, PlaceId, WeekId
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.parts import ExerciseKey, Id, LineKey, OptionalWeek, WeekKey
 from upright_anvil.core.plan.paths import Path, PathKind
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
+from upright_anvil.services.starting.starting import DraftWish
 
 
 class ProgramRequest(RequestModel):
-    """A new program."""
+    """A new program; without a start it begins this week, from Thursday on with the next."""
 
     name: Words = "Strength"
     weeks: Annotated[int, Field(ge=1, le=52)] = 4
+    start: date | None = None
 
 
 class EditsRequest(RequestModel):
@@ -94,6 +97,12 @@ class TemplateRequest(RequestModel):
     template: Annotated[str, StringConstraints(min_length=1, max_length=80)]
 
 
+class FromTemplateRequest(TemplateRequest):
+    """The same to begin a program with, in the week of ``start``."""
+
+    start: date | None = None
+
+
 class TemplatePhaseRequest(TemplateRequest):
     """A template to add as the next phase, and the revision it is added to."""
 
@@ -107,17 +116,31 @@ class TemplateDayRequest(TemplatePhaseRequest):
     day: Annotated[int, Field(ge=0, le=6)] = 0
 
 
-class DraftRequest(RequestModel):
-    """What is wanted of a draft: weeks, the seed, exercises pinned to slots and exercises rolled away from them."""
+class AwayRequest(RequestModel):
+    """A week (from 1) at another place of the client."""
 
-    weeks: Annotated[int, Field(ge=1, le=MOST_WEEKS)] = 8
+    week: Annotated[int, Field(ge=1, le=MOST_WEEKS)]
+    place: PlaceId
+
+
+class DraftRequest(RequestModel):
+    """What is wanted of a draft: weeks, the seed, exercises pinned to slots and exercises rolled away from them.
+
+    Without ``weeks`` as many as there are to the day to be ready by, else eight; it begins in the week of ``start``.
+    """
+
+    weeks: Annotated[int, Field(ge=1, le=MOST_WEEKS)] | None = None
+    start: date | None = None
+    away: Annotated[list[AwayRequest], Field(max_length=MOST_WEEKS, default_factory=list)]
     seed: Annotated[int, Field(ge=1, le=1_000_000)] = 1
     pins: Annotated[dict[Id, ExerciseKey], Field(max_length=60, default_factory=dict)]
     avoid: Annotated[dict[Id, Annotated[list[Id], Field(max_length=60)]], Field(max_length=60, default_factory=dict)]
 
-    def wish(self) -> Wish:
+    def wish(self) -> DraftWish:
         """The wish."""
-        return Wish(self.weeks, self.seed, self.pins, {slot: frozenset(away) for slot, away in self.avoid.items()})
+        rolled = {slot: frozenset(away) for slot, away in self.avoid.items()}
+        away = {one.week: one.place for one in self.away}
+        return DraftWish(Wish(self.weeks, self.seed, self.pins, rolled), self.start, away)
 
 
 class RestoreRequest(RequestModel):

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from fastapi.responses import StreamingResponse
 from pydantic import TypeAdapter
 
-from upright_anvil.api.programs.requests import DraftRequest, TemplateRequest
+from upright_anvil.api.programs.requests import DraftRequest, FromTemplateRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.steps import step_by_step
 from upright_anvil.api.studio import Here
@@ -24,10 +24,10 @@ def templates(client_id: ClientId, here: Here) -> tuple[TemplateView, ...]:
 
 
 @router.post("/program/from-template", status_code=201)
-async def start_from_template(client_id: ClientId, asked: TemplateRequest, here: Here) -> Started:
+async def start_from_template(client_id: ClientId, asked: FromTemplateRequest, here: Here) -> Started:
     """Start a client's program from a template."""
     begun = await here.write(
-        lambda scope: starting.start_from_template(scope, client_id, asked.template, here.now, here.today)
+        lambda scope: starting.start_from_template(scope, client_id, asked.template, here.now, here.today, asked.start)
     )
     return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
 

@@ -1,22 +1,26 @@
 """The choice itself: which exercise with how many sets in which slot, solved as one integer program by HiGHS.
 
 Maximise the points of what is chosen, minus what is missed: empty slots, muscles outside the band, push and pull far
-apart. Hard: the minutes of each day, each exercise once a day and twice a week, at most ten sets for a muscle in a
-session. A wish that cannot be kept has its slack counted and is named.
+apart, minutes left over. Hard: the minutes of each day, each exercise once a day and twice a week, at most ten sets for
+a muscle in a session, no heavy legs on or beside a day of long endurance. A wish that cannot be kept has its slack
+counted and is named.
 """
 
 from collections import defaultdict
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from itertools import combinations
 from typing import Any
 
 import highspy
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.drafting.candidates import Candidate
-from upright_anvil.core.drafting.slots import DayShape, DraftSlot
+from upright_anvil.core.drafting.slots import DayShape, DraftSlot, Work
 from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.ids import ExerciseId
+from upright_anvil.core.plan.document import Section
+from upright_anvil.core.plan.weekdays import days_apart
 from upright_anvil.core.volume.bands import BIG_MUSCLES, Band
 from upright_anvil.core.volume.hard_sets import muscle_share
 
@@ -26,8 +30,16 @@ PUSH = (Pattern.PUSH_HORIZONTAL, Pattern.PUSH_VERTICAL)
 PULL = (Pattern.PULL_HORIZONTAL, Pattern.PULL_VERTICAL)
 FRONT = (Pattern.SQUAT, Pattern.LUNGE)
 RATIO = 1.4
-BELOW, ABOVE, APART, AGAIN, EXTRA_SET = 8.0, 100.0, 10.0, 18.0, 3.0
+BELOW, ABOVE, APART, AGAIN, EXTRA_SET = 8.0, 100.0, 10.0, 30.0, 4.0
 """Points lost for a set below or above the band, a set of push and pull apart, an exercise twice, and won for a set."""
+LEFT_OVER, EXTRA_MINUTE, TOO_LITTLE = 0.12, 1.2, 0.3
+"""Points lost for a second left over, won for a minute of endurance, lost for a second of it that lacks."""
+USED = 0.93
+"""Share of a day's seconds that is meant to be used."""
+LEGS = (Muscle.QUADRICEPS, Muscle.HAMSTRINGS, Muscle.GLUTES)
+LEGS_BESIDE_ENDURANCE = 7.5
+_HARD = frozenset(Work) - {Work.ENDURANCE}
+EXTRA_MAIN_SET = 8.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,8 +55,10 @@ class Choice:
 class Task:
     """What the solver is given: days with their slots, who may fill them, seconds of each, and the wishes.
 
-    ``seconds`` answers slot, exercise and sets in seconds, changes included; ``limits`` are the days' seconds, less
-    what the warm-up takes. ``pins`` name the exercise of a slot.
+    ``seconds`` answers slot, exercise and amount (sets, of endurance minutes) in seconds, changes included; ``limits``
+    are the days' seconds, less what stands around the work. ``pins`` name the exercise of a slot;
+    ``endurance`` is the share of the week's seconds that endurance is to have, ``most_lines`` how many exercises a day
+    may have.
     """
 
     days: Sequence[DayShape]
@@ -54,6 +68,8 @@ class Task:
     limits: Sequence[int]
     band: Band
     pins: Mapping[str, ExerciseId]
+    endurance: float = 0.0
+    most_lines: int | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -69,6 +85,14 @@ def solve(task: Task) -> Solved:
     return _Model(task).solved()
 
 
+def _worth(slot: DraftSlot) -> float:
+    """Points for each set of a line, or minute of endurance."""
+    if slot.work is Work.ENDURANCE:
+        return EXTRA_MINUTE
+    main = slot.section is Section.MAIN and slot.work is Work.STRENGTH
+    return EXTRA_MAIN_SET if main else EXTRA_SET
+
+
 class _Model:
     """The integer program while it is put together."""
 
@@ -78,7 +102,7 @@ class _Model:
         self.highs.setOptionValue("log_to_console", False)
         self.highs.setOptionValue("output_flag", False)
         self.highs.setOptionValue("threads", 1)
-        self.highs.setOptionValue("mip_rel_gap", 0.005)
+        self.highs.setOptionValue("mip_rel_gap", 0.01)
         self.highs.setOptionValue("random_seed", 1)
         self.taken: dict[tuple[str, ExerciseId, int], Any] = {}
         self.goal: Any = 0.0
@@ -91,8 +115,15 @@ class _Model:
             spent = self._sum(self.task.seconds[s.id, c.exercise.id, k] * x for s, c, k, x in self.of_day[number])
             if self.of_day[number]:
                 self.highs.addConstr(spent <= limit)
+                over = self.highs.addVariable(0, max(limit, 1))
+                self.highs.addConstr(spent + over >= USED * limit)
+                self.goal = self.goal - LEFT_OVER * over
+                if self.task.most_lines is not None:
+                    self.highs.addConstr(self._sum(x for *_, x in self.of_day[number]) <= self.task.most_lines)
         self._once()
         self._muscles()
+        self._legs_beside_endurance()
+        self._endurance_share()
         self._balance()
         self.highs.maximize(self.goal)
         value = self.highs.val
@@ -114,7 +145,8 @@ class _Model:
                         continue
                     for sets in self.task.sets[slot.id]:
                         x = self.highs.addBinary()
-                        worth = slot.wanted + candidate.points + EXTRA_SET * sets
+                        each = _worth(slot)
+                        worth = slot.wanted + candidate.points + each * sets
                         self.goal = self.goal + worth * x
                         options.append(x)
                         self.of_day[number].append((slot, candidate, sets, x))
@@ -125,8 +157,10 @@ class _Model:
         week: dict[str, list[Any]] = defaultdict(list)
         for number in range(len(self.task.days)):
             today: dict[str, list[Any]] = defaultdict(list)
-            for _, candidate, _, x in self.of_day[number]:
-                today[candidate.exercise.id].append(x)
+            for slot, candidate, _, x in self.of_day[number]:
+                # Endurance may be the same all week; what is trained twice a day is not.
+                if slot.work is not Work.ENDURANCE:
+                    today[candidate.exercise.id].append(x)
             for exercise, xs in today.items():
                 self.highs.addConstr(self._sum(xs) <= 1)
                 week[exercise] += xs
@@ -155,12 +189,42 @@ class _Model:
 
     def _apart(self, by_day: Sequence[Any]) -> None:
         """Of two days in a row only one is hard on a muscle."""
-        for number in range(len(by_day) - 1):
-            first, second = self.task.days[number], self.task.days[number + 1]
-            if second.weekday - first.weekday == 1 and by_day[number] is not None and by_day[number + 1] is not None:
+        for number, other in self._neighbours():
+            if by_day[number] is not None and by_day[other] is not None:
                 which = self.highs.addBinary()
                 self.highs.addConstr(by_day[number] <= HARD_DAY + MOST_IN_SESSION * which)
-                self.highs.addConstr(by_day[number + 1] <= HARD_DAY + MOST_IN_SESSION * (1 - which))
+                self.highs.addConstr(by_day[other] <= HARD_DAY + MOST_IN_SESSION * (1 - which))
+
+    def _neighbours(self) -> list[tuple[int, int]]:
+        """Pairs of days that follow each other; Sunday stands beside Monday."""
+        days = self.task.days
+        pairs = combinations(range(len(days)), 2)
+        return [(one, other) for one, other in pairs if days_apart(days[one].weekday, days[other].weekday) == 1]
+
+    def _legs_beside_endurance(self) -> None:
+        """Heavy legs stay off a day of long endurance and the days beside it."""
+        days = self.task.days
+        spared = [n for n, day in enumerate(days) if day.spares_legs]
+        for number in range(len(days)):
+            if not any(days_apart(days[number].weekday, days[n].weekday) <= 1 for n in spared):
+                continue
+            legs = [sets for muscle in LEGS if (sets := self._sets_of(number, muscle)) is not None]
+            if legs:
+                self.highs.addConstr(self._sum(legs) <= LEGS_BESIDE_ENDURANCE)
+
+    def _endurance_share(self) -> None:
+        spent = self._sum(
+            self.task.seconds[slot.id, candidate.exercise.id, k] * x
+            for options in self.of_day.values()
+            for slot, candidate, k, x in options
+            if slot.work is Work.ENDURANCE
+        )
+        if spent is None or not self.task.endurance:
+            return
+        wanted = self.task.endurance * sum(self.task.limits)
+        lacking = self.highs.addVariable(0, wanted)
+        self.highs.addConstr(spent + lacking >= wanted)
+        self.goal = self.goal - TOO_LITTLE * lacking
 
     def _balance(self) -> None:
         push, pull = self._pattern_sets(PUSH), self._pattern_sets(PULL)
@@ -178,16 +242,16 @@ class _Model:
     def _sets_of(self, day: int, muscle: Muscle) -> Any:
         return self._sum(
             counts * sets * x
-            for _, candidate, sets, x in self.of_day[day]
-            if (counts := float(muscle_share(candidate.exercise, muscle)))
+            for slot, candidate, sets, x in self.of_day[day]
+            if slot.work in _HARD and (counts := float(muscle_share(candidate.exercise, muscle)))
         )
 
     def _pattern_sets(self, patterns: Sequence[Pattern]) -> Any:
         return self._sum(
             sets * x
             for day in range(len(self.task.days))
-            for _, candidate, sets, x in self.of_day[day]
-            if candidate.exercise.pattern in patterns
+            for slot, candidate, sets, x in self.of_day[day]
+            if slot.work in _HARD and candidate.exercise.pattern in patterns
         )
 
     def _sum(self, parts: Any) -> Any:

@@ -16,6 +16,9 @@ class BandPosition(StrEnum):
     ABOVE = "above"
 
 
+SOFT_EDGE = Decimal("0.1")
+"""Share of an end of a band within which nothing is asked: bands are no laws. House rule."""
+
 BIG_MUSCLES = (
     Muscle.QUADRICEPS,
     Muscle.HAMSTRINGS,
@@ -37,6 +40,12 @@ class Band:
     low: int
     high: int
     source: str
+
+    def clearly(self, sets: Decimal) -> BandPosition:
+        """Answer where a number of sets clearly lies: up to a tenth past an end still counts as within. House rule."""
+        if sets < self.low * (1 - SOFT_EDGE):
+            return BandPosition.BELOW
+        return BandPosition.ABOVE if sets > self.high * (1 + SOFT_EDGE) else BandPosition.WITHIN
 
     def standing(self, sets: Decimal) -> BandPosition:
         """Answer where a number of sets lies; the ends belong to the band."""

@@ -1,10 +1,13 @@
 """Starting a client's program with nothing in it."""
 
+from collections.abc import Sequence
 from datetime import date, datetime, timedelta
+from typing import Final
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Day, Phase, Program, Week
+from upright_anvil.core.plan.weekdays import training_days
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import programs
 from upright_anvil.store.clients import client
@@ -13,13 +16,18 @@ from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow
 
 
-def start_program(scope: Scope, client_id: ClientId, name: str, now: datetime, today: date, weeks: int = 4) -> Revision:
-    """Start a client's program: one phase of some weeks with the client's days, from this week's Monday on.
+def start_program(
+    scope: Scope, client_id: ClientId, name: str, now: datetime, today: date, weeks: int = 4, start: date | None = None
+) -> Revision:
+    """Start a client's program: one phase of some weeks with the client's days, from the week of ``start`` on.
 
-    Raises `DomainError` when the client has one already, `NotFoundError` without the client.
+    Raises `DomainError` when the client has one already or for a start that cannot be, `NotFoundError` without the
+    client.
     """
     check_none(scope, client_id)
-    document = fresh_program(name, monday_of(today), client(scope, client_id).days_a_week, weeks)
+    who = client(scope, client_id)
+    weekdays, _ = training_days(who.days_a_week, (int(day) for day in who.weekdays))
+    document = fresh_program(name, first_monday(today, start), weekdays, weeks)
     return keep_first(scope, client_id, document, "Program started", now)
 
 
@@ -35,6 +43,29 @@ def monday_of(today: date) -> date:
     return today - timedelta(days=today.weekday())
 
 
+LATE_IN_THE_WEEK: Final = 3
+"""From Thursday (Monday = 0) on a program begins with the next week where nobody says when. House rule."""
+
+LATEST_START_DAYS: Final = 366
+
+
+def first_monday(today: date, start: date | None = None) -> date:
+    """Answer the Monday that a program begins with: of the week of ``start``, else of this week, late in it the next.
+
+    Raises `DomainError` for a week that is past, or a start more than a year away.
+    """
+    this = monday_of(today)
+    if start is None:
+        return this if today.weekday() < LATE_IN_THE_WEEK else this + timedelta(days=7)
+    if monday_of(start) < this:
+        raise DomainError(
+            f"{start:%d %B %Y} is past: a program begins this week at the earliest. Past sessions can be brought in."
+        )
+    if start > today + timedelta(days=LATEST_START_DAYS):
+        raise DomainError(f"{start:%d %B %Y} is more than a year away; check the year.")
+    return monday_of(start)
+
+
 def keep_first(scope: Scope, client_id: ClientId, document: Program, reason: str, now: datetime) -> Revision:
     """Keep a client's new program as its first revision."""
     program_id = ProgramId(fresh_id())
@@ -46,15 +77,8 @@ def keep_first(scope: Scope, client_id: ClientId, document: Program, reason: str
     return first
 
 
-SPREAD = {1: (0,), 2: (0, 3), 3: (0, 2, 4), 4: (0, 1, 3, 4), 5: (0, 1, 2, 3, 4), 6: (0, 1, 2, 3, 4, 5)}
-"""Weekdays that space training days out, by days a week; Monday is 0. House rule."""
-
-
-def fresh_program(name: str, monday: date, days_a_week: int, weeks: int) -> Program:
-    """Answer an empty program with one phase and its days spread over the week."""
-    days = tuple(
-        Day(id=f"p1-d{n}", name=f"Day {n}", weekday=weekday)
-        for n, weekday in enumerate(SPREAD.get(days_a_week, tuple(range(7))), start=1)
-    )
+def fresh_program(name: str, monday: date, weekdays: Sequence[int], weeks: int) -> Program:
+    """Answer an empty program with one phase and its days on these days of the week (Monday = 0)."""
+    days = tuple(Day(id=f"p1-d{n}", name=f"Day {n}", weekday=weekday) for n, weekday in enumerate(weekdays, start=1))
     phase = Phase(id="p1", name="Phase 1", weeks=tuple(Week(id=f"p1-w{n}") for n in range(1, weeks + 1)), days=days)
     return Program(name=name, start=monday, phases=(phase,))

@@ -33,6 +33,7 @@ WEIGHTS_SHOWN = 24
 class ClientFacts:
     """What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0.
 
+    ``likes`` and ``dislikes`` are exercises and kinds of work in words; ``ready_by`` is the day of a trip or race.
     A ``former`` client trains here no more: the file stays to read, nothing is due and nobody is asked after them.
     """
 
@@ -54,6 +55,9 @@ class ClientFacts:
     consent_on: date | None = None
     cycle_reports: bool = False
     former: bool = False
+    likes: str = ""
+    dislikes: str = ""
+    ready_by: date | None = None
 
 
 @dataclass(frozen=True, slots=True)

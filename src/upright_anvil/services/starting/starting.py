@@ -1,26 +1,30 @@
 """Starting points: a template or a draft made into a program, or into the next phase of one."""
 
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 from datetime import date, datetime
 
-from upright_anvil.core.checks.study import Standpoint
+from upright_anvil.core.drafting.brief import Brief
 from upright_anvil.core.drafting.draft import Drafted, Wish, draft
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import ClientId, DayId, ExerciseId, ProgramId
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, PlaceId, ProgramId
 from upright_anvil.core.plan.document import Phase, Program
 from upright_anvil.core.plan.edits.days import PutDay
 from upright_anvil.core.plan.edits.phases import PutPhase
 from upright_anvil.core.plan.locate import find_phase
+from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.steps import Told, untold
 from upright_anvil.core.templates.adapt import adapt, adapt_day
 from upright_anvil.core.templates.model import Template
 from upright_anvil.formats.template_file import shipped_templates
-from upright_anvil.services.board.empty_program import check_none, keep_first, monday_of
+from upright_anvil.services.board.empty_program import check_none, first_monday, keep_first
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.saving import fresh_base, write_revision
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.profile.standpoint import standpoint
+from upright_anvil.services.starting.brief import brief_of
+from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.programs import Revision, program_row
@@ -63,6 +67,7 @@ class DraftDay:
 
     name: str
     weekday: int
+    minutes: int
     lines: tuple[DraftLine, ...]
 
 
@@ -73,6 +78,7 @@ class DraftView:
     days: tuple[DraftDay, ...]
     phases: tuple[str, ...]
     weeks: int
+    start: date
     relax: tuple[str, ...]
 
 
@@ -120,14 +126,31 @@ def templates_for(scope: Scope, client_id: ClientId, today: date) -> tuple[Templ
     return tuple(found)
 
 
-def start_from_template(scope: Scope, client_id: ClientId, template_id: str, now: datetime, today: date) -> Begun:
-    """Start a client's program from a template. Raises `DomainError` when there is one already, `NotFoundError`."""
+def start_from_template(
+    scope: Scope, client_id: ClientId, template_id: str, now: datetime, today: date, start: date | None = None
+) -> Begun:
+    """Start a client's program from a template, on the client's fixed days where there are as many.
+
+    Raises `DomainError` when there is one already or for a start that cannot be, `NotFoundError`.
+    """
     template = _template(template_id)
     check_none(scope, client_id)
     adapted = adapt(template, standpoint(scope, client_id, today), "p1")
-    program = Program(name=template.name, start=monday_of(today), phases=(adapted.phase,))
+    phase = _on_fixed_days(adapted.phase, scope, client_id)
+    program = Program(name=template.name, start=first_monday(today, start), phases=(phase,))
     first = keep_first(scope, client_id, program, f"Started from the template {template.name}", now)
     return Begun(first, adapted.changes)
+
+
+def _on_fixed_days(phase: Phase, scope: Scope, client_id: ClientId) -> Phase:
+    """A phase with its days on the client's fixed days, in their order, where there are as many of them."""
+    fixed = sorted({int(day) for day in client(scope, client_id).weekdays})
+    usual = sorted((day for day in phase.days if not day.top_up), key=lambda day: day.weekday)
+    if len(fixed) != len(usual) or len(usual) != len(phase.days):
+        return phase
+    moved = {day.id: weekday for day, weekday in zip(usual, fixed, strict=True)}
+    days = tuple(day.model_copy(update={"weekday": moved[day.id]}) for day in phase.days)
+    return phase.model_copy(update={"days": days})
 
 
 def add_template_phase(
@@ -171,13 +194,23 @@ def add_template_day(
     return Begun(after, changes)
 
 
-def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date, told: Told = untold) -> DraftView:
+@dataclass(frozen=True, slots=True)
+class DraftWish:
+    """What is wanted of a draft, when it begins (None: this week, or the next late in it), and the weeks away."""
+
+    wish: Wish
+    start: date | None = None
+    away: Mapping[int, PlaceId] = field(default_factory=dict)
+
+
+def draft_for(scope: Scope, client_id: ClientId, wish: DraftWish, today: date, told: Told = untold) -> DraftView:
     """Answer a draft from the client file, not kept; ``told`` hears what is being done.
 
     Raises `DomainError` where nothing fits, `NotFoundError`.
     """
-    who = _drafted_for(scope, client_id, today)
-    made = draft(who, "Draft", monday_of(today), wish, told)
+    brief = _drafted_for(scope, client_id, today, wish)
+    who = brief.who
+    made = draft(brief, "Draft", first_monday(today, wish.start), wish.wish, told)
     first: Phase = made.program.phases[0]
     days = []
     for day in first.days:
@@ -191,27 +224,40 @@ def draft_for(scope: Scope, client_id: ClientId, wish: Wish, today: date, told: 
             )
             for line in day.lines
         )
-        days.append(DraftDay(day.name, day.weekday, lines))
+        longest = max(day_estimate(day, first.weeks, n, who.profile) for n in range(len(first.weeks)))
+        days.append(DraftDay(day.name, day.weekday, round(longest / 60), lines))
     names = tuple(f"{phase.name}, {len(phase.weeks)} weeks: {phase.purpose}" for phase in made.program.phases)
-    return DraftView(tuple(days), names, wish.weeks, made.relax)
+    weeks = sum(len(phase.weeks) for phase in made.program.phases)
+    return DraftView(tuple(days), names, weeks, made.program.start, made.relax)
 
 
-def _drafted_for(scope: Scope, client_id: ClientId, today: date) -> Standpoint:
-    """The client a draft is for. Raises `DomainError` where a clearance comes first: nothing is drafted before it."""
-    who = standpoint(scope, client_id, today)
-    screening = who.profile.screening
+def _drafted_for(scope: Scope, client_id: ClientId, today: date, wish: DraftWish) -> Brief:
+    """The client a draft is for.
+
+    Raises `DomainError` where a clearance comes first: nothing is drafted before it; and for a place nobody knows.
+    """
+    brief = brief_of(scope, client_id, today, wish.away)
+    if any(place not in brief.who.profile.places for place in wish.away.values()):
+        raise NotFoundError("place of this client")
+    screening = brief.who.profile.screening
     if screening is not None and screening.allowed is None:
         raise DomainError(
             f"{screening.reason} Nothing is drafted before a clinician's word is written down; easy walking and what "
             "the clinician allowed can be typed on an empty program."
         )
-    return who
+    return brief
 
 
-def drafted(scope: Scope, client_id: ClientId, wish: Wish, today: date) -> Drafted:
+def drafted(scope: Scope, client_id: ClientId, wish: DraftWish, today: date) -> Drafted:
     """Answer the program that a draft comes to, not kept. Raises `DomainError`, `NotFoundError`."""
     check_none(scope, client_id)
-    return draft(_drafted_for(scope, client_id, today), "Drafted program", monday_of(today), wish)
+    brief = _drafted_for(scope, client_id, today, wish)
+    return draft(brief, _name_of(brief), first_monday(today, wish.start), wish.wish)
+
+
+def _name_of(brief: Brief) -> str:
+    """A name for a drafted program: the goal in the client's own words, else what it comes to."""
+    return (brief.said.goal or str(brief.who.goal) or "Drafted program").strip()[:80] or "Drafted program"
 
 
 def start_from_draft(scope: Scope, client_id: ClientId, made: Drafted, now: datetime) -> Begun:

@@ -66,6 +66,9 @@ class ClientRow(Owned, Table):
     consent_on: Mapped[date | None]
     cycle_reports: Mapped[bool]
     former: Mapped[bool]
+    likes: Mapped[str]
+    dislikes: Mapped[str]
+    ready_by: Mapped[date | None]
     created_at: Mapped[datetime]
     brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 

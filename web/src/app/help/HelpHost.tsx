@@ -7,6 +7,7 @@ import { arrive, keepFocus } from "../focus";
 import { GoTo } from "../goto/GoTo";
 import { Pending } from "../Pending";
 import { actionOf, isTyping } from "../shortcuts";
+import { SkipLink } from "../SkipLink";
 import { Help } from "./Help";
 import { HelpOpening } from "./opening";
 import { helpOf, type HelpKey } from "./views";
@@ -37,6 +38,7 @@ export function HelpHost() {
   useEffect(() => arrive(helpOf[here].title), [pathname, here]);
   return (
     <HelpOpening value={opener}>
+      <SkipLink />
       <Pending />
       <Outlet />
       {going && <GoTo open onClose={() => setGoing(false)} />}

@@ -27,6 +27,7 @@ export function TableInput({
         rows={rows}
         spellCheck={false}
         autoFocus
+        data-main-action
         value={text}
         change={change}
       />

@@ -80,6 +80,29 @@ export function ClientFileView() {
           />
           <FixedDays chosen={facts.weekdays} save={(days) => save({ weekdays: days })} />
         </div>
+        <div className="grid gap-3 sm:grid-cols-[1fr_1fr_9.5rem]">
+          <SavedField
+            label="Likes to do"
+            placeholder="deadlifts, carries"
+            value={facts.likes}
+            problem={problem("likes")}
+            save={(likes) => save({ likes })}
+          />
+          <SavedField
+            label="Would rather not"
+            placeholder="lunges, burpees"
+            value={facts.dislikes}
+            problem={problem("dislikes")}
+            save={(dislikes) => save({ dislikes })}
+          />
+          <SavedField
+            label="To be ready by"
+            type="date"
+            value={facts.ready_by ?? ""}
+            problem={problem("ready_by")}
+            save={(text) => save({ ready_by: text || null })}
+          />
+        </div>
         <SavedField
           label="Notes"
           rows={4}

@@ -76,6 +76,7 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
       <div className="grid sm:grid-cols-[11rem_1fr_9.5rem] items-start gap-3">
         <Select
           label="What"
+          data-main-action
           value={draft.topic}
           options={topics}
           choose={(topic) => topic && set(bornOn(topic))}

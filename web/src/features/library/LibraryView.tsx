@@ -56,6 +56,7 @@ export function LibraryView() {
         <h1 className="text-2xl font-semibold tracking-tight">Library</h1>
         <Input
           sort="search"
+          data-main-action
           aria-label="Find by name, muscle, pattern, kit or a joint to go easy on"
           placeholder="row, glutes, hinge dumbbell, knee friendly …"
           value={q}

@@ -8,14 +8,17 @@ import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 import { Progress } from "../../ui/Progress";
 import { Skeleton } from "../../ui/Waiting";
-import { weekdays } from "../../ui/format";
+import { count, shortDate, weekdays } from "../../ui/format";
+import { Input } from "../../ui/Input";
 import { WeeksField, weeksOf } from "./WeeksField";
 
 const MOST = 26;
 const FIRST_STEP = { doing: "Reading the file", share: 0 };
 
 interface Wish {
-  weeks: number;
+  weeks?: number;
+  start?: string;
+  away: Schemas["AwayRequest"][];
   seed: number;
   pins: Record<string, string>;
   avoid: Record<string, string[]>;
@@ -24,14 +27,18 @@ interface Wish {
 /** A program drafted from the file alone: each choice with its reason; one exercise or day is rolled again, others pinned. */
 export function DraftPart({
   client,
+  begins,
   start,
   busy,
 }: {
   client: Schemas["ClientView"];
+  /** The day in whose week it begins; empty for the usual. */
+  begins: string;
   start: (make: () => Promise<Schemas["BoardView"]>) => void;
   busy: boolean;
 }) {
-  const [weeks, setWeeks] = useState("8");
+  const [weeks, setWeeks] = useState("");
+  const [away, setAway] = useState<Record<string, string>>({});
   const [wish, want] = useState<Wish | null>(null);
   const [step, setStep] = useState(FIRST_STEP);
   const [before, setBefore] = useState<Wish | null>(null);
@@ -48,7 +55,10 @@ export function DraftPart({
     setWish(before);
   };
   const draft = wish ? found.data : undefined;
-  const number = weeksOf(weeks, MOST);
+  const number = weeks === "" ? undefined : weeksOf(weeks, MOST);
+  const others = client.places.slice(1);
+  const travels = others.map((place) => ({ place: place.id, weeks: weeksAway(away[place.id] ?? "") }));
+  const unclear = number === null || travels.some((one) => one.weeks === null);
   const pinAll = (except: string[]) => {
     const pins: Record<string, string> = {};
     for (const line of draft?.days.flatMap((day) => day.lines) ?? [])
@@ -76,19 +86,44 @@ export function DraftPart({
       </h2>
       <p className="text-soft">
         From the file: {client.facts.aim || "no goal yet"}, {client.facts.days_a_week} days a week,{" "}
-        {client.facts.minutes} min, {client.facts.training_age || "level not said"}, the usual place, the
-        joints as they stand. It passes the app’s own checks and gives its reasons; you decide.
+        {client.facts.minutes} min, {client.facts.training_age || "level not said"}, fixed days, years, likes
+        and dislikes, the usual place, health and joints as they stand, what was trained before. Each line has
+        its reason; you decide.
       </p>
       <form
         className="mt-2 flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          if (number !== null)
-            setWish({ weeks: number, seed: (wish?.seed ?? 0) + 1, pins: onlyPinned(wish), avoid: {} });
+          if (unclear) return;
+          setWish({
+            ...(number ? { weeks: number } : {}),
+            ...(begins ? { start: begins } : {}),
+            away: travels.flatMap(({ place, weeks: at }) => (at ?? []).map((week) => ({ week, place }))),
+            seed: (wish?.seed ?? 0) + 1,
+            pins: onlyPinned(wish),
+            avoid: {},
+          });
         }}
       >
-        <WeeksField most={MOST} text={weeks} type={setWeeks} />
-        <Button type="submit" tone={wish ? "plain" : "act"} disabled={number === null || found.isFetching}>
+        <WeeksField
+          most={MOST}
+          text={weeks}
+          type={setWeeks}
+          usual={client.facts.ready_by ? "to the day" : "8"}
+        />
+        {others.map((place) => (
+          <label key={place.id} className="grid gap-1 text-sm font-medium">
+            Weeks at {place.facts.name}
+            <Input
+              value={away[place.id] ?? ""}
+              placeholder="none, or 3, 7"
+              aria-invalid={weeksAway(away[place.id] ?? "") === null}
+              change={(text) => setAway((was) => ({ ...was, [place.id]: text }))}
+              className="w-36"
+            />
+          </label>
+        ))}
+        <Button type="submit" tone={wish ? "plain" : "act"} disabled={unclear || found.isFetching}>
           {wish ? "Draft another" : "Draft it"}
         </Button>
         {draft && (
@@ -123,18 +158,28 @@ export function DraftPart({
       )}
       {draft && (
         <div className="mt-3" aria-live="polite" aria-busy={found.isFetching}>
-          {draft.relax.map((sentence) => (
-            <p key={sentence} className="text-caution">
-              {sentence}
-            </p>
-          ))}
-          <p className="text-soft">{draft.phases.join(" → ")}. The first week:</p>
+          {draft.relax.length > 0 && (
+            <ul aria-label="What could not be kept" className="mb-2 grid gap-0.5 text-caution">
+              {draft.relax.map((sentence) => (
+                <li key={sentence}>{sentence}</li>
+              ))}
+            </ul>
+          )}
+          <p>
+            <span className="font-medium">
+              {count(draft.weeks, "week")} from {shortDate(draft.start)}.
+            </span>{" "}
+            <span className="text-soft">{draft.phases.join(" → ")}. The first week:</span>
+          </p>
           <div className="mt-2 grid gap-x-8 gap-y-5 lg:grid-cols-2">
             {draft.days.map((day) => (
               <section key={day.name + day.weekday} aria-label={day.name}>
                 <div className="flex items-center justify-between border-b-2 border-ink">
                   <h3 className="font-semibold">
-                    {day.name} <span className="font-normal text-soft">{weekdays[day.weekday]}</span>
+                    {day.name}{" "}
+                    <span className="font-normal text-soft">
+                      {weekdays[day.weekday]}, up to {day.minutes} of {client.facts.minutes} min
+                    </span>
                   </h3>
                   <Button
                     tone="quiet"
@@ -153,11 +198,7 @@ export function DraftPart({
                       <div className="mr-auto min-w-0">
                         <span className="font-medium">{line.exercise}</span>{" "}
                         <span className="text-soft">{line.text}</span>
-                        {line.reason && (
-                          <span className="block text-sm text-soft">
-                            {line.reason.replace(/^Drafted: /, "")}
-                          </span>
-                        )}
+                        {line.reason && <span className="block text-sm text-soft">{line.reason}</span>}
                       </div>
                       {line.slot && (
                         <>
@@ -190,6 +231,13 @@ export function DraftPart({
       )}
     </section>
   );
+}
+
+/** The weeks that were typed, as 3, 7; null where something else was. */
+function weeksAway(text: string): number[] | null {
+  const parts = text.split(/[\s,;]+/).filter(Boolean);
+  const found = parts.map((part) => weeksOf(part, MOST));
+  return found.every((week) => week !== null) ? found : null;
 }
 
 /** A fresh draft keeps what the trainer has pinned. */

@@ -27,6 +27,7 @@ export function StartView() {
     onSuccess: go,
   });
   const start = (make: () => Promise<Schemas["BoardView"]>) => begun.mutate(make);
+  const [begins, setBegins] = useState("");
   return (
     <div className="grid gap-8">
       {begun.error instanceof Problem && <Message tone="stop">{begun.error.message}</Message>}
@@ -45,22 +46,29 @@ export function StartView() {
         </Link>{" "}
         first: then loads start where the client is.
       </p>
-      <DraftPart client={client} start={start} busy={begun.isPending} />
-      <Templates client={client.id} start={start} busy={begun.isPending} />
-      <Empty client={client.id} start={start} busy={begun.isPending} />
+      <label className="-mb-4 flex flex-wrap items-center gap-x-3 gap-y-1">
+        <span className="font-medium">Begins in the week of</span>
+        <Input sort="date" value={begins} change={setBegins} className="w-40" />
+        <span className="text-sm text-soft">Empty: this week; from Thursday on, next week.</span>
+      </label>
+      <DraftPart client={client} begins={begins} start={start} busy={begun.isPending} />
+      <Templates client={client.id} begins={begins} start={start} busy={begun.isPending} />
+      <Empty client={client.id} begins={begins} start={start} busy={begun.isPending} />
     </div>
   );
 }
 
 const MOST = 52;
+const startsOn = (begins: string) => (begins ? { start: begins } : {});
 
 interface Part {
   client: ClientId;
+  begins: string;
   start: (make: () => Promise<Schemas["BoardView"]>) => void;
   busy: boolean;
 }
 
-function Templates({ client, start, busy }: Part) {
+function Templates({ client, begins, start, busy }: Part) {
   const found = useQuery(query.templates(client));
   return (
     <section aria-labelledby="templates">
@@ -101,7 +109,12 @@ function Templates({ client, start, busy }: Part) {
             <Button
               aria-label={`Start with it: ${one.name}`}
               disabled={busy}
-              onClick={() => start(async () => (await api.startFromTemplate(client, one.id)).board)}
+              onClick={() =>
+                start(
+                  async () =>
+                    (await api.startFromTemplate(client, { template: one.id, ...startsOn(begins) })).board,
+                )
+              }
             >
               Start with it
             </Button>
@@ -112,7 +125,7 @@ function Templates({ client, start, busy }: Part) {
   );
 }
 
-function Empty({ client, start, busy }: Part) {
+function Empty({ client, begins, start, busy }: Part) {
   const [name, setName] = useState("Strength");
   const [weeks, setWeeks] = useState("4");
   const number = weeksOf(weeks, MOST);
@@ -126,7 +139,7 @@ function Empty({ client, start, busy }: Part) {
         onSubmit={(event) => {
           event.preventDefault();
           if (number !== null && name.trim())
-            start(() => api.startProgram(client, { name: name.trim(), weeks: number }));
+            start(() => api.startProgram(client, { name: name.trim(), weeks: number, ...startsOn(begins) }));
         }}
       >
         <label className="grid gap-1 text-sm font-medium">

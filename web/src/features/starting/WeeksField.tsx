@@ -4,8 +4,11 @@ export function WeeksField({
   most,
   text,
   type,
+  usual,
 }: {
   most: number;
+  /** What holds where nothing is typed; without it something must be. */
+  usual?: string;
   text: string;
   type: (text: string) => void;
 }) {
@@ -15,7 +18,8 @@ export function WeeksField({
       <Input
         value={text}
         sort="numeric"
-        aria-invalid={weeksOf(text, most) === null}
+        placeholder={usual}
+        aria-invalid={!(usual && text === "") && weeksOf(text, most) === null}
         change={type}
         className="w-24"
       />

@@ -180,6 +180,7 @@ export function TestPad({
           tone="act"
           className="min-h-16 flex-1 text-2xl"
           disabled={!enough || watch.running}
+          data-main-action
           onClick={() => {
             const said = saidOf(item, draft, ran, round.unit);
             forget();

@@ -63,6 +63,7 @@ def _ramp(asked: StudiedLine, day: StudiedDay) -> Fix | None:
     reps = RAMP_REPS[: len(loads)]
     text = f"{'/'.join(str(r) for r in reps)}, {'/'.join(str(load) for load in loads)}, ramp-up"
     text = text if len(loads) > 1 else f"1 x {reps[0]}, {loads[0]}, ramp-up"
+    text = f"{text}, each side" if asks.each_side else text
     position = day.day.groups.index(asked.group)
     edit = AddLine(
         day=day.day.id, line=f"ramp-{asked.line.id}"[:64], exercise=asked.exercise.id, position=position, text=text

@@ -1,6 +1,6 @@
 """Fewer hard sets for a trained muscle than the band starts with.
 
-Only the big muscles the plan trains directly, only in building weeks, only where size is the goal.
+By more than a tenth; only the big muscles the plan trains directly, in building weeks, where size is the goal.
 """
 
 from collections.abc import Iterator
@@ -10,7 +10,7 @@ from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.loads.load import plain
 from upright_anvil.core.plan.document import WeekKind
-from upright_anvil.core.volume.bands import BIG_MUSCLES
+from upright_anvil.core.volume.bands import BIG_MUSCLES, BandPosition
 
 
 def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Violation]:
@@ -18,7 +18,7 @@ def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Violation]:
         return
     direct = {muscle for a in week.asked if a.hard and a.compound for muscle in a.exercise.movers}
     for muscle in sorted(direct & set(BIG_MUSCLES)):
-        if week.muscles[muscle] < who.band.low:
+        if who.band.clearly(week.muscles[muscle]) is BandPosition.BELOW:
             yield Violation(
                 f"{plain(week.muscles[muscle])} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}."
             )

@@ -1,15 +1,16 @@
-"""More hard sets for a muscle in a week than the band holds."""
+"""More hard sets for a muscle in a week than the band holds, by more than a tenth."""
 
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.loads.load import plain
+from upright_anvil.core.volume.bands import BandPosition
 
 
 def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Violation]:
     for muscle, sets in week.muscles.items():
-        if sets > who.band.high:
+        if who.band.clearly(sets) is BandPosition.ABOVE:
             yield Violation(f"{plain(sets)} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}.")
 
 

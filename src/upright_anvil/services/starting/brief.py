@@ -1,0 +1,43 @@
+"""The client's file as a draft reads it."""
+
+from collections import defaultdict
+from collections.abc import Mapping
+from datetime import date, timedelta
+from typing import Final
+
+from upright_anvil.core.drafting.brief import Brief, OwnWords
+from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
+from upright_anvil.services.profile.standpoint import standpoint
+from upright_anvil.store import ledger
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Scope
+
+HURT_DAYS: Final = 90
+"""Days back in which an exercise that hurt stays out of a draft, unless a later set went without. House rule."""
+
+
+def brief_of(scope: Scope, client_id: ClientId, today: date, away: Mapping[int, PlaceId] | None = None) -> Brief:
+    """Answer the brief for a client's draft; ``away`` are weeks (from 1) at another place. Raises `NotFoundError`."""
+    who = client(scope, client_id)
+    said = OwnWords(
+        goal=who.goal,
+        second_goal=who.second_goal,
+        about=who.about,
+        likes=who.likes,
+        dislikes=who.dislikes,
+        age=today.year - who.birth_year if who.birth_year else None,
+        weekdays=tuple(int(day) for day in who.weekdays),
+        ready_by=who.ready_by,
+        hurt=_hurt(scope, client_id, today),
+    )
+    return Brief(standpoint(scope, client_id, today), said, today, away or {})
+
+
+def _hurt(scope: Scope, client_id: ClientId, today: date) -> frozenset[ExerciseId]:
+    """The exercises whose last session of late had pain in a set."""
+    last: dict[ExerciseId, dict[str, bool]] = defaultdict(dict)
+    for kept in ledger.sets_since(scope, client_id, today - timedelta(days=HURT_DAYS)):
+        hurt = kept.row.how.pain is not None
+        session = last[kept.row.exercise]
+        session[kept.session_id] = session.get(kept.session_id, False) or hurt
+    return frozenset(exercise for exercise, sessions in last.items() if list(sessions.values())[-1])

@@ -19,6 +19,7 @@ from bench import (
     views,
     writing,
 )
+from bench.drafts import judged
 from bench.evaluation import report
 from bench.figures import Figure, table
 from bench.watchman import watch
@@ -27,7 +28,10 @@ from bench.watchman import watch
 def main() -> int:
     """Measure everything once and print it."""
     parts = {
-        module.__name__.removeprefix("bench.").removesuffix(".report").removesuffix(".watch"): module.measure
+        module.__name__.removeprefix("bench.")
+        .removesuffix(".report")
+        .removesuffix(".watch")
+        .removeprefix("drafts."): module.measure
         for module in (
             one_set,
             held_up,
@@ -43,6 +47,7 @@ def main() -> int:
             rep_counting,
             raising,
             plateau,
+            judged,
             watch,
             report,
             scripts,

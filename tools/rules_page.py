@@ -149,7 +149,21 @@ CHAPTERS = (
     ("Starting points", ("templates.adapt",)),
     (
         "Drafting",
-        ("drafting.slots", "drafting.candidates", "drafting.doses", "drafting.solve", "drafting.draft"),
+        (
+            "plan.weekdays",
+            "drafting.words",
+            "drafting.brief",
+            "drafting.slots",
+            "drafting.candidates",
+            "drafting.first_load",
+            "drafting.doses",
+            "drafting.around",
+            "drafting.solve",
+            "drafting.building",
+            "drafting.away",
+            "drafting.told",
+            "drafting.draft",
+        ),
     ),
     ("Running the checks", ("checks.study", "checks.run", "checks.remembered", "checks.registry")),
     (

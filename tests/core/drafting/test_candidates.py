@@ -13,7 +13,7 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.drafting.brief import Brief, OwnWords
 from upright_anvil.core.drafting.candidates import Candidate, candidates
 from upright_anvil.core.drafting.doses import dose_for, in_week, written
-from upright_anvil.core.drafting.slots import DayShape, DraftSlot, Work, week_shape
+from upright_anvil.core.drafting.slots import DayShape, DraftSlot, SlotWork, week_shape
 from upright_anvil.core.drafting.solve import MOST_IN_SESSION, Task, solve
 from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
@@ -72,8 +72,8 @@ class SlotsTest(TestCase):
         shape, _ = week_shape(brief(who, second_goal="half-marathon in October", weekdays=(1, 3, 5)))
         long = [day for day in shape if day.spares_legs]
         self.assertEqual(len(long), 1)
-        self.assertTrue(any(slot.work is Work.ENDURANCE and max(slot.minutes) >= 16 for slot in long[0].slots))
-        self.assertTrue(all(any(slot.work is Work.ENDURANCE for slot in day.slots) for day in shape))
+        self.assertTrue(any(slot.work is SlotWork.ENDURANCE and max(slot.minutes) >= 16 for slot in long[0].slots))
+        self.assertTrue(all(any(slot.work is SlotWork.ENDURANCE for slot in day.slots) for day in shape))
 
 
 class CandidatesTest(TestCase):
@@ -85,7 +85,7 @@ class CandidatesTest(TestCase):
                         self.assertTrue(found.exercise.possible_at(who.profile.inventory))
                         stands_against = joint_cautions(found.exercise, who.profile.standing)
                         self.assertEqual([c for c in stands_against if c.grade != "note"], [])
-                        if slot.work is Work.STRENGTH:
+                        if slot.work is SlotWork.STRENGTH:
                             self.assertIn(found.exercise.pattern, slot.patterns)
 
     def test_the_best_have_their_reasons(self) -> None:
@@ -151,7 +151,7 @@ class DosesTest(TestCase):
 
     def test_endurance_grows_and_eases_off(self) -> None:
         me = brief(SOME)
-        slot = DraftSlot("s", Section.CARDIO, "endurance", work=Work.ENDURANCE, minutes=(20,))
+        slot = DraftSlot("s", Section.CARDIO, "endurance", work=SlotWork.ENDURANCE, minutes=(20,))
         run = SETTING.exercise("easy-run")
         base = written(slot, Candidate(run, 0.0, ()), 20, dose_for(me, 1, 1), me)
         weeks = [write(in_week(base, n, [B, B, B, E], slot, run, me)) for n in range(4)]

@@ -9,6 +9,7 @@ from functools import cached_property, lru_cache
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.health.history import Condition
 from upright_anvil.core.ids import WeekId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -47,6 +48,13 @@ class Standpoint:
     def is_new(self) -> bool:
         """Whether these are the client's first months."""
         return self.training_age in (TrainingAge.SEDENTARY, TrainingAge.NEW)
+
+    @property
+    def goes_heavy(self) -> bool:
+        """Whether heavy work is open: past the first months, cleared, with no condition that asks to leave plenty."""
+        held_back = {Condition.PREGNANCY, Condition.AFTER_BIRTH, Condition.HEART, Condition.BLOOD_PRESSURE}
+        waits = any(at.topic in held_back for at in self.profile.standing)
+        return not (self.is_new or self.clearance or waits)
 
     def wants(self, *goals: GoalKind) -> bool:
         """Answer whether the main goal is one of these."""

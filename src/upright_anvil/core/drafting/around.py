@@ -5,7 +5,7 @@ the session; after a birth and in pregnancy breath and pelvic floor come first.
 """
 
 import hashlib
-from collections.abc import Iterable, Sequence
+from collections.abc import Container, Iterable, Sequence
 from dataclasses import dataclass
 from typing import Final
 
@@ -41,7 +41,7 @@ _MOVES: Final = {
 
 
 @dataclass(frozen=True, slots=True)
-class Around:
+class WarmUpOrCoolDown:
     """A line of warm-up or cool-down: its exercise, what it asks in shorthand, and what it is for."""
 
     exercise: Exercise
@@ -50,14 +50,16 @@ class Around:
     reason: str
 
 
-def warm_up(work: Sequence[Exercise], brief: Brief, seed: int, minutes: int) -> tuple[Around, ...]:
+def warm_up(work: Sequence[Exercise], brief: Brief, seed: int, minutes: int) -> tuple[WarmUpOrCoolDown, ...]:
     """Answer the warm-up for a day's work in order; two to six lines, by the minutes there are."""
     room = 2 if minutes < 25 else 3 if minutes < 40 else 4 if minutes < 60 else 5  # noqa: PLR2004 - a table in a line
     found = [*_care(brief, 2)]
     pulse = next(iter(_possible(_PULSES, brief, seed)), None)
     if pulse is not None:
         seconds = _LONG_PULSE if minutes >= 45 else PULSE_SECONDS  # noqa: PLR2004
-        found.append(Around(pulse, Section.WARM_UP, f"1 x {seconds} s", f"Warm before {work[0].name.lower()}."))
+        found.append(
+            WarmUpOrCoolDown(pulse, Section.WARM_UP, f"1 x {seconds} s", f"Warm before {work[0].name.lower()}.")
+        )
     taken = {one.exercise.id for one in found}
     turn = 0
     while len(found) < room + (1 if found and found[0].exercise.suits else 0) and turn < 2 * len(work):
@@ -66,12 +68,31 @@ def warm_up(work: Sequence[Exercise], brief: Brief, seed: int, minutes: int) -> 
         move = next((e for e in _possible(names, brief, seed) if e.id not in taken), None)
         if move is not None:
             taken.add(move.id)
-            found.append(Around(move, Section.WARM_UP, _moved(move), f"Gets ready for {lift.name.lower()}."))
+            found.append(WarmUpOrCoolDown(move, Section.WARM_UP, _moved(move), f"Gets ready for {lift.name.lower()}."))
         turn += 1
     return tuple(found)
 
 
-def _care(brief: Brief, most: int) -> list[Around]:
+_EASY: Final = (
+    "bike",
+    "recumbent-bike",
+    "elliptical",
+    "rowing-machine",
+    "cool-down-walk",
+    "brisk-walk",
+    "march-in-place",
+)
+
+
+def easy_minutes(brief: Brief, taken: Container[str], first: Container[str]) -> Exercise | None:
+    """Answer something easy to end a session with, not among ``taken``, best of ``first``; None where nothing is."""
+    every = brief.who.profile.exercises
+    names = sorted((name for name in _EASY if name in every and name not in taken), key=lambda name: name not in first)
+    there = (every[ExerciseId(name)] for name in names)
+    return next((exercise for exercise in there if _may(exercise, brief)), None)
+
+
+def _care(brief: Brief, most: int) -> list[WarmUpOrCoolDown]:
     """Breath and pelvic floor where a birth is near or not long past."""
     if not brief.suits & {Suits.AFTER_BIRTH, Suits.PREGNANCY}:
         return []
@@ -81,19 +102,19 @@ def _care(brief: Brief, most: int) -> list[Around]:
         else f"{brief.months_after_birth} months after the birth: from within."
     )
     return [
-        Around(e, Section.WARM_UP, "5 x 5 s, rest 5 s" if e.kind is ExerciseKind.HOLD else "1 x 8", why)
+        WarmUpOrCoolDown(e, Section.WARM_UP, "5 x 5 s, rest 5 s" if e.kind is ExerciseKind.HOLD else "1 x 8", why)
         for e in _possible(CARE, brief, 0)
     ][:most]
 
 
-def cool_down(worked: Iterable[Muscle], brief: Brief, seed: int, most: int) -> tuple[Around, ...]:
+def cool_down(worked: Iterable[Muscle], brief: Brief, seed: int, most: int) -> tuple[WarmUpOrCoolDown, ...]:
     """Answer up to ``most`` stretches for the muscles that worked most, the hardest worked first."""
     every = [
         e
         for e in brief.who.profile.exercises.values()
         if e.kind is ExerciseKind.STRETCH and e.skill is Skill.ANYONE and _may(e, brief)
     ]
-    found: list[Around] = []
+    found: list[WarmUpOrCoolDown] = []
     taken: set[ExerciseId] = set()
     for muscle in worked:
         fitting = sorted(
@@ -103,7 +124,7 @@ def cool_down(worked: Iterable[Muscle], brief: Brief, seed: int, most: int) -> t
             taken.add(fitting[0].id)
             side = " each side" if fitting[0].one_sided else ""
             text = f"1 x {_STRETCH_SECONDS} s{side}"
-            found.append(Around(fitting[0], Section.COOL_DOWN, text, f"After the work of the {muscle}."))
+            found.append(WarmUpOrCoolDown(fitting[0], Section.COOL_DOWN, text, f"After the work of the {muscle}."))
     return tuple(found)
 
 

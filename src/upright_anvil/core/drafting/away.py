@@ -18,7 +18,8 @@ from upright_anvil.core.prescription.text.shorthand import write
 def at_other_places(program: Program, brief: Brief) -> tuple[Program, tuple[str, ...]]:
     """Answer the program with its weeks away (from 1) moved to their place, and in sentences what is left out there.
 
-    Every line of such a week can be done with what the place has: as it is, as its variant B, or it rests.
+    Every line of such a week can be done with what the place has: as it is, as its variant B, or it rests; what is not
+    main work has a set fewer.
     """
     if not brief.away:
         return program, ()
@@ -73,7 +74,8 @@ def _line(
         there_brief = replace(brief, who=replace(brief.who, profile=profile.at(place)))
         asked = prescription_or_none(cells[index].text, profile.unit)
         if asked is not None:
-            cells[index] = Cell(text=write(_with(asked, other, there_brief)))
+            fewer = asked if group.section is Section.MAIN else replace(asked, sets=max(asked.sets - 1, 1))
+            cells[index] = Cell(text=write(_with(fewer, other, there_brief)))
     return line.model_copy(update={"cells": tuple(cells), "exercise_b": NO_EXERCISE if other is exercise else other.id})
 
 

@@ -156,7 +156,7 @@ class Brief:
         if self.careful:
             return 0.18
         if interests(self.said.second_goal) & ENDURANCE:
-            return 0.3
+            return 0.33
         return 0.22 if self.who.wants(GoalKind.BODY_WEIGHT, GoalKind.FITNESS) else 0.12
 
     @cached_property
@@ -222,7 +222,7 @@ class Brief:
         if exercise.id in self.liked and not self.careful:
             return True
         if exercise.skill is Skill.MUCH:
-            return self.who.training_age is TrainingAge.EXPERIENCED and not self.careful
+            return self.who.training_age is TrainingAge.EXPERIENCED and not self.careful and not self.older
         return not self.careful
 
     def _steady_enough(self, exercise: Exercise) -> bool:

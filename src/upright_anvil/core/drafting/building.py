@@ -4,18 +4,20 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from upright_anvil.core.body.muscles import Muscle
-from upright_anvil.core.drafting.around import Around, cool_down, warm_up
+from upright_anvil.core.drafting.around import WarmUpOrCoolDown, cool_down, easy_minutes, warm_up
 from upright_anvil.core.drafting.brief import Brief
 from upright_anvil.core.drafting.candidates import Candidate
 from upright_anvil.core.drafting.doses import Dose, in_week, written
-from upright_anvil.core.drafting.slots import DayShape, DraftSlot, Work
+from upright_anvil.core.drafting.slots import DayShape, DraftSlot, SlotWork
 from upright_anvil.core.drafting.solve import Choice, Solved
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import DayId, LineId, WeekId
+from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
+from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.volume.hard_sets import muscle_share
 
@@ -79,9 +81,37 @@ def in_time(program: Program, brief: Brief, slots: dict[LineId, str]) -> Program
     """Answer a program whose days all keep the client's minutes: stretches give way first, then accessories."""
     phases = []
     for phase in program.phases:
-        days = tuple(_shortened(day, phase, brief, slots) for day in phase.days)
+        days = tuple(_filled(_shortened(day, phase, brief, slots), phase, brief) for day in phase.days)
         phases.append(phase.model_copy(update={"days": days}))
     return program.model_copy(update={"phases": tuple(phases)})
+
+
+FILLED = 0.82
+"""Share of the minutes under which a day ends with something easy. House rule."""
+_EASY_MOST, _EASY_LEAST = 12, 3
+
+
+def _filled(day: Day, phase: Phase, brief: Brief) -> Day:
+    """A day that leaves much of the hour over ends with some easy minutes."""
+    building = [n for n, week in enumerate(phase.weeks) if week.kind is not WeekKind.EASE_OFF]
+    used = max(day_estimate(day, phase.weeks, n, brief.who.profile) for n in building)
+    whole = brief.who.minutes * 60
+    minutes = min(round((whole * 0.9 - used) / 60 / max(brief.who.profile.pace, 0.5)), _EASY_MOST)
+    # What warmed up ends the session as well as anything, and is nothing new.
+    taken = {line.exercise for group in day.groups if group.section is not Section.WARM_UP for line in group.lines}
+    warm = {line.exercise for group in day.groups if group.section is Section.WARM_UP for line in group.lines}
+    easy = easy_minutes(brief, taken, warm)
+    if used >= whole * FILLED or minutes < _EASY_LEAST or easy is None:
+        return day
+    weeks = len(phase.weeks)
+    what = WarmUpOrCoolDown(
+        easy, Section.COOL_DOWN, f"1 x {minutes * 60} s", f"Easy to end with: {brief.who.minutes} min are there."
+    )
+    groups = (*day.groups, _around(day.id, 99, what, weeks))
+    ordered = sorted(
+        groups, key=lambda g: (_ORDER[g.section], g.id != f"g-{day.id}-a99" and g.section is Section.COOL_DOWN)
+    )
+    return day.model_copy(update={"groups": tuple(ordered)})
 
 
 _GIVES_WAY = (Section.COOL_DOWN, Section.ACCESSORY, Section.TRUNK, Section.WARM_UP)
@@ -139,7 +169,7 @@ def _day(
     )
 
 
-def _around(day_id: DayId, number: int, one: Around, weeks: int) -> Group:
+def _around(day_id: DayId, number: int, one: WarmUpOrCoolDown, weeks: int) -> Group:
     line_id = LineId(f"{day_id}-a{number}")
     line = Line(id=line_id, exercise=one.exercise.id, cells=(Cell(text=one.text),) * weeks, reason=one.reason)
     return Group(id=f"g-{line_id}", lines=(line,), section=one.section)
@@ -154,7 +184,7 @@ def _worked(chosen: Sequence[Choice]) -> list[Muscle]:
 def _sets_by_muscle(chosen: Sequence[Choice]) -> dict[Muscle, float]:
     sets: dict[Muscle, float] = {}
     for choice in chosen:
-        if choice.slot.work is Work.ENDURANCE:
+        if choice.slot.work is SlotWork.ENDURANCE:
             continue
         for muscle in Muscle:
             counts = float(muscle_share(choice.candidate.exercise, muscle))
@@ -188,24 +218,28 @@ def reason_of(
     brief = work.brief
     begin = candidate.begin
     facts = list(dict.fromkeys(candidate.reasons))
+    if slot.work is SlotWork.ENDURANCE and isinstance(first.target, Seconds):
+        here = first.sets * (first.target.seconds + (first.rest or 0 if first.sets > 1 else 0)) / 60
+        facts.append(f"{here:.0f} min to begin with, {brief.endurance_share:.0%} of the week's time is meant for it")
     if begin is not None and first.load is not None and not isinstance(first.load, BodyweightLoad):
         said = begin.why.replace(str(begin.load), str(first.load), 1)
         facts = [fact for fact in facts if fact != begin.why]
         facts.append(said)
-    if not facts:
-        facts.append(_usual(slot, candidate.exercise, brief, sets))
+    if (slot.section is not Section.MAIN and slot.work in (SlotWork.STRENGTH, SlotWork.TRUNK)) or not facts:
+        facts.append(_usual(slot, candidate.exercise, brief, sets, first.sets))
     return f"{slot.role[:1].upper()}{slot.role[1:]}: {'; '.join(facts)}."
 
 
-def _usual(slot: DraftSlot, exercise: Exercise, brief: Brief, sets: Mapping[Muscle, float]) -> str:
-    """Where nothing else speaks for a line: what it brings its muscle to in a week, for this goal."""
+def _usual(slot: DraftSlot, exercise: Exercise, brief: Brief, sets: Mapping[Muscle, float], mine: int) -> str:
+    """What a line brings its muscle to in a week, for this goal, and with what there is."""
     who = brief.who
     goal = f"“{brief.said.goal}”" if brief.said.goal else str(who.goal) or "all-round strength"
     muscle = exercise.movers[0] if exercise.movers else None
-    if muscle is None or not sets.get(muscle) or slot.work not in (Work.STRENGTH, Work.TRUNK):
+    if muscle is None or not sets.get(muscle) or slot.work not in (SlotWork.STRENGTH, SlotWork.TRUNK):
         return f"for {goal}"
-    band = f"{who.band.low} to {who.band.high}"
-    return f"brings {muscle} to {plain_sets(sets[muscle])} hard sets a week, of {band} for {goal}"
+    held = exercise.implement_at(who.profile.inventory)
+    with_what = "body weight" if held is None or held is ImplementKind.BODYWEIGHT else str(held)
+    return f"{mine} of {plain_sets(sets[muscle])} hard sets a week for {muscle}, with {with_what}"
 
 
 def plain_sets(sets: float) -> str:

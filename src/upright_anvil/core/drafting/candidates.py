@@ -12,7 +12,7 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.drafting.around import CARE
 from upright_anvil.core.drafting.brief import Brief
 from upright_anvil.core.drafting.first_load import FirstLoad, first_load
-from upright_anvil.core.drafting.slots import DraftSlot, Work
+from upright_anvil.core.drafting.slots import DraftSlot, SlotWork
 from upright_anvil.core.drafting.words import Interest, interests, stems
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern, Skill
 from upright_anvil.core.goals import GoalKind, TrainingAge
@@ -27,7 +27,7 @@ BIG_LIFT = 3
 MOST = 9
 """Exercises weighed for one slot."""
 
-GUESS_REPS, GUESS_LEFT = 10, 3
+GUESS_REPS, GUESS_LEFT = 15, 5
 """What a load is looked at with before the sets are written."""
 
 _LEVEL = {
@@ -43,13 +43,13 @@ _LEG_MUSCLES = frozenset(
     {Muscle.QUADRICEPS, Muscle.GLUTES, Muscle.HAMSTRINGS, Muscle.ADDUCTORS, Muscle.SPINAL_ERECTORS}
 )
 _LOADED = frozenset({ImplementKind.BARBELL, ImplementKind.DUMBBELL, ImplementKind.KETTLEBELL, ImplementKind.STACK})
-_KINDS: Final[Mapping[Work, frozenset[ExerciseKind]]] = {
-    Work.STRENGTH: frozenset({ExerciseKind.LIFT}),
-    Work.TRUNK: frozenset({ExerciseKind.LIFT, ExerciseKind.HOLD}),
-    Work.BALANCE: frozenset({ExerciseKind.BALANCE}),
-    Work.CARRY: frozenset({ExerciseKind.CARRY, ExerciseKind.HOLD}),
-    Work.POWER: frozenset({ExerciseKind.JUMP, ExerciseKind.THROW}),
-    Work.ENDURANCE: frozenset({ExerciseKind.CARDIO}),
+_KINDS: Final[Mapping[SlotWork, frozenset[ExerciseKind]]] = {
+    SlotWork.STRENGTH: frozenset({ExerciseKind.LIFT}),
+    SlotWork.TRUNK: frozenset({ExerciseKind.LIFT, ExerciseKind.HOLD}),
+    SlotWork.BALANCE: frozenset({ExerciseKind.BALANCE}),
+    SlotWork.CARRY: frozenset({ExerciseKind.CARRY, ExerciseKind.HOLD}),
+    SlotWork.POWER: frozenset({ExerciseKind.JUMP, ExerciseKind.THROW}),
+    SlotWork.ENDURANCE: frozenset({ExerciseKind.CARDIO}),
 }
 _WAYS: Final[Mapping[Interest, frozenset[str]]] = {
     Interest.RUN: frozenset({"easy-run", "run-intervals", "treadmill"}),
@@ -107,23 +107,23 @@ def _fits(exercise: Exercise, slot: DraftSlot, brief: Brief) -> bool:
     if slot.muscles and not (exercise.movers and exercise.movers[0] in slot.muscles):
         return False
     inventory = brief.who.profile.inventory
-    there = exercise.possible_at if slot.work in (Work.CARRY, Work.ENDURANCE) else exercise.meant_for
+    there = exercise.possible_at if slot.work in (SlotWork.CARRY, SlotWork.ENDURANCE) else exercise.meant_for
     return there(inventory) and brief.may(exercise)
 
 
-_ANY_PATTERN: Final = frozenset({Work.BALANCE, Work.ENDURANCE})
+_ANY_PATTERN: Final = frozenset({SlotWork.BALANCE, SlotWork.ENDURANCE})
 
 
 def _patterned(exercise: Exercise, slot: DraftSlot) -> bool:
     if slot.work in _ANY_PATTERN:
         return True
-    if slot.work is Work.CARRY:
+    if slot.work is SlotWork.CARRY:
         return exercise.pattern is Pattern.CARRY
-    if slot.work is Work.POWER:
+    if slot.work is SlotWork.POWER:
         return exercise.pattern not in (Pattern.TRUNK, Pattern.PUSH_HORIZONTAL)
     if exercise.pattern not in slot.patterns:
         return False
-    return slot.work is Work.TRUNK or (_one_muscle(exercise) if slot.muscles else _whole(exercise, slot))
+    return slot.work is SlotWork.TRUNK or (_one_muscle(exercise) if slot.muscles else _whole(exercise, slot))
 
 
 def _one_muscle(exercise: Exercise) -> bool:
@@ -148,7 +148,7 @@ def _weighed(
     profile = brief.who.profile
     implement = exercise.implement_at(profile.inventory)
     begin = first_load(exercise, brief, GUESS_REPS, GUESS_LEFT)
-    weighted = implement in _LOADED or (implement is ImplementKind.IMPROVISED and slot.work is not Work.ENDURANCE)
+    weighted = implement in _LOADED or (implement is ImplementKind.IMPROVISED and slot.work is not SlotWork.ENDURANCE)
     if weighted and begin is None:
         return None
     points, reasons = 20.0, list[str]()
@@ -156,7 +156,7 @@ def _weighed(
     points += _for_history(exercise, slot, brief, begin, reasons)
     points += _for_health(exercise, slot, brief, reasons)
     points += _for_level(exercise, slot, brief, reasons)
-    if slot.work is Work.STRENGTH:
+    if slot.work is SlotWork.STRENGTH:
         points += _for_load(exercise, slot, brief, implement, reasons)
     if exercise.id in before:
         points -= 22
@@ -170,7 +170,7 @@ def _for_wishes(exercise: Exercise, slot: DraftSlot, brief: Brief, reasons: list
         reasons.append("asked for by name")
     if slot.prefers and slot.prefers & stems(f"{exercise.name} {' '.join(exercise.also)}"):
         points += 30
-    if slot.work is Work.ENDURANCE:
+    if slot.work is SlotWork.ENDURANCE:
         points += _for_endurance(exercise, brief, reasons)
     if brief.lagging and exercise.movers and exercise.movers[0] in brief.lagging and slot.muscles:
         reasons.append(f"for the {exercise.movers[0]}, which are to be brought up")
@@ -186,16 +186,16 @@ def _goal_words(brief: Brief, slot: DraftSlot) -> str:
     said = brief.said.goal or str(brief.who.goal)
     second = brief.said.second_goal or str(brief.who.second_goal)
     first_wants = interests(brief.said.goal)
-    serving: dict[Work, frozenset[Interest]] = {
-        Work.CARRY: frozenset({Interest.CARRY, Interest.HIKE, Interest.GRIP, Interest.CLIMB}),
-        Work.POWER: frozenset({Interest.GAMES, Interest.POWER, Interest.SNOW}),
-        Work.ENDURANCE: frozenset(
+    serving: dict[SlotWork, frozenset[Interest]] = {
+        SlotWork.CARRY: frozenset({Interest.CARRY, Interest.HIKE, Interest.GRIP, Interest.CLIMB}),
+        SlotWork.POWER: frozenset({Interest.GAMES, Interest.POWER, Interest.SNOW}),
+        SlotWork.ENDURANCE: frozenset(
             {
                 Interest.RUN, Interest.RIDE, Interest.ROW, Interest.SWIM, Interest.HIKE, Interest.STAMINA,
                 Interest.SNOW, Interest.STAIRS,
             }
         ),
-        Work.BALANCE: frozenset({Interest.STEADY, Interest.HIKE, Interest.STAIRS, Interest.SNOW, Interest.GAMES}),
+        SlotWork.BALANCE: frozenset({Interest.STEADY, Interest.HIKE, Interest.STAIRS, Interest.SNOW, Interest.GAMES}),
     }  # fmt: skip
     served = serving.get(slot.work, frozenset()) & wants
     if slot.role.startswith(("steps", "towards", "grip", "strong around", "back of the shoulders, for")):
@@ -212,7 +212,7 @@ def _for_endurance(exercise: Exercise, brief: Brief, reasons: list[str]) -> floa
         return -80
     points = 60.0 if wanted else 0.0
     if exercise.id not in STEADY:
-        points -= 25
+        points -= 40
     if Demand.IMPACT in exercise.demands and Interest.RUN not in brief.interests:
         points -= 20
     if brief.careful:
@@ -246,11 +246,11 @@ def _for_health(exercise: Exercise, slot: DraftSlot, brief: Brief, reasons: list
                 reasons.append(f"leaves the {at.name} alone ({at.state})")
     if brief.suits & set(exercise.suits):
         points += 18
-    if brief.unsteady and slot.work is Work.BALANCE:
+    if brief.unsteady and slot.work is SlotWork.BALANCE:
         held = exercise.stable or exercise.needs
         points += 15 if held else -10
         reasons.append(f"{brief.said.age} years: balance every time" if brief.said.age else "balance every time")
-    elif brief.older and slot.work is Work.BALANCE and brief.said.age:
+    elif brief.older and slot.work is SlotWork.BALANCE and brief.said.age:
         reasons.append(f"{brief.said.age} years: balance every time")
     if slot.section in (Section.MAIN, Section.TRUNK):
         if brief.expecting:
@@ -284,7 +284,7 @@ def _for_level(exercise: Exercise, slot: DraftSlot, brief: Brief, reasons: list[
         points += 6 - 16 * abs(at - wanted)
         break
     age = who.training_age
-    if slot.section is Section.MAIN and slot.work is Work.STRENGTH and exercise.skill is Skill.ANYONE:
+    if slot.section is Section.MAIN and slot.work is SlotWork.STRENGTH and exercise.skill is Skill.ANYONE:
         if age in (TrainingAge.SEDENTARY, TrainingAge.NEW):
             reasons.append(f"needs no practice ({age})")
         elif age is TrainingAge.RETURNING:

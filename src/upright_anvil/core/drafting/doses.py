@@ -11,7 +11,7 @@ from upright_anvil.core.checks.lines.rest_too_short import least_rest
 from upright_anvil.core.drafting.brief import Brief
 from upright_anvil.core.drafting.candidates import STEADY, Candidate
 from upright_anvil.core.drafting.first_load import FirstLoad, first_load
-from upright_anvil.core.drafting.slots import DraftSlot, Work
+from upright_anvil.core.drafting.slots import DraftSlot, SlotWork
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.implements import ImplementKind
@@ -56,9 +56,9 @@ class Dose:
 
     def options(self, slot: DraftSlot) -> tuple[int, ...]:
         """Answer how many sets a line of a slot may have; of endurance how many minutes."""
-        if slot.work is Work.ENDURANCE:
+        if slot.work is SlotWork.ENDURANCE:
             return slot.minutes
-        if slot.work in (Work.POWER, Work.CARRY, Work.BALANCE):
+        if slot.work in (SlotWork.POWER, SlotWork.CARRY, SlotWork.BALANCE):
             return (2, 3)
         return self.main_sets if slot.section is Section.MAIN else (2, 3)
 
@@ -92,12 +92,13 @@ def dose_for(brief: Brief, number: int, phases: int) -> Dose:
         )
     if brief.careful or who.is_new:
         reps = Reps(8, 12) if number == 1 or brief.careful else Reps(8, 10)
-        sets = (2, 3) if number == 1 else (2, 3, 4)
+        sets = (2, 3, 4)
+        rest = least_rest(GoalKind.STRENGTH) if who.wants(GoalKind.STRENGTH) else 90
         what = "Learn the moves" if number == 1 else "Build on what was learnt"
         return Dose(
             reps,
             Reps(10, 15),
-            90,
+            rest,
             60,
             3,
             sets,
@@ -108,7 +109,7 @@ def dose_for(brief: Brief, number: int, phases: int) -> Dose:
         reps = (Reps(5, 6), Reps(4, 5), Reps(3, 4))[step]
         rest = max(least_rest(GoalKind.STRENGTH), 150)
         return Dose(
-            reps, Reps(8, 10), rest, 90, 2, (3, 4, 5), "Maximal strength", "Heavier from phase to phase", heavy=True
+            reps, Reps(8, 10), rest, rest, 2, (3, 4, 5), "Maximal strength", "Heavier from phase to phase", heavy=True
         )
     if who.wants(GoalKind.SIZE, GoalKind.LAGGING):
         reps = (Reps(8, 12), Reps(6, 10), Reps(10, 15))[step]
@@ -126,16 +127,17 @@ def _purpose(brief: Brief, what: str) -> str:
 def written(slot: DraftSlot, candidate: Candidate, amount: int, dose: Dose, brief: Brief) -> Prescription:
     """Answer a line of the first building week: ``amount`` is its sets, of endurance its minutes."""
     exercise = candidate.exercise
-    if slot.work is Work.ENDURANCE:
+    if slot.work is SlotWork.ENDURANCE:
         return _endurance(exercise, amount)
-    if slot.work is Work.BALANCE:
-        return Prescription(amount, Seconds(30 if brief.trained else 20), each_side=exercise.one_sided, rest=30)
-    if slot.work is Work.POWER:
+    if slot.work is SlotWork.BALANCE:
+        asked = Prescription(amount, Seconds(30 if brief.trained else 20), each_side=exercise.one_sided, rest=30)
+        return replace(asked, load=_light(exercise, brief))
+    if slot.work is SlotWork.POWER:
         many = 5 if exercise.kind is ExerciseKind.THROW else 4
         return Prescription(
             amount, Reps(many, many), each_side=exercise.one_sided, rest=75, load=_light(exercise, brief)
         )
-    if slot.work is Work.CARRY:
+    if slot.work is SlotWork.CARRY:
         far: Target = Distance(20 if brief.careful else 30) if exercise.kind is ExerciseKind.CARRY else Seconds(30)
         asked = Prescription(amount, far, each_side=exercise.one_sided, rest=60)
         begin = first_load(exercise, brief, 10, CAREFUL_LEFT)
@@ -160,7 +162,7 @@ def _strength(slot: DraftSlot, exercise: Exercise, sets: int, dose: Dose, brief:
     timed = exercise.kind is ExerciseKind.HOLD
     seconds = 20 if brief.careful or brief.who.is_new else 30
     target: Target = Seconds(seconds) if timed else dose.main if slot.section is Section.MAIN else dose.accessory
-    trunk = slot.work is Work.TRUNK
+    trunk = slot.work is SlotWork.TRUNK
     rest = 45 if trunk else dose.main_rest if slot.section is Section.MAIN else dose.accessory_rest
     if exercise.one_sided and not trunk:
         rest = max(rest - 30, 60)
@@ -176,12 +178,13 @@ def in_week(
 ) -> Prescription:
     """Answer a line in one week: a rep more left in the first, one fewer in the last that builds, easy last.
 
+    Where plenty is left anyway the first week asks for two repetitions fewer instead.
     Endurance begins with four fifths of its minutes and grows to all of them. Loads follow the reserve on the client's
     estimate, so they climb by what the place can make.
     """
     eased = kinds[number] is WeekKind.EASE_OFF
     building = [n for n, kind in enumerate(kinds) if kind is not WeekKind.EASE_OFF]
-    if slot.work is Work.ENDURANCE:
+    if slot.work is SlotWork.ENDURANCE:
         at = building.index(number) / max(len(building) - 1, 1) if not eased else 0.0
         share = EASED_ENDURANCE if eased else ENDURANCE_START + (1 - ENDURANCE_START) * at
         return _less(base, share)
@@ -190,14 +193,13 @@ def in_week(
         if base.reserve is None:
             return fewer
         return with_load(replace(fewer, load=None, reserve=max(EASY_LEFT, base.reserve)), exercise, brief)
-    if (
-        base.reserve is None
-        or slot.section is not Section.MAIN
-        or slot.work is not Work.STRENGTH
-        or brief.who.clearance
-    ):
+    if base.reserve is None or slot.section is not Section.MAIN or slot.work is not SlotWork.STRENGTH:
         return base
-    left = base.reserve + (1 if number == 0 and len(kinds) > 1 else 0)
+    first = number == 0 and len(kinds) > 1
+    if first and base.reserve >= EASY_LEFT and isinstance(base.target, Reps):
+        less = Reps(max(base.target.low - 2, 1), max(base.target.high - 2, 1))
+        return with_load(replace(base, target=less, load=None), exercise, brief)
+    left = base.reserve + (1 if first else 0)
     if number == building[-1] and number > 0 and brief.trained and not brief.careful:
         left = max(base.reserve - 1, 1)
     return with_load(replace(base, reserve=left, load=None), exercise, brief)

@@ -15,7 +15,7 @@ from upright_anvil.core.drafting.brief import MUCH_OLDER, Brief
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.library.starting_load import KnownLoad, starting_load
-from upright_anvil.core.loads.implements import ImplementKind
+from upright_anvil.core.loads.implements import Achievable, ImplementKind
 from upright_anvil.core.loads.inventory import Rounding
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit
 from upright_anvil.core.plan.resolving import suggested
@@ -38,6 +38,8 @@ _TRAINED: Final = MappingProxyType(
         TrainingAge.RETURNING: "0.80", TrainingAge.SOME: "1.10", TrainingAge.EXPERIENCED: "1.40",
     }
 )  # fmt: skip
+_BIG: Final = frozenset({"squat", "hinge", "row", "thrust"})
+HARDLY_MORE: Final = Decimal("1.6")
 KNOWN_HELD_BACK: Final = Decimal("0.8")
 MOST_KNOWN: Final = Decimal(2)
 _PER_HAND: Final = Decimal("0.08")
@@ -104,6 +106,8 @@ def _guess(exercise: Exercise, kind: ImplementKind, brief: Brief, reps: int, lef
         kind, Load.of(round(in_unit(Kilograms(kg), profile.unit), 2), profile.unit), Rounding.DOWN
     )
     if made is None:
+        made = _lightest(exercise, kind, Kilograms(kg), brief)
+    if made is None:
         return None
     weighed = "body weight" if profile.body_kg else f"{ASSUMED_BODY_KG} kg, no body weight being known"
     return FirstLoad(
@@ -129,6 +133,13 @@ def _factor(brief: Brief) -> Decimal:
     if brief.expecting or brief.months_after_birth is not None or brief.who.clearance:
         found *= Decimal("0.70")
     return found
+
+
+def _lightest(exercise: Exercise, kind: ImplementKind, kg: Kilograms, brief: Brief) -> Achievable | None:
+    """The lightest there is, where it is hardly more than the guess and goes to big muscles. House rule."""
+    there = brief.who.profile.inventory.achievable(kind)
+    big = exercise.kind is ExerciseKind.CARRY or exercise.family in _BIG
+    return there[0] if big and there and there[0].load.kg <= kg * HARDLY_MORE else None
 
 
 def _known_ratio(brief: Brief) -> Decimal | None:

@@ -12,7 +12,7 @@ from typing import Final
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.drafting.brief import Brief
-from upright_anvil.core.drafting.words import Interest
+from upright_anvil.core.drafting.words import Interest, stem
 from upright_anvil.core.exercises import Pattern
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.plan.document import Section
@@ -23,7 +23,7 @@ SHORT_ENDURANCE: Final = (8, 10, 12, 14)
 """Minutes a line of endurance may have: of its own, and after lifting, where it stays under a quarter of an hour."""
 
 
-class Work(StrEnum):
+class SlotWork(StrEnum):
     """What sort of work a slot holds."""
 
     STRENGTH = "strength"
@@ -48,7 +48,7 @@ class DraftSlot:
     patterns: frozenset[Pattern] = frozenset()
     muscles: frozenset[Muscle] = frozenset()
     wanted: int = 60
-    work: Work = Work.STRENGTH
+    work: SlotWork = SlotWork.STRENGTH
     prefers: frozenset[str] = frozenset()
     minutes: tuple[int, ...] = ()
 
@@ -80,7 +80,7 @@ def _small(role: str, *muscles: Muscle, wanted: int = 25) -> DraftSlot:
 
 
 def _trunk(role: str, *patterns: Pattern, wanted: int = 45) -> DraftSlot:
-    return DraftSlot("", Section.TRUNK, role, frozenset(patterns), wanted=wanted, work=Work.TRUNK)
+    return DraftSlot("", Section.TRUNK, role, frozenset(patterns), wanted=wanted, work=SlotWork.TRUNK)
 
 
 _STILL = _trunk("trunk, held against the pull", P.TRUNK)
@@ -180,10 +180,18 @@ def week_shape(brief: Brief) -> tuple[tuple[DayShape, ...], tuple[str, ...]]:
         name, slots = bases[n]
         if n in long:
             name, slots = _beside_endurance(brief, name)
+        if brief.unsteady:
+            slots = tuple(_seated(slot) for slot in slots)
         every = _ordered((*slots, *_extras(brief, n, len(weekdays), long), *_fillers(brief)))
         numbered = tuple(replace(slot, id=f"d{n + 1}-s{k}") for k, slot in enumerate(every, start=1))
         shapes.append(DayShape(name, weekday, numbered, spares_legs=n in long))
     return tuple(shapes), told
+
+
+def _seated(slot: DraftSlot) -> DraftSlot:
+    """Who may fall learns to stand up from something first."""
+    seats = frozenset(map(stem, ("chair", "sit", "box", "step")))
+    return replace(slot, prefers=seats) if slot.patterns & {P.SQUAT, P.LUNGE} and not slot.muscles else slot
 
 
 def _bases(weekdays: Sequence[int]) -> list[tuple[str, tuple[DraftSlot, ...]]]:
@@ -227,7 +235,7 @@ def _beside_endurance(brief: Brief, name: str) -> tuple[str, tuple[DraftSlot, ..
     what = _endurance_role(brief)
     longest = max(brief.who.minutes * (6 if brief.endures_first else 5) // 10, LONG_ENDURANCE[0])
     fits = tuple(m for m in LONG_ENDURANCE if m <= longest)
-    long = DraftSlot("", Section.CARDIO, what, wanted=140, work=Work.ENDURANCE, minutes=fits)
+    long = DraftSlot("", Section.CARDIO, what, wanted=140, work=SlotWork.ENDURANCE, minutes=fits)
     way = _way(brief)
     return f"Upper and {_WAY[way] if way else 'endurance'}", (*kept, _TURN, long)
 
@@ -262,19 +270,23 @@ def _extras(brief: Brief, n: int, count: int, long: Iterable[int]) -> tuple[Draf
         GoalKind.EVENT, GoalKind.FITNESS, GoalKind.ENJOYMENT,
     }  # fmt: skip
     if not brief.quiet and (springs or (brief.trained and GoalKind.STRENGTH in goals)) and n < (2 if springs else 1):
-        found.append(DraftSlot("", Section.MAIN, "quick, while fresh", wanted=55 if springs else 30, work=Work.POWER))
+        found.append(
+            DraftSlot("", Section.MAIN, "quick, while fresh", wanted=55 if springs else 30, work=SlotWork.POWER)
+        )
     found += _carries(brief, n, count)
     found += _named_muscles(brief, n)
     found += _own_wishes(brief, n)
     if brief.endurance and not away:
         wanted = 70 if brief.careful or brief.interests else 45
         role = _endurance_role(brief)
-        found.append(DraftSlot("", Section.CARDIO, role, wanted=wanted, work=Work.ENDURANCE, minutes=SHORT_ENDURANCE))
+        found.append(
+            DraftSlot("", Section.CARDIO, role, wanted=wanted, work=SlotWork.ENDURANCE, minutes=SHORT_ENDURANCE)
+        )
     return tuple(found)
 
 
 def _balance(wanted: int, section: Section = Section.MAIN) -> DraftSlot:
-    return DraftSlot("", section, "balance, while fresh", wanted=wanted, work=Work.BALANCE)
+    return DraftSlot("", section, "balance, while fresh", wanted=wanted, work=SlotWork.BALANCE)
 
 
 def _carries(brief: Brief, n: int, count: int) -> list[DraftSlot]:
@@ -290,7 +302,7 @@ def _carries(brief: Brief, n: int, count: int) -> list[DraftSlot]:
     if (close and n % 2 == 0) or (
         n == min(1, count - 1) and (close or {brief.who.goal, brief.who.second_goal} & usual)
     ):
-        return [DraftSlot("", Section.ACCESSORY, "carry", wanted=80 if close else 38, work=Work.CARRY)]
+        return [DraftSlot("", Section.ACCESSORY, "carry", wanted=80 if close else 38, work=SlotWork.CARRY)]
     return []
 
 
@@ -316,12 +328,12 @@ def _own_wishes(brief: Brief, n: int) -> list[DraftSlot]:
     if brief.joint is not None:
         found.append(_small(f"strong around the {brief.joint}", *_JOINT_MUSCLES[brief.joint], wanted=75))
     if wish & {Interest.HIKE, Interest.STAIRS, Interest.SNOW} and n % 2 == 0:
-        steps = frozenset({"step", "stair"})
+        steps = frozenset(map(stem, ("step", "stair")))
         found.append(replace(_more("steps", P.LUNGE), wanted=75, prefers=steps))
     if wish & {Interest.DESK} or GoalKind.POSTURE in (brief.who.goal, brief.who.second_goal):
         found.append(_small("back of the shoulders, for a straighter back", M.REAR_SHOULDER, M.UPPER_BACK, wanted=65))
     if Interest.PULL_UP in wish:
-        pulls = frozenset({"pull-up", "chin-up", "hang", "pulldown"})
+        pulls = frozenset(map(stem, ("pull-up", "chin-up", "hang", "pulldown")))
         found.append(replace(_main("towards the pull-up", P.PULL_VERTICAL), wanted=110, prefers=pulls))
     if wish & {Interest.GRIP, Interest.CLIMB}:
         found.append(_small("grip", M.FOREARMS, wanted=60))
@@ -336,7 +348,7 @@ def _fillers(brief: Brief) -> tuple[DraftSlot, ...]:
 
 
 _ORDER = {section: n for n, section in enumerate(Section)}
-_FRESH = {Work.POWER: 0, Work.BALANCE: 1}
+_FRESH = {SlotWork.POWER: 0, SlotWork.BALANCE: 1}
 
 
 def _ordered(slots: Iterable[DraftSlot]) -> tuple[DraftSlot, ...]:

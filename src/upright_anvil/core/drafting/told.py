@@ -1,7 +1,7 @@
 """What a draft could not keep, in sentences that say which wish to relax."""
 
 from upright_anvil.core.drafting.brief import Brief
-from upright_anvil.core.drafting.slots import Work
+from upright_anvil.core.drafting.slots import SlotWork
 from upright_anvil.core.drafting.solve import Solved, Task
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.plan.document import Section
@@ -26,7 +26,7 @@ def unkept(task: Task, solved: Solved, brief: Brief) -> list[str]:
         if full:
             said.append(f"{day.name}: {who.minutes} min hold no {' and no '.join(full)}; more minutes would.")
     work = {choice.slot.work for choice in solved.choices}
-    if brief.endurance and Work.ENDURANCE not in work:
+    if brief.endurance and SlotWork.ENDURANCE not in work:
         said.append(f"No endurance found room in {who.minutes} min at this place.")
     chosen = {choice.candidate.exercise.id for choice in solved.choices}
     missed = sorted(who.profile.exercise(name).name for name in brief.liked if name not in chosen)

@@ -103,13 +103,15 @@ _SHORTEST = 2
 
 @lru_cache(maxsize=4096)
 def stem(word: str) -> str:
-    """Answer a word without its ending: ``running`` and ``runs`` are ``run``, ``calves`` ``calve``."""
+    """Answer a word without its ending: ``running`` and ``runs`` are ``run``, ``cycling`` and ``cycle`` ``cycl``."""
     word = word.lower().replace("’", "'")
     for ending in ("ing", "es", "ed", "s"):
         if word.endswith(ending) and len(word) - len(ending) > _SHORTEST and not word.endswith("ss"):
             word = word[: -len(ending)] if ending != "es" or word[-3] in "sxh" else word[:-1]
             break
-    return word[:-1] if len(word) > 3 and word[-1] == word[-2] and word[-1] not in "sl" else word  # noqa: PLR2004
+    if len(word) > 3 and word[-1] == word[-2] and word[-1] not in "sl":  # noqa: PLR2004
+        return word[:-1]
+    return word.removesuffix("e") if len(word) > 3 else word  # noqa: PLR2004
 
 
 def stems(text: str) -> frozenset[str]:
@@ -122,6 +124,10 @@ def stems(text: str) -> frozenset[str]:
     return frozenset(found)
 
 
+_MUSCLES_BY_STEM: Final = {stem(word): muscles for word, muscles in _MUSCLES.items()}
+_KINDS_BY_STEM: Final = {stem(word): kind for word, kind in _KINDS.items()}
+_IMPLEMENTS_BY_STEM: Final = {stem(word): kind for word, kind in _IMPLEMENTS.items()}
+_PATTERNS_BY_STEM: Final = {stem(word): pattern for word, pattern in _PATTERNS.items()}
 _STEMS: Final = {interest: frozenset(stem(word) for word in words.split()) for interest, words in _INTERESTS.items()}
 
 
@@ -134,7 +140,9 @@ def interests(text: str) -> frozenset[Interest]:
 def muscles_named(text: str) -> tuple[Muscle, ...]:
     """Answer the muscles that a text names, each once."""
     said = stems(text)
-    return tuple(dict.fromkeys(muscle for word, muscles in _MUSCLES.items() if word in said for muscle in muscles))
+    return tuple(
+        dict.fromkeys(muscle for word, muscles in _MUSCLES_BY_STEM.items() if word in said for muscle in muscles)
+    )
 
 
 def against(text: str) -> str:
@@ -168,9 +176,9 @@ def _phrase(text: str) -> frozenset[str]:
 def _meant(exercise: Exercise, said: frozenset[str]) -> bool:
     if len(said) == 1:
         (word,) = said
-        if _KINDS.get(word) is exercise.kind or _PATTERNS.get(word) is exercise.pattern:
+        if _KINDS_BY_STEM.get(word) is exercise.kind or _PATTERNS_BY_STEM.get(word) is exercise.pattern:
             return True
-        if word in _IMPLEMENTS and exercise.implements[0] is _IMPLEMENTS[word]:
+        if word in _IMPLEMENTS_BY_STEM and exercise.implements[0] is _IMPLEMENTS_BY_STEM[word]:
             return True
         if word in ("run", "jog") and exercise.id in _RUNS:
             return True

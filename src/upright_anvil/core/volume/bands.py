@@ -1,11 +1,13 @@
 """How many hard sets a muscle is given in a week, by goal and training age: house defaults, never a law."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from decimal import Decimal
 from enum import StrEnum
 
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.goals import GoalKind, TrainingAge
+from upright_anvil.core.loads.load import plain
 
 
 class BandPosition(StrEnum):
@@ -76,3 +78,10 @@ def band_for(goal: GoalKind, training_age: TrainingAge) -> Band:
     if training_age in _FIRST_MONTHS:
         return BEGINNING
     return _BY_GOAL.get(goal, GENERAL)
+
+
+def band_sentence(sets: Mapping[Muscle, Decimal], band: Band) -> str:
+    """Say how many hard sets muscles get beside the band: ``7 hard sets for chest; the band is 8 to 20.``"""
+    (first, many), *others = sets.items()
+    more = "".join(f", {plain(count)} for {muscle}" for muscle, count in others)
+    return f"{plain(many)} hard sets for {first}{more}; the band is {band.low} to {band.high}."

@@ -8,17 +8,18 @@ from collections.abc import Iterator
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay
 from upright_anvil.core.loads.load import plain
+from upright_anvil.core.volume.bands import SOFT_EDGE
 
 MOST = 10
 
 
 def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
-    for muscle, sets in day.muscles.items():
-        if sets > MOST:
-            yield Violation(
-                f"{day.day.name}: {plain(sets)} hard sets for {muscle}; beyond {MOST} in a session is a lot.",
-                day=day.day.id,
-            )
+    many = [f"{plain(sets)} for {muscle}" for muscle, sets in day.muscles.items() if sets > MOST * (1 + SOFT_EDGE)]
+    if many:
+        said = many[0].replace(" for ", " hard sets for ", 1)
+        yield Violation(
+            f"{day.day.name}: {', '.join([said, *many[1:]])}; beyond {MOST} in a session is a lot.", day=day.day.id
+        )
 
 
 CHECK = Check(

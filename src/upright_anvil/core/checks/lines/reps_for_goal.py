@@ -1,6 +1,7 @@
 """Repetitions outside the usual band for the goal.
 
-Size grows from about 5 to 35 repetitions taken near failure; strength needs heavy work, 1 to 8. Elsewhere 4 to 30.
+Size grows from about 5 to 35 repetitions taken near failure; strength needs heavy work, 1 to 8, where it
+is open to the client. Elsewhere 4 to 30.
 Outside it asks for a reason, never forbids. Holds, jumps, carries and preparation are left alone.
 """
 
@@ -41,7 +42,7 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Vio
 def _band(asked: StudiedLine, who: Standpoint) -> tuple[int, int]:
     if who.wants(GoalKind.SIZE, GoalKind.LAGGING):
         return SIZE
-    if who.wants(GoalKind.STRENGTH) and asked.is_main and asked.compound:
+    if who.wants(GoalKind.STRENGTH) and who.goes_heavy and asked.is_main and asked.compound:
         return STRENGTH_MAIN
     return GENERAL
 

@@ -32,7 +32,7 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Vio
         or asked.group.kind is not GroupKind.SINGLE
     ):
         return
-    least = least_rest(who.goal)
+    least = least_rest(who.goal) if who.goes_heavy or not who.wants(GoalKind.STRENGTH) else 0
     if len(asks.plans) > 1 and not asks.ramp and asks.rest < least:
         fix = rewrite(asked, f"Rest {write_time(least)}", rest=least)
         yield Violation(

@@ -8,20 +8,18 @@ from collections.abc import Iterator
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
 from upright_anvil.core.goals import GoalKind
-from upright_anvil.core.loads.load import plain
 from upright_anvil.core.plan.document import WeekKind
-from upright_anvil.core.volume.bands import BIG_MUSCLES, BandPosition
+from upright_anvil.core.volume.bands import BIG_MUSCLES, BandPosition, band_sentence
 
 
 def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Violation]:
     if week.week.kind is not WeekKind.BUILD or not who.wants(GoalKind.SIZE, GoalKind.LAGGING):
         return
     direct = {muscle for a in week.asked if a.hard and a.compound for muscle in a.exercise.movers}
-    for muscle in sorted(direct & set(BIG_MUSCLES)):
-        if who.band.clearly(week.muscles[muscle]) is BandPosition.BELOW:
-            yield Violation(
-                f"{plain(week.muscles[muscle])} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}."
-            )
+    trained = {muscle: week.muscles[muscle] for muscle in sorted(direct & set(BIG_MUSCLES))}
+    below = {m: sets for m, sets in trained.items() if who.band.clearly(sets) is BandPosition.BELOW}
+    if below:
+        yield Violation(band_sentence(below, who.band))
 
 
 CHECK = Check(

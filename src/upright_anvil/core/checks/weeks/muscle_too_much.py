@@ -4,14 +4,13 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedWeek
-from upright_anvil.core.loads.load import plain
-from upright_anvil.core.volume.bands import BandPosition
+from upright_anvil.core.volume.bands import BandPosition, band_sentence
 
 
 def _look(week: StudiedWeek, who: Standpoint) -> Iterator[Violation]:
-    for muscle, sets in week.muscles.items():
-        if who.band.clearly(sets) is BandPosition.ABOVE:
-            yield Violation(f"{plain(sets)} hard sets for {muscle}; the band is {who.band.low} to {who.band.high}.")
+    above = {m: sets for m, sets in week.muscles.items() if who.band.clearly(sets) is BandPosition.ABOVE}
+    if above:
+        yield Violation(band_sentence(above, who.band))
 
 
 CHECK = Check(

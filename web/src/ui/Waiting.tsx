@@ -46,7 +46,11 @@ function Failed({ error, retry }: { error: Error; retry: () => void }) {
       <p>{told ? error.message : "This could not be opened."}</p>
       <div className="mt-2 flex flex-wrap items-center gap-4 text-ink">
         {/* Asking again cannot help where there is nothing. */}
-        {!(told && [403, 404, 410].includes(error.status)) && <Button className="min-h-12" onClick={retry}>Try again</Button>}
+        {!(told && [403, 404, 410].includes(error.status)) && (
+          <Button className="min-h-12" onClick={retry}>
+            Try again
+          </Button>
+        )}
         <a href="/" className="inline-flex min-h-12 items-center underline">
           To Today
         </a>

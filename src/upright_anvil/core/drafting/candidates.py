@@ -137,7 +137,7 @@ def _whole(exercise: Exercise, slot: DraftSlot) -> bool:
         return False
     if exercise.pattern in LEG_PATTERNS and exercise.movers[0] not in _LEG_MUSCLES:
         return False
-    least = BIG_LIFT if slot.section is Section.MAIN else 2
+    least = BIG_LIFT if slot.section is Section.MAIN and not slot.prefers else 2
     return len(exercise.movers) + len(exercise.helpers) >= least
 
 

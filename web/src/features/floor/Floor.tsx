@@ -194,7 +194,7 @@ export function Floor({
           </button>
         </Message>
       ))}
-      <Part className="flex grow flex-col">
+      <Part {...(pane.beside ? {} : { id: "main" })} className="flex grow flex-col">
         {(asked === "before" || asked === "adjust") && (
           <BeforePanel
             shown={shown}

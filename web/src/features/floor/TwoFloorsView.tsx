@@ -35,7 +35,7 @@ export function TwoFloorsView() {
     timer.current = setTimeout(() => setTurning(false), BOUNCE);
   }, []);
   return (
-    <main data-keys-by-turn className="flex h-dvh flex-col">
+    <main id="main" data-keys-by-turn className="flex h-dvh flex-col">
       <div role="group" aria-label="Whose turn it is" className="grid grid-cols-2 border-b border-line">
         {([0, 1] as const).map((which) => (
           <button

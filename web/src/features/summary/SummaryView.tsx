@@ -63,7 +63,7 @@ export function SummaryView() {
   const left = view.lines.filter((line) => line.state !== "done");
   const floor = `/floor/${view.program_id}/${view.week_id}/${view.day_id}`;
   return (
-    <main className="mx-auto flex min-h-dvh max-w-3xl flex-col px-4 pt-3 pb-4">
+    <main id="main" className="mx-auto flex min-h-dvh max-w-3xl flex-col px-4 pt-3 pb-4">
       <p className="text-soft">
         {longDate(view.on)} · {view.phase}, week {view.week}
       </p>

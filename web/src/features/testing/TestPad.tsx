@@ -76,7 +76,7 @@ export function TestPad({
   }, [counts, tap]);
 
   return (
-    <main className="flex grow flex-col gap-4 px-4 pt-4 pb-4">
+    <main id="main" className="flex grow flex-col gap-4 px-4 pt-4 pb-4">
       <div>
         <h2 className="text-3xl leading-tight font-semibold tracking-tight">
           {item.name}

@@ -11,6 +11,7 @@ from tests.commands import save_edits, start_program
 from upright_anvil.api.studio import THE_TRAINER, Studio
 from upright_anvil.cli import open_database
 from upright_anvil.core.health.screening import Answers
+from upright_anvil.core.ids import ProgramId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits import Edit
@@ -23,6 +24,7 @@ from upright_anvil.services.floor import logging
 from upright_anvil.services.health.health_file import add_screen
 from upright_anvil.services.ids import fresh_id, session_id
 from upright_anvil.store.database import Database
+from upright_anvil.store.programs import program_row
 
 NOW = datetime(2026, 3, 4, 17, 0, tzinfo=UTC)
 """A Wednesday."""
@@ -90,6 +92,11 @@ class StudioTest(TestCase):
                 edits.append(AddLine(day="p1-d1", line=f"l{number}", exercise=exercise))
                 edits.append(SetCell(line=f"l{number}", week="p1-w1", text=text, carry=Carry.ALL))
             return save_edits(scope, board.program_id, 1, edits, "Written", NOW, TODAY)
+
+    def made_earlier(self, program_id: ProgramId, days: int = 7) -> None:
+        """Let a program have been made some days ago, so that what it planned since could be missed."""
+        with self.studio.writing() as scope:
+            program_row(scope, program_id).created_at = NOW - timedelta(days=days)
 
     def session(self, board: BoardView, week: int = 1, day: int = 1, at: datetime = NOW) -> str:
         """Start a session of the program; answer its id."""

@@ -4,6 +4,7 @@ import json
 
 from tests.api.support import CLIENT, ApiTest, Json, a_set
 from tests.support import NOW
+from upright_anvil.core.ids import ProgramId
 
 
 class PlanningTest(ApiTest):
@@ -82,6 +83,9 @@ class PlanningTest(ApiTest):
         sessions = self.get(f"{self.path}/calendar")["sessions"]
         self.assertEqual(len(sessions), 12)
         monday = sessions[0]
+        self.assertEqual((monday["on"], monday["state"]), ("2026-03-02", "before it began"))
+        self.made_earlier(ProgramId(self.path.rsplit("/", 1)[-1]))
+        monday = self.get(f"{self.path}/calendar")["sessions"][0]
         self.assertEqual((monday["on"], monday["state"]), ("2026-03-02", "missed"))
         ways = self.get(f"{self.path}/weeks/p1-w1/days/p1-d1/ways-out")
         move = next(way for way in ways if way["label"].startswith("Move it to Thursday"))

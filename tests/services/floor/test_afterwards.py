@@ -122,6 +122,9 @@ class AfterwardsTest(StudioTest):
 
     def test_today_asks_after_it_until_it_is_there(self) -> None:
         board = self.written()
+        with self.studio.reading() as scope:
+            self.assertEqual(open_today(scope, TODAY).not_logged, (), "what lies before it was made is not asked after")
+        self.made_earlier(board.program_id)
         planned = board.phases[0].weeks[0].monday + timedelta(days=board.phases[0].days[0].weekday)
         for days, asked in ((0, False), (1, True), (5, True), (6, False)):
             with self.subTest(days), self.studio.reading() as scope:

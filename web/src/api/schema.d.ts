@@ -2436,7 +2436,9 @@ export interface components {
         };
         /**
          * CalendarSession
-         * @description One session on its date; ``state`` is planned, optional, done, missed, moved, merged or dropped.
+         * @description One session on its date.
+         *
+         *     ``state`` is planned, optional, done, missed, before it began, moved, merged or dropped.
          */
         CalendarSession: {
             /**

@@ -17,7 +17,10 @@ from upright_anvil.store.database import Scope
 
 @dataclass(frozen=True, slots=True)
 class CalendarSession:
-    """One session on its date; ``state`` is planned, optional, done, missed, moved, merged or dropped."""
+    """One session on its date.
+
+    ``state`` is planned, optional, done, missed, before it began, moved, merged or dropped.
+    """
 
     session_id: SessionId
     week_id: WeekId
@@ -52,6 +55,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
     finished = {s.id: s.on_date for s in ledger.sessions_of_client(scope, row.client_id) if s.program_id == program_id}
     names = dict(standpoint(scope, row.client_id, today).profile.place_names)
     moved = {(m.week, m.day): m for m in program.moved}
+    made = row.created_at.date()
     sessions = []
     for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
         week = phase.weeks[index]
@@ -67,7 +71,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
             elif move:
                 state = "moved" if move.to else "merged" if move.into else "dropped"
             else:
-                state = "optional" if day.top_up else "missed" if planned < today else "planned"
+                state = "optional" if day.top_up else _unheld(planned, made, today)
             why = (f"into {into}. " if into else "") + (move.reason if move else "")
             place = names.get(week.place or day.place, "")
             sessions.append(
@@ -78,6 +82,13 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
     who = client(scope, row.client_id)
     ordered = tuple(sorted(sessions, key=lambda s: (s.on, s.day)))
     return CalendarView(program_id, who.id, who.name, program.name, revision.number, today, ordered)
+
+
+def _unheld(planned: date, made: date, today: date) -> str:
+    """The state of a session nobody held: what lies before the day the program was made was never missed."""
+    if planned < made:
+        return "before it began"
+    return "missed" if planned < today else "planned"
 
 
 def ways_out_of(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> tuple[WayOut, ...]:

@@ -12,7 +12,7 @@ from upright_anvil.services.memo import Memo
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
-from upright_anvil.store.programs import Revision
+from upright_anvil.store.programs import Revision, program_row
 from upright_anvil.store.tables import ClientRow, SessionRow
 
 MOST_KEPT = 2000
@@ -58,7 +58,8 @@ def _found(
     scope: Scope, who: ClientRow, program: Program, program_id: ProgramId, recent: Sequence[SessionRow], today: date
 ) -> Notice | None:
     held = {s.id: s for s in recent if s.finished_at is not None}
-    since = today - timedelta(days=LOOKS_BACK)
+    # What lies before the day the program was made was never missed.
+    since = max(today - timedelta(days=LOOKS_BACK), program_row(scope, program_id).created_at.date())
     planned = [
         session_id(program_id, phase.weeks[index].id, day.id)
         for phase, index, day, on in program.sessions()

@@ -208,7 +208,7 @@ def _client(
     program, program_id = revision.program, revision.program_id
     profile = client_profile(scope, who.id, today)
     offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
-    sessions, coming = [], None
+    sessions, coming, made = [], None, programs.program_row(scope, program_id).created_at.date()
     for phase, index, planned, on in program.sessions():
         week = phase.weeks[index].id
         day = program.as_held(phase, week, planned)
@@ -217,7 +217,7 @@ def _client(
         open_before = kept is not None and kept.finished_at is None
         if on > today and coming is None:
             coming = (day.name, on)
-        not_logged = kept is None and 0 < (today - on).days <= NOT_LOGGED_DAYS and not day.top_up
+        not_logged = kept is None and 0 < (today - on).days <= NOT_LOGGED_DAYS and not day.top_up and on >= made
         held_today = kept is not None and kept.on_date == today
         shown = on == today or open_before or held_today or not_logged
         if shown and any(line.cells[index].text for line in day.lines):

@@ -23,6 +23,7 @@ const tones: Record<string, string> = {
   merged: "text-soft line-through",
   dropped: "text-soft line-through",
   planned: "",
+  "before it began": "text-soft",
   optional: "text-soft",
 };
 

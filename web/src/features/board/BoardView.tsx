@@ -2,7 +2,7 @@ import { actionOf, isTyping } from "../../app/shortcuts";
 import { Tick } from "../../ui/Tick";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
-import { CalendarDays, ClipboardPaste, History, Redo2, Telescope, Undo2 } from "lucide-react";
+import { CalendarDays, ClipboardPaste, History, PencilLine, Redo2, Telescope, Undo2 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
@@ -20,6 +20,7 @@ import { Dock } from "./Dock";
 import { HistorySheet } from "./HistorySheet";
 import { PasteSheet } from "./PasteSheet";
 import { PhaseTabs } from "./PhaseTabs";
+import { ProgramSheet } from "./ProgramSheet";
 import { linesBefore, PhaseTable } from "./PhaseTable";
 import { RefusedSheet } from "./RefusedSheet";
 import { runCommand } from "./runCommand";
@@ -33,6 +34,7 @@ export function BoardView() {
   const [search, setSearch] = useSearchParams();
   const [history, setHistory] = useState(false);
   const [pasting, setPasting] = useState(false);
+  const [about, setAbout] = useState(false);
   const [carry, setCarry] = useState(true);
   const [first, setFirst] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<LineId>>(NONE);
@@ -153,6 +155,9 @@ export function BoardView() {
           >
             <CalendarDays size={18} aria-hidden /> Calendar
           </Link>
+          <Button onClick={() => setAbout(true)}>
+            <PencilLine size={18} aria-hidden /> About
+          </Button>
           <Button onClick={() => setPasting(true)}>
             <ClipboardPaste size={18} aria-hidden /> Paste
           </Button>
@@ -201,6 +206,7 @@ export function BoardView() {
       />
       <BoardSheets view={view} opened={opened} close={() => setOpened({})} save={save} fill={fill} />
       {pasting && <PasteSheet view={view} phase={phase} onClose={() => setPasting(false)} />}
+      {about && <ProgramSheet view={view} save={save} onClose={() => setAbout(false)} />}
       <HistorySheet
         programId={programId}
         open={history}

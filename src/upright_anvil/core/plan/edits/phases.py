@@ -1,6 +1,6 @@
 """Phases, and the program's own name and start."""
 
-from datetime import date
+from datetime import date, timedelta
 from itertools import count
 from typing import Annotated, Literal
 
@@ -75,17 +75,15 @@ class RemovePhase(Part):
 
 
 class ChangeProgram(Part):
-    """Rename the program or move its start to another Monday."""
+    """Rename the program or let it begin in the week of another day."""
 
     op: Literal["change_program"] = "change_program"
     name: Name
     start: date
 
     def apply(self, program: Program) -> Program:
-        """Answer the program changed. Raises `DomainError` unless the start is a Monday."""
-        if self.start.weekday() != 0:
-            raise DomainError("A program starts on a Monday; pick the Monday of its first week.")
-        return rebuilt(program, name=self.name, start=self.start)
+        """Answer the program changed: it begins on the Monday of that week."""
+        return rebuilt(program, name=self.name, start=self.start - timedelta(days=self.start.weekday()))
 
 
 def _begun_again(day: Day, day_id: DayId, week: int) -> Day:

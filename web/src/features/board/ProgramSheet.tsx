@@ -1,0 +1,93 @@
+import { Trash2 } from "lucide-react";
+import type { Schemas } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { shortDate } from "../../ui/format";
+import { SavedField } from "../../ui/SavedField";
+import { Sheet } from "../../ui/Sheet";
+import type { Save } from "./useBoard";
+
+/** What a program is called, when it begins, and what each phase is for; a phase can be taken out. */
+export function ProgramSheet({
+  view,
+  save,
+  onClose,
+}: {
+  view: Schemas["BoardView"];
+  save: Save;
+  onClose: () => void;
+}) {
+  const start = view.phases[0]?.weeks[0]?.monday ?? "";
+  const program = (changes: { name?: string; start?: string }, reason: string) => {
+    const name = changes.name?.trim();
+    if (name === "") return;
+    save([{ op: "change_program", name: name ?? view.name, start: changes.start ?? start }], reason);
+  };
+  const phase = (of: Schemas["PhaseView"], changes: { name?: string; purpose?: string; method?: string }) => {
+    if (changes.name?.trim() === "") return;
+    const { id, name, purpose, method } = { ...of, ...changes };
+    save(
+      [{ op: "change_phase", phase: id, name: name.trim(), purpose, method }],
+      `Phase ${name.trim()} described`,
+    );
+  };
+  return (
+    <Sheet title="About this program" open onClose={onClose}>
+      <div className="grid gap-3 sm:grid-cols-[1fr_10rem]">
+        <SavedField
+          label="Name"
+          of="program"
+          value={view.name}
+          save={(name) => program({ name }, `Renamed ${name}`)}
+        />
+        <SavedField
+          label="Begins in the week of"
+          of="program"
+          type="date"
+          value={start}
+          save={(day) => day && program({ start: day }, `Begins in the week of ${shortDate(day)}`)}
+        />
+      </div>
+      <p className="mt-1 text-sm text-soft">
+        Another week moves every week that follows; what was held keeps its date.
+      </p>
+      <ol className="mt-4 grid gap-4">
+        {view.phases.map((one) => (
+          <li key={one.id} className="border-t border-line pt-3">
+            <div className="grid items-end gap-3 sm:grid-cols-[1fr_auto]">
+              <SavedField
+                label={`Phase, weeks ${one.weeks[0]?.number} to ${one.weeks.at(-1)?.number}`}
+                of={`${one.id} name`}
+                value={one.name}
+                save={(name) => phase(one, { name })}
+              />
+              {view.phases.length > 1 && (
+                <Button
+                  tone="stop"
+                  aria-label={`Take ${one.name} out`}
+                  onClick={() => save([{ op: "remove_phase", phase: one.id }], `${one.name} taken out`)}
+                >
+                  <Trash2 size={16} aria-hidden /> Take out
+                </Button>
+              )}
+            </div>
+            <div className="mt-2 grid gap-3 sm:grid-cols-2">
+              <SavedField
+                label="What it is for"
+                of={`${one.id} purpose`}
+                value={one.purpose}
+                save={(purpose) => phase(one, { purpose })}
+              />
+              <SavedField
+                label="By which method"
+                of={`${one.id} method`}
+                value={one.method}
+                save={(method) => phase(one, { method })}
+              />
+            </div>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-4 text-sm text-soft">Each change is a revision: Undo on the board takes it back.</p>
+    </Sheet>
+  );
+}

@@ -37,10 +37,11 @@ MAIN_ACTION = """() => {
   // The focus goes to the beginning of the page or the sheet; the action is what is marked, else what is ember.
   const over = document.querySelector("[role=dialog]");
   const root = over ?? document.querySelector("main") ?? document.body;
-  const start = Object.assign(document.createElement("span"), { tabIndex: -1 });
-  (over ?? document.body).prepend(start);
+  const start = over ?? document.body;
+  const was = start.getAttribute("tabindex");
+  start.tabIndex = -1;
   start.focus();
-  start.remove();
+  if (was === null) start.removeAttribute("tabindex");
   const all = [...root.querySelectorAll("button:enabled, a[href], input, select, textarea, [tabindex='0']")];
   const shown = all.filter(
     (one) => one.checkVisibility() && one.getBoundingClientRect().width > 1 && one.tabIndex >= 0,

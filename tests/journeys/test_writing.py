@@ -230,6 +230,28 @@ class WritingTest(Desk):
 
 
 class StartingTest(Desk):
+    def test_a_program_begins_when_it_is_said_and_says_what_it_is_for(self) -> None:
+        page = self.start("Oona Feldt")
+        page.get_by_label("Begins in the week of").fill("2026-03-18")
+        page.get_by_role("button", name="Draft it").click()
+        expect(page.get_by_text("8 weeks from 16 Mar.")).to_be_visible()
+        self.assert_accessible(page, "a draft")
+        page.get_by_role("button", name="Start with this draft").click()
+        expect(page.get_by_role("columnheader", name="Week 1", exact=False).first).to_contain_text("16 Mar")
+        page.get_by_role("button", name="About").click()
+        about = page.get_by_role("dialog", name="About this program")
+        self.assert_accessible(page, "about a program")
+        about.get_by_label("Name").fill("Spring")
+        about.get_by_label("Name").press("Enter")
+        about.get_by_label("What it is for").first.fill("From within")
+        about.get_by_label("What it is for").first.blur()
+        expect(page.locator("h1")).to_contain_text("Spring")
+        about.get_by_role("button", name="Take out Phase 2").click()
+        expect(about.get_by_role("button", name=re.compile("^Take out "))).to_have_count(0)
+        page.keyboard.press("Escape")
+        page.keyboard.press("Control+z")
+        expect(page.get_by_role("button", name=re.compile("^Phase 2"))).to_be_visible()
+
     def test_a_draft_is_rolled_pinned_and_kept(self) -> None:
         page = self.start("Oona Feldt")
         page.get_by_role("button", name="Draft it").click()

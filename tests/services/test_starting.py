@@ -4,19 +4,29 @@ from datetime import timedelta
 
 from tests.commands import add_template_phase, start_from_draft, start_from_template, undo
 from tests.support import NOW, TODAY, StudioTest, depot, facts
+from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.goals import TrainingAge
+from upright_anvil.core.ids import PlaceId
+from upright_anvil.core.ledger.how import How
+from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Section
 from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.services.board.empty_program import first_monday
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import StaleSaveError, history
 from upright_anvil.services.calendar.calendar import calendar_of
-from upright_anvil.services.clients.clients import add_client
+from upright_anvil.services.clients.clients import add_client, client_file
+from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
+from upright_anvil.services.profile.standpoint import standpoint
+from upright_anvil.services.starting.brief import brief_of
 from upright_anvil.services.starting.starting import (
     DraftWish,
     TemplateDayChoice,
     add_template_day,
     draft_for,
+    drafted,
     templates_for,
 )
 from upright_anvil.store.not_found import NotFoundError
@@ -134,3 +144,62 @@ class StartingTest(StudioTest):
             board = start_from_draft(scope, client, Wish(weeks=4), NOW, TODAY).board
         self.assertEqual(len(board.phases[0].days), 2)
         self.assertTrue(all(s <= 30 * 60 for d in board.phases[0].days for s in d.seconds))
+
+    def test_a_draft_reads_the_whole_file(self) -> None:
+        client = self.client(
+            weekdays=(1, 5),
+            days_a_week=2,
+            birth_year=TODAY.year - 74,
+            about="Fell last winter. Hates lunges.",
+            training_age=TrainingAge.SEDENTARY,
+            ready_by=TODAY + timedelta(weeks=6),
+        )
+        with self.studio.reading() as scope:
+            shown = draft_for(scope, client, DraftWish(Wish()), TODAY)
+        self.assertEqual([day.weekday for day in shown.days], [1, 5])
+        self.assertEqual(shown.weeks, 7)
+        lines = [line for day in shown.days for line in day.lines]
+        self.assertTrue(any("74 years" in line.reason for line in lines))
+        self.assertFalse(any("lunge" in line.exercise.lower() for line in lines))
+        self.assertTrue(all(line.reason for line in lines))
+
+    def test_a_week_away_is_trained_with_what_is_there(self) -> None:
+        client = self.client(training_age=TrainingAge.SOME)
+        with self.studio.writing() as scope:
+            usual = [place.id for place in client_file(scope, client, TODAY).places]
+            hotel = add_place(scope, PlaceFacts("Hotel", Unit.KG, "bands light\nstairs")).id
+            set_places(scope, client, [*usual, hotel])
+        with self.studio.reading() as scope:
+            program = drafted(scope, client, DraftWish(Wish(weeks=4), None, {3: hotel}), TODAY).program
+            profile = standpoint(scope, client, TODAY).profile
+        week = program.phases[0].weeks[2]
+        self.assertEqual((week.place, week.variant), (hotel, "B"))
+        for day in program.phases[0].days:
+            for line in day.lines:
+                if line.cells[2].text:
+                    exercise = profile.exercise(line.exercise_in(week))
+                    self.assertTrue(exercise.possible_at(profile.at(hotel).inventory), exercise.name)
+        with self.studio.reading() as scope, self.assertRaises(NotFoundError):
+            drafted(scope, client, DraftWish(Wish(weeks=4), None, {3: PlaceId("gone")}), TODAY)
+
+    def test_late_in_the_week_it_begins_with_the_next(self) -> None:
+        monday = TODAY - timedelta(days=TODAY.weekday())
+        for days, expected in ((0, 0), (2, 0), (3, 7), (6, 7)):
+            self.assertEqual(first_monday(monday + timedelta(days=days)), monday + timedelta(days=expected))
+        self.assertEqual(first_monday(TODAY, TODAY + timedelta(days=20)), monday + timedelta(days=21))
+        for wrong in (monday - timedelta(days=1), TODAY + timedelta(days=1100)):
+            with self.assertRaises(DomainError):
+                first_monday(TODAY, wrong)
+
+    def test_what_hurt_in_its_last_session_is_not_drafted(self) -> None:
+        board = self.client_with_program(("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2"))
+        sid = self.session(board)
+        self.log(sid, 1, 8, how=How(pain=Joint.KNEE))
+        self.finish(sid)
+        with self.studio.reading() as scope:
+            self.assertEqual(brief_of(scope, board.client_id, TODAY).said.hurt, frozenset({"back-squat"}))
+        later = self.session(board, week=2, at=NOW + timedelta(days=7))
+        self.log(later, 1, 8)
+        self.finish(later, NOW + timedelta(days=7, hours=1))
+        with self.studio.reading() as scope:
+            self.assertEqual(brief_of(scope, board.client_id, TODAY + timedelta(days=8)).said.hurt, frozenset())

@@ -35,6 +35,7 @@ export function BoardView() {
   const [history, setHistory] = useState(false);
   const [pasting, setPasting] = useState(false);
   const [about, setAbout] = useState(false);
+  const [opening] = useState(() => Date.now());
   const [carry, setCarry] = useState(true);
   const [first, setFirst] = useState(false);
   const [chosen, setChosen] = useState<ReadonlySet<LineId>>(NONE);
@@ -92,7 +93,10 @@ export function BoardView() {
   if (!view) return <Waiting shape="board" error={board.error} retry={() => void board.refetch()} />;
   const now = view.phases.find((phase) => phase.weeks.some((week) => week.is_now));
   const all = search.get("phase") === "all";
-  const phase = view.phases.find((p) => p.id === search.get("phase")) ?? now ?? view.phases.at(-1);
+  // What has not begun opens at its beginning, what is over at its end.
+  const begun = Date.parse(view.phases[0]?.weeks[0]?.monday ?? "") <= opening;
+  const phase =
+    view.phases.find((p) => p.id === search.get("phase")) ?? now ?? view.phases.at(begun ? -1 : 0);
   if (!phase) return null;
   const shown = all ? view.phases : [phase];
   return (

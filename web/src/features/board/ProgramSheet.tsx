@@ -63,7 +63,7 @@ export function ProgramSheet({
               {view.phases.length > 1 && (
                 <Button
                   tone="stop"
-                  aria-label={`Take ${one.name} out`}
+                  aria-label={`Take out ${one.name}`}
                   onClick={() => save([{ op: "remove_phase", phase: one.id }], `${one.name} taken out`)}
                 >
                   <Trash2 size={16} aria-hidden /> Take out

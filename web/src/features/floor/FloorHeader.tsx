@@ -31,7 +31,7 @@ export function FloorHeader({
   const Bar = beside ? "div" : "header";
   const here = shown.places.find((place) => place.here);
   return (
-    <Bar className="flex items-center gap-2 border-b border-line bg-raised px-2 py-2 short:py-1 @floor:gap-3 @floor:px-3">
+    <Bar className="flex items-center gap-2 border-b border-line bg-raised px-2 py-2 short:pt-1 short:pb-2 @floor:gap-3 @floor:px-3">
       <Link
         to="/"
         aria-label="Back to Today"

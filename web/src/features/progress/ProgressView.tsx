@@ -35,6 +35,7 @@ export function ProgressView() {
             <button
               type="button"
               aria-current={exercise ? undefined : "true"}
+              data-main-action
               onClick={() => setSearch({})}
               className="w-full px-1 py-1.5 text-left whitespace-nowrap hover:bg-sunk aria-[current]:font-semibold"
             >

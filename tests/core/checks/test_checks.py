@@ -17,10 +17,12 @@ from upright_anvil.core.plan.edits.calendar import AnswerFinding
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.methods import RestrictFlow
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
+from upright_anvil.core.prescription.groups import GroupKind
 
 SIZE = replace(WHO, goal=GoalKind.SIZE, training_age=TrainingAge.SOME)
 STRENGTH = replace(WHO, goal=GoalKind.STRENGTH, training_age=TrainingAge.SOME)
 NEW = replace(WHO, training_age=TrainingAge.NEW)
+NEW_AND_STRONG = replace(STRENGTH, training_age=TrainingAge.NEW)
 UNCLEAR = replace(WHO, clearance="The health screen asks for a clearance before vigorous work.")
 NEVER_ASKED = replace(WHO, profile=replace(SETTING, screening=health_standing((), (), date(2026, 3, 2))))
 WATCHED = replace(WHO, profile=replace(SETTING, standing=(replace(KNEE, state=State.WATCH),)))
@@ -122,6 +124,9 @@ CASES: list[Case] = [
     ("restricted-flow", flow(phase="p"), WHO, flow("warm-up/high-knees: 1 x 60 s", phase="p"), WHO),
     ("reps-for-goal", one("leg-press: 3 x 40"), SIZE, one("leg-press: 3 x 30"), SIZE),
     ("reps-for-goal", one("back-squat: 3 x 12"), STRENGTH, one("accessory/leg-press: 3 x 12"), STRENGTH),
+    ("reps-for-goal", one("finisher/push-up: 1 x 100"), WHO, one("finisher/push-up: 1 x 40"), WHO),
+    ("reps-for-goal", one("trunk/crunch: 3 x 80"), WHO, one("warm-up/crunch: 1 x 80"), WHO),
+    ("reps-for-goal", one("back-squat: 3 x 12"), STRENGTH, one("back-squat: 3 x 12"), NEW_AND_STRONG),
     ("load-for-goal", one("back-squat: 3 x 8, 80 kg"), STRENGTH, one("back-squat: 3 x 5, 110 kg"), STRENGTH),
     ("rest-too-short", one("back-squat: 3 x 5, rest 60 s"), STRENGTH, one("back-squat: 3 x 5, rest 3:00"), STRENGTH),
     ("rest-too-short", one("back-squat: 3 x 8, rest 45 s"), SIZE, one("back-squat: 3 x 8, rest 45 s"), WHO),
@@ -196,6 +201,8 @@ CASES: list[Case] = [
         NEW,
     ),
     ("muscle-too-much", plan(*legs(0, 2, 4, 6)), WHO, plan(*legs(0, 3)), WHO),
+    ("muscle-too-much", one("calf-raise: 14 x 12"), WHO, one("calf-raise: 13 x 12"), WHO),
+    ("muscle-too-little", one("bench-press: 7 x 10"), SIZE, one("bench-press: 8 x 10"), SIZE),
     ("muscle-too-little", one("bench-press: 3 x 10"), SIZE, one("bench-press: 9 x 10"), SIZE),
     ("consecutive-days", plan(*legs(0, 1)), WHO, plan(*legs(0, 2)), WHO),
     ("consecutive-days", plan(*legs(0, 6)), WHO, plan(*legs(0, 5)), WHO),
@@ -353,6 +360,19 @@ class FindingsTest(TestCase):
         self.assertEqual([f.answered for f in findings(changed, SIZE) if f.check == "reps-for-goal"], [""])
         withdrawn = answer.model_copy(update={"reason": ""}).apply(answered)
         self.assertEqual(withdrawn.answers, ())
+
+    def test_within_a_circuit_nothing_is_moved_before(self) -> None:
+        round_of = pair(SQUAT, "squat-jump: 3 x 5").model_copy(update={"kind": GroupKind.CIRCUIT})
+        told = next(f for f in findings(plan((0, [round_of])), WHO) if f.check == "explosive-after-grinding")
+        self.assertIsNone(told.fix, "its stations come round again whatever their order")
+        apart = next(f for f in findings(one(SQUAT, "squat-jump: 3 x 5"), WHO) if f.check == "explosive-after-grinding")
+        self.assertIsNotNone(apart.fix)
+
+    def test_all_muscles_beside_the_band_are_one_finding(self) -> None:
+        much = plan(*legs(0, 2, 4, 6))
+        told = [f for f in findings(much, WHO) if f.check == "muscle-too-much"]
+        self.assertEqual(len(told), 1)
+        self.assertRegex(told[0].message, r"hard sets for \w+(, [\d.]+ for \w+)+; the band is")
 
     def test_a_fix_never_offers_something_harder(self) -> None:
         ladders = SETTING.ladders

@@ -7,7 +7,7 @@ of the main section.
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
-from upright_anvil.core.checks.study import Standpoint, StudiedDay
+from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import ExerciseKind
 from upright_anvil.core.plan.document import Pairing
 from upright_anvil.core.plan.edits.lines import MoveGroup
@@ -26,14 +26,21 @@ def _look(day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
             if day.asked.index(a) < day.asked.index(asked) and set(a.exercise.movers) & set(asked.exercise.movers)
         ]
         if before:
-            first = day.day.groups.index(before[0].group)
-            fix = Fix("Move it before", (MoveGroup(group=asked.group.id, day=day.day.id, position=first),))
+            fix = _before(day, before[0], asked)
             yield Violation(
                 f"{asked.exercise.name} comes after {before[0].exercise.name}, which tires the same muscles.",
                 day=day.day.id,
                 line=asked.line.id,
                 fix=fix,
             )
+
+
+def _before(day: StudiedDay, grinding: StudiedLine, explosive: StudiedLine) -> Fix | None:
+    """The group moved to the front; none within one group, whose stations come round again whatever their order."""
+    if grinding.group.id == explosive.group.id:
+        return None
+    first = day.day.groups.index(grinding.group)
+    return Fix("Move it before", (MoveGroup(group=explosive.group.id, day=day.day.id, position=first),))
 
 
 CHECK = Check(

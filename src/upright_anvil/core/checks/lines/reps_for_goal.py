@@ -1,8 +1,8 @@
 """Repetitions outside the usual band for the goal.
 
-Size grows from about 5 to 35 repetitions taken near failure; strength needs heavy work, 1 to 8, where it
-is open to the client. Elsewhere 4 to 30.
-Outside it asks for a reason, never forbids. Holds, jumps, carries and preparation are left alone.
+Size grows from about 5 to 35 repetitions taken near failure; strength needs heavy work, 1 to 8, where it is open to
+the client. Elsewhere 4 to 30, for the trunk and as a finisher up to 50. Outside it asks for a reason, never forbids.
+Holds, jumps, carries and preparation are left alone.
 """
 
 from collections.abc import Iterator
@@ -17,12 +17,14 @@ from upright_anvil.core.prescription.targets import Reps
 SIZE = (5, 35)
 STRENGTH_MAIN = (1, 8)
 GENERAL = (4, 30)
+ANYWHERE = (1, 50)
+"""Repetitions of trunk work and finishers; beyond that it is asked what they are for."""
 
 
 def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     if not asked.prescription or asked.prescription.ramp or asked.exercise.kind is not ExerciseKind.LIFT:
         return
-    if asked.group.section not in (Section.MAIN, Section.ACCESSORY):
+    if asked.group.section in (Section.WARM_UP, Section.COOL_DOWN):
         return
     low, high = _band(asked, who)
     reps = [
@@ -40,6 +42,8 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Vio
 
 
 def _band(asked: StudiedLine, who: Standpoint) -> tuple[int, int]:
+    if asked.group.section not in (Section.MAIN, Section.ACCESSORY):
+        return ANYWHERE
     if who.wants(GoalKind.SIZE, GoalKind.LAGGING):
         return SIZE
     if who.wants(GoalKind.STRENGTH) and who.goes_heavy and asked.is_main and asked.compound:

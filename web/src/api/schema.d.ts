@@ -2706,7 +2706,7 @@ export interface components {
         };
         /**
          * ChangeProgram
-         * @description Rename the program or move its start to another Monday.
+         * @description Rename the program or let it begin in the week of another day.
          */
         ChangeProgram: {
             /**

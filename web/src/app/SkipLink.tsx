@@ -6,10 +6,14 @@ export function SkipLink() {
     <a
       href="#main"
       data-skip
-      className="absolute -top-20 left-2 z-50 rounded-md border border-line bg-raised px-4 py-2 font-medium focus:top-2"
+      className="absolute -top-20 left-2 z-50 inline-flex min-h-12 items-center rounded-md border border-line bg-raised px-4 py-2 font-medium focus:top-2"
       onClick={(event) => {
         event.preventDefault();
-        (document.querySelector<HTMLElement>(`[${MAIN_ACTION}]`) ?? mainHeading())?.focus();
+        const to =
+          document.querySelector<HTMLElement>(`[${MAIN_ACTION}]`) ??
+          mainHeading() ??
+          document.querySelector<HTMLElement>("main button, main a[href]");
+        to?.focus();
       }}
     >
       To the view

@@ -130,6 +130,19 @@ class FirstLoadTest(TestCase):
         self.assertLessEqual(kilograms(TrainingAge.SOME, 70), kilograms(TrainingAge.SOME, 30))
         self.assertLessEqual(kilograms(TrainingAge.SOME, 80), kilograms(TrainingAge.SOME, 70))
 
+    def test_a_slip_in_the_body_weight_does_not_make_a_heavy_guess(self) -> None:
+        squat = SETTING.exercises["leg-press"]  # type: ignore[index]
+        slip = replace(UNKNOWN, body_kg=Kilograms(Decimal(780)))
+        heavy = replace(UNKNOWN, body_kg=Kilograms(Decimal(100)))
+        guesses = [
+            first_load(
+                squat, Brief(replace(WHO, profile=profile, training_age=TrainingAge.NEW), OwnWords(), MONDAY), 10, 3
+            )
+            for profile in (slip, heavy)
+        ]
+        self.assertIsNotNone(guesses[0])
+        self.assertEqual(guesses[0].load, guesses[1].load)  # type: ignore[union-attr]
+
     def test_the_clients_own_estimate_comes_first(self) -> None:
         found = first_load(SETTING.exercises["back-squat"], Brief(SOME, OwnWords(), MONDAY), 8, 2)  # type: ignore[index]
         assert found is not None

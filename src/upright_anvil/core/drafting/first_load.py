@@ -25,6 +25,9 @@ from upright_anvil.core.strength.estimate import share_of_max
 ASSUMED_BODY_KG: Final = Decimal(65)
 """Body weight reckoned with where none is known."""
 
+MOST_BODY_KG: Final = Decimal(100)
+"""Body weight beyond this adds nothing to a guess, be it real or a slip of the keyboard."""
+
 _REFERENCE: Final = MappingProxyType(
     {
         "squat": "0.70", "hinge": "0.85", "bench": "0.45", "press": "0.30", "row": "0.45", "pull": "0.50",
@@ -93,7 +96,7 @@ def _from_kin(exercise: Exercise, brief: Brief, reps: int, left: int) -> FirstLo
 
 def _guess(exercise: Exercise, kind: ImplementKind, brief: Brief, reps: int, left: int) -> FirstLoad | None:
     profile = brief.who.profile
-    body = Decimal(profile.body_kg or ASSUMED_BODY_KG)
+    body = min(Decimal(profile.body_kg or ASSUMED_BODY_KG), MOST_BODY_KG)
     share = exercise.share_with(kind)
     reference = _REFERENCE.get(exercise.family)
     if share and reference:

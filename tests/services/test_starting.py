@@ -9,7 +9,7 @@ from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.ids import PlaceId
-from upright_anvil.core.ledger.how import How
+from upright_anvil.core.ledger.how import How, SetEnd
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Section
 from upright_anvil.formats.template_file import shipped_templates
@@ -203,3 +203,13 @@ class StartingTest(StudioTest):
         self.finish(later, NOW + timedelta(days=7, hours=1))
         with self.studio.reading() as scope:
             self.assertEqual(brief_of(scope, board.client_id, TODAY + timedelta(days=8)).said.hurt, frozenset())
+
+    def test_a_painless_session_written_down_later_does_not_hide_a_newer_pain(self) -> None:
+        board = self.client_with_program(("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2"))
+        newer = self.session(board, week=2, at=NOW + timedelta(days=7))
+        self.log(newer, 1, 8, how=How(ended=SetEnd.PAIN))
+        older = self.session(board)
+        self.log(older, 1, 8)
+        with self.studio.reading() as scope:
+            hurt = brief_of(scope, board.client_id, TODAY + timedelta(days=8)).said.hurt
+        self.assertEqual(hurt, frozenset({"back-squat"}))

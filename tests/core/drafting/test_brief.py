@@ -143,6 +143,17 @@ class FirstLoadTest(TestCase):
         self.assertIsNotNone(guesses[0])
         self.assertEqual(guesses[0].load, guesses[1].load)  # type: ignore[union-attr]
 
+    def test_known_lifts_do_not_outweigh_a_pregnancy(self) -> None:
+        press = SETTING.exercises["overhead-press"]  # type: ignore[index]
+        known = replace(SETTING, max_kg={"back-squat": SETTING.max_kg["back-squat"]})  # type: ignore[index, dict-item]
+
+        def begins(*standing: JointStatus) -> Decimal:
+            profile = replace(known, standing=standing)
+            found = first_load(press, Brief(replace(SOME, profile=profile), OwnWords(), MONDAY), 10, 3)
+            return Decimal(0) if found is None else found.load.kg  # type: ignore[union-attr]
+
+        self.assertLess(begins(status(Condition.PREGNANCY, due_in=12)), begins())
+
     def test_the_clients_own_estimate_comes_first(self) -> None:
         found = first_load(SETTING.exercises["back-squat"], Brief(SOME, OwnWords(), MONDAY), 8, 2)  # type: ignore[index]
         assert found is not None

@@ -14,6 +14,9 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.text.shorthand import write
 
+CARRIED_REPS, CARRIED_LEFT = 10, 3
+"""What a load that is carried or held for a time is reckoned with. House rule."""
+
 
 def at_other_places(program: Program, brief: Brief) -> tuple[Program, tuple[str, ...]]:
     """Answer the program with its weeks away (from 1) moved to their place, and in sentences what is left out there.
@@ -61,6 +64,11 @@ def _line(
         there = [e for e in every if all(e.meant_for(place) for place in places)]
         other = min(there, key=lambda e: (_unlike(e, exercise), e.id), default=None)
     cells = list(line.cells)
+    if any((read := prescription_or_none(cells[index].text, profile.unit)) and read.ramp for index in away):
+        # What leads up to a load of the usual place leads up to nothing here.
+        for index in away:
+            cells[index] = Cell()
+        return line.model_copy(update={"cells": tuple(cells)})
     if other is None:
         if group.section in (Section.MAIN, Section.CARDIO):
             name = next(iter(away.values()))
@@ -93,9 +101,11 @@ def _unlike(exercise: Exercise, wanted: Exercise) -> tuple[bool, int]:
 
 def _with(asked: Prescription, exercise: Exercise, brief: Brief) -> Prescription:
     """The same sets and repetitions with what the place has, each side as the exercise has it."""
+    loaded = asked.load is not None
     asked = replace(asked, load=None, each_side=exercise.one_sided, side=None)
     if not isinstance(asked.target, Reps):
-        return asked
+        carried = first_load(exercise, brief, CARRIED_REPS, CARRIED_LEFT) if loaded else None
+        return replace(asked, load=carried.load) if carried else asked
     begin = first_load(exercise, brief, asked.target.high, asked.left or 0)
     if begin is not None:
         return replace(asked, load=begin.load)

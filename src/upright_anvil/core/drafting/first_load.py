@@ -126,12 +126,13 @@ def _by(brief: Brief) -> str:
 
 
 def _factor(brief: Brief) -> Decimal:
-    """How strong the client is beside somebody untrained: by what is known of other lifts, else by training so far."""
+    """How strong the client is beside somebody untrained: by what is known of other lifts, else by training and years.
+
+    Pregnancy, the months after a birth and a clearance that lacks hold back either way: what was lifted before is past.
+    """
     known = _known_ratio(brief)
-    if known is not None:
-        return known
-    found = Decimal(_TRAINED[brief.who.training_age])
-    if brief.older:
+    found = Decimal(_TRAINED[brief.who.training_age]) if known is None else known
+    if known is None and brief.older:
         found *= Decimal("0.60") if (brief.said.age or 0) >= MUCH_OLDER else Decimal("0.75")
     if brief.expecting or brief.months_after_birth is not None or brief.who.clearance:
         found *= Decimal("0.70")
@@ -146,7 +147,7 @@ def _lightest(exercise: Exercise, kind: ImplementKind, kg: Kilograms, brief: Bri
 
 
 def _known_ratio(brief: Brief) -> Decimal | None:
-    """The middle of the known maxima over the references, a sixth held back; None where no lift with kin is known."""
+    """The middle of the known maxima over the references, a fifth held back; None where no lift with kin is known."""
     profile = brief.who.profile
     body = Decimal(profile.body_kg or ASSUMED_BODY_KG)
     ratios = []

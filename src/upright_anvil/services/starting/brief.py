@@ -7,6 +7,7 @@ from typing import Final
 
 from upright_anvil.core.drafting.brief import Brief, OwnWords
 from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
+from upright_anvil.core.ledger.how import SetEnd
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
@@ -34,10 +35,10 @@ def brief_of(scope: Scope, client_id: ClientId, today: date, away: Mapping[int, 
 
 
 def _hurt(scope: Scope, client_id: ClientId, today: date) -> frozenset[ExerciseId]:
-    """The exercises whose last session of late had pain in a set."""
-    last: dict[ExerciseId, dict[str, bool]] = defaultdict(dict)
+    """The exercises whose last session of late had pain in a set: the last by its day, whenever it was written down."""
+    days = {session.id: session.on_date for session in ledger.sessions_of_client(scope, client_id)}
+    by_day: dict[ExerciseId, dict[date, bool]] = defaultdict(dict)
     for kept in ledger.sets_since(scope, client_id, today - timedelta(days=HURT_DAYS)):
-        hurt = kept.row.how.pain is not None
-        session = last[kept.row.exercise]
-        session[kept.session_id] = session.get(kept.session_id, False) or hurt
-    return frozenset(exercise for exercise, sessions in last.items() if list(sessions.values())[-1])
+        sessions, on = by_day[kept.row.exercise], days[kept.session_id]
+        sessions[on] = sessions.get(on, False) or kept.row.how.pain is not None or kept.row.how.ended is SetEnd.PAIN
+    return frozenset(exercise for exercise, sessions in by_day.items() if sessions[max(sessions)])

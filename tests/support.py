@@ -96,7 +96,7 @@ class StudioTest(TestCase):
     def made_earlier(self, program_id: ProgramId, days: int = 7) -> None:
         """Let a program have been made some days ago, so that what it planned since could be missed."""
         with self.studio.writing() as scope:
-            program_row(scope, program_id).created_at = NOW - timedelta(days=days)
+            program_row(scope, program_id).made_on = TODAY - timedelta(days=days)
 
     def session(self, board: BoardView, week: int = 1, day: int = 1, at: datetime = NOW) -> str:
         """Start a session of the program; answer its id."""

@@ -1,8 +1,8 @@
 """Beginning a program from a template or a draft, and adding a template as the next phase."""
 
-from datetime import timedelta
+from datetime import timedelta, timezone
 
-from tests.commands import add_template_phase, start_from_draft, start_from_template, undo
+from tests.commands import add_template_phase, start_from_draft, start_from_template, start_program, undo
 from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.drafting.draft import Wish
@@ -30,6 +30,7 @@ from upright_anvil.services.starting.starting import (
     templates_for,
 )
 from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.programs import program_row
 
 
 class StartingTest(StudioTest):
@@ -213,3 +214,11 @@ class StartingTest(StudioTest):
         with self.studio.reading() as scope:
             hurt = brief_of(scope, board.client_id, TODAY + timedelta(days=8)).said.hurt
         self.assertEqual(hurt, frozenset({"back-squat"}))
+
+    def test_the_day_it_was_made_is_the_studios(self) -> None:
+        for hours in (-10, 13):
+            here = NOW.astimezone(timezone(timedelta(hours=hours)))
+            with self.subTest(hours), self.studio.writing() as scope:
+                client = add_client(scope, facts(f"Zone {hours}"), here, depot()).id
+                board = start_program(scope, client, "Strength", here, here.date())
+                self.assertEqual(program_row(scope, board.program_id).made_on, here.date())

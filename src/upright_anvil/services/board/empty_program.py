@@ -69,7 +69,7 @@ def first_monday(today: date, start: date | None = None) -> date:
 def keep_first(scope: Scope, client_id: ClientId, document: Program, reason: str, now: datetime) -> Revision:
     """Keep a client's new program as its first revision."""
     program_id = ProgramId(fresh_id())
-    scope.db.add(ProgramRow(id=program_id, client_id=client_id, revision=1, created_at=now))
+    scope.db.add(ProgramRow(id=program_id, client_id=client_id, revision=1, created_at=now, made_on=now.date()))
     scope.db.flush()
     first = Revision(program_id, 1, scope.trainer_id, now, reason, None, None, document)
     programs.append(scope, first)

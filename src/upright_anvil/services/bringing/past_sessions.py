@@ -181,7 +181,9 @@ def _keep_record(
 ) -> int:
     """Write a client's record, its sessions and their sets; answer how many sets."""
     program_id = ProgramId(fresh_id())
-    scope.db.add(ProgramRow(id=program_id, client_id=who, revision=1, created_at=now, brought_in=batch))
+    scope.db.add(
+        ProgramRow(id=program_id, client_id=who, revision=1, created_at=now, made_on=now.date(), brought_in=batch)
+    )
     scope.db.flush()
     document = record_of(days)
     reason = "Brought in from a spreadsheet"

@@ -55,7 +55,6 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
     finished = {s.id: s.on_date for s in ledger.sessions_of_client(scope, row.client_id) if s.program_id == program_id}
     names = dict(standpoint(scope, row.client_id, today).profile.place_names)
     moved = {(m.week, m.day): m for m in program.moved}
-    made = row.created_at.date()
     sessions = []
     for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
         week = phase.weeks[index]
@@ -71,7 +70,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
             elif move:
                 state = "moved" if move.to else "merged" if move.into else "dropped"
             else:
-                state = "optional" if day.top_up else _unheld(planned, made, today)
+                state = "optional" if day.top_up else _unheld(planned, row.made_on, today)
             why = (f"into {into}. " if into else "") + (move.reason if move else "")
             place = names.get(week.place or day.place, "")
             sessions.append(

@@ -59,7 +59,7 @@ def _found(
 ) -> Notice | None:
     held = {s.id: s for s in recent if s.finished_at is not None}
     # What lies before the day the program was made was never missed.
-    since = max(today - timedelta(days=LOOKS_BACK), program_row(scope, program_id).created_at.date())
+    since = max(today - timedelta(days=LOOKS_BACK), program_row(scope, program_id).made_on)
     planned = [
         session_id(program_id, phase.weeks[index].id, day.id)
         for phase, index, day, on in program.sessions()

@@ -208,7 +208,7 @@ def _client(
     program, program_id = revision.program, revision.program_id
     profile = client_profile(scope, who.id, today)
     offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
-    sessions, coming, made = [], None, programs.program_row(scope, program_id).created_at.date()
+    sessions, coming, made = [], None, programs.program_row(scope, program_id).made_on
     for phase, index, planned, on in program.sessions():
         week = phase.weeks[index].id
         day = program.as_held(phase, week, planned)

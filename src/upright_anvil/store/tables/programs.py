@@ -1,6 +1,6 @@
 """Programs and their revisions."""
 
-from datetime import datetime
+from datetime import date, datetime
 
 from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
@@ -12,7 +12,8 @@ from upright_anvil.store.tables.base import Owned, Table
 class ProgramRow(Owned, Table):
     """A client's program; ``revision`` is the number of the one that holds.
 
-    With ``brought_in`` it is none to train by but the record of past sessions, brought in from a file.
+    ``made_on`` is the day it was made in the studio's own zone. With ``brought_in`` it is none to train by but the
+    record of past sessions, brought in from a file.
     """
 
     __tablename__ = "program"
@@ -20,6 +21,7 @@ class ProgramRow(Owned, Table):
     client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     revision: Mapped[int]
     created_at: Mapped[datetime]
+    made_on: Mapped[date]
     brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 
 

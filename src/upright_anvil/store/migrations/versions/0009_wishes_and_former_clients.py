@@ -1,4 +1,4 @@
-"""Clients who train here no more; what a client likes, would rather not do, and has to be ready for."""
+"""Former clients; what a client likes, dislikes and has to be ready for; the day a program was made."""
 
 import sqlalchemy as sa
 from alembic import op
@@ -14,8 +14,12 @@ def upgrade() -> None:
     op.add_column("client", sa.Column("likes", sa.String(), nullable=False, server_default=""))
     op.add_column("client", sa.Column("dislikes", sa.String(), nullable=False, server_default=""))
     op.add_column("client", sa.Column("ready_by", sa.Date(), nullable=True))
+    # The day in the studio's own zone, which the moment in UTC does not tell.
+    op.add_column("program", sa.Column("made_on", sa.Date(), nullable=False, server_default="1970-01-01"))
+    op.execute("UPDATE program SET made_on = substr(created_at, 1, 10)")
 
 
 def downgrade() -> None:
+    op.drop_column("program", "made_on")
     for column in ("ready_by", "dislikes", "likes", "former"):
         op.drop_column("client", column)

@@ -1,7 +1,10 @@
 """Writing at the board in Chromium: the largest plan under the fingers, and the keys a program takes."""
 
+import re
 import time
+from collections.abc import Callable
 from statistics import median, quantiles
+from urllib.parse import quote
 
 from playwright.sync_api import Page, sync_playwright
 from tools.app_process import launch_chromium
@@ -78,8 +81,9 @@ def _largest(app: Served) -> str:
 def _typing(page: Page, url: str, app: Served, program: str) -> list[Figure]:
     begun = time.perf_counter()
     page.goto(url)
-    page.locator('[data-cell="59:15"]').wait_for(state="attached")
+    page.locator('[data-cell="0:15"]').wait_for(state="attached")
     rendered = (time.perf_counter() - begun) * 1000
+    there = page.locator("[data-cell]").count()
     page.evaluate(LATENCY)
     page.locator('[data-cell="0:2"]').focus()
     for n in range(STROKES):
@@ -105,52 +109,73 @@ def _typing(page: Page, url: str, app: Served, program: str) -> list[Figure]:
         Figure(f"a keystroke on screen, {size}, p95", p95, 100, "ms", f"median {median(strokes):.0f} ms, Chromium"),
         Figure("Enter to recomputed time and volume, median", median(saved), 250, "ms", f"worst {max(saved):.0f} ms"),
         Figure("Enter to findings, median", median(told), 250, "ms", f"worst {max(told):.0f} ms"),
-        Figure(f"open and render {size}", rendered, NO_AIM, "ms", f"{WEEKS * DAYS * LINES} cells"),
+        Figure(f"open and render {size}", rendered, NO_AIM, "ms", f"{there} of {WEEKS * DAYS * LINES} cells exist"),
     ]
 
 
 def _keys(page: Page, url: str, app: Served) -> list[Figure]:
     """Keys and clicks, each counted as one, from the start page to a finished program."""
     app.connection.close()  # it has been idle too long; the next request opens it again
-    client = _client(app, "Ottilie Scratch", 3)
-    page.goto(f"{url}/clients/{client}/start")
-    count = 1
-    page.get_by_role("button", name="Start empty").click()
-    page.get_by_role("columnheader", name="Week 4").wait_for()
-    page.locator("[data-add]").first.click()
-    count += 1
-    for day, exercises in enumerate(PROGRAM):
-        if day:
-            page.keyboard.press("ArrowDown")
-            count += 1
-        for n, exercise in enumerate(exercises):
-            typed = f"{_shortest(app, client, exercise)} 3x8"
-            page.keyboard.type(typed)
-            page.keyboard.press("Enter")
-            count += len(typed) + 1
-            page.locator(f'[data-cell="{day * len(exercises) + n}:3"]').wait_for(state="attached")
+    plain = _program(page, url, app, "Ottilie Scratch", _alike)
+    differing = _program(page, url, app, "Odilo Loads", _differing)
     other = _client(app, "Ottokar Template", 3)
     page.goto(f"{url}/clients/{other}/start")
     page.get_by_role("button", name="Start with it: Three whole-body days").click()
     page.get_by_role("columnheader", name="Week 4").wait_for()
     lines = sum(len(day) for day in PROGRAM)
+    of = "4 weeks x 3 days x 6 lines"
     return [
-        Figure(
-            "keys and clicks for 4 weeks x 3 days x 6 lines, from scratch",
-            count,
-            NO_AIM,
-            "",
-            f"{count / lines:.1f} a line",
-        ),
+        Figure(f"keys and clicks for {of}, from scratch", plain, 130, "", f"{plain / lines:.1f} a line"),
+        Figure("the same, loads by line, rests, tempo", differing, 260, "", f"{differing / lines:.1f} a line"),
         Figure("the same from a template", 1, NO_AIM, "", "one click"),
     ]
 
 
+def _alike(number: int) -> str:
+    """What is typed behind a name: the first line in full, the others the same as above."""
+    return '"' if number else " 3x8"
+
+
+LOADS = ("60", "50", "45", "70", "8", "40", "90", "35", "50", "16", "10", "30", "55", "20", "60", "80", "65", "12")
+
+
+def _differing(number: int) -> str:
+    """A load for every line; rest and tempo said once a day, another for the small lifts at its end."""
+    load, place = LOADS[number], number % len(PROGRAM[0])
+    if place == 0:
+        return f" 3x8 {load} tempo 3010 rest 2:00"
+    return f'"{load} rest 60 s' if place == len(PROGRAM[0]) - 2 else f'"{load}'
+
+
+def _program(page: Page, url: str, app: Served, name: str, behind: Callable[[int], str]) -> int:
+    """Write the program and answer the keys and clicks that it took."""
+    client = _client(app, name, 3)
+    page.goto(f"{url}/clients/{client}/start")
+    page.get_by_role("button", name="Start empty").click()
+    page.get_by_role("columnheader", name="Week 4").wait_for()
+    page.locator("[data-add]").first.click()
+    count, number = 2, 0
+    for day, exercises in enumerate(PROGRAM):
+        if day:
+            page.keyboard.press("ArrowDown")
+            count += 1
+        for exercise in exercises:
+            typed = _shortest(app, client, exercise) + behind(number)
+            page.keyboard.type(typed)
+            page.keyboard.press("Enter")
+            count += len(typed) + 1
+            page.locator(f'[data-cell="{number}:3"]').filter(has_text=re.compile(r"\d x \d")).wait_for(state="attached")
+            number += 1
+    return count
+
+
 def _shortest(app: Served, client: str, exercise: str) -> str:
-    """The fewest characters that find an exercise first."""
-    name = str(app.ask("GET", f"/exercises/{exercise}")["exercise"]["name"]).lower()
-    for length in range(2, len(name) + 1):
-        found = app.ask("GET", f"/exercises?q={name[:length].replace(' ', '+')}&client={client}&limit=1")["hits"]
-        if name[length - 1] != " " and found and found[0]["exercise"]["id"] == exercise:
-            return name[:length]
-    return name
+    """The fewest characters that name an exercise: the beginning of one of its names, the short ones among them."""
+    known = app.ask("GET", f"/exercises/{exercise}")["exercise"]
+    names = [str(name).lower() for name in (known["name"], *known["also"])]
+    for length in range(2, max(map(len, names)) + 1):
+        for typed in dict.fromkeys(name[:length] for name in names if len(name) >= length and name[length - 1] != " "):
+            found = app.ask("GET", f"/exercises?q={quote(typed)}&client={client}&limit=1")["hits"]
+            if found and found[0]["named"] and found[0]["exercise"]["id"] == exercise:
+                return typed
+    return names[0]

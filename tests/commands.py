@@ -15,8 +15,10 @@ from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.opening import open_review
 from upright_anvil.services.review.presenting import view_of
 from upright_anvil.services.review.views import ReviewView
-from upright_anvil.services.starting import starting
-from upright_anvil.services.starting.starting import DraftWish, Started
+from upright_anvil.services.starting import starting, taking_over
+from upright_anvil.services.starting.sources import StartingPoint
+from upright_anvil.services.starting.starting import DraftWish
+from upright_anvil.services.starting.taking_over import Started
 from upright_anvil.store.database import Scope
 
 
@@ -52,18 +54,20 @@ def start_program(
 
 
 def start_from_template(scope: Scope, client_id: ClientId, template: str, now: datetime, today: date) -> Started:
-    return starting.drawn(scope, starting.start_from_template(scope, client_id, template, now, today), today)
+    begun = taking_over.start_from(scope, client_id, StartingPoint(template), now, today)
+    return taking_over.drawn(scope, begun, today)
 
 
 def add_template_phase(
     scope: Scope, program_id: ProgramId, base: int, template: str, now: datetime, today: date
 ) -> Started:
-    return starting.drawn(scope, starting.add_template_phase(scope, program_id, base, template, now, today), today)
+    begun = taking_over.add_phase_from(scope, program_id, base, StartingPoint(template), now, today)
+    return taking_over.drawn(scope, begun, today)
 
 
 def start_from_draft(scope: Scope, client_id: ClientId, wish: Wish, now: datetime, today: date) -> Started:
     made = starting.drafted(scope, client_id, DraftWish(wish), today)
-    return starting.drawn(scope, starting.start_from_draft(scope, client_id, made, now), today)
+    return taking_over.drawn(scope, starting.start_from_draft(scope, client_id, made, now), today)
 
 
 def review_session(scope: Scope, sid: SessionId, today: date) -> ReviewView:

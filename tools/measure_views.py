@@ -140,6 +140,20 @@ def calendar(page: Page) -> None:
     page.get_by_role("region", name="Weeks").wait_for()
 
 
+def roomy_board(page: Page) -> None:
+    """The board in the density that is not the first one."""
+    shots.board(page)
+    page.keyboard.press("F9")
+    page.get_by_role("table").first.wait_for()
+
+
+def outcome(page: Page) -> None:
+    """What came of a program that still runs."""
+    shots.board(page)
+    page.goto(f"{page.url.split('?')[0]}/outcome")
+    page.get_by_role("heading", name="What carries over").wait_for()
+
+
 VIEWS: tuple[View, ...] = (
     View("today", shots.today),
     View("clients", shots.clients),
@@ -153,7 +167,13 @@ VIEWS: tuple[View, ...] = (
     View("batteries", path_of("/batteries", "Test batteries")),
     View("settings", path_of("/settings", "Settings")),
     View("board", shots.board),
+    View("roomy board", roomy_board),
     View("logbook", opened(shots.board, "Logbook")),
+    View("about a program", opened(shots.board, "About")),
+    View("find and replace", opened(shots.board, "Find")),
+    View("a phase taken over", opened(shots.board, "Take one over")),
+    View("programs", shots.client_file("Casimir Holt", "Past and next")),
+    View("what came of it", outcome),
     View("paste", opened(shots.board, "Paste")),
     View("ahead", shots.ahead),
     View("calendar", calendar),

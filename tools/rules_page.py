@@ -66,6 +66,7 @@ CHAPTERS = (
             "prescription.effort",
             "prescription.text.shorthand",
             "prescription.text.named",
+            "prescription.text.ditto",
             "prescription.text.rounds",
             "prescription.text.misreading",
         ),
@@ -126,6 +127,9 @@ CHAPTERS = (
             "plan.parts",
             "plan.edits",
             "plan.paths",
+            "plan.formulas",
+            "plan.replacing",
+            "plan.suited",
             "plan.usual_section",
             "plan.compare",
             "plan.reading",
@@ -145,8 +149,9 @@ CHAPTERS = (
             "plan.record",
         ),
     ),
+    ("The life of a program", ("plan.standing", "plan.carried")),
     ("Fitting the time", ("fitting.cost", "fitting.finders", "fitting.opposite", "fitting.changes", "fitting.fit")),
-    ("Starting points", ("templates.adapt",)),
+    ("Starting points", ("templates.adapt", "templates.from_phase")),
     (
         "Drafting",
         (
@@ -165,7 +170,7 @@ CHAPTERS = (
             "drafting.draft",
         ),
     ),
-    ("Running the checks", ("checks.study", "checks.run", "checks.remembered", "checks.registry")),
+    ("Running the checks", ("checks.study", "checks.run", "checks.merging", "checks.remembered", "checks.registry")),
     (
         "Progression",
         (

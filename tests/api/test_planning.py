@@ -167,8 +167,9 @@ class StartingTest(ApiTest):
         self.assertGreaterEqual(len(found), 10)
         started = self.post(f"/clients/{self.client_id}/program/from-template", {"template": found[0]["id"]})
         self.assertEqual(started["board"]["name"], found[0]["name"])
-        again = self.http.post(f"/api/clients/{self.client_id}/program/from-template", json={"template": "hotel-room"})
-        self.problem(again, 422)
+        both = {"template": "hotel-room", "program": started["board"]["program_id"]}
+        for wrong in (both, {}, {"template": ""}):
+            self.problem(self.http.post(f"/api/clients/{self.client_id}/program/from-template", json=wrong), 422)
 
     def test_a_draft_is_looked_at_then_kept(self) -> None:
         wish = {"weeks": 4, "seed": 3}

@@ -80,7 +80,7 @@ class ScenarioTest(TestCase):
         today = DEMO_DAY.date()
         outcomes = set()
         with self.database.reading(THE_TRAINER) as scope:
-            people = client_list(scope)
+            people = client_list(scope, DEMO_DAY.date())
             self.assertEqual(len(people), 10)
             for person in people:
                 with self.subTest(person=person.name):
@@ -103,7 +103,7 @@ class ScenarioTest(TestCase):
 
     def test_a_slip_of_the_keyboard_was_corrected_and_is_kept(self) -> None:
         with self.database.reading(THE_TRAINER) as scope:
-            ilse = next(c for c in client_list(scope) if c.name == "Ilse Marwick")
+            ilse = next(c for c in client_list(scope, DEMO_DAY.date()) if c.name == "Ilse Marwick")
             pairs = side_by_side(scope, ilse.id, None, None).pairs
         later = next(p.later for p in pairs if p.item.id == "push-up-reps")
         assert later

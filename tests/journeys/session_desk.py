@@ -66,6 +66,7 @@ class SessionDesk(Desk):
         page = self.start()
         page.get_by_role("button", name="Start empty").click()
         expect(page.get_by_role("columnheader", name="Week 4")).to_be_visible()
+        self.roomy(page)
         page.locator("[data-add]").first.click()
         for row, line in enumerate(lines):
             page.keyboard.type(line)

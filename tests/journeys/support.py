@@ -61,6 +61,11 @@ class JourneyTest(TestCase):
     def prepare(self, page: Page, size: tuple[int, int]) -> None:
         """What a journey does with a page before it opens an address."""
 
+    def roomy(self, page: Page) -> Page:
+        """The board with room for what compact keeps in sheets: headings of groups, findings beside it."""
+        page.get_by_role("button", name="Roomy").click()
+        return page
+
     def floor_of(self, page: Page, client: str, *, begin: bool = True) -> None:
         """From Today to a client's floor, past the questions before the first set where they are asked."""
         page.goto(self.server.url)

@@ -87,6 +87,7 @@ class BoardTest(JourneyTest):
 
     def test_the_sets_of_a_muscle_follow_what_is_typed(self) -> None:
         page = self.board()
+        page.get_by_role("button", name="Findings").click()
         page.get_by_role("button", name="Muscles").click()
         row = page.get_by_role("row").filter(has=page.get_by_role("rowheader", name="quadriceps", exact=True))
         expect(row).to_contain_text("13 sets")

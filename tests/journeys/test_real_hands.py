@@ -129,6 +129,7 @@ class FinishTest(Hands):
                 page.get_by_role("button", name=re.compile("done$")).first.click()
             page.get_by_role("link", name=re.compile(f"^{words}")).first.click()
             if number <= 3:
+                expect(page.get_by_role("region", name=f"Set {number}")).to_be_visible()
                 page.get_by_role("button", name=re.compile("^Done: 5 reps")).click()
                 expect(page.get_by_role("button", name=f"Back squat {number} of 3 sets")).to_be_visible()
                 self.saved(page)

@@ -144,8 +144,11 @@ class SessionsTest(SessionDesk):
         board.keyboard.press("Escape")
         self.says(board, 2, 3, "3 x 12, 10 kg, rest 45 s")
         board.get_by_role("button", name="Add an optional day").click()
+        board.get_by_role("dialog").get_by_role("button", name=re.compile("^Top-up of")).click()
+        look = board.get_by_role("dialog", name=re.compile("^Top-up, in "))
+        expect(look).to_contain_text("Sets a week")
         with board.expect_response(re.compile("/days$")):
-            board.get_by_role("dialog").get_by_role("button", name=re.compile("^Top-up of")).click()
+            look.get_by_role("button", name="Take it").click()
         expect(board.get_by_role("rowheader", name=re.compile("^Top-up"))).to_contain_text("optional")
 
     def test_two_clients_in_one_hour(self) -> None:

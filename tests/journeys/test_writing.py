@@ -74,7 +74,7 @@ class WritingTest(Desk):
         expect(page.get_by_role("dialog", name="That was not saved")).to_contain_text("needs a load")
 
     def test_lines_are_chosen_paired_parted_and_moved(self) -> None:
-        page = self.written()
+        page = self.roomy(self.written())
         self.at(page, 0, 0).focus()
         page.keyboard.press("Shift+ArrowDown")
         page.keyboard.press("Space")
@@ -162,6 +162,7 @@ class WritingTest(Desk):
 
     def test_a_finding_explains_itself_is_mended_or_answered_and_panels_follow(self) -> None:
         page = self.written()
+        page.get_by_role("button", name="Findings").click()
         self.at(page, 0, 0).focus()
         page.keyboard.type("3 x 10, 9 kg")
         page.keyboard.press("Enter")
@@ -266,7 +267,9 @@ class StartingTest(Desk):
         self.assert_accessible(page, "starting a program")
         page.get_by_role("button", name="Start with this draft").click()
         expect(page.get_by_role("rowheader", name=kept, exact=True).first).to_be_visible()
+        page.get_by_role("button", name="Findings").click()
         dock = page.get_by_role("complementary", name="Beside the board")
+        expect(dock).to_be_visible()
         expect(dock).not_to_contain_text(re.compile("caution:|question:"))
 
     def test_a_template_becomes_the_clients_own(self) -> None:
@@ -276,9 +279,17 @@ class StartingTest(Desk):
             expect(page.get_by_role("button", name="Start empty")).to_be_disabled()
         page.get_by_role("button", name="Start with it: Hotel room").click()
         expect(page.get_by_role("heading", level=1)).to_contain_text("Hotel room for Rufus Kettleman")
-        expect(page.get_by_label(re.compile("^How .* are done$")).first).to_have_value("circuit")
-        page.get_by_role("button", name="From a template").click()
-        page.get_by_role("button", name="Take it: Top-up day").click()
+        page.get_by_role("button", name=re.compile("^How .* are done$")).first.click()
+        how = page.get_by_role("dialog").get_by_label(re.compile("^How .* are done$"))
+        expect(how).to_have_value("circuit")
+        self.assert_accessible(page, "a group of the compact board")
+        page.keyboard.press("Escape")
+        page.get_by_role("button", name="Take one over").click()
+        page.get_by_role("button", name="Look at it: Top-up day").click()
+        look = page.get_by_role("dialog", name="Top-up day as the next phase")
+        expect(look).to_contain_text("Sets a week")
+        self.assert_accessible(page, "a look before it is taken")
+        look.get_by_role("button", name="Take it").click()
         expect(page.get_by_role("button", name=re.compile("^Top-up day"))).to_be_visible()
         page.get_by_role("button", name="All", exact=True).click()
         expect(page.get_by_role("heading", name="Hotel room", exact=True)).to_be_visible()

@@ -6,7 +6,8 @@ from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.plan.edits.calendar import MoveSession
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.services.board.reading import CellAddress, hints, read_line
+from upright_anvil.services.board.reading import CellAddress, hints
+from upright_anvil.services.board.typed import read_line
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
 from upright_anvil.services.floor.opening import open_floor

@@ -1,8 +1,6 @@
 from datetime import timedelta
 
-from tests.commands import start_program
 from tests.support import NOW, TODAY, StudioTest, monday_of
-from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.views import BoardView
@@ -24,11 +22,6 @@ class BoardTest(StudioTest):
         self.assertEqual(board.start, monday_of(TODAY))
         self.assertEqual([w.is_now for w in phase.weeks], [True, False, False, False])
         self.assertEqual(phase.weeks[1].monday, board.start + timedelta(days=7))
-
-    def test_a_client_has_one_program(self) -> None:
-        board = self.client_with_program()
-        with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "has a program already"):
-            start_program(scope, board.client_id, "Another", NOW, TODAY)
 
     def test_each_cell_is_read_out_with_blocks_and_time(self) -> None:
         board = self.client_with_program(SQUAT, ("plank", "2 x 40 s, rest 30 s"), ("bench-press", "3 x ?"))

@@ -32,10 +32,10 @@ class ClientsTest(StudioTest):
         self.assertEqual(done.many, 2)
         with self.studio.reading() as scope:
             self.assertEqual(
-                [(one.name, one.place) for one in client_list(scope)],
+                [(one.name, one.place) for one in client_list(scope, TODAY)],
                 [("Agnes Thornby", "Depot"), ("Berthold Ashe", "Depot"), ("Ottoline Fisk", "Depot")],
             )
-            agnes = client_file(scope, client_list(scope)[0].id, TODAY)
+            agnes = client_file(scope, client_list(scope, TODAY)[0].id, TODAY)
             self.assertEqual((agnes.facts.birth_year, agnes.body_weights[0].load), (1961, Load.of(64, Unit.KG)))
             again = pasted_clients(scope, PEOPLE, Unit.KG, NOW)
             self.assertEqual([one.there for one in again.clients], [True, True])
@@ -44,19 +44,19 @@ class ClientsTest(StudioTest):
         with self.studio.writing() as scope:
             take_back(scope, done.id)
         with self.studio.reading() as scope:
-            self.assertEqual([one.name for one in client_list(scope)], ["Ottoline Fisk"])
+            self.assertEqual([one.name for one in client_list(scope, TODAY)], ["Ottoline Fisk"])
         with self.studio.writing() as scope, self.assertRaises(NotFoundError):
             take_back(scope, done.id)
 
     def test_who_has_a_program_since_stays(self) -> None:
         with self.studio.writing() as scope:
             done = bring_in_clients(scope, PEOPLE, Unit.KG, NOW)
-            agnes = client_list(scope)[0].id
+            agnes = client_list(scope, TODAY)[0].id
             start_program(scope, agnes, "Strength", NOW, TODAY)
         with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "so it stays"):
             take_back(scope, done.id)
         with self.studio.reading() as scope:
-            self.assertEqual(len(client_list(scope)), 2)
+            self.assertEqual(len(client_list(scope, TODAY)), 2)
 
     def test_ten_thousand_rows_are_refused_in_words(self) -> None:
         with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "10,000 rows; at most 500"):
@@ -117,8 +117,8 @@ class PastSessionsTest(StudioTest):
     def test_the_record_reads_like_a_program_and_is_none_to_train_by(self) -> None:
         self.bring(log_of(3))
         with self.studio.reading() as scope:
-            self.assertIsNone(programs.program_of_client(scope, self.client))
-            self.assertIsNone(client_list(scope)[0].program_id)
+            self.assertIsNone(programs.running_program(scope, self.client, TODAY))
+            self.assertIsNone(client_list(scope, TODAY)[0].program_id)
             record = scope.db.query(ProgramRow).one().id
             board = open_board(scope, record, TODAY)
             cells = [cell.plan.text for cell in board.phases[0].days[0].lines[0].cells]

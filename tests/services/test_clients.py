@@ -37,7 +37,7 @@ class ClientsTest(StudioTest):
         with self.studio.reading() as scope:
             found = client_file(scope, made.id, TODAY)
             self.assertEqual((found.facts, found.age, found.hints), (WHOLE, 46, ()))
-            self.assertEqual([c.name for c in client_list(scope)], ["Dell"])
+            self.assertEqual([c.name for c in client_list(scope, TODAY)], ["Dell"])
 
     def test_a_name_is_enough_and_one_change_leaves_the_rest(self) -> None:
         with self.studio.writing() as scope:
@@ -86,6 +86,6 @@ class ClientsTest(StudioTest):
         with self.studio.writing() as scope:
             made = add_client(scope, facts(), NOW)
         with self.database.reading("somebody-else") as scope:
-            self.assertEqual(client_list(scope), ())
+            self.assertEqual(client_list(scope, TODAY), ())
             with self.assertRaisesRegex(NotFoundError, "no such client"):
                 client_file(scope, made.id, TODAY)

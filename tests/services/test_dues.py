@@ -8,7 +8,8 @@ from upright_anvil.services.assessment.due import due_batteries
 from upright_anvil.services.assessment.rounds import finish_round, start_round
 from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.health.health_file import add_clearance, add_screen
-from upright_anvil.services.today.today import DueToday, open_today
+from upright_anvil.services.today.dues import DueToday
+from upright_anvil.services.today.today import open_today
 
 HEART = Answers(True, frozenset({Disease.CARDIOVASCULAR}))
 CHEST = Answers(True, signs=frozenset({Sign.CHEST}))

@@ -19,7 +19,8 @@ from upright_anvil.services.health.health_file import (
     restore_entry,
     withdraw_entry,
 )
-from upright_anvil.services.today.today import DueKind, open_today
+from upright_anvil.services.today.dues import DueKind
+from upright_anvil.services.today.today import open_today
 from upright_anvil.store.not_found import NotFoundError
 
 

@@ -22,7 +22,8 @@ from upright_anvil.services.calendar.calendar import calendar_of, ways_out_of
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.profile.standpoint import standpoint
-from upright_anvil.services.starting.starting import DraftWish, draft_for, templates_for
+from upright_anvil.services.starting.starting import DraftWish, draft_for
+from upright_anvil.services.starting.taking_over import templates_for
 from upright_anvil.store.not_found import NotFoundError
 
 ROW = ("barbell-row", "3 x 8, 40 kg, rest 2:00, leave 2")

@@ -155,7 +155,7 @@ class TodayTest(StudioTest):
                 (view.sessions, view.not_logged, view.waiting, view.dues, view.notices, view.clients),
                 ((), (), (), (), (), ()),
             )
-            self.assertEqual([one.former for one in client_list(scope)], [True])
+            self.assertEqual([one.former for one in client_list(scope, TODAY)], [True])
 
     def test_an_open_session_of_an_earlier_day_is_still_there(self) -> None:
         board = self.client_with_program(("back-squat", PLAN))

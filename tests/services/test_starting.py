@@ -21,14 +21,9 @@ from upright_anvil.services.clients.clients import add_client, client_file
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.services.starting.brief import brief_of
-from upright_anvil.services.starting.starting import (
-    DraftWish,
-    TemplateDayChoice,
-    add_template_day,
-    draft_for,
-    drafted,
-    templates_for,
-)
+from upright_anvil.services.starting.sources import StartingPoint
+from upright_anvil.services.starting.starting import DraftWish, draft_for, drafted
+from upright_anvil.services.starting.taking_over import DayChoice, add_day_from, templates_for
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.programs import program_row
 
@@ -69,9 +64,9 @@ class StartingTest(StudioTest):
         client = self.client()
         with self.studio.writing() as scope:
             board = start_from_template(scope, client, "whole-body-three-days", NOW, TODAY).board
-            choice = TemplateDayChoice("top-up-day", 0, board.phases[0].id)
+            choice = DayChoice(StartingPoint("top-up-day"), 0, board.phases[0].id)
             before = len(board.phases[0].days)
-            add_template_day(scope, board.program_id, 1, choice, NOW, TODAY)
+            add_day_from(scope, board.program_id, 1, choice, NOW, TODAY)
             later = open_board(scope, board.program_id, TODAY).phases[0]
             day = later.days[-1]
             seen = calendar_of(scope, board.program_id, TODAY + timedelta(days=30)).sessions
@@ -82,23 +77,15 @@ class StartingTest(StudioTest):
         self.assertIn("missed", {one.state for one in seen})
         with self.studio.writing() as scope:
             for number in range(3):
-                add_template_day(scope, board.program_id, 2 + number, choice, NOW, TODAY)
+                add_day_from(scope, board.program_id, 2 + number, choice, NOW, TODAY)
             with self.assertRaisesRegex(DomainError, "Every day of the week"):
-                add_template_day(scope, board.program_id, 5, choice, NOW, TODAY)
-            for wrong in (TemplateDayChoice("top-up-day", 3, "p1"), TemplateDayChoice("nowhere", 0, "p1")):
+                add_day_from(scope, board.program_id, 5, choice, NOW, TODAY)
+            for wrong in (
+                DayChoice(StartingPoint("top-up-day"), 3, "p1"),
+                DayChoice(StartingPoint("nowhere"), 0, "p1"),
+            ):
                 with self.assertRaises(NotFoundError):
-                    add_template_day(scope, board.program_id, 5, wrong, NOW, TODAY)
-
-    def test_a_second_program_is_refused(self) -> None:
-        client = self.client()
-        with self.studio.writing() as scope:
-            start_from_template(scope, client, "hotel-room", NOW, TODAY)
-        for begin in (
-            lambda scope: start_from_template(scope, client, "hotel-room", NOW, TODAY),
-            lambda scope: start_from_draft(scope, client, Wish(weeks=2), NOW, TODAY),
-        ):
-            with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "has a program already"):
-                begin(scope)
+                    add_day_from(scope, board.program_id, 5, wrong, NOW, TODAY)
 
     def test_what_nobody_knows_is_not_found(self) -> None:
         client = self.client()

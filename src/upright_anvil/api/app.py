@@ -15,6 +15,7 @@ from upright_anvil.api.body_limit import BodyLimit
 from upright_anvil.api.bringing import routes as bringing
 from upright_anvil.api.clients import routes as clients
 from upright_anvil.api.devices import routes as devices
+from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
 from upright_anvil.api.health import routes as health
 from upright_anvil.api.library import routes as library
@@ -37,6 +38,8 @@ ROUTERS = (
     clients.router,
     bringing.router,
     starting.router,
+    starting.own,
+    exchange.router,
     places.router,
     health.router,
     library.router,

@@ -58,7 +58,7 @@ HARDEST = 20
 def fill(database: Database, trainer_id: TrainerId, now: datetime) -> None:
     """Fill an empty database with the demo; one that has clients is left alone."""
     with database.reading(trainer_id) as scope:
-        if client_list(scope):
+        if client_list(scope, now.date()):
             return
     ids = meet(database, trainer_id, now)
     for number, person in enumerate(PEOPLE):

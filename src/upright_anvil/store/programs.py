@@ -1,14 +1,16 @@
 """Programs and their revisions."""
 
+from collections import defaultdict
 from collections.abc import Sequence
 from dataclasses import dataclass
-from datetime import datetime
+from datetime import date, datetime
 from functools import lru_cache
 
 from sqlalchemy import bindparam, select
 
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program
+from upright_anvil.core.plan.standing import ProgramDates, running
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ProgramRow, RevisionRow
@@ -41,20 +43,57 @@ def program_row(scope: Scope, program_id: ProgramId) -> ProgramRow:
     return row
 
 
-def program_of_client(scope: Scope, client_id: ClientId) -> ProgramRow | None:
-    """Answer the client's newest program, None before there is one; a record of past sessions is none."""
-    query = select(ProgramRow).where(ProgramRow.client_id == client_id, ProgramRow.brought_in.is_(None))
-    return scope.db.scalars(query.order_by(ProgramRow.created_at.desc()).limit(1)).first()
+_PROGRAMS = select(ProgramRow).where(ProgramRow.brought_in.is_(None)).order_by(ProgramRow.starts_on.desc())
 
 
-def programs_by_client(scope: Scope) -> dict[ClientId, ProgramId]:
-    """Answer the id of each client's newest program; a record of past sessions is none."""
-    query = (
-        select(ProgramRow.client_id, ProgramRow.id)
-        .where(ProgramRow.brought_in.is_(None))
-        .order_by(ProgramRow.created_at)
+def programs_of_client(scope: Scope, client_id: ClientId) -> Sequence[ProgramRow]:
+    """Answer a client's programs, the last to begin first; a record of past sessions is none."""
+    return scope.db.scalars(_PROGRAMS.where(ProgramRow.client_id == client_id)).all()
+
+
+def running_program(scope: Scope, client_id: ClientId, today: date) -> ProgramRow | None:
+    """Answer the client's program that runs (`core.plan.standing`), None where none does."""
+    rows = {row.id: row for row in programs_of_client(scope, client_id)}
+    runs = running([dates_of(row) for row in rows.values()], today)
+    return None if runs is None else rows[runs]
+
+
+def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramId]:
+    """Answer the program that runs of each client who has one."""
+    of_client: dict[ClientId, list[ProgramDates]] = defaultdict(list)
+    for row in scope.db.scalars(_PROGRAMS):
+        of_client[row.client_id].append(dates_of(row))
+    found = ((client, running(dates, today)) for client, dates in of_client.items())
+    return {client: runs for client, runs in found if runs is not None}
+
+
+def clients_with_later_program(scope: Scope, today: date) -> set[ClientId]:
+    """Answer the clients who have a program that begins after a day, not ended."""
+    later = select(ProgramRow.client_id).where(ProgramRow.starts_on > today, ProgramRow.ended_on.is_(None))
+    return set(scope.db.scalars(later.where(ProgramRow.brought_in.is_(None))))
+
+
+def dates_of(row: ProgramRow) -> ProgramDates:
+    """Answer what a program's standing goes by."""
+    return ProgramDates(row.id, row.starts_on, row.ended_on, row.created_at.isoformat())
+
+
+def add_program(scope: Scope, first: Revision, client_id: ClientId, brought_in: str | None = None) -> None:
+    """Keep a new program of a client with its first revision."""
+    scope.db.add(
+        ProgramRow(
+            id=first.program_id,
+            client_id=client_id,
+            revision=first.number,
+            created_at=first.at,
+            made_on=first.at.date(),
+            starts_on=first.program.start,
+            brought_in=brought_in,
+        )
     )
-    return {client: program for client, program in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    scope.db.flush()
+    append(scope, first)
+    scope.db.flush()
 
 
 _REVISION = select(RevisionRow).where(
@@ -101,7 +140,7 @@ def append(scope: Scope, new: Revision, document: str | None = None) -> None:
             document=new.program.model_dump_json() if document is None else document,
         )
     )
-    row.revision = new.number
+    row.revision, row.starts_on = new.number, new.program.start
 
 
 @dataclass(frozen=True, slots=True)

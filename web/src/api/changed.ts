@@ -22,8 +22,10 @@ const TOUCHED = {
     "pasted sessions",
     ...LOADS,
   ],
+  /** A template of one's own, kept or taken out. */
+  templates: ["templates"],
   /** A client who is new, or begins a program. */
-  client: ["clients", "today", "pasted clients", ...LOADS],
+  client: ["clients", "today", "pasted clients", "outcome", "overview", "progress", ...LOADS],
 } as const satisfies Record<string, readonly string[]>;
 
 export function changed(queries: QueryClient, what: keyof typeof TOUCHED): Promise<void> {

@@ -226,15 +226,54 @@ export const api = {
         params: { path: { program_id, week_id, day_id } },
       }),
     ),
-  addTemplatePhase: (program_id: ProgramId, base: number, template: string) =>
+  addTemplatePhase: (program_id: ProgramId, body: Schemas["SourcePhaseRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/phases", { params: { path: { program_id } }, body })),
+  addTemplateDay: (program_id: ProgramId, body: Schemas["SourceDayRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/days", { params: { path: { program_id } }, body })),
+  tryDecisions: (session_id: SessionId, decisions: Schemas["DecisionRequest"][]) =>
     told(
-      http.POST("/api/programs/{program_id}/phases", {
-        params: { path: { program_id } },
-        body: { base, template },
+      http.POST("/api/sessions/{session_id}/decisions/try", {
+        params: { path: { session_id } },
+        body: { decisions },
       }),
     ),
-  addTemplateDay: (program_id: ProgramId, body: Schemas["TemplateDayRequest"]) =>
-    told(http.POST("/api/programs/{program_id}/days", { params: { path: { program_id } }, body })),
+  tryPhase: (program_id: ProgramId, body: Schemas["SourceRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/phases/try", { params: { path: { program_id } }, body })),
+  tryDay: (program_id: ProgramId, body: Schemas["SourceDayRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/days/try", { params: { path: { program_id } }, body })),
+  replaceAll: (program_id: ProgramId, body: Schemas["ReplaceRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/replace", { params: { path: { program_id } }, body })),
+  tryReplace: (program_id: ProgramId, body: Schemas["ReplaceRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/replace/try", { params: { path: { program_id } }, body })),
+  tryFill: (program_id: ProgramId, body: Schemas["PathRequest"]) =>
+    told(http.POST("/api/programs/{program_id}/fill/try", { params: { path: { program_id } }, body })),
+  programs: (client_id: ClientId) =>
+    told(http.GET("/api/clients/{client_id}/programs", { params: { path: { client_id } } })),
+  lookAtSource: (client_id: ClientId, body: Schemas["SourceRequest"]) =>
+    told(http.POST("/api/clients/{client_id}/program/look", { params: { path: { client_id } }, body })),
+  lookAtFile: (client_id: ClientId, content: string) =>
+    told(
+      http.POST("/api/clients/{client_id}/program/from-file/look", {
+        params: { path: { client_id } },
+        body: { content },
+      }),
+    ),
+  startFromFile: (client_id: ClientId, body: Schemas["ProgramFileRequest"]) =>
+    told(http.POST("/api/clients/{client_id}/program/from-file", { params: { path: { client_id } }, body })),
+  carryOn: (client_id: ClientId, body: Schemas["CarryOnRequest"]) =>
+    told(http.POST("/api/clients/{client_id}/program/carried-on", { params: { path: { client_id } }, body })),
+  outcome: (program_id: ProgramId) =>
+    told(http.GET("/api/programs/{program_id}/outcome", { params: { path: { program_id } } })),
+  endProgram: (program_id: ProgramId, on: string | null) =>
+    told(http.PUT("/api/programs/{program_id}/ended", { params: { path: { program_id } }, body: { on } })),
+  keepTemplate: (body: Schemas["OwnTemplateRequest"]) => told(http.POST("/api/templates", { body })),
+  removeTemplate: (template_id: string, removed: boolean) =>
+    told(
+      http.PUT("/api/templates/{template_id}/removed", {
+        params: { path: { template_id } },
+        body: { removed },
+      }),
+    ),
   compare: (program_id: ProgramId, before: number, after: number) =>
     told(
       http.GET("/api/programs/{program_id}/compare", {
@@ -256,7 +295,7 @@ export const api = {
     ),
   templates: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/templates", { params: { path: { client_id } } })),
-  startFromTemplate: (client_id: ClientId, body: Schemas["FromTemplateRequest"]) =>
+  startFromTemplate: (client_id: ClientId, body: Schemas["FromSourceRequest"]) =>
     told(
       http.POST("/api/clients/{client_id}/program/from-template", {
         params: { path: { client_id } },

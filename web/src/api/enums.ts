@@ -22,7 +22,7 @@ export const Device: readonly Schemas["Device"][] = ["off", "simulated"];
 
 export const Disease: readonly Schemas["Disease"][] = ["heart or blood vessels", "diabetes", "kidneys"];
 
-export const DueKind: readonly Schemas["DueKind"][] = ["re-test", "health screen", "clearance"];
+export const DueKind: readonly Schemas["DueKind"][] = ["re-test", "program ends", "health screen", "clearance"];
 
 export const EasierKind: readonly Schemas["EasierKind"][] = ["due", "earned"];
 
@@ -60,7 +60,13 @@ export const PathKind: readonly Schemas["PathKind"][] = ["the same", "load", "re
 
 export const Pattern: readonly Schemas["Pattern"][] = ["squat", "hinge", "lunge", "push horizontal", "push vertical", "pull horizontal", "pull vertical", "carry", "trunk", "rotation", "locomotion", "balance", "single joint", "mobility"];
 
+export const ProgramFormat: readonly Schemas["ProgramFormat"][] = ["json", "csv", "xlsx"];
+
+export const ProgramStanding: readonly Schemas["ProgramStanding"][] = ["runs", "prepared", "over"];
+
 export const Quality: readonly Schemas["Quality"][] = ["clean", "slipping", "broke down"];
+
+export const Replaced: readonly Schemas["Replaced"][] = ["exercise", "load", "rest"];
 
 export const Scenario: readonly Schemas["Scenario"][] = ["all goes well", "as lately", "a bad patch"];
 

@@ -20,6 +20,12 @@ export const keys = {
   compare: (program: ProgramId, before: number, after: number) =>
     ["compare", program, before, after] as const,
   templates: (client: ClientId) => ["templates", client] as const,
+  programs: (client: ClientId) => ["clients", client, "programs"] as const,
+  source: (client: ClientId, source: unknown) => ["templates", client, "source", source] as const,
+  outcome: (program: ProgramId) => ["outcome", program] as const,
+  lookedDecisions: (session: SessionId, lines: readonly string[]) =>
+    ["review", session, "looked at", lines] as const,
+  looked: (program: ProgramId, at: unknown) => ["board", program, "looked at", at] as const,
   draft: (client: ClientId, wish: unknown) => ["draft", client, wish] as const,
   floor: (program: ProgramId, week: WeekId, day: DayId) => ["floor", program, week, day] as const,
   clocks: (program: ProgramId, week: WeekId, day: DayId) => ["clocks", program, week, day] as const,

@@ -22,6 +22,61 @@ export const query = {
     queryOptions({ queryKey: keys.progress(id, exercise), queryFn: () => api.progress(id, exercise) }),
   templates: (id: ClientId) =>
     queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),
+  programs: (id: ClientId) => queryOptions({ queryKey: keys.programs(id), queryFn: () => api.programs(id) }),
+  source: (id: ClientId, source: Schemas["SourceRequest"]) =>
+    queryOptions({
+      queryKey: keys.source(id, source),
+      queryFn: () => api.lookAtSource(id, source),
+      retry: false,
+    }),
+  lookAtDecisions: (session: SessionId, decisions: Schemas["DecisionRequest"][]) =>
+    queryOptions({
+      queryKey: keys.lookedDecisions(
+        session,
+        decisions.map((one) => one.line),
+      ),
+      queryFn: () => api.tryDecisions(session, decisions),
+      gcTime: 0,
+      retry: false,
+    }),
+  lookAtPhase: (program: ProgramId, source: Schemas["SourceRequest"], revision: number) =>
+    queryOptions({
+      queryKey: keys.looked(program, ["phase", source, revision]),
+      queryFn: () => api.tryPhase(program, source),
+      retry: false,
+    }),
+  lookAtDay: (program: ProgramId, day: Schemas["SourceDayRequest"]) =>
+    queryOptions({
+      queryKey: keys.looked(program, ["day", day]),
+      queryFn: () => api.tryDay(program, day),
+      retry: false,
+    }),
+  lookAtReplace: (program: ProgramId, wish: Schemas["ReplaceRequest"]) =>
+    queryOptions({
+      queryKey: keys.looked(program, ["replace", wish]),
+      queryFn: () => api.tryReplace(program, wish),
+      placeholderData: keepPreviousData,
+      gcTime: 0,
+      retry: false,
+    }),
+  lookAtFill: (program: ProgramId, path: Omit<Schemas["PathRequest"], "base">) =>
+    queryOptions({
+      queryKey: keys.looked(program, ["fill", path]),
+      queryFn: () => api.tryFill(program, { base: 1, ...path }),
+      placeholderData: keepPreviousData,
+      gcTime: 0,
+      retry: false,
+    }),
+  lookAtEdits: (program: ProgramId, edits: Schemas["TrialRequest"]["edits"]) =>
+    queryOptions({
+      queryKey: keys.looked(program, ["edits", edits]),
+      queryFn: () => api.tryEdits(program, edits),
+      placeholderData: keepPreviousData,
+      gcTime: 0,
+      retry: false,
+    }),
+  outcome: (program: ProgramId) =>
+    queryOptions({ queryKey: keys.outcome(program), queryFn: () => api.outcome(program) }),
   draft: (id: ClientId, wish: Schemas["DraftRequest"] | null, step: Step) =>
     queryOptions({
       queryKey: keys.draft(id, wish),

@@ -241,6 +241,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{session_id}/decisions/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try Decisions
+         * @description What decisions would do to the plan; nothing is kept.
+         */
+        post: operations["try_decisions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions/{session_id}/next-week": {
         parameters: {
             query?: never;
@@ -569,6 +589,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/replace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Replace All
+         * @description Find an exercise, a load or a rest all over the program and put another in its place: one revision.
+         */
+        post: operations["replace_all"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/replace/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try Replace
+         * @description How many places would be replaced, and what that would do; nothing is kept.
+         */
+        post: operations["try_replace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/ahead": {
         parameters: {
             query?: never;
@@ -669,6 +729,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/fill/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try Fill
+         * @description What filling lines along a path would change; nothing is kept.
+         */
+        post: operations["try_fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/weeks/{week_id}/days/{day_id}/fit": {
         parameters: {
             query?: never;
@@ -749,6 +829,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/programs/{program_id}/phases/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try Template Phase
+         * @description What a template or somebody's phase would change as the next one; nothing is kept.
+         */
+        post: operations["try_template_phase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/programs/{program_id}/days": {
         parameters: {
             query?: never;
@@ -763,6 +863,66 @@ export interface paths {
          * @description Add a day of a template to a phase, as an optional one.
          */
         post: operations["add_template_day"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/days/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try Template Day
+         * @description What a day of a template would change in a phase; nothing is kept.
+         */
+        post: operations["try_template_day"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/ended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * End Program
+         * @description End a program on a day, or take that back.
+         */
+        put: operations["end_program"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/outcome": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Outcome Of
+         * @description What came of a program, and what would carry over to the next.
+         */
+        get: operations["outcome_of"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1137,6 +1297,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{client_id}/programs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Programs Of
+         * @description A client's programs over the years, the last to begin first.
+         */
+        get: operations["programs_of"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/program/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Look At Source
+         * @description What a template or somebody's program would become for a client; nothing is kept.
+         */
+        post: operations["look_at_source"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{client_id}/program/from-template": {
         parameters: {
             query?: never;
@@ -1148,9 +1348,29 @@ export interface paths {
         put?: never;
         /**
          * Start From Template
-         * @description Start a client's program from a template.
+         * @description Start a client's program from a template, or from somebody's program.
          */
         post: operations["start_from_template"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/program/carried-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Carry On
+         * @description Start the next program of a client from where the last one built to.
+         */
+        post: operations["carry_on"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1191,6 +1411,146 @@ export interface paths {
          * @description Start a client's program from a draft.
          */
         post: operations["start_from_draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Template
+         * @description Keep a phase as a template of the trainer's own, for every client.
+         */
+        post: operations["keep_template"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{template_id}/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Remove Template
+         * @description Take a template of the trainer's own out, or bring it back.
+         */
+        put: operations["remove_template"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/programs/{program_id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Program File
+         * @description A program as a file: JSON and a spreadsheet have all of it, CSV a phase.
+         */
+        get: operations["program_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Client Log
+         * @description All sets a client has done, as CSV.
+         */
+        get: operations["client_log"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Client Calendar
+         * @description A client's sessions as iCalendar.
+         */
+        get: operations["client_calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/program/from-file/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Look At File
+         * @description What a file's program would become for a client; nothing is kept.
+         */
+        post: operations["look_at_file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/program/from-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Start From File
+         * @description Start a client's program from a file.
+         */
+        post: operations["start_from_file"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2330,7 +2690,9 @@ export interface components {
         Better: "more" | "less" | "neither";
         /**
          * BoardView
-         * @description A program as the board shows it; ``always`` is what goes for the client with an exercise in every program.
+         * @description A program as the board shows it, and where it stands beside the client's others.
+         *
+         *     ``always`` is what goes for the client with an exercise in every program.
          */
         BoardView: {
             /**
@@ -2357,6 +2719,14 @@ export interface components {
              * Format: date
              */
             start: string;
+            /**
+             * End
+             * Format: date
+             */
+            end: string;
+            standing: components["schemas"]["ProgramStanding"];
+            /** Ended On */
+            ended_on: string | null;
             revision: components["schemas"]["RevisionView"];
             /** Phases */
             phases: components["schemas"]["PhaseView"][];
@@ -2481,7 +2851,7 @@ export interface components {
         };
         /**
          * CalendarView
-         * @description A program's sessions by date.
+         * @description A program's sessions by date, its weeks, and the Sunday of the last.
          */
         CalendarView: {
             /**
@@ -2505,8 +2875,39 @@ export interface components {
              * Format: date
              */
             today: string;
+            /**
+             * End
+             * Format: date
+             */
+            end: string;
+            /** Weeks */
+            weeks: components["schemas"]["CalendarWeek"][];
             /** Sessions */
             sessions: components["schemas"]["CalendarSession"][];
+        };
+        /**
+         * CalendarWeek
+         * @description A week of the program: its Monday, the weeks off that lie before it, and whether it has begun.
+         */
+        CalendarWeek: {
+            /**
+             * Id
+             * Format: WeekId
+             */
+            id: WeekId;
+            /** Number */
+            number: number;
+            /**
+             * Monday
+             * Format: date
+             */
+            monday: string;
+            /** Begun */
+            begun: boolean;
+            /** Pause */
+            pause: number;
+            /** Pause Reason */
+            pause_reason: string;
         };
         /**
          * Call
@@ -2532,14 +2933,58 @@ export interface components {
          */
         Calls: "sounds" | "sounds and speech" | "silent";
         /**
+         * CarriedLine
+         * @description A line of the last phase: what it came to, and whether it would go on in the next program, else why not.
+         */
+        CarriedLine: {
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /** Day */
+            day: string;
+            /** Exercise */
+            exercise: string;
+            /** Text */
+            text: string;
+            /** Last Done */
+            last_done: string;
+            /** On */
+            on: boolean;
+            /** Why */
+            why: string;
+        };
+        /**
          * Carry
          * @description How far a typed cell carries on to the following weeks.
          *
          *     ``matching`` fills the following weeks that said the same as this cell did before (empty ones, where it was empty);
-         *     ``all`` fills every following week; ``none`` changes this week alone.
+         *     ``all`` fills every following week; ``none`` changes this week alone. Where B weeks train another exercise, what is
+         *     typed for one goes on in its own weeks.
          * @enum {string}
          */
         Carry: "none" | "matching" | "all";
+        /**
+         * CarryOnRequest
+         * @description The next program from a last one; ``without`` are lines that stay behind.
+         */
+        CarryOnRequest: {
+            /**
+             * Program
+             * Format: ProgramId
+             */
+            program: ProgramId;
+            /**
+             * Name
+             * @default Strength
+             */
+            name: string;
+            /** Without */
+            without?: LineId[];
+            /** Start */
+            start?: string | null;
+        };
         /**
          * Caution
          * @description One caution: how serious, what it is about, and the sentence.
@@ -3136,6 +3581,8 @@ export interface components {
         /**
          * ClientView
          * @description A client as the file shows it. ``hints`` are calm reminders about what was entered.
+         *
+         *     ``program_id`` is the program that runs, ``programs`` how many there are over the years.
          */
         ClientView: {
             /**
@@ -3157,6 +3604,8 @@ export interface components {
             due: components["schemas"]["DueBattery"][];
             /** Program Id */
             program_id: ProgramId | null;
+            /** Programs */
+            programs: number;
         };
         /**
          * Clock
@@ -3368,7 +3817,7 @@ export interface components {
              * Edits
              * @default []
              */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["PauseProgram"] | components["schemas"]["AnswerFinding"])[];
             /**
              * Line
              * Format: LineId
@@ -3755,10 +4204,12 @@ export interface components {
          * @description What is due.
          * @enum {string}
          */
-        DueKind: "re-test" | "health screen" | "clearance";
+        DueKind: "re-test" | "program ends" | "health screen" | "clearance";
         /**
          * DueToday
          * @description Something due for a client: what, its name, the day, the days it is late (negative: to come), one sentence.
+         *
+         *     ``program_id`` is the program it is about, None for the others.
          */
         DueToday: {
             kind: components["schemas"]["DueKind"];
@@ -3777,6 +4228,8 @@ export interface components {
             late: number;
             /** Text */
             text: string;
+            /** Program Id */
+            program_id?: ProgramId | null;
         };
         /**
          * EasierKind
@@ -3810,7 +4263,7 @@ export interface components {
             /** Base */
             base: number;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["PauseProgram"] | components["schemas"]["AnswerFinding"])[];
             /** Reason */
             reason: string;
         };
@@ -3821,6 +4274,14 @@ export interface components {
         EffortRequest: {
             /** Effort */
             effort: number;
+        };
+        /**
+         * EndRequest
+         * @description The day a program is ended; none takes that back.
+         */
+        EndRequest: {
+            /** On */
+            on?: string | null;
         };
         /**
          * Ended
@@ -4362,7 +4823,7 @@ export interface components {
             /** Label */
             label: string;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["PauseProgram"] | components["schemas"]["AnswerFinding"])[];
         };
         /**
          * FloorLine
@@ -4596,12 +5057,26 @@ export interface components {
             understood: string;
         };
         /**
-         * FromTemplateRequest
+         * FromSourceRequest
          * @description The same to begin a program with, in the week of ``start``.
          */
-        FromTemplateRequest: {
-            /** Template */
+        FromSourceRequest: {
+            /**
+             * Template
+             * @default
+             */
             template: string;
+            /**
+             * Program
+             * Format: ProgramId
+             * @default
+             */
+            program: ProgramId;
+            /**
+             * Of Phase
+             * @default
+             */
+            of_phase: string;
             /** Start */
             start?: string | null;
         };
@@ -5013,6 +5488,35 @@ export interface components {
             path: components["schemas"]["LiftPoint"][];
         };
         /**
+         * LiftOutcome
+         * @description The estimated maximum of a lift at the beginning and the end of a program, in the client's unit.
+         *
+         *     ``change`` is in per cent; ``clear`` says that the two 95 % intervals lie apart. ``held`` is how often it was done.
+         */
+        LiftOutcome: {
+            /**
+             * Exercise Id
+             * Format: ExerciseId
+             */
+            exercise_id: ExerciseId;
+            /** Exercise */
+            exercise: string;
+            /** Held */
+            held: number;
+            /** Before */
+            before: string;
+            /** After */
+            after: string;
+            /** Low */
+            low: string;
+            /** High */
+            high: string;
+            /** Change */
+            change: number;
+            /** Clear */
+            clear: boolean;
+        };
+        /**
          * LiftPoint
          * @description The estimate after a session, in the client's unit, with its 95 % interval.
          */
@@ -5240,7 +5744,7 @@ export interface components {
         };
         /**
          * MinutesChange
-         * @description What an edit does to the minutes of a session.
+         * @description What a change does to the minutes of a session; 0 where there is none before or after. ``week`` counts from 1.
          */
         MinutesChange: {
             /** Day */
@@ -5416,6 +5920,20 @@ export interface components {
          */
         Muscle: "quadriceps" | "hamstrings" | "glutes" | "adductors" | "hip abductors" | "hip flexors" | "calves" | "shins" | "ankle stabilisers" | "chest" | "front shoulder" | "side shoulder" | "rear shoulder" | "upper back" | "lats" | "biceps" | "triceps" | "forearms" | "trunk" | "obliques" | "spinal erectors";
         /**
+         * MuscleChange
+         * @description The hard sets a week of a muscle before and after, the mean of the weeks of a phase, to 0.1.
+         */
+        MuscleChange: {
+            /** Phase */
+            phase: string;
+            /** Muscle */
+            muscle: string;
+            /** Before */
+            before: string;
+            /** After */
+            after: string;
+        };
+        /**
          * MuscleWeek
          * @description One muscle in one week: fractional sets planned and done, where the plan lies, and what they come from.
          *
@@ -5549,6 +6067,62 @@ export interface components {
          */
         Outcome: "done" | "skipped" | "cleared";
         /**
+         * OutcomeView
+         * @description What came of a program; ``told`` are sentences, the weightiest first; ``carried`` are lines of its last phase.
+         */
+        OutcomeView: {
+            /**
+             * Program Id
+             * Format: ProgramId
+             */
+            program_id: ProgramId;
+            /**
+             * Client Id
+             * Format: ClientId
+             */
+            client_id: ClientId;
+            /** Client */
+            client: string;
+            /** Name */
+            name: string;
+            unit: components["schemas"]["Unit"];
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
+            /**
+             * End
+             * Format: date
+             */
+            end: string;
+            standing: components["schemas"]["ProgramStanding"];
+            /** Ended On */
+            ended_on: string | null;
+            /** Held */
+            held: number;
+            /** Planned */
+            planned: number;
+            /** Raised */
+            raised: number;
+            /** Declined */
+            declined: number;
+            /** Phases */
+            phases: components["schemas"]["PhaseOutcome"][];
+            /** Lifts */
+            lifts: components["schemas"]["LiftOutcome"][];
+            /** Tests */
+            tests: components["schemas"]["TestedTwice"][];
+            /** Body */
+            body: components["schemas"]["BodyPoint"][];
+            /** Hurt */
+            hurt: string[];
+            /** Told */
+            told: string[];
+            /** Carried */
+            carried: components["schemas"]["CarriedLine"][];
+        };
+        /**
          * OverviewView
          * @description A client's progress over the last year at most; ``telling`` are the three things worth telling.
          */
@@ -5609,6 +6183,35 @@ export interface components {
             raised: number;
             /** Declined */
             declined: number;
+        };
+        /**
+         * OwnTemplateRequest
+         * @description A phase to keep as a template of one's own; ``suits`` says whom it is for.
+         */
+        OwnTemplateRequest: {
+            /**
+             * Template
+             * @default
+             */
+            template: string;
+            /**
+             * Program
+             * Format: ProgramId
+             * @default
+             */
+            program: ProgramId;
+            /**
+             * Of Phase
+             * @default
+             */
+            of_phase: string;
+            /** Name */
+            name: string;
+            /**
+             * Suits
+             * @default
+             */
+            suits: string;
         };
         /**
          * PainRequest
@@ -5814,6 +6417,63 @@ export interface components {
             planned: number;
             /** Done */
             done: number;
+        };
+        /**
+         * PauseProgram
+         * @description Let a week and all that follow come some weeks later: a holiday, an illness; 0 takes the pause back.
+         */
+        PauseProgram: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "pause";
+            /**
+             * Week
+             * Format: WeekId
+             */
+            week: WeekId;
+            /** Weeks */
+            weeks: number;
+            /**
+             * Reason
+             * @default
+             */
+            reason: string;
+        };
+        /**
+         * PhaseEntry
+         * @description A phase of a program, and its days by name.
+         */
+        PhaseEntry: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+            /** Weeks */
+            weeks: number;
+            /** Days */
+            days: string[];
+        };
+        /**
+         * PhaseOutcome
+         * @description A phase: sessions held of those planned up to today, hard sets done of those planned.
+         */
+        PhaseOutcome: {
+            /** Name */
+            name: string;
+            /** Purpose */
+            purpose: string;
+            /** Weeks */
+            weeks: number;
+            /** Held */
+            held: number;
+            /** Planned */
+            planned: number;
+            /** Sets Done */
+            sets_done: number;
+            /** Sets Planned */
+            sets_planned: number;
         };
         /**
          * PhaseSpan
@@ -6085,6 +6745,59 @@ export interface components {
             sets: components["schemas"]["LoggedSet"][];
         };
         /**
+         * ProgramEntry
+         * @description A program of a client: when it begins and ends as planned, where it stands, and the sessions held of it.
+         *
+         *     ``ended_on`` is the day it was ended by hand; ``phases`` are the names of its phases, by id.
+         */
+        ProgramEntry: {
+            /**
+             * Id
+             * Format: ProgramId
+             */
+            id: ProgramId;
+            /** Name */
+            name: string;
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
+            /**
+             * End
+             * Format: date
+             */
+            end: string;
+            /** Weeks */
+            weeks: number;
+            standing: components["schemas"]["ProgramStanding"];
+            /** Ended On */
+            ended_on: string | null;
+            /** Held */
+            held: number;
+            /** Phases */
+            phases: components["schemas"]["PhaseEntry"][];
+        };
+        /**
+         * ProgramFileRequest
+         * @description A program file (.json or .xlsx), its bytes in base64, and the week it begins in.
+         */
+        ProgramFileRequest: {
+            /**
+             * Content
+             * Format: base64
+             */
+            content: string;
+            /** Start */
+            start?: string | null;
+        };
+        /**
+         * ProgramFormat
+         * @description What a program is written as.
+         * @enum {string}
+         */
+        ProgramFormat: "json" | "csv" | "xlsx";
+        /**
          * ProgramRequest
          * @description A new program; without a start it begins this week, from Thursday on with the next.
          */
@@ -6101,6 +6814,27 @@ export interface components {
             weeks: number;
             /** Start */
             start?: string | null;
+        };
+        /**
+         * ProgramStanding
+         * @description Where a program stands beside the client's others.
+         * @enum {string}
+         */
+        ProgramStanding: "runs" | "prepared" | "over";
+        /**
+         * ProgramsView
+         * @description A client's programs, the last to begin first; ``next_start`` is the Monday behind the last one planned.
+         */
+        ProgramsView: {
+            /**
+             * Client Id
+             * Format: ClientId
+             */
+            client_id: ClientId;
+            /** Client */
+            client: string;
+            /** Programs */
+            programs: components["schemas"]["ProgramEntry"][];
         };
         /**
          * ProgressView
@@ -6367,6 +7101,14 @@ export interface components {
             week: WeekId;
         };
         /**
+         * RemovedRequest
+         * @description Whether something is taken out.
+         */
+        RemovedRequest: {
+            /** Removed */
+            removed: boolean;
+        };
+        /**
          * RepeatDay
          * @description Add a day like another of the phase, on another weekday; the new ids follow from the caller's.
          */
@@ -6391,6 +7133,54 @@ export interface components {
             /** Weekday */
             weekday: number;
         };
+        /**
+         * ReplaceRequest
+         * @description What to find in a program and what to put there; an exercise by its id, a load or rest as typed.
+         */
+        ReplaceRequest: {
+            /** Base */
+            base: number;
+            what: components["schemas"]["Replaced"];
+            /**
+             * Find
+             * @default
+             */
+            find: string;
+            /** Put */
+            put: string;
+            /**
+             * Phase
+             * @default
+             */
+            phase: string;
+            /**
+             * Exercise
+             * Format: ExerciseId
+             * @default
+             */
+            exercise: ExerciseId;
+            /**
+             * From Week
+             * Format: WeekId
+             * @default
+             */
+            from_week: WeekId;
+        };
+        /**
+         * ReplaceTrial
+         * @description In how many places something would be replaced, and what that would do.
+         */
+        ReplaceTrial: {
+            /** Places */
+            places: number;
+            look: components["schemas"]["TrialView"];
+        };
+        /**
+         * Replaced
+         * @description What is looked for.
+         * @enum {string}
+         */
+        Replaced: "exercise" | "load" | "rest";
         /**
          * Reps
          * @description A repetition target: ``low`` to ``high``, equal for a fixed number. 1 to 100.
@@ -6866,7 +7656,7 @@ export interface components {
             /** Saves */
             saves: number;
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["PauseProgram"] | components["schemas"]["AnswerFinding"])[];
             /**
              * Chosen
              * @default false
@@ -7385,6 +8175,83 @@ export interface components {
          */
         Source: "tap" | "clock";
         /**
+         * SourceDayRequest
+         * @description A day of a source (from 0) to add to a phase.
+         */
+        SourceDayRequest: {
+            /**
+             * Template
+             * @default
+             */
+            template: string;
+            /**
+             * Program
+             * Format: ProgramId
+             * @default
+             */
+            program: ProgramId;
+            /**
+             * Of Phase
+             * @default
+             */
+            of_phase: string;
+            /** Base */
+            base: number;
+            /** Phase */
+            phase: string;
+            /**
+             * Day
+             * @default 0
+             */
+            day: number;
+        };
+        /**
+         * SourcePhaseRequest
+         * @description A source to add as the next phase, and the revision it is added to.
+         */
+        SourcePhaseRequest: {
+            /**
+             * Template
+             * @default
+             */
+            template: string;
+            /**
+             * Program
+             * Format: ProgramId
+             * @default
+             */
+            program: ProgramId;
+            /**
+             * Of Phase
+             * @default
+             */
+            of_phase: string;
+            /** Base */
+            base: number;
+        };
+        /**
+         * SourceRequest
+         * @description What to begin from: a template, or a program of any client, all of it or ``of_phase`` alone.
+         */
+        SourceRequest: {
+            /**
+             * Template
+             * @default
+             */
+            template: string;
+            /**
+             * Program
+             * Format: ProgramId
+             * @default
+             */
+            program: ProgramId;
+            /**
+             * Of Phase
+             * @default
+             */
+            of_phase: string;
+        };
+        /**
          * Span
          * @description How much of the way a repetition goes, where it is not all of it.
          * @enum {string}
@@ -7613,6 +8480,22 @@ export interface components {
             text: string;
         };
         /**
+         * TakenOver
+         * @description A source as it would become for a client: its name, weeks, days with what they train, and what is changed.
+         */
+        TakenOver: {
+            /** Name */
+            name: string;
+            /** Weeks */
+            weeks: number;
+            /** Phases */
+            phases: number;
+            /** Lines */
+            lines: string[];
+            /** Changes */
+            changes: string[];
+        };
+        /**
          * TargetRange
          * @description What is asked of a set at a load (None: at no load): repetitions or seconds from ``low`` to ``high``.
          */
@@ -7646,41 +8529,17 @@ export interface components {
          */
         TellingKind: "test" | "strength" | "reps at a load" | "pain" | "coming";
         /**
-         * TemplateDayRequest
-         * @description A day of a template (from 0) to add to a phase.
-         */
-        TemplateDayRequest: {
-            /** Template */
-            template: string;
-            /** Base */
-            base: number;
-            /** Phase */
-            phase: string;
-            /**
-             * Day
-             * @default 0
-             */
-            day: number;
-        };
-        /**
-         * TemplatePhaseRequest
-         * @description A template to add as the next phase, and the revision it is added to.
-         */
-        TemplatePhaseRequest: {
-            /** Template */
-            template: string;
-            /** Base */
-            base: number;
-        };
-        /**
          * TemplateView
          * @description A template as it is chosen: what it is, what it asks, and what it would become for a client.
          *
-         *     ``day_names`` are its days as they are written, each of which can become a day of a running program.
+         *     ``own`` is one of the trainer's own. ``day_names`` are its days as they are written, each of which can become a day
+         *     of a running program.
          */
         TemplateView: {
             /** Id */
             id: string;
+            /** Own */
+            own: boolean;
             /** Name */
             name: string;
             /** School */
@@ -8063,21 +8922,25 @@ export interface components {
          */
         TrialRequest: {
             /** Edits */
-            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["AnswerFinding"])[];
+            edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["PauseProgram"] | components["schemas"]["AnswerFinding"])[];
         };
         /**
          * TrialView
-         * @description What edits would change, without making them: cells and order, minutes, findings that go and that come.
+         * @description What a change would do, without making it; ``changes`` say what was adapted to the client.
          */
         TrialView: {
             /** Differences */
             differences: components["schemas"]["Difference"][];
             /** Minutes */
             minutes: components["schemas"]["MinutesChange"][];
+            /** Muscles */
+            muscles: components["schemas"]["MuscleChange"][];
             /** Gone */
             gone: string[];
             /** New */
             new: string[];
+            /** Changes */
+            changes: string[];
         };
         /**
          * Trouble
@@ -8344,6 +9207,8 @@ export interface components {
         /**
          * WeekView
          * @description One week of a phase: its number in the program, its Monday, whether it is this week.
+         *
+         *     ``pause`` is how many weeks without training lie before it, ``pause_reason`` why.
          */
         WeekView: {
             /**
@@ -8368,6 +9233,10 @@ export interface components {
              * Format: PlaceId
              */
             place: PlaceId;
+            /** Pause */
+            pause: number;
+            /** Pause Reason */
+            pause_reason: string;
         };
         /**
          * WeekVolume
@@ -9243,6 +10112,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    try_decisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session_id: SessionId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionsRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
                 };
             };
             /** @description Not Found */
@@ -10362,6 +11302,148 @@ export interface operations {
             };
         };
     };
+    replace_all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReplaceRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    try_replace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReplaceRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReplaceTrial"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     look_ahead: {
         parameters: {
             query?: {
@@ -10631,6 +11713,77 @@ export interface operations {
             };
         };
     };
+    try_fill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PathRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     fit_session: {
         parameters: {
             query: {
@@ -10770,7 +11923,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TemplatePhaseRequest"];
+                "application/json": components["schemas"]["SourcePhaseRequest"];
             };
         };
         responses: {
@@ -10781,6 +11934,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    try_template_phase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SourceRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
                 };
             };
             /** @description Not Found */
@@ -10841,7 +12065,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TemplateDayRequest"];
+                "application/json": components["schemas"]["SourceDayRequest"];
             };
         };
         responses: {
@@ -10892,6 +12116,188 @@ export interface operations {
             };
             /** @description Service Unavailable */
             503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    try_template_day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SourceDayRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    end_program: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EndRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    outcome_of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12060,6 +13466,117 @@ export interface operations {
             };
         };
     };
+    programs_of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    look_at_source: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SourceRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenOver"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     start_from_template: {
         parameters: {
             query?: never;
@@ -12071,7 +13588,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FromTemplateRequest"];
+                "application/json": components["schemas"]["FromSourceRequest"];
             };
         };
         responses: {
@@ -12082,6 +13599,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    carry_on: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarryOnRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardView"];
                 };
             };
             /** @description Not Found */
@@ -12214,6 +13802,405 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DraftRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    keep_template: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnTemplateRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    remove_template: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                template_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemovedRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    program_file: {
+        parameters: {
+            query?: {
+                kind?: components["schemas"]["ProgramFormat"];
+                phase?: string;
+            };
+            header?: never;
+            path: {
+                program_id: ProgramId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    client_log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    client_calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    look_at_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProgramFileRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenOver"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    start_from_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProgramFileRequest"];
             };
         };
         responses: {

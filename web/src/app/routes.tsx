@@ -58,6 +58,13 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import("../features/starting/StartView")).StartView }),
               },
               {
+                path: "programs",
+                handle: { help: "programs" },
+                lazy: async () => ({
+                  Component: (await import("../features/programs/ProgramsView")).ProgramsView,
+                }),
+              },
+              {
                 path: "tests",
                 handle: { help: "client tests" },
                 lazy: async () => ({ Component: (await import("../features/testing/TestsView")).TestsView }),
@@ -92,6 +99,13 @@ export const router = createBrowserRouter([
             path: "programs/:programId/ahead",
             handle: { help: "ahead" },
             lazy: async () => ({ Component: (await import("../features/ahead/AheadView")).AheadView }),
+          },
+          {
+            path: "programs/:programId/outcome",
+            handle: { help: "outcome" },
+            lazy: async () => ({
+              Component: (await import("../features/programs/OutcomeView")).OutcomeView,
+            }),
           },
           {
             path: "programs/:programId/calendar",

@@ -3,7 +3,7 @@ import type { ShapeName } from "../ui/Shape";
 
 const SHAPES: readonly (readonly [RegExp, ShapeName])[] = [
   [/^\/(floor|testing)\//, "floor"],
-  [/^\/programs\/[^/]+\/(ahead|calendar)/, "table"],
+  [/^\/programs\/[^/]+\/(ahead|calendar|outcome)/, "table"],
   [/^\/programs\//, "board"],
   [/^\/clients\/[^/]+\/progress/, "pictures"],
   [/^\/clients\/./, "file"],

@@ -23,7 +23,7 @@ router = resource("/clients", tag="clients")
 def list_clients(here: Here) -> list[ClientEntry]:
     """All clients by name."""
     with here.reading() as scope:
-        return list(clients.client_list(scope))
+        return list(clients.client_list(scope, here.today))
 
 
 @router.post("", status_code=201)

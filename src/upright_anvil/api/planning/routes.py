@@ -6,10 +6,12 @@ from fastapi import Query
 from pydantic import Field
 
 from upright_anvil.api.programs.requests import (
+    EndRequest,
     PathRequest,
     RestoreRequest,
-    TemplateDayRequest,
-    TemplatePhaseRequest,
+    SourceDayRequest,
+    SourcePhaseRequest,
+    SourceRequest,
     TrialRequest,
 )
 from upright_anvil.api.request_model import LARGEST
@@ -20,15 +22,19 @@ from upright_anvil.core.fitting.fit import Fit, FitTerms
 from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.missed_session import WayOut
 from upright_anvil.services.board import filling, findings, fitting, reading, revisions
-from upright_anvil.services.board.findings import FindingsView, TrialView
+from upright_anvil.services.board.findings import FindingsView
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.reading import CellAddress, Hints
 from upright_anvil.services.board.revisions import Comparison
+from upright_anvil.services.board.trial import TrialView
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.calendar import calendar
 from upright_anvil.services.calendar.calendar import CalendarView
-from upright_anvil.services.starting import starting
-from upright_anvil.services.starting.starting import Started
+from upright_anvil.services.programs import outcome, over_the_years
+from upright_anvil.services.programs.outcome_views import OutcomeView
+from upright_anvil.services.programs.over_the_years import ProgramsView
+from upright_anvil.services.starting import taking_over
+from upright_anvil.services.starting.taking_over import Started
 
 Revision = Annotated[int, Field(ge=1, le=LARGEST)]
 """The number of a revision."""
@@ -70,6 +76,13 @@ async def fill(program_id: ProgramId, asked: PathRequest, here: Here) -> BoardVi
     return await here.read(lambda scope: board_of(scope, saved, here.today))
 
 
+@router.post("/fill/try")
+def try_fill(program_id: ProgramId, asked: PathRequest, here: Here) -> TrialView:
+    """What filling lines along a path would change; nothing is kept."""
+    with here.reading() as scope:
+        return filling.try_fill(scope, program_id, asked.lines, asked.week, asked.path(), here.today, asked.until)
+
+
 @router.get("/weeks/{week_id}/days/{day_id}/fit")
 def fit_session(
     program_id: ProgramId,
@@ -101,22 +114,48 @@ def ways_out(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) 
 
 
 @router.post("/phases", status_code=201)
-async def add_template_phase(program_id: ProgramId, asked: TemplatePhaseRequest, here: Here) -> Started:
+async def add_template_phase(program_id: ProgramId, asked: SourcePhaseRequest, here: Here) -> Started:
     """Add a template as the next phase."""
     begun = await here.write(
-        lambda scope: starting.add_template_phase(scope, program_id, asked.base, asked.template, here.now, here.today)
+        lambda scope: taking_over.add_phase_from(scope, program_id, asked.base, asked.source(), here.now, here.today)
     )
-    return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
+    return await here.read(lambda scope: taking_over.drawn(scope, begun, here.today))
+
+
+@router.post("/phases/try")
+def try_template_phase(program_id: ProgramId, asked: SourceRequest, here: Here) -> TrialView:
+    """What a template or somebody's phase would change as the next one; nothing is kept."""
+    with here.reading() as scope:
+        return taking_over.try_phase(scope, program_id, asked.source(), here.today)
 
 
 @router.post("/days", status_code=201)
-async def add_template_day(program_id: ProgramId, asked: TemplateDayRequest, here: Here) -> Started:
+async def add_template_day(program_id: ProgramId, asked: SourceDayRequest, here: Here) -> Started:
     """Add a day of a template to a phase, as an optional one."""
-    choice = starting.TemplateDayChoice(asked.template, asked.day, asked.phase)
     begun = await here.write(
-        lambda scope: starting.add_template_day(scope, program_id, asked.base, choice, here.now, here.today)
+        lambda scope: taking_over.add_day_from(scope, program_id, asked.base, asked.choice(), here.now, here.today)
     )
-    return await here.read(lambda scope: starting.drawn(scope, begun, here.today))
+    return await here.read(lambda scope: taking_over.drawn(scope, begun, here.today))
+
+
+@router.post("/days/try")
+def try_template_day(program_id: ProgramId, asked: SourceDayRequest, here: Here) -> TrialView:
+    """What a day of a template would change in a phase; nothing is kept."""
+    with here.reading() as scope:
+        return taking_over.try_day(scope, program_id, asked.choice(), here.today)
+
+
+@router.put("/ended")
+async def end_program(program_id: ProgramId, asked: EndRequest, here: Here) -> ProgramsView:
+    """End a program on a day, or take that back."""
+    return await here.write(lambda scope: over_the_years.end_program(scope, program_id, asked.on, here.today))
+
+
+@router.get("/outcome")
+def outcome_of(program_id: ProgramId, here: Here) -> OutcomeView:
+    """What came of a program, and what would carry over to the next."""
+    with here.reading() as scope:
+        return outcome.outcome(scope, program_id, here.today)
 
 
 @router.get("/compare")

@@ -4,17 +4,20 @@ from datetime import date
 from decimal import Decimal
 from typing import Annotated
 
-from pydantic import Field, StringConstraints
+from pydantic import Field, StringConstraints, model_validator
 
 from upright_anvil.api.request_model import RequestModel, Words
 from upright_anvil.core.drafting.draft import MOST_WEEKS, Wish
-from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, PlaceId, WeekId
+from upright_anvil.core.ids import NO_EXERCISE, NO_LINE, NO_WEEK, ExerciseId, LineId, PlaceId, ProgramId, WeekId
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.parts import ExerciseKey, Id, LineKey, OptionalWeek, WeekKey
 from upright_anvil.core.plan.paths import Path, PathKind
+from upright_anvil.core.plan.replacing import Replaced, ReplaceWish
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
+from upright_anvil.services.starting.sources import NO_PROGRAM, StartingPoint
 from upright_anvil.services.starting.starting import DraftWish
+from upright_anvil.services.starting.taking_over import DayChoice
 
 
 class ProgramRequest(RequestModel):
@@ -91,29 +94,89 @@ class PathRequest(RequestModel):
         return Path(self.kind, self.step, tuple(self.per_cents))
 
 
-class TemplateRequest(RequestModel):
-    """A template to start from."""
+class ReplaceRequest(RequestModel):
+    """What to find in a program and what to put there; an exercise by its id, a load or rest as typed."""
 
-    template: Annotated[str, StringConstraints(min_length=1, max_length=80)]
+    base: Annotated[int, Field(ge=1)]
+    what: Replaced
+    find: Annotated[str, StringConstraints(max_length=64)] = ""
+    put: Annotated[str, StringConstraints(min_length=1, max_length=64)]
+    phase: Annotated[str, StringConstraints(max_length=64)] = ""
+    exercise: Annotated[ExerciseId, StringConstraints(max_length=64)] = NO_EXERCISE
+    from_week: OptionalWeek = NO_WEEK
+
+    def wish(self) -> ReplaceWish:
+        """The wish."""
+        return ReplaceWish(self.what, self.find, self.put, self.phase, self.exercise, self.from_week)
 
 
-class FromTemplateRequest(TemplateRequest):
+class SourceRequest(RequestModel):
+    """What to begin from: a template, or a program of any client, all of it or ``of_phase`` alone."""
+
+    template: Annotated[str, StringConstraints(max_length=80)] = ""
+    program: Annotated[ProgramId, StringConstraints(max_length=64)] = NO_PROGRAM
+    of_phase: Annotated[str, StringConstraints(max_length=64)] = ""
+
+    @model_validator(mode="after")
+    def _one_of_them(self) -> "SourceRequest":
+        if bool(self.template) is bool(self.program):
+            raise ValueError("name either a template or a program to take over")
+        return self
+
+    def source(self) -> StartingPoint:
+        """The source."""
+        return StartingPoint(self.template, self.program, self.of_phase)
+
+
+class FromSourceRequest(SourceRequest):
     """The same to begin a program with, in the week of ``start``."""
 
     start: date | None = None
 
 
-class TemplatePhaseRequest(TemplateRequest):
-    """A template to add as the next phase, and the revision it is added to."""
+class SourcePhaseRequest(SourceRequest):
+    """A source to add as the next phase, and the revision it is added to."""
 
     base: Annotated[int, Field(ge=1)]
 
 
-class TemplateDayRequest(TemplatePhaseRequest):
-    """A day of a template (from 0) to add to a phase."""
+class SourceDayRequest(SourcePhaseRequest):
+    """A day of a source (from 0) to add to a phase."""
 
     phase: Id
     day: Annotated[int, Field(ge=0, le=6)] = 0
+
+    def choice(self) -> DayChoice:
+        """The day."""
+        return DayChoice(self.source(), self.day, self.phase)
+
+
+class OwnTemplateRequest(SourceRequest):
+    """A phase to keep as a template of one's own; ``suits`` says whom it is for."""
+
+    name: Words
+    suits: Annotated[str, StringConstraints(strip_whitespace=True, max_length=200)] = ""
+
+
+class RemovedRequest(RequestModel):
+    """Whether something is taken out."""
+
+    removed: bool
+
+
+class CarryOnRequest(RequestModel):
+    """The next program from a last one; ``without`` are lines that stay behind."""
+
+    program: ProgramId
+    name: Words = "Strength"
+    without: Annotated[list[LineKey], Field(max_length=300, default_factory=list)]
+    start: date | None = None
+
+
+class EndRequest(RequestModel):
+    """The day a program is ended; none takes that back."""
+
+    on: date | None = None
 
 
 class AwayRequest(RequestModel):

@@ -5,16 +5,18 @@ from upright_anvil.api.programs.requests import (
     EditsRequest,
     PastedRequest,
     ReadingRequest,
+    ReplaceRequest,
     UndoRequest,
 )
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
-from upright_anvil.services.board import opening, pasting, reading, saving
+from upright_anvil.services.board import opening, pasting, replacing, saving, typed
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.pasting import PastedView
 from upright_anvil.services.board.reading import CellAddress
+from upright_anvil.services.board.replacing import ReplaceTrial
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.projection import looking_ahead
 from upright_anvil.services.projection.views import AheadView
@@ -33,7 +35,7 @@ def open_board(program_id: ProgramId, here: Here) -> BoardView:
 @router.post("/revisions", status_code=201)
 async def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> BoardView:
     """Save edits as a new revision; a stale save is refused with the difference."""
-    edited = await here.read(lambda scope: saving.edited(scope, program_id, asked.base, asked.edits))
+    edited = await here.read(lambda scope: saving.edited(scope, program_id, asked.base, asked.edits, here.today))
     saved = await here.write(lambda scope: saving.keep_edited(scope, edited, asked.reason, here.now))
     return await here.read(lambda scope: board_of(scope, saved, here.today))
 
@@ -79,9 +81,25 @@ async def redo(program_id: ProgramId, asked: UndoRequest, here: Here) -> BoardVi
 def read_line(program_id: ProgramId, asked: ReadingRequest, here: Here) -> ReadCell:
     """Read a line as it is typed; nothing is kept."""
     with here.reading() as scope:
-        return reading.read_line(
+        return typed.read_line(
             scope, program_id, asked.text, asked.exercise, here.today, CellAddress(asked.line, asked.week)
         )
+
+
+@router.post("/replace", status_code=201)
+async def replace_all(program_id: ProgramId, asked: ReplaceRequest, here: Here) -> BoardView:
+    """Find an exercise, a load or a rest all over the program and put another in its place: one revision."""
+    saved = await here.write(
+        lambda scope: replacing.replace_all(scope, program_id, asked.base, asked.wish(), here.now, here.today)
+    )
+    return await here.read(lambda scope: board_of(scope, saved, here.today))
+
+
+@router.post("/replace/try")
+def try_replace(program_id: ProgramId, asked: ReplaceRequest, here: Here) -> ReplaceTrial:
+    """How many places would be replaced, and what that would do; nothing is kept."""
+    with here.reading() as scope:
+        return replacing.try_replace(scope, program_id, asked.wish(), here.today)
 
 
 @router.get("/ahead")

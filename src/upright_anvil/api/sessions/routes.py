@@ -20,6 +20,7 @@ from upright_anvil.api.sessions.requests import (
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import SessionId
 from upright_anvil.services.acknowledged import Acknowledged
+from upright_anvil.services.board.trial import TrialView
 from upright_anvil.services.floor import afterwards, finishing, logging
 from upright_anvil.services.floor.changes import changing
 from upright_anvil.services.floor.finishing import SessionSummary
@@ -145,6 +146,14 @@ async def decide(session_id: SessionId, asked: DecisionsRequest, here: Here) -> 
         lambda scope: decisions.decide(scope, opened, [one.decision() for one in asked.decisions], here.now)
     )
     return await run_in_threadpool(view_of, taken)
+
+
+@router.post("/decisions/try")
+def try_decisions(session_id: SessionId, asked: DecisionsRequest, here: Here) -> TrialView:
+    """What decisions would do to the plan; nothing is kept."""
+    with here.reading() as scope:
+        opened = open_review(scope, session_id, here.today)
+        return decisions.look(scope, opened, [one.decision() for one in asked.decisions], here.now, here.today)
 
 
 @router.post("/next-week", status_code=201)

@@ -1,10 +1,10 @@
 """Running the checks over a program: hits merged over the weeks, answered ones marked."""
 
 from collections.abc import Iterator
-from dataclasses import dataclass, field, replace
+from dataclasses import replace
 from functools import partial
 
-from upright_anvil.core.checks.fixes import swap
+from upright_anvil.core.checks.merging import HitKey, Merged, fix_of, put_together
 from upright_anvil.core.checks.model import Check, Finding, Fix, Severity, Violation
 from upright_anvil.core.checks.registry import ALL
 from upright_anvil.core.checks.remembered import Key, basis, day_key, day_shape, line_key, remembered, week_key
@@ -16,38 +16,24 @@ _SEVERE = {severity: number for number, severity in enumerate(Severity)}
 _OF = {level: tuple(c for c in ALL if c.level == level) for level in ("line", "day", "week", "phase")}
 
 
-@dataclass(slots=True)
-class _Merged:
-    """Hits that say the same, week after week."""
-
-    check: Check
-    hit: Violation
-    asked: list[StudiedLine] = field(default_factory=list)
-    weeks: list[int] = field(default_factory=list)
-    fixes: list[Fix] = field(default_factory=list)
-
-
-_Key = tuple[str, str, str, str]
-
-
 def findings(program: Program, who: Standpoint, phase_id: str | None = None) -> tuple[Finding, ...]:
     """Answer what the checks find, most serious first; all of a program or one phase. House rule.
 
-    Hits with the same sentence are one finding with its weeks. A finding the trainer has answered keeps the reason as
-    long as its sentence, numbers included, stays the same.
+    One fault is one finding with one fix, through all its weeks and lines (`merging`). A finding the trainer has
+    answered keeps the reason as long as its sentence, numbers included, stays the same.
     """
     answers = {(a.check, a.where): a for a in program.answers}
     found: list[Finding] = []
     for phase in study(program, who, phase_id):
-        merged: dict[_Key, _Merged] = {}
+        merged: dict[HitKey, Merged] = {}
         for check, hit, asked, weeks in _hits(phase, who):
             day = hit.day or (asked.day if asked else "")
-            entry = merged.setdefault((check.id, day, hit.line, hit.message), _Merged(check, hit))
+            entry = merged.setdefault((check.id, day, hit.line, hit.message), Merged(check, hit))
             entry.weeks += weeks
             entry.asked += [asked] if asked else []
             if hit.fix:
                 entry.fixes.append(hit.fix)
-        found += [_finding(key, entry, phase, answers) for key, entry in merged.items()]
+        found += [_finding(key, entry, phase, answers) for key, entry in put_together(merged).items()]
     return tuple(sorted(found, key=lambda f: _SEVERE[f.severity]))
 
 
@@ -101,7 +87,7 @@ def _rebound(hit: Violation, asked: StudiedLine) -> Violation:
     return replace(hit, line=asked.line.id, fix=Fix(hit.fix.label, edits))
 
 
-def _finding(key: _Key, entry: _Merged, phase: StudiedPhase, answers: dict[tuple[str, str], Answer]) -> Finding:
+def _finding(key: HitKey, entry: Merged, phase: StudiedPhase, answers: dict[tuple[str, str], Answer]) -> Finding:
     check, hit = entry.check, entry.hit
     where = "/".join((phase.phase.id, key[1], key[2]) + ((hit.message,) if check.level == "week" else ()))[:200]
     answer = answers.get((check.id, where))
@@ -117,15 +103,6 @@ def _finding(key: _Key, entry: _Merged, phase: StudiedPhase, answers: dict[tuple
         line=hit.line,
         where=where,
         weeks=tuple(dict.fromkeys(entry.weeks)),
-        fix=_fix(entry),
+        fix=fix_of(entry),
         answered=answer.reason if answer and answer.message == hit.message[:500] else "",
     )
-
-
-def _fix(entry: _Merged) -> Fix | None:
-    if entry.hit.swap and entry.asked:
-        return swap(entry.asked)
-    if not entry.fixes:
-        return None
-    edits = dict.fromkeys(edit for fix in entry.fixes for edit in fix.edits)
-    return Fix(entry.fixes[0].label, tuple(edits))

@@ -198,17 +198,16 @@ class StudiedPhase:
 def study(program: Program, who: Standpoint, phase_id: str | None = None) -> tuple[StudiedPhase, ...]:
     """Read a program out for the checks, all of it or one phase. House rule."""
     studied: list[StudiedPhase] = []
-    number, monday = 0, program.start
+    dated = list(enumerate(program.weeks(), start=1))
     for phase in program.phases:
         if phase_id not in (None, phase.id):
-            number, monday = number + len(phase.weeks), monday + timedelta(weeks=len(phase.weeks))
             continue
-        weeks = []
-        for index, week in enumerate(phase.weeks):
-            number += 1
-            weeks.append(_week(phase, week, index, number, monday, who.profile))
-            monday += timedelta(days=7)
-        studied.append(StudiedPhase(phase, tuple(weeks), studied[-1].weeks[-1] if studied else None))
+        weeks = tuple(
+            _week(phase, phase.weeks[index], index, number, monday, who.profile)
+            for number, (of, index, monday) in dated
+            if of.id == phase.id
+        )
+        studied.append(StudiedPhase(phase, weeks, studied[-1].weeks[-1] if studied else None))
     return tuple(studied)
 
 

@@ -47,6 +47,10 @@ def _spots(program: Program, names: dict[ExerciseId, str]) -> dict[tuple[str, ..
     for moved in program.moved:
         held = f"moved to {moved.to.isoformat()}" if moved.to else "merged" if moved.into else "dropped"
         spots["moved", moved.week, moved.day] = _Spot("A session", f"{held}. {moved.reason}".strip())
+    weeks = {phase.weeks[index].id: n for n, (phase, index, _) in enumerate(program.weeks(), start=1)}
+    for pause in program.pauses:
+        off = f"{pause.weeks} week{'s' if pause.weeks > 1 else ''} without training. {pause.reason}".strip()
+        spots["pause", pause.before] = _Spot(f"Before week {weeks.get(pause.before, '?')}", off)
     for phase in program.phases:
         spots["phase", phase.id] = _Spot(phase.name, f"{phase.name} {phase.purpose}".strip())
         for index, week in enumerate(phase.weeks):

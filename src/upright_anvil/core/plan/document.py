@@ -19,6 +19,7 @@ from upright_anvil.core.plan.parts import (
     Name,
     Pairing,
     Part,
+    Pause,
     RestrictedFlow,
     Section,
     Week,
@@ -42,6 +43,7 @@ __all__ = [
     "Name",
     "Pairing",
     "Part",
+    "Pause",
     "Phase",
     "Program",
     "Section",
@@ -54,6 +56,7 @@ MAX_DAYS = 7
 MAX_PHASES = 12
 MAX_ANSWERS = 500
 MAX_MOVED = 300
+MAX_PAUSES = 30
 
 
 class Phase(Part):
@@ -79,7 +82,7 @@ class Phase(Part):
 
 
 class Program(Part):
-    """A client's program. ``start`` is a Monday; weeks follow each other through the phases without gaps.
+    """A client's program. ``start`` is a Monday; weeks follow each other through the phases, but for ``pauses``.
 
     ``answers`` are the trainer's reasons to what the checks asked, ``moved`` the sessions not held as planned.
     """
@@ -90,6 +93,7 @@ class Program(Part):
     phases: Annotated[tuple[Phase, ...], Field(min_length=1, max_length=MAX_PHASES)]
     answers: Annotated[tuple[Answer, ...], Field(max_length=MAX_ANSWERS)] = ()
     moved: Annotated[tuple[MovedSession, ...], Field(max_length=MAX_MOVED)] = ()
+    pauses: Annotated[tuple[Pause, ...], Field(max_length=MAX_PAUSES)] = ()
 
     @model_validator(mode="after")
     def _sound(self) -> "Program":
@@ -102,11 +106,17 @@ class Program(Part):
 
     def weeks(self) -> Iterator[tuple[Phase, int, date]]:
         """Go through all weeks: phase, index of the week in it, and its Monday."""
-        monday = self.start
+        monday, pauses = self.start, {pause.before: pause.weeks for pause in self.pauses}
         for phase in self.phases:
-            for index in range(len(phase.weeks)):
+            for index, week in enumerate(phase.weeks):
+                monday += timedelta(weeks=pauses.get(week.id, 0))
                 yield phase, index, monday
-                monday += timedelta(days=7)
+                monday += timedelta(weeks=1)
+
+    @property
+    def end(self) -> date:
+        """The Sunday of the last week."""
+        return max(monday for _, _, monday in self.weeks()) + timedelta(days=6)
 
     def held_by(self, week_id: WeekId, day_id: DayId) -> DayId:
         """Answer the id of the day that a session is held by: its own, or the one it was merged into."""

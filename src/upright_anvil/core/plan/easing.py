@@ -31,9 +31,12 @@ def with_easier_week(program: Program, phase_id: str, week_id: WeekId, profile: 
 
 
 def built_before(program: Program, phase_id: str, week: int) -> int:
-    """Answer how many building weeks in a row a week of a phase (index from 0) ends, itself counted."""
-    count = 0
+    """Answer how many building weeks in a row a week of a phase (index from 0) ends, itself counted; a pause ends
+    them.
+    """
+    count, paused = 0, {pause.before for pause in program.pauses}
     for phase, index, _ in program.weeks():
+        count = 0 if phase.weeks[index].id in paused else count
         count = 0 if phase.weeks[index].kind is WeekKind.EASE_OFF else count + 1
         if phase.id == phase_id and index == week:
             break

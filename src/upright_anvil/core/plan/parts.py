@@ -17,6 +17,7 @@ from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 
 MAX_LINES = 40
 MAX_CUES = 5
+MAX_PAUSE_WEEKS = 52
 
 _KEY = Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")
 Id = Annotated[str, _KEY]
@@ -211,6 +212,14 @@ class Day(Part):
     def lines(self) -> tuple[Line, ...]:
         """The day's lines in order."""
         return tuple(line for group in self.groups for line in group.lines)
+
+
+class Pause(Part):
+    """Weeks without training before a week of the program, which with all that follow comes so much later."""
+
+    before: WeekKey
+    weeks: Annotated[int, Field(ge=1, le=MAX_PAUSE_WEEKS)]
+    reason: Words = ""
 
 
 class Answer(Part):

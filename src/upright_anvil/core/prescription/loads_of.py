@@ -1,11 +1,11 @@
-"""Every load of a prescription changed at once, whatever its scheme."""
+"""Every load of a prescription changed or left out at once, whatever its scheme."""
 
 from collections.abc import Callable
 from dataclasses import replace
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.prescription.load_targets import LoadTarget
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, OpenLoad, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import BackOff, Drops, Varied
 
@@ -39,3 +39,27 @@ def _with_loads(asked: Prescription, change: Change) -> Prescription:
             )
         case _:
             return replace(asked, load=load)
+
+
+def unloaded(asked: Prescription) -> Prescription:
+    """Answer a prescription without the loads that are one person's: weights, bands, steps, last time's, other kit."""
+    load = asked.load if anybodys(asked.load) else None
+    scheme = asked.scheme
+    match scheme:
+        case Drops() | BackOff():
+            scheme = None
+        case Varied():
+            loads = scheme.loads if all(anybodys(one) for one in scheme.loads) else ()
+            scheme = Varied(scheme.targets, loads) if scheme.targets or loads else None
+    return replace(asked, load=load, scheme=scheme, others=())
+
+
+def anybodys(load: LoadTarget | None) -> bool:
+    """Answer whether a load holds for whoever lifts it: none, one left open, a share of the maximum, body weight."""
+    match load:
+        case None | ShareOfMax() | OpenLoad():
+            return True
+        case BodyweightLoad():
+            return load.added is None and not load.assisted
+        case _:
+            return False

@@ -4,20 +4,23 @@ level and minutes kept."""
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
 from datetime import date
+from itertools import zip_longest
 
 from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.fitting.fit import FitTerms, chosen_edits, fit
 from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
-from upright_anvil.core.ids import DayId, ExerciseId
+from upright_anvil.core.ids import NO_EXERCISE, DayId, ExerciseId
 from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.parts import kind_for
 from upright_anvil.core.plan.paths import Path, PathKind, along
+from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.plan.suited import suited
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
@@ -47,7 +50,10 @@ def adapt(template: Template, who: Standpoint, phase_id: str, name: str = "") ->
     Minutes: the cheapest changes until every session fits. House rule.
     """
     notes: list[str] = []
-    weeks = tuple(Week(id=f"{phase_id}-w{n}", kind=kind) for n, kind in enumerate(template.weeks, start=1))
+    weeks = tuple(
+        Week(id=f"{phase_id}-w{n}", kind=kind, variant=variant)
+        for n, (kind, variant) in enumerate(zip_longest(template.weeks, template.variants, fillvalue=""), start=1)
+    )
     days = tuple(
         _day(day, DayId(f"{phase_id}-d{n}"), weeks, who, notes)
         for n, day in enumerate(_days(template, who, notes), start=1)
@@ -107,6 +113,8 @@ def _day(day: TemplateDay, day_id: DayId, weeks: tuple[Week, ...], who: Standpoi
                     pairing=group.pairing if kind is group.kind else Pairing.NONE,
                     rest_inside=group.rest_inside,
                     rest_after=group.rest_after,
+                    every=group.every,
+                    time_cap=group.time_cap,
                 )
             )
     return Day(id=day_id, name=day.name, weekday=day.weekday, groups=tuple(groups), top_up=day.top_up)
@@ -125,13 +133,45 @@ def _lines(
         if exercise is None:
             continue
         taken[line.exercise] = exercise.id
-        start = first_cell(line, exercise, group.section, who)
+        other = chosen(line.exercise_b, who.profile, {}, notes) if line.exercise_b else None
+        made = (
+            _week_by_week(line, exercise, other, group.section, weeks, who, notes)
+            if line.weeks
+            else cells(line.path, first_cell(line, exercise, group.section, who), weeks, exercise, who.profile)
+        )
         yield Line(
             id=f"{group_id}-l{n}",
             exercise=exercise.id,
-            cells=cells(line.path, start, weeks, exercise, who.profile),
+            cells=made,
             reason=line.reason[:300],
+            exercise_b=other.id if other else NO_EXERCISE,
         )
+
+
+def _week_by_week(
+    line: TemplateLine,
+    exercise: Exercise,
+    other: Exercise | None,
+    section: Section,
+    weeks: tuple[Week, ...],
+    who: Standpoint,
+    notes: list[str],
+) -> tuple[Cell, ...]:
+    """A line's cells from its words week by week; weeks it has none for say what its last one does.
+
+    With a load from the client's own estimate, held back as for at least two left where nothing is said.
+    """
+    made = []
+    for n, week in enumerate(weeks):
+        trained = other if other is not None and week.variant == "B" else exercise
+        text = line.weeks[min(n, len(line.weeks) - 1)]
+        if text and prescription_or_none(text, who.profile.unit) is None:
+            notes.append(f"{trained.name}: “{text}” cannot be read and was taken over as it was typed.")
+            made.append(Cell(text=text))
+        else:
+            asked = first_cell(line, trained, section, who, text, EASIER_RESERVE) if text else None
+            made.append(Cell(text=write(asked) if asked else ""))
+    return tuple(made)
 
 
 def chosen(
@@ -159,26 +199,29 @@ def chosen(
     return None
 
 
-def first_cell(line: TemplateLine, exercise: Exercise, section: Section, who: Standpoint) -> Prescription:
-    """Answer a line's first week for the client: sides, level, and a load where the estimate knows one."""
-    asked = read(line.text, who.profile.unit)
-    if exercise.one_sided and not asked.each_side and asked.side is None:
-        asked = replace(asked, each_side=True)
-    if not exercise.one_sided and asked.each_side and exercise.id != line.exercise:
-        asked = replace(asked, each_side=False, side=None)
+def first_cell(
+    line: TemplateLine, exercise: Exercise, section: Section, who: Standpoint, text: str = "", held_back: int = 0
+) -> Prescription:
+    """Answer a line's first week, or what ``text`` says of another, for the client: sides, level, and a load.
+
+    The load is the estimate's, where there is one; with ``held_back`` repetitions left where the line says none.
+    """
+    asked = read(text or line.text, who.profile.unit)
+    asked = suited(asked, exercise) if exercise.one_sided or exercise.id != line.exercise else asked
     working = section not in (Section.WARM_UP, Section.COOL_DOWN)
     if who.is_new and working and asked.scheme is None and exercise.kind is ExerciseKind.LIFT:
         sets = max(asked.sets - 1, min(asked.sets, FEWEST_SETS))
         left = asked.reserve if asked.reserve is None else max(asked.reserve, EASIER_RESERVE)
         asked = replace(asked, sets=sets, reserve=left)
-    return loaded(asked, exercise, who.profile)
+    return loaded(asked, exercise, who.profile, held_back)
 
 
-def loaded(asked: Prescription, exercise: Exercise, profile: ClientProfile) -> Prescription:
+def loaded(asked: Prescription, exercise: Exercise, profile: ClientProfile, held_back: int = 0) -> Prescription:
     """Answer a prescription with a load from the client's estimate, where it names none and one is known."""
     if asked.load is not None or not isinstance(asked.target, Reps) or asked.scheme is not None:
         return asked
-    load = suggested(exercise, profile, asked.target.high, asked.left or 0)
+    left = held_back if asked.left is None else asked.left
+    load = suggested(exercise, profile, asked.target.high, left)
     if load is not None:
         return replace(asked, load=load)
     only_body = exercise.bodyweight_share and exercise.implement_at(profile.inventory) == "bodyweight"

@@ -1,4 +1,4 @@
-"""Starting a client's program with nothing in it."""
+"""Starting a client's program: when it begins beside the others, and one with nothing in it."""
 
 from collections.abc import Sequence
 from datetime import date, datetime, timedelta
@@ -7,13 +7,13 @@ from typing import Final
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Day, Phase, Program, Week
+from upright_anvil.core.plan.renaming import with_own_ids
 from upright_anvil.core.plan.weekdays import training_days
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.programs import Revision
-from upright_anvil.store.tables import ProgramRow
 
 
 def start_program(
@@ -21,21 +21,31 @@ def start_program(
 ) -> Revision:
     """Start a client's program: one phase of some weeks with the client's days, from the week of ``start`` on.
 
-    Raises `DomainError` when the client has one already or for a start that cannot be, `NotFoundError` without the
-    client.
+    Where nobody says when, behind the program that runs. Raises `DomainError` for a start that cannot be,
+    `NotFoundError` without the client.
     """
-    check_none(scope, client_id)
     who = client(scope, client_id)
     weekdays, _ = training_days(who.days_a_week, (int(day) for day in who.weekdays))
-    document = fresh_program(name, first_monday(today, start), weekdays, weeks)
+    document = fresh_program(name, begins(scope, client_id, today, start), weekdays, weeks)
     return keep_first(scope, client_id, document, "Program started", now)
 
 
-def check_none(scope: Scope, client_id: ClientId) -> None:
-    """Raise `DomainError` when the client has a program already, `NotFoundError` without the client."""
-    who = client(scope, client_id)
-    if programs.program_of_client(scope, client_id):
-        raise DomainError(f"{who.name} has a program already; add a phase to it.")
+def begins(scope: Scope, client_id: ClientId, today: date, start: date | None) -> date:
+    """Answer the Monday that a client's new program begins with: of the week of ``start``, else behind the last one.
+
+    Raises `DomainError` for a start that cannot be.
+    """
+    if start is None:
+        last = last_planned(scope, client_id)
+        if last is not None and today <= last <= today + timedelta(days=LATEST_START_DAYS):
+            return monday_of(last + timedelta(days=1))
+    return first_monday(today, start)
+
+
+def last_planned(scope: Scope, client_id: ClientId) -> date | None:
+    """Answer the last day of the client's programs that were not ended by hand; None without one."""
+    going = (row.id for row in programs.programs_of_client(scope, client_id) if row.ended_on is None)
+    return max((programs.current(scope, program).program.end for program in going), default=None)
 
 
 def monday_of(today: date) -> date:
@@ -66,14 +76,21 @@ def first_monday(today: date, start: date | None = None) -> date:
     return monday_of(start)
 
 
+MOST_PROGRAMS: Final = 200
+
+
 def keep_first(scope: Scope, client_id: ClientId, document: Program, reason: str, now: datetime) -> Revision:
-    """Keep a client's new program as its first revision."""
-    program_id = ProgramId(fresh_id())
-    scope.db.add(ProgramRow(id=program_id, client_id=client_id, revision=1, created_at=now, made_on=now.date()))
-    scope.db.flush()
-    first = Revision(program_id, 1, scope.trainer_id, now, reason, None, None, document)
-    programs.append(scope, first)
-    scope.db.flush()
+    """Keep a client's new program as its first revision; a second one gets ids of its own.
+
+    Raises `DomainError` past the most programs a client has.
+    """
+    others = programs.programs_of_client(scope, client_id)
+    if len(others) >= MOST_PROGRAMS:
+        raise DomainError(f"A client has at most {MOST_PROGRAMS} programs; add a phase to one of them.")
+    if others:
+        document = with_own_ids(document, f"{fresh_id()[:8]}-")
+    first = Revision(ProgramId(fresh_id()), 1, scope.trainer_id, now, reason, None, None, document)
+    programs.add_program(scope, first, client_id)
     return first
 
 

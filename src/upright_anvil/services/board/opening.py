@@ -16,6 +16,7 @@ from upright_anvil.core.plan.document import Group, GroupKind, Line, Phase, Prog
 from upright_anvil.core.plan.parts import RestrictedFlow
 from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
 from upright_anvil.core.plan.restricted import restriction
+from upright_anvil.core.plan.standing import ProgramStanding, standings
 from upright_anvil.core.prescription.text.rounds import rounds_of
 from upright_anvil.core.volume.bands import Band, band_for
 from upright_anvil.services.board.views import (
@@ -61,6 +62,7 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     profile = client_profile(scope, who.id, today, sessions=every)
     sessions = {s.id: s for s in every if s.program_id == row.id}
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
+    stand = standings([programs.dates_of(one) for one in programs.programs_of_client(scope, who.id)], today)
     return BoardView(
         program_id=row.id,
         client_id=who.id,
@@ -70,6 +72,9 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
         pace=profile.pace,
         name=program.name,
         start=program.start,
+        end=program.end,
+        standing=stand.get(row.id, ProgramStanding.OVER),
+        ended_on=row.ended_on,
         revision=_revision(revision),
         phases=tuple(_phase(row, program, phase, profile, done, sessions, today, band) for phase in program.phases),
         places=tuple(PlaceHead(place, name) for place, name in profile.place_names.items()),
@@ -99,9 +104,18 @@ def _phase(
     band: Band,
 ) -> PhaseView:
     mondays = [(number, monday) for number, (p, _, monday) in enumerate(program.weeks(), start=1) if p.id == phase.id]
+    pauses = {pause.before: pause for pause in program.pauses}
     weeks = tuple(
         WeekView(
-            week.id, number, week.kind, monday, monday <= today < monday + timedelta(days=7), week.variant, week.place
+            id=week.id,
+            number=number,
+            kind=week.kind,
+            monday=monday,
+            is_now=monday <= today < monday + timedelta(days=7),
+            variant=week.variant,
+            place=week.place,
+            pause=pauses[week.id].weeks if week.id in pauses else 0,
+            pause_reason=pauses[week.id].reason if week.id in pauses else "",
         )
         for week, (number, monday) in zip(phase.weeks, mondays, strict=True)
     )

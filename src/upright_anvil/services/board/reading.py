@@ -1,4 +1,4 @@
-"""Reading a line while it is typed, and what may be typed next."""
+"""Whom and where a cell is read for, and what may be typed into it."""
 
 from collections.abc import Sequence
 from dataclasses import dataclass
@@ -9,7 +9,7 @@ from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, Program
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.locate import find_line, week_index
-from upright_anvil.core.plan.reading import ReadCell, profiles_by_week, read_cell
+from upright_anvil.core.plan.reading import profiles_by_week
 from upright_anvil.core.plan.resolving import suggested
 from upright_anvil.services.log.done import done_by_line
 from upright_anvil.services.profile.client_profile import client_profile
@@ -46,22 +46,6 @@ class CellAddress:
 
     line: LineId = NO_LINE
     week: WeekId = NO_WEEK
-
-
-def read_line(
-    scope: Scope,
-    program_id: ProgramId,
-    text: str,
-    exercise_id: ExerciseId,
-    today: date,
-    address: CellAddress | None = None,
-) -> ReadCell:
-    """Answer one line read out against the program's client, as the board would show it in that cell.
-
-    The place of its week answers. Raises `NotFoundError`.
-    """
-    profile = profile_at(scope, program_id, today, address or CellAddress())
-    return read_cell(text, profile.exercise(exercise_id), profile)
 
 
 def profile_of_program(scope: Scope, program_id: ProgramId, today: date) -> ClientProfile:

@@ -2,7 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from datetime import datetime
+from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ProgramId
@@ -11,6 +11,7 @@ from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.edits.lines import AT_THE_END, AddLine, ChangeExercise
 from upright_anvil.core.plan.usual_section import usual_section
+from upright_anvil.services.board.typed import written_out
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
@@ -35,7 +36,7 @@ def save_edits(
 
     Raises `StaleSaveError` when that revision is stale, `DomainError` when an edit does not fit, `NotFoundError`.
     """
-    return keep_edited(scope, edited(scope, program_id, base, edits), reason, now)
+    return keep_edited(scope, edited(scope, program_id, base, edits, now.date()), reason, now)
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,10 +48,15 @@ class Edited:
     document: str
 
 
-def edited(scope: Scope, program_id: ProgramId, base: int, edits: Sequence[Edit]) -> Edited:
-    """Answer what edits come to, as `save_edits` does; the part of a save that takes time."""
+def edited(scope: Scope, program_id: ProgramId, base: int, edits: Sequence[Edit], today: date) -> Edited:
+    """Answer what edits come to, as `save_edits` does; the part of a save that takes time.
+
+    What was typed for more than itself (the same as above, a formula for the row) is written out on the way.
+    """
     before = fresh_base(scope, program_id, base)
-    program = apply_edits(before.program, _placed(scope, edits))
+    program = before.program
+    for edit in _placed(scope, edits):
+        program = apply_edits(program, written_out(scope, program_id, program, edit, today))
     return Edited(before, program, program.model_dump_json())
 
 

@@ -11,13 +11,17 @@ from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Pairing, Section, WeekKind
 from upright_anvil.core.plan.parts import LeadRule, RestrictedFlow
 from upright_anvil.core.plan.reading import ReadCell
+from upright_anvil.core.plan.standing import ProgramStanding
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.volume.weeks import WeekVolume
 
 
 @dataclass(frozen=True, slots=True)
 class WeekView:
-    """One week of a phase: its number in the program, its Monday, whether it is this week."""
+    """One week of a phase: its number in the program, its Monday, whether it is this week.
+
+    ``pause`` is how many weeks without training lie before it, ``pause_reason`` why.
+    """
 
     id: WeekId
     number: int
@@ -26,6 +30,8 @@ class WeekView:
     is_now: bool
     variant: str
     place: PlaceId
+    pause: int
+    pause_reason: str
 
 
 @dataclass(frozen=True, slots=True)
@@ -173,7 +179,10 @@ class PlaceHead:
 
 @dataclass(frozen=True, slots=True)
 class BoardView:
-    """A program as the board shows it; ``always`` is what goes for the client with an exercise in every program."""
+    """A program as the board shows it, and where it stands beside the client's others.
+
+    ``always`` is what goes for the client with an exercise in every program.
+    """
 
     program_id: ProgramId
     client_id: ClientId
@@ -183,6 +192,9 @@ class BoardView:
     pace: float
     name: str
     start: date
+    end: date
+    standing: ProgramStanding
+    ended_on: date | None
     revision: RevisionView
     phases: tuple[PhaseView, ...]
     places: tuple[PlaceHead, ...]

@@ -25,7 +25,7 @@ from upright_anvil.services.shelf import library
 from upright_anvil.store import bringing, ledger, programs
 from upright_anvil.store.clients import all_clients, client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.tables import ProgramRow, SessionRow
+from upright_anvil.store.tables import SessionRow
 
 MOST_ROWS = 6000
 """Rows of a log at once: some years of one client."""
@@ -181,13 +181,10 @@ def _keep_record(
 ) -> int:
     """Write a client's record, its sessions and their sets; answer how many sets."""
     program_id = ProgramId(fresh_id())
-    scope.db.add(
-        ProgramRow(id=program_id, client_id=who, revision=1, created_at=now, made_on=now.date(), brought_in=batch)
-    )
-    scope.db.flush()
     document = record_of(days)
     reason = "Brought in from a spreadsheet"
-    programs.append(scope, programs.Revision(program_id, 1, scope.trainer_id, now, reason, None, None, document))
+    first = programs.Revision(program_id, 1, scope.trainer_id, now, reason, None, None, document)
+    programs.add_program(scope, first, who, brought_in=batch)
     number = 0
     for phase, index, day, on in document.sessions():
         if on not in days:

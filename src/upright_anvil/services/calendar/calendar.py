@@ -1,12 +1,14 @@
 """The calendar of a program: dates of its sessions, and what can become of one that cannot be held."""
 
+from collections.abc import Collection
 from dataclasses import dataclass
-from datetime import date
+from datetime import date, timedelta
 
 from upright_anvil.core.checks.study import study_week
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.missed_session import WayOut, ways_out
+from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.locate import find_day
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.standpoint import standpoint
@@ -36,8 +38,20 @@ class CalendarSession:
 
 
 @dataclass(frozen=True, slots=True)
+class CalendarWeek:
+    """A week of the program: its Monday, the weeks off that lie before it, and whether it has begun."""
+
+    id: WeekId
+    number: int
+    monday: date
+    begun: bool
+    pause: int
+    pause_reason: str
+
+
+@dataclass(frozen=True, slots=True)
 class CalendarView:
-    """A program's sessions by date."""
+    """A program's sessions by date, its weeks, and the Sunday of the last."""
 
     program_id: ProgramId
     client_id: ClientId
@@ -45,6 +59,8 @@ class CalendarView:
     name: str
     revision: int
     today: date
+    end: date
+    weeks: tuple[CalendarWeek, ...]
     sessions: tuple[CalendarSession, ...]
 
 
@@ -52,7 +68,8 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
     """Answer every session with its date and what became of it. Raises `NotFoundError`."""
     revision = programs.current(scope, program_id)
     row, program = programs.program_row(scope, program_id), revision.program
-    finished = {s.id: s.on_date for s in ledger.sessions_of_client(scope, row.client_id) if s.program_id == program_id}
+    every = ledger.sessions_of_client(scope, row.client_id)
+    finished = {s.id: s.on_date for s in every if s.program_id == program_id}
     names = dict(standpoint(scope, row.client_id, today).profile.place_names)
     moved = {(m.week, m.day): m for m in program.moved}
     sessions = []
@@ -80,7 +97,31 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
             )
     who = client(scope, row.client_id)
     ordered = tuple(sorted(sessions, key=lambda s: (s.on, s.day)))
-    return CalendarView(program_id, who.id, who.name, program.name, revision.number, today, ordered)
+    return CalendarView(
+        program_id,
+        who.id,
+        who.name,
+        program.name,
+        revision.number,
+        today,
+        program.end,
+        _weeks(program, {s.week_id for s in every if s.program_id == program_id}, today),
+        ordered,
+    )
+
+
+def _weeks(program: Program, held: Collection[WeekId], today: date) -> tuple[CalendarWeek, ...]:
+    """The weeks of a program; one has begun as a session of it was started, or it is past."""
+    pauses = {pause.before: pause for pause in program.pauses}
+    found = []
+    for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
+        week = phase.weeks[index].id
+        pause = pauses.get(week)
+        begun = week in held or monday + timedelta(days=6) < today
+        found.append(
+            CalendarWeek(week, number, monday, begun, pause.weeks if pause else 0, pause.reason if pause else "")
+        )
+    return tuple(found)
 
 
 def _unheld(planned: date, made: date, today: date) -> str:

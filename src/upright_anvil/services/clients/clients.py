@@ -86,7 +86,10 @@ class Weighed:
 
 @dataclass(frozen=True, slots=True)
 class ClientView:
-    """A client as the file shows it. ``hints`` are calm reminders about what was entered."""
+    """A client as the file shows it. ``hints`` are calm reminders about what was entered.
+
+    ``program_id`` is the program that runs, ``programs`` how many there are over the years.
+    """
 
     id: ClientId
     facts: ClientFacts
@@ -97,11 +100,12 @@ class ClientView:
     body_weights: tuple[Weighed, ...]
     due: tuple[DueBattery, ...]
     program_id: ProgramId | None
+    programs: int
 
 
-def client_list(scope: Scope) -> tuple[ClientEntry, ...]:
-    """Answer all clients by name."""
-    usual, latest = places.usual_places(scope), programs.programs_by_client(scope)
+def client_list(scope: Scope, today: date) -> tuple[ClientEntry, ...]:
+    """Answer all clients by name, each with the program that runs."""
+    usual, running = places.usual_places(scope), programs.running_programs(scope, today)
     return tuple(
         ClientEntry(
             row.id,
@@ -111,7 +115,7 @@ def client_list(scope: Scope) -> tuple[ClientEntry, ...]:
             row.days_a_week,
             Unit(row.unit),
             usual.get(row.id, ""),
-            latest.get(row.id),
+            running.get(row.id),
             row.former,
         )
         for row in store.all_clients(scope)
@@ -122,7 +126,7 @@ def client_file(scope: Scope, client_id: ClientId, today: date) -> ClientView:
     """Answer one client. Raises `NotFoundError`."""
     row = store.client(scope, client_id)
     facts = facts_of(row)
-    program = programs.program_of_client(scope, row.id)
+    program = programs.running_program(scope, row.id, today)
     return ClientView(
         id=row.id,
         facts=facts,
@@ -133,6 +137,7 @@ def client_file(scope: Scope, client_id: ClientId, today: date) -> ClientView:
         body_weights=_weights(scope, row.id),
         due=due_batteries(scope, row.id, today),
         program_id=program.id if program else None,
+        programs=len(programs.programs_of_client(scope, row.id)),
     )
 
 

@@ -14,6 +14,7 @@ from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
+from upright_anvil.services.log.ran import programs_run
 from upright_anvil.services.profile.client_profile import client_profile, set_estimate
 from upright_anvil.services.profile.strength import group_of
 from upright_anvil.services.progress.exercise_views import (
@@ -29,7 +30,7 @@ from upright_anvil.services.progress.exercise_views import (
     TestMark,
 )
 from upright_anvil.services.shelf import all_exercises
-from upright_anvil.store import ledger, programs
+from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 
@@ -66,7 +67,7 @@ def client_progress(scope: Scope, client_id: ClientId, exercise_id: ExerciseId |
         with_body=bool(exercise and exercise.bodyweight_share),
         sessions=tuple(points),
         strength=_over_time(profile, chosen) if chosen else None,
-        phases=_phases(scope, client_id),
+        phases=_phases(scope, client_id, today),
         decisions=_decisions(scope, client_id, kept, dates),
         tests=tuple(_test(test, profile) for test in profile.tested if test.exercise == chosen),
     )
@@ -79,14 +80,14 @@ def _test(test: Tested, profile: ClientProfile) -> TestMark:
     return TestMark(test.on, f"{test.reps} reps with {test.load}{left}", _shown(found, profile.unit))
 
 
-def _phases(scope: Scope, client_id: ClientId) -> tuple[PhaseSpan, ...]:
-    row = programs.program_of_client(scope, client_id)
-    if row is None:
-        return ()
+def _phases(scope: Scope, client_id: ClientId, today: date) -> tuple[PhaseSpan, ...]:
+    """The phases of all the client's programs that have begun, oldest first."""
     spans: dict[str, PhaseSpan] = {}
-    for phase, _, monday in programs.current(scope, row.id).program.weeks():
-        first = spans[phase.id].first if phase.id in spans else monday
-        spans[phase.id] = PhaseSpan(phase.name, first, monday + timedelta(days=6))
+    for run in programs_run(scope, client_id, today):
+        for phase, _, monday in run.program.weeks():
+            if monday <= run.last:
+                first = spans[phase.id].first if phase.id in spans else monday
+                spans[phase.id] = PhaseSpan(phase.name, first, monday + timedelta(days=6))
     return tuple(spans.values())
 
 

@@ -1,7 +1,7 @@
 """The progress of a client as a whole: what was planned and done week by week, strength, tests, body, pain."""
 
 from collections import Counter, defaultdict
-from collections.abc import Collection, Mapping, Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date, timedelta
 from decimal import Decimal
@@ -12,13 +12,15 @@ from upright_anvil.core.health.history import current as standing_now
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.document import Phase, Program, WeekKind
+from upright_anvil.core.plan.document import Phase, WeekKind
 from upright_anvil.core.progress.highlights import Telling, of_coming, worth_telling
 from upright_anvil.core.strength.over_time import EVERY, Strength
 from upright_anvil.core.volume.bands import band_for
 from upright_anvil.services.assessment.rounds import Pair, SideBySide, side_by_side
 from upright_anvil.services.board.empty_program import monday_of
+from upright_anvil.services.ids import session_id
 from upright_anvil.services.log.done import Done, done_by_line
+from upright_anvil.services.log.ran import ProgramRun, programs_run
 from upright_anvil.services.log.volume import phase_volume
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.progress.highlights import in_clients_unit, name_of, tellings
@@ -47,9 +49,9 @@ LEAST_SESSIONS = 3
 
 @dataclass(frozen=True, slots=True)
 class _Planned:
-    """A week of the program on the calendar."""
+    """A week of a program on the calendar."""
 
-    monday: date
+    run: ProgramRun
     phase: Phase
     index: int
     number: int
@@ -65,24 +67,22 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     done = done_by_line(kept)
     profile = client_profile(scope, client_id, today, sessions=sessions, path_of=EVERY)
     strong = profile.known.strengths
-    row = programs.program_of_client(scope, client_id)
-    program = programs.current(scope, row.id).program if row else None
-    planned = _planned(program, since, today) if program else {}
+    row, runs = programs.running_program(scope, client_id, today), programs_run(scope, client_id, today)
+    planned = _planned(runs, since, today)
     pains = _pains(done, dates)
     decisions = ledger.decisions_of_client(scope, client_id)
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
     volumes = {
-        phase.id: phase_volume(row, program, phase, profile, done, band)
-        for phase in {week.phase.id: week.phase for week in planned.values()}.values()
-        if row and program
+        key: phase_volume(week.run.row, week.run.program, week.phase, profile, done, band)
+        for key, week in {(week.run.row.id, week.phase.id): week for week in planned.values()}.items()
     }
     held = Counter(monday_of(s.on_date) for s in sessions if s.finished_at is not None and s.on_date >= since)
-    due = _due(program, {s.on_date for s in sessions if s.finished_at is not None}, today)
+    due = _due(runs, {s.id: s.on_date for s in sessions if s.finished_at is not None}, today)
     taken = _decided(decisions, dates)
     weeks = []
     for monday in _mondays({*planned, *held}, today):
         week = planned.get(monday)
-        volume = volumes[week.phase.id][week.index] if week else None
+        volume = volumes[week.run.row.id, week.phase.id][week.index] if week else None
         raised, declined = taken.get(monday, (0, 0))
         weeks.append(
             OverviewWeek(
@@ -110,7 +110,7 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
         ),
         weeks=tuple(weeks),
         lifts=_lifts(strong, profile),
-        tests=tuple(_tested(pair, sides, profile.unit) for pair in sides.pairs if pair.change is not None),
+        tests=tuple(tested_twice(pair, sides, profile.unit) for pair in sides.pairs if pair.change is not None),
         body=_body(profile, since),
         pain=_pain_rows(scope, client_id, pains, today),
     )
@@ -124,22 +124,28 @@ def _mondays(known: set[date], today: date) -> list[date]:
     return [first + timedelta(weeks=n) for n in range((last - first).days // 7 + 1)]
 
 
-def _planned(program: Program, since: date, today: date) -> dict[date, _Planned]:
-    """The weeks that the program asked for up to this week."""
+def _planned(runs: Sequence[ProgramRun], since: date, today: date) -> dict[date, _Planned]:
+    """The weeks that the programs asked for up to this week."""
     return {
-        monday: _Planned(monday, phase, index, number)
-        for number, (phase, index, monday) in enumerate(program.weeks(), start=1)
-        if since <= monday <= today
+        monday: _Planned(run, phase, index, number)
+        for run in runs
+        for number, (phase, index, monday) in enumerate(run.program.weeks(), start=1)
+        if since <= monday <= today and run.first <= monday <= run.last
     }
 
 
-def _due(program: Program | None, held_on: Collection[date], today: date) -> Counter[date]:
-    """How many sessions each week asked for up to yesterday, and today's once it was held."""
-    due = Counter[date]()
-    for _, index, day, on in program.sessions() if program else ():
-        asks = any(line.cells[index].text for line in day.lines)
-        if asks and (on < today or (on == today and today in held_on)):
-            due[monday_of(on)] += 1
+def _due(runs: Sequence[ProgramRun], held: Mapping[SessionId, date], today: date) -> Counter[date]:
+    """How many sessions each week asked for up to yesterday, and today's once it was held.
+
+    What lies before the day a program was made was never missed; it counts where it was held.
+    """
+    due, held_on = Counter[date](), set(held.values())
+    for run in runs:
+        for phase, index, day, on in run.program.sessions():
+            asks = any(line.cells[index].text for line in day.lines) and run.first <= on <= run.last
+            missable = on >= run.row.made_on or session_id(run.row.id, phase.weeks[index].id, day.id) in held
+            if asks and missable and (on < today or (on == today and today in held_on)):
+                due[monday_of(on)] += 1
     return due
 
 
@@ -204,7 +210,8 @@ def _lift(strength: Strength, profile: ClientProfile) -> Lift:
     )
 
 
-def _tested(pair: Pair, sides: SideBySide, unit: Unit) -> TestedTwice:
+def tested_twice(pair: Pair, sides: SideBySide, unit: Unit) -> TestedTwice:
+    """Answer a test done twice, its figures in the client's unit where they are a weight."""
     assert pair.change and sides.earlier and sides.later  # noqa: S101 - the caller has checked
     change, said = in_clients_unit(pair.change, pair.item.unit, unit)
     return TestedTwice(

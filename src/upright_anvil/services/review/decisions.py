@@ -2,7 +2,7 @@
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field, replace
-from datetime import datetime
+from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_EXERCISE, LineId, WeekId
@@ -17,6 +17,7 @@ from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.services.board.saving import write_revision
+from upright_anvil.services.board.trial import TrialView, trial
 from upright_anvil.services.review.later_weeks import RolledWeek, rolled_on, written
 from upright_anvil.services.review.opening import OpenReview, ProposedLine
 from upright_anvil.services.review.presenting import circuit_of
@@ -24,6 +25,7 @@ from upright_anvil.services.review.views import Verdict
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.database import Scope
 from upright_anvil.store.once import stored
+from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import DecisionRow
 
 
@@ -61,6 +63,34 @@ def decide(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now:
     when a text cannot be read or no week follows (then none of them is kept). A line decided before keeps its first
     decision.
     """
+    work = _worked_out(scope, opened, decisions, now)
+    before, whys = work.before, work.whys
+    after = write_revision(scope, before, work.program, " ".join(whys), now) if whys else before
+    for row in work.rows:
+        row.revision = after.number if row.taken else None
+        scope.db.add(row)
+    scope.db.flush()
+    return replace(opened, revision=after, taken=work.taken)
+
+
+def look(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now: datetime, today: date) -> TrialView:
+    """Answer what decisions would do to the plan; nothing is kept. Raises as `decide` does."""
+    work = _worked_out(scope, opened, decisions, now)
+    return trial(scope, opened.found.program.id, work.before.program, work.program, today)
+
+
+@dataclass(frozen=True, slots=True)
+class _WorkedOut:
+    """What decisions come to: the program before and after them, why, and the rows to keep."""
+
+    before: Revision
+    program: Program
+    whys: list[str]
+    rows: list[DecisionRow]
+    taken: dict[LineId, DecisionRow]
+
+
+def _worked_out(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now: datetime) -> _WorkedOut:
     before = programs.current(scope, opened.found.program.id)
     taken = {row.line: row for row in ledger.decisions_of_sessions(scope, [opened.found.id])}
     lines = {one.judged.line.id: one for one in opened.lines}
@@ -79,12 +109,7 @@ def decide(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now:
             whys.append(why)
         taken[decision.line] = _row(opened, one.proposal, decision, text, now)
         rows.append(taken[decision.line])
-    after = write_revision(scope, before, program, " ".join(whys), now) if whys else before
-    for row in rows:
-        row.revision = after.number if row.taken else None
-        scope.db.add(row)
-    scope.db.flush()
-    return replace(opened, revision=after, taken=taken)
+    return _WorkedOut(before, program, whys, rows, taken)
 
 
 def _row(opened: OpenReview, proposal: Proposal, decision: Decision, text: str, now: datetime) -> DecisionRow:

@@ -1,4 +1,4 @@
-"""Starting points: a template or a draft made into a program, or into the next phase of one."""
+"""Drafting a client's program from the file."""
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
@@ -7,47 +7,15 @@ from datetime import date, datetime
 from upright_anvil.core.drafting.brief import Brief
 from upright_anvil.core.drafting.draft import Drafted, Wish, draft
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import ClientId, DayId, ExerciseId, PlaceId, ProgramId
-from upright_anvil.core.plan.document import Phase, Program
-from upright_anvil.core.plan.edits.days import PutDay
-from upright_anvil.core.plan.edits.phases import PutPhase
-from upright_anvil.core.plan.locate import find_phase
+from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
+from upright_anvil.core.plan.document import Phase
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.steps import Told, untold
-from upright_anvil.core.templates.adapt import adapt, adapt_day
-from upright_anvil.core.templates.model import Template
-from upright_anvil.formats.template_file import shipped_templates
-from upright_anvil.services.board.empty_program import check_none, first_monday, keep_first
-from upright_anvil.services.board.opening import board_of
-from upright_anvil.services.board.saving import fresh_base, write_revision
-from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.ids import fresh_id
-from upright_anvil.services.profile.standpoint import standpoint
+from upright_anvil.services.board.empty_program import begins, keep_first
 from upright_anvil.services.starting.brief import brief_of
-from upright_anvil.store.clients import client
+from upright_anvil.services.starting.taking_over import Begun
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.programs import Revision, program_row
-
-
-@dataclass(frozen=True, slots=True)
-class TemplateView:
-    """A template as it is chosen: what it is, what it asks, and what it would become for a client.
-
-    ``day_names`` are its days as they are written, each of which can become a day of a running program.
-    """
-
-    id: str
-    name: str
-    school: str
-    suits: str
-    asks: str
-    method: str
-    weeks: int
-    days: int
-    lines: tuple[str, ...]
-    changes: tuple[str, ...]
-    day_names: tuple[str, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -83,118 +51,6 @@ class DraftView:
 
 
 @dataclass(frozen=True, slots=True)
-class Begun:
-    """A program's first revision, or the one with a phase more, and in words what was changed for the client."""
-
-    revision: Revision
-    changes: tuple[str, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class Started:
-    """A program that was begun from a template or draft, and what was changed on the way."""
-
-    board: BoardView
-    changes: tuple[str, ...]
-
-
-def templates_for(scope: Scope, client_id: ClientId, today: date) -> tuple[TemplateView, ...]:
-    """Answer all templates as they would become for a client. Raises `NotFoundError`."""
-    who = standpoint(scope, client_id, today)
-    found = []
-    for template in shipped_templates().values():
-        adapted = adapt(template, who, "t")
-        lines = tuple(
-            f"{day.name}: {', '.join(who.profile.exercise(line.exercise).name for line in day.lines)}"
-            for day in adapted.phase.days
-        )
-        found.append(
-            TemplateView(
-                id=template.id,
-                name=template.name,
-                school=template.school,
-                suits=template.suits,
-                asks=template.asks,
-                method=template.method,
-                weeks=len(template.weeks),
-                days=len(adapted.phase.days),
-                lines=lines,
-                changes=adapted.changes,
-                day_names=tuple(day.name for day in template.days),
-            )
-        )
-    return tuple(found)
-
-
-def start_from_template(
-    scope: Scope, client_id: ClientId, template_id: str, now: datetime, today: date, start: date | None = None
-) -> Begun:
-    """Start a client's program from a template, on the client's fixed days where there are as many.
-
-    Raises `DomainError` when there is one already or for a start that cannot be, `NotFoundError`.
-    """
-    template = _template(template_id)
-    check_none(scope, client_id)
-    adapted = adapt(template, standpoint(scope, client_id, today), "p1")
-    phase = _on_fixed_days(adapted.phase, scope, client_id)
-    program = Program(name=template.name, start=first_monday(today, start), phases=(phase,))
-    first = keep_first(scope, client_id, program, f"Started from the template {template.name}", now)
-    return Begun(first, adapted.changes)
-
-
-def _on_fixed_days(phase: Phase, scope: Scope, client_id: ClientId) -> Phase:
-    """A phase with its days on the client's fixed days, in their order, where there are as many of them."""
-    fixed = sorted({int(day) for day in client(scope, client_id).weekdays})
-    usual = sorted((day for day in phase.days if not day.top_up), key=lambda day: day.weekday)
-    if len(fixed) != len(usual) or len(usual) != len(phase.days):
-        return phase
-    moved = {day.id: weekday for day, weekday in zip(usual, fixed, strict=True)}
-    days = tuple(day.model_copy(update={"weekday": moved[day.id]}) for day in phase.days)
-    return phase.model_copy(update={"days": days})
-
-
-def add_template_phase(
-    scope: Scope, program_id: ProgramId, base: int, template_id: str, now: datetime, today: date
-) -> Begun:
-    """Add a template as the next phase of a program. Raises `StaleSaveError`, `DomainError`, `NotFoundError`."""
-    before = fresh_base(scope, program_id, base)
-    template = _template(template_id)
-    client_id = program_row(scope, program_id).client_id
-    adapted = adapt(template, standpoint(scope, client_id, today), f"p{fresh_id()[:8]}")
-    reason = f"Phase from the template {template.name}"
-    after = write_revision(scope, before, PutPhase(value=adapted.phase).apply(before.program), reason, now)
-    return Begun(after, adapted.changes)
-
-
-@dataclass(frozen=True, slots=True)
-class TemplateDayChoice:
-    """A day of a template (from 0), and the phase that it goes into."""
-
-    template: str
-    day: int
-    phase: str
-
-
-def add_template_day(
-    scope: Scope, program_id: ProgramId, base: int, choice: TemplateDayChoice, now: datetime, today: date
-) -> Begun:
-    """Add a day of a template to a running phase, as an optional one.
-
-    Raises `StaleSaveError`, `DomainError` where it does not fit, `NotFoundError`.
-    """
-    before = fresh_base(scope, program_id, base)
-    template = _template(choice.template)
-    if not 0 <= choice.day < len(template.days):
-        raise NotFoundError("day of the template")
-    phase = find_phase(before.program, choice.phase)
-    who = standpoint(scope, program_row(scope, program_id).client_id, today)
-    day, changes = adapt_day(template, choice.day, phase, who, DayId(f"d{fresh_id()[:8]}"))
-    reason = f"{day.name} from the template {template.name}, an optional day"
-    after = write_revision(scope, before, PutDay(phase=phase.id, value=day).apply(before.program), reason, now)
-    return Begun(after, changes)
-
-
-@dataclass(frozen=True, slots=True)
 class DraftWish:
     """What is wanted of a draft, when it begins (None: this week, or the next late in it), and the weeks away."""
 
@@ -210,7 +66,7 @@ def draft_for(scope: Scope, client_id: ClientId, wish: DraftWish, today: date, t
     """
     brief = _drafted_for(scope, client_id, today, wish)
     who = brief.who
-    made = draft(brief, "Draft", first_monday(today, wish.start), wish.wish, told)
+    made = draft(brief, "Draft", begins(scope, client_id, today, wish.start), wish.wish, told)
     first: Phase = made.program.phases[0]
     days = []
     for day in first.days:
@@ -250,9 +106,8 @@ def _drafted_for(scope: Scope, client_id: ClientId, today: date, wish: DraftWish
 
 def drafted(scope: Scope, client_id: ClientId, wish: DraftWish, today: date) -> Drafted:
     """Answer the program that a draft comes to, not kept. Raises `DomainError`, `NotFoundError`."""
-    check_none(scope, client_id)
     brief = _drafted_for(scope, client_id, today, wish)
-    return draft(brief, _name_of(brief), first_monday(today, wish.start), wish.wish)
+    return draft(brief, _name_of(brief), begins(scope, client_id, today, wish.start), wish.wish)
 
 
 def _name_of(brief: Brief) -> str:
@@ -262,17 +117,4 @@ def _name_of(brief: Brief) -> str:
 
 def start_from_draft(scope: Scope, client_id: ClientId, made: Drafted, now: datetime) -> Begun:
     """Start a client's program from a draft that was made. Raises `DomainError`, `NotFoundError`."""
-    check_none(scope, client_id)
     return Begun(keep_first(scope, client_id, made.program, "Drafted from the client file", now), made.relax)
-
-
-def drawn(scope: Scope, begun: Begun, today: date) -> Started:
-    """Answer the board of a program that was begun, with what was changed for the client."""
-    return Started(board_of(scope, begun.revision, today), begun.changes)
-
-
-def _template(template_id: str) -> Template:
-    found = shipped_templates().get(template_id)
-    if found is None:
-        raise NotFoundError("template")
-    return found

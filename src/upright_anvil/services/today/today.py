@@ -10,12 +10,11 @@ from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
 from upright_anvil.core.progression.kinds import prepares
-from upright_anvil.services.assessment.due import due_batteries
-from upright_anvil.services.health.health_file import all_screenings
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.proposals import is_circuit, preparing
 from upright_anvil.services.today.alerts import ClientNotice, notice
+from upright_anvil.services.today.dues import DueToday, dues_of
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.bringing import records
 from upright_anvil.store.clients import all_clients
@@ -84,27 +83,6 @@ class ClientToday:
     next_on: date | None
 
 
-class DueKind(StrEnum):
-    """What is due."""
-
-    RETEST = "re-test"
-    SCREEN = "health screen"
-    CLEARANCE = "clearance"
-
-
-@dataclass(frozen=True, slots=True)
-class DueToday:
-    """Something due for a client: what, its name, the day, the days it is late (negative: to come), one sentence."""
-
-    kind: DueKind
-    client_id: ClientId
-    client: str
-    name: str
-    on: date | None
-    late: int
-    text: str
-
-
 @dataclass(frozen=True, slots=True)
 class TodayView:
     """What the day holds."""
@@ -131,12 +109,12 @@ def open_today(scope: Scope, today: date) -> TodayView:
     by_client: dict[str, list[SessionRow]] = defaultdict(list)
     for row in recent:
         by_client[row.client_id].append(row)
-    latest, brought_in = programs.programs_by_client(scope), records(scope)
+    running, brought_in = programs.running_programs(scope, today), records(scope)
     for who in everybody:
-        if who.id not in latest:
+        if who.id not in running:
             clients.append(ClientToday(who.id, who.name, who.goal, None, "", None))
             continue
-        revision = programs.current(scope, latest[who.id])
+        revision = programs.current(scope, running[who.id])
         started = by_client[who.id]
         mine, entry = _client(scope, who, revision, {s.id: s for s in started if s.on_date >= fresh}, today)
         sessions += mine
@@ -165,41 +143,10 @@ def open_today(scope: Scope, today: date) -> TodayView:
             names,
             today,
         ),
-        dues=(*_health_dues(scope, names, today), *_retests(scope, names, today)),
+        dues=dues_of(scope, {c: p for c, p in running.items() if c in names}, names, today),
         notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
         clients=tuple(clients),
     )
-
-
-def _health_dues(scope: Scope, names: dict[ClientId, str], today: date) -> list[DueToday]:
-    """Clearances not recorded first, then screens that are missing or old."""
-    dues = []
-    for who, standing in all_screenings(scope, list(names), today).items():
-        if standing.awaited and standing.outcome:
-            text = standing.reminder or standing.reason
-            dues.append(DueToday(DueKind.CLEARANCE, who, names[who], standing.outcome, None, 0, text))
-        elif standing.due:
-            late = (today - standing.repeat_on).days if standing.repeat_on else 0
-            text = standing.reminder or standing.reason
-            dues.append(DueToday(DueKind.SCREEN, who, names[who], "Health screen", standing.repeat_on, late, text))
-    return sorted(dues, key=lambda d: (d.kind is not DueKind.CLEARANCE, d.client))
-
-
-def _retests(scope: Scope, names: dict[ClientId, str], today: date) -> list[DueToday]:
-    dues = [d for d in due_batteries(scope, None, today) if d.due.shown and d.client_id in names]
-    dues.sort(key=lambda d: (-d.due.late, names[d.client_id], d.name))
-    return [
-        DueToday(
-            DueKind.RETEST,
-            d.client_id,
-            names[d.client_id],
-            d.name,
-            d.due.on,
-            d.due.late,
-            f"Last on {d.last:%d %b %Y}",
-        )
-        for d in dues
-    ]
 
 
 def _client(

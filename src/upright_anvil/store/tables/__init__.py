@@ -3,7 +3,13 @@
 from upright_anvil.store.tables.base import Table
 from upright_anvil.store.tables.bringing import BroughtInRow
 from upright_anvil.store.tables.health import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
-from upright_anvil.store.tables.library import ExercisePictureRow, OwnBatteryRow, OwnExerciseRow, OwnTestRow
+from upright_anvil.store.tables.library import (
+    ExercisePictureRow,
+    OwnBatteryRow,
+    OwnExerciseRow,
+    OwnTemplateRow,
+    OwnTestRow,
+)
 from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, SettingRow, TrainerRow
 from upright_anvil.store.tables.programs import ProgramRow, RevisionRow
 from upright_anvil.store.tables.sessions import (
@@ -32,6 +38,7 @@ __all__ = [
     "NoteRow",
     "OwnBatteryRow",
     "OwnExerciseRow",
+    "OwnTemplateRow",
     "OwnTestRow",
     "PerformedSetRow",
     "PlaceRow",

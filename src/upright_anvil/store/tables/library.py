@@ -1,4 +1,4 @@
-"""The trainer's own exercises, tests and batteries."""
+"""The trainer's own exercises, templates, tests and batteries."""
 
 from datetime import datetime
 from typing import Any
@@ -44,6 +44,17 @@ class OwnBatteryRow(Owned, Table):
     trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"), index=True)
     shipped_id: Mapped[ExerciseId | None]
     document: Mapped[dict[str, Any]]
+    removed_at: Mapped[datetime | None]
+
+
+class OwnTemplateRow(Owned, Table):
+    """A template of the trainer's own; the document is its JSON. A removed one stays, so that removing is undone."""
+
+    __tablename__ = "own_template"
+    id: Mapped[str] = mapped_column(primary_key=True)
+    name: Mapped[str]
+    document: Mapped[str]
+    at: Mapped[datetime]
     removed_at: Mapped[datetime | None]
 
 

@@ -12,8 +12,9 @@ from upright_anvil.store.tables.base import Owned, Table
 class ProgramRow(Owned, Table):
     """A client's program; ``revision`` is the number of the one that holds.
 
-    ``made_on`` is the day it was made in the studio's own zone. With ``brought_in`` it is none to train by but the
-    record of past sessions, brought in from a file.
+    ``made_on`` is the day it was made in the studio's own zone, ``starts_on`` the first Monday of the revision that
+    holds, kept in step by `store.programs.append`; ``ended_on`` the day it was ended by hand. With ``brought_in`` it is
+    none to train by but the record of past sessions, brought in from a file.
     """
 
     __tablename__ = "program"
@@ -22,6 +23,8 @@ class ProgramRow(Owned, Table):
     revision: Mapped[int]
     created_at: Mapped[datetime]
     made_on: Mapped[date]
+    starts_on: Mapped[date]
+    ended_on: Mapped[date | None]
     brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 
 

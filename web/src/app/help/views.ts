@@ -123,9 +123,21 @@ export const helpOf = {
     words: ["proposal", "method", "plateau", "easier week"],
     keys: [],
   },
+  programs: {
+    title: "Past and next",
+    does: "A client’s programs over the years: the one that runs, what is prepared, what is over. One is ended here, and the next prepared.",
+    words: ["program", "phase"],
+    keys: [],
+  },
+  outcome: {
+    title: "What came of it",
+    does: "A program against its plan: sessions, sets, strength, tests. What carries over begins the next one.",
+    words: ["estimated max", "phase", "planned and done"],
+    keys: [],
+  },
   calendar: {
     title: "Calendar",
-    does: "Sessions by date. A missed one is moved, merged or dropped here.",
+    does: "Sessions by date. A missed one is moved, merged or dropped here; weeks off let all that follows come later.",
     words: ["phase", "top-up day", "easier week"],
     keys: [],
   },

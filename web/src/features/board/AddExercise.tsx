@@ -5,6 +5,7 @@ import { useId, useRef, useState, type KeyboardEvent } from "react";
 import { type Schemas } from "../../api/client";
 import { shortId, type ClientId } from "../../api/ids";
 import { useKeptText } from "../../ui/useKeptText";
+import { useUpward } from "../../ui/useUpward";
 import { NotInLibrary, type TypedLine } from "./NotInLibrary";
 import type { Edit } from "./useBoard";
 
@@ -15,10 +16,12 @@ const AT_THE_END = 100;
 export function AddExercise({
   client,
   day,
+  compact,
   save,
 }: {
   client: ClientId;
   day: Schemas["DayView"];
+  compact: boolean;
   save: (edits: Edit[], reason: string) => void;
 }) {
   const [text, setText] = useState("");
@@ -30,6 +33,7 @@ export function AddExercise({
   const before = useRef<Promise<void>>(Promise.resolve());
   const list = useId();
   const typed = text.trim();
+  const [box, upward] = useUpward<HTMLDivElement>(typed !== "", 320);
   const search = useQuery({ ...query.found(typed, client, null, SHOWN), enabled: typed !== "" });
   const hits = typed ? (search.data?.hits ?? []) : [];
   const settled = !search.isFetching && !search.isPlaceholderData;
@@ -105,7 +109,7 @@ export function AddExercise({
           drop(line);
         }}
       />
-      <div className="relative ml-2 w-72">
+      <div ref={box} className={`relative ${compact ? "ml-[4.5rem] w-72" : "ml-2 w-72"}`}>
         <input
           role="combobox"
           data-add
@@ -121,9 +125,12 @@ export function AddExercise({
             setAt(null);
           }}
           onKeyDown={onKey}
-          className="w-full rounded-md border border-dashed border-line-strong bg-transparent px-2 py-1 placeholder:text-soft"
+          className={`w-full bg-transparent px-2 placeholder:text-soft ${compact ? "h-6 border-b border-dashed border-line-strong text-sm" : "rounded-md border border-dashed border-line-strong py-1"}`}
         />
-        <div hidden={!open} className="absolute z-20 mt-1 w-96 border border-line-strong bg-raised shadow-lg">
+        <div
+          hidden={!open}
+          className={`absolute z-20 w-96 border border-line-strong bg-raised shadow-lg ${upward ? "bottom-full mb-1" : "mt-1"}`}
+        >
           {search.data?.understood && (
             <p className="border-b border-line px-2 py-1 text-sm text-soft">
               read as <span className="text-ink">{search.data.understood}</span>

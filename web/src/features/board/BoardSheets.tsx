@@ -4,7 +4,9 @@ import { DaySheet } from "./DaySheet";
 import type { Opened } from "./opened";
 import { FillSheet } from "./FillSheet";
 import { FitSheet } from "./FitSheet";
+import { GroupHead } from "./GroupHead";
 import { LineSheet } from "./LineSheet";
+import { Sheet } from "../../ui/Sheet";
 import type { Fill, Save } from "./useBoard";
 import { WeekSheet } from "./WeekSheet";
 
@@ -48,9 +50,17 @@ export function BoardSheets({
     return <DaySheet view={view} phase={day.phase} day={day.day} save={save} onClose={close} />;
   if (opened.week && week)
     return <WeekSheet view={view} phase={week.phase} week={week.week} save={save} onClose={close} />;
+  const group = days.flatMap(({ day }) => day.groups).find((one) => one.id === opened.group);
+  if (group)
+    return (
+      <Sheet title={group.lines.map((one) => one.exercise).join(" and ")} open onClose={close}>
+        <GroupHead group={group} save={save} />
+      </Sheet>
+    );
   if (opened.fill && filled)
     return (
       <FillSheet
+        program={view.program_id}
         phase={filled.phase}
         lines={opened.fill.lines}
         week={opened.fill.week}

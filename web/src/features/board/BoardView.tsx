@@ -1,25 +1,27 @@
+import { otherDensity, setDensity, useDensity } from "../../app/density";
 import { actionOf, isTyping } from "../../app/shortcuts";
-import { Tick } from "../../ui/Tick";
+import { useKept } from "../../ui/useKept";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
-import { CalendarDays, ClipboardPaste, History, PencilLine, Redo2, Telescope, Undo2 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useQuery } from "@tanstack/react-query";
 import { Link, useSearchParams } from "react-router";
 import { type Schemas } from "../../api/client";
 import { freshId, NOWHERE, type LineId, type ProgramId, type WeekId } from "../../api/ids";
-import { Button } from "../../ui/Button";
-import { clock, shortDate } from "../../ui/format";
-import { Roving } from "../../ui/Roving";
+import { clock, fullDate, shortDate, today } from "../../ui/format";
 import { Waiting } from "../../ui/Waiting";
 import { BoardSheets } from "./BoardSheets";
+import { BoardTools, type Tool } from "./BoardTools";
 import { ChosenBar } from "./ChosenBar";
 import type { Command } from "./runCommand";
 import type { Opened } from "./opened";
 import { Dock } from "./Dock";
 import { HistorySheet } from "./HistorySheet";
 import { PasteSheet } from "./PasteSheet";
-import { PhaseTabs } from "./PhaseTabs";
+import { FindSheet } from "./FindSheet";
+import { WHOLE } from "./near";
+import { PhaseStrip } from "./PhaseStrip";
+import { useClipboard } from "./useClipboard";
 import { ProgramSheet } from "./ProgramSheet";
 import { linesBefore, PhaseTable } from "./PhaseTable";
 import { RefusedSheet } from "./RefusedSheet";
@@ -32,9 +34,13 @@ const NONE: ReadonlySet<LineId> = new Set();
 export function BoardView() {
   const { programId } = useAddress();
   const [search, setSearch] = useSearchParams();
-  const [history, setHistory] = useState(false);
-  const [pasting, setPasting] = useState(false);
-  const [about, setAbout] = useState(false);
+  const [tool, setTool] = useState<Tool | null>(null);
+  const density = useDensity();
+  const compact = density === "compact";
+  // What stands beside the board is a choice of each density: roomy has it, compact has the room for weeks.
+  const [asideCompact, setAsideCompact] = useKept("beside the compact board", false);
+  const [asideRoomy, setAsideRoomy] = useKept("beside the roomy board", true);
+  const [beside, setBeside] = compact ? [asideCompact, setAsideCompact] : [asideRoomy, setAsideRoomy];
   const [opening] = useState(() => Date.now());
   const [carry, setCarry] = useState(true);
   const [first, setFirst] = useState(false);
@@ -61,6 +67,11 @@ export function BoardView() {
     const pressed = (event: KeyboardEvent) => {
       const asked = isTyping(event) ? null : actionOf("board", event);
       if (asked === "choose none") setChosen(NONE);
+      if (asked === "find" || asked === "density") {
+        event.preventDefault();
+        if (asked === "find") setTool("find");
+        else setDensity(otherDensity(density));
+      }
       if (asked !== "undo" && asked !== "redo") return;
       event.preventDefault();
       if (asked === "redo") redo();
@@ -68,7 +79,9 @@ export function BoardView() {
     };
     window.addEventListener("keydown", pressed);
     return () => window.removeEventListener("keydown", pressed);
-  }, [undo, redo]);
+  }, [undo, redo, density]);
+  const noTool = () => setTool(null);
+  useClipboard(view, chosen, save);
 
   const choose = useCallback((line: LineId) => {
     setChosen((before) => {
@@ -100,9 +113,12 @@ export function BoardView() {
   if (!phase) return null;
   const shown = all ? view.phases : [phase];
   return (
-    <div data-board className="px-4 py-4">
-      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <h1 className="text-2xl font-semibold tracking-tight">
+    <div
+      data-board
+      className={`px-4 lg:flex lg:h-[calc(100dvh-2.6rem)] lg:flex-col ${compact ? "py-1.5" : "py-4"}`}
+    >
+      <div className="flex flex-wrap items-baseline gap-x-4">
+        <h1 className={`${compact ? "text-lg" : "text-2xl"} font-semibold tracking-tight`}>
           {view.name} <span className="font-normal text-soft">for</span>{" "}
           <Link to={`/clients/${view.client_id}`} className="hover:underline">
             {view.client}
@@ -114,8 +130,9 @@ export function BoardView() {
             : `Revision ${view.revision.number}, ${shortDate(view.revision.at)} ${clock(view.revision.at)}`}
         </p>
       </div>
-      <div className="mt-2 flex flex-wrap items-center gap-2">
-        <PhaseTabs
+      <Standing view={view} />
+      <div className={`flex flex-wrap items-center gap-2 ${compact ? "mt-0.5 mb-1" : "mt-2"}`}>
+        <PhaseStrip
           view={view}
           chosen={all ? null : phase.id}
           choose={(id) => setSearch({ phase: id })}
@@ -124,62 +141,47 @@ export function BoardView() {
             save([{ op: "add_phase", phase: id, name: `Phase ${view.phases.length + 1}` }], "Phase added");
             setSearch({ phase: id });
           }}
-          addTemplate={(template) => {
-            addTemplate(template);
+          addTemplate={(source) => {
+            addTemplate(source);
             setSearch({});
           }}
         />
-        <Roving label="Program tools" className="ml-auto flex flex-wrap items-center gap-x-3 gap-y-2">
-          <Tick
-            checked={carry}
-            set={setCarry}
-            className="text-sm"
-            title="What is typed carries on into the following weeks that said the same"
-          >
-            Carry on
-          </Tick>
-          <Tick checked={first} set={setFirst} className="text-sm">
-            As first written
-          </Tick>
-          <Button disabled={!view.revision.undo_to || saving} onClick={undo} aria-label="Undo">
-            <Undo2 size={18} aria-hidden />
-          </Button>
-          <Button disabled={!view.revision.redo_to || saving} onClick={redo} aria-label="Redo">
-            <Redo2 size={18} aria-hidden />
-          </Button>
-          <Link
-            to={`/programs/${programId}/ahead`}
-            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong bg-raised px-3 hover:border-ink"
-          >
-            <Telescope size={18} aria-hidden /> Ahead
-          </Link>
-          <Link
-            to={`/programs/${programId}/calendar`}
-            className="inline-flex min-h-9 items-center gap-2 rounded-md border border-line-strong bg-raised px-3 hover:border-ink"
-          >
-            <CalendarDays size={18} aria-hidden /> Calendar
-          </Link>
-          <Button onClick={() => setAbout(true)}>
-            <PencilLine size={18} aria-hidden /> About
-          </Button>
-          <Button onClick={() => setPasting(true)}>
-            <ClipboardPaste size={18} aria-hidden /> Paste
-          </Button>
-          <Button onClick={() => setHistory(true)}>
-            <History size={18} aria-hidden /> Logbook
-          </Button>
-        </Roving>
+        <BoardTools
+          view={view}
+          phase={phase}
+          density={density}
+          saving={saving}
+          carry={carry}
+          setCarry={setCarry}
+          first={first}
+          setFirst={setFirst}
+          beside={beside}
+          setBeside={setBeside}
+          undo={undo}
+          redo={redo}
+          open={setTool}
+        />
       </div>
-      <div className="mt-1 grid gap-x-5 lg:grid-cols-[minmax(0,1fr)_19rem]">
-        <div className="min-w-0">
+      <div
+        className={`grid gap-x-5 lg:min-h-[20rem] lg:grow ${beside ? "lg:grid-cols-[minmax(0,1fr)_19rem]" : ""} lg:grid-rows-[minmax(0,1fr)]`}
+      >
+        <div
+          data-board-scroll
+          data-narrow={(compact && beside) || undefined}
+          className="group/board min-w-0 lg:overflow-auto"
+        >
           {shown.map((one) => (
             <section key={one.id} aria-label={one.name}>
-              {all && <h2 className="mt-4 text-lg font-semibold">{one.name}</h2>}
+              {all && (
+                <h2 className={compact ? "mt-2 font-semibold" : "mt-4 text-lg font-semibold"}>{one.name}</h2>
+              )}
               <PhaseTable
                 addTemplateDay={addTemplateDay}
                 view={view}
                 phase={one}
                 row={all ? rowsBefore(view, one) : 0}
+                density={density}
+                long={shown.reduce((rows, each) => rows + linesBefore(each), 0) > WHOLE}
                 carry={carry}
                 chosen={chosen}
                 firstWritten={written}
@@ -190,16 +192,20 @@ export function BoardView() {
               />
             </section>
           ))}
-          <Legend />
+          {!compact && <Legend />}
         </div>
-        <Dock
-          view={view}
-          phase={phase}
-          save={save}
-          show={(line) =>
-            document.querySelector<HTMLElement>(`[data-line="${line}"]`)?.scrollIntoView({ block: "center" })
-          }
-        />
+        {beside && (
+          <Dock
+            view={view}
+            phase={phase}
+            save={save}
+            show={(line) =>
+              document
+                .querySelector<HTMLElement>(`[data-line="${line}"]`)
+                ?.scrollIntoView({ block: "center" })
+            }
+          />
+        )}
       </div>
       <ChosenBar
         phase={phase}
@@ -209,20 +215,34 @@ export function BoardView() {
         save={save}
       />
       <BoardSheets view={view} opened={opened} close={() => setOpened({})} save={save} fill={fill} />
-      {pasting && <PasteSheet view={view} phase={phase} onClose={() => setPasting(false)} />}
-      {about && <ProgramSheet view={view} save={save} onClose={() => setAbout(false)} />}
-      <HistorySheet
-        programId={programId}
-        open={history}
-        onClose={() => setHistory(false)}
-        restore={restore}
-      />
+      {tool === "paste" && <PasteSheet view={view} phase={phase} onClose={noTool} />}
+      {tool === "about" && <ProgramSheet view={view} save={save} onClose={noTool} />}
+      {tool === "find" && <FindSheet view={view} phase={phase} onClose={noTool} />}
+      <HistorySheet programId={programId} open={tool === "logbook"} onClose={noTool} restore={restore} />
       <RefusedSheet
         refused={refused}
         saveOnTop={() => void saveOnTop()}
         takeTheirs={() => void takeTheirs()}
       />
     </div>
+  );
+}
+
+/** Where a program stands that is not the one that runs, or has come to its end. */
+function Standing({ view }: { view: Schemas["BoardView"] }) {
+  const over = view.end < today();
+  if (view.standing === "runs" && !over) return null;
+  return (
+    <p className="mt-1">
+      {view.standing === "prepared" && `Prepared: it takes over in the week of ${fullDate(view.start)}. `}
+      {view.standing === "over" && `Over since ${fullDate(view.ended_on ?? view.end)}; it stays to read. `}
+      {view.standing === "runs" && `Its last week ended on ${fullDate(view.end)}. `}
+      {view.standing !== "prepared" && (
+        <Link to={`/programs/${view.program_id}/outcome`} className="font-medium underline">
+          What came of it, and the next
+        </Link>
+      )}
+    </p>
   );
 }
 

@@ -25,6 +25,7 @@ interface Props {
   column: number;
   /** Whether it is one of the last columns. */
   late: boolean;
+  compact: boolean;
   carry: boolean;
   save: Save;
   command: (what: Command, line: LineId, week: WeekId) => void;
@@ -40,15 +41,26 @@ const moves: Partial<Record<string, [number, number]>> = {
   "choose down": [1, 0],
 };
 
-/** Moves the focus to the cell at a row and column, if there is one. */
+/** Moves the focus to the cell at a row and column, if there is one; a row far from the view is brought near first. */
 export function focusCell(row: number, column: number): void {
-  document.querySelector<HTMLElement>(`[data-cell="${row}:${column}"]`)?.focus();
+  const find = () => document.querySelector<HTMLElement>(`[data-cell="${row}:${column}"]`);
+  const cell = find();
+  if (cell) return cell.focus();
+  const place = document.querySelector<HTMLElement>(`tr[data-row="${row}"]`);
+  if (!place) return;
+  const watcher = new MutationObserver(() => {
+    find()?.focus();
+    if (find()) watcher.disconnect();
+  });
+  watcher.observe(place, { childList: true, subtree: true });
+  place.scrollIntoView({ block: "center" });
 }
 
 /** One cell: its set blocks and its shorthand, read out; it opens for typing where it stands. */
 export const CellBox = memo(function CellBox(props: Props) {
-  const { programId, line, exercise, week, cell, before, first, row, column, late, carry, save, command } =
+  const { programId, line, exercise, week, cell, before, first, row, column, late, compact, carry, save } =
     props;
+  const { command } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const [unkept, setUnkept] = useState(() => draftOf(programId, line.id, week.id, cell?.plan.text ?? ""));
   const [sent, setSent] = useState<{ text: string; over: Schemas["CellView"] | undefined } | null>(null);
@@ -91,6 +103,8 @@ export const CellBox = memo(function CellBox(props: Props) {
   const open = () => setDraft(unkept ?? plan?.text ?? "");
   const keys = (event: KeyboardEvent) => {
     const asked = actionOf("cell", event);
+    // The browser's own copy and paste follow these keys.
+    if (asked === "copy" || asked === "paste") return;
     if (asked === "open") open();
     else if (asked === "empty") keep("", false);
     else if (asked && asked in moves) {
@@ -112,6 +126,7 @@ export const CellBox = memo(function CellBox(props: Props) {
         start={draft}
         label={`${exercise.name}, week ${week.number}`}
         late={late}
+        compact={compact}
         onType={(text) => keepDraft(programId, line.id, week.id, text)}
         onKeep={(text, { far, move }) => {
           keep(text, far);
@@ -133,7 +148,12 @@ export const CellBox = memo(function CellBox(props: Props) {
       data-line={line.id}
       onClick={open}
       onKeyDown={keys}
-      className="flex h-full min-h-10 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left [contain-intrinsic-size:auto_5rem] [content-visibility:auto] focus-visible:-outline-offset-2 hover:bg-raised"
+      title={compact ? plan?.caution || plan?.text || undefined : undefined}
+      className={
+        compact
+          ? "flex h-6 w-full items-center gap-1.5 overflow-hidden px-2 text-left text-[0.8125rem] whitespace-nowrap focus-visible:-outline-offset-2 hover:bg-raised"
+          : "flex h-full min-h-10 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left [contain-intrinsic-size:auto_5rem] [content-visibility:auto] focus-visible:-outline-offset-2 hover:bg-raised"
+      }
     >
       <span className="sr-only">
         {exercise.name}, week {week.number}: {waiting ?? (plan?.text || "empty")}
@@ -143,7 +163,12 @@ export const CellBox = memo(function CellBox(props: Props) {
           {waiting}
         </span>
       ) : plan?.state === "unreadable" ? (
-        <Unreadable plan={plan} />
+        <Unreadable plan={plan} compact={compact} />
+      ) : compact ? (
+        plan &&
+        plan.state === "read" && (
+          <OneRow cell={cell} plan={plan} manner={plan.manner === before ? "" : (plan.manner ?? "")} />
+        )
       ) : (
         plan &&
         plan.state === "read" && (
@@ -151,18 +176,50 @@ export const CellBox = memo(function CellBox(props: Props) {
         )
       )}
       {unkept !== null && unkept !== plan?.text && (
-        <span className="text-sm leading-tight text-caution">
+        <span className={`text-sm leading-tight text-caution ${compact ? "truncate" : ""}`}>
           Not kept yet: {unkept || "emptied"}. Enter opens it.
         </span>
       )}
       {first !== null && (
-        <span className="text-sm leading-tight text-soft">
+        <span className={`text-sm leading-tight text-soft ${compact ? "truncate" : ""}`}>
           first: <span className="italic">{first || "nothing"}</span>
         </span>
       )}
     </button>
   );
 });
+
+/** The same in one row: blocks, what is done, how; what asks for a look is a mark, its words are in the cell's title. */
+function OneRow({
+  cell,
+  plan,
+  manner,
+}: {
+  cell: Schemas["CellView"];
+  plan: Schemas["ReadCell"];
+  manner: string;
+}) {
+  return (
+    <>
+      {cell.done.length > 0 && (
+        <span className="sr-only">; done {cell.done.map((bar) => bar.label).join(", ")}</span>
+      )}
+      <span aria-hidden className="w-[4.5rem] shrink-0 overflow-hidden group-data-narrow/board:w-10">
+        <SetBlocks size="tiny" blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done, plan.bars)} label="" />
+      </span>
+      <span aria-hidden className="min-w-0 truncate">
+        <span className="font-medium">{plan.work}</span>
+        {manner && <span className="text-soft"> {manner}</span>}
+      </span>
+      {plan.caution && (
+        <span className="ml-auto shrink-0 text-caution">
+          <TriangleAlert size={13} aria-hidden />
+          <span className="sr-only">{plan.caution}</span>
+        </span>
+      )}
+    </>
+  );
+}
 
 /** For the eyes: a screen reader has the same in the cell's first words, and what was done after them. */
 function ReadOut({
@@ -197,17 +254,19 @@ function ReadOut({
   );
 }
 
-function Unreadable({ plan }: { plan: Schemas["ReadCell"] }) {
+function Unreadable({ plan, compact }: { plan: Schemas["ReadCell"]; compact: boolean }) {
   const at = plan.unreadable?.position ?? 0;
   return (
     <>
-      <span aria-hidden className="font-medium">
+      <span aria-hidden className={`font-medium ${compact ? "max-w-[60%] truncate" : ""}`}>
         {plan.text.slice(0, at)}
         <span className="rounded-sm bg-stop-wash text-stop underline decoration-wavy">
           {plan.text.slice(at) || "…"}
         </span>
       </span>
-      <span className="text-sm leading-tight text-stop">Expected {plan.unreadable?.expected}</span>
+      <span className={`text-sm leading-tight text-stop ${compact ? "truncate" : ""}`}>
+        Expected {plan.unreadable?.expected}
+      </span>
     </>
   );
 }

@@ -18,6 +18,7 @@ function open(start = "") {
         start={start}
         label="Back squat, week 1"
         late={false}
+        compact={false}
         {...hands}
       />
     </QueryClientProvider>,

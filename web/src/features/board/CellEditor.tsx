@@ -6,6 +6,7 @@ import { useDeferredValue, useId, useState, type KeyboardEvent } from "react";
 import { type Schemas } from "../../api/client";
 import { load, shortDate } from "../../ui/format";
 import { blocksOf, SetBlocks } from "../../ui/SetBlocks";
+import { useUpward } from "../../ui/useUpward";
 
 interface Kept {
   /** Into all following weeks, whatever they say. */
@@ -22,6 +23,7 @@ export function CellEditor({
   start,
   label,
   late,
+  compact,
   onType,
   onKeep,
   onLeave,
@@ -34,12 +36,14 @@ export function CellEditor({
   label: string;
   /** In the last columns what opens opens to the left. */
   late: boolean;
+  compact: boolean;
   onType: (text: string) => void;
   onKeep: (text: string, how: Kept) => void;
   onLeave: () => void;
 }) {
   const [text, setText] = useState(start);
   const [gone, setGone] = useState(false);
+  const [box, upward] = useUpward<HTMLDivElement>(true, 230);
   const asked = useDeferredValue(text);
   const hint = useId();
   const read = useQuery({
@@ -68,7 +72,11 @@ export function CellEditor({
   };
   const unreadable = answer?.state === "unreadable" ? answer.unreadable : null;
   return (
-    <div data-cell-editor className="relative z-20 min-h-10 [contain:layout]">
+    <div
+      ref={box}
+      data-cell-editor
+      className={`relative z-20 ${compact ? "h-6 [&>input]:min-h-0 [&>input]:py-px" : "min-h-10 [contain:layout]"}`}
+    >
       <input
         autoFocus
         aria-label={label}
@@ -90,7 +98,7 @@ export function CellEditor({
       <div
         id={hint}
         aria-live="polite"
-        className={`absolute top-10 z-20 w-[22rem] max-w-[90vw] border border-line-strong bg-raised px-2 py-1.5 text-sm shadow-lg ${late ? "right-0" : "left-0"}`}
+        className={`absolute z-20 w-[22rem] max-w-[90vw] border border-line-strong bg-raised px-2 py-1.5 text-sm shadow-lg ${upward ? "bottom-full" : compact ? "top-full" : "top-10"} ${late ? "right-0" : "left-0"}`}
       >
         {answer?.state === "read" && (
           <>
@@ -106,7 +114,9 @@ export function CellEditor({
           </>
         )}
         {(!answer || answer.state === "empty") && (
-          <p className="text-soft">For example 3 x 8-10, 20 kg, rest 90 s, leave 2</p>
+          <p className="text-soft">
+            For example 3 x 8-10, 20 kg, rest 90 s, leave 2. A row: +2.5 each week, 80 85 90 70 %. As above: ”
+          </p>
         )}
         {read.error && <p className="text-caution">{read.error.message}</p>}
         {unreadable && (

@@ -2,7 +2,7 @@ import type { LineId } from "../../api/ids";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { BalancePanel } from "./BalancePanel";
-import { FindingsPanel, useFindings } from "./FindingsPanel";
+import { FindingsPanel, openFindings, useFindings } from "./FindingsPanel";
 import { TimePanel } from "./TimePanel";
 import type { Save } from "./useBoard";
 import { VolumePanel } from "./VolumePanel";
@@ -25,7 +25,7 @@ export function Dock({
   const [week, setWeek] = useState<{ phase: string; at: number } | null>(null);
   const found = useFindings(view.program_id, phase.id, view.revision.number);
   const findings = found.data?.findings ?? [];
-  const open = findings.filter((one) => !one.answered && one.severity !== "note").length;
+  const open = openFindings(findings);
   const now = Math.max(
     phase.weeks.findIndex((one) => one.is_now),
     0,
@@ -33,11 +33,7 @@ export function Dock({
   const at = week?.phase === phase.id ? Math.min(week.at, phase.weeks.length - 1) : now;
   const choose = (next: number) => setWeek({ phase: phase.id, at: next });
   return (
-    <aside
-      aria-label="Beside the board"
-      className="min-w-0 lg:sticky lg:top-2 lg:max-h-[calc(100dvh-5rem)] lg:overflow-y-auto"
-      tabIndex={0}
-    >
+    <aside aria-label="Beside the board" className="min-w-0 lg:h-full lg:overflow-y-auto" tabIndex={0}>
       <div role="group" aria-label="Panels" className="flex border-b border-line-strong">
         {tabs.map((name) => (
           <button

@@ -1,11 +1,14 @@
 import { Picker } from "../../ui/Select";
 import { Input } from "../../ui/Input";
-import { NOWHERE, type LineId, type WeekId } from "../../api/ids";
+import { NOWHERE, type LineId, type ProgramId, type WeekId } from "../../api/ids";
+import { query } from "../../api/query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
 import { Sheet } from "../../ui/Sheet";
+import { LookFirst } from "./LookFirst";
 import type { Fill } from "./useBoard";
 
 interface Choice {
@@ -34,12 +37,14 @@ const choices: Choice[] = [
 
 /** Lines filled on from a week along a path; what comes of it stands on the board at once, and undo takes it back. */
 export function FillSheet({
+  program,
   phase,
   lines,
   week,
   fill,
   onClose,
 }: {
+  program: ProgramId;
   phase: Schemas["PhaseView"];
   lines: LineId[];
   week: WeekId;
@@ -54,17 +59,19 @@ export function FillSheet({
   const figures = step.split(/[\s,/]+/).filter(Boolean);
   const wrong =
     kind !== "the same" && (figures.length === 0 || figures.some((one) => Number.isNaN(Number(one))));
+  const wave = kind === "wave of the max";
+  const path = {
+    lines,
+    week: from,
+    kind,
+    until: NOWHERE,
+    step: wave || kind === "the same" ? "0" : (figures[0] ?? "0"),
+    per_cents: wave ? figures : [],
+  };
+  const look = useQuery({ ...query.lookAtFill(program, path), enabled: !wrong });
   const go = () => {
     if (wrong) return;
-    const wave = kind === "wave of the max";
-    fill({
-      lines,
-      week: from,
-      kind,
-      until: NOWHERE,
-      step: wave || kind === "the same" ? "0" : (figures[0] ?? "0"),
-      per_cents: wave ? figures : [],
-    });
+    fill(path);
     onClose();
   };
   return (
@@ -117,6 +124,11 @@ export function FillSheet({
           Weeks that hold stay as the week before. Weeks that ease off get a third fewer sets and a tenth less
           load. Every load is one the place can make.
         </p>
+        {!wrong && (
+          <div className="mt-3 rounded bg-sunk p-2">
+            <LookFirst of={look} />
+          </div>
+        )}
         <Button type="submit" tone="act" className="mt-3" disabled={wrong}>
           Fill on
         </Button>

@@ -1,4 +1,3 @@
-import { Part } from "../../ui/Waiting";
 import { Input } from "../../ui/Input";
 import { query } from "../../api/query";
 import type { LineId, ProgramId } from "../../api/ids";
@@ -7,6 +6,7 @@ import { useState } from "react";
 import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
+import { LookFirst } from "./LookFirst";
 import type { Save } from "./useBoard";
 
 const marks: Record<Schemas["Severity"], [string, string]> = {
@@ -19,6 +19,10 @@ const marks: Record<Schemas["Severity"], [string, string]> = {
 export function useFindings(programId: ProgramId, phase: string, revision: number) {
   return useQuery(query.findings(programId, phase, revision));
 }
+
+/** How many findings ask for a look. */
+export const openFindings = (findings: readonly Schemas["Finding"][]) =>
+  findings.filter((one) => !one.answered && one.severity !== "note").length;
 
 /** What the checks find: each explains itself, offers a fix that can be looked at first, or takes the trainer's reason. */
 export function FindingsPanel({
@@ -129,9 +133,7 @@ function Finding({
           <p className="text-soft">{one.source}</p>
           {one.fix && (
             <div className="rounded bg-sunk p-2">
-              <Part of={trial} lines={2}>
-                {(tried) => <Trial trial={tried} />}
-              </Part>
+              <LookFirst of={trial} />
               <Button
                 className="mt-1"
                 onClick={() =>
@@ -178,33 +180,6 @@ function Finding({
         </div>
       )}
     </li>
-  );
-}
-
-const SHOWN = 4;
-
-/** What a fix would change, before it is made. */
-function Trial({ trial }: { trial: Schemas["TrialView"] }) {
-  return (
-    <ul>
-      {trial.differences.slice(0, SHOWN).map((one) => (
-        <li key={one.where + one.after}>
-          <span className="text-soft">{one.where}:</span> {one.before && <s>{one.before}</s>}{" "}
-          {one.after || "taken out"}
-        </li>
-      ))}
-      {trial.differences.length > SHOWN && <li>and {trial.differences.length - SHOWN} more</li>}
-      {trial.minutes.slice(0, 1).map((one) => (
-        <li key={one.day}>
-          {one.day}: {one.before} → {one.after} min
-        </li>
-      ))}
-      {trial.new.slice(0, 1).map((message) => (
-        <li key={message} className="text-caution">
-          Then: {message}
-        </li>
-      ))}
-    </ul>
   );
 }
 

@@ -7,6 +7,7 @@ import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 import { Tick } from "../../ui/Tick";
 import { Waiting } from "../../ui/Waiting";
+import { LookFirst } from "./LookFirst";
 import type { Save } from "./useBoard";
 
 const saved = (seconds: number) =>
@@ -41,6 +42,8 @@ export function FitSheet({
   const found = fit.data;
   const chosen = found?.savings.filter((one) => one.chosen) ?? [];
   const spare = found?.savings.filter((one) => !one.chosen) ?? [];
+  const edits = chosen.flatMap((one) => one.edits);
+  const look = useQuery({ ...query.lookAtEdits(view.program_id, edits), enabled: edits.length > 0 });
   const apply = (savings: Schemas["Saving"][]) =>
     save(
       savings.flatMap((one) => one.edits),
@@ -114,6 +117,9 @@ export function FitSheet({
                 <Button tone="act" onClick={() => apply(chosen)}>
                   Apply all {chosen.length}
                 </Button>
+              </div>
+              <div className="my-2 rounded bg-sunk p-2">
+                <LookFirst of={look} />
               </div>
               <Savings savings={chosen} apply={apply} />
             </section>

@@ -7,13 +7,26 @@ import { KeptInput } from "./KeptInput";
 import type { Edit, Save } from "./useBoard";
 
 /** The section a stretch of groups belongs to; changing it changes the group it stands over. */
-export function SectionSelect({ group, save }: { group: Schemas["GroupView"]; save: Save }) {
+export function SectionSelect({
+  group,
+  compact = false,
+  save,
+}: {
+  group: Schemas["GroupView"];
+  /** As a word in the margin: its arrow comes with the pointer or the focus. */
+  compact?: boolean;
+  save: Save;
+}) {
   return (
     <Picker
       quiet
       aria-label={`Section of ${group.lines[0]?.exercise ?? "the group"}`}
       value={group.section}
-      className="-ml-1 text-soft"
+      className={
+        compact
+          ? "w-full appearance-none truncate px-1 text-xs! text-soft hover:appearance-auto focus-visible:appearance-auto"
+          : "-ml-1 text-soft"
+      }
       options={Section}
       choose={(section) =>
         section &&

@@ -1,8 +1,10 @@
 import type { ClientId, LineId } from "../../api/ids";
-import { ArrowDown, ArrowUp, Ellipsis, GripVertical, Trash2 } from "lucide-react";
+import { ArrowDown, ArrowUp, Ellipsis, GripVertical, Info, Trash2, TriangleAlert } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { Of } from "../../ui/Of";
+import { SectionSelect } from "./GroupHead";
+import type { Opened } from "./opened";
 import type { Save } from "./useBoard";
 
 /** The head of a line: its exercise, what speaks against it, and the tools to move, choose and open it. */
@@ -12,6 +14,9 @@ export function LineHead({
   group,
   line,
   index,
+  within,
+  opens,
+  compact,
   last,
   chosen,
   choose,
@@ -22,15 +27,21 @@ export function LineHead({
   day: Schemas["DayView"];
   group: Schemas["GroupView"];
   line: Schemas["LineView"];
+  /** Where the group stands in the day, and where the line stands in the group. */
   index: number;
+  within: number;
+  /** Whether the section begins with it. */
+  opens: boolean;
+  compact: boolean;
   last: boolean;
   chosen: boolean;
   choose: (line: LineId) => void;
-  open: (line: LineId) => void;
+  open: (what: Opened) => void;
   save: Save;
 }) {
   const look =
     "grid size-6 place-items-center rounded text-soft opacity-0 group-hover:opacity-100 focus-visible:opacity-100 hover:text-ink";
+  const together = group.lines.length > 1;
   const move = (to: number) =>
     save(
       [
@@ -39,6 +50,113 @@ export function LineHead({
           : { op: "move_line", line: line.id, day: day.id, position: to },
       ],
       `${line.exercise} moved in ${day.name}`,
+    );
+  const tools = (
+    <>
+      {index > 0 && (
+        <button
+          type="button"
+          aria-label={`Move ${line.exercise} up`}
+          className={look}
+          onClick={() => move(index - 1)}
+        >
+          <ArrowUp size={15} aria-hidden />
+        </button>
+      )}
+      {!last && (
+        <button
+          type="button"
+          aria-label={`Move ${line.exercise} down`}
+          className={look}
+          onClick={() => move(index + 1)}
+        >
+          <ArrowDown size={15} aria-hidden />
+        </button>
+      )}
+      <button
+        type="button"
+        aria-label={`Take out ${line.exercise}`}
+        className={look}
+        onClick={() =>
+          save([{ op: "remove_line", line: line.id }], `${line.exercise} taken out of ${day.name}`)
+        }
+      >
+        <Trash2 size={15} aria-hidden />
+      </button>
+      <button
+        type="button"
+        aria-label={`More of ${line.exercise}`}
+        className={compact ? look : "grid size-6 place-items-center rounded text-soft hover:text-ink"}
+        onClick={() => open({ line: line.id })}
+      >
+        <Ellipsis size={16} aria-hidden />
+      </button>
+    </>
+  );
+  const cautions = line.joints.filter((caution) => caution.grade !== "note");
+  if (compact)
+    return (
+      <span className="relative flex h-6 items-center">
+        <span className="flex w-[3.75rem] shrink-0 items-center self-stretch text-xs font-normal text-soft">
+          {opens ? (
+            <SectionSelect group={group} compact save={save} />
+          ) : (
+            together &&
+            within === 1 && (
+              <button
+                type="button"
+                aria-label={`How ${group.lines.map((one) => one.exercise).join(" and ")} are done`}
+                className="w-full truncate pr-1 text-right hover:text-ink hover:underline"
+                onClick={() => open({ group: group.id })}
+              >
+                {group.pairing || group.kind}
+              </button>
+            )
+          )}
+        </span>
+        <span
+          aria-hidden
+          className={`mr-1.5 w-1 shrink-0 self-stretch ${together ? "bg-ink" : ""} ${together && within === 0 ? "mt-1" : ""} ${together && within === group.lines.length - 1 ? "mb-1" : ""}`}
+        />
+        <button
+          type="button"
+          aria-pressed={chosen}
+          aria-label={`Choose ${line.exercise}`}
+          title={[line.exercise, line.reason, line.restricted_words].filter(Boolean).join(". ")}
+          draggable
+          onDragStart={(event) => {
+            event.dataTransfer.setData("text/x-line", line.id);
+            event.dataTransfer.effectAllowed = "move";
+          }}
+          onClick={() => choose(line.id)}
+          className="min-w-0 truncate text-left hover:underline aria-pressed:underline aria-pressed:decoration-2"
+        >
+          {line.exercise}
+          {line.variant_b && <span className="font-normal text-soft"> / {line.variant_b.name}</span>}
+        </button>
+        {line.removed && (
+          <span title="no longer in the library" className="ml-1 shrink-0 text-caution">
+            <Info size={14} aria-label="no longer in the library" />
+          </span>
+        )}
+        {cautions.slice(0, 1).map((caution) => (
+          <Link
+            key={caution.about}
+            to={`/library/${line.exercise_id}?client=${client}`}
+            title={caution.text}
+            className={`ml-1 grid size-6 shrink-0 place-items-center ${caution.grade === "stop" ? "text-stop" : "text-caution"}`}
+          >
+            <TriangleAlert size={14} aria-hidden />
+            <span className="sr-only">
+              {caution.grade === "stop" ? "not for the" : "mind the"} {caution.about}
+              <Of what={line.exercise} />
+            </span>
+          </Link>
+        ))}
+        <span className="absolute inset-y-0 right-0 flex bg-ground opacity-0 group-hover:opacity-100 focus-within:opacity-100">
+          {tools}
+        </span>
+      </span>
     );
   return (
     <span className="flex items-start gap-1">
@@ -68,11 +186,9 @@ export function LineHead({
         {line.removed && (
           <span className="block text-sm font-normal text-caution">no longer in the library</span>
         )}
-        {line.joints
-          .filter((caution) => caution.grade !== "note")
-          .map((caution) => (
-            <JointNote key={caution.about} caution={caution} line={line} client={client} />
-          ))}
+        {cautions.map((caution) => (
+          <JointNote key={caution.about} caution={caution} line={line} client={client} />
+        ))}
         {line.restricted_words && (
           <span className="block text-sm leading-tight font-normal text-caution">
             {line.restricted_words}
@@ -84,46 +200,7 @@ export function LineHead({
           </span>
         )}
       </span>
-      <span className="flex shrink-0">
-        {index > 0 && (
-          <button
-            type="button"
-            aria-label={`Move ${line.exercise} up`}
-            className={look}
-            onClick={() => move(index - 1)}
-          >
-            <ArrowUp size={15} aria-hidden />
-          </button>
-        )}
-        {!last && (
-          <button
-            type="button"
-            aria-label={`Move ${line.exercise} down`}
-            className={look}
-            onClick={() => move(index + 1)}
-          >
-            <ArrowDown size={15} aria-hidden />
-          </button>
-        )}
-        <button
-          type="button"
-          aria-label={`Take out ${line.exercise}`}
-          className={look}
-          onClick={() =>
-            save([{ op: "remove_line", line: line.id }], `${line.exercise} taken out of ${day.name}`)
-          }
-        >
-          <Trash2 size={15} aria-hidden />
-        </button>
-        <button
-          type="button"
-          aria-label={`More of ${line.exercise}`}
-          className="grid size-6 place-items-center rounded text-soft hover:text-ink"
-          onClick={() => open(line.id)}
-        >
-          <Ellipsis size={16} aria-hidden />
-        </button>
-      </span>
+      <span className="flex shrink-0">{tools}</span>
     </span>
   );
 }

@@ -1,6 +1,7 @@
 import type { LineId, WeekId } from "../../api/ids";
 import { memo, useEffect, useRef } from "react";
 import type { Schemas } from "../../api/client";
+import type { Density } from "../../app/density";
 import { AddDay } from "./AddDay";
 import type { Command } from "./runCommand";
 import { gridStops } from "./gridStops";
@@ -14,6 +15,8 @@ export const PhaseTable = memo(function PhaseTable({
   view,
   phase,
   row,
+  density,
+  long,
   carry,
   chosen,
   firstWritten,
@@ -27,6 +30,9 @@ export const PhaseTable = memo(function PhaseTable({
   phase: Schemas["PhaseView"];
   /** The grid row at which the phase begins. */
   row: number;
+  density: Density;
+  /** Whether only rows in view exist. */
+  long: boolean;
   carry: boolean;
   chosen: ReadonlySet<string>;
   firstWritten: ReadonlyMap<string, string> | null;
@@ -38,21 +44,32 @@ export const PhaseTable = memo(function PhaseTable({
 }) {
   const grid = useRef<HTMLTableElement>(null);
   useEffect(() => (grid.current ? gridStops(grid.current) : undefined), []);
+  const compact = density === "compact";
+  const days = (
+    <AddDay view={view} phase={phase} compact={compact} save={save} addTemplateDay={addTemplateDay} />
+  );
   return (
     <>
-      {(phase.purpose || phase.method) && (
+      {(phase.purpose || phase.method) && !compact && (
         <p className="mt-2 text-soft">{[phase.purpose, phase.method].filter(Boolean).join(" · ")}</p>
       )}
-      <div className="mt-3 overflow-x-auto pb-44">
+      <div className={compact ? "max-lg:overflow-x-auto" : "mt-3 pb-44 max-lg:overflow-x-auto lg:pb-2"}>
         <table
           ref={grid}
           className="w-full table-fixed border-collapse"
-          style={{ minWidth: `${14 + phase.weeks.length * 11}rem` }}
+          style={{ minWidth: `${compact ? 16 + phase.weeks.length * 10 : 14 + phase.weeks.length * 11}rem` }}
         >
           <caption className="sr-only">
             {phase.name}: exercises down, weeks across. Arrow keys move, typing replaces a cell.
           </caption>
-          <WeekHeads phase={phase} places={view.places} open={open} save={save} />
+          <WeekHeads
+            phase={phase}
+            places={view.places}
+            compact={compact}
+            corner={compact && days}
+            open={open}
+            save={save}
+          />
           {phase.days.map((day, index) => (
             <DayRows
               key={day.id}
@@ -62,6 +79,8 @@ export const PhaseTable = memo(function PhaseTable({
               weeks={phase.weeks}
               day={day}
               first={row + linesBefore(phase, index)}
+              density={density}
+              long={long}
               carry={carry}
               chosen={chosen}
               firstWritten={firstWritten}
@@ -72,7 +91,7 @@ export const PhaseTable = memo(function PhaseTable({
             />
           ))}
         </table>
-        <AddDay client={view.client_id} phase={phase} save={save} addTemplateDay={addTemplateDay} />
+        {!compact && days}
       </div>
     </>
   );

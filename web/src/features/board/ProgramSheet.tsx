@@ -1,10 +1,18 @@
 import { Trash2 } from "lucide-react";
+import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { shortDate } from "../../ui/format";
 import { SavedField } from "../../ui/SavedField";
 import { Sheet } from "../../ui/Sheet";
+import { KeepTemplate } from "./KeepTemplate";
 import type { Save } from "./useBoard";
+
+const files = [
+  ["xlsx", "Spreadsheet"],
+  ["json", "JSON, for another studio"],
+  ["csv", "CSV of the first phase"],
+] as const;
 
 /** What a program is called, when it begins, and what each phase is for; a phase can be taken out. */
 export function ProgramSheet({
@@ -52,7 +60,7 @@ export function ProgramSheet({
       </p>
       <ol className="mt-4 grid gap-4">
         {view.phases.map((one) => (
-          <li key={one.id} className="border-t border-line pt-3">
+          <li key={one.id} aria-label={one.name} className="border-t border-line pt-3">
             <div className="grid items-end gap-3 sm:grid-cols-[1fr_auto]">
               <SavedField
                 label={`Phase, weeks ${one.weeks[0]?.number} to ${one.weeks.at(-1)?.number}`}
@@ -70,6 +78,7 @@ export function ProgramSheet({
                 </Button>
               )}
             </div>
+            <KeepTemplate program={view.program_id} phase={one} />
             <div className="mt-2 grid gap-3 sm:grid-cols-2">
               <SavedField
                 label="What it is for"
@@ -88,6 +97,33 @@ export function ProgramSheet({
         ))}
       </ol>
       <p className="mt-4 text-sm text-soft">Each change is a revision: Undo on the board takes it back.</p>
+      <p className="mt-3 flex flex-wrap items-center gap-x-5">
+        <span className="text-soft">As a file:</span>
+        {files.map(([kind, words]) => (
+          <a
+            key={kind}
+            download
+            href={`/api/programs/${view.program_id}/file?kind=${kind}`}
+            className="inline-flex min-h-9 items-center underline"
+          >
+            {words}
+          </a>
+        ))}
+      </p>
+      <p className="flex flex-wrap gap-x-5">
+        <Link
+          to={`/programs/${view.program_id}/outcome`}
+          className="inline-flex min-h-9 items-center underline"
+        >
+          What came of it, and what carries over
+        </Link>
+        <Link
+          to={`/clients/${view.client_id}/programs`}
+          className="inline-flex min-h-9 items-center underline"
+        >
+          End it, prepare the next
+        </Link>
+      </p>
     </Sheet>
   );
 }

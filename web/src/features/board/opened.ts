@@ -5,5 +5,6 @@ export interface Opened {
   line?: string;
   day?: string;
   week?: string;
+  group?: string;
   fit?: { week: WeekId; day: DayId };
 }

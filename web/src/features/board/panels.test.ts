@@ -76,15 +76,6 @@ describe("commands on the board", () => {
     return held;
   };
 
-  it("copy a cell and put it into every chosen line", () => {
-    run("copy", "squat");
-    const { save } = run("paste", "press", ["press", "row"]);
-    expect(save.mock.calls[0]?.[0]).toMatchObject([
-      { op: "set_cell", line: "press", week: "w1", text: "squat!" },
-      { op: "set_cell", line: "row", week: "w1", text: "squat!" },
-    ]);
-  });
-
   it("fill on from the week they were asked in", () => {
     expect(run("copy on", "row").fill).toHaveBeenCalledWith(
       expect.objectContaining({ lines: ["row"], week: "w1", kind: "the same" }),

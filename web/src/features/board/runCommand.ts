@@ -6,9 +6,10 @@ import type { Opened } from "./opened";
 import type { Fill, Save } from "./useBoard";
 
 /** What a key pressed on a cell asks for beyond moving and typing. */
-export type Command = Exclude<Action<"cell">, "up" | "down" | "left" | "right" | "head" | "open" | "empty">;
-
-let copied = "";
+export type Command = Exclude<
+  Action<"cell">,
+  "up" | "down" | "left" | "right" | "head" | "open" | "empty" | "copy" | "paste"
+>;
 
 interface Hands {
   save: Save;
@@ -27,27 +28,9 @@ export function runCommand(
 ): void {
   const place = placeOf(view, lineId);
   if (!place) return;
-  const { day, at, group, line, phase } = place;
-  const week = phase.weeks.findIndex((one) => one.id === weekId);
-  const text = line.cells[week]?.plan.text ?? "";
+  const { day, at, group, line } = place;
   const lines = chosen.has(lineId) ? [...chosen] : [lineId];
   switch (what) {
-    case "copy":
-      copied = text;
-      void navigator.clipboard?.writeText(text).catch(() => undefined);
-      return;
-    case "paste":
-      return hands.save(
-        lines.map((id) => ({
-          op: "set_cell" as const,
-          line: id,
-          week: weekId,
-          text: copied,
-          carry: "none" as const,
-          by_hand: true,
-        })),
-        `${line.exercise}, week ${phase.weeks[week]?.number}: ${copied || "emptied"}`,
-      );
     case "copy on":
       return hands.fill({ lines, week: weekId, kind: "the same", step: "0", until: NOWHERE, per_cents: [] });
     case "fill":

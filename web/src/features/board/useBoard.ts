@@ -5,13 +5,14 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
+import type { Source } from "../starting/source";
 
 export type Edit = Schemas["EditsRequest"]["edits"][number];
 /** Saves edits; the last is called where they were refused, so that what is shown is what is kept. */
 export type Save = (edits: Edit[], reason: string, refused?: () => void) => void;
 export type Fill = (path: Omit<Schemas["PathRequest"], "base">) => void;
 
-export type AddTemplateDay = (day: Omit<Schemas["TemplateDayRequest"], "base">) => void;
+export type AddTemplateDay = (day: Omit<Schemas["SourceDayRequest"], "base">) => void;
 
 interface Saving {
   edits: Edit[];
@@ -28,8 +29,8 @@ type Step =
   | "redo"
   | { restore: number }
   | { fill: Omit<Schemas["PathRequest"], "base"> }
-  | { template: string }
-  | { day: Omit<Schemas["TemplateDayRequest"], "base"> };
+  | { phase: Source }
+  | { day: Omit<Schemas["SourceDayRequest"], "base"> };
 
 export function useBoard(programId: ProgramId) {
   const queries = useQueryClient();
@@ -70,7 +71,7 @@ export function useBoard(programId: ProgramId) {
       if ("restore" in way) return api.restore(programId, latest(), way.restore);
       if ("fill" in way) return api.fill(programId, { base: latest(), ...way.fill });
       if ("day" in way) return (await api.addTemplateDay(programId, { base: latest(), ...way.day })).board;
-      return (await api.addTemplatePhase(programId, latest(), way.template)).board;
+      return (await api.addTemplatePhase(programId, { base: latest(), ...way.phase })).board;
     },
     onSuccess: show,
     onError: (error) => {
@@ -92,7 +93,7 @@ export function useBoard(programId: ProgramId) {
     redo: useCallback(() => mutateStep("redo"), [mutateStep]),
     restore: useCallback((number: number) => mutateStep({ restore: number }), [mutateStep]),
     fill: useCallback<Fill>((path) => mutateStep({ fill: path }), [mutateStep]),
-    addTemplate: useCallback((template: string) => mutateStep({ template }), [mutateStep]),
+    addTemplate: useCallback((phase: Source) => mutateStep({ phase }), [mutateStep]),
     addTemplateDay: useCallback<AddTemplateDay>((day) => mutateStep({ day }), [mutateStep]),
     /** Look at the newest revision and put the refused edits on top of it. */
     saveOnTop: async () => {

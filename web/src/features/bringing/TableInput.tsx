@@ -3,6 +3,7 @@ import { useMutation } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import { TextField } from "../../ui/Input";
 import { Message } from "../../ui/Message";
+import { base64 } from "./base64";
 
 export function TableInput({
   hint,
@@ -51,14 +52,4 @@ export function TableInput({
       )}
     </div>
   );
-}
-
-/** A file's bytes in base64. */
-function base64(file: File): Promise<string> {
-  return new Promise((done, failed) => {
-    const reader = new FileReader();
-    reader.onload = () => done(String(reader.result).split(",")[1] ?? "");
-    reader.onerror = () => failed(new Error("The file could not be read."));
-    reader.readAsDataURL(file);
-  });
 }

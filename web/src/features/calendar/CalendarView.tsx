@@ -2,13 +2,14 @@ import { Input } from "../../ui/Input";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { Link } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { AfterwardsForm } from "./AfterwardsForm";
+import { PauseForm } from "./PauseForm";
 import { Button } from "../../ui/Button";
-import { longDate, shortDate } from "../../ui/format";
+import { count, longDate, shortDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Of } from "../../ui/Of";
 import { Sheet } from "../../ui/Sheet";
@@ -50,6 +51,15 @@ export function CalendarView() {
         </Link>{" "}
         <span className="font-normal text-soft">for {view.client}</span>
       </h1>
+      <p>
+        <a
+          download
+          href={`/api/clients/${view.client_id}/calendar.ics`}
+          className="inline-flex min-h-9 items-center underline"
+        >
+          As a calendar file (.ics)
+        </a>
+      </p>
       {lately && (
         <p className="mt-1">
           {lately.day} of {shortDate(lately.planned_for)} was not held.{" "}
@@ -65,7 +75,7 @@ export function CalendarView() {
           </caption>
           <thead>
             <tr className="border-b-2 border-ink text-left text-sm">
-              <th scope="col" className="w-32 py-1">
+              <th scope="col" className="w-40 py-1">
                 Week of
               </th>
               {["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"].map((name) => (
@@ -77,48 +87,68 @@ export function CalendarView() {
           </thead>
           <tbody>
             {[...weeks].map(([monday, sessions]) => (
-              <tr key={monday} className="border-b border-line align-top">
-                <th scope="row" className="py-2 text-left font-normal">
-                  {shortDate(monday)}
-                  <span className="block text-sm text-soft">
-                    {sessions[0]?.phase}, week {sessions[0]?.week}
-                  </span>
-                </th>
-                {[0, 1, 2, 3, 4, 5, 6].map((weekday) => {
-                  const on = plusDays(monday, weekday);
-                  return (
-                    <td key={weekday} className={`px-1 py-1.5 ${on === view.today ? "bg-ember-wash" : ""}`}>
-                      {on === view.today && <span className="text-sm font-semibold text-ember">today</span>}
-                      {sessions
-                        .filter((one) => one.on === on)
-                        .map((one) => (
-                          <button
-                            key={one.week_id + one.day_id}
-                            type="button"
-                            onClick={() => setAsked(one)}
-                            className="block min-h-8 w-full rounded border border-line-strong bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
-                          >
-                            <span className={tones[one.state]}>{one.day}</span>
-                            <Of what={longDate(one.on)} />
-                            {one.state !== "planned" && (
-                              <span className="block text-soft">
-                                {one.state}
-                                {one.state === "moved" && ` from ${shortDate(one.planned_for)}`} {one.reason}
-                              </span>
-                            )}
-                            {one.place && <span className="block text-soft">at {one.place}</span>}
-                          </button>
-                        ))}
-                    </td>
-                  );
-                })}
-              </tr>
+              <Fragment key={monday}>
+                <WeeksOff of={view.weeks.find((one) => one.monday === monday)} />
+                <tr className="border-b border-line align-top">
+                  <th scope="row" className="py-2 text-left font-normal">
+                    {shortDate(monday)}
+                    <span className="block text-sm text-soft">
+                      {sessions[0]?.phase}, week {sessions[0]?.week}
+                    </span>
+                  </th>
+                  {[0, 1, 2, 3, 4, 5, 6].map((weekday) => {
+                    const on = plusDays(monday, weekday);
+                    return (
+                      <td key={weekday} className={`px-1 py-1.5 ${on === view.today ? "bg-ember-wash" : ""}`}>
+                        {on === view.today && <span className="text-sm font-semibold text-ember">today</span>}
+                        {sessions
+                          .filter((one) => one.on === on)
+                          .map((one) => (
+                            <button
+                              key={one.week_id + one.day_id}
+                              type="button"
+                              onClick={() => setAsked(one)}
+                              className="block min-h-8 w-full rounded border border-line-strong bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
+                            >
+                              <span className={tones[one.state]}>{one.day}</span>
+                              <Of what={longDate(one.on)} />
+                              {one.state !== "planned" && (
+                                <span className="block text-soft">
+                                  {one.state}
+                                  {one.state === "moved" && ` from ${shortDate(one.planned_for)}`}{" "}
+                                  {one.reason}
+                                </span>
+                              )}
+                              {one.place && <span className="block text-soft">at {one.place}</span>}
+                            </button>
+                          ))}
+                      </td>
+                    );
+                  })}
+                </tr>
+              </Fragment>
             ))}
           </tbody>
         </table>
       </div>
+      <PauseForm view={view} />
       {asked && <WaysOutSheet view={view} session={asked} onClose={() => setAsked(null)} />}
     </div>
+  );
+}
+
+/** The weeks without training before a week, where there are any. */
+function WeeksOff({ of }: { of: Schemas["CalendarWeek"] | undefined }) {
+  if (!of?.pause) return null;
+  return (
+    <tr className="border-b border-line bg-sunk">
+      <th scope="row" className="py-1.5 text-left text-sm font-normal">
+        {shortDate(plusDays(of.monday, -7 * of.pause))}
+      </th>
+      <td colSpan={7} className="px-1 text-soft">
+        {count(of.pause, "week")} off{of.pause_reason && `: ${of.pause_reason}`}
+      </td>
+    </tr>
   );
 }
 

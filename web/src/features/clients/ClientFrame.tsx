@@ -81,6 +81,11 @@ export function ClientFrame() {
             Program
           </NavLink>
         )}
+        {client.programs > 0 && (
+          <NavLink to={`/clients/${client.id}/programs`} className={tab}>
+            Past and next
+          </NavLink>
+        )}
       </Roving>
       <Outlet context={client} />
     </div>

@@ -62,6 +62,13 @@ export function ProgressView() {
         >
           Bring in past sessions
         </Link>
+        <a
+          download
+          href={`/api/clients/${view.client_id}/log.csv`}
+          className="mt-2 block text-sm text-soft underline hover:text-ink"
+        >
+          All sets as CSV
+        </a>
       </nav>
       <div className="min-w-0">
         {!exercise && <Overview clientId={clientId} />}

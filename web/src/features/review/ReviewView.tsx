@@ -1,10 +1,10 @@
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useSyncExternalStore } from "react";
+import { useEffect, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { api, type Schemas } from "../../api/client";
-import { freshId, shortId } from "../../api/ids";
+import { freshId, shortId, type SessionId } from "../../api/ids";
 import { askAnew } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
@@ -12,6 +12,7 @@ import { Button } from "../../ui/Button";
 import { count, longDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
+import { LookFirst } from "../board/LookFirst";
 import { ProposalRow } from "./ProposalRow";
 
 /** After the session: what was done against the plan, and what to ask for next, line by line. */
@@ -19,6 +20,7 @@ export function ReviewView() {
   const { sessionId } = useAddress();
   const queries = useQueryClient();
   const review = useQuery(query.review(sessionId));
+  const [looking, setLooking] = useState(false);
   const show = (view: Schemas["ReviewView"]) => {
     queries.setQueryData(keys.review(sessionId), view);
     void queries.invalidateQueries({ queryKey: keys.board(view.program_id) });
@@ -87,6 +89,11 @@ export function ReviewView() {
           Program
         </Link>
         {plain.length > 1 && !homeless && (
+          <Button aria-expanded={looking} onClick={() => setLooking(!looking)}>
+            Look first
+          </Button>
+        )}
+        {plain.length > 1 && !homeless && (
           <Button
             tone="act"
             disabled={decide.isPending}
@@ -98,6 +105,9 @@ export function ReviewView() {
           </Button>
         )}
       </div>
+      {looking && plain.length > 1 && !homeless && (
+        <LookAtAll session={sessionId} decisions={plain.map((line) => decision(line, "accepted"))} />
+      )}
       {decide.error && (
         <Message tone="stop" className="mt-3">
           {decide.error.message}
@@ -145,6 +155,16 @@ export function ReviewView() {
           />
         ))}
       </ul>
+    </div>
+  );
+}
+
+/** What the plan comes to with all of them accepted. */
+function LookAtAll({ session, decisions }: { session: SessionId; decisions: Schemas["DecisionRequest"][] }) {
+  const look = useQuery(query.lookAtDecisions(session, decisions));
+  return (
+    <div className="mt-3 max-w-4xl rounded bg-sunk p-3">
+      <LookFirst of={look} />
     </div>
   );
 }

@@ -7,10 +7,14 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { count } from "../../ui/format";
+import { count, fullDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { useClient } from "../clients/ClientFrame";
+import { Part as Waits } from "../../ui/Waiting";
 import { DraftPart } from "./DraftPart";
+import { FromFile } from "./FromFile";
+import { ProgramPick, type Picked } from "./ProgramPick";
+import { fromProgram, fromTemplate, type Source } from "./source";
 import { WeeksField, weeksOf } from "./WeeksField";
 
 /** How a program begins: drafted from the file, from a template, or empty. */
@@ -28,6 +32,8 @@ export function StartView() {
   });
   const start = (make: () => Promise<Schemas["BoardView"]>) => begun.mutate(make);
   const [begins, setBegins] = useState("");
+  const programs = useQuery(query.programs(client.id));
+  const going = programs.data?.programs.find((one) => one.standing === "runs");
   return (
     <div className="grid gap-8">
       {begun.error instanceof Problem && <Message tone="stop">{begun.error.message}</Message>}
@@ -46,13 +52,30 @@ export function StartView() {
         </Link>{" "}
         first: then loads start where the client is.
       </p>
+      {going && (
+        <p className="-mb-4">
+          <Link to={`/programs/${going.id}`} className="underline">
+            {going.name}
+          </Link>{" "}
+          runs to {fullDate(going.end)}. What is begun here is prepared and takes over in the week it begins.{" "}
+          <Link to={`/programs/${going.id}/outcome`} className="font-medium underline">
+            Carry on from it instead
+          </Link>
+        </p>
+      )}
       <label className="-mb-4 flex flex-wrap items-center gap-x-3 gap-y-1">
         <span className="font-medium">Begins in the week of</span>
         <Input sort="date" value={begins} change={setBegins} className="w-40" />
-        <span className="text-sm text-soft">Empty: this week; from Thursday on, next week.</span>
+        <span className="text-sm text-soft">
+          {going
+            ? "Empty: behind the last program that is planned."
+            : "Empty: this week; from Thursday on, next week."}
+        </span>
       </label>
       <DraftPart client={client} begins={begins} start={start} busy={begun.isPending} />
       <Templates client={client.id} begins={begins} start={start} busy={begun.isPending} />
+      <FromProgram client={client.id} begins={begins} start={start} busy={begun.isPending} />
+      <FromFile client={client.id} begins={begins} start={start} busy={begun.isPending} />
       <Empty client={client.id} begins={begins} start={start} busy={begun.isPending} />
     </div>
   );
@@ -68,8 +91,87 @@ interface Part {
   busy: boolean;
 }
 
+/** What somebody trained, as it would become here: the whole program or a phase. */
+function FromProgram({ client, begins, start, busy }: Part) {
+  const [picked, pick] = useState<Picked | null>(null);
+  const source = picked && fromProgram(picked.program.id, picked.phase?.id);
+  return (
+    <section aria-labelledby="from-program">
+      <h2 id="from-program" className="text-lg font-semibold">
+        From a client’s program
+      </h2>
+      <p className="mb-2 text-soft">
+        What another client trained, or this one before: exercises for this place and these joints, loads from
+        this client’s own sets.
+      </p>
+      <ProgramPick first={client} whole picked={picked} pick={pick} />
+      {source && (
+        <Becomes
+          key={JSON.stringify(source)}
+          client={client}
+          source={source}
+          busy={busy}
+          take={() =>
+            start(async () => (await api.startFromTemplate(client, { ...source, ...startsOn(begins) })).board)
+          }
+        />
+      )}
+    </section>
+  );
+}
+
+function Becomes({
+  client,
+  source,
+  busy,
+  take,
+}: {
+  client: ClientId;
+  source: Source;
+  busy: boolean;
+  take: () => void;
+}) {
+  const look = useQuery(query.source(client, source));
+  if (look.error instanceof Problem) return <Message tone="stop">{look.error.message}</Message>;
+  return (
+    <Waits of={look} lines={3}>
+      {(one) => (
+        <div className="mt-3 border-l-4 border-line-strong pl-3">
+          <p className="font-medium">
+            {one.name}, {count(one.weeks, "week")}
+            {one.phases > 1 && ` in ${one.phases} phases`}
+          </p>
+          <ul className="text-sm">
+            {one.lines.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+            {one.changes.map((change) => (
+              <li key={change} className="text-caution">
+                {change}
+              </li>
+            ))}
+          </ul>
+          <Button className="mt-2" disabled={busy} onClick={take}>
+            Start with it
+          </Button>
+        </div>
+      )}
+    </Waits>
+  );
+}
+
 function Templates({ client, begins, start, busy }: Part) {
   const found = useQuery(query.templates(client));
+  const queries = useQueryClient();
+  const [gone, setGone] = useState<Schemas["TemplateView"] | null>(null);
+  const remove = useMutation({
+    mutationFn: ({ one, out }: { one: Schemas["TemplateView"]; out: boolean }) =>
+      api.removeTemplate(one.id, out),
+    onSuccess: async (_, { one, out }) => {
+      setGone(out ? one : null);
+      await changed(queries, "templates");
+    },
+  });
   return (
     <section aria-labelledby="templates">
       <h2 id="templates" className="text-lg font-semibold">
@@ -79,6 +181,18 @@ function Templates({ client, begins, start, busy }: Part) {
         Shown as they would become here: variants for the place and the joints, loads from the client’s own
         sets, made to fit the minutes.
       </p>
+      {gone && (
+        <p role="status" className="mt-1">
+          {gone.name} is taken out.{" "}
+          <button
+            type="button"
+            className="min-h-6 font-medium underline"
+            onClick={() => remove.mutate({ one: gone, out: false })}
+          >
+            Bring it back
+          </button>
+        </p>
+      )}
       <ul className="mt-2 grid border-t border-line lg:grid-cols-2 lg:gap-x-8">
         {found.data?.map((one) => (
           <li key={one.id} className="flex items-start gap-3 border-b border-line py-2.5">
@@ -86,7 +200,8 @@ function Templates({ client, begins, start, busy }: Part) {
               <h3 className="font-semibold">
                 {one.name}{" "}
                 <span className="text-sm font-normal text-soft">
-                  {count(one.days, "day")}, {count(one.weeks, "week")} · {one.school.toLowerCase()}
+                  {count(one.days, "day")}, {count(one.weeks, "week")} ·{" "}
+                  {one.own ? "your own" : one.school.toLowerCase()}
                 </span>
               </h3>
               <p className="text-sm">{one.suits}</p>
@@ -112,12 +227,22 @@ function Templates({ client, begins, start, busy }: Part) {
               onClick={() =>
                 start(
                   async () =>
-                    (await api.startFromTemplate(client, { template: one.id, ...startsOn(begins) })).board,
+                    (await api.startFromTemplate(client, { ...fromTemplate(one.id), ...startsOn(begins) }))
+                      .board,
                 )
               }
             >
               Start with it
             </Button>
+            {one.own && (
+              <Button
+                tone="quiet"
+                aria-label={`Take out: ${one.name}`}
+                onClick={() => remove.mutate({ one, out: true })}
+              >
+                Take out
+              </Button>
+            )}
           </li>
         ))}
       </ul>

@@ -190,6 +190,10 @@ function NoticeRow({ notice }: { notice: Schemas["ClientNotice"] }) {
 
 function DueRow({ due }: { due: Schemas["DueToday"] }) {
   const retest = due.kind === "re-test";
+  const ends = due.kind === "program ends";
+  const to = ends
+    ? `/programs/${due.program_id}/outcome`
+    : `/clients/${due.client_id}/${retest ? "tests" : "health"}`;
   const late =
     due.late > 0
       ? `${count(due.late, "day")} late`
@@ -198,20 +202,21 @@ function DueRow({ due }: { due: Schemas["DueToday"] }) {
         : `in ${count(-due.late, "day")}`;
   return (
     <li className="border-b border-line">
-      <Link
-        to={`/clients/${due.client_id}/${retest ? "tests" : "health"}`}
-        className="flex items-baseline gap-3 py-2 hover:bg-sunk"
-      >
+      <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
         <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
           {due.client}
         </span>
         <span className="min-w-0 text-soft">
-          {retest ? `${due.name}, last ${due.text.replace("Last on ", "")}` : due.text}
+          {retest
+            ? `${due.name}, last ${due.text.replace("Last on ", "")}`
+            : ends
+              ? `${due.name}. ${due.text}`
+              : due.text}
         </span>
         <span
           className={`ml-auto text-right text-sm whitespace-nowrap ${due.kind === "clearance" ? "text-stop" : due.late >= 0 ? "text-caution" : "text-soft"}`}
         >
-          {due.kind === "clearance" ? "clearance" : due.on ? `${due.kind} ${late}` : due.kind}
+          {due.kind === "clearance" || ends ? due.kind : due.on ? `${due.kind} ${late}` : due.kind}
         </span>
       </Link>
     </li>

@@ -16,6 +16,9 @@ from upright_anvil.core.prescription.targets import Reps
 
 SIZE = (5, 35)
 STRENGTH_MAIN = (1, 8)
+SPARE = 2
+"""Repetitions beyond the band that are not asked about yet. House rule."""
+
 GENERAL = (4, 30)
 ANYWHERE = (1, 50)
 """Repetitions of trunk work and finishers; beyond that it is asked what they are for."""
@@ -33,7 +36,7 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Vio
         if isinstance(plan.target, Reps)
         for r in (plan.target.low, plan.target.high)
     ]
-    if reps and (min(reps) > high or max(reps) < low):
+    if reps and (min(reps) > high + SPARE or max(reps) < low):
         said = f"{min(reps)}-{max(reps)}" if min(reps) != max(reps) else str(reps[0])
         yield Violation(
             f"{asked.exercise.name}: {said} reps; for {who.goal or 'training in general'} {low} to {high} are usual.",

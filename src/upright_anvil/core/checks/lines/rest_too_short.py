@@ -15,6 +15,8 @@ from upright_anvil.core.prescription.text.shorthand import write_time
 
 STRENGTH = 120
 SIZE = 60
+NEARLY = 0.75
+"""Of the least rest; what comes that near is not asked about. House rule."""
 
 
 def least_rest(goal: GoalKind) -> int:
@@ -33,7 +35,7 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Vio
     ):
         return
     least = least_rest(who.goal) if who.goes_heavy or not who.wants(GoalKind.STRENGTH) else 0
-    if len(asks.plans) > 1 and not asks.ramp and asks.rest < least:
+    if len(asks.plans) > 1 and not asks.ramp and asks.rest < least * NEARLY:
         fix = rewrite(asked, f"Rest {write_time(least)}", rest=least)
         yield Violation(
             f"{asked.exercise.name}: {write_time(asks.rest)} rest; {write_time(least)} and more for {who.goal}.",

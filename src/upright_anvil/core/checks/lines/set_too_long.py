@@ -1,19 +1,23 @@
-"""A tempo that makes one set absurdly long.
+"""A set that is absurdly long, by its tempo or as a hold.
 
-Beyond two minutes a set of repetitions trains patience. Example: 15 repetitions at 5-2-3-2 take 3 min.
+Beyond two minutes a set trains patience. Example: 15 repetitions at 5-2-3-2 take 3 min; a plank of 10 min.
 """
 
 from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
-from upright_anvil.core.prescription.targets import reps_of
+from upright_anvil.core.exercises import ExerciseKind
+from upright_anvil.core.prescription.targets import Seconds, reps_of
 
 LONGEST = 120
 
 
 def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:
     asks = asked.prescription
+    held = asks.target if asks is not None and asked.exercise.kind is ExerciseKind.HOLD else None
+    if isinstance(held, Seconds) and held.seconds > LONGEST:
+        yield Violation(f"{asked.exercise.name}: one hold takes {held.seconds} s.", line=asked.line.id)
     if asks is None or reps_of(asks.target) is None or asks.tempo is None:
         return
     one_side = (reps_of(asks.target) or 0) * asks.tempo.rep_seconds

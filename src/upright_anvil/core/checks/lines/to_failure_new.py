@@ -9,10 +9,15 @@ from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.exercises import ExerciseKind
+from upright_anvil.core.prescription.targets import Most
 
 
 def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
-    if asked.prescription and who.is_new and asked.prescription.left == 0 and asked.exercise.kind is ExerciseKind.LIFT:
+    asks = asked.prescription
+    if asks is None or not who.is_new or asked.exercise.kind is not ExerciseKind.LIFT:
+        return
+    as_many_as_possible = asks.left is None and any(isinstance(plan.target, Most) for plan in asks.plans)
+    if asks.left == 0 or as_many_as_possible:
         fix = rewrite(asked, "Leave 2", reserve=2, rpe=None)
         yield Violation(
             f"{asked.exercise.name}: nothing left in reserve in the client's first months.", line=asked.line.id, fix=fix

@@ -6,7 +6,7 @@ from typing import Annotated
 from pydantic import Field
 
 from upright_anvil.core.plan.document import Program
-from upright_anvil.core.plan.edits.calendar import AnswerFinding, HoldSession, MoveSession
+from upright_anvil.core.plan.edits.calendar import AnswerFinding, HoldSession, MoveSession, PauseProgram
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.days import AddDay, ChangeDay, RemoveDay, RepeatDay, SetDay
 from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines, Ungroup
@@ -50,6 +50,7 @@ Edit = Annotated[
     | ChangeProgram
     | MoveSession
     | HoldSession
+    | PauseProgram
     | AnswerFinding,
     Field(discriminator="op"),
 ]

@@ -1,4 +1,4 @@
-"""Single sessions that are not held as planned, and the trainer's reasons to what the checks asked."""
+"""Sessions not held as planned, weeks without training, and the trainer's reasons to what the checks asked."""
 
 from datetime import date
 from typing import Annotated, Literal
@@ -7,9 +7,9 @@ from pydantic import Field
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_DAY
-from upright_anvil.core.plan.document import Answer, Id, MovedSession, Part, Program
+from upright_anvil.core.plan.document import Answer, Id, MovedSession, Part, Pause, Program
 from upright_anvil.core.plan.locate import find_day, rebuilt, week_index
-from upright_anvil.core.plan.parts import DayKey, OptionalDay, WeekKey, Words
+from upright_anvil.core.plan.parts import MAX_PAUSE_WEEKS, DayKey, OptionalDay, WeekKey, Words
 
 
 class MoveSession(Part):
@@ -49,6 +49,24 @@ class HoldSession(Part):
     def apply(self, program: Program) -> Program:
         """Answer the program with the session back where it was planned."""
         return rebuilt(program, moved=_others(program, self.week, self.day))
+
+
+class PauseProgram(Part):
+    """Let a week and all that follow come some weeks later: a holiday, an illness; 0 takes the pause back."""
+
+    op: Literal["pause"] = "pause"
+    week: WeekKey
+    weeks: Annotated[int, Field(ge=0, le=MAX_PAUSE_WEEKS)]
+    reason: Words = ""
+
+    def apply(self, program: Program) -> Program:
+        """Answer the program with the pause before the week. Raises `DomainError` for a week that is gone."""
+        if all(week.id != self.week for phase in program.phases for week in phase.weeks):
+            raise DomainError("That week is no longer in the program.")
+        pauses = tuple(pause for pause in program.pauses if pause.before != self.week)
+        if self.weeks:
+            pauses += (Pause(before=self.week, weeks=self.weeks, reason=self.reason.strip()),)
+        return rebuilt(program, pauses=pauses)
 
 
 class AnswerFinding(Part):

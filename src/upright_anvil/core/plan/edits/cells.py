@@ -13,7 +13,8 @@ class Carry(StrEnum):
     """How far a typed cell carries on to the following weeks.
 
     ``matching`` fills the following weeks that said the same as this cell did before (empty ones, where it was empty);
-    ``all`` fills every following week; ``none`` changes this week alone.
+    ``all`` fills every following week; ``none`` changes this week alone. Where B weeks train another exercise, what is
+    typed for one goes on in its own weeks.
     """
 
     NONE = "none"
@@ -42,13 +43,14 @@ class SetCell(Part):
         before = place.line.cells[start].text
         group = next(g for g in place.day.groups if any(line.id == self.line for line in g.lines))
 
-        def follows(text: str) -> bool:
-            return self.carry is Carry.ALL or (self.carry is Carry.MATCHING and text == before)
+        trained = [place.line.exercise_in(week) for week in place.phase.weeks]
+
+        def follows(index: int, text: str) -> bool:
+            carried = self.carry is Carry.ALL or (self.carry is Carry.MATCHING and text == before)
+            return index > start and carried and trained[index] == trained[start]
 
         cells = tuple(
-            rebuilt(cell, text=self._in_rounds(group, index))
-            if index == start or (index > start and follows(cell.text))
-            else cell
+            rebuilt(cell, text=self._in_rounds(group, index)) if index == start or follows(index, cell.text) else cell
             for index, cell in enumerate(place.line.cells)
         )
         home = place.line.home if start else "" if self.by_hand else place.line.begun_with

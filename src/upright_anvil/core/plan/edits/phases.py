@@ -9,6 +9,7 @@ from pydantic import Field
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId
 from upright_anvil.core.plan.document import Cell, Day, Id, Line, Name, Part, Phase, Program, Week, WeekKind
+from upright_anvil.core.plan.edits.weeks import pauses_without
 from upright_anvil.core.plan.locate import find_phase, rebuilt, with_phase
 
 
@@ -68,10 +69,11 @@ class RemovePhase(Part):
 
     def apply(self, program: Program) -> Program:
         """Answer the program without the phase. Raises `DomainError` for the only one."""
-        find_phase(program, self.phase)
+        gone = find_phase(program, self.phase)
         if len(program.phases) == 1:
             raise DomainError("A program keeps at least one phase.")
-        return rebuilt(program, phases=tuple(p for p in program.phases if p.id != self.phase))
+        kept = pauses_without(program, {week.id for week in gone.weeks})
+        return rebuilt(program, phases=tuple(p for p in program.phases if p.id != self.phase), pauses=kept)
 
 
 class ChangeProgram(Part):

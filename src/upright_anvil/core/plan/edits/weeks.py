@@ -1,10 +1,10 @@
 """Weeks of a phase: add one after the last, say what it does, take the last one out."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Collection
 from typing import Literal
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.plan.document import Cell, Day, Id, Line, Part, Phase, Program, Week, WeekKind
+from upright_anvil.core.plan.document import Cell, Day, Id, Line, Part, Pause, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_phase, rebuilt, week_index, with_phase
 from upright_anvil.core.plan.parts import OptionalPlace, Variant, WeekKey
 
@@ -61,6 +61,7 @@ class RemoveWeek(Part):
     def apply(self, program: Program) -> Program:
         """Answer the program without the week. Raises `DomainError` for the only week of a phase."""
         gone = week_index(find_phase(program, self.phase), self.week)
+        kept = pauses_without(program, {self.week})
 
         def shorter(phase: Phase) -> Phase:
             if len(phase.weeks) == 1:
@@ -69,7 +70,20 @@ class RemoveWeek(Part):
             days = _with_cells(phase, lambda line: line.cells[:gone] + line.cells[gone + 1 :])
             return rebuilt(phase, weeks=weeks, days=days)
 
-        return with_phase(program, self.phase, shorter)
+        return rebuilt(with_phase(program, self.phase, shorter), pauses=kept)
+
+
+def pauses_without(program: Program, gone: Collection[str]) -> tuple[Pause, ...]:
+    """Answer the program's pauses without some weeks: a pause before one of them lies before the next that stays."""
+    weeks = [week.id for phase in program.phases for week in phase.weeks]
+    later = {week: next((other for other in weeks[at:] if other not in gone), None) for at, week in enumerate(weeks)}
+    kept: dict[str, Pause] = {}
+    for pause in program.pauses:
+        before = later.get(pause.before)
+        if before is not None:
+            longest = max(pause.weeks, kept[before].weeks if before in kept else 0)
+            kept[before] = rebuilt(pause, before=before, weeks=longest)
+    return tuple(kept.values())
 
 
 def _with_cells(phase: Phase, cells: Callable[[Line], tuple[Cell, ...]]) -> tuple[Day, ...]:

@@ -8,6 +8,7 @@ from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.text import patterns
 from upright_anvil.core.prescription.text.shorthand import read
 
+DITTO = re.compile(r"[\"”“„″]|''")
 _GAP = re.compile(r"[\s,:;]+")
 _ONCE = re.compile(r"(.*[^\W\d_][^\d]*?)[\s,:;]+(\d{1,3}(?:\s*-\s*\d{1,3})?)\s*(?:reps?)?", re.I)
 """A station: a name and how often."""
@@ -27,8 +28,10 @@ def parted(text: str) -> NamedLine:
 
     It begins where sets are counted, even if the rest of it cannot be read; else at the first word from which all can
     be read and that says more than a number: ``plank 40 s``, ``run 5 km in 30 min``. A number alone behind a word is
-    done once: ``squat 20``; a name may have numbers in it.
+    done once: ``squat 20``; a name may have numbers in it. A ditto mark begins it wherever it stands: ``squat" 60``.
     """
+    if (mark := DITTO.search(text)) and mark.start():
+        return NamedLine(text[: mark.start()].rstrip(), text[mark.start() :].strip())
     gaps = [gap for gap in _GAP.finditer(text) if gap.start()]
     for gap in gaps:
         rest = text[gap.end() :]

@@ -1,7 +1,7 @@
 """A main lift too light for maximal strength.
 
 Trained people gain maximal strength from loads of 70 % and more (ACSM 2009: 80 to 100 % for the advanced, 60 to 70 %
-for beginners). Only where the load's share of the estimated maximum is known.
+for beginners). Only where the load's share of the estimated maximum is known; within a tenth nothing is asked.
 """
 
 from collections.abc import Iterator
@@ -12,6 +12,7 @@ from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.goals import GoalKind
 from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.plan.document import WeekKind
+from upright_anvil.core.volume.bands import SOFT_EDGE
 
 BEGINNING = Decimal("0.60")
 TRAINED = Decimal("0.70")
@@ -22,7 +23,7 @@ def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Vio
         return
     least = BEGINNING if who.is_new else TRAINED
     light = asked.week.kind is WeekKind.EASE_OFF or asked.prescription.ramp
-    if asked.share is not None and asked.share < least and not light:
+    if asked.share is not None and asked.share < least * (1 - SOFT_EDGE) and not light:
         yield Violation(
             f"{asked.exercise.name}: {per_cent(asked.share)} of the estimated max; "
             f"{per_cent(least)} and more builds strength.",

@@ -1,0 +1,1 @@
+"""The API's part for files that leave and come in."""

@@ -1,0 +1,1 @@
+"""What leaves the studio as a file, and programs that come in as one."""

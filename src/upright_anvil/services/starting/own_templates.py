@@ -1,0 +1,41 @@
+"""The trainer's own templates: a phase kept as one, renamed, taken out and brought back."""
+
+from datetime import datetime
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.services.acknowledged import Acknowledged
+from upright_anvil.services.ids import fresh_id
+from upright_anvil.services.starting.sources import DOCUMENT, StartingPoint, template_of_source
+from upright_anvil.store import own_templates as store
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import OwnTemplateRow
+
+MOST_TEMPLATES = 300
+
+
+def keep_template(scope: Scope, source: StartingPoint, name: str, suits: str, now: datetime) -> Acknowledged:
+    """Keep a phase as a template of the trainer's own, without the loads of the client it was written for.
+
+    Raises `DomainError` where the name is taken or nothing is in it, `NotFoundError`.
+    """
+    rows = store.own_templates(scope)
+    if any(row.name.casefold() == name.casefold() for row in rows):
+        raise DomainError(f"There is a template called {name} already; choose another name.")
+    if len(rows) >= MOST_TEMPLATES:
+        raise DomainError(f"At most {MOST_TEMPLATES} templates are kept; take one out first.")
+    made = template_of_source(scope, source)
+    template_id = f"own-{fresh_id()}"
+    kept = DOCUMENT.dump_python(made, mode="json") | {"id": template_id, "name": name}
+    document = DOCUMENT.validate_python(kept | ({"suits": suits} if suits else {}))
+    text = DOCUMENT.dump_json(document).decode()
+    scope.db.add(OwnTemplateRow(id=template_id, name=name, document=text, at=now, removed_at=None))
+    scope.db.flush()
+    return Acknowledged(template_id, again=False)
+
+
+def remove_template(scope: Scope, template_id: str, removed: bool, now: datetime) -> Acknowledged:
+    """Take a template of one's own out, or bring it back. Raises `NotFoundError`."""
+    row = store.own_template(scope, template_id)
+    row.removed_at = now if removed else None
+    scope.db.flush()
+    return Acknowledged(template_id, again=False)

@@ -1,0 +1,141 @@
+import { SlidersHorizontal, Trash2 } from "lucide-react";
+import { Link } from "react-router";
+import type { Schemas } from "../../api/client";
+import { minutes, shortDate, weekdays } from "../../ui/format";
+import { Of } from "../../ui/Of";
+import { Picture } from "../../ui/Picture";
+import { Picker } from "../../ui/Select";
+import { KeptInput } from "./KeptInput";
+import type { Opened } from "./opened";
+import type { Save } from "./useBoard";
+
+/** The name of a day, its weekday, and the way to its place and minutes. */
+export function DayName({
+  day,
+  open,
+  save,
+}: {
+  day: Schemas["DayView"];
+  open: (what: Opened) => void;
+  save: Save;
+}) {
+  const change = (name: string, weekday: number, refused?: () => void) => {
+    if (name && (name !== day.name || weekday !== day.weekday))
+      save([{ op: "change_day", day: day.id, name, weekday }], `${name}, ${weekdays[weekday]}`, refused);
+    else refused?.();
+  };
+  return (
+    <span className="flex items-center gap-1">
+      <KeptInput
+        aria-label={`Name of the day, ${weekdays[day.weekday]}`}
+        value={day.name}
+        place={`name ${day.id}`}
+        maxLength={80}
+        className="min-h-6 w-full min-w-0 bg-transparent font-semibold"
+        keep={(name, refused) => change(name, day.weekday, refused)}
+      />
+      {day.top_up && <span className="text-sm font-normal text-soft">optional</span>}
+      <Picker
+        quiet
+        aria-label={`Weekday of ${day.name}`}
+        value={String(day.weekday)}
+        className="font-normal text-soft"
+        options={weekdays.map((name, index) => [String(index), name] as const)}
+        choose={(weekday) => change(day.name, Number(weekday))}
+      />
+      <button
+        type="button"
+        aria-label={`Place, minutes and more of ${day.name}`}
+        className="grid size-6 shrink-0 place-items-center rounded text-soft hover:text-ink"
+        onClick={() => open({ day: day.id })}
+      >
+        <SlidersHorizontal size={15} aria-hidden />
+      </button>
+      {day.groups.length === 0 && (
+        <button
+          type="button"
+          aria-label={`Take out ${day.name}`}
+          className="grid size-6 shrink-0 place-items-center rounded text-soft hover:text-stop"
+          onClick={() => save([{ op: "remove_day", day: day.id }], `${day.name} taken out`)}
+        >
+          <Trash2 size={15} aria-hidden />
+        </button>
+      )}
+    </span>
+  );
+}
+
+/** The minutes of a day in a week against what there is, and the ways to fit it and to run it. */
+export function DayTime({
+  of,
+  seconds,
+  limit,
+  floor,
+  session,
+  moved,
+  compact,
+  now,
+  fit,
+}: {
+  /** Which day of which week. */
+  of: string;
+  seconds: number;
+  limit: number;
+  floor: string;
+  session: Schemas["StartedSession"] | null;
+  moved: Schemas["MovedView"] | null;
+  compact: boolean;
+  /** Whether it is this week. */
+  now: boolean;
+  fit: () => void;
+}) {
+  const needs = minutes(seconds);
+  const over = needs > limit;
+  const quiet = compact ? "opacity-0 group-hover/day:opacity-100 focus-visible:opacity-100" : "";
+  return (
+    <span className={`flex items-center gap-x-2 ${compact ? "whitespace-nowrap" : "flex-wrap"}`}>
+      <span className="shrink-0 group-data-narrow/board:hidden">
+        <Picture says={null} width={40} height={8}>
+          <rect width="40" height="8" fill="var(--color-line)" />
+          <rect
+            width={Math.min(40, (needs / limit) * 40)}
+            height="8"
+            fill={over ? "var(--color-caution)" : "var(--color-outline)"}
+          />
+        </Picture>
+      </span>
+      <span className={over ? "font-medium text-caution" : "text-soft"}>
+        {needs} of {limit} min{over && (compact ? " ▲" : ", too long")}
+        {over && compact && <span className="sr-only">, too long</span>}
+      </span>
+      {seconds > 0 && !(moved && !moved.to) && (
+        <span className="ml-auto flex gap-2">
+          <button
+            type="button"
+            className={`min-h-6 min-w-6 text-soft underline hover:text-ink ${quiet}`}
+            onClick={fit}
+          >
+            fit
+            <Of what={of} />
+          </button>
+          <Link
+            to={session?.finished ? `/sessions/${session.id}` : floor}
+            className={`inline-flex min-h-6 items-center text-soft underline hover:text-ink ${now ? "" : quiet}`}
+          >
+            {session?.finished ? "look back" : session ? "carry on" : "floor"}
+            <Of what={of} />
+          </Link>
+        </span>
+      )}
+      {moved && (
+        <span className={`text-caution ${compact ? "" : "w-full"}`}>
+          {moved.to
+            ? `moved to ${shortDate(moved.to)}`
+            : moved.into
+              ? `merged into ${moved.into}`
+              : "dropped"}
+        </span>
+      )}
+    </span>
+  );
+}

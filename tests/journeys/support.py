@@ -39,14 +39,17 @@ class JourneyTest(TestCase):
         self.addCleanup(self.server.kill)
         self.server.start()
 
-    def page(self, size: tuple[int, int] = DESK, path: str = "/", dark: bool = False) -> Page:
-        """Open a page as a device of its own."""
+    def page(
+        self, size: tuple[int, int] = DESK, path: str = "/", dark: bool = False, *, stored_files: bool = True
+    ) -> Page:
+        """Open a page as a device of its own; without stored files every request goes over the line and can be held."""
         width, height = size
         context = self.browser.new_context(
             viewport={"width": width, "height": height},
             color_scheme="dark" if dark else "light",
             reduced_motion="reduce",
             timezone_id="UTC",
+            service_workers="allow" if stored_files else "block",
         )
         self.addCleanup(context.close)
         self.server.set_clock(context)

@@ -305,7 +305,7 @@ class SlowAndFailingTest(Hands):
         expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
 
     def test_a_tap_on_a_view_whose_code_is_late_is_seen_at_once(self) -> None:
-        page = self.page(DESK)
+        page = self.page(DESK, stored_files=False)
         expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
         held: list[Route] = []
 

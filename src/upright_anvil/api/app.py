@@ -18,6 +18,7 @@ from upright_anvil.api.devices import routes as devices
 from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
 from upright_anvil.api.health import routes as health
+from upright_anvil.api.home import routes as home
 from upright_anvil.api.library import routes as library
 from upright_anvil.api.openapi import described
 from upright_anvil.api.places import routes as places
@@ -40,6 +41,7 @@ ROUTERS = (
     starting.router,
     starting.own,
     exchange.router,
+    home.router,
     places.router,
     health.router,
     library.router,
@@ -58,6 +60,7 @@ def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI
         generate_unique_id_function=lambda route: route.name,
     )
     app.state.studio = studio
+    app.state.web = web
     app.add_middleware(BodyLimit)
     problems.install(app)
     api = APIRouter(prefix="/api")

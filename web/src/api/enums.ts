@@ -1,5 +1,7 @@
 import type { Schemas } from "./client";
 
+export const Activity: readonly Schemas["Activity"][] = ["mostly sitting", "light work or some training", "on the feet, or training most days", "heavy work or hard training daily", ""];
+
 export const BandPosition: readonly Schemas["BandPosition"][] = ["below", "within", "above"];
 
 export const Better: readonly Schemas["Better"][] = ["more", "less", "neither"];
@@ -12,7 +14,7 @@ export const CautionGrade: readonly Schemas["CautionGrade"][] = ["stop", "cautio
 
 export const ChangeVerdict: readonly Schemas["ChangeVerdict"][] = ["within the typical error", "more than the typical error", "clearly more than the typical error", "another variant"];
 
-export const Condition: readonly Schemas["Condition"][] = ["heart or vessels", "blood pressure", "diabetes or metabolism", "kidneys", "lungs", "surgery", "medication", "pregnancy", "after birth", "other"];
+export const Condition: readonly Schemas["Condition"][] = ["heart or vessels", "blood pressure", "diabetes or metabolism", "kidneys", "lungs", "surgery", "medication", "pregnancy", "after birth", "eating", "other"];
 
 export const Confidence: readonly Schemas["Confidence"][] = ["firm", "fair", "thin"];
 
@@ -38,11 +40,15 @@ export const GoalKind: readonly Schemas["GoalKind"][] = ["muscle size", "maximal
 
 export const GroupKind: readonly Schemas["GroupKind"][] = ["straight", "pair", "tri-set", "circuit", "by the clock", "on the minute", "most rounds"];
 
+export const HomeState: readonly Schemas["HomeState"][] = ["ahead", "came back", "done here", "not back"];
+
 export const ImplementKind: readonly Schemas["ImplementKind"][] = ["barbell", "dumbbell", "kettlebell", "stack", "band", "improvised", "medicine ball", "assistance", "bodyweight"];
 
 export const Intensity: readonly Schemas["Intensity"][] = ["light to moderate", "vigorous"];
 
 export const Joint: readonly Schemas["Joint"][] = ["neck", "shoulder", "elbow", "wrist", "lower back", "hip", "knee", "ankle"];
+
+export const Language: readonly Schemas["Language"][] = ["en", "de"];
 
 export const Lever: readonly Schemas["Lever"][] = ["load", "reps", "hold seconds", "distance", "slower lowering", "sets", "one more round", "less rest", "checkpoint", "a pause", "harder variant", "weaker side first", "hold", "ease off"];
 
@@ -55,6 +61,8 @@ export const Muscle: readonly Schemas["Muscle"][] = ["quadriceps", "hamstrings",
 export const Outcome: readonly Schemas["Outcome"][] = ["done", "skipped", "cleared"];
 
 export const Pairing: readonly Schemas["Pairing"][] = ["", "opposite muscles", "same muscle", "strength, then explosive"];
+
+export const PaperSize: readonly Schemas["PaperSize"][] = ["a4", "letter"];
 
 export const PathKind: readonly Schemas["PathKind"][] = ["the same", "load", "reps", "seconds", "rest", "sets", "reps left", "three up, one easy", "wave of the max"];
 
@@ -82,6 +90,8 @@ export const SetEnd: readonly Schemas["SetEnd"][] = ["as planned", "form", "brea
 
 export const Severity: readonly Schemas["Severity"][] = ["error", "caution", "question", "note"];
 
+export const Sex: readonly Schemas["Sex"][] = ["female", "male", ""];
+
 export const Side: readonly Schemas["Side"][] = ["left", "right", "both"];
 
 export const SideRule: readonly Schemas["SideRule"][] = ["left first", "right first", "alternate lead", "alternating", "left only", "right only"];
@@ -94,7 +104,7 @@ export const Sort: readonly Schemas["Sort"][] = ["away", "readiness", "late", "p
 
 export const Sound: readonly Schemas["Sound"][] = ["none", "tick", "go", "stop", "mark"];
 
-export const Source: readonly Schemas["Source"][] = ["tap", "clock"];
+export const Source: readonly Schemas["Source"][] = ["tap", "clock", "home"];
 
 export const Span: readonly Schemas["Span"][] = ["half reps", "top half", "bottom half"];
 

@@ -1557,6 +1557,266 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{client_id}/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Home
+         * @description What a client can do at home, was given and has sent back.
+         */
+        get: operations["home"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/home-sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make Home Sheet
+         * @description Make a sheet of some days, in the client's language.
+         */
+        post: operations["make_home_sheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-sheets/{sheet_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Home Sheet
+         * @description A sheet as it was made, as JSON.
+         */
+        get: operations["home_sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-sheets/{sheet_id}/sheet.html": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Home Sheet File
+         * @description A sheet as one file that runs by itself.
+         */
+        get: operations["home_sheet_file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-sheets/{sheet_id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Home Sheet Paper
+         * @description A sheet on paper: a page a day, in large print, or as a log to tick.
+         */
+        get: operations["home_sheet_paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-sheets/{sheet_id}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Give Code
+         * @description A code with which this sheet can send one result to the studio.
+         */
+        post: operations["give_code"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-results/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Look At Result
+         * @description What a text that came back would put into the log; nothing is kept.
+         */
+        post: operations["look_at_result"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Result
+         * @description Put a result into the log as work done at home.
+         */
+        post: operations["take_result"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-results/{result_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Home Result
+         * @description A result that was kept.
+         */
+        get: operations["home_result"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-results/{result_id}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take Kept Result
+         * @description Put a result that was sent into the log.
+         */
+        post: operations["take_kept_result"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-results/{result_id}/set-aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Set Result Aside
+         * @description Leave a result out of the log.
+         */
+        post: operations["set_result_aside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-results/{result_id}/word": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Had A Word
+         * @description Note that what came back has been spoken about.
+         */
+        post: operations["had_a_word"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/home-results/send": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Send Result
+         * @description What a client's phone sends with a code (form fields ``text`` and ``code``); the trainer looks at it later.
+         */
+        post: operations["send_result"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/places": {
         parameters: {
             query?: never;
@@ -2157,6 +2417,12 @@ export interface components {
             /** Again */
             again: boolean;
         };
+        /**
+         * Activity
+         * @description How a client's week goes, work and training together.
+         * @enum {string}
+         */
+        Activity: "mostly sitting" | "light work or some training" | "on the feet, or training most days" | "heavy work or hard training daily" | "";
         /**
          * AddDay
          * @description Add a training day to a phase; the id is made by the caller, so that sending twice adds once.
@@ -2933,6 +3199,33 @@ export interface components {
          */
         Calls: "sounds" | "sounds and speech" | "silent";
         /**
+         * CameBack
+         * @description A result that came back; ``waits`` to be looked at, ``wants_word`` where something hurt or was written.
+         */
+        CameBack: {
+            /** Id */
+            id: string;
+            /** Day */
+            day: string;
+            /**
+             * Received At
+             * Format: date-time
+             */
+            received_at: string;
+            /** Session Id */
+            session_id: SessionId | null;
+            /** Note */
+            note: string;
+            /** Hurt */
+            hurt: boolean;
+            /** Waits */
+            waits: boolean;
+            /** Wants Word */
+            wants_word: boolean;
+            /** Set Aside */
+            set_aside: boolean;
+        };
+        /**
          * CarriedLine
          * @description A line of the last phase: what it came to, and whether it would go on in the next program, else why not.
          */
@@ -3313,6 +3606,11 @@ export interface components {
             dislikes?: string | null;
             /** Ready By */
             ready_by?: string | null;
+            language?: components["schemas"]["Language"] | null;
+            sex?: components["schemas"]["Sex"] | null;
+            /** Height Cm */
+            height_cm?: number | null;
+            activity?: components["schemas"]["Activity"] | null;
         };
         /**
          * ClientEntry
@@ -3345,6 +3643,7 @@ export interface components {
          * @description What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0.
          *
          *     ``likes`` and ``dislikes`` are exercises and kinds of work in words; ``ready_by`` is the day of a trip or race.
+         *     ``language`` is that of home sheets and calls; ``sex``, ``height_cm`` and ``activity`` are for estimating energy.
          *     A ``former`` client trains here no more: the file stays to read, nothing is due and nobody is asked after them.
          */
         ClientFacts: {
@@ -3425,6 +3724,14 @@ export interface components {
             dislikes: string;
             /** Ready By */
             ready_by?: string | null;
+            /** @default en */
+            language: components["schemas"]["Language"];
+            /** @default  */
+            sex: components["schemas"]["Sex"];
+            /** Height Cm */
+            height_cm?: number | null;
+            /** @default  */
+            activity: components["schemas"]["Activity"];
         };
         /**
          * ClientNotice
@@ -3488,6 +3795,11 @@ export interface components {
             dislikes?: string | null;
             /** Ready By */
             ready_by?: string | null;
+            language?: components["schemas"]["Language"] | null;
+            sex?: components["schemas"]["Sex"] | null;
+            /** Height Cm */
+            height_cm?: number | null;
+            activity?: components["schemas"]["Activity"] | null;
             place?: components["schemas"]["PlaceRequest"] | null;
             body_weight?: components["schemas"]["LoadRequest"] | null;
         };
@@ -3732,7 +4044,7 @@ export interface components {
          * @description What is not a joint.
          * @enum {string}
          */
-        Condition: "heart or vessels" | "blood pressure" | "diabetes or metabolism" | "kidneys" | "lungs" | "surgery" | "medication" | "pregnancy" | "after birth" | "other";
+        Condition: "heart or vessels" | "blood pressure" | "diabetes or metabolism" | "kidneys" | "lungs" | "surgery" | "medication" | "pregnancy" | "after birth" | "eating" | "other";
         /**
          * Confidence
          * @description How far the evidence carries: every set with its reserve, some without, or little to go by.
@@ -3864,6 +4176,8 @@ export interface components {
             minutes: number | null;
             /** Top Up */
             top_up: boolean;
+            /** Alone */
+            alone: boolean;
             /** Moved */
             moved: (components["schemas"]["MovedView"] | null)[];
         };
@@ -5081,6 +5395,21 @@ export interface components {
             start?: string | null;
         };
         /**
+         * GivenSheet
+         * @description A sheet that was made.
+         */
+        GivenSheet: {
+            /** Id */
+            id: string;
+            /**
+             * Made At
+             * Format: date-time
+             */
+            made_at: string;
+            /** Days */
+            days: string[];
+        };
+        /**
          * GoalKind
          * @description What a goal comes down to; the client's own words stand beside it.
          * @enum {string}
@@ -5247,6 +5576,309 @@ export interface components {
             day: DayId;
         };
         /**
+         * HomeChoice
+         * @description A day that can go on a sheet; ``alone`` says that the program has it done alone, ``sheets`` on how many it is.
+         */
+        HomeChoice: {
+            /**
+             * Week Id
+             * Format: WeekId
+             */
+            week_id: WeekId;
+            /**
+             * Day Id
+             * Format: DayId
+             */
+            day_id: DayId;
+            /** Day */
+            day: string;
+            /** Week */
+            week: number;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Alone */
+            alone: boolean;
+            /** Exercises */
+            exercises: number;
+            state: components["schemas"]["HomeState"];
+            /**
+             * Session Id
+             * Format: SessionId
+             */
+            session_id: SessionId;
+            /** Sheets */
+            sheets: number;
+        };
+        /**
+         * HomeDay
+         * @description One day of a sheet: its moves, the clocks of its timed groups, and the order the sets are done in.
+         */
+        HomeDay: {
+            /**
+             * Week Id
+             * Format: WeekId
+             */
+            week_id: WeekId;
+            /**
+             * Day Id
+             * Format: DayId
+             */
+            day_id: DayId;
+            /** Name */
+            name: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** On Words */
+            on_words: string;
+            /** Week */
+            week: number;
+            /** Minutes */
+            minutes: number;
+            /** Moves */
+            moves: components["schemas"]["HomeMove"][];
+            /** Clocks */
+            clocks: components["schemas"]["Clock"][];
+            /** Order */
+            order: components["schemas"]["Turn"][];
+        };
+        /**
+         * HomeMove
+         * @description One exercise of a day.
+         *
+         *     ``dose`` is what is asked in words, ``always`` what the trainer wrote for this client with it, ``cautions`` what a
+         *     joint needs minding, ``loads`` those at hand (lightest first), ``picture`` an address that holds the picture itself.
+         *     ``clock`` says that its group is run by one; ``rest`` is seconds between sets.
+         */
+        HomeMove: {
+            /**
+             * Line
+             * Format: LineId
+             */
+            line: LineId;
+            /**
+             * Exercise
+             * Format: ExerciseId
+             */
+            exercise: ExerciseId;
+            /** Name */
+            name: string;
+            /** Planned */
+            planned: string;
+            /** Dose */
+            dose: string;
+            /** Cues */
+            cues: string[];
+            /** Always */
+            always: string;
+            /** Together */
+            together: string;
+            /** Cautions */
+            cautions: string[];
+            easier: components["schemas"]["HomeRung"] | null;
+            harder: components["schemas"]["HomeRung"] | null;
+            /** Sets */
+            sets: components["schemas"]["HomeSet"][];
+            /** Rest */
+            rest: number;
+            /** Group */
+            group: string;
+            /** Clock */
+            clock: boolean;
+            /** Loads */
+            loads: components["schemas"]["Load"][];
+            metronome: components["schemas"]["Metronome"] | null;
+            /**
+             * Picture
+             * @default
+             */
+            picture: string;
+        };
+        /**
+         * HomeResultLine
+         * @description One move of a day that came back: what was asked and what was done, in words; ``hurt`` that something hurt.
+         */
+        HomeResultLine: {
+            /** Exercise */
+            exercise: string;
+            /** Asked */
+            asked: string;
+            /** Done */
+            done: string[];
+            /** Hurt */
+            hurt: boolean;
+            /** Gone */
+            gone: boolean;
+        };
+        /**
+         * HomeResultRequest
+         * @description A text that came back, and in whose file it is brought in, where that is known.
+         */
+        HomeResultRequest: {
+            /** Text */
+            text: string;
+            /** Client Id */
+            client_id?: ClientId | null;
+        };
+        /**
+         * HomeResultView
+         * @description A result before it goes into the log.
+         *
+         *     ``again`` says that it came back before, ``taken`` that it is in the log, ``open_to_log`` that it can go in.
+         *     ``said`` are sentences to read first.
+         */
+        HomeResultView: {
+            /** Id */
+            id: string;
+            /**
+             * Client Id
+             * Format: ClientId
+             */
+            client_id: ClientId;
+            /** Client */
+            client: string;
+            /** Day */
+            day: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Minutes */
+            minutes: number;
+            /** Effort */
+            effort: number | null;
+            /** Note */
+            note: string;
+            /** Lines */
+            lines: components["schemas"]["HomeResultLine"][];
+            /** Said */
+            said: string[];
+            /** Again */
+            again: boolean;
+            /** Taken */
+            taken: boolean;
+            /** Open To Log */
+            open_to_log: boolean;
+            /** Session Id */
+            session_id: SessionId | null;
+        };
+        /**
+         * HomeRung
+         * @description The rung beside an exercise, for a day it is too much or too little.
+         */
+        HomeRung: {
+            /** Name */
+            name: string;
+            /** Cues */
+            cues: string[];
+        };
+        /**
+         * HomeSet
+         * @description One set: what one tap logs, and the figure in words; ``low`` to ``high`` repetitions where there is a range.
+         */
+        HomeSet: {
+            /** Number */
+            number: number;
+            /** Ramp */
+            ramp: boolean;
+            /** Words */
+            words: string;
+            aim: components["schemas"]["Aim"];
+            /** Sides */
+            sides: components["schemas"]["Side"][];
+            /** Low */
+            low?: number | null;
+            /** High */
+            high?: number | null;
+        };
+        /**
+         * HomeSheet
+         * @description A sheet: for whom, from which revision of which program, its days, and what to stop for.
+         *
+         *     ``key`` signs what comes back. ``sentences`` are those of the client's language by their English, ``address`` the
+         *     studio's on its own network, for sending from there.
+         */
+        HomeSheet: {
+            /** Id */
+            id: string;
+            /** Key */
+            key: string;
+            /**
+             * Client Id
+             * Format: ClientId
+             */
+            client_id: ClientId;
+            /** Client */
+            client: string;
+            /**
+             * Program Id
+             * Format: ProgramId
+             */
+            program_id: ProgramId;
+            /** Revision */
+            revision: number;
+            /** Program */
+            program: string;
+            /**
+             * Made On
+             * Format: date
+             */
+            made_on: string;
+            unit: components["schemas"]["Unit"];
+            language: components["schemas"]["Language"];
+            /** Sentences */
+            sentences: {
+                [key: string]: string;
+            };
+            /** Days */
+            days: components["schemas"]["HomeDay"][];
+            /** Stop Rules */
+            stop_rules: string[];
+            /** Signs */
+            signs: string[];
+            /** What To Do */
+            what_to_do: string;
+            /**
+             * Address
+             * @default
+             */
+            address: string;
+        };
+        /**
+         * HomeState
+         * @description How a day stands.
+         * @enum {string}
+         */
+        HomeState: "ahead" | "came back" | "done here" | "not back";
+        /**
+         * HomeView
+         * @description A client's work at home.
+         */
+        HomeView: {
+            /**
+             * Client Id
+             * Format: ClientId
+             */
+            client_id: ClientId;
+            /** Client */
+            client: string;
+            language: components["schemas"]["Language"];
+            /** Program Id */
+            program_id: ProgramId | null;
+            /** Days */
+            days: components["schemas"]["HomeChoice"][];
+            /** Sheets */
+            sheets: components["schemas"]["GivenSheet"][];
+            /** Results */
+            results: components["schemas"]["CameBack"][];
+        };
+        /**
          * How
          * @description What was seen of a set.
          *
@@ -5407,6 +6039,12 @@ export interface components {
             /** Rungs */
             rungs: ExerciseId[];
         };
+        /**
+         * Language
+         * @description The languages of sheets and calls.
+         * @enum {string}
+         */
+        Language: "en" | "de";
         /**
          * LastMost
          * @description The last set is as many as possible, up to a cap where there is one.
@@ -5687,6 +6325,20 @@ export interface components {
             line: LineId;
             /** Undone */
             undone: boolean;
+        };
+        /**
+         * MadeSheet
+         * @description A sheet that was made: its id, for whom, what is on it, and what to know of it.
+         */
+        MadeSheet: {
+            /** Id */
+            id: string;
+            /** Client */
+            client: string;
+            /** Days */
+            days: string[];
+            /** Said */
+            said: string[];
         };
         /**
          * MeantExercise
@@ -6250,6 +6902,12 @@ export interface components {
          * @enum {string}
          */
         Pairing: "" | "opposite muscles" | "same muscle" | "strength, then explosive";
+        /**
+         * PaperSize
+         * @description The sizes that printers have.
+         * @enum {string}
+         */
+        PaperSize: "a4" | "letter";
         /**
          * PastSessionsView
          * @description What a pasted log comes to, before anything is written; names that mean an exercise come before the others.
@@ -7778,6 +8436,16 @@ export interface components {
          */
         Section: "warm-up" | "main" | "accessory" | "trunk" | "finisher" | "cardio" | "cool-down";
         /**
+         * SendCode
+         * @description A code with which a sheet can send once, and for how many minutes it holds.
+         */
+        SendCode: {
+            /** Code */
+            code: string;
+            /** Minutes */
+            minutes: number;
+        };
+        /**
          * SessionPoint
          * @description One session: planned and done side by side, and its best estimate with every formula's figure.
          *
@@ -7936,7 +8604,7 @@ export interface components {
         };
         /**
          * SetDay
-         * @description Say where a day is trained and how long it may take; empty means the client's usual.
+         * @description Say where a day is trained, how long it may take, and whether alone; empty means the client's usual.
          */
         SetDay: {
             /**
@@ -7962,6 +8630,11 @@ export interface components {
              * @default false
              */
             top_up: boolean;
+            /**
+             * Alone
+             * @default false
+             */
+            alone: boolean;
         };
         /**
          * SetEnd
@@ -8094,12 +8767,47 @@ export interface components {
          */
         Severity: "error" | "caution" | "question" | "note";
         /**
+         * Sex
+         * @description What the equation was made for; it knows two.
+         * @enum {string}
+         */
+        Sex: "female" | "male" | "";
+        /**
          * ShareOfMax
          * @description A share of the estimated maximum, per cent, 1 to 120 in steps of a half.
          */
         ShareOfMax: {
             /** Per Cent */
             per_cent: string;
+        };
+        /**
+         * SheetDayRequest
+         * @description A day of a week for a sheet.
+         */
+        SheetDayRequest: {
+            /**
+             * Week Id
+             * Format: WeekId
+             */
+            week_id: WeekId;
+            /**
+             * Day Id
+             * Format: DayId
+             */
+            day_id: DayId;
+        };
+        /**
+         * SheetRequest
+         * @description A sheet of some days of a program.
+         */
+        SheetRequest: {
+            /**
+             * Program Id
+             * Format: ProgramId
+             */
+            program_id: ProgramId;
+            /** Days */
+            days: components["schemas"]["SheetDayRequest"][];
         };
         /**
          * ShownLadder
@@ -8170,10 +8878,10 @@ export interface components {
         Sound: "none" | "tick" | "go" | "stop" | "mark";
         /**
          * Source
-         * @description Who said that the set was done: the trainer with a tap, or the clock of a timed block that ran out.
+         * @description Who said that the set was done: the trainer with a tap, the clock of a timed block, or the client at home.
          * @enum {string}
          */
-        Source: "tap" | "clock";
+        Source: "tap" | "clock" | "home";
         /**
          * SourceDayRequest
          * @description A day of a source (from 0) to add to a phase.
@@ -14212,6 +14920,742 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Started"];
                 };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    home: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    make_home_sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeSheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    home_sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeSheet"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    home_sheet_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    home_sheet_paper: {
+        parameters: {
+            query?: {
+                size?: components["schemas"]["PaperSize"];
+                large?: boolean;
+                blank?: boolean;
+            };
+            header?: never;
+            path: {
+                sheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    give_code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SendCode"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    look_at_result: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HomeResultRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeResultView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    take_result: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HomeResultRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeResultView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    home_result: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                result_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeResultView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    take_kept_result: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                result_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeResultView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    set_result_aside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                result_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    had_a_word: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                result_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    send_result: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description Not Found */
             404: {

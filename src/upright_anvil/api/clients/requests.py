@@ -6,9 +6,11 @@ from typing import Annotated
 from pydantic import Field, StringConstraints, ValidationInfo, field_validator
 
 from upright_anvil.api.request_model import MADE, Line, LoadRequest, MadeId, Note, RequestModel, Words
+from upright_anvil.core.energy import Activity, Sex
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import PlaceId
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.phrases import Language
 from upright_anvil.core.progression.schools import School
 from upright_anvil.services.clients.clients import ClientFacts
 
@@ -58,17 +60,28 @@ class ClientChangeRequest(RequestModel):
     likes: Line | None = None
     dislikes: Line | None = None
     ready_by: date | None = None
+    language: Language | None = None
+    sex: Sex | None = None
+    height_cm: int | None = None
+    activity: Activity | None = None
 
     @field_validator("*", mode="before")
     @classmethod
     def _no_emptying(cls, value: object, info: ValidationInfo) -> object:
         """Only what may be unknown can be emptied."""
-        if value is None and info.field_name not in ("birth_year", "consent_on", "ready_by", "place", "body_weight"):
+        if value is None and info.field_name not in (
+            "birth_year",
+            "consent_on",
+            "ready_by",
+            "height_cm",
+            "place",
+            "body_weight",
+        ):
             raise ValueError("leave it out, or say a value")
         return value
 
     def changes(self) -> dict[str, object]:
-        """Answer what was said; None empties the birth year, the consent and the day to be ready by."""
+        """Answer what was said; None empties the birth year, the consent, the day to be ready by and the height."""
         said = {name: getattr(self, name) for name in self.model_fields_set}
         if "weekdays" in said:
             said["weekdays"] = tuple(said["weekdays"])

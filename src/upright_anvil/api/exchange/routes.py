@@ -24,7 +24,8 @@ class ProgramFileRequest(RequestModel):
     start: date | None = None
 
 
-def _download(file: ExportedFile) -> Response:
+def download(file: ExportedFile) -> Response:
+    """Answer a file to be kept under its name."""
     return Response(
         file.content, media_type=file.media, headers={"Content-Disposition": f'attachment; filename="{file.name}"'}
     )
@@ -39,21 +40,21 @@ def program_file(
 ) -> Response:
     """A program as a file: JSON and a spreadsheet have all of it, CSV a phase."""
     with here.reading() as scope:
-        return _download(exporting.program_file(scope, program_id, kind, phase))
+        return download(exporting.program_file(scope, program_id, kind, phase))
 
 
 @router.get("/clients/{client_id}/log.csv", response_class=Response)
 def client_log(client_id: ClientId, here: Here) -> Response:
     """All sets a client has done, as CSV."""
     with here.reading() as scope:
-        return _download(exporting.client_log(scope, client_id))
+        return download(exporting.client_log(scope, client_id))
 
 
 @router.get("/clients/{client_id}/calendar.ics", response_class=Response)
 def client_calendar(client_id: ClientId, here: Here) -> Response:
     """A client's sessions as iCalendar."""
     with here.reading() as scope:
-        return _download(exporting.client_calendar(scope, client_id, here.today))
+        return download(exporting.client_calendar(scope, client_id, here.today))
 
 
 @router.post("/clients/{client_id}/program/from-file/look")

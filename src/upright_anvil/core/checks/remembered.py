@@ -83,7 +83,7 @@ def day_shape(day: StudiedDay) -> Key:
         (g.id, g.section, g.kind, g.pairing, g.rest_inside, g.rest_after, tuple(line.id for line in g.lines))
         for g in own.groups
     )
-    return ("day", own.id, own.name, own.weekday, own.minutes, own.top_up, *groups)
+    return ("day", own.id, own.name, own.weekday, own.minutes, own.top_up, own.alone, *groups)
 
 
 def week_key(week: StudiedWeek, days: Iterable[Key], who: Same[Key]) -> Key:

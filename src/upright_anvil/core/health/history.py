@@ -27,6 +27,7 @@ class Condition(StrEnum):
     MEDICATION = "medication"
     PREGNANCY = "pregnancy"
     AFTER_BIRTH = "after birth"
+    EATING = "eating"
     OTHER = "other"
 
 

@@ -30,10 +30,11 @@ class SetEnd(StrEnum):
 
 
 class Source(StrEnum):
-    """Who said that the set was done: the trainer with a tap, or the clock of a timed block that ran out."""
+    """Who said that the set was done: the trainer with a tap, the clock of a timed block, or the client at home."""
 
     TAP = "tap"
     CLOCK = "clock"
+    HOME = "home"
 
 
 LeftSide = NewType("LeftSide", int)

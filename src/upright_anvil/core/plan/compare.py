@@ -79,6 +79,7 @@ def _day(day: Day) -> str:
     """A day in words: its weekday, and where and how long where that is not the usual."""
     more = [f"{day.minutes} min"] if day.minutes else []
     more += ["top-up"] if day.top_up else []
+    more += ["alone"] if day.alone else []
     more += ["at another place"] if day.place else []
     return f"{day.name} (day {day.weekday + 1})" + (f", {', '.join(more)}" if more else "")
 

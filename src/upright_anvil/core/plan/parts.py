@@ -197,7 +197,8 @@ def kind_for(kind: GroupKind, count: int) -> GroupKind:
 class Day(Part):
     """One training day of every week; ``weekday`` counts from Monday = 0.
 
-    ``place`` is where it is trained, ``minutes`` how long it may take, where they are not the client's usual ones.
+    ``place`` is where it is trained, ``minutes`` how long it may take, where they are not the client's usual ones;
+    ``alone`` says that the client does it without the trainer.
     """
 
     id: DayKey
@@ -207,6 +208,7 @@ class Day(Part):
     place: OptionalPlace = NO_PLACE
     minutes: Minutes | None = None
     top_up: bool = False
+    alone: bool = False
 
     @property
     def lines(self) -> tuple[Line, ...]:

@@ -6,6 +6,7 @@ from typing import Literal
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import plain
+from upright_anvil.core.phrases import ENGLISH, Phrases
 from upright_anvil.core.prescription.bounds import MAX_METRES, MAX_REPS, MAX_WORK_SECONDS, within
 
 METRES_PER_KILOMETRE = 1000
@@ -152,14 +153,16 @@ def amount_of(target: Target) -> int:
             return reps_of(target) or 0
 
 
-def spoken(target: Target) -> str:
+def spoken(target: Target, phrases: Phrases = ENGLISH) -> str:
     """Say a target with its unit: ``8-10 reps``, ``as many reps as possible``, ``40 s``, ``20 m``."""
     match target:
         case Reps():
-            return f"{target} reps"
+            return phrases.say("{{count}} reps", count=target)
+        case Most(cap=None):
+            return phrases.say("as many reps as possible")
         case Most():
-            return "as many reps as possible" + ("" if target.cap is None else f", at most {target.cap}")
+            return phrases.say("as many reps as possible, at most {{cap}}", cap=target.cap)
         case Seconds(low=0):
-            return f"as long as possible, at most {target.seconds} s"
+            return phrases.say("as long as possible, at most {{seconds}} s", seconds=target.seconds)
         case Seconds() | Distance():
-            return str(target)
+            return str(target).replace(".", phrases.decimal_mark)

@@ -159,6 +159,7 @@ def _day(
         place=day.place,
         minutes=day.minutes,
         top_up=day.top_up,
+        alone=day.alone,
         moved=moved,
     )
 

@@ -135,6 +135,7 @@ class DayView:
     place: PlaceId
     minutes: int | None
     top_up: bool
+    alone: bool
     moved: tuple[MovedView | None, ...]
 
     @property

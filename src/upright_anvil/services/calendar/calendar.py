@@ -87,7 +87,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
             elif move:
                 state = "moved" if move.to else "merged" if move.into else "dropped"
             else:
-                state = "optional" if day.top_up else _unheld(planned, row.made_on, today)
+                state = "optional" if day.top_up else "alone" if day.alone else _unheld(planned, row.made_on, today)
             why = (f"into {into}. " if into else "") + (move.reason if move else "")
             place = names.get(week.place or day.place, "")
             sessions.append(

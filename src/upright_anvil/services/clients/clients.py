@@ -5,10 +5,12 @@ from dataclasses import dataclass, replace
 from datetime import date, datetime
 
 from upright_anvil.core.assessment.results import TestResult
+from upright_anvil.core.energy import HEIGHTS, Activity, Sex
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.phrases import Language
 from upright_anvil.core.progression.schools import School
 from upright_anvil.services.assessment.due import DueBattery, due_batteries
 from upright_anvil.services.clients.places import PlaceFacts, PlaceView, add_place, place_view
@@ -34,6 +36,7 @@ class ClientFacts:
     """What the trainer enters of a client; name and unit are needed. ``weekdays`` are fixed days, Monday = 0.
 
     ``likes`` and ``dislikes`` are exercises and kinds of work in words; ``ready_by`` is the day of a trip or race.
+    ``language`` is that of home sheets and calls; ``sex``, ``height_cm`` and ``activity`` are for estimating energy.
     A ``former`` client trains here no more: the file stays to read, nothing is due and nobody is asked after them.
     """
 
@@ -58,6 +61,10 @@ class ClientFacts:
     likes: str = ""
     dislikes: str = ""
     ready_by: date | None = None
+    language: Language = Language.ENGLISH
+    sex: Sex = Sex.NOT_SAID
+    height_cm: int | None = None
+    activity: Activity = Activity.NOT_SAID
 
 
 @dataclass(frozen=True, slots=True)
@@ -191,6 +198,8 @@ def _check(facts: ClientFacts, today: date) -> None:
         )
     if facts.consent_on is not None and facts.consent_on > today:
         raise DomainError("The consent is dated to a day that has not come yet.")
+    if facts.height_cm is not None and not HEIGHTS[0] <= facts.height_cm <= HEIGHTS[1]:
+        raise DomainError(f"A height is {HEIGHTS[0]} to {HEIGHTS[1]} cm, not {facts.height_cm}.")
 
 
 def _hints(facts: ClientFacts, today: date) -> tuple[str, ...]:

@@ -55,7 +55,7 @@ def program_file(scope: Scope, program_id: ProgramId, kind: ProgramFormat, phase
     row, program = programs.program_row(scope, program_id), programs.current(scope, program_id).program
     who, names = client(scope, row.client_id), _names(scope, program)
     unit = Unit(who.unit)
-    stem = _stem(f"{program.name} {who.name}")
+    name = stem(f"{program.name} {who.name}")
     match kind:
         case ProgramFormat.JSON:
             content = write_program(program, unit, names, who.name).encode()
@@ -65,8 +65,8 @@ def program_file(scope: Scope, program_id: ProgramId, kind: ProgramFormat, phase
         case ProgramFormat.CSV:
             phase = find_phase(program, phase_id) if phase_id else program.phases[0]
             content = program_csv(program, phase, names).encode()
-            stem = f"{stem}-{_stem(phase.name)}"
-    return ExportedFile(f"{stem}.{kind.value}", MEDIA[kind], content)
+            name = f"{name}-{stem(phase.name)}"
+    return ExportedFile(f"{name}.{kind.value}", MEDIA[kind], content)
 
 
 def _names(scope: Scope, program: Program) -> dict[ExerciseId, str]:
@@ -74,8 +74,8 @@ def _names(scope: Scope, program: Program) -> dict[ExerciseId, str]:
     return {name: known[name].name for name in sorted(exercises_of(program)) if name in known}
 
 
-def _stem(words: str) -> str:
-    """A file's name that every system takes."""
+def stem(words: str) -> str:
+    """Answer a file's name that every system takes, without its ending."""
     kept = "".join(letter if letter.isalnum() else "-" for letter in words.casefold())
     return "-".join(part for part in kept.split("-") if part)[:80] or "program"
 
@@ -95,7 +95,7 @@ def client_log(scope: Scope, client_id: ClientId) -> ExportedFile:
             name = known[row.exercise].name if row.exercise in known else row.exercise
             rows.append(LoggedSet(on, who.name, day, name, row))
     rows.sort(key=lambda one: (one.on, one.row.logged_at is None, one.row.logged_at, _place(one.row.slot)))
-    return ExportedFile(f"{_stem(who.name)}-log.csv", MEDIA[ProgramFormat.CSV], log_csv(rows).encode())
+    return ExportedFile(f"{stem(who.name)}-log.csv", MEDIA[ProgramFormat.CSV], log_csv(rows).encode())
 
 
 def _place(slot: SetPosition) -> tuple[str, int]:
@@ -134,4 +134,4 @@ def client_calendar(scope: Scope, client_id: ClientId, today: date) -> ExportedF
                 )
             )
     content = calendar_ics(f"Training of {who.name}", entries)
-    return ExportedFile(f"{_stem(who.name)}.ics", "text/calendar; charset=utf-8", content)
+    return ExportedFile(f"{stem(who.name)}.ics", "text/calendar; charset=utf-8", content)

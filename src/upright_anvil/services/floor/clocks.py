@@ -9,19 +9,29 @@ from upright_anvil.core.health.readiness import Pain
 from upright_anvil.core.ids import DayId, LineId, ProgramId, WeekId
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import BarPicture, bar_for
+from upright_anvil.core.phrases import Language, Phrases
 from upright_anvil.core.session.easing import profile_with
 from upright_anvil.core.session.swapping import Instead, instead_of_line
-from upright_anvil.services.floor.opened import on_the_bar, opened, run_lines
+from upright_anvil.formats.languages import phrases_of
+from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_lines
 from upright_anvil.store.database import Scope
 
 
 def session_clocks(
     scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date
 ) -> tuple[Clock, ...]:
-    """Answer the timelines of a session's timed groups. Raises `DomainError`, `NotFoundError`."""
+    """Answer the timelines of a session's timed groups, called in the client's language.
+
+    Raises `DomainError`, `NotFoundError`.
+    """
     view = opened(scope, program_id, week_id, day_id, today)
+    return clocks_of(view, phrases_of(Language(view.who.language)))
+
+
+def clocks_of(view: Opened, phrases: Phrases) -> tuple[Clock, ...]:
+    """Answer the timelines of a session that was read out, called in a language."""
     lines, _ = run_lines(view)
-    found = (timeline(group, lines) for group in view.day.found.day.groups)
+    found = (timeline(group, lines, phrases) for group in view.day.found.day.groups)
     return tuple(clock for clock in found if clock is not None)
 
 

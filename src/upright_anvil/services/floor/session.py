@@ -61,6 +61,17 @@ def find(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId) ->
         return _located(sid, program, programs.revision(scope, program_id, row.revision), week_id, day_id, row)
 
 
+def find_as_of(scope: Scope, program_id: ProgramId, revision: int, week_id: WeekId, day_id: DayId) -> FoundSession:
+    """Answer a session as a revision planned it, whatever became of the day since.
+
+    Raises `DomainError` when that revision has no such day, `NotFoundError`.
+    """
+    sid = session_id(program_id, week_id, day_id)
+    program = programs.program_row(scope, program_id)
+    row = ledger.find_session(scope, sid)
+    return _located(sid, program, programs.revision(scope, program_id, revision), week_id, day_id, row)
+
+
 def find_started(scope: Scope, sid: SessionId) -> FoundSession:
     """Answer a started session by its id. Raises `NotFoundError`."""
     row = ledger.session(scope, sid)

@@ -63,7 +63,7 @@ def _found(
     planned = [
         session_id(program_id, phase.weeks[index].id, day.id)
         for phase, index, day, on in program.sessions()
-        if since <= on < today and not day.top_up and any(line.cells[index].text for line in day.lines)
+        if since <= on < today and not (day.top_up or day.alone) and any(line.cells[index].text for line in day.lines)
     ]
     last = max((s.on_date for s in held.values()), default=None) or _last_ever(scope, who)
     missing = behind(sum(1 for sid in planned if sid in held), len(planned), last, today)

@@ -3,6 +3,7 @@
 from upright_anvil.store.tables.base import Table
 from upright_anvil.store.tables.bringing import BroughtInRow
 from upright_anvil.store.tables.health import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
+from upright_anvil.store.tables.home import HomeResultRow, HomeSheetRow
 from upright_anvil.store.tables.library import (
     ExercisePictureRow,
     OwnBatteryRow,
@@ -34,6 +35,8 @@ __all__ = [
     "ExerciseNoteRow",
     "ExercisePictureRow",
     "HistoryRow",
+    "HomeResultRow",
+    "HomeSheetRow",
     "MeasureRow",
     "NoteRow",
     "OwnBatteryRow",

@@ -10,12 +10,16 @@ from upright_anvil.store.tables.base import Owned, Table
 
 
 class TrainerRow(Table):
-    """A trainer; one for now. ``library_mark`` is new whenever the trainer's own exercises change."""
+    """A trainer; one for now. ``library_mark`` is new whenever the trainer's own exercises change.
+
+    ``calendar_key`` is the secret part of the address the trainer's calendar is fed from, empty where it is off.
+    """
 
     __tablename__ = "trainer"
     id: Mapped[TrainerId] = mapped_column(primary_key=True)
     name: Mapped[str]
     library_mark: Mapped[str | None]
+    calendar_key: Mapped[str] = mapped_column(default="")
 
 
 class SettingRow(Owned, Table):
@@ -69,6 +73,10 @@ class ClientRow(Owned, Table):
     likes: Mapped[str]
     dislikes: Mapped[str]
     ready_by: Mapped[date | None]
+    language: Mapped[str]
+    sex: Mapped[str]
+    height_cm: Mapped[int | None]
+    activity: Mapped[str]
     created_at: Mapped[datetime]
     brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 

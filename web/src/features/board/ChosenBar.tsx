@@ -1,9 +1,11 @@
 import { Picker } from "../../ui/Select";
 import type { Schemas } from "../../api/client";
-import { shortId } from "../../api/ids";
+import { NOWHERE, shortId, type DayId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
 import type { Save } from "./useBoard";
+
+const AT_HOME = "at home";
 
 /** What can be done with the lines that are chosen: group, fill, move, take out. */
 export function ChosenBar({
@@ -62,14 +64,29 @@ export function ChosenBar({
         aria-label="Move the chosen lines to a day"
         value=""
         empty="Move to …"
-        options={phase.days.map((day) => [day.id, day.name] as const)}
+        options={[
+          ...phase.days.map((day) => [day.id as string, day.name] as const),
+          ...(phase.days.some((day) => day.alone)
+            ? []
+            : [[AT_HOME, "a new day at home, done alone"] as const]),
+        ]}
         choose={(id) => {
           const day = phase.days.find((one) => one.id === id);
-          if (!day) return;
-          save(
-            ids.map((line) => ({ op: "move_line" as const, line, day: day.id, position: 100 })),
-            `${names} moved to ${day.name}`,
-          );
+          const moved = (to: DayId) =>
+            ids.map((line) => ({ op: "move_line" as const, line, day: to, position: 100 }));
+          if (day) save(moved(day.id), `${names} moved to ${day.name}`);
+          else if (id === AT_HOME) {
+            const fresh = shortId<DayId>("d");
+            const free = [6, 5, 4, 3, 2, 1, 0].find((n) => !phase.days.some((one) => one.weekday === n)) ?? 6;
+            save(
+              [
+                { op: "add_day", phase: phase.id, day: fresh, name: "At home", weekday: free },
+                { op: "set_day", day: fresh, place: NOWHERE, minutes: null, top_up: false, alone: true },
+                ...moved(fresh),
+              ],
+              `${names}: alone, at home`,
+            );
+          }
           clear();
         }}
       />

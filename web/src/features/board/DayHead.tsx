@@ -35,6 +35,7 @@ export function DayName({
         keep={(name, refused) => change(name, day.weekday, refused)}
       />
       {day.top_up && <span className="text-sm font-normal text-soft">optional</span>}
+      {day.alone && <span className="text-sm font-normal text-soft">alone</span>}
       <Picker
         quiet
         aria-label={`Weekday of ${day.name}`}

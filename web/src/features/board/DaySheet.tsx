@@ -8,7 +8,7 @@ import { Sheet } from "../../ui/Sheet";
 import { Tick } from "../../ui/Tick";
 import type { Save } from "./useBoard";
 
-/** Where a day is trained, how long it may take, whether it is a top-up; repeating it and taking it out. */
+/** Where a day is trained, how long it may take, whether it is a top-up or done alone; repeating it and taking it out. */
 export function DaySheet({
   view,
   phase,
@@ -22,7 +22,10 @@ export function DaySheet({
   save: Save;
   onClose: () => void;
 }) {
-  const set = (change: Partial<Pick<Schemas["SetDay"], "place" | "minutes" | "top_up">>, what: string) =>
+  const set = (
+    change: Partial<Pick<Schemas["SetDay"], "place" | "minutes" | "top_up" | "alone">>,
+    what: string,
+  ) =>
     save(
       [
         {
@@ -31,6 +34,7 @@ export function DaySheet({
           place: day.place,
           minutes: day.minutes,
           top_up: day.top_up,
+          alone: day.alone,
           ...change,
         },
       ],
@@ -68,6 +72,9 @@ export function DaySheet({
         />
         <Tick checked={day.top_up} set={(top_up) => set({ top_up }, top_up ? "a top-up" : "a full day")}>
           A short optional top-up session
+        </Tick>
+        <Tick checked={day.alone} set={(alone) => set({ alone }, alone ? "done alone" : "done together")}>
+          The client does it alone, from a home sheet
         </Tick>
       </form>
       <div className="mt-4 flex flex-wrap items-center gap-2 border-t border-line pt-3">

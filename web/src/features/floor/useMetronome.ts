@@ -10,7 +10,11 @@ interface Beating {
 }
 
 /** The repetition and phase that is on; null while it is off. */
-export function useMetronome(metronome: Schemas["Metronome"] | null, calls: Schemas["Calls"]) {
+export function useMetronome(
+  metronome: Schemas["Metronome"] | null,
+  calls: Schemas["Calls"],
+  language = "en",
+) {
   const [since, setSince] = useState<number | null>(null);
   const [beat, setBeat] = useState<Beating | null>(null);
   const made = useRef(-1);
@@ -29,14 +33,14 @@ export function useMetronome(metronome: Schemas["Metronome"] | null, calls: Sche
         made.current = number;
         setBeat({ rep: rep + 1, say: one.say });
         if (calls !== "silent") play(index === 0 ? "mark" : "tick");
-        if (calls === "sounds and speech") speak(index === 0 ? `${rep + 1}` : one.say);
+        if (calls === "sounds and speech") speak(index === 0 ? `${rep + 1}` : one.say, language);
       }
       const next = beats[index + 1]?.at ?? repSeconds;
       timer = setTimeout(wake, Math.max(5, (next - within) * 1000));
     };
     timer = setTimeout(wake, 0);
     return () => clearTimeout(timer);
-  }, [since, metronome, calls]);
+  }, [since, metronome, calls, language]);
   return {
     beat: since === null ? null : beat,
     toggle: () => {

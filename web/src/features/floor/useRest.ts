@@ -21,16 +21,24 @@ const CALLS: readonly (readonly [number, string, Schemas["Sound"]])[] = [
   [0, "Go", "go"],
 ];
 
-export function useRest(session: string, calls: Schemas["Calls"]) {
+/** The language of the calls, and its sentences by their English. */
+export interface Spoken {
+  language: string;
+  sentences: Readonly<Record<string, string>>;
+}
+
+const ENGLISH: Spoken = { language: "en", sentences: {} };
+
+export function useRest(session: string, calls: Schemas["Calls"], spoken: Spoken = ENGLISH) {
   const place = `rest-${session}`;
   const [rest, setRest] = useState<Rest | null>(() => {
     const kept = session && localStorage.getItem(place);
     return kept ? (JSON.parse(kept) as Rest) : null;
   });
   const [now, setNow] = useState(steadyNow);
-  const wanted = useRef(calls);
+  const wanted = useRef({ calls, spoken });
   useEffect(() => {
-    wanted.current = calls;
+    wanted.current = { calls, spoken };
   });
   useEffect(() => {
     if (!rest) return;
@@ -41,9 +49,10 @@ export function useRest(session: string, calls: Schemas["Calls"]) {
       if (wait < 0 || (before > 0 && before >= rest.length - 5)) return [];
       return [
         setTimeout(() => {
-          if (wanted.current === "silent") return;
+          const { calls: how, spoken: tongue } = wanted.current;
+          if (how === "silent") return;
           play(sound);
-          if (wanted.current === "sounds and speech") speak(say);
+          if (how === "sounds and speech") speak(tongue.sentences[say] ?? say, tongue.language);
         }, wait),
       ];
     });

@@ -76,19 +76,19 @@ class ChangeDay(Part):
 
 
 class SetDay(Part):
-    """Say where a day is trained and how long it may take; empty means the client's usual."""
+    """Say where a day is trained, how long it may take, and whether alone; empty means the client's usual."""
 
     op: Literal["set_day"] = "set_day"
     day: DayKey
     place: OptionalPlace = NO_PLACE
     minutes: Minutes | None = None
     top_up: bool = False
+    alone: bool = False
 
     def apply(self, program: Program) -> Program:
         """Answer the program with the day changed. Raises `DomainError` when it is gone."""
-        return with_day(
-            program, self.day, lambda d: rebuilt(d, place=self.place, minutes=self.minutes, top_up=self.top_up)
-        )
+        said = {"place": self.place, "minutes": self.minutes, "top_up": self.top_up, "alone": self.alone}
+        return with_day(program, self.day, lambda d: rebuilt(d, **said))
 
 
 class RemoveDay(Part):

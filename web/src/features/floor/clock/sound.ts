@@ -49,15 +49,18 @@ export function play(sound: Sound): void {
   }
 }
 
-export function speak(words: string): void {
+/** Says words aloud, by a voice of their language where the device has one. */
+export function speak(words: string, language = "en"): void {
   if (!("speechSynthesis" in window)) return;
+  const said = new SpeechSynthesisUtterance(words);
+  said.lang = language;
   window.speechSynthesis.cancel();
-  window.speechSynthesis.speak(new SpeechSynthesisUtterance(words));
+  window.speechSynthesis.speak(said);
 }
 
 /** A call as the trainer wants to hear it. */
-export function call(made: Schemas["Call"], wanted: Schemas["Calls"]): void {
+export function call(made: Schemas["Call"], wanted: Schemas["Calls"], language = "en"): void {
   if (wanted === "silent") return;
   play(made.sound);
-  if (wanted === "sounds and speech") speak(made.say);
+  if (wanted === "sounds and speech") speak(made.say, language);
 }

@@ -1,0 +1,1 @@
+"""Work that a client does alone: what the sheet says, and what came back."""

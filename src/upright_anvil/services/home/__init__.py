@@ -1,0 +1,1 @@
+"""What a client does between sessions: sheets out, results back."""

@@ -1,0 +1,23 @@
+import tailwindcss from "@tailwindcss/vite";
+import react from "@vitejs/plugin-react";
+import { defineConfig } from "vite";
+
+// The home sheet: one script and one style, which the server puts into a single file together with the client's day.
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  publicDir: false,
+  define: { "process.env.NODE_ENV": JSON.stringify("production") },
+  build: {
+    target: "es2020",
+    outDir: "dist/sheet",
+    emptyOutDir: true,
+    cssCodeSplit: false,
+    lib: {
+      entry: "src/sheet/main.tsx",
+      formats: ["iife"],
+      name: "sheet",
+      fileName: () => "sheet.js",
+      cssFileName: "sheet",
+    },
+  },
+});

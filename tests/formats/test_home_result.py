@@ -10,11 +10,18 @@ from upright_anvil.formats.home_result import read_result, sheet_of, write_resul
 
 KEY = "00112233445566778899aabbccddeeff"
 
+FROM_A_PHONE = (
+    "UA1.eyJzIjoic2hlZXQtMSIsInIiOiJydW4tMDAwMDAwMDEiLCJ3IjoicDEtdzEiLCJkIjoicDEtZDEiLCJiIjoxNzcyMDAwMDAw"
+    "LCJlIjoxNzcyMDAxODAwLCJmIjo2LCJ0IjoiS25lZSB3YXMgZmluZSIsIngiOiIwLDEsMiw4LCwxMi41LDIsNjA7MSwxLDEwLCw0"
+    "MCwsLDIwMCJ9.Rk5XlU6WafK6"
+)
+"""What a sheet makes of these figures; the same text stands in the test of its script."""
+
 
 def said(**more: object) -> dict[str, object]:
     return {
         "s": "sheet-1", "r": "run-00000001", "w": "p1-w1", "d": "p1-d1", "b": 1_772_000_000, "e": 1_772_001_800,
-        "f": 6, "t": "Knee was fine", "x": [[0, 1, 2, 8, None, "12.5", 2, 60], [1, 1, 10, None, 40, None, None, 200]],
+        "f": 6, "t": "Knee was fine", "x": "0,1,2,8,,12.5,2,60;1,1,10,,40,,,200",
     } | more  # fmt: skip
 
 
@@ -57,7 +64,22 @@ class HomeResultTest(TestCase):
                 read_result(wrong, KEY)
         with self.assertRaises(DomainError):
             read_result(text, KEY[::-1])
-        rows = [[0, n % 99 + 1, 2, 8, None, None, None, 0] for n in range(241)]
-        for more in ({"x": rows}, {"f": 11}, {"x": [[0, 0, 2, 8, None, None, None, 0]]}, {"t": "a" * 501}, {"z": 1}):
+        for more in ({"f": 11}, {"x": "a"}, {"t": "a" * 501}, {"z": 1}, {"r": "short"}, {"b": 5}):
             with self.assertRaises(DomainError):
                 write_result(said(**more), KEY)
+        many = ";".join(f"0,{n % 99 + 1},2,8,,,,0" for n in range(241))
+        for rows in (
+            many,
+            "0,0,2,8,,,,0",
+            "0,1,2,8,,,,",
+            "0,1",
+            ";",
+            "0,1,2,8,,1.2.3,,0",
+            "0,1,99,8,,,,0",
+            "0,1,2,9999,,,,0",
+        ):
+            with self.subTest(rows[:20]), self.assertRaises(DomainError):
+                read_result(write_result(said(x=rows), KEY), KEY)
+
+    def test_the_phone_writes_what_is_read_here(self) -> None:
+        self.assertEqual(read_result(FROM_A_PHONE, KEY).rows, read_result(write_result(said(), KEY), KEY).rows)

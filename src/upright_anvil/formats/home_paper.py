@@ -42,8 +42,12 @@ def home_pdf(sheet: HomeSheet, phrases: Phrases, size: PaperSize, *, large: bool
         for at, day in enumerate(sheet.days):
             if at:
                 pages.append(PageBreak())
-            made = _log(day, phrases, styles, width) if blank else _day(sheet, day, phrases, styles, width)
+            made = _log(day, phrases, styles, width) if blank else _day(day, phrases, styles, width)
+            if not large and not blank:
+                made += [Spacer(1, 4 * mm), *_stop(sheet, phrases, styles)]
             pages.append(KeepInFrame(width, height, made, mode="shrink"))
+        if large and not blank:
+            pages += [PageBreak(), *_stop(sheet, phrases, styles)]
         return pages
 
     title = f"{phrases.say('At home')}: {sheet.client}"
@@ -56,20 +60,18 @@ def _head(day: HomeDay, phrases: Phrases, styles: Styles) -> list[Any]:
     return [said(day.name, styles.title), said(f"{day.on_words} · {week} · {minutes}", styles.soft), Spacer(1, 4 * mm)]
 
 
-def _day(sheet: HomeSheet, day: HomeDay, phrases: Phrases, styles: Styles, width: float) -> list[Any]:
+def _day(day: HomeDay, phrases: Phrases, styles: Styles, width: float) -> list[Any]:
     boxes = width * 0.3
     rows = [[_move(move, phrases, styles), _Boxes(move, styles.scale, boxes - 12)] for move in day.moves]
-    table = Table(rows, colWidths=[width - boxes, boxes])
+    table = Table(rows, colWidths=[width - boxes, boxes], hAlign="LEFT")
     table.setStyle(_lines(len(rows)))
-    stop = [said(f"· {rule}", styles.soft) for rule in (*sheet.stop_rules, *(s for s in sheet.signs))]
-    return [
-        *_head(day, phrases, styles),
-        table,
-        Spacer(1, 4 * mm),
-        said(phrases.say("When to stop"), styles.strong),
-        *stop,
-        said(sheet.what_to_do, styles.soft),
-    ]
+    return [*_head(day, phrases, styles), table]
+
+
+def _stop(sheet: HomeSheet, phrases: Phrases, styles: Styles) -> list[Any]:
+    """When to stop: with the day where there is room, on a page of its own in large print."""
+    rules = [said(f"· {rule}", styles.soft) for rule in (*sheet.stop_rules, *sheet.signs)]
+    return [said(phrases.say("When to stop"), styles.strong), *rules, said(sheet.what_to_do, styles.soft)]
 
 
 def _move(move: HomeMove, phrases: Phrases, styles: Styles) -> list[Any]:
@@ -99,7 +101,7 @@ def _log(day: HomeDay, phrases: Phrases, styles: Styles, width: float) -> list[A
                 [said(cell, styles.strong if at == 0 and i == 0 else styles.body) for i, cell in enumerate(cells)]
             )
     shares = (0.3, 0.12, 0.25, 0.13, 0.12, 0.08)
-    table = Table(rows, colWidths=[width * share for share in shares], repeatRows=1)
+    table = Table(rows, colWidths=[width * share for share in shares], repeatRows=1, hAlign="LEFT")
     style = _lines(len(rows))
     style.add("LINEAFTER", (0, 0), (-2, -1), 0.4, LINE)
     table.setStyle(style)

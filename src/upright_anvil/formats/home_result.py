@@ -12,7 +12,7 @@ from datetime import UTC, datetime
 from decimal import Decimal
 from typing import Annotated
 
-from pydantic import BaseModel, ConfigDict, Field, ValidationError
+from pydantic import BaseModel, ConfigDict, Field, TypeAdapter, ValidationError
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.home.result import HomeResult, HomeRow
@@ -40,16 +40,18 @@ _Reps = Annotated[int, Field(ge=0, le=MAX_REPS)] | None
 _Seconds = Annotated[int, Field(ge=0, le=MAX_WORK_SECONDS)] | None
 _Weight = Annotated[Decimal, Field(ge=0, le=3000, max_digits=8, decimal_places=4)] | None
 _Left = Annotated[int, Field(ge=0, le=MAX_RESERVE)] | None
-_Row = tuple[
-    Annotated[int, Field(ge=0, le=99)],
-    Annotated[int, Field(ge=1, le=99)],
-    Annotated[int, Field(ge=0, le=15)],
-    _Reps,
-    _Seconds,
-    _Weight,
-    _Left,
-    Annotated[int, Field(ge=0, le=MAX_WORK_SECONDS)],
-]
+_ROW = TypeAdapter(
+    tuple[
+        Annotated[int, Field(ge=0, le=99)],
+        Annotated[int, Field(ge=1, le=99)],
+        Annotated[int, Field(ge=0, le=15)],
+        _Reps,
+        _Seconds,
+        _Weight,
+        _Left,
+        Annotated[int, Field(ge=0, le=MAX_WORK_SECONDS)],
+    ]
+)
 """Move, set, marks (1 ramp-up, 2 done, 4 hurt, 8 by the clock), repetitions, seconds, load, left, seconds so far."""
 
 RAMP, DONE, HURT, BY_CLOCK = 1, 2, 4, 8
@@ -64,7 +66,35 @@ class _What(_Strict):
     e: _Moment
     f: Annotated[int, Field(ge=0, le=10)] | None = None
     t: Annotated[str, Field(max_length=500)] = ""
-    x: Annotated[list[_Row], Field(max_length=MOST_ROWS)]
+    x: Annotated[str, Field(max_length=12_000, pattern=r"^[0-9.,;]*$")]
+
+    @property
+    def rows(self) -> tuple[HomeRow, ...]:
+        """Its sets: fields by commas, sets by semicolons. Raises `DomainError` where they cannot be read."""
+        pieces = [piece.split(",") for piece in self.x.split(";")] if self.x else []
+        if len(pieces) > MOST_ROWS:
+            raise DomainError(f"A day has at most {MOST_ROWS} sets.")
+        try:
+            return tuple(_row(_ROW.validate_strings(tuple(field or None for field in piece))) for piece in pieces)
+        except ValidationError as wrong:
+            raise DomainError(CHANGED) from wrong
+
+
+def _row(said: tuple[int, int, int, int | None, int | None, Decimal | None, int | None, int]) -> HomeRow:
+    move, number, marks, reps, seconds, load, left, at = said
+    return HomeRow(
+        move=move,
+        number=number,
+        ramp=bool(marks & RAMP),
+        done=bool(marks & DONE),
+        reps=reps,
+        seconds=seconds,
+        load=load,
+        reserve=left,
+        hurt=bool(marks & HURT),
+        at=at,
+        by_clock=bool(marks & BY_CLOCK),
+    )
 
 
 NOT_ONE = "No result of a home sheet is in this text. It begins with UA1. and is copied from the sheet as a whole."
@@ -91,22 +121,7 @@ def read_result(text: str, key: str) -> HomeResult:
         ended=datetime.fromtimestamp(said.e, UTC),
         effort=said.f,
         note=said.t.strip(),
-        rows=tuple(
-            HomeRow(
-                move=move,
-                number=number,
-                ramp=bool(marks & RAMP),
-                done=bool(marks & DONE),
-                reps=reps,
-                seconds=seconds,
-                load=load,
-                reserve=left,
-                hurt=bool(marks & HURT),
-                at=at,
-                by_clock=bool(marks & BY_CLOCK),
-            )
-            for move, number, marks, reps, seconds, load, left, at in said.x
-        ),
+        rows=said.rows,
     )
 
 

@@ -20,6 +20,7 @@ const TOUCHED = {
     "progress",
     "overview",
     "pasted sessions",
+    "home result",
     ...LOADS,
   ],
   /** A template of one's own, kept or taken out. */

@@ -94,6 +94,24 @@ export const api = {
     told(http.PATCH("/api/clients/{client_id}", { params: { path: { client_id } }, body })),
   setPlaces: (client_id: ClientId, places: PlaceId[]) =>
     told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
+  home: (client_id: ClientId) =>
+    told(http.GET("/api/clients/{client_id}/home", { params: { path: { client_id } } })),
+  makeHomeSheet: (client_id: ClientId, body: Schemas["SheetRequest"]) =>
+    told(http.POST("/api/clients/{client_id}/home-sheets", { params: { path: { client_id } }, body })),
+  sendCode: (sheet_id: string) =>
+    told(http.POST("/api/home-sheets/{sheet_id}/code", { params: { path: { sheet_id } } })),
+  lookAtHomeResult: (text: string, client_id: ClientId) =>
+    told(http.POST("/api/home-results/look", { body: { text, client_id } })),
+  takeHomeResult: (text: string, client_id: ClientId) =>
+    told(http.POST("/api/home-results", { body: { text, client_id } })),
+  homeResult: (result_id: string) =>
+    told(http.GET("/api/home-results/{result_id}", { params: { path: { result_id } } })),
+  takeKeptResult: (result_id: string) =>
+    told(http.POST("/api/home-results/{result_id}/take", { params: { path: { result_id } } })),
+  setResultAside: (result_id: string) =>
+    told(http.POST("/api/home-results/{result_id}/set-aside", { params: { path: { result_id } } })),
+  hadAWord: (result_id: string) =>
+    told(http.POST("/api/home-results/{result_id}/word", { params: { path: { result_id } } })),
   places: () => told(http.GET("/api/places")),
   readPasted: (program_id: ProgramId, text: string) =>
     told(

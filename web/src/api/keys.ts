@@ -22,6 +22,8 @@ export const keys = {
   templates: (client: ClientId) => ["templates", client] as const,
   programs: (client: ClientId) => ["clients", client, "programs"] as const,
   source: (client: ClientId, source: unknown) => ["templates", client, "source", source] as const,
+  home: (client: ClientId) => ["clients", client, "home"] as const,
+  homeResult: (id: string) => ["home result", id] as const,
   outcome: (program: ProgramId) => ["outcome", program] as const,
   lookedDecisions: (session: SessionId, lines: readonly string[]) =>
     ["review", session, "looked at", lines] as const,

@@ -23,6 +23,9 @@ export const query = {
   templates: (id: ClientId) =>
     queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),
   programs: (id: ClientId) => queryOptions({ queryKey: keys.programs(id), queryFn: () => api.programs(id) }),
+  home: (id: ClientId) => queryOptions({ queryKey: keys.home(id), queryFn: () => api.home(id) }),
+  homeResult: (id: string) =>
+    queryOptions({ queryKey: keys.homeResult(id), queryFn: () => api.homeResult(id), gcTime: 0 }),
   source: (id: ClientId, source: Schemas["SourceRequest"]) =>
     queryOptions({
       queryKey: keys.source(id, source),

@@ -48,6 +48,11 @@ export const router = createBrowserRouter([
                 }),
               },
               {
+                path: "home",
+                handle: { help: "home" },
+                lazy: async () => ({ Component: (await import("../features/home/HomeView")).HomeView }),
+              },
+              {
                 path: "places",
                 handle: { help: "places" },
                 lazy: async () => ({ Component: (await import("../features/places/PlacesView")).PlacesView }),

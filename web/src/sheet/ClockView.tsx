@@ -65,7 +65,7 @@ export function ClockView({
         )}
         <div className="grid grid-cols-3 gap-2">
           <Tap onClick={clock.back}>{t("Back")}</Tap>
-          <Tap onClick={paused ? clock.resume : clock.pause}>{paused ? t("Go on") : t("Pause")}</Tap>
+          <Tap onClick={paused ? clock.resume : clock.pause}>{paused ? t("Go on") : t("Hold the clock")}</Tap>
           <Tap onClick={clock.end}>{t("End")}</Tap>
         </div>
       </div>

@@ -42,7 +42,7 @@ export function FinishView({
             <Tap
               key={effort}
               aria-pressed={log.effort === effort}
-              className={`px-0 ${log.effort === effort ? "border-2 border-ink font-semibold" : ""}`}
+              className={`px-0 whitespace-nowrap ${log.effort === effort ? "border-2 border-ink font-semibold" : ""}`}
               onClick={() => change((before) => ({ ...before, effort }))}
             >
               {effort}

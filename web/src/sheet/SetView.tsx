@@ -102,7 +102,7 @@ export function SetView({
               onMore={() => figure(amount + step)}
             />
           )}
-          {weight && loads.length > 1 && (
+          {weight && at >= 0 && loads.length > 1 && (
             <Stepper
               label={t("Load")}
               less={t("lighter")}
@@ -141,11 +141,11 @@ function Resting({ rest }: { rest: ReturnType<typeof useRest> }) {
         <p className={`text-4xl font-semibold ${over ? "text-ember" : ""}`}>
           {over ? t("Go") : countdown(Math.ceil(rest.left ?? 0))}
         </p>
-        <span className="grow text-soft">{t("Rest")}</span>
-        <Tap className="min-h-12" onClick={() => rest.longer(30)}>
+        <span className="grow" />
+        <Tap className="min-h-12 px-3! whitespace-nowrap" onClick={() => rest.longer(30)}>
           +30 s
         </Tap>
-        <Tap className="min-h-12" onClick={rest.end}>
+        <Tap className="min-h-12 px-3! whitespace-nowrap" onClick={rest.end}>
           {t("Go now")}
         </Tap>
       </div>

@@ -34,7 +34,7 @@ export function resultText(sheet: Sheet, day: Day, log: DayLog, now: number): st
       const marks =
         (ramp ? RAMP : 0) | (said.done ? DONE : 0) | (said.hurt ? HURT : 0) | (said.byClock ? BY_CLOCK : 0);
       const at = Math.max(0, seconds(said.at - begun));
-      return [move, number, marks, said.reps, said.seconds, said.load, said.reserve, at];
+      return [move, number, marks, said.reps, said.seconds, said.load, said.reserve, at].join(",");
     });
   const what = {
     s: sheet.id,
@@ -45,7 +45,7 @@ export function resultText(sheet: Sheet, day: Day, log: DayLog, now: number): st
     e: seconds(Math.max(log.ended ?? now, begun)),
     f: log.effort,
     t: log.note.trim().slice(0, NOTE),
-    x: rows,
+    x: rows.join(";"),
   };
   const head = `UA1.${base64(utf8(JSON.stringify(what)))}`;
   return `${head}.${base64(hmac(sha256, fromHex(sheet.key), utf8(head)).slice(0, MARK_BYTES))}`;

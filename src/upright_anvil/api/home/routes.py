@@ -12,7 +12,8 @@ from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.home.sheet import HomeSheet
-from upright_anvil.core.ids import ClientId, DayId, ProgramId, WeekId
+from upright_anvil.core.ids import ClientId, ProgramId
+from upright_anvil.core.plan.parts import DayKey, WeekKey
 from upright_anvil.services.exchange.home_files import PaperSize, sheet_file, sheet_paper
 from upright_anvil.services.home import making, overview, results
 from upright_anvil.services.home.making import AskedDay, MadeSheet
@@ -27,8 +28,8 @@ _ResultText = Annotated[str, StringConstraints(strip_whitespace=True, min_length
 class SheetDayRequest(RequestModel):
     """A day of a week for a sheet."""
 
-    week_id: Annotated[WeekId, MADE]
-    day_id: Annotated[DayId, Field(min_length=1, max_length=64, pattern=r"^[A-Za-z0-9_-]+$")]
+    week_id: WeekKey
+    day_id: DayKey
 
 
 class SheetRequest(RequestModel):

@@ -38,6 +38,7 @@ from upright_anvil.services.floor.line import FloorLine
 from upright_anvil.services.floor.opened import Opened, opened, run_lines
 from upright_anvil.services.floor.opening import floor_of
 from upright_anvil.services.floor.sets import FloorSet
+from upright_anvil.services.health.health_file import screening_of
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import exercises, programs
 from upright_anvil.store import home as store
@@ -127,7 +128,7 @@ def make_sheet(
     )
     scope.db.add(kept)
     scope.db.flush()
-    return MadeSheet(sheet.id, who.name, tuple(day.name for day in made), _said(made))
+    return MadeSheet(sheet.id, who.name, tuple(day.name for day in made), _said(scope, made, today, who.id))
 
 
 def kept_sheet(scope: Scope, sheet_id: str) -> HomeSheet:
@@ -140,11 +141,15 @@ def sheet_of_row(row: HomeSheetRow) -> HomeSheet:
     return SHEET.validate_json(row.document)
 
 
-def _said(days: Sequence[HomeDay]) -> tuple[str, ...]:
+def _said(scope: Scope, days: Sequence[HomeDay], today: date, client_id: ClientId) -> tuple[str, ...]:
+    """What the trainer minds before it is done with nobody beside: joints in trouble, a clearance that is missing."""
     said = []
-    cautions = {caution for day in days for move in day.moves for caution in move.cautions}
-    if cautions:
-        said.append(f"Mind before it is done alone: {'; '.join(sorted(cautions)[:3])}")
+    careful = [move.name for day in days for move in day.moves if move.cautions]
+    if careful:
+        said.append(f"A joint is to be minded in {', '.join(dict.fromkeys(careful))}; the sheet says so.")
+    screening = screening_of(scope, client_id, today)
+    if screening.reminder:
+        said.append(screening.reminder)
     return tuple(said)
 
 

@@ -139,6 +139,8 @@ def _days(
             continue
         sid = session_id(program_id, week, day.id)
         many = given.get((week, day.id), 0)
+        if on < today and not (day.alone or many):
+            continue
         state = HomeState.AHEAD
         if sid in done:
             state = HomeState.BACK if sid in back else HomeState.DONE

@@ -4,6 +4,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, datetime, timedelta
 from hmac import compare_digest
+from itertools import groupby
 from secrets import randbelow
 from typing import Final
 
@@ -240,7 +241,7 @@ def _lines(read: _Read, gone: set[str]) -> tuple[HomeResultLine, ...]:
     return tuple(
         HomeResultLine(
             exercise=move.name,
-            asked=move.dose,
+            asked=move.planned,
             done=_done(by_line.get(move.line, [])),
             hurt=any(row.how.hurt for row in by_line.get(move.line, [])),
             gone=move.line in gone,
@@ -250,14 +251,15 @@ def _lines(read: _Read, gone: set[str]) -> tuple[HomeResultLine, ...]:
 
 
 def _done(rows: Sequence[PerformedSet]) -> tuple[str, ...]:
+    """The sets that were done, in their order; alike ones are said once."""
+    done = (row for row in rows if row.outcome is Outcome.DONE)
     said = []
-    for row in sorted(rows, key=lambda r: (not r.slot.ramp, r.slot.number)):
-        if row.outcome is not Outcome.DONE:
-            continue
+    for row in sorted(done, key=lambda r: (not r.slot.ramp, r.slot.number)):
         load = f" with {row.load}" if row.load is not None and row.load.value else ""
         left = f", {row.reserve} left" if row.reserve is not None else ""
         said.append(f"{row.amount}{load}{left}{', hurt' if row.how.hurt else ''}")
-    return tuple(said)
+    alike = [(words, len(list(same))) for words, same in groupby(said)]
+    return tuple(words if many == 1 else f"{many} × {words}" for words, many in alike)
 
 
 def _write(scope: Scope, read: _Read, now: datetime) -> SessionId:

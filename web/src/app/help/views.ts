@@ -129,6 +129,12 @@ export const helpOf = {
     words: ["program", "phase"],
     keys: [],
   },
+  home: {
+    title: "At home",
+    does: "Sheets for what a client does alone, and what came back from them. A result is looked at before it goes into the log.",
+    words: ["program", "reps left"],
+    keys: [],
+  },
   outcome: {
     title: "What came of it",
     does: "A program against its plan: sessions, sets, strength, tests. What carries over begins the next one.",

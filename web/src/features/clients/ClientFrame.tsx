@@ -81,6 +81,11 @@ export function ClientFrame() {
             Program
           </NavLink>
         )}
+        {client.program_id && (
+          <NavLink to={`/clients/${client.id}/home`} className={tab}>
+            At home
+          </NavLink>
+        )}
         {client.programs > 0 && (
           <NavLink to={`/clients/${client.id}/programs`} className={tab}>
             Past and next

@@ -1,0 +1,99 @@
+// A result that comes back: pasted, opened as a file, or scanned from the client's phone; looked at, then logged.
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { lazy, Suspense, useState } from "react";
+import { api, Problem } from "../../api/client";
+import { changed } from "../../api/changed";
+import type { ClientId } from "../../api/ids";
+import { Button } from "../../ui/Button";
+import { look as field } from "../../ui/Input";
+import { Message } from "../../ui/Message";
+import { Sheet } from "../../ui/Sheet";
+import { ResultPreview } from "./ResultPreview";
+
+const Scan = lazy(async () => ({ default: (await import("./Scan")).Scan }));
+const LONGEST = 20_000;
+
+export function BringBack({ client }: { client: ClientId }) {
+  const queries = useQueryClient();
+  const [text, setText] = useState("");
+  const [scanning, setScanning] = useState(false);
+  const [long, setLong] = useState(false);
+  const look = useMutation({ mutationFn: (said: string) => api.lookAtHomeResult(said, client) });
+  const take = useMutation({
+    mutationFn: () => api.takeHomeResult(text, client),
+    onSuccess: async () => {
+      look.reset();
+      setText("");
+      await changed(queries, "log");
+    },
+  });
+  const read = (said: string) => {
+    take.reset();
+    setText(said);
+    if (said.trim()) look.mutate(said);
+    else look.reset();
+  };
+  const open = async (file: File) => {
+    setLong(file.size > LONGEST);
+    if (file.size <= LONGEST) read(await file.text());
+  };
+  const problem = look.error ?? take.error;
+  return (
+    <section aria-labelledby="bring-back">
+      <h2 id="bring-back" className="text-lg font-semibold">
+        Bring a result back
+      </h2>
+      <p className="text-soft">Paste what the client sent, open the file, or scan the picture.</p>
+      <textarea
+        aria-label="The result as text"
+        placeholder="UA1. …"
+        className={`${field} mt-2 min-h-20 w-full break-all`}
+        maxLength={LONGEST}
+        value={text}
+        onChange={({ target }) => read(target.value)}
+      />
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button onClick={() => setScanning(true)}>Scan with the camera</Button>
+        <label className="inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+          Open a result file
+          <input
+            type="file"
+            accept=".txt,text/plain"
+            className="sr-only"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = "";
+              if (file) void open(file);
+            }}
+          />
+        </label>
+      </div>
+      {long && <Message tone="stop">That file is too long for a result.</Message>}
+      {problem instanceof Problem && (
+        <Message tone="stop" className="mt-2">
+          {problem.message}
+        </Message>
+      )}
+      {look.data && (
+        <ResultPreview seen={look.data} client={client} busy={take.isPending} take={() => take.mutate()} />
+      )}
+      {take.data && (
+        <Message tone="done" className="mt-2">
+          {take.data.day} is in the log as work done at home.
+        </Message>
+      )}
+      {scanning && (
+        <Sheet title="Hold the client’s picture before the camera" open onClose={() => setScanning(false)}>
+          <Suspense fallback={<p>Starting the camera …</p>}>
+            <Scan
+              found={(said) => {
+                setScanning(false);
+                read(said);
+              }}
+            />
+          </Suspense>
+        </Sheet>
+      )}
+    </section>
+  );
+}

@@ -24,6 +24,7 @@ from upright_anvil.api.openapi import described
 from upright_anvil.api.places import routes as places
 from upright_anvil.api.planning import routes as planning
 from upright_anvil.api.programs import routes as programs
+from upright_anvil.api.reports import routes as reports
 from upright_anvil.api.sessions import routes as sessions
 from upright_anvil.api.starting import routes as starting
 from upright_anvil.api.studio import Studio
@@ -42,6 +43,7 @@ ROUTERS = (
     starting.own,
     exchange.router,
     home.router,
+    reports.router,
     places.router,
     health.router,
     library.router,

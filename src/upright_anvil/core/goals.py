@@ -28,3 +28,7 @@ class TrainingAge(StrEnum):
     SOME = "six months to two years"
     EXPERIENCED = "more than two years"
     NOT_SAID = ""
+
+
+NEW = frozenset({TrainingAge.SEDENTARY, TrainingAge.NEW, TrainingAge.RETURNING, TrainingAge.NOT_SAID})
+"""Clients whose work alone is watched before load goes up; who has said nothing counts among them. House rule."""

@@ -75,7 +75,7 @@ class _What(_Strict):
         if len(pieces) > MOST_ROWS:
             raise DomainError(f"A day has at most {MOST_ROWS} sets.")
         try:
-            return tuple(_row(_ROW.validate_strings(tuple(field or None for field in piece))) for piece in pieces)
+            return tuple(_row(_ROW.validate_python(tuple(field or None for field in piece))) for piece in pieces)
         except ValidationError as wrong:
             raise DomainError(CHANGED) from wrong
 

@@ -11,7 +11,7 @@ from unittest import TestCase
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import Exercise, ExerciseKind, Pattern
-from upright_anvil.core.ledger.how import How, Quality, SetEnd
+from upright_anvil.core.ledger.how import How, Quality, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.implements import ImplementKind
@@ -76,6 +76,7 @@ SIGNS = {
     "w": How(ended=SetEnd.WILL),
     "y": How(confirmed=True),
     "t": How(ended=SetEnd.TIME),
+    "h": How(source=Source.HOME),
 }
 
 
@@ -87,7 +88,7 @@ def rows(asked: str, did: str) -> tuple[PerformedSet, ...]:
             took = int(over[2]) if over[2] else None
             found.append(_row(number, seconds=took, metres=int(over[1])))
             continue
-        match = re.fullmatch(r"(?:L(\d+)R(\d+)|(\d+))(?:\((\d+)\))?(?:@([\d.]+))?(?:/(\d+))?([!~#f+*pcwyt]?)", word)
+        match = re.fullmatch(r"(?:L(\d+)R(\d+)|(\d+))(?:\((\d+)\))?(?:@([\d.]+))?(?:/(\d+))?([!~#f+*pcwyth]?)", word)
         assert match, word
         left, right, amount, counted, load, reserve, sign = match.groups()
         how = SIGNS.get(sign, How())

@@ -1,16 +1,19 @@
+from dataclasses import replace
 from unittest import TestCase
 
 from hypothesis import given, settings
 
 from tests.core.strategies import situations
 from upright_anvil.core.constants import BRIDGE_SLOWER_SECONDS
+from upright_anvil.core.ledger.how import Source
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.evidence import showing
-from upright_anvil.core.progression.model import Lever, ProgressionContext
+from upright_anvil.core.progression.judge import is_plain, proposal
+from upright_anvil.core.progression.model import Confidence, Lever, ProgressionContext
 from upright_anvil.core.progression.registry import POLICIES
 
 MANY = settings(max_examples=250)
@@ -78,3 +81,18 @@ class EveryPolicyTest(TestCase):
             for alternative in proposal.alternatives:
                 self.assertEqual(write(read(alternative.text, Unit.KG)), alternative.text)
             self.assertTrue(proposal.rule and proposal.evidence)
+
+
+class AloneTest(TestCase):
+    @MANY
+    @given(situations())
+    def test_no_load_rises_on_work_alone_by_who_is_new_or_sore(self, context: ProgressionContext) -> None:
+        home = tuple(replace(row, how=replace(row.how, source=Source.HOME)) for row in context.today.sets)
+        today = replace(context.today, sets=home)
+        alone = replace(context, exposures=(*context.exposures[:-1], today), alone="the client is new to training")
+        for policy in POLICIES:
+            found = proposal(alone, policy)
+            if home:
+                self.assertLessEqual(found.rise, 0)
+                self.assertIs(found.confidence, Confidence.THIN)
+                self.assertFalse(is_plain(found))

@@ -23,6 +23,8 @@ from upright_anvil.core.progression.registry import POLICIES
 
 UP, REPS, HOLD, EASE = Lever.LOAD, Lever.REPS, Lever.HOLD, Lever.EASE
 POOR = {"poor_day": True}
+NEW_ALONE = {"alone": "the client is new to training"}
+KNEE_ALONE = {"alone": "the left knee is written down"}
 KNEE = {"health": "Left knee: hurts now, and this loads it"}
 STORIES = [
     # Pain, region said or not, in this line or in another.
@@ -102,6 +104,12 @@ STORIES = [
     Story("one left and no reserve written", "3 x 6-8, 60 kg", ("8/2 8/1 8/1",), UP),
     Story("to failure as asked", "3 x 6-8, 60 kg, leave 0", ("8/0 8/0 8/0",), UP),
     Story("cuffs: nothing there is ours to raise", "3 x 6-8, 20 kg, cuffs", ("8/4 8/4 8/4",), HOLD, "3 x 6-8, 20 kg, cuffs", "restricted blood flow"),
+    # Done alone.
+    Story("alone and new: no load", RANGE, ("8/3h 8/3h 8/3h",), HOLD, RANGE, "done alone, and the client is new", more=NEW_ALONE),
+    Story("alone with a joint written down", RANGE, ("8/3h 8/3h 8/3h",), HOLD, RANGE, "no load goes up", more=KNEE_ALONE),
+    Story("alone and new: repetitions may", RANGE, ("7/3 7/3 7/3h",), REPS, more=NEW_ALONE),
+    Story("alone, and nothing against it", RANGE, ("8/3h 8/3h 8/3h",), UP),
+    Story("new, and somebody was there", RANGE, ("8/3 8/3 8/3",), UP, more=NEW_ALONE),
     # Wrong cause, wrong size.
     Story("stopped for time twice is no miss", "3 x 5, 60 kg", ("5 5", "5"), HOLD, "3 x 5, 60 kg", policy="linear"),
     Story("a real miss twice is", "3 x 5, 60 kg", ("5 5 3", "5 5 3"), EASE, policy="linear"),

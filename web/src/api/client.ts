@@ -94,6 +94,22 @@ export const api = {
     told(http.PATCH("/api/clients/{client_id}", { params: { path: { client_id } }, body })),
   setPlaces: (client_id: ClientId, places: PlaceId[]) =>
     told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
+  energy: (client_id: ClientId, aim: Schemas["EnergyAim"]) =>
+    told(http.GET("/api/clients/{client_id}/energy", { params: { path: { client_id }, query: { aim } } })),
+  report: (client_id: ClientId, start: string, until: string) =>
+    told(
+      http.GET("/api/clients/{client_id}/report", {
+        params: { path: { client_id }, query: { start, until } },
+      }),
+    ),
+  writeReport: (client_id: ClientId, body: Schemas["ReportRequest"]): Promise<Blob> =>
+    told(
+      http.POST("/api/clients/{client_id}/report", {
+        params: { path: { client_id } },
+        body,
+        parseAs: "blob",
+      }),
+    ) as Promise<Blob>,
   home: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/home", { params: { path: { client_id } } })),
   makeHomeSheet: (client_id: ClientId, body: Schemas["SheetRequest"]) =>

@@ -30,6 +30,8 @@ export const EasierKind: readonly Schemas["EasierKind"][] = ["due", "earned"];
 
 export const Ended: readonly Schemas["Ended"][] = ["form", "breath", "pain", "will", "time", "target"];
 
+export const EnergyAim: readonly Schemas["EnergyAim"][] = ["slowly less", "as it is", "slowly more"];
+
 export const ExerciseKind: readonly Schemas["ExerciseKind"][] = ["lift", "hold", "jump", "carry", "throw", "balance", "cardio", "mobility", "warm-up", "stretch"];
 
 export const FactKind: readonly Schemas["FactKind"][] = ["best", "heaviest", "most reps at this load", "longest", "first time", "most even"];
@@ -39,6 +41,8 @@ export const Feature: readonly Schemas["Feature"][] = ["wall", "chair", "doorway
 export const GoalKind: readonly Schemas["GoalKind"][] = ["muscle size", "maximal strength", "general fitness", "body weight", "sport or trip", "strong around a joint", "posture", "lagging muscles", "everyday strength", "enjoyment", ""];
 
 export const GroupKind: readonly Schemas["GroupKind"][] = ["straight", "pair", "tri-set", "circuit", "by the clock", "on the minute", "most rounds"];
+
+export const HomeNews: readonly Schemas["HomeNews"][] = ["to look at", "wants a word", "not back"];
 
 export const HomeState: readonly Schemas["HomeState"][] = ["ahead", "came back", "done here", "not back"];
 
@@ -75,6 +79,8 @@ export const ProgramStanding: readonly Schemas["ProgramStanding"][] = ["runs", "
 export const Quality: readonly Schemas["Quality"][] = ["clean", "slipping", "broke down"];
 
 export const Replaced: readonly Schemas["Replaced"][] = ["exercise", "load", "rest"];
+
+export const ReportKind: readonly Schemas["ReportKind"][] = ["html", "pdf"];
 
 export const Scenario: readonly Schemas["Scenario"][] = ["all goes well", "as lately", "a bad patch"];
 

@@ -22,6 +22,10 @@ export const keys = {
   templates: (client: ClientId) => ["templates", client] as const,
   programs: (client: ClientId) => ["clients", client, "programs"] as const,
   source: (client: ClientId, source: unknown) => ["templates", client, "source", source] as const,
+  energy: (client: ClientId, aim: string, facts: unknown) =>
+    ["clients", client, "energy", aim, facts] as const,
+  report: (client: ClientId, start: string, until: string) =>
+    ["clients", client, "report", start, until] as const,
   home: (client: ClientId) => ["clients", client, "home"] as const,
   homeResult: (id: string) => ["home result", id] as const,
   outcome: (program: ProgramId) => ["outcome", program] as const,

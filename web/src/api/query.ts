@@ -23,6 +23,19 @@ export const query = {
   templates: (id: ClientId) =>
     queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),
   programs: (id: ClientId) => queryOptions({ queryKey: keys.programs(id), queryFn: () => api.programs(id) }),
+  energy: (id: ClientId, aim: Schemas["EnergyAim"], facts: unknown) =>
+    queryOptions({
+      queryKey: keys.energy(id, aim, facts),
+      queryFn: () => api.energy(id, aim),
+      placeholderData: keepPreviousData,
+    }),
+  report: (id: ClientId, start: string, until: string) =>
+    queryOptions({
+      queryKey: keys.report(id, start, until),
+      queryFn: () => api.report(id, start, until),
+      staleTime: Infinity,
+      retry: false,
+    }),
   home: (id: ClientId) => queryOptions({ queryKey: keys.home(id), queryFn: () => api.home(id) }),
   homeResult: (id: string) =>
     queryOptions({ queryKey: keys.homeResult(id), queryFn: () => api.homeResult(id), gcTime: 0 }),

@@ -1157,6 +1157,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{client_id}/energy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Client Energy
+         * @description How much energy a client needs in a day, as an estimate, or why there is none.
+         */
+        get: operations["client_energy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bringing/file": {
         parameters: {
             query?: never;
@@ -1811,6 +1831,30 @@ export interface paths {
          * @description What a client's phone sends with a code (form fields ``text`` and ``code``); the trainer looks at it later.
          */
         post: operations["send_result"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{client_id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Client Report
+         * @description What a report over a span would say.
+         */
+        get: operations["client_report"];
+        put?: never;
+        /**
+         * Write Report
+         * @description A report as a file, with the trainer's words; nothing of it is kept.
+         */
+        post: operations["write_report"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4604,6 +4648,61 @@ export interface components {
          */
         Ended: "form" | "breath" | "pain" | "will" | "time" | "target";
         /**
+         * EnergyAim
+         * @description What the trainer and the client want of the body weight.
+         * @enum {string}
+         */
+        EnergyAim: "slowly less" | "as it is" | "slowly more";
+        /**
+         * EnergyEstimate
+         * @description Kilocalories a day: to keep the weight (``low`` to ``high`` with the error), and for the aim.
+         *
+         *     ``resting`` is without any activity; ``floor`` says that the target was held at the published floor. ``kg_a_week``
+         *     is what the aim would be expected to change.
+         */
+        EnergyEstimate: {
+            /** Resting */
+            resting: number;
+            /** Factor */
+            factor: number;
+            /** Maintenance */
+            maintenance: number;
+            /** Low */
+            low: number;
+            /** High */
+            high: number;
+            aim: components["schemas"]["EnergyAim"];
+            /** Target */
+            target: number;
+            /** Floor */
+            floor: boolean;
+            /** Kg A Week */
+            kg_a_week: number;
+        };
+        /**
+         * EnergyView
+         * @description What the card shows.
+         *
+         *     ``barred`` says why no figure is given, ``missing`` what is still to be said; ``error`` is the share by which the
+         *     estimate may be off, ``floor`` the published floor, kilocalories a day; ``weight`` is the trend in a sentence.
+         */
+        EnergyView: {
+            aim: components["schemas"]["EnergyAim"];
+            /** Barred */
+            barred: string;
+            /** Missing */
+            missing: string[];
+            estimate: components["schemas"]["EnergyEstimate"] | null;
+            /** Error */
+            error: number;
+            /** Floor */
+            floor: number | null;
+            /** Weight */
+            weight: string;
+            /** Note */
+            note: string;
+        };
+        /**
          * Entry
          * @description One dated entry. ``words`` are the trainer's; ``due_on`` is the expected date of a birth.
          *
@@ -5700,6 +5799,12 @@ export interface components {
             picture: string;
         };
         /**
+         * HomeNews
+         * @description What there is to do about it.
+         * @enum {string}
+         */
+        HomeNews: "to look at" | "wants a word" | "not back";
+        /**
          * HomeResultLine
          * @description One move of a day that came back: what was asked and what was done, in words; ``hurt`` that something hurt.
          */
@@ -5856,6 +5961,29 @@ export interface components {
          * @enum {string}
          */
         HomeState: "ahead" | "came back" | "done here" | "not back";
+        /**
+         * HomeToday
+         * @description A day done alone that came back, or did not; ``note`` is the client's word or what hurt.
+         */
+        HomeToday: {
+            /**
+             * Client Id
+             * Format: ClientId
+             */
+            client_id: ClientId;
+            /** Client */
+            client: string;
+            /** Day */
+            day: string;
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            news: components["schemas"]["HomeNews"];
+            /** Note */
+            note: string;
+        };
         /**
          * HomeView
          * @description A client's work at home.
@@ -7840,6 +7968,221 @@ export interface components {
          */
         Replaced: "exercise" | "load" | "rest";
         /**
+         * Report
+         * @description All that a report is made of.
+         */
+        Report: {
+            /** Client */
+            client: string;
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Unit */
+            unit: string;
+            /** Weeks */
+            weeks: components["schemas"]["ReportWeek"][];
+            /** Lifts */
+            lifts: components["schemas"]["ReportLift"][];
+            /** Tests */
+            tests: components["schemas"]["ReportTest"][];
+            texts: components["schemas"]["ReportTexts"];
+        };
+        /**
+         * ReportKind
+         * @description What a report is written as.
+         * @enum {string}
+         */
+        ReportKind: "html" | "pdf";
+        /**
+         * ReportLift
+         * @description A lift over the span: where it began and stands; ``clear`` says that the difference exceeds the error.
+         */
+        ReportLift: {
+            /** Name */
+            name: string;
+            /** Before */
+            before: string;
+            /** After */
+            after: string;
+            /** Change */
+            change: number;
+            /** Clear */
+            clear: boolean;
+            /** Path */
+            path: components["schemas"]["ReportPoint"][];
+        };
+        /**
+         * ReportPoint
+         * @description The estimated maximum on a day with its 95 % interval, in the client's unit.
+         */
+        ReportPoint: {
+            /**
+             * On
+             * Format: date
+             */
+            on: string;
+            /** Value */
+            value: string;
+            /** Low */
+            low: string;
+            /** High */
+            high: string;
+        };
+        /**
+         * ReportRequest
+         * @description A report over a span with the trainer's words; ``picture`` is put in and kept nowhere.
+         */
+        ReportRequest: {
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            texts: components["schemas"]["ReportTextsRequest"];
+            /** @default pdf */
+            kind: components["schemas"]["ReportKind"];
+            /** @default a4 */
+            size: components["schemas"]["PaperSize"];
+            /**
+             * Picture
+             * Format: base64
+             * @default
+             */
+            picture: string;
+        };
+        /**
+         * ReportTest
+         * @description A test at both ends of the span, in its unit; ``words`` say whether the difference exceeds the error.
+         */
+        ReportTest: {
+            /** Name */
+            name: string;
+            /** Unit */
+            unit: string;
+            /**
+             * First On
+             * Format: date
+             */
+            first_on: string;
+            /** First */
+            first: string;
+            /**
+             * Last On
+             * Format: date
+             */
+            last_on: string;
+            /** Last */
+            last: string;
+            /** Better */
+            better: boolean;
+            /** Words */
+            words: string;
+        };
+        /**
+         * ReportTexts
+         * @description What the trainer may change, paragraph by paragraph; an empty one is left out.
+         */
+        ReportTexts: {
+            /**
+             * Opening
+             * @default
+             */
+            opening: string;
+            /**
+             * Work
+             * @default
+             */
+            work: string;
+            /**
+             * Strength
+             * @default
+             */
+            strength: string;
+            /**
+             * Tests
+             * @default
+             */
+            tests: string;
+            /**
+             * Praise
+             * @default
+             */
+            praise: string;
+            /**
+             * Minded
+             * @default
+             */
+            minded: string;
+            /**
+             * Following
+             * @default
+             */
+            following: string;
+        };
+        /**
+         * ReportTextsRequest
+         * @description The paragraphs as the trainer has them; an empty one is left out.
+         */
+        ReportTextsRequest: {
+            /** Opening */
+            opening: string;
+            /** Work */
+            work: string;
+            /** Strength */
+            strength: string;
+            /** Tests */
+            tests: string;
+            /** Praise */
+            praise: string;
+            /** Minded */
+            minded: string;
+            /** Following */
+            following: string;
+        };
+        /**
+         * ReportView
+         * @description A report as it would be handed over, with the sentences it begins with.
+         */
+        ReportView: {
+            /**
+             * Client Id
+             * Format: ClientId
+             */
+            client_id: ClientId;
+            report: components["schemas"]["Report"];
+        };
+        /**
+         * ReportWeek
+         * @description A week of the span: sessions planned and held, hard sets planned and done.
+         */
+        ReportWeek: {
+            /**
+             * Monday
+             * Format: date
+             */
+            monday: string;
+            /** Planned */
+            planned: number;
+            /** Held */
+            held: number;
+            /** Sets Planned */
+            sets_planned: number;
+            /** Sets Done */
+            sets_done: number;
+        };
+        /**
          * Reps
          * @description A repetition target: ``low`` to ``high``, equal for a fixed number. 1 to 100.
          */
@@ -9605,6 +9948,8 @@ export interface components {
             waiting: components["schemas"]["Waiting"][];
             /** Dues */
             dues: components["schemas"]["DueToday"][];
+            /** Home */
+            home: components["schemas"]["HomeToday"][];
             /** Notices */
             notices: components["schemas"]["ClientNotice"][];
             /** Clients */
@@ -13722,6 +14067,48 @@ export interface operations {
             };
         };
     };
+    client_energy: {
+        parameters: {
+            query?: {
+                aim?: components["schemas"]["EnergyAim"];
+            };
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EnergyView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
     read_table_file: {
         parameters: {
             query?: never;
@@ -15649,6 +16036,118 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    client_report: {
+        parameters: {
+            query: {
+                start: string;
+                until: string;
+            };
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    write_report: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReportRequest"];
+            };
+        };
         responses: {
             /** @description Successful Response */
             200: {

@@ -48,6 +48,11 @@ export const router = createBrowserRouter([
                 }),
               },
               {
+                path: "report",
+                handle: { help: "report" },
+                lazy: async () => ({ Component: (await import("../features/report/ReportView")).ReportView }),
+              },
+              {
                 path: "home",
                 handle: { help: "home" },
                 lazy: async () => ({ Component: (await import("../features/home/HomeView")).HomeView }),

@@ -4,13 +4,15 @@ from upright_anvil.api.clients.requests import ClientChangeRequest, ClientReques
 from upright_anvil.api.programs.requests import ProgramRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
+from upright_anvil.core.energy import EnergyAim
 from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.board import empty_program
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.clients import clients, exercise_notes, places
+from upright_anvil.services.clients import clients, energy, exercise_notes, places
 from upright_anvil.services.clients.clients import ClientEntry, ClientView
+from upright_anvil.services.clients.energy import EnergyView
 from upright_anvil.services.clients.places import PlaceFacts, PlaceView
 from upright_anvil.services.progress import exercise_progress, overview
 from upright_anvil.services.progress.exercise_views import ProgressView
@@ -86,3 +88,10 @@ def client_overview(client_id: ClientId, here: Here) -> OverviewView:
     """Progress as a whole: weeks, strength, tests, body, pain, and the three things worth telling."""
     with here.reading() as scope:
         return overview.overview(scope, client_id, here.today)
+
+
+@router.get("/{client_id}/energy")
+def client_energy(client_id: ClientId, here: Here, aim: EnergyAim = EnergyAim.HOLD) -> EnergyView:
+    """How much energy a client needs in a day, as an estimate, or why there is none."""
+    with here.reading() as scope:
+        return energy.energy_view(scope, client_id, aim, here.today)

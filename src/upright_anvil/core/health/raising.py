@@ -27,6 +27,17 @@ def why_not_up(
     return spared_joint(exercise, kept) or open_condition(kept) or clearance(exercise, asked, screening)
 
 
+def not_enough_alone(exercise: Exercise, standing: Iterable[JointStatus], *, new: bool) -> str:
+    """Say why work that nobody watched is not enough to add load: a joint in it is written down, or the client is new.
+
+    Empty where it is. House rule.
+    """
+    for at in standing:
+        if isinstance(at.topic, Joint) and exercise.stress_on(at.topic) is not None:
+            return f"the {at.name} is written down"
+    return "the client is new to training" if new else ""
+
+
 def spared_joint(exercise: Exercise, standing: Iterable[JointStatus]) -> str:
     """Say which joint that the exercise loads hurts or is spared; empty where none is."""
     for at in standing:

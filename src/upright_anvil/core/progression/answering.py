@@ -6,8 +6,8 @@ from decimal import Decimal
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
-from upright_anvil.core.progression.evidence import confidence, sentences, showing
-from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
+from upright_anvil.core.progression.evidence import at_home, confidence, sentences, showing
+from upright_anvil.core.progression.model import Alternative, Confidence, Lever, ProgressionContext, Proposal
 
 
 def answer(
@@ -33,7 +33,7 @@ def answer(
         prescription=prescription,
         rule=rule,
         evidence=sentences(today, shown),
-        confidence=confidence(today.prescription, shown),
+        confidence=Confidence.THIN if at_home(today) else confidence(today.prescription, shown),
         rise=rise,
         bridged=bridged,
         bridging=bridging,

@@ -19,7 +19,7 @@ from upright_anvil.core.prescription.schemes import Checkpoints
 from upright_anvil.core.prescription.targets import Seconds
 from upright_anvil.core.prescription.text.shorthand import write_time
 from upright_anvil.core.progression.answering import answer
-from upright_anvil.core.progression.evidence import lesser_of, sentences, showing, within_reserve
+from upright_anvil.core.progression.evidence import at_home, lesser_of, sentences, showing, within_reserve
 from upright_anvil.core.progression.kinds import WorkKind
 from upright_anvil.core.progression.limits import never_up
 from upright_anvil.core.progression.limits.bounds import same_again
@@ -197,11 +197,11 @@ def _told(
         for s in stations
         for sentence in sentences(s.context.today, showing(s.context.today))[:1]
     ]
-    whole = all(showing(s.context.today).complete for s in stations)
+    seen = all(showing(s.context.today).complete and not at_home(s.context.today) for s in stations)
     return replace(
         told,
         evidence=tuple(evidence),
-        confidence=Confidence.FAIR if whole else Confidence.THIN,
+        confidence=Confidence.FAIR if seen else Confidence.THIN,
         stations=tuple(StationChange(s.line, found[s.line]) for s in others),
         alternatives=(),
     )

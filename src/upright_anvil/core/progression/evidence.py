@@ -5,6 +5,7 @@ from dataclasses import dataclass, replace
 from functools import lru_cache
 
 from upright_anvil.core.blocks import added_load
+from upright_anvil.core.ledger.how import Source
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load
@@ -250,6 +251,11 @@ def confidence(prescription: Prescription, shown: Showing) -> Confidence:
     return Confidence.FAIR if counted and any(r is None for r in shown.reserves) else Confidence.FIRM
 
 
+def at_home(exposure: Exposure) -> bool:
+    """Answer whether a session was done alone, by any of its sets: nobody saw those."""
+    return any(row.how.source is Source.HOME for row in exposure.sets)
+
+
 def sentences(exposure: Exposure, shown: Showing) -> tuple[str, ...]:
     """Say what was done against what was asked, each set with its own load where they differ."""
     p = exposure.prescription
@@ -273,6 +279,8 @@ def sentences(exposure: Exposure, shown: Showing) -> tuple[str, ...]:
         found.append("Nobody said how many reps were left.")
     if is_slow(p.tempo):
         found.append(f"Slow work was asked ({p.tempo}): it shows at least so much strength.")
+    if at_home(exposure):
+        found.append("Done alone at home, as the client told it.")
     return tuple(found)
 
 

@@ -69,7 +69,8 @@ class ProgressionContext:
     the days the client had not trained before today. ``beside`` are the sets of the same exercise in other lines of
     the session, ``doubted`` the ids of sets whose figures the rest contradicts. ``unfinished`` says that the session
     was stopped before its end, ``preparing`` that the line stands in a warm-up or cool-down. ``most_reps`` is the most
-    repetitions the client's goal asks for, ``restricted`` that the blood flow is restricted in the line.
+    repetitions the client's goal asks for, ``restricted`` that the blood flow is restricted in the line. ``alone``
+    says why work that was done alone is not enough for more load, empty where it is.
     """
 
     exercise: Exercise
@@ -95,6 +96,7 @@ class ProgressionContext:
     preparing: bool = False
     most_reps: int = 20
     restricted: bool = False
+    alone: str = ""
 
     @property
     def today(self) -> Exposure:

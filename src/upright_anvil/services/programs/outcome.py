@@ -8,7 +8,7 @@ from decimal import Decimal
 
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import ClientId, LineId, ProgramId, SessionId
-from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
+from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.standing import ProgramStanding, standings
@@ -20,7 +20,7 @@ from upright_anvil.services.log.ran import ProgramRun, programs_run
 from upright_anvil.services.log.volume import phase_volume
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.programs.outcome_views import CarriedLine, LiftOutcome, OutcomeView, PhaseOutcome
-from upright_anvil.services.progress.overview import tested_twice
+from upright_anvil.services.progress.overview import in_unit_of, tested_twice
 from upright_anvil.services.progress.overview_views import BodyPoint, TestedTwice
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
@@ -61,8 +61,8 @@ def outcome(scope: Scope, program_id: ProgramId, today: date) -> OutcomeView:
         )
         for phase in program.phases
     )
-    lifts = _lifts(profile, program.start, until, done)
-    hurt = _hurt(done, dates)
+    lifts = lifts_within(profile, program.start, until, done)
+    hurt = hurt_days(done, dates)
     body = tuple(
         BodyPoint(on, round(in_unit(kg, profile.unit), 1)) for on, kg in profile.weights if program.start <= on <= until
     )
@@ -84,7 +84,7 @@ def outcome(scope: Scope, program_id: ProgramId, today: date) -> OutcomeView:
         declined=sum(1 for d in decisions if d.verdict == "declined"),
         phases=found,
         lifts=lifts,
-        tests=_tests(scope, who.id, program.start, until, profile.unit),
+        tests=tests_within(scope, who.id, program.start, until, profile.unit),
         body=body,
         hurt=tuple(hurt),
         told=_told(held, planned, lifts, body, hurt, profile.unit),
@@ -109,8 +109,8 @@ def _phases(
     return {phase.id: (held[phase.id], max(planned[phase.id], held[phase.id])) for phase in program.phases}
 
 
-def _lifts(profile: ClientProfile, start: date, until: date, done: Done) -> tuple[LiftOutcome, ...]:
-    """The lifts done in it, those done most often first."""
+def lifts_within(profile: ClientProfile, start: date, until: date, done: Done) -> tuple[LiftOutcome, ...]:
+    """Answer the lifts done in a span, those done most often first."""
     often = Counter(row.exercise for key, rows in done.items() for row in rows[:1] if key)
     found = []
     for exercise, times in often.most_common():
@@ -129,7 +129,7 @@ def _lift(strength: Strength, profile: ClientProfile, start: date, until: date, 
     first, last = before[-1] if before else within[0], within[-1]
 
     def shown(kg: float) -> Decimal:
-        return in_unit(Kilograms(Decimal(repr(kg))), profile.unit).quantize(Decimal("0.1"))
+        return in_unit_of(kg, profile.unit)
 
     return LiftOutcome(
         exercise_id=strength.exercise,
@@ -144,8 +144,8 @@ def _lift(strength: Strength, profile: ClientProfile, start: date, until: date, 
     )
 
 
-def _tests(scope: Scope, client_id: ClientId, start: date, until: date, unit: Unit) -> tuple[TestedTwice, ...]:
-    """What was tested as the program began and as it ended: rounds a week into it at most, and two weeks behind it."""
+def tests_within(scope: Scope, client_id: ClientId, start: date, until: date, unit: Unit) -> tuple[TestedTwice, ...]:
+    """Answer what was tested as a span began and as it ended: a week into it at most, and two weeks behind it."""
     rounds = sorted(side_by_side(scope, client_id, None, None).rounds, key=lambda one: one.on)
     early = [one for one in rounds if one.on <= start + timedelta(days=TESTED_INTO)]
     late = [one for one in rounds if one not in early and one.on <= until + timedelta(days=TESTED_BEHIND)]
@@ -156,7 +156,8 @@ def _tests(scope: Scope, client_id: ClientId, start: date, until: date, unit: Un
     return tuple(tested_twice(pair, sides, unit) for pair in sides.pairs if pair.change is not None)
 
 
-def _hurt(done: Done, dates: Mapping[SessionId, date]) -> list[str]:
+def hurt_days(done: Done, dates: Mapping[SessionId, date]) -> list[str]:
+    """Answer what hurt, on how many days and when last, the latest first."""
     days: dict[str, set[date]] = {}
     for (sid, _), rows in done.items():
         for row in rows:

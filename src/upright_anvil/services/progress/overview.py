@@ -188,9 +188,14 @@ def _lifts(strong: Mapping[ExerciseId, Strength], profile: ClientProfile) -> tup
     return tuple(_lift(strength, profile) for strength in known[:MOST_LIFTS])
 
 
+def in_unit_of(kg: float, unit: Unit) -> Decimal:
+    """Answer an estimate in the client's unit, to a tenth."""
+    return in_unit(Kilograms(Decimal(repr(kg))), unit).quantize(Decimal("0.1"))
+
+
 def _lift(strength: Strength, profile: ClientProfile) -> Lift:
     def shown(kg: float) -> Decimal:
-        return in_unit(Kilograms(Decimal(repr(kg))), profile.unit).quantize(Decimal("0.1"))
+        return in_unit_of(kg, profile.unit)
 
     exercise, lately, path = profile.exercise(strength.exercise), strength.lately, strength.path
     return Lift(

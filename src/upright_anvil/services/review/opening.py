@@ -5,6 +5,7 @@ from dataclasses import dataclass, replace
 from datetime import date
 
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.goals import NEW, TrainingAge
 from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -100,6 +101,7 @@ def open_review(scope: Scope, sid: SessionId, today: date) -> OpenReview:
         changed=changed_for_the_day(scope, found),
         worn=easier.why if easier is not None and easier.kind is EasierKind.DUE else "",
         away_days=away_before(sessions, sid, dates[sid]),
+        new=TrainingAge(who.training_age) in NEW,
         unfinished=any(line.cells[found.week].text and not done.get((sid, line.id)) for line in found.day.lines),
     )
     minutes_limit = found.day.minutes or who.minutes

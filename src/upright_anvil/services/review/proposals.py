@@ -7,7 +7,7 @@ from itertools import pairwise
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.health.raising import spared_joint, why_not_up
+from upright_anvil.core.health.raising import not_enough_alone, spared_joint, why_not_up
 from upright_anvil.core.health.readiness import ReadinessGrade, grade
 from upright_anvil.core.ids import ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
@@ -48,7 +48,7 @@ class Judged:
 
     ``changed`` says that readiness, less time or another place changed the session, ``worn`` why an easier week is due,
     ``rests`` are the seconds of rest between the sets of a line, ``away_days`` the days the client had not trained
-    before, ``unfinished`` that the session was stopped before its end.
+    before, ``unfinished`` that the session was stopped before its end, ``new`` that the client is new to training.
     """
 
     school: School
@@ -59,6 +59,7 @@ class Judged:
     worn: str = ""
     away_days: int = 0
     unfinished: bool = False
+    new: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -219,6 +220,7 @@ def context_of(
         unfinished=day.unfinished,
         preparing=preparing(group),
         restricted=restriction(found.phase, group, line, plan) is not None,
+        alone=not_enough_alone(exercise, profile.standing, new=day.new),
     )
 
 

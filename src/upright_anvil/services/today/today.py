@@ -15,6 +15,7 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.proposals import is_circuit, preparing
 from upright_anvil.services.today.alerts import ClientNotice, notice
 from upright_anvil.services.today.dues import DueToday, dues_of
+from upright_anvil.services.today.home import HomeToday, came_back, days_not_back
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.bringing import records
 from upright_anvil.store.clients import all_clients
@@ -92,6 +93,7 @@ class TodayView:
     not_logged: tuple[TodaySession, ...]
     waiting: tuple[Waiting, ...]
     dues: tuple[DueToday, ...]
+    home: tuple[HomeToday, ...]
     notices: tuple[ClientNotice, ...]
     clients: tuple[ClientToday, ...]
 
@@ -110,13 +112,16 @@ def open_today(scope: Scope, today: date) -> TodayView:
     for row in recent:
         by_client[row.client_id].append(row)
     running, brought_in = programs.running_programs(scope, today), records(scope)
+    not_back: list[HomeToday] = []
     for who in everybody:
         if who.id not in running:
             clients.append(ClientToday(who.id, who.name, who.goal, None, "", None))
             continue
         revision = programs.current(scope, running[who.id])
         started = by_client[who.id]
-        mine, entry = _client(scope, who, revision, {s.id: s for s in started if s.on_date >= fresh}, today)
+        kept = {s.id: s for s in started if s.on_date >= fresh}
+        mine, entry = _client(scope, who, revision, kept, today)
+        not_back += days_not_back(scope, who, revision, kept.keys(), today, NOT_LOGGED_DAYS)
         sessions += mine
         clients.append(entry)
         version = (sets.get(who.id, ""), results.get(who.id, 0))
@@ -144,6 +149,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
             today,
         ),
         dues=dues_of(scope, {c: p for c, p in running.items() if c in names}, names, today),
+        home=(*came_back(scope, names), *not_back),
         notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
         clients=tuple(clients),
     )
@@ -166,7 +172,7 @@ def _client(
             coming = (day.name, on)
         not_logged = kept is None and 0 < (today - on).days <= NOT_LOGGED_DAYS and not day.top_up and on >= made
         held_today = kept is not None and kept.on_date == today
-        shown = on == today or open_before or held_today or not_logged
+        shown = open_before or held_today or (not day.alone and (on == today or not_logged))
         if shown and any(line.cells[index].text for line in day.lines):
             state = SessionState.NOT_LOGGED if not_logged else SessionState.PLANNED
             if kept is not None:

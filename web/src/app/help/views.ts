@@ -129,6 +129,12 @@ export const helpOf = {
     words: ["program", "phase"],
     keys: [],
   },
+  report: {
+    title: "Report",
+    does: "What a client did over a span and where it led, in words you can change, as a page or on paper to hand over.",
+    words: ["estimated max", "planned and done"],
+    keys: [],
+  },
   home: {
     title: "At home",
     does: "Sheets for what a client does alone, and what came back from them. A result is looked at before it goes into the log.",

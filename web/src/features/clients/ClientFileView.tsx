@@ -1,3 +1,4 @@
+import { FoodCard } from "./FoodCard";
 import { GoalKind, School, TrainingAge } from "../../api/enums";
 import { Choice } from "../../ui/Choice";
 import { weekdays } from "../../ui/format";
@@ -183,6 +184,7 @@ export function ClientFileView() {
           </Tick>
         </div>
         <BodyWeight client={client} />
+        <FoodCard client={client} save={save} problem={problem("height_cm")} />
       </section>
     </form>
   );

@@ -62,6 +62,12 @@ export function ProgressView() {
         >
           Bring in past sessions
         </Link>
+        <Link
+          to={`/clients/${view.client_id}/report`}
+          className="mt-2 block text-sm text-soft underline hover:text-ink"
+        >
+          A report to hand over
+        </Link>
         <a
           download
           href={`/api/clients/${view.client_id}/log.csv`}

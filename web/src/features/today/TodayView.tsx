@@ -14,7 +14,7 @@ import { Waiting } from "../../ui/Waiting";
 export function TodayView() {
   const today = useQuery(query.today());
   if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
-  const { on, sessions, not_logged, waiting, notices, dues, clients } = today.data;
+  const { on, sessions, not_logged, waiting, notices, dues, home, clients } = today.data;
   if (clients.length === 0) return <FirstSteps on={longDate(on)} />;
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
@@ -77,6 +77,14 @@ export function TodayView() {
             <p className="border-t border-line pt-3 text-soft">
               Every proposal of the last two weeks is decided.
             </p>
+          )}
+          {home.length > 0 && (
+            <>
+              <h2 className="mt-8 mb-1 font-semibold">Work at home</h2>
+              <FirstFew of={home}>
+                {(one) => <HomeRow key={`${one.client_id}${one.day}${one.on}${one.news}`} one={one} />}
+              </FirstFew>
+            </>
           )}
           {notices.length > 0 && (
             <>
@@ -288,4 +296,26 @@ function near(clients: readonly Schemas["ClientToday"][]): Schemas["ClientToday"
   return [...clients]
     .sort((one, other) => (one.next_on ?? "9").localeCompare(other.next_on ?? "9"))
     .slice(0, NEAR);
+}
+
+/** A day done alone: what came back of it, or that nothing did. */
+function HomeRow({ one }: { one: Schemas["HomeToday"] }) {
+  return (
+    <li className="border-b border-line">
+      <Link to={`/clients/${one.client_id}/home`} className="flex items-baseline gap-3 py-2.5 hover:bg-sunk">
+        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
+          {one.client}
+        </span>
+        <span className="min-w-0 text-soft">
+          {one.day}, {shortDate(one.on)}
+          {one.note && <span className="block truncate text-ink">{one.note}</span>}
+        </span>
+        <span
+          className={`ml-auto text-right whitespace-nowrap ${one.news === "not back" ? "text-soft" : "font-medium text-ember"}`}
+        >
+          {one.news}
+        </span>
+      </Link>
+    </li>
+  );
 }

@@ -1,7 +1,8 @@
 """The last word on a proposal: what may never leave the judgements, whatever policy it comes from.
 
 Nothing goes up where a reason stands against it (`never_up`), no load rises past the cap unless it was bridged, and
-after pain, slipped form, a poor day or a doubted figure no load is above the lesser of planned and done. House rule.
+after pain, slipped form, a poor day or a doubted figure no load is above the lesser of planned and done. No load rises
+on work that a client who is new or sore did alone. House rule.
 """
 
 from dataclasses import replace
@@ -13,7 +14,7 @@ from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import heft, lesser_of
-from upright_anvil.core.progression.limits.never_up import ID, LESSER_AFTER, reasons
+from upright_anvil.core.progression.limits.never_up import ID, LESSER_AFTER, alone, reasons
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.moves.steps import Lifting, moved
 
@@ -84,6 +85,10 @@ def bounded(found: Proposal, context: ProgressionContext) -> Proposal:
         return same_again(context, held)
     if held and found.exercise and found.lever not in (Lever.EASE, Lever.SIDE):
         return same_again(context, held)
+    on_its_own = alone(context)
+    if on_its_own and (found.rise > 0 or found.exercise or heavier(found.prescription, lesser_of(context), context)):
+        easier = found.exercise and found.lever in (Lever.EASE, Lever.SIDE)
+        return found if easier else same_again(context, (("alone", on_its_own),))
     if found.rise > context.step_cap and not found.bridged and not found.estimated:
         return same_again(context, (("cap", "The next load is further than the cap allows at once"),))
     return found
@@ -106,6 +111,7 @@ def same_again(context: ProgressionContext, held: tuple[tuple[str, str], ...]) -
         "falling reserve": "the same again until it gets easier",
         "nothing left": "the same again before going up",
         "below the range": "the same again before anything else",
+        "alone": "no load goes up on that. The same again, or together first",
         "cap": "the same again",
     }[name]
     rule = f"{said}. {tail}." if name == "worn" else f"{said}: {tail}."

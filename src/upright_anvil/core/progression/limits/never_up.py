@@ -18,7 +18,7 @@ from upright_anvil.core.prescription.load_targets import Coded, as_weight
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes import Varied
 from upright_anvil.core.prescription.targets import Distance, Most, distance_words, reps_of
-from upright_anvil.core.progression.evidence import lowest, showing
+from upright_anvil.core.progression.evidence import at_home, lowest, showing
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 
@@ -194,6 +194,11 @@ def health(context: ProgressionContext) -> str:
 def worn(context: ProgressionContext) -> str:
     """Say that an easier week is due."""
     return context.worn.rstrip(".")
+
+
+def alone(context: ProgressionContext) -> str:
+    """Say that it was done alone by a client for whom that is not enough to add load; other levers stay open."""
+    return f"It was done alone, and {context.alone}" if context.alone and at_home(context.today) else ""
 
 
 Reason = Callable[[ProgressionContext], str]

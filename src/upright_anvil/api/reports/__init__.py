@@ -1,0 +1,1 @@
+"""The API's part for reports."""

@@ -1,0 +1,115 @@
+// Food, only so far: an estimate of energy with its error, or why a dietitian or doctor has the word instead.
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import type { Schemas } from "../../api/client";
+import { Activity, EnergyAim, Sex } from "../../api/enums";
+import { query } from "../../api/query";
+import { Message } from "../../ui/Message";
+import { SavedField } from "../../ui/SavedField";
+import { Select } from "../../ui/Select";
+
+export function FoodCard({
+  client,
+  save,
+  problem,
+}: {
+  client: Schemas["ClientView"];
+  save: (change: Schemas["ClientChangeRequest"]) => void;
+  problem: string | undefined;
+}) {
+  const [aim, setAim] = useState<Schemas["EnergyAim"]>("as it is");
+  const { sex, height_cm: height, activity } = client.facts;
+  const found = useQuery(query.energy(client.id, aim, [sex, height, activity]));
+  return (
+    <section aria-labelledby="food" className="mt-2 border-t border-line pt-3">
+      <h2 id="food" className="font-semibold">
+        Food, an estimate
+      </h2>
+      {found.data?.barred ? (
+        <Message tone="caution" className="mt-1">
+          {found.data.barred}
+        </Message>
+      ) : (
+        <>
+          <div className="mt-1 grid gap-3 sm:grid-cols-[7rem_6rem_1fr]">
+            <Select
+              label="Sex"
+              value={sex}
+              options={Sex.filter(Boolean)}
+              empty="not said"
+              choose={(next) => save({ sex: next })}
+            />
+            <SavedField
+              label="Height, cm"
+              type="numeric"
+              value={height === null ? "" : String(height)}
+              problem={problem}
+              save={(text) => save({ height_cm: text ? Number(text) : null })}
+            />
+            <Select
+              label="How the week goes"
+              value={activity}
+              options={Activity.filter(Boolean)}
+              empty="not said"
+              choose={(next) => save({ activity: next })}
+            />
+          </div>
+          <div className="mt-3" aria-live="polite">
+            {found.data?.missing.length ? (
+              <p className="text-soft">Still to be said: {found.data.missing.join(", ")}.</p>
+            ) : found.data?.estimate ? (
+              <Figures view={found.data} of={found.data.estimate} aim={aim} setAim={setAim} />
+            ) : (
+              found.data && <p className="text-soft">The equation was not made for these figures.</p>
+            )}
+          </div>
+        </>
+      )}
+      {found.data?.weight && <p className="mt-2">{found.data.weight}</p>}
+      {found.data && <p className="mt-2 text-sm text-soft">{found.data.note}</p>}
+    </section>
+  );
+}
+
+function Figures({
+  view,
+  of,
+  aim,
+  setAim,
+}: {
+  view: Schemas["EnergyView"];
+  of: Schemas["EnergyEstimate"];
+  aim: Schemas["EnergyAim"];
+  setAim: (aim: Schemas["EnergyAim"]) => void;
+}) {
+  return (
+    <>
+      <p>
+        Keeps the weight: <strong className="text-lg">{of.maintenance} kcal</strong> a day, somewhere from{" "}
+        {of.low} to {of.high}{" "}
+        <span className="text-soft">
+          (resting {of.resting} × {of.factor})
+        </span>
+      </p>
+      <div className="mt-2 grid items-end gap-3 sm:grid-cols-[11rem_1fr]">
+        <Select
+          label="Body weight should be"
+          value={aim}
+          options={EnergyAim}
+          choose={(next) => next && setAim(next)}
+        />
+        {(aim !== "as it is" || of.floor) && (
+          <p>
+            <strong className="text-lg">{of.target} kcal</strong> a day
+            {of.kg_a_week !== 0 && `, about ${of.kg_a_week > 0 ? "+" : ""}${of.kg_a_week} kg a week`}
+            {of.floor && (
+              <span className="block text-caution">
+                Held at {view.floor} kcal: less belongs to a clinician.
+              </span>
+            )}
+          </p>
+        )}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,178 @@
+// The report: a span is chosen, its words are changed, and it is handed over as a page or on paper.
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, Problem, type Schemas } from "../../api/client";
+import { query } from "../../api/query";
+import { Button } from "../../ui/Button";
+import { count, fullDate, today } from "../../ui/format";
+import { look, TextField } from "../../ui/Input";
+import { Message } from "../../ui/Message";
+import { Waiting } from "../../ui/Waiting";
+import { useClient } from "../clients/ClientFrame";
+import { download } from "./download";
+import { pictureOf } from "./picture";
+
+type Texts = Schemas["ReportTexts"];
+
+const PARTS: readonly (readonly [keyof Texts, string])[] = [
+  ["opening", "Opening"],
+  ["work", "What was done"],
+  ["strength", "Strength"],
+  ["tests", "Tests"],
+  ["praise", "Worth saying"],
+  ["minded", "Minded"],
+  ["following", "What comes next"],
+];
+
+/** Twelve weeks before a day, as the span usually is. */
+function twelveWeeksBefore(day: string): string {
+  const then = new Date(`${day}T12:00:00Z`);
+  then.setUTCDate(then.getUTCDate() - 84);
+  return then.toISOString().slice(0, 10);
+}
+
+export function ReportView() {
+  const client = useClient();
+  const [until, setUntil] = useState(today);
+  const [start, setStart] = useState(() => twelveWeeksBefore(today()));
+  const found = useQuery(query.report(client.id, start, until));
+  return (
+    <>
+      <form className="mb-6 flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
+        <TextField label="From" sort="date" value={start} change={setStart} />
+        <TextField label="To" sort="date" value={until} change={setUntil} />
+        <p className="pb-1.5 text-soft">Made to be handed over: nothing of it is kept here.</p>
+      </form>
+      {found.data ? (
+        <Written key={`${start} ${until}`} report={found.data.report} client={client} />
+      ) : found.error instanceof Problem ? (
+        <Message tone="stop">{found.error.message}</Message>
+      ) : (
+        <Waiting shape="file" error={found.error} retry={() => void found.refetch()} />
+      )}
+    </>
+  );
+}
+
+function Written({ report, client }: { report: Schemas["Report"]; client: Schemas["ClientView"] }) {
+  const [texts, setTexts] = useState<Texts>(report.texts);
+  const [picture, setPicture] = useState("");
+  const [refused, setRefused] = useState("");
+  const make = useMutation({
+    mutationFn: async ([kind, size]: [Schemas["ReportKind"], Schemas["PaperSize"]]) => {
+      const { start, until } = report;
+      const body = { start, until, texts, kind, size, picture };
+      download(await api.writeReport(client.id, body), `${client.facts.name} report ${until}.${kind}`);
+    },
+  });
+  const choose = async (file: File) => {
+    setRefused("");
+    try {
+      setPicture(await pictureOf(file));
+    } catch {
+      setRefused("That is no picture that can be read. Take a JPEG, PNG or WebP.");
+    }
+  };
+  return (
+    <div className="grid items-start gap-x-12 gap-y-8 lg:grid-cols-[3fr_2fr]">
+      <section aria-labelledby="words" className="grid gap-3">
+        <h2 id="words" className="text-lg font-semibold">
+          Its words
+        </h2>
+        {PARTS.map(([part, title]) => (
+          <label key={part} className="grid gap-1 text-sm font-medium">
+            {title}
+            <textarea
+              className={`${look} min-h-16 w-full text-base font-normal`}
+              maxLength={2000}
+              rows={Math.max(2, Math.ceil(texts[part].length / 70))}
+              placeholder="left out"
+              value={texts[part]}
+              onChange={({ target }) => setTexts({ ...texts, [part]: target.value })}
+            />
+          </label>
+        ))}
+      </section>
+      <div className="grid gap-7">
+        <section aria-labelledby="hand-over">
+          <h2 id="hand-over" className="text-lg font-semibold">
+            Hand it over
+          </h2>
+          <div className="mt-2 flex flex-wrap gap-2">
+            <Button tone="act" disabled={make.isPending} onClick={() => make.mutate(["pdf", "a4"])}>
+              {make.isPending ? "Writing the report …" : "PDF, A4"}
+            </Button>
+            <Button disabled={make.isPending} onClick={() => make.mutate(["pdf", "letter"])}>
+              PDF, Letter
+            </Button>
+            <Button disabled={make.isPending} onClick={() => make.mutate(["html", "a4"])}>
+              A page (HTML)
+            </Button>
+          </div>
+          {make.error instanceof Problem && <Message tone="stop">{make.error.message}</Message>}
+          <label className="mt-3 inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+            {picture ? "Another picture" : "A picture the client brings"}
+            <input
+              type="file"
+              accept="image/*"
+              className="sr-only"
+              onChange={(event) => {
+                const file = event.target.files?.[0];
+                event.target.value = "";
+                if (file) void choose(file);
+              }}
+            />
+          </label>
+          {picture && (
+            <Button tone="quiet" onClick={() => setPicture("")}>
+              Without it
+            </Button>
+          )}
+          <p className="text-sm text-soft" role="status">
+            {picture ? "It goes into the file, and is kept nowhere." : ""}
+          </p>
+          {refused && <Message tone="stop">{refused}</Message>}
+        </section>
+        <InIt report={report} />
+      </div>
+    </div>
+  );
+}
+
+/** What is drawn beside the words. */
+function InIt({ report }: { report: Schemas["Report"] }) {
+  const clear = report.lifts.filter((lift) => lift.clear);
+  return (
+    <section aria-labelledby="in-it">
+      <h2 id="in-it" className="text-lg font-semibold">
+        In it
+      </h2>
+      <ul className="mt-1 border-t border-line">
+        <li className="border-b border-line py-1.5">
+          {count(report.weeks.length, "week")} of work, planned and done
+        </li>
+        {report.lifts.map((lift) => (
+          <li key={lift.name} className="flex gap-4 border-b border-line py-1.5">
+            <span className="grow">{lift.name}</span>
+            <span className={lift.clear ? "" : "text-soft"}>
+              {lift.before} to {lift.after} {report.unit}
+              {!lift.clear && ", within the error"}
+            </span>
+          </li>
+        ))}
+        {report.tests.map((test) => (
+          <li key={test.name} className="flex gap-4 border-b border-line py-1.5">
+            <span className="grow">{test.name}</span>
+            <span>
+              {test.first} to {test.last} {test.unit}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2 text-sm text-soft">
+        {fullDate(report.start)} to {fullDate(report.until)}. {count(clear.length, "lift")} changed by more
+        than the error.
+      </p>
+    </section>
+  );
+}

@@ -12,6 +12,10 @@ from upright_anvil.formats.paper import LINE, PaperSize, Styles, pdf, said
 LARGE: Final = 1.5
 BOX: Final = 5.5 * mm
 MOST_BOXES: Final = 12
+HEADS: Final = ("Exercise", "Set", "Planned", "Done", "Load", "Left")
+RUNGS: Final = ("Too much today: {{name}}", "Too easy: {{name}}")
+WORDS: Final = ("Date", "How hard, 0 to 10", "A word")
+"""Sentences by their English, said in the client's language."""
 
 
 class _Boxes(Flowable):
@@ -80,9 +84,7 @@ def _move(move: HomeMove, phrases: Phrases, styles: Styles) -> list[Any]:
         found.append(said(" · ".join(move.cues), styles.soft))
     found += [said(words, styles.soft) for words in (move.always, *move.cautions) if words]
     rungs = [
-        phrases.say(word, name=rung.name)
-        for word, rung in (("Too much today: {{name}}", move.easier), ("Too easy: {{name}}", move.harder))
-        if rung
+        phrases.say(word, name=rung.name) for word, rung in zip(RUNGS, (move.easier, move.harder), strict=True) if rung
     ]
     if rungs:
         found.append(said(" · ".join(rungs), styles.soft))
@@ -90,7 +92,7 @@ def _move(move: HomeMove, phrases: Phrases, styles: Styles) -> list[Any]:
 
 
 def _log(day: HomeDay, phrases: Phrases, styles: Styles, width: float) -> list[Any]:
-    heads = [phrases.say(word) for word in ("Exercise", "Set", "Planned", "Done", "Load", "Left")]
+    heads = [phrases.say(word) for word in HEADS]
     rows: list[list[Any]] = [[said(head, styles.strong) for head in heads]]
     for move in day.moves:
         for at, one in enumerate(move.sets):
@@ -105,10 +107,7 @@ def _log(day: HomeDay, phrases: Phrases, styles: Styles, width: float) -> list[A
     style = _lines(len(rows))
     style.add("LINEAFTER", (0, 0), (-2, -1), 0.4, LINE)
     table.setStyle(style)
-    words = [
-        said(f"{phrases.say(word)} ______________________", styles.body)
-        for word in ("Date", "How hard, 0 to 10", "A word")
-    ]
+    words = [said(f"{phrases.say(word)} ______________________", styles.body) for word in WORDS]
     return [*_head(day, phrases, styles), table, Spacer(1, 5 * mm), *words]
 
 

@@ -10,7 +10,8 @@ from upright_anvil.core.prescription.schemes import Checkpoints, Density, EveryS
 from upright_anvil.core.prescription.schemes.base import SetPlan
 from upright_anvil.core.prescription.targets import spoken
 
-_PHASES = ("{{seconds}} s down", "{{seconds}} s held below", "{{seconds}} s up", "{{seconds}} s held above")
+PHASES = ("{{seconds}} s down", "{{seconds}} s held below", "{{seconds}} s up", "{{seconds}} s held above")
+"""The four phases of a tempo, in their fixed order."""
 
 
 def dose_words(asked: Prescription, aims: Sequence[Aim], phrases: Phrases = ENGLISH) -> str:
@@ -51,7 +52,7 @@ def _manner(asked: Prescription, phrases: Phrases) -> list[str]:
     elif asked.each_side:
         said.append(phrases.say("each side"))
     if asked.tempo is not None:
-        for words, seconds in zip(_PHASES, asked.tempo.phases, strict=True):
+        for words, seconds in zip(PHASES, asked.tempo.phases, strict=True):
             if seconds is None:
                 said.append(phrases.say("up as fast as you can"))
             elif seconds:

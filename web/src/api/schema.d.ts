@@ -5364,6 +5364,7 @@ export interface components {
          * FloorView
          * @description A session as the floor shows it.
          *
+         *     ``language`` is that of its calls; ``call_words`` are those the device makes itself, by their English.
          *     ``order`` is the order its sets are run in, ``changes`` what was changed for the day, ``asked_readiness`` whether
          *     the client was asked, ``for_today`` what was noted last time for this one.
          */
@@ -5437,6 +5438,11 @@ export interface components {
             notes: string[];
             /** For Today */
             for_today: string[];
+            language: components["schemas"]["Language"];
+            /** Call Words */
+            call_words: {
+                [key: string]: string;
+            };
         };
         /**
          * FormulaEstimate

@@ -169,6 +169,13 @@ export const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("../features/floor/TwoFloorsView")).TwoFloorsView }),
       },
       {
+        path: "floor/:programId/:weekId/:dayId/shared",
+        handle: { help: "floor" },
+        ErrorBoundary: Broken,
+        HydrateFallback: Nothing,
+        lazy: async () => ({ Component: (await import("../features/floor/shared/SharedView")).SharedView }),
+      },
+      {
         path: "floor/:programId/:weekId/:dayId",
         handle: { help: "floor" },
         ErrorBoundary: Broken,

@@ -15,6 +15,7 @@ from upright_anvil.core.library.cues import ChosenCues, cues_for
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import bars_for
+from upright_anvil.core.phrases import ENGLISH, Phrases
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Section
 from upright_anvil.core.plan.reading import prescription_or_none
@@ -81,7 +82,7 @@ class FloorLine:
 
 @dataclass(frozen=True, slots=True)
 class Around:
-    """What a line is shown with: its day, group and phase, today's profile, what stands, memory, notes, measures."""
+    """What a line is shown with: day, group and phase, profile, what stands, memory, notes, measures, language."""
 
     day: Day
     group: Group | None
@@ -98,6 +99,7 @@ class Around:
     picture: str
     measured: Mapping[int, tuple[str, ...]]
     on: date
+    phrases: Phrases = ENGLISH
 
 
 def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | None:
@@ -138,7 +140,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         sets=sets,
         ramp_up=ramps,
         ramp_why=around.ramp.why,
-        metronome=metronome(asked, exercise),
+        metronome=metronome(asked, exercise, around.phrases),
         last_time=around.last,
         best=around.best,
         loads=loads,

@@ -1,5 +1,6 @@
 """The floor: one session with what is planned, what was done last time and what is done so far."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import date, datetime
 
@@ -8,10 +9,12 @@ from upright_anvil.core.health.cautions import Caution, general_cautions
 from upright_anvil.core.ids import ClientId, DayId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.phrases import Language
 from upright_anvil.core.plan.document import Cell, Line
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.session.order import Turn, running_order
 from upright_anvil.core.session.ramp_up import RampUp
+from upright_anvil.formats.languages import phrases_of
 from upright_anvil.services.floor.changes.on_the_day import MadeChange
 from upright_anvil.services.floor.devices import measured_by_set
 from upright_anvil.services.floor.last_time import of_exercise
@@ -23,6 +26,9 @@ from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.exercise_notes import exercise_notes
 from upright_anvil.store.places import places_of_client
+
+DEVICE_CALLS = ("Ten seconds", "Go")
+"""What the device calls in a rest that it counts itself."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,6 +45,7 @@ class PlaceChoice:
 class FloorView:
     """A session as the floor shows it.
 
+    ``language`` is that of its calls; ``call_words`` are those the device makes itself, by their English.
     ``order`` is the order its sets are run in, ``changes`` what was changed for the day, ``asked_readiness`` whether
     the client was asked, ``for_today`` what was noted last time for this one.
     """
@@ -69,6 +76,8 @@ class FloorView:
     places: tuple[PlaceChoice, ...]
     notes: tuple[str, ...]
     for_today: tuple[str, ...]
+    language: Language
+    call_words: Mapping[str, str]
 
 
 def open_floor(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, today: date) -> FloorView:
@@ -89,6 +98,8 @@ def floor_of(scope: Scope, view: Opened, today: date) -> FloorView:
     for note in notes:
         by_line.setdefault(note.line, []).append(note.text)
     screening = screening_of(scope, view.who.id, today)
+    language = Language(view.who.language)
+    phrases = phrases_of(language)
     row = found.row
     return FloorView(
         session_id=found.id,
@@ -117,6 +128,8 @@ def floor_of(scope: Scope, view: Opened, today: date) -> FloorView:
         places=_places(scope, view),
         notes=tuple(by_line.get("", ())),
         for_today=_for_today(scope, view),
+        language=language,
+        call_words={word: phrases.say(word) for word in DEVICE_CALLS},
     )
 
 
@@ -158,6 +171,7 @@ def _lines(
             picture=pictures.get(exercise.id, ""),
             measured=measured.get(line.id, {}),
             on=found.row.on_date if found.row else today,
+            phrases=phrases_of(Language(view.who.language)),
         )
         shown.append(floor_line(line, exercise, around))
     return tuple(line for line in shown if line is not None)

@@ -33,6 +33,9 @@ import { useRest } from "./useRest";
 import { isClockKept } from "./clock/useClock";
 import { useSessionClock } from "./clock/useSessionClock";
 import { useDevices } from "./useDevices";
+import { sharedPart } from "./shared/sharedPart";
+import { useSharing } from "./shared/useSharing";
+import { steadyNow } from "./clock/steady";
 
 type Asked =
   | "before"
@@ -68,7 +71,8 @@ export function Floor({
   const [chosen, setChosen] = useKept<Spot | null>(`at ${shown.session_id}`, null);
   const [signs, setSigns] = useState(false);
   const [minding, setMinding] = useState(false);
-  const rest = useRest(shown.session_id, settings.calls);
+  const spoken = { language: shown.language, sentences: shown.call_words };
+  const rest = useRest(shown.session_id, settings.calls, spoken);
   const devices = useDevices(shown.session_id, settings, (set, measured) => {
     void data.keepMeasure({ ...measured, line: set.line, number: set.number });
   });
@@ -89,6 +93,7 @@ export function Floor({
   const lineIndex = Math.max(0, Math.min(spot?.line ?? 0, last));
   const line = shown.lines[lineIndex];
   const done = () => setAsked(null);
+  useSharing(shown.session_id, sharedPart(shown, line, spot, onClock, rest.until, steadyNow()));
 
   useFloorKeys((event) => {
     const asked = isTyping(event) ? null : actionOf("floor", event);
@@ -158,6 +163,7 @@ export function Floor({
             onAdjust={() => setAsked("adjust")}
             onChanges={() => setAsked("changes")}
             onBeside={() => setAsked("beside")}
+            shared={`/floor/${shown.program_id}/${shown.week_id}/${shown.day_id}/shared`}
             showSigns={() => setSigns(true)}
           />
         }

@@ -20,6 +20,7 @@ export function FloorMenu({
   onAdjust,
   onChanges,
   onBeside,
+  shared,
   showSigns,
 }: {
   calls: Schemas["Calls"];
@@ -27,6 +28,8 @@ export function FloorMenu({
   onAdjust: () => void;
   onChanges: () => void;
   onBeside: () => void;
+  /** The address of the window for a call. */
+  shared: string;
   showSigns: () => void;
 }) {
   const theme = useTheme();
@@ -51,6 +54,11 @@ export function FloorMenu({
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={onBeside}>
           Two clients side by side
+        </DropdownMenu.Item>
+        <DropdownMenu.Item className={item} asChild>
+          <a href={shared} target="_blank" rel="noreferrer">
+            A window for the client, over a call
+          </a>
         </DropdownMenu.Item>
         <DropdownMenu.Item className={`${item} text-stop`} onSelect={showSigns}>
           Warning signs

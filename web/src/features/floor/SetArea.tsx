@@ -60,7 +60,7 @@ export function SetArea({
 }) {
   const pane = usePane();
   const justLogged = useJustLogged();
-  const metronome = useMetronome(line.metronome, calls);
+  const metronome = useMetronome(line.metronome, calls, shown.language);
   const { running } = clock.controls;
   const step = running?.timeline.steps[running.run.step];
   const timeline = clock.timelineOf(line);

@@ -71,6 +71,8 @@ export function useRest(session: string, calls: Schemas["Calls"], spoken: Spoken
   return {
     /** Seconds left; null when nobody rests, below zero when the rest has run over. */
     left: rest && left > FORGOTTEN ? left : null,
+    /** When it is over, milliseconds of the steady clock. */
+    until: rest?.until ?? null,
     share: rest ? Math.max(0, Math.min(1, left / rest.length)) : 0,
     begin: (seconds: number) =>
       keep(seconds > 0 ? { until: steadyNow() + seconds * 1000, length: seconds } : null),

@@ -23,7 +23,7 @@ import {
 } from "./player";
 import { steadyNow } from "./steady";
 
-interface Running {
+export interface Running {
   timeline: Timeline;
   run: Run;
 }

@@ -60,7 +60,7 @@ export function useSessionClock(
   const controls = useClock(shown.session_id, {
     onEnded,
     onCall: (made, { timeline, run }) => {
-      call(made, calls);
+      call(made, calls, shown.language);
       if (made.sound !== "tick") setSaid(made.say);
       const step = timeline.steps[run.step];
       if (made.sound !== "go" || step?.kind !== "work") return;

@@ -15,6 +15,7 @@ from upright_anvil.api.body_limit import BodyLimit
 from upright_anvil.api.bringing import routes as bringing
 from upright_anvil.api.clients import routes as clients
 from upright_anvil.api.devices import routes as devices
+from upright_anvil.api.exchange import archives, library_files
 from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
 from upright_anvil.api.health import routes as health
@@ -42,6 +43,8 @@ ROUTERS = (
     starting.router,
     starting.own,
     exchange.router,
+    archives.router,
+    library_files.router,
     home.router,
     reports.router,
     places.router,

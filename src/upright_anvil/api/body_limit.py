@@ -9,9 +9,12 @@ from upright_anvil.api.problems import SENTENCES, problem
 
 MAX_BODY_BYTES = 1_000_000
 
+LARGE = {"/api/client-archives": 40_000_000, "/api/client-archives/look": 40_000_000}
+"""Bytes that some addresses take: a client of many years is one file."""
+
 
 class BodyLimit:
-    """ASGI middleware that refuses a request body of more than a million bytes, announced or not."""
+    """ASGI middleware that refuses a body of more than a million bytes, announced or not; archives may be larger."""
 
     def __init__(self, app: ASGIApp) -> None:
         self.app = app
@@ -21,8 +24,9 @@ class BodyLimit:
         if scope["type"] != "http":
             await self.app(scope, receive, send)
             return
+        most = LARGE.get(scope["path"], MAX_BODY_BYTES)
         announced = dict(scope["headers"]).get(b"content-length", b"0")
-        if not announced.isdigit() or int(announced) > MAX_BODY_BYTES:
+        if not announced.isdigit() or int(announced) > most:
             await self._refuse(scope, receive, send)
             return
         taken = 0
@@ -31,7 +35,7 @@ class BodyLimit:
             nonlocal taken
             message = await receive()
             taken += len(message.get("body", b""))
-            if taken > MAX_BODY_BYTES:
+            if taken > most:
                 raise HTTPException(HTTPStatus.REQUEST_ENTITY_TOO_LARGE)
             return message
 

@@ -1,5 +1,6 @@
 """A program, a client's log and a client's calendar as open files."""
 
+from collections.abc import Iterable
 from dataclasses import dataclass
 from datetime import date
 from enum import StrEnum
@@ -21,6 +22,7 @@ from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import ProgramRow
 
 
 class ProgramFormat(StrEnum):
@@ -36,6 +38,9 @@ MEDIA = {
     ProgramFormat.CSV: "text/csv; charset=utf-8",
     ProgramFormat.XLSX: "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet",
 }
+
+
+CALENDAR = "text/calendar; charset=utf-8"
 
 
 @dataclass(frozen=True, slots=True)
@@ -113,9 +118,17 @@ def client_calendar(scope: Scope, client_id: ClientId, today: date) -> ExportedF
     Raises `NotFoundError`.
     """
     who = client(scope, client_id)
+    entries = entries_of(scope, client_id, programs.programs_of_client(scope, client_id), today)
+    content = calendar_ics(f"Training of {who.name}", entries)
+    return ExportedFile(f"{stem(who.name)}.ics", CALENDAR, content)
+
+
+def entries_of(scope: Scope, client_id: ClientId, of: Iterable[ProgramRow], today: date) -> list[CalendarEntry]:
+    """Answer the sessions of some of a client's programs as entries of a calendar, each under an id that stays."""
+    who = client(scope, client_id)
     ran = {run.row.id: run.last for run in programs_run(scope, client_id, today)}
     entries = []
-    for row in programs.programs_of_client(scope, client_id):
+    for row in of:
         revision = programs.current(scope, row.id)
         last = ran.get(row.id, row.ended_on)
         for session in calendar_of(scope, row.id, today).sessions:
@@ -133,5 +146,4 @@ def client_calendar(scope: Scope, client_id: ClientId, today: date) -> ExportedF
                     cancelled=off,
                 )
             )
-    content = calendar_ics(f"Training of {who.name}", entries)
-    return ExportedFile(f"{stem(who.name)}.ics", "text/calendar; charset=utf-8", content)
+    return entries

@@ -1,8 +1,10 @@
 """The trainer's own templates: a phase kept as one, renamed, taken out and brought back."""
 
+from dataclasses import replace
 from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
+from upright_anvil.core.templates.model import Template
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.starting.sources import DOCUMENT, StartingPoint, template_of_source
@@ -18,19 +20,30 @@ def keep_template(scope: Scope, source: StartingPoint, name: str, suits: str, no
 
     Raises `DomainError` where the name is taken or nothing is in it, `NotFoundError`.
     """
+    _check_free(scope, name)
+    made = replace(template_of_source(scope, source), name=name)
+    return add_template(scope, replace(made, suits=suits) if suits else made, now)
+
+
+def add_template(scope: Scope, template: Template, now: datetime) -> Acknowledged:
+    """Keep a template as one of the trainer's own, under an id of its own.
+
+    Raises `DomainError` where the name is taken or there are too many.
+    """
+    _check_free(scope, template.name)
+    template_id = f"own-{fresh_id()}"
+    text = DOCUMENT.dump_json(replace(template, id=template_id)).decode()
+    scope.db.add(OwnTemplateRow(id=template_id, name=template.name, document=text, at=now, removed_at=None))
+    scope.db.flush()
+    return Acknowledged(template_id, again=False)
+
+
+def _check_free(scope: Scope, name: str) -> None:
     rows = store.own_templates(scope)
     if any(row.name.casefold() == name.casefold() for row in rows):
         raise DomainError(f"There is a template called {name} already; choose another name.")
     if len(rows) >= MOST_TEMPLATES:
         raise DomainError(f"At most {MOST_TEMPLATES} templates are kept; take one out first.")
-    made = template_of_source(scope, source)
-    template_id = f"own-{fresh_id()}"
-    kept = DOCUMENT.dump_python(made, mode="json") | {"id": template_id, "name": name}
-    document = DOCUMENT.validate_python(kept | ({"suits": suits} if suits else {}))
-    text = DOCUMENT.dump_json(document).decode()
-    scope.db.add(OwnTemplateRow(id=template_id, name=name, document=text, at=now, removed_at=None))
-    scope.db.flush()
-    return Acknowledged(template_id, again=False)
 
 
 def remove_template(scope: Scope, template_id: str, removed: bool, now: datetime) -> Acknowledged:

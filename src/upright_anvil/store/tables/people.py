@@ -10,16 +10,12 @@ from upright_anvil.store.tables.base import Owned, Table
 
 
 class TrainerRow(Table):
-    """A trainer; one for now. ``library_mark`` is new whenever the trainer's own exercises change.
-
-    ``calendar_key`` is the secret part of the address the trainer's calendar is fed from, empty where it is off.
-    """
+    """A trainer; one for now. ``library_mark`` is new whenever the trainer's own exercises change."""
 
     __tablename__ = "trainer"
     id: Mapped[TrainerId] = mapped_column(primary_key=True)
     name: Mapped[str]
     library_mark: Mapped[str | None]
-    calendar_key: Mapped[str] = mapped_column(default="")
 
 
 class SettingRow(Owned, Table):

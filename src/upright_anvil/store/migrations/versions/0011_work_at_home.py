@@ -16,7 +16,6 @@ def upgrade() -> None:
     op.add_column("client", sa.Column("sex", sa.String(), nullable=False, server_default=""))
     op.add_column("client", sa.Column("activity", sa.String(), nullable=False, server_default=""))
     op.add_column("client", sa.Column("height_cm", sa.Integer(), nullable=True))
-    op.add_column("trainer", sa.Column("calendar_key", sa.String(), nullable=False, server_default=""))
     op.create_table(
         "home_sheet",
         sa.Column("id", sa.String(), primary_key=True),
@@ -53,6 +52,5 @@ def upgrade() -> None:
 def downgrade() -> None:
     op.drop_table("home_result")
     op.drop_table("home_sheet")
-    op.drop_column("trainer", "calendar_key")
     for column in ("height_cm", *reversed(CLIENT)):
         op.drop_column("client", column)

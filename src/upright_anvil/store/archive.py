@@ -1,0 +1,153 @@
+"""All rows of one client as plain values, and such rows put in: every table says its own columns."""
+
+from collections.abc import Iterable, Mapping, Sequence
+from datetime import date, datetime
+from typing import Any
+
+from sqlalchemy import insert, inspect, select
+from sqlalchemy.exc import IntegrityError, StatementError
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import ClientId
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import (
+    ClearanceRow,
+    ClientPlaceRow,
+    ClientRow,
+    CycleReportRow,
+    DecisionRow,
+    ExerciseNoteRow,
+    HistoryRow,
+    HomeResultRow,
+    HomeSheetRow,
+    MeasureRow,
+    NoteRow,
+    OwnBatteryRow,
+    OwnExerciseRow,
+    OwnTestRow,
+    PerformedSetRow,
+    PlaceRow,
+    ProgramRow,
+    ReadinessRow,
+    RevisionRow,
+    ScreeningRow,
+    SessionChangeRow,
+    SessionRow,
+    Table,
+    TestResultRow,
+    TestRoundRow,
+)
+from upright_anvil.store.tables.base import Instant
+
+Row = dict[str, Any]
+"""A row by its columns; days and moments as ISO 8601 text."""
+
+IN_ORDER: tuple[type[Table], ...] = (
+    OwnExerciseRow, OwnTestRow, OwnBatteryRow, PlaceRow, ClientRow, ClientPlaceRow, HistoryRow, CycleReportRow,
+    ScreeningRow, ClearanceRow, ProgramRow, RevisionRow, SessionRow, PerformedSetRow, NoteRow, ExerciseNoteRow,
+    SessionChangeRow, ReadinessRow, MeasureRow, DecisionRow, TestRoundRow, TestResultRow, HomeSheetRow, HomeResultRow,
+)  # fmt: skip
+"""What an archive holds, each table after those it points at."""
+
+BY_NAME = {kind.__tablename__: kind for kind in IN_ORDER}
+NAMES = tuple(BY_NAME)
+"""The tables of an archive, each after those it points at."""
+
+LEFT_OUT = frozenset({"trainer_id", "seq", "brought_in"})
+"""Columns that mean something in their own studio alone."""
+
+AT_ONCE = 500
+
+
+def columns_of(kind: type[Table]) -> tuple[str, ...]:
+    """Answer the columns of a table that an archive keeps."""
+    return tuple(column.key for column in inspect(kind).columns if column.key not in LEFT_OUT)
+
+
+def rows_of_client(scope: Scope, client_id: ClientId) -> dict[str, list[Row]]:
+    """Answer the rows of a client, table by table, in the order they arrived.
+
+    Of a program's revisions those that a session was run from, and the one that holds; of the library what is the
+    trainer's own.
+    """
+    found: dict[str, list[Row]] = {}
+    for kind in IN_ORDER:
+        query = select(kind)
+        columns = inspect(kind).columns
+        if kind is ClientRow:
+            query = query.where(ClientRow.id == client_id)
+        elif kind is PlaceRow:
+            query = query.join(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+            query = query.where(ClientPlaceRow.client_id == client_id)
+        elif kind is RevisionRow:
+            query = query.join(ProgramRow, ProgramRow.id == RevisionRow.program_id)
+            query = query.where(ProgramRow.client_id == client_id)
+        elif "client_id" in columns:
+            query = query.where(columns["client_id"] == client_id)
+        elif kind is OwnExerciseRow:
+            query = query.where(OwnExerciseRow.shipped_id.is_(None))
+        if "seq" in columns:
+            query = query.order_by(columns["seq"])
+        found[kind.__tablename__] = [_plain(row, kind) for row in scope.db.scalars(query)]
+    run = {(row["program_id"], row["revision"]) for row in found["session"]}
+    run |= {(row["id"], row["revision"]) for row in found["program"]}
+    kept = [row for row in found["revision"] if (row["program_id"], row["number"]) in run]
+    found["revision"] = [row | {"undo_to": None, "redo_to": None} for row in kept]
+    return found
+
+
+def _plain(row: Table, kind: type[Table]) -> Row:
+    return {name: _as_text(getattr(row, name)) for name in columns_of(kind)}
+
+
+def _as_text(value: Any) -> Any:
+    return value.isoformat() if isinstance(value, date | datetime) else value
+
+
+def put_rows(scope: Scope, name: str, rows: Sequence[Mapping[str, Any]]) -> None:
+    """Put rows into a table in the name of this trainer, in their order. Raises `DomainError` for what does not fit."""
+    kind = BY_NAME[name]
+    made = [_typed(kind, row) | {"trainer_id": scope.trainer_id} for row in rows]
+    try:
+        for part in _parts(made):
+            scope.db.execute(insert(kind), part)
+    except (IntegrityError, StatementError, TypeError, ValueError) as wrong:
+        raise DomainError(f"The archive does not hold together: {name} has rows that do not fit.") from wrong
+
+
+def _parts(rows: Sequence[Row]) -> Iterable[Sequence[Row]]:
+    return (rows[at : at + AT_ONCE] for at in range(0, len(rows), AT_ONCE))
+
+
+def _typed(kind: type[Table], row: Mapping[str, Any]) -> Row:
+    columns = inspect(kind).columns
+    unknown = row.keys() - set(columns_of(kind))
+    if unknown:
+        said = f"{', '.join(sorted(unknown))} in {kind.__tablename__}"
+        raise DomainError(f"The archive says {said}, which is unknown here.")
+    made: Row = {}
+    for column in columns:
+        if column.key in LEFT_OUT:
+            continue
+        value = row.get(column.key)
+        if value is None and not column.nullable:
+            raise DomainError(f"The archive lacks {column.key} in {kind.__tablename__}.")
+        try:
+            kind_of_value = datetime if isinstance(column.type, Instant) else column.type.python_type
+            made[column.key] = None if value is None else _of_type(value, kind_of_value)
+        except (TypeError, ValueError) as wrong:
+            raise DomainError(f"The archive’s {column.key} in {kind.__tablename__} cannot be read.") from wrong
+    return made
+
+
+def _of_type(value: Any, kind: type) -> Any:
+    if kind is datetime:
+        moment = datetime.fromisoformat(value)
+        if moment.tzinfo is None:
+            raise ValueError("a moment needs its zone")
+        return moment
+    if kind is date:
+        return date.fromisoformat(value)
+    if kind in (str, int, bool) and (not isinstance(value, kind) or (kind is int and isinstance(value, bool))):
+        raise TypeError
+    return value

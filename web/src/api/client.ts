@@ -54,8 +54,14 @@ async function stepByStep<S extends { doing: string; share: number; refused: str
   signal: AbortSignal,
   step: Step,
 ): Promise<S> {
-  const asked = { method: "POST", headers: { "Content-Type": "application/json" }, signal };
-  const answer = await fetch(path, { ...asked, body: JSON.stringify(body) }).catch((error: unknown) => {
+  const file = body instanceof Blob;
+  const asked = {
+    method: "POST",
+    headers: { "Content-Type": file ? "application/zip" : "application/json" },
+    body: file ? body : JSON.stringify(body),
+    signal,
+  };
+  const answer = await fetch(path, asked).catch((error: unknown) => {
     if (signal.aborted) throw error;
     throw unreached();
   });
@@ -110,6 +116,24 @@ export const api = {
         parseAs: "blob",
       }),
     ) as Promise<Blob>,
+  lookAtArchive: (file: File): Promise<Schemas["ArchiveLook"]> =>
+    told(
+      http.POST("/api/client-archives/look", {
+        body: file as unknown as string,
+        bodySerializer: (content: unknown) => content as Blob,
+        headers: { "Content-Type": "application/zip" },
+      }),
+    ),
+  bringInArchive: async (file: File, signal: AbortSignal, step: Step) => {
+    const { client } = await stepByStep<Schemas["ArchiveStep"]>("/api/client-archives", file, signal, step);
+    if (!client) throw unreached();
+    return client;
+  },
+  lookAtLibrary: (content: string) => told(http.POST("/api/library/file/look", { body: { content } })),
+  bringInLibrary: (content: string) => told(http.POST("/api/library/file", { body: { content } })),
+  calendarFeed: () => told(http.GET("/api/calendar-feed")),
+  newCalendarFeed: () => told(http.POST("/api/calendar-feed")),
+  endCalendarFeed: () => told(http.DELETE("/api/calendar-feed")),
   home: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/home", { params: { path: { client_id } } })),
   makeHomeSheet: (client_id: ClientId, body: Schemas["SheetRequest"]) =>

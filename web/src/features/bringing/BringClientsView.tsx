@@ -12,6 +12,7 @@ import { Message } from "../../ui/Message";
 import { useKeptText } from "../../ui/useKeptText";
 import { Part } from "../../ui/Waiting";
 import { BroughtIn } from "./BroughtIn";
+import { FromArchive } from "./FromArchive";
 import { LeftRows } from "./LeftRows";
 import { TableInput } from "./TableInput";
 
@@ -79,6 +80,7 @@ export function BringClientsView() {
           </Part>
         )}
       </div>
+      <FromArchive />
     </div>
   );
 }

@@ -1,4 +1,5 @@
 // A table pasted from a spreadsheet, or opened from a file: its text, the same way wherever something is brought in.
+import { FilePick } from "../../ui/FilePick";
 import { useMutation } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import { TextField } from "../../ui/Input";
@@ -32,19 +33,9 @@ export function TableInput({
         value={text}
         change={change}
       />
-      <label className="mt-1 inline-flex min-h-9 cursor-pointer items-center rounded text-sm underline focus-within:outline-2 focus-within:outline-offset-2">
+      <FilePick accept=".xlsx,.csv,.tsv,.txt" choose={(file) => opened.mutate(file)} look="link">
         {opened.isPending ? "Reading the file …" : "or open a file (.xlsx, .csv)"}
-        <input
-          type="file"
-          accept=".xlsx,.csv,.tsv,.txt"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) opened.mutate(file);
-          }}
-        />
-      </label>
+      </FilePick>
       {opened.error && (
         <Message tone="stop" className="mt-3">
           {opened.error.message}

@@ -184,6 +184,15 @@ export function ClientFileView() {
           </Tick>
         </div>
         <BodyWeight client={client} />
+        <p>
+          <a
+            download
+            href={`/api/clients/${client.id}/archive.zip`}
+            className="inline-flex min-h-9 items-center underline"
+          >
+            All of this client as an archive, for another studio
+          </a>
+        </p>
         <FoodCard client={client} save={save} problem={problem("height_cm")} />
       </section>
     </form>

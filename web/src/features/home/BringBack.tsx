@@ -1,4 +1,5 @@
 // A result that comes back: pasted, opened as a file, or scanned from the client's phone; looked at, then logged.
+import { FilePick } from "../../ui/FilePick";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useState } from "react";
 import { api, Problem } from "../../api/client";
@@ -54,19 +55,9 @@ export function BringBack({ client }: { client: ClientId }) {
       />
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={() => setScanning(true)}>Scan with the camera</Button>
-        <label className="inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+        <FilePick accept=".txt,text/plain" choose={(file) => void open(file)}>
           Open a result file
-          <input
-            type="file"
-            accept=".txt,text/plain"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = "";
-              if (file) void open(file);
-            }}
-          />
-        </label>
+        </FilePick>
       </div>
       {long && <Message tone="stop">That file is too long for a result.</Message>}
       {problem instanceof Problem && (

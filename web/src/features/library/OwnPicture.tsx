@@ -1,3 +1,4 @@
+import { FilePick } from "../../ui/FilePick";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import { changed } from "../../api/changed";
@@ -27,19 +28,9 @@ export function OwnPicture({ id, name, mark }: { id: ExerciseId; name: string; m
         />
       )}
       <div className="flex flex-wrap items-center gap-2">
-        <label className="inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+        <FilePick accept="image/*" choose={(file) => keep.mutate(file)}>
           {keep.isPending ? "Keeping it …" : mark ? "Another picture" : "Add a photo or drawing"}
-          <input
-            type="file"
-            accept="image/*"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = "";
-              if (file) keep.mutate(file);
-            }}
-          />
-        </label>
+        </FilePick>
         {mark && (
           <Button tone="quiet" onClick={() => drop.mutate()}>
             Take it away

@@ -1,4 +1,5 @@
 // The report: a span is chosen, its words are changed, and it is handed over as a page or on paper.
+import { FilePick } from "../../ui/FilePick";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -110,19 +111,9 @@ function Written({ report, client }: { report: Schemas["Report"]; client: Schema
             </Button>
           </div>
           {make.error instanceof Problem && <Message tone="stop">{make.error.message}</Message>}
-          <label className="mt-3 inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+          <FilePick accept="image/*" choose={(file) => void choose(file)}>
             {picture ? "Another picture" : "A picture the client brings"}
-            <input
-              type="file"
-              accept="image/*"
-              className="sr-only"
-              onChange={(event) => {
-                const file = event.target.files?.[0];
-                event.target.value = "";
-                if (file) void choose(file);
-              }}
-            />
-          </label>
+          </FilePick>
           {picture && (
             <Button tone="quiet" onClick={() => setPicture("")}>
               Without it

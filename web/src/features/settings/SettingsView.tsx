@@ -1,3 +1,4 @@
+import { CalendarFeed, LibraryFile } from "./OwnFiles";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Schemas } from "../../api/client";
@@ -87,6 +88,8 @@ export function SettingsView() {
           say. A simulated device invents a client who does roughly what was planned.
         </p>
       </section>
+      <CalendarFeed />
+      <LibraryFile />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { FilePick } from "../../ui/FilePick";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -37,19 +38,9 @@ export function FromFile({
         A program file (.json) or a spreadsheet (.xlsx) that was written here, changed since or not. For
         another client the loads stay behind.
       </p>
-      <label className="mt-1 inline-flex min-h-9 cursor-pointer items-center rounded-md border border-line-strong bg-raised px-3 focus-within:outline-2 focus-within:outline-offset-2 hover:border-ink">
+      <FilePick accept=".json,.xlsx" choose={(file) => look.mutate(file)}>
         {look.isPending ? "Reading the file …" : "Open a file"}
-        <input
-          type="file"
-          accept=".json,.xlsx"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) look.mutate(file);
-          }}
-        />
-      </label>
+      </FilePick>
       {look.error instanceof Problem && <Message tone="stop">{look.error.message}</Message>}
       {look.data && !look.isPending && (
         <div className="mt-3 border-l-4 border-line-strong pl-3">

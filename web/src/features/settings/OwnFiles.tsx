@@ -1,0 +1,104 @@
+// What is the trainer's own as a file, another's library in, and the calendar by a secret address.
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, Problem } from "../../api/client";
+import { changed } from "../../api/changed";
+import { keys } from "../../api/keys";
+import { query } from "../../api/query";
+import { Button } from "../../ui/Button";
+import { FilePick } from "../../ui/FilePick";
+import { count } from "../../ui/format";
+import { Message } from "../../ui/Message";
+import { base64 } from "../bringing/base64";
+
+export function LibraryFile() {
+  const queries = useQueryClient();
+  const [content, setContent] = useState("");
+  const look = useMutation({
+    mutationFn: async (file: File) => {
+      const bytes = await base64(file);
+      const seen = await api.lookAtLibrary(bytes);
+      setContent(bytes);
+      return seen;
+    },
+  });
+  const bring = useMutation({
+    mutationFn: () => api.bringInLibrary(content),
+    onSuccess: async () => {
+      look.reset();
+      await changed(queries, "library");
+      await changed(queries, "templates");
+    },
+  });
+  const problem = look.error ?? bring.error;
+  const seen = look.data;
+  const many = seen ? seen.exercises.length + seen.templates.length : 0;
+  return (
+    <section className="mt-6 grid justify-items-start gap-3 border-t border-line pt-4">
+      <h2 className="font-semibold">Your exercises and templates</h2>
+      <p className="flex flex-wrap items-center gap-3">
+        <a download href="/api/library/file" className="inline-flex min-h-9 items-center underline">
+          As a file (.json)
+        </a>
+        <FilePick accept=".json,application/json" choose={(file) => look.mutate(file)}>
+          {look.isPending ? "Looking at it …" : "Bring in a file"}
+        </FilePick>
+      </p>
+      {problem instanceof Problem && <Message tone="stop">{problem.message}</Message>}
+      {seen && (
+        <div className="border-l-4 border-line-strong pl-3">
+          {seen.exercises.length > 0 && <p>New exercises: {seen.exercises.join(", ")}</p>}
+          {seen.templates.length > 0 && <p>New templates: {seen.templates.join(", ")}</p>}
+          {seen.here.length > 0 && <p className="text-soft">Here already: {seen.here.join(", ")}</p>}
+          {seen.refused.map((said) => (
+            <Message key={said} tone="caution" className="mt-1">
+              {said}
+            </Message>
+          ))}
+          {many > 0 ? (
+            <Button tone="act" className="mt-2" disabled={bring.isPending} onClick={() => bring.mutate()}>
+              Add {count(many, "entry", "entries")}
+            </Button>
+          ) : (
+            <p>There is nothing new in it.</p>
+          )}
+        </div>
+      )}
+      {bring.data && <Message tone="done">Added.</Message>}
+    </section>
+  );
+}
+
+export function CalendarFeed() {
+  const queries = useQueryClient();
+  const feed = useQuery(query.calendarFeed());
+  const keep = (found: { path: string }) => queries.setQueryData(keys.calendarFeed, found);
+  const make = useMutation({ mutationFn: api.newCalendarFeed, onSuccess: keep });
+  const end = useMutation({ mutationFn: api.endCalendarFeed, onSuccess: keep });
+  const path = feed.data?.path ?? "";
+  return (
+    <section className="mt-6 grid justify-items-start gap-3 border-t border-line pt-4">
+      <h2 className="font-semibold">Calendar</h2>
+      <p className="text-soft">
+        All sessions by an address that only you know. A calendar that can reach this app shows them and keeps
+        up with changes. Who has the address sees names and days.
+      </p>
+      {path && (
+        <p>
+          <span className="sr-only">Address of the calendar: </span>
+          <code className="text-sm break-all select-all">{`${window.location.origin}${path}`}</code>
+        </p>
+      )}
+      <p className="flex flex-wrap gap-3">
+        <Button disabled={make.isPending} onClick={() => make.mutate()}>
+          {path ? "A new address" : "Make an address"}
+        </Button>
+        {path && (
+          <Button tone="stop" disabled={end.isPending} onClick={() => end.mutate()}>
+            End it
+          </Button>
+        )}
+      </p>
+    </section>
+  );
+}

@@ -3,6 +3,7 @@
 import sys
 
 from bench import (
+    between,
     board,
     caches,
     client_file,
@@ -36,6 +37,7 @@ def main() -> int:
             one_set,
             held_up,
             paths,
+            between,
             caches,
             views,
             board,

@@ -2,6 +2,7 @@
 
 from collections.abc import Iterable, Mapping, Sequence
 from datetime import date, datetime
+from functools import cache
 from typing import Any
 
 from sqlalchemy import insert, inspect, select
@@ -56,9 +57,10 @@ NAMES = tuple(BY_NAME)
 LEFT_OUT = frozenset({"trainer_id", "seq", "brought_in"})
 """Columns that mean something in their own studio alone."""
 
-AT_ONCE = 500
+AT_ONCE = 2000
 
 
+@cache
 def columns_of(kind: type[Table]) -> tuple[str, ...]:
     """Answer the columns of a table that an archive keeps."""
     return tuple(column.key for column in inspect(kind).columns if column.key not in LEFT_OUT)
@@ -72,8 +74,9 @@ def rows_of_client(scope: Scope, client_id: ClientId) -> dict[str, list[Row]]:
     """
     found: dict[str, list[Row]] = {}
     for kind in IN_ORDER:
-        query = select(kind)
         columns = inspect(kind).columns
+        # By the mapped attributes: so the trainer's filter goes for them as for every query.
+        query = select(*(getattr(kind, name) for name in columns_of(kind)))
         if kind is ClientRow:
             query = query.where(ClientRow.id == client_id)
         elif kind is PlaceRow:
@@ -88,7 +91,10 @@ def rows_of_client(scope: Scope, client_id: ClientId) -> dict[str, list[Row]]:
             query = query.where(OwnExerciseRow.shipped_id.is_(None))
         if "seq" in columns:
             query = query.order_by(columns["seq"])
-        found[kind.__tablename__] = [_plain(row, kind) for row in scope.db.scalars(query)]
+        found[kind.__tablename__] = [
+            {name: _as_text(value) for name, value in zip(columns_of(kind), row, strict=True)}
+            for row in scope.db.execute(query)
+        ]
     run = {(row["program_id"], row["revision"]) for row in found["session"]}
     run |= {(row["id"], row["revision"]) for row in found["program"]}
     kept = [row for row in found["revision"] if (row["program_id"], row["number"]) in run]
@@ -96,21 +102,24 @@ def rows_of_client(scope: Scope, client_id: ClientId) -> dict[str, list[Row]]:
     return found
 
 
-def _plain(row: Table, kind: type[Table]) -> Row:
-    return {name: _as_text(getattr(row, name)) for name in columns_of(kind)}
-
-
 def _as_text(value: Any) -> Any:
     return value.isoformat() if isinstance(value, date | datetime) else value
 
 
-def put_rows(scope: Scope, name: str, rows: Sequence[Mapping[str, Any]]) -> None:
-    """Put rows into a table in the name of this trainer, in their order. Raises `DomainError` for what does not fit."""
-    kind = BY_NAME[name]
-    made = [_typed(kind, row) | {"trainer_id": scope.trainer_id} for row in rows]
+def typed_rows(name: str, rows: Iterable[Mapping[str, Any]]) -> list[Row]:
+    """Answer rows with all columns of their table, in its types. Raises `DomainError` for what does not fit."""
+    return [_typed(BY_NAME[name], row) for row in rows]
+
+
+def put_rows(scope: Scope, name: str, rows: Sequence[Row]) -> None:
+    """Put typed rows into a table in the name of this trainer, in their order. Raises `DomainError` where they clash.
+
+    All at once and past the ORM: a client of five years has fifteen thousand.
+    """
+    made = [row | {"trainer_id": scope.trainer_id} for row in rows]
     try:
         for part in _parts(made):
-            scope.db.execute(insert(kind), part)
+            scope.db.execute(insert(Table.metadata.tables[name]), part)
     except (IntegrityError, StatementError, TypeError, ValueError) as wrong:
         raise DomainError(f"The archive does not hold together: {name} has rows that do not fit.") from wrong
 

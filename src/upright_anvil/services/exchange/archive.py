@@ -22,7 +22,7 @@ from upright_anvil.services.ids import fresh_id, session_id
 from upright_anvil.services.log.done import done_by_line
 from upright_anvil.services.shelf import all_exercises, choices, own_of
 from upright_anvil.store import exercises, home, ledger, places, programs, testing
-from upright_anvil.store.archive import NAMES, Row, put_rows, rows_of_client
+from upright_anvil.store.archive import NAMES, Row, put_rows, rows_of_client, typed_rows
 from upright_anvil.store.clients import all_clients, client
 from upright_anvil.store.database import Scope
 
@@ -147,6 +147,7 @@ def made_ready(scope: Scope, content: bytes, told: Told = untold) -> ReadyArchiv
             rows = [row for row in archive.tables.get(name, ()) if row.get("id") not in left_out.get(name, ())]
             tables[name] = [_mapped_row(name, row, new) for row in rows]
             _check(name, tables[name])
+            tables[name] = typed_rows(name, tables[name])
         who = ClientId(str(tables["client"][0]["id"]))
         called = str(tables["client"][0]["name"])
     except (KeyError, TypeError, ValueError, AttributeError, RecursionError) as wrong:

@@ -50,6 +50,8 @@ CHAPTERS = (
             "health.warning_signs",
         ),
     ),
+    ("Energy", ("energy",)),
+    ("Between sessions", ("home.dose", "home.result", "report")),
     (
         "Assessment",
         ("assessment.items", "assessment.results", "assessment.compare", "assessment.due", "assessment.settling"),

@@ -11,8 +11,8 @@ import tempfile
 from pathlib import Path
 
 from openpyxl import load_workbook
-
 from tests.demo.filled import demo_copy
+
 from upright_anvil.api.studio import THE_TRAINER
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.exchange.exporting import ProgramFormat, client_log, program_file

@@ -12,7 +12,7 @@ from upright_anvil.formats.home_paper import home_pdf
 from upright_anvil.formats.home_sheet_file import SheetParts, sheet_html, sheet_parts
 from upright_anvil.formats.languages import phrases_of
 from upright_anvil.formats.paper import PaperSize
-from upright_anvil.services.home.making import SHEET, AskedDay, kept_sheet, make_sheet
+from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make_sheet
 
 PARTS = SheetParts("const a = '</script>';", "body{color:red}")
 
@@ -23,7 +23,7 @@ class HomeFilesTest(StudioTest):
         lines = [("goblet-squat", "3 x 8, 12 kg, rest 60 s"), ("plank", "2 x 40 s, rest 30 s")]
         board = self.client_with_program(*lines, name="Ann <b>Bold</b>")
         with self.studio.writing() as scope:
-            days = [AskedDay(f"p1-w{week}", "p1-d1") for week in (1, 2)]
+            days = [SheetDay(f"p1-w{week}", "p1-d1") for week in (1, 2)]
             made = make_sheet(scope, board.client_id, board.program_id, days, "", NOW, TODAY)
             self.sheet: HomeSheet = kept_sheet(scope, made.id)
 

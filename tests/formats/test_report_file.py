@@ -11,7 +11,7 @@ from PIL import Image
 
 from tests.support import TODAY
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.report import Report, ReportLift, ReportPoint, ReportTest, ReportTexts, ReportWeek
+from upright_anvil.core.report import ClientReport, ReportLift, ReportPoint, ReportTest, ReportTexts, ReportWeek
 from upright_anvil.formats.paper import PaperSize
 from upright_anvil.formats.report_chart import HEIGHT, WIDTH, lift_chart, week_chart
 from upright_anvil.formats.report_file import report_html, report_pdf
@@ -21,7 +21,7 @@ PATH = tuple(
     ReportPoint(on, Decimal(v), Decimal(v - 5), Decimal(v + 5)) for on, v in zip(DAYS, (80, 84, 90), strict=True)
 )
 LIFT = ReportLift("Back squat", Decimal(80), Decimal(90), 12.5, clear=True, path=PATH)
-REPORT = Report(
+REPORT = ClientReport(
     client="Ottoline <script>alert(1)</script> Fisk",
     start=DAYS[0],
     until=TODAY,

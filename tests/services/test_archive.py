@@ -22,7 +22,7 @@ from upright_anvil.services.exchange.feed import end_feed, feed, new_feed
 from upright_anvil.services.exchange.library_files import bring_in_library, look_at_library, own_library
 from upright_anvil.services.floor.logging import add_note
 from upright_anvil.services.health.health_file import add_entry
-from upright_anvil.services.home.making import AskedDay, make_sheet
+from upright_anvil.services.home.making import SheetDay, make_sheet
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.library.own_exercises import add_own
 from upright_anvil.services.starting.own_templates import keep_template
@@ -50,7 +50,7 @@ class ArchiveTest(StudioTest):
             add_note(scope, sid, fresh_id(), "l1", "Heels", NOW)
             entry = Entry(fresh_id(), TODAY, Joint.KNEE, State.WATCH, Side.LEFT, "old skiing <script>")
             add_entry(scope, self.client, entry, NOW, TODAY)
-            make_sheet(scope, self.client, self.board.program_id, [AskedDay("p1-w2", "p1-d1")], "", NOW, TODAY)
+            make_sheet(scope, self.client, self.board.program_id, [SheetDay("p1-w2", "p1-d1")], "", NOW, TODAY)
         self.finish(sid)
         with self.studio.reading() as scope:
             self.archive = client_archive(scope, self.client, NOW).content

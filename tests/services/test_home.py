@@ -14,13 +14,13 @@ from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.formats.home_result import write_result
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.clients.clients import add_client, change_client
-from upright_anvil.services.home.making import AskedDay, kept_sheet, make_sheet
+from upright_anvil.services.home.making import SheetDay, kept_sheet, make_sheet
 from upright_anvil.services.home.overview import home_view
 from upright_anvil.services.home.results import give_code, had_a_word, look_at_result, receive, set_aside, take_result
 from upright_anvil.services.profile.client_profile import pace_of
 from upright_anvil.store import ledger
 
-DAY = AskedDay("p1-w1", "p1-d1")
+DAY = SheetDay("p1-w1", "p1-d1")
 
 
 class HomeTest(StudioTest):
@@ -31,7 +31,7 @@ class HomeTest(StudioTest):
         )
         self.client = self.board.client_id
 
-    def sheet(self, *days: AskedDay) -> HomeSheet:
+    def sheet(self, *days: SheetDay) -> HomeSheet:
         with self.studio.writing() as scope:
             made = make_sheet(scope, self.client, self.board.program_id, days or (DAY,), "", NOW, TODAY)
             return kept_sheet(scope, made.id)
@@ -186,7 +186,7 @@ class HomeTest(StudioTest):
 
     def test_bad_asks(self) -> None:
         with self.studio.writing() as scope:
-            for days in ((), tuple(AskedDay("p1-w1", f"d{n}") for n in range(15)), (AskedDay("p1-w1", "gone"),)):
+            for days in ((), tuple(SheetDay("p1-w1", f"d{n}") for n in range(15)), (SheetDay("p1-w1", "gone"),)):
                 with self.assertRaises(DomainError):
                     make_sheet(scope, self.client, self.board.program_id, days, "", NOW, TODAY)
             other = add_client(scope, facts("Berthold Ashe"), NOW, depot(name="Loft")).id

@@ -72,7 +72,7 @@ class ReportTexts:
 
 
 @dataclass(frozen=True, slots=True)
-class Report:
+class ClientReport:
     """All that a report is made of."""
 
     client: str

@@ -10,7 +10,7 @@ from reportlab.graphics.shapes import Drawing, Polygon, PolyLine, Rect, String
 from reportlab.lib.units import mm
 from reportlab.platypus import Image, KeepTogether, Spacer, Table, TableStyle
 
-from upright_anvil.core.report import Report, ReportLift, ReportTest, day_words
+from upright_anvil.core.report import ClientReport, ReportLift, ReportTest, day_words
 from upright_anvil.formats.paper import INK, LINE, PLAIN, SOFT, PaperSize, Styles, pdf, said
 from upright_anvil.formats.picture_file import small_picture
 from upright_anvil.formats.report_chart import HEIGHT, WIDTH, Chart, lift_chart, week_chart
@@ -33,7 +33,7 @@ HEADS: Final = ("Test", "Then", "Now", "What it says")
 _STYLE: Final = (Path(__file__).parents[1] / "data" / "report.css").read_text("utf-8")
 
 
-def report_html(report: Report, picture: bytes = b"") -> bytes:
+def report_html(report: ClientReport, picture: bytes = b"") -> bytes:
     """Answer the report as one file. Raises `DomainError` for a picture that is none."""
     parts = [f"<h1>{escape(report.client)}</h1>", f'<p class="soft">{_span(report)}</p>']
     parts.append(f"<p>{escape(report.texts.opening)}</p>")
@@ -55,11 +55,11 @@ def report_html(report: Report, picture: bytes = b"") -> bytes:
     ).encode()
 
 
-def _span(report: Report) -> str:
+def _span(report: ClientReport) -> str:
     return f"{day_words(report.start)} to {day_words(report.until)}"
 
 
-def _charts(report: Report, name: str) -> list[tuple[str, Chart]]:
+def _charts(report: ClientReport, name: str) -> list[tuple[str, Chart]]:
     """The pictures of a part with their headings."""
     if name == "work" and report.weeks:
         return [("", week_chart(report.weeks))]
@@ -72,7 +72,7 @@ def _lift_head(lift: ReportLift) -> str:
     return lift.name if lift.clear else f"{lift.name}, within the error"
 
 
-def _charts_html(report: Report, name: str) -> str:
+def _charts_html(report: ClientReport, name: str) -> str:
     return "".join((f"<h3>{escape(head)}</h3>" if head else "") + _svg(chart) for head, chart in _charts(report, name))
 
 
@@ -118,7 +118,7 @@ def _now(test: ReportTest) -> str:
     return f"{test.last} {test.unit}, {test.last_on:%d %b %Y}"
 
 
-def report_pdf(report: Report, size: PaperSize, picture: bytes = b"") -> bytes:
+def report_pdf(report: ClientReport, size: PaperSize, picture: bytes = b"") -> bytes:
     """Answer the report on paper. Raises `DomainError` for a picture that is none."""
     styles = Styles()
 

@@ -83,6 +83,17 @@ async function stepByStep<S extends { doing: string; share: number; refused: str
   return last;
 }
 
+/** Sends a file as it is. */
+async function sendFile<T>(path: string, file: File): Promise<T> {
+  const asked = { method: "POST", headers: { "Content-Type": "application/zip" }, body: file };
+  const answer = await fetch(path, asked).catch(() => {
+    throw unreached();
+  });
+  const said: unknown = await answer.json().catch(() => null);
+  if (!answer.ok) throw refusal(answer.status, said);
+  return said as T;
+}
+
 /** On which terms a session is fitted into its time. */
 export interface FitTerms {
   minutes: number;
@@ -116,14 +127,7 @@ export const api = {
         parseAs: "blob",
       }),
     ) as Promise<Blob>,
-  lookAtArchive: (file: File): Promise<Schemas["ArchiveLook"]> =>
-    told(
-      http.POST("/api/client-archives/look", {
-        body: file as unknown as string,
-        bodySerializer: (content: unknown) => content as Blob,
-        headers: { "Content-Type": "application/zip" },
-      }),
-    ),
+  lookAtArchive: (file: File) => sendFile<Schemas["ArchiveLook"]>("/api/client-archives/look", file),
   bringInArchive: async (file: File, signal: AbortSignal, step: Step) => {
     const { client } = await stepByStep<Schemas["ArchiveStep"]>("/api/client-archives", file, signal, step);
     if (!client) throw unreached();

@@ -4016,6 +4016,33 @@ export interface components {
             program_id: ProgramId | null;
         };
         /**
+         * ClientReport
+         * @description All that a report is made of.
+         */
+        ClientReport: {
+            /** Client */
+            client: string;
+            /**
+             * Start
+             * Format: date
+             */
+            start: string;
+            /**
+             * Until
+             * Format: date
+             */
+            until: string;
+            /** Unit */
+            unit: string;
+            /** Weeks */
+            weeks: components["schemas"]["ReportWeek"][];
+            /** Lifts */
+            lifts: components["schemas"]["ReportLift"][];
+            /** Tests */
+            tests: components["schemas"]["ReportTest"][];
+            texts: components["schemas"]["ReportTexts"];
+        };
+        /**
          * ClientRequest
          * @description A new client; name and unit are enough. Without a place it is the one most clients share.
          */
@@ -8217,33 +8244,6 @@ export interface components {
          */
         Replaced: "exercise" | "load" | "rest";
         /**
-         * Report
-         * @description All that a report is made of.
-         */
-        Report: {
-            /** Client */
-            client: string;
-            /**
-             * Start
-             * Format: date
-             */
-            start: string;
-            /**
-             * Until
-             * Format: date
-             */
-            until: string;
-            /** Unit */
-            unit: string;
-            /** Weeks */
-            weeks: components["schemas"]["ReportWeek"][];
-            /** Lifts */
-            lifts: components["schemas"]["ReportLift"][];
-            /** Tests */
-            tests: components["schemas"]["ReportTest"][];
-            texts: components["schemas"]["ReportTexts"];
-        };
-        /**
          * ReportKind
          * @description What a report is written as.
          * @enum {string}
@@ -8410,7 +8410,7 @@ export interface components {
              * Format: ClientId
              */
             client_id: ClientId;
-            report: components["schemas"]["Report"];
+            report: components["schemas"]["ClientReport"];
         };
         /**
          * ReportWeek

@@ -1,6 +1,7 @@
 // A day as it is done: the set at hand, the rest behind it, the clock of a timed group; the list of all moves below.
 import { useState } from "react";
 import type { Schemas } from "../api/client";
+import { Calls } from "../api/enums";
 import { useClock } from "../features/floor/clock/useClock";
 import { call, wakeSound } from "../features/floor/clock/sound";
 import type { Ended, Timeline } from "../features/floor/clock/player";
@@ -156,7 +157,7 @@ export function DayView({ sheet, day }: { sheet: Sheet; day: Day }) {
         <fieldset className="mt-2">
           <legend className="mb-1 text-soft">{t("Calls")}</legend>
           <div className="grid grid-cols-3 gap-2">
-            {CALLS.map((one) => (
+            {Calls.map((one) => (
               <Tap
                 key={one}
                 aria-pressed={one === calls}
@@ -173,7 +174,6 @@ export function DayView({ sheet, day }: { sheet: Sheet; day: Day }) {
   );
 }
 
-const CALLS: readonly Schemas["Calls"][] = ["sounds and speech", "sounds", "silent"];
 const NAMES: Record<Schemas["Calls"], string> = {
   "sounds and speech": "Spoken",
   sounds: "Sounds",

@@ -3,6 +3,7 @@ import { useState } from "react";
 import QR from "qrcode";
 import type { Day, Sheet } from "./data";
 import type { DayLog } from "./dayLog";
+import { Input } from "../ui/Input";
 import { Part, Tap } from "./parts";
 import { t } from "./phrases";
 import { resultText } from "./resultText";
@@ -52,12 +53,14 @@ export function FinishView({
         <p className="mt-1 text-soft">{t("0 rest, 10 the hardest there is")}</p>
       </Part>
       <Part title={t("A word to your trainer")}>
-        <textarea
+        <Input
           aria-label={t("A word to your trainer")}
-          className="min-h-24 w-full rounded-lg border border-line-strong bg-raised p-3 text-lg"
+          wide
+          rows={4}
+          className="text-lg"
           maxLength={500}
           value={log.note}
-          onChange={({ target }) => change((before) => ({ ...before, note: target.value }))}
+          change={(note) => change((before) => ({ ...before, note }))}
         />
       </Part>
       <Part title={t("Back to your trainer")}>
@@ -72,10 +75,12 @@ export function FinishView({
               {copied}
             </p>
             <Picture text={text} />
-            <textarea
+            <Input
               readOnly
               aria-label={t("The result as text")}
-              className="mt-3 h-24 w-full rounded-lg border border-line-strong bg-sunk p-2 text-sm break-all"
+              wide
+              rows={4}
+              className="mt-3 text-sm break-all"
               value={text}
               onFocus={({ target }) => target.select()}
             />

@@ -16,7 +16,7 @@ from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.parts import DayKey, WeekKey
 from upright_anvil.services.exchange.home_files import PaperSize, sheet_file, sheet_paper
 from upright_anvil.services.home import making, overview, results
-from upright_anvil.services.home.making import AskedDay, MadeSheet
+from upright_anvil.services.home.making import MadeSheet, SheetDay
 from upright_anvil.services.home.overview import HomeView
 from upright_anvil.services.home.results import HomeResultView
 
@@ -63,7 +63,7 @@ def home(client_id: ClientId, here: Here) -> HomeView:
 @router.post("/clients/{client_id}/home-sheets", status_code=201)
 async def make_home_sheet(client_id: ClientId, asked: SheetRequest, here: Here, request: Request) -> MadeSheet:
     """Make a sheet of some days, in the client's language."""
-    days = [AskedDay(day.week_id, day.day_id) for day in asked.days]
+    days = [SheetDay(day.week_id, day.day_id) for day in asked.days]
     address = str(request.base_url).rstrip("/")
     return await here.write(
         lambda scope: making.make_sheet(scope, client_id, asked.program_id, days, address, here.now, here.today)

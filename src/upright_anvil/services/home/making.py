@@ -57,7 +57,7 @@ SHEET = TypeAdapter(HomeSheet)
 
 
 @dataclass(frozen=True, slots=True)
-class AskedDay:
+class SheetDay:
     """A day of a week that is to stand on a sheet."""
 
     week_id: WeekId
@@ -78,7 +78,7 @@ def make_sheet(
     scope: Scope,
     client_id: ClientId,
     program_id: ProgramId,
-    days: Sequence[AskedDay],
+    days: Sequence[SheetDay],
     address: str,
     now: datetime,
     today: date,
@@ -154,7 +154,7 @@ def _said(scope: Scope, days: Sequence[HomeDay], today: date, client_id: ClientI
 
 
 def _day(
-    scope: Scope, program_id: ProgramId, asked: AskedDay, phrases: Phrases, language: Language, today: date
+    scope: Scope, program_id: ProgramId, asked: SheetDay, phrases: Phrases, language: Language, today: date
 ) -> HomeDay:
     view = opened(scope, program_id, asked.week_id, asked.day_id, today)
     floor = floor_of(scope, view, today)

@@ -6,7 +6,7 @@ from datetime import date, timedelta
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.report import (
-    Report,
+    ClientReport,
     ReportLift,
     ReportPoint,
     ReportTest,
@@ -37,7 +37,7 @@ class ReportView:
     """A report as it would be handed over, with the sentences it begins with."""
 
     client_id: ClientId
-    report: Report
+    report: ClientReport
 
 
 def report_of(scope: Scope, client_id: ClientId, start: date, until: date, today: date) -> ReportView:
@@ -65,7 +65,7 @@ def report_of(scope: Scope, client_id: ClientId, start: date, until: date, today
         minded=f"Minded on the way: {'; '.join(hurt)}." if hurt else "",
         following=_following(scope, view, today),
     )
-    return ReportView(client_id, Report(who.name, start, until, unit, weeks, lifts, tests, texts))
+    return ReportView(client_id, ClientReport(who.name, start, until, unit, weeks, lifts, tests, texts))
 
 
 def _opening(name: str, goal: str, start: date, until: date) -> str:

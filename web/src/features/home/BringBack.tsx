@@ -6,7 +6,7 @@ import { api, Problem } from "../../api/client";
 import { changed } from "../../api/changed";
 import type { ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
-import { look as field } from "../../ui/Input";
+import { Input } from "../../ui/Input";
 import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
 import { ResultPreview } from "./ResultPreview";
@@ -45,13 +45,15 @@ export function BringBack({ client }: { client: ClientId }) {
         Bring a result back
       </h2>
       <p className="text-soft">Paste what the client sent, open the file, or scan the picture.</p>
-      <textarea
+      <Input
         aria-label="The result as text"
         placeholder="UA1. …"
-        className={`${field} mt-2 min-h-20 w-full break-all`}
+        wide
+        rows={3}
+        className="mt-2 break-all"
         maxLength={LONGEST}
         value={text}
-        onChange={({ target }) => read(target.value)}
+        change={read}
       />
       <div className="mt-2 flex flex-wrap gap-2">
         <Button onClick={() => setScanning(true)}>Scan with the camera</Button>

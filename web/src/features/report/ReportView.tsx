@@ -6,7 +6,7 @@ import { api, Problem, type Schemas } from "../../api/client";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
 import { count, fullDate, today } from "../../ui/format";
-import { look, TextField } from "../../ui/Input";
+import { Input, TextField } from "../../ui/Input";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { useClient } from "../clients/ClientFrame";
@@ -55,7 +55,7 @@ export function ReportView() {
   );
 }
 
-function Written({ report, client }: { report: Schemas["Report"]; client: Schemas["ClientView"] }) {
+function Written({ report, client }: { report: Schemas["ClientReport"]; client: Schemas["ClientView"] }) {
   const [texts, setTexts] = useState<Texts>(report.texts);
   const [picture, setPicture] = useState("");
   const [refused, setRefused] = useState("");
@@ -83,13 +83,14 @@ function Written({ report, client }: { report: Schemas["Report"]; client: Schema
         {PARTS.map(([part, title]) => (
           <label key={part} className="grid gap-1 text-sm font-medium">
             {title}
-            <textarea
-              className={`${look} min-h-16 w-full text-base font-normal`}
+            <Input
+              wide
+              className="text-base"
               maxLength={2000}
               rows={Math.max(2, Math.ceil(texts[part].length / 70))}
               placeholder="left out"
               value={texts[part]}
-              onChange={({ target }) => setTexts({ ...texts, [part]: target.value })}
+              change={(text) => setTexts({ ...texts, [part]: text })}
             />
           </label>
         ))}
@@ -131,7 +132,7 @@ function Written({ report, client }: { report: Schemas["Report"]; client: Schema
 }
 
 /** What is drawn beside the words. */
-function InIt({ report }: { report: Schemas["Report"] }) {
+function InIt({ report }: { report: Schemas["ClientReport"] }) {
   const clear = report.lifts.filter((lift) => lift.clear);
   return (
     <section aria-labelledby="in-it">

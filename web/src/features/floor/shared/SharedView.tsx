@@ -24,8 +24,8 @@ function Shared({ session, day }: { session: string; day: string }) {
   const [now, setNow] = useState(steadyNow);
   const [mirror, setMirror] = useState(false);
   useEffect(() => {
-    const listen = (event: StorageEvent) => {
-      if (event.key === sharedPlace(session)) setPart(heard(session));
+    const listen = ({ key }: StorageEvent) => {
+      if (key === sharedPlace(session)) setPart(heard(session));
     };
     window.addEventListener("storage", listen);
     const redraw = setInterval(() => setNow(steadyNow()), REDRAW);

@@ -12,7 +12,7 @@ export PYTHONPATH := src:.
 PY_SOURCES := $(shell find src tests bench tools -name '*.py' -o -name '*.toml' 2>/dev/null)
 WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
-.PHONY: demo run test lint format rules bench browsers shots lock setup setup-dev
+.PHONY: demo run test lint format rules bench browsers spreadsheets shots lock setup setup-dev
 
 demo: setup  ## set up, build, make the demo data, serve
 	$(PY) -m upright_anvil.cli serve --demo --data $(DATA) --port $(PORT)
@@ -28,6 +28,10 @@ bench: setup-dev  ## every timed claim, as ratios of one run
 
 browsers: setup-dev $(STAMPS)/browsers  ## the floor in Firefox and WebKit, beside the test run
 	$(PY) -m tools.browsers
+
+spreadsheets: setup-dev  ## what is exported, opened with LibreOffice too
+	@bash tools/libreoffice.sh
+	$(PY) -m tools.spreadsheets
 
 shots: setup-dev  ## docs/screenshots from the demo data
 	$(PY) -m tools.shots

@@ -4,6 +4,7 @@ import csv
 import io
 import json
 
+import vobject
 from icalendar import Calendar
 
 from tests.support import NOW, TODAY, StudioTest, depot, facts
@@ -100,8 +101,14 @@ class ExchangeTest(StudioTest):
         with self.studio.writing() as scope:
             drop = MoveSession(week="p1-w2", day="p1-d1")
             save_edits(scope, self.board.program_id, 2, [drop], "Dropped", NOW)
-            calendar = Calendar.from_ical(client_calendar(scope, self.board.client_id, TODAY).content)
+            content = client_calendar(scope, self.board.client_id, TODAY).content
+        calendar = Calendar.from_ical(content)
         events = list(calendar.walk("VEVENT"))
         self.assertEqual(len(events), 12)
         self.assertEqual(len({str(event["uid"]) for event in events}), 12)
         self.assertEqual(sum(str(event["status"]) == "CANCELLED" for event in events), 2)
+        # Another library reads the same.
+        others = vobject.readOne(content.decode()).vevent_list
+        told = {(one.uid.value, one.dtstart.value, one.status.value) for one in others}
+        mine = {(str(one["uid"]), one["dtstart"].dt, str(one["status"])) for one in events}
+        self.assertEqual(told, mine)

@@ -1,9 +1,12 @@
 """Between sessions: a sheet that runs on the client's phone without a network, and its result back in the log."""
 
 import io
+import json
 import re
+import urllib.request
 from datetime import UTC, datetime
 from pathlib import Path
+from typing import Any
 
 from PIL import Image
 from playwright.sync_api import Page, expect
@@ -62,6 +65,10 @@ class HomeTest(JourneyTest):
                 continue
             start.click()
             expect(page.get_by_role("timer")).to_be_visible()
+            page.clock.fast_forward("00:12")
+            rounds = page.get_by_role("button", name=re.compile(r"^Round \d+ done$"))
+            for _ in range(9 if rounds.is_visible() else 0):
+                rounds.click()
             page.clock.fast_forward("30:00")
             expect(page.get_by_role("timer")).to_have_count(0)
         finish.click()
@@ -100,6 +107,32 @@ class HomeTest(JourneyTest):
         expect(desk.get_by_role("button", name="We spoke about it")).to_have_count(0)
         desk.get_by_role("link", name="To the review").click()
         expect(desk.get_by_text("Done alone at home, as the client told it.").first).to_be_attached()
+
+    def test_circuits_run_by_their_clocks_to_the_end(self) -> None:
+        client = self.asked("/clients", "POST", {"name": "Rufus Kettleman", "unit": "kg"})["id"]
+        self.asked(f"/clients/{client}/program/from-template", "POST", {"template": "density-circuits"})
+        view = self.asked(f"/clients/{client}/home")
+        days = [{"week_id": one["week_id"], "day_id": one["day_id"]} for one in view["days"][:3]]
+        sheet = self.asked(f"/clients/{client}/home-sheets", "POST", {"program_id": view["program_id"], "days": days})
+        path = self.server.data.parent / "sheet.html"
+        path.write_bytes(urllib.request.urlopen(f"{self.server.url}/api/home-sheets/{sheet['id']}/sheet.html").read())
+        phone = self.phone(path)
+        self.assert_accessible(phone, "the days of a sheet")
+        for name in sheet["days"]:
+            phone.get_by_role("button", name=re.compile(f"^{re.escape(name)}")).click()
+            text = self.run_to_its_end(phone)
+            taken = self.asked("/home-results", "POST", {"text": text})
+            self.assertTrue(taken["taken"])
+            self.assertEqual([line for line in taken["lines"] if not line["done"]], [])
+            phone.get_by_role("button", name="All days").click()
+            expect(phone.get_by_role("button", name=re.compile(f"^{re.escape(name)}.*done$"))).to_be_visible()
+
+    def asked(self, path: str, method: str = "GET", body: object = None) -> Any:
+        sent = None if body is None else json.dumps(body).encode()
+        kind = {"Content-Type": "application/json"}
+        request = urllib.request.Request(f"{self.server.url}/api{path}", sent, kind, method=method)
+        with urllib.request.urlopen(request) as answer:
+            return json.load(answer)
 
     def test_in_german_dark_and_what_hurts_stops(self) -> None:
         desk = self.home_of()

@@ -1,9 +1,10 @@
 """Work at home: sheets out, results back into the log, once, for the right client, never against the pace."""
 
+import re
 from datetime import datetime, timedelta
 from typing import Any
 
-from tests.commands import review_session
+from tests.commands import review_session, start_from_template
 from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.home.sheet import HomeSheet
@@ -11,14 +12,19 @@ from upright_anvil.core.ledger.how import Source
 from upright_anvil.core.phrases import Language
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.lines import RemoveLine
+from upright_anvil.formats.home_paper import home_pdf
 from upright_anvil.formats.home_result import write_result
+from upright_anvil.formats.languages import phrases_of
+from upright_anvil.formats.paper import PaperSize
+from upright_anvil.formats.template_file import shipped_templates
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.clients.clients import add_client, change_client
-from upright_anvil.services.home.making import SheetDay, kept_sheet, make_sheet
+from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make_sheet
 from upright_anvil.services.home.overview import home_view
 from upright_anvil.services.home.results import give_code, had_a_word, look_at_result, receive, set_aside, take_result
 from upright_anvil.services.profile.client_profile import pace_of
 from upright_anvil.store import ledger
+from upright_anvil.store.programs import current
 
 DAY = SheetDay("p1-w1", "p1-d1")
 
@@ -117,7 +123,7 @@ class HomeTest(StudioTest):
         sheet = self.sheet()
         for more in (
             {"x": "9,1,2,8,,,,0"},
-            {"x": "0,9,2,8,,,,0"},
+            {"x": "0,21,2,8,,,,0"},
             {"x": "0,1,2,8,,,,0;0,1,2,8,,,,0"},
             {"x": "0,1,2,,,,,0"},
             {"d": "p1-d2"},
@@ -183,6 +189,24 @@ class HomeTest(StudioTest):
         self.take(self.text(self.sheet()))
         with self.studio.reading() as scope:
             self.assertEqual(home_view(scope, self.client, TODAY).days[0].state, "came back")
+
+    def test_every_day_of_every_template_makes_a_sheet_and_a_page(self) -> None:
+        """Circuits, clocks, waves, holds and stretches: whatever a program may ask for, in both languages."""
+        kit = "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 2-30 by 2\nbands\nbench\nrack\nbox\npull-up bar"
+        with self.studio.writing() as scope:
+            for number, template in enumerate(shipped_templates()):
+                who = add_client(scope, facts(f"Client {number}", language=list(Language)[number % 2]), NOW, depot(kit))
+                program_id = start_from_template(scope, who.id, template, NOW, TODAY).board.program_id
+                phase = current(scope, program_id).program.phases[0]
+                days = [SheetDay(phase.weeks[-1].id, day.id) for day in phase.days]
+                with self.subTest(template):
+                    made = make_sheet(scope, who.id, program_id, days, "", NOW, TODAY)
+                    sheet = kept_sheet(scope, made.id)
+                    self.assertEqual(len(sheet.days), len(days))
+                    self.assertTrue(all(move.dose for day in sheet.days for move in day.moves))
+                    self.assertLess(len(SHEET.dump_json(sheet)), 200_000)
+                    paper = home_pdf(sheet, phrases_of(sheet.language), PaperSize.A4)
+                    self.assertEqual(len(re.findall(rb"/Type /Page\b", paper)), len(days))
 
     def test_bad_asks(self) -> None:
         with self.studio.writing() as scope:

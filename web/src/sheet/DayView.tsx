@@ -53,13 +53,15 @@ export function DayView({ sheet, day }: { sheet: Sheet; day: Day }) {
   const closeRounds = (stations: readonly string[], rounds: number) => {
     for (const station of stations) {
       const move = day.moves.findIndex((one) => one.line === station);
-      day.moves[move]?.sets
-        .filter((set) => !set.ramp)
-        .forEach((set, index) => {
-          const { reps, seconds } = set.aim;
-          const whole = { ...SKIPPED, done: true, reps, seconds, byClock: true };
-          say(keyOf(move, set), index < rounds ? whole : SKIPPED);
-        });
+      const sets = day.moves[move]?.sets.filter((set) => !set.ramp) ?? [];
+      const aim = sets[0]?.aim;
+      if (!aim) continue;
+      const { reps, seconds } = aim;
+      // A round more than was reckoned with is a set more.
+      for (let number = 1; number <= Math.max(rounds, sets.length); number += 1) {
+        const whole = { ...SKIPPED, done: true, reps, seconds, byClock: true };
+        say(keyOf(move, { number, ramp: false }), number <= rounds ? whole : SKIPPED);
+      }
     }
   };
   const clock = useClock(place, {

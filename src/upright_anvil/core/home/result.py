@@ -7,9 +7,11 @@ from decimal import Decimal
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.home.sheet import HomeDay, HomeMove, HomeSheet
 from upright_anvil.core.ids import DayId, WeekId
+from upright_anvil.core.ledger.aim import Aim
 from upright_anvil.core.ledger.how import How, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load
+from upright_anvil.core.prescription.bounds import MAX_SETS
 
 OLDEST_DAYS = 120
 """How long ago a day at home may have been; an earlier one is a phone's clock gone wrong. House rule."""
@@ -87,10 +89,19 @@ def performed(sheet: HomeSheet, result: HomeResult, now: datetime) -> tuple[Perf
     return tuple(rows)
 
 
-def _row(move: HomeMove, said: HomeRow, row_id: str, at: datetime) -> PerformedSet:
-    planned = next((s.aim for s in move.sets if (s.number, s.ramp) == (said.number, said.ramp)), None)
-    if planned is None:
+def _aim(move: HomeMove, said: HomeRow) -> Aim:
+    """What was aimed at: of a set beyond the planned ones, a round more than was reckoned with, that of the last."""
+    working = [s for s in move.sets if s.ramp == said.ramp]
+    found = next((s.aim for s in working if s.number == said.number), None)
+    if found is None and not said.ramp and working and working[-1].number < said.number <= MAX_SETS:
+        return working[-1].aim
+    if found is None:
         raise DomainError("This result names a set that is not on its sheet: ask for it again.")
+    return found
+
+
+def _row(move: HomeMove, said: HomeRow, row_id: str, at: datetime) -> PerformedSet:
+    planned = _aim(move, said)
     load = planned.load
     if said.load is not None:
         if move.loads:

@@ -154,6 +154,25 @@ def outcome(page: Page) -> None:
     page.get_by_role("heading", name="What carries over").wait_for()
 
 
+def report(page: Page) -> None:
+    """The report of the last weeks, its words to be changed."""
+    shots.client_file("Casimir Holt")(page)
+    page.goto(f"{page.url}/report")
+    page.get_by_role("heading", name="Its words").wait_for()
+
+
+def clients_window(page: Page) -> None:
+    """What a client sees over a call, while no floor is open beside it."""
+    shots.floor("Casimir Holt")(page)
+    page.goto(f"{page.url}/shared")
+    page.get_by_role("button", name="Mirror left and right").wait_for()
+
+
+def home_sheet(page: Page) -> None:
+    """A sheet as the client's phone opens it."""
+    shots.home_sheet("Casimir Holt")(page)
+
+
 VIEWS: tuple[View, ...] = (
     View("today", shots.today),
     View("clients", shots.clients),
@@ -174,6 +193,8 @@ VIEWS: tuple[View, ...] = (
     View("a phase taken over", opened(shots.board, "Take one over")),
     View("programs", shots.client_file("Casimir Holt", "Past and next")),
     View("what came of it", outcome),
+    View("at home", shots.client_file("Casimir Holt", "At home")),
+    View("report", report),
     View("paste", opened(shots.board, "Paste")),
     View("ahead", shots.ahead),
     View("calendar", calendar),
@@ -187,6 +208,8 @@ VIEWS: tuple[View, ...] = (
     View("change", opened(shots.floor("Saskia Brandvold"), "Change"), floor=True),
     View("note", opened(shots.floor("Dell Ostrander"), "Note"), floor=True),
     View("finishing", finishing, floor=True),
+    View("the client's window", clients_window, floor=True),
+    View("home sheet", home_sheet, floor=True),
     View("summary", shots.summary("Tobiah Renn"), floor=True),
     View("testing", shots.testing("Rufus Kettleman", "Push-ups"), floor=True),
 )

@@ -39,6 +39,22 @@ def client_file(client: str, part: str = "") -> Callable[[Page], None]:
     return walk
 
 
+def home_sheet(client: str) -> Callable[[Page], None]:
+    """The client's sheet, opened as a file."""
+
+    def walk(page: Page) -> None:
+        client_file(client, "At home")(page)
+        page.get_by_role("button", name="Make a sheet of").click()
+        with page.expect_download() as got:
+            page.get_by_role("link", name="For the phone").first.click()
+        path = Path(got.value.path()).with_suffix(".html")
+        got.value.save_as(path)
+        page.goto(path.as_uri())
+        page.get_by_role("button", name=re.compile("^Done: ")).wait_for()
+
+    return walk
+
+
 def library(page: Page) -> None:
     """An exercise for a client with a knee to spare: its ladder, and what to do instead."""
     page.goto("/library/rear-foot-raised-split-squat?q=split")
@@ -201,7 +217,7 @@ PICTURES: tuple[tuple[str, Callable[[Page], None], tuple[int, int], bool], ...] 
     ("floor-tablet", floor("Casimir Holt"), (820, 1180), False),
     ("testing-tablet", testing("Rufus Kettleman", "Push-ups"), (820, 1180), False),
     ("floor-phone", floor("Dell Ostrander"), (390, 844), False),
-    ("before-phone", before("Agnes Thornby"), (390, 844), False),
+    ("sheet-phone", home_sheet("Casimir Holt"), (390, 844), False),
     ("clock-phone", clock("Ilse Marwick", "Side plank"), (390, 844), True),
     ("summary-phone", summary("Tobiah Renn"), (390, 844), False),
 )

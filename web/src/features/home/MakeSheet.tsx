@@ -100,7 +100,12 @@ export function MakeSheet({ view }: { view: Schemas["HomeView"] }) {
       </ul>
       {view.days.length === 0 && <p className="py-2 text-soft">No day of the program lies near today.</p>}
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        <Button tone="act" disabled={ticked.size === 0 || make.isPending} onClick={() => make.mutate()}>
+        <Button
+          tone="act"
+          data-main-action
+          disabled={ticked.size === 0 || make.isPending}
+          onClick={() => make.mutate()}
+        >
           {make.isPending ? "Making the sheet …" : `Make a sheet of ${count(ticked.size, "day")}`}
         </Button>
         <div className="w-40">

@@ -101,7 +101,12 @@ function Written({ report, client }: { report: Schemas["ClientReport"]; client: 
             Hand it over
           </h2>
           <div className="mt-2 flex flex-wrap gap-2">
-            <Button tone="act" disabled={make.isPending} onClick={() => make.mutate(["pdf", "a4"])}>
+            <Button
+              tone="act"
+              data-main-action
+              disabled={make.isPending}
+              onClick={() => make.mutate(["pdf", "a4"])}
+            >
               {make.isPending ? "Writing the report …" : "PDF, A4"}
             </Button>
             <Button disabled={make.isPending} onClick={() => make.mutate(["pdf", "letter"])}>

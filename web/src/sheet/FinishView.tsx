@@ -126,13 +126,14 @@ function Picture({ text }: { text: string }) {
 }
 
 /** In the studio's own network the result can go straight there, with a code the trainer gives. */
-function Send({ address, text }: { address: string; text: string }) {
+function Send({ address: known, text }: { address: string; text: string }) {
+  const [address, setAddress] = useState(known);
   const [code, setCode] = useState("");
   const [told, setTold] = useState("");
   const send = async () => {
     setTold(t("Sending …"));
     try {
-      const answer = await fetch(`${address}/api/home-results/send`, {
+      const answer = await fetch(`${address.trim().replace(/\/+$/, "")}/api/home-results/send`, {
         method: "POST",
         body: new URLSearchParams({ text, code }),
       });
@@ -146,6 +147,15 @@ function Send({ address, text }: { address: string; text: string }) {
       <summary className="min-h-12 cursor-pointer py-2 font-medium">
         {t("Send it in the studio’s network")}
       </summary>
+      <label className="mb-2 block">
+        {t("Address of the studio")}
+        <input
+          className="mt-1 min-h-14 w-full rounded-lg border border-line-strong bg-raised px-3"
+          inputMode="url"
+          value={address}
+          onChange={({ target }) => setAddress(target.value)}
+        />
+      </label>
       <label className="block">
         {t("Code from your trainer")}
         <input

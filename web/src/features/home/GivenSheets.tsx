@@ -45,7 +45,8 @@ function Given({ sheet }: { sheet: Schemas["GivenSheet"] }) {
         <p role="status">
           <span className="text-2xl font-semibold tracking-widest">{code.data.code}</span>{" "}
           <span className="text-soft">
-            holds for one result and {count(code.data.minutes, "minute")}, in the studio’s own network
+            holds for one result and {count(code.data.minutes, "minute")}, in the studio’s own network, at{" "}
+            {window.location.origin}
           </span>
         </p>
       )}

@@ -57,6 +57,8 @@ class EnergyTest(TestCase):
             *(person(standing=(standing(topic),)) for topic in Condition),
             person(notes="Had an eating disorder in her twenties"),
             person(notes="type 1 diabetic"),
+            person(notes="Pregnant, twenty weeks"),
+            person(notes="coeliac since childhood"),
         ):
             self.assertIn("dietitian or doctor", barred(who))
             self.assertIsNone(estimate(who))

@@ -57,6 +57,13 @@ class HomeFilesTest(StudioTest):
                         made = home_pdf(self.sheet, phrases_of(language), size, large=large, blank=blank)
                         self.assertEqual(len(re.findall(rb"/Type /Page\b", made)), pages)
 
+    def test_large_print_stays_large(self) -> None:
+        day = self.sheet.days[0]
+        long = replace(self.sheet, days=(replace(day, moves=day.moves * 6),))
+        for blank in (False, True):
+            made = home_pdf(long, phrases_of(Language.GERMAN), PaperSize.LETTER, large=True, blank=blank)
+            self.assertGreater(len(re.findall(rb"/Type /Page\b", made)), 2)
+
     def test_a_day_of_forty_moves_still_takes_one_page(self) -> None:
         day = self.sheet.days[0]
         long = replace(self.sheet, days=(replace(day, moves=day.moves * 20),))

@@ -19,9 +19,12 @@ from upright_anvil.formats.paper import PaperSize
 from upright_anvil.formats.template_file import shipped_templates
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.clients.clients import add_client, change_client
+from upright_anvil.services.floor.clocks import session_clocks
+from upright_anvil.services.floor.opening import open_floor
+from upright_anvil.services.home.looking import look_at_result
 from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make_sheet
 from upright_anvil.services.home.overview import home_view
-from upright_anvil.services.home.results import give_code, had_a_word, look_at_result, receive, set_aside, take_result
+from upright_anvil.services.home.results import give_code, had_a_word, receive, set_aside, take_result
 from upright_anvil.services.profile.client_profile import pace_of
 from upright_anvil.store import ledger
 from upright_anvil.store.programs import current
@@ -74,6 +77,11 @@ class HomeTest(StudioTest):
         self.assertIn("Wiederholungen", sheet.days[0].moves[0].dose)
         self.assertIn("Mach dich bereit", sheet.days[0].clocks[0].steps[0].calls[0].say)
         self.assertIn("März", sheet.days[0].on_words)
+        with self.studio.reading() as scope:
+            floor = open_floor(scope, self.board.program_id, "p1-w1", "p1-d1", TODAY)
+            self.assertEqual(floor.call_words, {"Ten seconds": "Zehn Sekunden", "Go": "Los"})
+            clock = session_clocks(scope, self.board.program_id, "p1-w1", "p1-d1", TODAY)[0]
+        self.assertTrue(clock.steps[0].calls[0].say.endswith("Mach dich bereit"))
 
     def test_a_result_is_looked_at_then_written_once(self) -> None:
         text = self.text(self.sheet(), t="Felt good")
@@ -151,6 +159,15 @@ class HomeTest(StudioTest):
                 seen = look_at_result(scope, text, None, NOW)
             self.assertEqual(seen.on, TODAY)
             self.assertTrue(any("clock was wrong" in said for said in seen.said))
+
+    def test_a_day_on_which_nothing_was_done_stays_out_of_the_log(self) -> None:
+        text = self.text(self.sheet(), x="0,1,0,,,,,5;0,2,0,,,,,6", t="Ill today")
+        with self.studio.reading() as scope:
+            seen = look_at_result(scope, text, None, NOW)
+        self.assertEqual((seen.open_to_log, seen.note), (False, "Ill today"))
+        for nothing in (text, self.text(self.sheet(), x="")):
+            with self.assertRaisesRegex(DomainError, "nothing for the log"):
+                self.take(nothing)
 
     def test_what_hurt_or_was_written_wants_a_word(self) -> None:
         rows = "0,1,6,4,,,,10;0,2,0,,,,,11;0,3,0,,,,,11"

@@ -77,7 +77,8 @@ REFER: Final = "Food belongs to a dietitian or doctor here: no figure is given."
 
 _EATING = re.compile(
     r"\b(anorex\w*|bulimi\w*|binge\w*|eating disorder\w*|disordered eating|purg(?:e|es|ing)|diabet\w*|insulin|"
-    r"cancer|chemo\w*)\b",
+    r"cancer|chemo\w*|pregnan\w*|breast-?feed\w*|postpartum|thyroid\w*|kidney disease|dialysis|crohn\w*|"
+    r"c(?:o?e)liac|heart disease|liver disease)\b",
     re.IGNORECASE,
 )
 

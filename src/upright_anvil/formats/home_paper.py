@@ -11,7 +11,6 @@ from upright_anvil.formats.paper import LINE, PaperSize, Styles, pdf, said
 
 LARGE: Final = 1.5
 BOX: Final = 5.5 * mm
-MOST_BOXES: Final = 12
 HEADS: Final = ("Exercise", "Set", "Planned", "Done", "Load", "Left")
 RUNGS: Final = ("Too much today: {{name}}", "Too easy: {{name}}")
 WORDS: Final = ("Date", "How hard, 0 to 10", "A word")
@@ -23,7 +22,7 @@ class _Boxes(Flowable):
 
     def __init__(self, move: HomeMove, scale: float, width: float) -> None:
         super().__init__()
-        self.sets, self.side, self.width = move.sets[:MOST_BOXES], BOX * scale, width
+        self.sets, self.side, self.width = move.sets, BOX * scale, width
         self.each = self.side + 2 * mm
         self.a_row = max(1, int(width // self.each))
         self.height = self.each * -(-len(self.sets) // self.a_row)
@@ -38,7 +37,10 @@ class _Boxes(Flowable):
 
 
 def home_pdf(sheet: HomeSheet, phrases: Phrases, size: PaperSize, *, large: bool = False, blank: bool = False) -> bytes:
-    """Answer the sheet as PDF, a page a day: what does not fit is set smaller, never cut."""
+    """Answer the sheet as PDF, a page a day: what does not fit is set smaller, never cut.
+
+    Large print stays large and takes the pages it needs.
+    """
     styles = Styles(LARGE if large else 1.0)
 
     def story(width: float, height: float) -> list[Any]:
@@ -49,7 +51,7 @@ def home_pdf(sheet: HomeSheet, phrases: Phrases, size: PaperSize, *, large: bool
             made = _log(day, phrases, styles, width) if blank else _day(day, phrases, styles, width)
             if not large and not blank:
                 made += [Spacer(1, 4 * mm), *_stop(sheet, phrases, styles)]
-            pages.append(KeepInFrame(width, height, made, mode="shrink"))
+            pages += made if large else [KeepInFrame(width, height, made, mode="shrink")]
         if large and not blank:
             pages += [PageBreak(), *_stop(sheet, phrases, styles)]
         return pages
@@ -97,7 +99,7 @@ def _log(day: HomeDay, phrases: Phrases, styles: Styles, width: float) -> list[A
     for move in day.moves:
         for at, one in enumerate(move.sets):
             name = move.name if at == 0 else ""
-            number = phrases.say("ramp-up {{number}}", number=one.number) if one.ramp else str(one.number)
+            number = phrases.say("Ramp-up set {{number}}", number=one.number) if one.ramp else str(one.number)
             cells = [name, number, one.words, "", "", ""]
             rows.append(
                 [said(cell, styles.strong if at == 0 and i == 0 else styles.body) for i, cell in enumerate(cells)]

@@ -36,7 +36,7 @@ export function SetView({
   const beats = useMetronome(timeline ? null : move.metronome, calls, language);
   const working = move.sets.filter((one) => !one.ramp).length;
   const which = set.ramp
-    ? t("ramp-up {{number}}", { number: set.number })
+    ? t("Ramp-up set {{number}}", { number: set.number })
     : t("Set {{number}} of {{sets}}", { number: set.number, sets: working });
   const counted = said.reps !== null;
   const step = counted ? 1 : 5;

@@ -15,10 +15,10 @@ from upright_anvil.core.home.sheet import HomeSheet
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.parts import DayKey, WeekKey
 from upright_anvil.services.exchange.home_files import PaperSize, sheet_file, sheet_paper
-from upright_anvil.services.home import making, overview, results
+from upright_anvil.services.home import looking, making, overview, results
+from upright_anvil.services.home.looking import HomeResultView
 from upright_anvil.services.home.making import MadeSheet, SheetDay
 from upright_anvil.services.home.overview import HomeView
-from upright_anvil.services.home.results import HomeResultView
 
 router = resource("", tag="home")
 
@@ -104,7 +104,7 @@ async def give_code(sheet_id: MadeId, here: Here) -> SendCode:
 def look_at_result(asked: HomeResultRequest, here: Here) -> HomeResultView:
     """What a text that came back would put into the log; nothing is kept."""
     with here.reading() as scope:
-        return results.look_at_result(scope, asked.text, asked.client_id, here.now)
+        return looking.look_at_result(scope, asked.text, asked.client_id, here.now)
 
 
 @router.post("/home-results")
@@ -117,7 +117,7 @@ async def take_result(asked: HomeResultRequest, here: Here) -> HomeResultView:
 def home_result(result_id: MadeId, here: Here) -> HomeResultView:
     """A result that was kept."""
     with here.reading() as scope:
-        return results.look_at_result(scope, results.text_of(scope, result_id), None, here.now)
+        return looking.look_at_result(scope, results.text_of(scope, result_id), None, here.now)
 
 
 @router.post("/home-results/{result_id}/take")

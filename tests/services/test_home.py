@@ -9,6 +9,7 @@ from tests.support import NOW, TODAY, StudioTest, depot, facts
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.home.sheet import HomeSheet
 from upright_anvil.core.ledger.how import Source
+from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.phrases import Language
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.lines import RemoveLine
@@ -25,7 +26,7 @@ from upright_anvil.services.home.looking import look_at_result
 from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make_sheet
 from upright_anvil.services.home.overview import home_view
 from upright_anvil.services.home.results import give_code, had_a_word, receive, set_aside, take_result
-from upright_anvil.services.profile.client_profile import pace_of
+from upright_anvil.services.profile.client_profile import client_profile, pace_of
 from upright_anvil.store import ledger
 from upright_anvil.store.programs import current
 
@@ -159,6 +160,20 @@ class HomeTest(StudioTest):
                 seen = look_at_result(scope, text, None, NOW)
             self.assertEqual(seen.on, TODAY)
             self.assertTrue(any("clock was wrong" in said for said in seen.said))
+
+    def test_sets_done_alone_raise_no_estimate(self) -> None:
+        def estimate() -> dict[str, float]:
+            with self.studio.reading() as scope:
+                strengths = client_profile(scope, self.client, TODAY).known.strengths
+            return {name: one.kg for name, one in strengths.items()}
+
+        sid = self.session(self.board, week=2)
+        self.log(sid, 1, 10, exercise="goblet-squat", load=Load.of(12, Unit.KG))
+        self.finish(sid)
+        before = estimate()
+        self.assertIn("goblet-squat", before)
+        self.take(self.text(self.sheet(), x="0,1,2,13,,,2,60;0,2,2,13,,,2,90"))
+        self.assertEqual(estimate(), before)
 
     def test_a_day_on_which_nothing_was_done_stays_out_of_the_log(self) -> None:
         text = self.text(self.sheet(), x="0,1,0,,,,,5;0,2,0,,,,,6", t="Ill today")

@@ -87,6 +87,7 @@ class BriefSet(Protocol):
     ended: str | None
     pain: str | None
     confirmed: bool
+    source: str
     replaces: str | None
 
 

@@ -8,8 +8,10 @@ from collections.abc import Callable, Iterable, Mapping, Sequence
 from datetime import date
 from decimal import Decimal
 
+import numpy as np
+
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
-from upright_anvil.core.ledger.how import Quality, SetEnd
+from upright_anvil.core.ledger.how import Quality, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.plan.client_profile import ClientProfile
@@ -76,7 +78,10 @@ def _worked_out(
     attempts = [*_tests(profile), *_attempts(standing, dates, profile)]
     sets = table(attempts, on)
     odd = doubted(sets)
-    clean = sets.only(~odd)
+    # Work that nobody watched is asked about like any other, but no load follows from it.
+    alone = {row.id for row in standing if row.source == Source.HOME}
+    watched = np.array([attempts[row].id not in alone for row in sets.row], dtype=bool)
+    clean = sets.only(~odd & watched)
     curves = rep_curves_in(clean)
     steep = {name: curve.steepness for name, curve in curves.items()}
     doubtful = frozenset(attempts[row].id for row in sets.row[odd])
@@ -84,7 +89,7 @@ def _worked_out(
         strengths_in(clean, on, steep, path_of),
         curves,
         doubtful,
-        _last_loads((row for row in standing if row.id not in doubtful), dates),
+        _last_loads((row for row in standing if row.id not in doubtful | alone), dates),
     )
 
 

@@ -61,10 +61,13 @@ class ApiTest(StudioTest):
             {"op": "add_line", "day": "p1-d1", "line": "l1", "exercise": "back-squat"},
             {"op": "set_cell", "line": "l1", "week": "p1-w1", "text": text, "carry": "all"},
         ]
-        saved: Json = self.post(
-            f"/programs/{board['program_id']}/revisions", {"base": 1, "edits": edits, "reason": "Written"}
-        )
-        return saved
+        return self.saved(board["program_id"], {"base": 1, "edits": edits, "reason": "Written"})
+
+    def saved(self, program_id: str, edits: Json) -> Json:
+        """The board after some edits were saved."""
+        self.post(f"/programs/{program_id}/revisions", edits)
+        board: Json = self.get(f"/programs/{program_id}")
+        return board
 
     def floor(self, board: Json, week: int = 1) -> Json:
         found: Json = self.get(f"/programs/{board['program_id']}/weeks/p1-w{week}/days/p1-d1/floor")

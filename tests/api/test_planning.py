@@ -14,8 +14,7 @@ class PlanningTest(ApiTest):
         self.path = f"/programs/{self.board['program_id']}"
 
     def edit(self, *edits: Json, base: int = 2) -> Json:
-        saved: Json = self.post(f"{self.path}/revisions", {"base": base, "edits": list(edits), "reason": "Changed"})
-        return saved
+        return self.saved(self.board["program_id"], {"base": base, "edits": list(edits), "reason": "Changed"})
 
     def texts(self, board: Json) -> list[str]:
         return [c["plan"]["text"] for c in board["phases"][0]["days"][0]["groups"][0]["lines"][0]["cells"]]

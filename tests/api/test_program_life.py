@@ -51,7 +51,7 @@ class ProgramLifeTest(ApiTest):
         for wrong in (pause(week="gone"), pause(weeks=53), pause(weeks=-1)):
             self.refused(f"{self.path}/revisions", wrong)
         saved = self.post(f"{self.path}/revisions", pause())
-        self.assertEqual([week["pause"] for week in saved["phases"][0]["weeks"]], [0, 0, 2, 0])
+        self.assertEqual([week["pause"] for week in saved["board"]["phases"][0]["weeks"]], [0, 0, 2, 0])
         self.assertEqual(self.get(f"{self.path}/calendar")["weeks"][2]["pause_reason"], "Flu")
 
     def test_another_program_is_taken_over_as_phase_day_and_template(self) -> None:

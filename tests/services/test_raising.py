@@ -11,7 +11,7 @@ from upright_anvil.core.plan.edits.lines import ChangeLine
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.core.progression.schools import School
 from upright_anvil.services.clients.clients import change_client
-from upright_anvil.services.floor.changes.change_requests import WantsReadiness
+from upright_anvil.services.floor.changes.change_requests import RequestedReadiness
 from upright_anvil.services.floor.changes.changing import make_change
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.ids import fresh_id
@@ -67,14 +67,14 @@ class RaisingTest(StudioTest):
         self.done()
         self.sid = self.session(self.board, week=2, at=NOW + timedelta(days=7))
         with self.studio.writing() as scope:
-            report = WantsReadiness(Report(1, 1, 5, 5))
+            report = RequestedReadiness(Report(1, 1, 5, 5))
             make_change(scope, self.sid, fresh_id(), report, frozenset(), NOW, TODAY)
         self.done(6)
         self.assertEqual(self.line(days=7).rule_name, "Poor day")
 
     def test_what_was_changed_for_the_day_is_never_written_into_the_plan(self) -> None:
         with self.studio.writing() as scope:
-            middling = WantsReadiness(Report(3, 3, 3, 3))
+            middling = RequestedReadiness(Report(3, 3, 3, 3))
             make_change(scope, self.sid, fresh_id(), middling, frozenset(), NOW, TODAY)
         self.done(planned="3 x 6-8, 60 kg, rest 2:00, leave 3", reserve=3)
         found = self.line()

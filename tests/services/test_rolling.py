@@ -16,7 +16,7 @@ from upright_anvil.core.progression.schools import School
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import history
 from upright_anvil.services.clients.clients import change_client
-from upright_anvil.services.floor.changes.change_requests import WantsReadiness
+from upright_anvil.services.floor.changes.change_requests import RequestedReadiness
 from upright_anvil.services.floor.changes.changing import make_change
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.review.decisions import Decision
@@ -138,7 +138,7 @@ class RollingTest(StudioTest):
                 sid = self.session(self.board, week, day, at=at + timedelta(days=2 * day - 2))
                 with self.studio.writing() as scope:
                     make_change(
-                        scope, sid, fresh_id(), WantsReadiness(Report(2, 2, 4, 4)), frozenset({"l1"}), NOW, TODAY
+                        scope, sid, fresh_id(), RequestedReadiness(Report(2, 2, 4, 4)), frozenset({"l1"}), NOW, TODAY
                     )
                 for number in (1, 2, 3):
                     self.log(sid, number, 8 - lost, reserve=1)

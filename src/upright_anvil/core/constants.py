@@ -72,6 +72,9 @@ ON_THE_MINUTE_SECONDS: Final = 60
 TIME_CAP_SECONDS: Final = 600
 """The time for most rounds where the group does not say. House rule."""
 
+USUAL_REPS: Final = 10
+"""Repetitions of a set where nobody says how many: an exercise added on the floor, no figure typed. House rule."""
+
 REST_INSIDE_SECONDS: Final = 15
 """Rest between the lines of a round where the group does not say. House rule."""
 

@@ -13,15 +13,15 @@ from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.clients.clients import change_client
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
 from upright_anvil.services.floor.changes.change_requests import (
-    Wanted,
-    WantsAdd,
-    WantsDrop,
-    WantsLoad,
-    WantsMove,
-    WantsPlace,
-    WantsReadiness,
-    WantsSwap,
-    WantsTime,
+    RequestedAdd,
+    RequestedChange,
+    RequestedDrop,
+    RequestedLoad,
+    RequestedMove,
+    RequestedPlace,
+    RequestedReadiness,
+    RequestedSwap,
+    RequestedTime,
 )
 from upright_anvil.services.floor.changes.changing import make_change, preview, undo_change
 from upright_anvil.services.floor.clocks import instead_of, plates_on_the_bar, session_clocks
@@ -50,7 +50,7 @@ class ChangingTest(StudioTest):
     def planned(self) -> dict[str, str]:
         return {line.exercise_id: line.planned for line in self.floor().lines}
 
-    def change(self, wanted: Wanted, change_id: str = "", left_out: tuple[str, ...] = ()) -> str:
+    def change(self, wanted: RequestedChange, change_id: str = "", left_out: tuple[str, ...] = ()) -> str:
         name = change_id or fresh_id()
         with self.studio.writing() as scope:
             make_change(scope, self.sid, name, wanted, frozenset(left_out), NOW, TODAY)
@@ -61,7 +61,7 @@ class ChangingTest(StudioTest):
             undo_change(scope, self.sid, fresh_id(), undoes, NOW, TODAY)
 
     def test_a_poor_day_is_eased_listed_and_undone_one_by_one(self) -> None:
-        self.change(WantsReadiness(POOR))
+        self.change(RequestedReadiness(POOR))
         self.assertEqual(self.planned()["back-squat"], "3 x 5, 55 kg, rest 3:00, leave 2")
         view = self.floor()
         self.assertTrue(view.asked_readiness)
@@ -72,25 +72,25 @@ class ChangingTest(StudioTest):
         self.assertTrue(next(change for change in self.floor().changes if change.id == squat.id).undone)
 
     def test_the_program_itself_stays_as_it_was_written(self) -> None:
-        self.change(WantsReadiness(POOR))
+        self.change(RequestedReadiness(POOR))
         with self.studio.reading() as scope:
             later = open_floor(scope, self.board.program_id, "p1-w2", "p1-d1", TODAY)
         self.assertEqual(later.lines[0].planned, LINES[0][1])
 
     def test_a_good_day_is_kept_as_a_report_without_changes(self) -> None:
-        self.change(WantsReadiness(GOOD))
+        self.change(RequestedReadiness(GOOD))
         self.assertEqual((self.floor().asked_readiness, self.floor().changes), (True, ()))
 
     def test_a_change_sent_twice_is_made_once_and_undone_once(self) -> None:
-        name = self.change(WantsDrop("l3"))
-        self.change(WantsDrop("l3"), name)
+        name = self.change(RequestedDrop("l3"))
+        self.change(RequestedDrop("l3"), name)
         self.assertEqual(len(self.floor().changes), 1)
         self.undo(name)
         self.undo(name)
         self.assertIn("plank", self.planned())
 
     def test_parts_that_were_not_wanted_are_left_out(self) -> None:
-        self.change(WantsReadiness(POOR), left_out=("ease l1",))
+        self.change(RequestedReadiness(POOR), left_out=("ease l1",))
         self.assertEqual(self.planned()["back-squat"], LINES[0][1])
 
     def test_a_change_nobody_made_cannot_be_undone(self) -> None:
@@ -99,16 +99,16 @@ class ChangingTest(StudioTest):
 
     def test_late_trims_what_is_left_and_says_how_much(self) -> None:
         with self.studio.reading() as scope:
-            seen = preview(scope, self.board.program_id, "p1-w1", "p1-d1", WantsTime(15), TODAY)
+            seen = preview(scope, self.board.program_id, "p1-w1", "p1-d1", RequestedTime(15), TODAY)
         self.assertLess(seen.after, seen.seconds)
         self.assertRegex(seen.said, r"\d+ min are left to do, \d+ min after these changes")
         before = self.floor().estimated_seconds
-        self.change(WantsTime(15))
+        self.change(RequestedTime(15))
         self.assertLessEqual(self.floor().estimated_seconds, 15 * 60)
         self.assertLess(self.floor().estimated_seconds, before)
-        self.assertEqual(self.preview_said(WantsTime(200)), "What is left fits into 200 min as it is.")
+        self.assertEqual(self.preview_said(RequestedTime(200)), "What is left fits into 200 min as it is.")
 
-    def preview_said(self, wanted: Wanted) -> str:
+    def preview_said(self, wanted: RequestedChange) -> str:
         with self.studio.reading() as scope:
             return preview(scope, self.board.program_id, "p1-w1", "p1-d1", wanted, TODAY).said
 
@@ -117,26 +117,26 @@ class ChangingTest(StudioTest):
             room = add_place(scope, PlaceFacts("Hotel room", Unit.KG, equipment="dumbbells 8 12"))
             usual = self.floor().places[0].id
             set_places(scope, self.board.client_id, [usual, room.id])
-        self.change(WantsPlace(room.id))
+        self.change(RequestedPlace(room.id))
         self.assertEqual([place.name for place in self.floor().places if place.here], ["Hotel room"])
         self.assertEqual(self.planned()["floor-press"], "3 x 8, 12 kg, rest 2:00, leave 2")
         self.assertNotIn("back-squat", self.planned())
         with self.assertRaisesRegex(DomainError, "does not train at that place"):
-            self.change(WantsPlace("nowhere"))
+            self.change(RequestedPlace("nowhere"))
 
     def test_a_swap_carries_the_load_over_and_keeps_what_was_done(self) -> None:
         self.log(self.sid, 1, 5)
-        self.change(WantsSwap("l1", "goblet-squat", "The rack is taken."))
+        self.change(RequestedSwap("l1", "goblet-squat", "The rack is taken."))
         line = self.floor().lines[0]
         self.assertEqual(line.exercise_id, "goblet-squat")
         self.assertIsNotNone(line.sets[0].logged)
         self.assertTrue(self.floor().changes[0].why.startswith("The rack is taken."))
         with self.assertRaisesRegex(DomainError, "Nobody knows that exercise"):
-            self.change(WantsSwap("l1", "moon-walk"))
+            self.change(RequestedSwap("l1", "moon-walk"))
 
     def test_another_load_for_the_sets_left(self) -> None:
         self.log(self.sid, 1, 5)
-        self.change(WantsLoad("l1", Load.of(55, Unit.KG)))
+        self.change(RequestedLoad("l1", Load.of(55, Unit.KG)))
         sets = self.floor().lines[0].sets
         self.assertEqual([s.aim.load for s in sets[1:]], [Load.of(55, Unit.KG)] * 3)
         assert sets[0].logged
@@ -147,32 +147,32 @@ class ChangingTest(StudioTest):
             edit = SetCell(line="l1", week="p1-w1", text="8/6/4, 40/50/60 kg")
             save_edits(scope, self.board.program_id, self.board.revision.number, [edit], "Pyramid", NOW, TODAY)
         with self.assertRaisesRegex(DomainError, "differ; change their loads one by one"):
-            self.change(WantsLoad("l1", Load.of(55, Unit.KG)))
+            self.change(RequestedLoad("l1", Load.of(55, Unit.KG)))
 
     def test_an_exercise_is_added_with_what_can_be_said_of_it(self) -> None:
-        self.change(WantsAdd("extra-1", "push-up"))
+        self.change(RequestedAdd("extra-1", "push-up"))
         self.assertIn("push-up", self.planned())
         self.assertTrue(self.planned()["push-up"].startswith("3 x 10"))
-        self.change(WantsAdd("extra-2", "biceps-curl", "2x12 8"))
+        self.change(RequestedAdd("extra-2", "biceps-curl", "2x12 8"))
         self.assertEqual(self.planned()["biceps-curl"], "2 x 12, 8 kg")
         with self.assertRaisesRegex(DomainError, "expected"):
-            self.change(WantsAdd("extra-3", "push-up", "many"))
+            self.change(RequestedAdd("extra-3", "push-up", "many"))
 
     def test_the_order_changes_among_what_is_trained_today(self) -> None:
         with self.studio.writing() as scope:
             edit = SetCell(line="l2", week="p1-w1", text="")
             save_edits(scope, self.board.program_id, self.board.revision.number, [edit], "Rests", NOW, TODAY)
-        self.change(WantsMove("l3", 0))
+        self.change(RequestedMove("l3", 0))
         self.assertEqual([line.exercise_id for line in self.floor().lines], ["plank", "back-squat"])
-        self.change(WantsMove("l3", 40))
+        self.change(RequestedMove("l3", 40))
         self.assertEqual([line.exercise_id for line in self.floor().lines], ["back-squat", "plank"])
 
     def test_a_line_that_is_gone_is_said_so(self) -> None:
         for wanted in (
-            WantsDrop("l9"),
-            WantsLoad("l9", Load.of(20, Unit.KG)),
-            WantsMove("l9", 0),
-            WantsSwap("l9", "plank"),
+            RequestedDrop("l9"),
+            RequestedLoad("l9", Load.of(20, Unit.KG)),
+            RequestedMove("l9", 0),
+            RequestedSwap("l9", "plank"),
         ):
             with self.subTest(wanted), self.assertRaisesRegex(DomainError, "no longer in this session"):
                 self.change(wanted)
@@ -182,9 +182,9 @@ class ChangingTest(StudioTest):
         with self.studio.writing() as scope:
             change_client(scope, self.board.client_id, {"cycle_reports": True}, TODAY)
             add_cycle_report(scope, self.board.client_id, low, NOW, TODAY)
-        self.assertIn("cycle report 1", self.preview_said(WantsReadiness(GOOD)))
-        self.assertTrue(self.preview_said(WantsReadiness(GOOD)).startswith("A middling day"))
-        self.change(WantsReadiness(GOOD))
+        self.assertIn("cycle report 1", self.preview_said(RequestedReadiness(GOOD)))
+        self.assertTrue(self.preview_said(RequestedReadiness(GOOD)).startswith("A middling day"))
+        self.change(RequestedReadiness(GOOD))
         self.assertIn("leave 3", self.planned()["back-squat"], "it counts when the change is made, too")
 
     def test_pain_in_a_set_makes_the_rest_of_the_session_mind_it(self) -> None:
@@ -218,11 +218,11 @@ class ChangingTest(StudioTest):
                 return [c.title for c in session_clocks(scope, self.board.program_id, "p1-w1", "p1-d1", TODAY)]
 
         self.assertEqual(clocks(), ["Plank"])
-        self.change(WantsDrop("l3"))
+        self.change(RequestedDrop("l3"))
         self.assertEqual(clocks(), [])
 
     def test_a_session_goes_on_the_next_day_with_its_changes(self) -> None:
-        self.change(WantsLoad("l1", Load.of(55, Unit.KG)))
+        self.change(RequestedLoad("l1", Load.of(55, Unit.KG)))
         self.log(self.sid, 1, 5)
         tomorrow = TODAY + timedelta(days=1)
         with self.studio.reading() as scope:

@@ -480,7 +480,7 @@ export interface paths {
         put?: never;
         /**
          * Save Edits
-         * @description Save edits as a new revision; a stale save is refused with the difference.
+         * @description Save edits as a new revision and answer what changed; a stale save is refused with the difference.
          */
         post: operations["save_edits"];
         delete?: never;
@@ -3193,6 +3193,23 @@ export interface components {
          */
         Better: "more" | "less" | "neither";
         /**
+         * BoardChange
+         * @description What a save made of the board of revision ``base``: its changed days, or all of it where more changed.
+         */
+        BoardChange: {
+            /**
+             * Program Id
+             * Format: ProgramId
+             */
+            program_id: ProgramId;
+            /** Base */
+            base: number;
+            revision: components["schemas"]["RevisionView"];
+            /** Phases */
+            phases: components["schemas"]["PhaseChange"][];
+            board: components["schemas"]["BoardView"] | null;
+        };
+        /**
          * BoardView
          * @description A program as the board shows it, and where it stands beside the client's others.
          *
@@ -3333,6 +3350,14 @@ export interface components {
             path: string;
         };
         /**
+         * CalendarRow
+         * @description Seven dates, Monday to Sunday, that hold a session of the program: of its own week or moved there.
+         */
+        CalendarRow: {
+            /** Dates */
+            dates: string[];
+        };
+        /**
          * CalendarSession
          * @description One session on its date.
          *
@@ -3412,10 +3437,12 @@ export interface components {
             weeks: components["schemas"]["CalendarWeek"][];
             /** Sessions */
             sessions: components["schemas"]["CalendarSession"][];
+            /** Rows */
+            rows: components["schemas"]["CalendarRow"][];
         };
         /**
          * CalendarWeek
-         * @description A week of the program: its Monday, the weeks off that lie before it, and whether it has begun.
+         * @description A week of the program: its Monday, the weeks off before it and the day they begin, and whether it has begun.
          */
         CalendarWeek: {
             /**
@@ -3434,6 +3461,11 @@ export interface components {
             begun: boolean;
             /** Pause */
             pause: number;
+            /**
+             * Pause From
+             * Format: date
+             */
+            pause_from: string;
             /** Pause Reason */
             pause_reason: string;
         };
@@ -5491,8 +5523,8 @@ export interface components {
          *     ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round, ``group`` names
          *     its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with ``ramp_why`` in
          *     words. ``always`` is what goes for the client with this exercise in every program, ``picture`` the mark of the
-         *     trainer's own picture of it. ``beside_plan`` says that sets
-         *     were logged for a line the plan no longer has.
+         *     trainer's own picture of it. ``usual_reps`` are what a set that nothing is
+         *     asked of begins with. ``beside_plan`` says that sets were logged for a line the plan no longer has.
          */
         FloorLine: {
             /**
@@ -5542,6 +5574,8 @@ export interface components {
             ramp_up: components["schemas"]["FloorSet"][];
             /** Ramp Why */
             ramp_why: string;
+            /** Usual Reps */
+            usual_reps: number;
             metronome: components["schemas"]["Metronome"] | null;
             last_time: components["schemas"]["PreviousPerformance"] | null;
             best: components["schemas"]["Best"] | null;
@@ -7502,6 +7536,18 @@ export interface components {
              * @default
              */
             reason: string;
+        };
+        /**
+         * PhaseChange
+         * @description The days of a phase that a save changed, and the phase's volume as it is now, week by week.
+         */
+        PhaseChange: {
+            /** Id */
+            id: string;
+            /** Days */
+            days: components["schemas"]["DayView"][];
+            /** Volume */
+            volume: components["schemas"]["WeekVolume"][];
         };
         /**
          * PhaseEntry
@@ -12199,7 +12245,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BoardView"];
+                    "application/json": components["schemas"]["BoardChange"];
                 };
             };
             /** @description Not Found */

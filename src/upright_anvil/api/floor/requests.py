@@ -10,16 +10,16 @@ from upright_anvil.core.health.readiness import BEST, LEAST, Pain, Report
 from upright_anvil.core.ids import ExerciseId, LineId, PlaceId
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 from upright_anvil.services.floor.changes.change_requests import (
-    Wanted,
-    WantsAdd,
-    WantsDrop,
-    WantsLoad,
-    WantsMove,
-    WantsPlace,
-    WantsReadiness,
-    WantsRound,
-    WantsSwap,
-    WantsTime,
+    RequestedAdd,
+    RequestedChange,
+    RequestedDrop,
+    RequestedLoad,
+    RequestedMove,
+    RequestedPlace,
+    RequestedReadiness,
+    RequestedRound,
+    RequestedSwap,
+    RequestedTime,
 )
 
 Figure = Annotated[int, Field(ge=LEAST, le=BEST)]
@@ -43,10 +43,10 @@ class ReadinessRequest(RequestModel):
     soreness: Figure
     pains: Annotated[list[PainRequest], Field(max_length=8)] = Field(default_factory=list)
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it. Raises `DomainError` for a side that is none."""
         pains = tuple(Pain(pain.joint, pain.side) for pain in self.pains)
-        return WantsReadiness(Report(self.sleep, self.energy, self.stress, self.soreness, pains))
+        return RequestedReadiness(Report(self.sleep, self.energy, self.stress, self.soreness, pains))
 
 
 class TimeRequest(RequestModel):
@@ -55,9 +55,9 @@ class TimeRequest(RequestModel):
     sort: Literal["late"]
     minutes: Annotated[int, Field(ge=5, le=240)]
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsTime(self.minutes)
+        return RequestedTime(self.minutes)
 
 
 class OtherPlaceRequest(RequestModel):
@@ -66,9 +66,9 @@ class OtherPlaceRequest(RequestModel):
     sort: Literal["place"]
     place: Annotated[PlaceId, PART]
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsPlace(self.place)
+        return RequestedPlace(self.place)
 
 
 class SwapRequest(RequestModel):
@@ -79,9 +79,9 @@ class SwapRequest(RequestModel):
     exercise: Annotated[ExerciseId, PART]
     why: Line = ""
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsSwap(self.line, self.exercise, self.why)
+        return RequestedSwap(self.line, self.exercise, self.why)
 
 
 class LoadChangeRequest(RequestModel):
@@ -92,9 +92,9 @@ class LoadChangeRequest(RequestModel):
     load: LoadRequest
     assisted: bool = False
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsLoad(self.line, self.load.load(), self.assisted)
+        return RequestedLoad(self.line, self.load.load(), self.assisted)
 
 
 class DropRequest(RequestModel):
@@ -104,9 +104,9 @@ class DropRequest(RequestModel):
     line: Annotated[LineId, PART]
     why: Line = ""
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsDrop(self.line, self.why)
+        return RequestedDrop(self.line, self.why)
 
 
 class AddRequest(RequestModel):
@@ -117,9 +117,9 @@ class AddRequest(RequestModel):
     exercise: Annotated[ExerciseId, PART]
     text: Annotated[str, StringConstraints(max_length=MAX_LENGTH)] = ""
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsAdd(self.line, self.exercise, self.text)
+        return RequestedAdd(self.line, self.exercise, self.text)
 
 
 class MoveRequest(RequestModel):
@@ -129,9 +129,9 @@ class MoveRequest(RequestModel):
     line: Annotated[LineId, PART]
     position: Annotated[int, Field(ge=0, le=40)]
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsMove(self.line, self.position)
+        return RequestedMove(self.line, self.position)
 
 
 class MoreRoundRequest(RequestModel):
@@ -140,12 +140,12 @@ class MoreRoundRequest(RequestModel):
     sort: Literal["round"]
     line: Annotated[LineId, PART]
 
-    def asks(self) -> Wanted:
+    def asks(self) -> RequestedChange:
         """Answer what is asked for as the services take it."""
-        return WantsRound(self.line)
+        return RequestedRound(self.line)
 
 
-WantedRequest = Annotated[
+AnyChangeRequest = Annotated[
     ReadinessRequest
     | TimeRequest
     | OtherPlaceRequest
@@ -163,7 +163,7 @@ class ChangeRequest(RequestModel):
     """A change of the day to make; ``left_out`` names the parts of it that were not wanted."""
 
     id: MadeId
-    wanted: WantedRequest
+    wanted: AnyChangeRequest
     left_out: Annotated[list[Annotated[str, Field(max_length=200)]], Field(max_length=60)] = Field(default_factory=list)
 
 

@@ -4,7 +4,7 @@ from typing import Annotated
 
 from fastapi import Query
 
-from upright_anvil.api.floor.requests import WantedRequest
+from upright_anvil.api.floor.requests import AnyChangeRequest
 from upright_anvil.api.request_model import Number
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
@@ -30,7 +30,9 @@ def open_session(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: He
 
 
 @router.post("/preview")
-def preview_change(program_id: ProgramId, week_id: WeekId, day_id: DayId, asked: WantedRequest, here: Here) -> Preview:
+def preview_change(
+    program_id: ProgramId, week_id: WeekId, day_id: DayId, asked: AnyChangeRequest, here: Here
+) -> Preview:
     """What a change of the day would do; nothing is kept."""
     with here.reading() as scope:
         return preview(scope, program_id, week_id, day_id, asked.asks(), here.today)

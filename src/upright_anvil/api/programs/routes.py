@@ -13,11 +13,11 @@ from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.services.board import opening, pasting, replacing, saving, typed
-from upright_anvil.services.board.opening import board_of
+from upright_anvil.services.board.opening import board_change, board_of
 from upright_anvil.services.board.pasting import PastedView
 from upright_anvil.services.board.reading import CellAddress
 from upright_anvil.services.board.replacing import ReplaceTrial
-from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.board.views import BoardChange, BoardView
 from upright_anvil.services.projection import looking_ahead
 from upright_anvil.services.projection.views import AheadView
 from upright_anvil.store.programs import RevisionHead
@@ -33,11 +33,11 @@ def open_board(program_id: ProgramId, here: Here) -> BoardView:
 
 
 @router.post("/revisions", status_code=201)
-async def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> BoardView:
-    """Save edits as a new revision; a stale save is refused with the difference."""
+async def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> BoardChange:
+    """Save edits as a new revision and answer what changed; a stale save is refused with the difference."""
     edited = await here.read(lambda scope: saving.edited(scope, program_id, asked.base, asked.edits, here.today))
     saved = await here.write(lambda scope: saving.keep_edited(scope, edited, asked.reason, here.now))
-    return await here.read(lambda scope: board_of(scope, saved, here.today))
+    return await here.read(lambda scope: board_change(scope, edited, saved, here.today))
 
 
 @router.get("/revisions")

@@ -83,9 +83,9 @@ async def add_note(session_id: SessionId, asked: NoteRequest, here: Here) -> Ack
 @router.post("/changes")
 async def make_change(session_id: SessionId, asked: ChangeRequest, here: Here) -> Acknowledged:
     """Make a change of the day; sent twice, it is made once."""
-    wanted, left_out = asked.wanted.asks(), frozenset(asked.left_out)
+    requested, left_out = asked.wanted.asks(), frozenset(asked.left_out)
     return await here.write(
-        lambda scope: changing.make_change(scope, session_id, asked.id, wanted, left_out, here.now, here.today),
+        lambda scope: changing.make_change(scope, session_id, asked.id, requested, left_out, here.now, here.today),
         about=session_id,
     )
 

@@ -64,7 +64,7 @@ class Substitute:
 
 
 def substitutes(
-    wanted: Exercise, library: Iterable[Exercise], ladders: Ladders, context: SubstitutionContext, limit: int = 8
+    exercise: Exercise, library: Iterable[Exercise], ladders: Ladders, context: SubstitutionContext, limit: int = 8
 ) -> tuple[Substitute, ...]:
     """Answer what to take instead, best first; the same for the same input.
 
@@ -74,14 +74,14 @@ def substitutes(
     to the shorter name: plain exercises have plain names. House rule.
     """
     near = _Near(
-        joint_cautions(wanted, context.standing),
-        ladders.rungs_from(wanted.id),
-        _on_its_ladders(wanted, ladders),
-        frozenset(wanted.movers),
+        joint_cautions(exercise, context.standing),
+        ladders.rungs_from(exercise.id),
+        _on_its_ladders(exercise, ladders),
+        frozenset(exercise.movers),
     )
     found = []
     for candidate in library:
-        offered = _weigh(wanted, candidate, context, near)
+        offered = _weigh(exercise, candidate, context, near)
         if offered and offered.points >= LEAST:
             found.append(offered)
     found.sort(key=lambda s: (-s.points, len(s.exercise.name), s.exercise.name, s.exercise.id))
@@ -90,7 +90,7 @@ def substitutes(
 
 @dataclass(frozen=True, slots=True)
 class _Near:
-    """What is asked of the wanted exercise once: its cautions, the rungs around it, all on its ladders, its movers."""
+    """What is asked of the exercise once: its cautions, the rungs around it, all on its ladders, its movers."""
 
     before: tuple[Caution, ...]
     rungs: dict[ExerciseId, int]
@@ -98,25 +98,25 @@ class _Near:
     movers: frozenset[str]
 
 
-def _on_its_ladders(wanted: Exercise, ladders: Ladders) -> frozenset[str]:
-    return frozenset(rung for ladder in ladders.of(wanted.id) for rung in ladder.rungs)
+def _on_its_ladders(exercise: Exercise, ladders: Ladders) -> frozenset[str]:
+    return frozenset(rung for ladder in ladders.of(exercise.id) for rung in ladder.rungs)
 
 
-def _weigh(wanted: Exercise, candidate: Exercise, context: SubstitutionContext, near: _Near) -> Substitute | None:
+def _weigh(exercise: Exercise, candidate: Exercise, context: SubstitutionContext, near: _Near) -> Substitute | None:
     if near.movers.isdisjoint(candidate.movers) and candidate.id not in near.ladders:
         return None
-    if candidate.removed or candidate.id == wanted.id or (candidate.on_request and candidate.id not in near.ladders):
+    if candidate.removed or candidate.id == exercise.id or (candidate.on_request and candidate.id not in near.ladders):
         return None
-    shared = [m for m in wanted.movers if m in candidate.movers]
-    helped = [m for m in wanted.movers if m in candidate.helpers]
-    if not _may_stand_in(wanted.kind, candidate.kind) or not candidate.meant_for(context.place):
+    shared = [m for m in exercise.movers if m in candidate.movers]
+    helped = [m for m in exercise.movers if m in candidate.helpers]
+    if not _may_stand_in(exercise.kind, candidate.kind) or not candidate.meant_for(context.place):
         return None
     implement = candidate.implement_at(context.place)
     after = joint_cautions(candidate, context.standing)
     if implement is None or any(c.grade is CautionGrade.STOP for c in after):
         return None
     rungs = near.rungs.get(candidate.id)
-    points, reasons = _likeness(wanted, candidate, shared, helped)
+    points, reasons = _likeness(exercise, candidate, shared, helped)
     if rungs is not None:
         points += max(FIRST_RUNG - RUNG * (abs(rungs) - 1), 0)
         reasons.append(f"{abs(rungs)} rung{'s' if abs(rungs) > 1 else ''} {'harder' if rungs > 0 else 'easier'}")
@@ -124,44 +124,44 @@ def _weigh(wanted: Exercise, candidate: Exercise, context: SubstitutionContext, 
     points += LEAVES_ALONE * len(spared)
     reasons += [f"spares the {about}" for about in spared]
     points -= sum(CAUTIONED if c.grade is CautionGrade.CAUTION else NOTED for c in after)
-    if implement is ImplementKind.BODYWEIGHT and ImplementKind.BODYWEIGHT not in wanted.implements:
+    if implement is ImplementKind.BODYWEIGHT and ImplementKind.BODYWEIGHT not in exercise.implements:
         points -= UNLOADED
-    if _kin(wanted, candidate):
+    if _kin(exercise, candidate):
         points += CARRIES_LOAD
     reasons.append("with body weight" if implement is ImplementKind.BODYWEIGHT else f"with {implement}")
     return Substitute(candidate, points, tuple(reasons), implement, rungs, cautions=after)
 
 
-def _may_stand_in(wanted: ExerciseKind, candidate: ExerciseKind) -> bool:
-    if (wanted in _PREPARING) != (candidate in _PREPARING):
+def _may_stand_in(exercise: ExerciseKind, candidate: ExerciseKind) -> bool:
+    if (exercise in _PREPARING) != (candidate in _PREPARING):
         return False
-    return all(candidate not in sort or wanted in sort for sort in (_EXPLOSIVE, _ENDURANCE))
+    return all(candidate not in sort or exercise in sort for sort in (_EXPLOSIVE, _ENDURANCE))
 
 
 def _likeness(
-    wanted: Exercise, candidate: Exercise, shared: Sequence[str], helped: Sequence[str]
+    exercise: Exercise, candidate: Exercise, shared: Sequence[str], helped: Sequence[str]
 ) -> tuple[int, list[str]]:
     points, reasons = 0, []
-    if candidate.pattern is wanted.pattern:
+    if candidate.pattern is exercise.pattern:
         points += SAME_PATTERN
-        reasons.append(f"same pattern: {wanted.pattern}")
-    if wanted.movers:
-        points += round(MOVERS * (len(shared) + len(helped) / 2) / len(wanted.movers))
-    points -= OTHER_MOVER * sum(1 for m in candidate.movers if m not in wanted.movers and m not in wanted.helpers)
+        reasons.append(f"same pattern: {exercise.pattern}")
+    if exercise.movers:
+        points += round(MOVERS * (len(shared) + len(helped) / 2) / len(exercise.movers))
+    points -= OTHER_MOVER * sum(1 for m in candidate.movers if m not in exercise.movers and m not in exercise.helpers)
     if shared:
-        reasons.append(("same movers: " if len(shared) == len(wanted.movers) else "trains ") + ", ".join(shared))
-    if candidate.kind is wanted.kind:
+        reasons.append(("same movers: " if len(shared) == len(exercise.movers) else "trains ") + ", ".join(shared))
+    if candidate.kind is exercise.kind:
         points += SAME_KIND
-    if candidate.one_sided is wanted.one_sided:
+    if candidate.one_sided is exercise.one_sided:
         points += SAME_SIDES
-    if wanted.stable and not candidate.stable:
+    if exercise.stable and not candidate.stable:
         points -= LESS_STABLE
         reasons.append("less stable")
     return points, reasons
 
 
-def _kin(wanted: Exercise, candidate: Exercise) -> bool:
-    return bool(wanted.family) and wanted.family == candidate.family
+def _kin(exercise: Exercise, candidate: Exercise) -> bool:
+    return bool(exercise.family) and exercise.family == candidate.family
 
 
 def _with_start(offered: Substitute, context: SubstitutionContext) -> Substitute:

@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from upright_anvil.core.ids import ExerciseId
+from upright_anvil.core.ids import DayId, ExerciseId
 from upright_anvil.core.plan.document import Day, Group, Line, Program
 
 
@@ -37,6 +37,30 @@ def compare(before: Program, after: Program, exercise_names: dict[ExerciseId, st
     ]
     gone = [Difference(spot.where, spot.text, "") for key, spot in old.items() if key not in new]
     return tuple(d for d in (*changed, *gone) if d.before != d.after)
+
+
+def changed_days(before: Program, after: Program) -> dict[str, tuple[DayId, ...]] | None:
+    """Answer the days that differ by phase id, when nothing else of a program differs; None when something does.
+
+    A day's name and weekday count as something else: other days are told by them. Answers to the checks do not count.
+    """
+    if _frame(before) != _frame(after):
+        return None
+    return {
+        new.id: days
+        for old, new in zip(before.phases, after.phases, strict=True)
+        if (days := tuple(b.id for a, b in zip(old.days, new.days, strict=True) if a != b))
+    }
+
+
+def _frame(program: Program) -> tuple[object, ...]:
+    """A program without what stands in its days."""
+    head = (program.name, program.start, program.moved, program.pauses)
+    phases = tuple(
+        (p.id, p.name, p.purpose, p.method, p.restricted, p.weeks, tuple((d.id, d.name, d.weekday) for d in p.days))
+        for p in program.phases
+    )
+    return (*head, phases)
 
 
 def _spots(program: Program, names: dict[ExerciseId, str]) -> dict[tuple[str, ...], _Spot]:

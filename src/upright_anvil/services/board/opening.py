@@ -1,5 +1,7 @@
 """The program board: opening it as it stands, or as it stood."""
 
+from collections.abc import Collection
+from dataclasses import dataclass
 from datetime import date, timedelta
 
 from upright_anvil.core.blocks import done_bar
@@ -10,16 +12,20 @@ from upright_anvil.core.constants import (
     TIME_CAP_SECONDS,
 )
 from upright_anvil.core.goals import GoalKind, TrainingAge
-from upright_anvil.core.ids import ExerciseId, ProgramId, SessionId
+from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, SessionId
 from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.compare import changed_days
 from upright_anvil.core.plan.document import Group, GroupKind, Line, Phase, Program
 from upright_anvil.core.plan.parts import RestrictedFlow
 from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
 from upright_anvil.core.plan.restricted import restriction
 from upright_anvil.core.plan.standing import ProgramStanding, standings
 from upright_anvil.core.prescription.text.rounds import rounds_of
-from upright_anvil.core.volume.bands import Band, band_for
+from upright_anvil.core.volume.bands import band_for
+from upright_anvil.core.volume.weeks import WeekVolume
+from upright_anvil.services.board.saving import Edited
 from upright_anvil.services.board.views import (
+    BoardChange,
     BoardView,
     CellView,
     DayView,
@@ -28,6 +34,7 @@ from upright_anvil.services.board.views import (
     GroupView,
     LineView,
     MovedView,
+    PhaseChange,
     PhaseView,
     PlaceHead,
     RevisionView,
@@ -43,7 +50,7 @@ from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.exercise_notes import exercise_notes
 from upright_anvil.store.programs import Revision
-from upright_anvil.store.tables import ProgramRow, SessionRow
+from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
 
 
 def open_board(scope: Scope, program_id: ProgramId, today: date) -> BoardView:
@@ -53,16 +60,73 @@ def open_board(scope: Scope, program_id: ProgramId, today: date) -> BoardView:
 
 def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
     """Answer a revision read out against the client."""
+    return _whole(scope, _reader(scope, revision, today))
+
+
+def board_change(scope: Scope, edited: Edited, saved: Revision, today: date) -> BoardChange:
+    """Answer what a save made of the board it started from; only what changed is read out."""
+    reader = _reader(scope, saved, today)
+    base, revision = edited.before.number, _revision(saved)
+    changed = changed_days(edited.before.program, saved.program)
+    if changed is None:
+        return BoardChange(saved.program_id, base, revision, (), _whole(scope, reader))
+    phases = tuple(
+        PhaseChange(phase.id, reader.days(phase, changed[phase.id]), reader.volume(phase))
+        for phase in saved.program.phases
+        if phase.id in changed
+    )
+    return BoardChange(saved.program_id, base, revision, phases, None)
+
+
+@dataclass(frozen=True, slots=True)
+class _Reader:
+    """A revision with what it is read out against: the client, what was done, the sessions of the program."""
+
+    row: ProgramRow
+    who: ClientRow
+    revision: Revision
+    profile: ClientProfile
+    done: Done
+    sessions: dict[SessionId, SessionRow]
+    today: date
+
+    def days(self, phase: Phase, only: Collection[DayId]) -> tuple[DayView, ...]:
+        """Answer some days of a phase, by weekday."""
+        program = self.revision.program
+        read = read_phase(phase.model_copy(update={"days": tuple(d for d in phase.days if d.id in only)}), self.profile)
+        return tuple(
+            _day(
+                day,
+                phase,
+                program,
+                tuple(session_id(self.row.id, w.id, program.held_by(w.id, day.day.id)) for w in phase.weeks),
+                self.profile,
+                self.done,
+                self.sessions,
+            )
+            for day in read
+        )
+
+    def volume(self, phase: Phase) -> tuple[WeekVolume, ...]:
+        """Answer a phase's volume, week by week."""
+        band = band_for(GoalKind(self.who.aim), TrainingAge(self.who.training_age))
+        return phase_volume(self.row, self.revision.program, phase, self.profile, self.done, band)
+
+
+def _reader(scope: Scope, revision: Revision, today: date) -> _Reader:
     row = programs.program_row(scope, revision.program_id)
     who = client(scope, row.client_id)
-    program = revision.program
-    kept = ledger.sets_of_exercises(scope, who.id, exercises_of(program))
-    done = done_by_line(kept)
+    done = done_by_line(ledger.sets_of_exercises(scope, who.id, exercises_of(revision.program)))
     every = ledger.sessions_of_client(scope, who.id)
     profile = client_profile(scope, who.id, today, sessions=every)
     sessions = {s.id: s for s in every if s.program_id == row.id}
-    band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
-    stand = standings([programs.dates_of(one) for one in programs.programs_of_client(scope, who.id)], today)
+    return _Reader(row, who, revision, profile, done, sessions, today)
+
+
+def _whole(scope: Scope, reader: _Reader) -> BoardView:
+    row, who, revision, profile = reader.row, reader.who, reader.revision, reader.profile
+    program = revision.program
+    dates = [programs.dates_of(one) for one in programs.programs_of_client(scope, who.id)]
     return BoardView(
         program_id=row.id,
         client_id=who.id,
@@ -73,10 +137,10 @@ def board_of(scope: Scope, revision: Revision, today: date) -> BoardView:
         name=program.name,
         start=program.start,
         end=program.end,
-        standing=stand.get(row.id, ProgramStanding.OVER),
+        standing=standings(dates, reader.today).get(row.id, ProgramStanding.OVER),
         ended_on=row.ended_on,
         revision=_revision(revision),
-        phases=tuple(_phase(row, program, phase, profile, done, sessions, today, band) for phase in program.phases),
+        phases=tuple(_phase(reader, phase) for phase in program.phases),
         places=tuple(PlaceHead(place, name) for place, name in profile.place_names.items()),
         always=exercise_notes(scope, who.id),
     )
@@ -93,16 +157,8 @@ def _revision(revision: Revision) -> RevisionView:
     return RevisionView(r.number, r.author, r.at, r.reason, r.undo_to, r.redo_to)
 
 
-def _phase(
-    row: ProgramRow,
-    program: Program,
-    phase: Phase,
-    profile: ClientProfile,
-    done: Done,
-    sessions: dict[SessionId, SessionRow],
-    today: date,
-    band: Band,
-) -> PhaseView:
+def _phase(reader: _Reader, phase: Phase) -> PhaseView:
+    program, today = reader.revision.program, reader.today
     mondays = [(number, monday) for number, (p, _, monday) in enumerate(program.weeks(), start=1) if p.id == phase.id]
     pauses = {pause.before: pause for pause in program.pauses}
     weeks = tuple(
@@ -119,12 +175,16 @@ def _phase(
         )
         for week, (number, monday) in zip(phase.weeks, mondays, strict=True)
     )
-    days = []
-    for read in read_phase(phase, profile):
-        ids = tuple(session_id(row.id, week.id, program.held_by(week.id, read.day.id)) for week in phase.weeks)
-        days.append(_day(read, phase, program, ids, profile, done, sessions))
-    volume = phase_volume(row, program, phase, profile, done, band)
-    return PhaseView(phase.id, phase.name, phase.purpose, phase.method, phase.restricted, weeks, tuple(days), volume)
+    return PhaseView(
+        id=phase.id,
+        name=phase.name,
+        purpose=phase.purpose,
+        method=phase.method,
+        restricted=phase.restricted,
+        weeks=weeks,
+        days=reader.days(phase, [day.id for day in phase.days]),
+        volume=reader.volume(phase),
+    )
 
 
 def _day(

@@ -200,3 +200,23 @@ class BoardView:
     phases: tuple[PhaseView, ...]
     places: tuple[PlaceHead, ...]
     always: Mapping[ExerciseId, str]
+
+
+@dataclass(frozen=True, slots=True)
+class PhaseChange:
+    """The days of a phase that a save changed, and the phase's volume as it is now, week by week."""
+
+    id: str
+    days: tuple[DayView, ...]
+    volume: tuple[WeekVolume, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class BoardChange:
+    """What a save made of the board of revision ``base``: its changed days, or all of it where more changed."""
+
+    program_id: ProgramId
+    base: int
+    revision: RevisionView
+    phases: tuple[PhaseChange, ...]
+    board: BoardView | None

@@ -1,6 +1,6 @@
 """The calendar of a program: dates of its sessions, and what can become of one that cannot be held."""
 
-from collections.abc import Collection
+from collections.abc import Collection, Iterable
 from dataclasses import dataclass
 from datetime import date, timedelta
 
@@ -10,6 +10,7 @@ from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.missed_session import WayOut, ways_out
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.locate import find_day
+from upright_anvil.services.board.empty_program import monday_of
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store import ledger, programs
@@ -39,14 +40,22 @@ class CalendarSession:
 
 @dataclass(frozen=True, slots=True)
 class CalendarWeek:
-    """A week of the program: its Monday, the weeks off that lie before it, and whether it has begun."""
+    """A week of the program: its Monday, the weeks off before it and the day they begin, and whether it has begun."""
 
     id: WeekId
     number: int
     monday: date
     begun: bool
     pause: int
+    pause_from: date
     pause_reason: str
+
+
+@dataclass(frozen=True, slots=True)
+class CalendarRow:
+    """Seven dates, Monday to Sunday, that hold a session of the program: of its own week or moved there."""
+
+    dates: tuple[date, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -62,6 +71,7 @@ class CalendarView:
     end: date
     weeks: tuple[CalendarWeek, ...]
     sessions: tuple[CalendarSession, ...]
+    rows: tuple[CalendarRow, ...]
 
 
 def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarView:
@@ -107,7 +117,13 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
         program.end,
         _weeks(program, {s.week_id for s in every if s.program_id == program_id}, today),
         ordered,
+        _rows([one.on for one in ordered]),
     )
+
+
+def _rows(days: Iterable[date]) -> tuple[CalendarRow, ...]:
+    mondays = sorted({monday_of(day) for day in days})
+    return tuple(CalendarRow(tuple(monday + timedelta(days=n) for n in range(7))) for monday in mondays)
 
 
 def _weeks(program: Program, held: Collection[WeekId], today: date) -> tuple[CalendarWeek, ...]:
@@ -118,9 +134,8 @@ def _weeks(program: Program, held: Collection[WeekId], today: date) -> tuple[Cal
         week = phase.weeks[index].id
         pause = pauses.get(week)
         begun = week in held or monday + timedelta(days=6) < today
-        found.append(
-            CalendarWeek(week, number, monday, begun, pause.weeks if pause else 0, pause.reason if pause else "")
-        )
+        off, why = (pause.weeks, pause.reason) if pause else (0, "")
+        found.append(CalendarWeek(week, number, monday, begun, off, monday - timedelta(weeks=off), why))
     return tuple(found)
 
 

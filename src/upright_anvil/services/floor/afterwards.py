@@ -13,7 +13,7 @@ from upright_anvil.core.ledger.how import How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.session.on_paper import PaperSet, read_paper
 from upright_anvil.services.acknowledged import Acknowledged
-from upright_anvil.services.floor.changes.change_requests import WantsPlace
+from upright_anvil.services.floor.changes.change_requests import RequestedPlace
 from upright_anvil.services.floor.changes.changing import make_change
 from upright_anvil.services.floor.line import FloorLine
 from upright_anvil.services.floor.logging import open_row
@@ -63,7 +63,7 @@ def log_afterwards(
         row.finished_at = row.started_at
         scope.db.flush()
         if place:
-            make_change(scope, sid, f"{sid}-place"[:64], WantsPlace(place), frozenset(), row.started_at, on)
+            make_change(scope, sid, f"{sid}-place"[:64], RequestedPlace(place), frozenset(), row.started_at, on)
     else:
         row = opened
     floor = open_floor(scope, program_id, week_id, day_id, on)

@@ -5,7 +5,7 @@ from dataclasses import dataclass, replace
 from datetime import date
 
 from upright_anvil.core.clock.tempo_beats import Metronome, metronome
-from upright_anvil.core.constants import DEFAULT_REST_SECONDS
+from upright_anvil.core.constants import DEFAULT_REST_SECONDS, USUAL_REPS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import Caution, CautionGrade, joint_cautions
 from upright_anvil.core.ids import ExerciseId, LineId
@@ -43,8 +43,8 @@ class FloorLine:
     ``restricted`` how the blood flow is restricted, ``together`` with what it is done round by round, ``group`` names
     its group and ``clock`` that the group is run by one. ``ramp_up`` are the sets that lead up, with ``ramp_why`` in
     words. ``always`` is what goes for the client with this exercise in every program, ``picture`` the mark of the
-    trainer's own picture of it. ``beside_plan`` says that sets
-    were logged for a line the plan no longer has.
+    trainer's own picture of it. ``usual_reps`` are what a set that nothing is
+    asked of begins with. ``beside_plan`` says that sets were logged for a line the plan no longer has.
     """
 
     line: LineId
@@ -68,6 +68,7 @@ class FloorLine:
     sets: tuple[FloorSet, ...]
     ramp_up: tuple[FloorSet, ...]
     ramp_why: str
+    usual_reps: int
     metronome: Metronome | None
     last_time: PreviousPerformance | None
     best: Best | None
@@ -140,6 +141,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
         sets=sets,
         ramp_up=ramps,
         ramp_why=around.ramp.why,
+        usual_reps=USUAL_REPS,
         metronome=metronome(asked, exercise, around.phrases),
         last_time=around.last,
         best=around.best,

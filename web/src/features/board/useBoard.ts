@@ -5,6 +5,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
+import { keepChange } from "./keepChange";
 import type { Source } from "../starting/source";
 
 export type Edit = Schemas["EditsRequest"]["edits"][number];
@@ -39,26 +40,32 @@ export function useBoard(programId: ProgramId) {
 
   const latest = () =>
     queries.getQueryData<Schemas["BoardView"]>(keys.board(programId))?.revision.number ?? 1;
-  const show = (view: Schemas["BoardView"]) => {
+  const follow = (revision: number) => {
     // What the checks say of it is asked for before the board is drawn: the two go on side by side.
     const shown = queries.getQueryCache().findAll({ queryKey: ["findings", programId], type: "active" });
     for (const phase of new Set(shown.map((query) => String(query.queryKey[2]))))
       void queries.prefetchQuery({
-        queryKey: keys.findings(programId, phase, view.revision.number),
+        queryKey: keys.findings(programId, phase, revision),
         queryFn: () => api.findings(programId, phase),
         staleTime: 30_000,
       });
-    queries.setQueryData(keys.board(programId), view);
     void queries.invalidateQueries({ queryKey: keys.history(programId) });
     void queries.invalidateQueries({ queryKey: keys.calendar(programId) });
     void queries.invalidateQueries({ queryKey: keys.today });
+  };
+  const show = (view: Schemas["BoardView"]) => {
+    follow(view.revision.number);
+    queries.setQueryData(keys.board(programId), view);
   };
   // One save after the other: the next starts from the revision the last one made.
   const scope = { id: `save-${programId}` };
   const save = useMutation({
     scope,
     mutationFn: ({ edits, reason }: Saving) => api.saveEdits(programId, { base: latest(), edits, reason }),
-    onSuccess: show,
+    onSuccess: (change) => {
+      follow(change.revision.number);
+      keepChange(queries, programId, change);
+    },
     onError: (error, asked) => {
       asked.refused?.();
       if (error instanceof Problem) setRefused({ ...asked, problem: error });

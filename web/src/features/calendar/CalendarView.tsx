@@ -6,6 +6,7 @@ import { Fragment, useState } from "react";
 import { Link } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
+import { keepChange } from "../board/keepChange";
 import { AfterwardsForm } from "./AfterwardsForm";
 import { PauseForm } from "./PauseForm";
 import { Button } from "../../ui/Button";
@@ -35,11 +36,6 @@ export function CalendarView() {
   const found = useQuery(query.calendar(programId));
   if (!found.data) return <Waiting shape="table" error={found.error} retry={() => void found.refetch()} />;
   const view = found.data;
-  const weeks = new Map<string, Session[]>();
-  for (const session of view.sessions) {
-    const monday = mondayOf(session.on);
-    weeks.set(monday, [...(weeks.get(monday) ?? []), session]);
-  }
   const missed = view.sessions.filter((one) => one.state === "missed");
   const lately = missed.at(-1);
   return (
@@ -86,48 +82,53 @@ export function CalendarView() {
             </tr>
           </thead>
           <tbody>
-            {[...weeks].map(([monday, sessions]) => (
-              <Fragment key={monday}>
-                <WeeksOff of={view.weeks.find((one) => one.monday === monday)} />
-                <tr className="border-b border-line align-top">
-                  <th scope="row" className="py-2 text-left font-normal">
-                    {shortDate(monday)}
-                    <span className="block text-sm text-soft">
-                      {sessions[0]?.phase}, week {sessions[0]?.week}
-                    </span>
-                  </th>
-                  {[0, 1, 2, 3, 4, 5, 6].map((weekday) => {
-                    const on = plusDays(monday, weekday);
-                    return (
-                      <td key={weekday} className={`px-1 py-1.5 ${on === view.today ? "bg-ember-wash" : ""}`}>
-                        {on === view.today && <span className="text-sm font-semibold text-ember">today</span>}
-                        {sessions
-                          .filter((one) => one.on === on)
-                          .map((one) => (
-                            <button
-                              key={one.week_id + one.day_id}
-                              type="button"
-                              onClick={() => setAsked(one)}
-                              className="block min-h-8 w-full rounded border border-line-strong bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
-                            >
-                              <span className={tones[one.state]}>{one.day}</span>
-                              <Of what={longDate(one.on)} />
-                              {one.state !== "planned" && (
-                                <span className="block text-soft">
-                                  {one.state}
-                                  {one.state === "moved" && ` from ${shortDate(one.planned_for)}`}{" "}
-                                  {one.reason}
-                                </span>
-                              )}
-                              {one.place && <span className="block text-soft">at {one.place}</span>}
-                            </button>
-                          ))}
-                      </td>
-                    );
-                  })}
-                </tr>
-              </Fragment>
-            ))}
+            {view.rows.map(({ dates }) => {
+              const monday = dates[0] ?? "";
+              const first = view.sessions.find((one) => dates.includes(one.on));
+              return (
+                <Fragment key={monday}>
+                  <WeeksOff of={view.weeks.find((one) => one.monday === monday)} />
+                  <tr className="border-b border-line align-top">
+                    <th scope="row" className="py-2 text-left font-normal">
+                      {shortDate(monday)}
+                      <span className="block text-sm text-soft">
+                        {first?.phase}, week {first?.week}
+                      </span>
+                    </th>
+                    {dates.map((on) => {
+                      return (
+                        <td key={on} className={`px-1 py-1.5 ${on === view.today ? "bg-ember-wash" : ""}`}>
+                          {on === view.today && (
+                            <span className="text-sm font-semibold text-ember">today</span>
+                          )}
+                          {view.sessions
+                            .filter((one) => one.on === on)
+                            .map((one) => (
+                              <button
+                                key={one.week_id + one.day_id}
+                                type="button"
+                                onClick={() => setAsked(one)}
+                                className="block min-h-8 w-full rounded border border-line-strong bg-raised px-1.5 py-1 text-left text-sm leading-tight hover:border-ink"
+                              >
+                                <span className={tones[one.state]}>{one.day}</span>
+                                <Of what={longDate(one.on)} />
+                                {one.state !== "planned" && (
+                                  <span className="block text-soft">
+                                    {one.state}
+                                    {one.state === "moved" && ` from ${shortDate(one.planned_for)}`}{" "}
+                                    {one.reason}
+                                  </span>
+                                )}
+                                {one.place && <span className="block text-soft">at {one.place}</span>}
+                              </button>
+                            ))}
+                        </td>
+                      );
+                    })}
+                  </tr>
+                </Fragment>
+              );
+            })}
           </tbody>
         </table>
       </div>
@@ -143,7 +144,7 @@ function WeeksOff({ of }: { of: Schemas["CalendarWeek"] | undefined }) {
   return (
     <tr className="border-b border-line bg-sunk">
       <th scope="row" className="py-1.5 text-left text-sm font-normal">
-        {shortDate(plusDays(of.monday, -7 * of.pause))}
+        {shortDate(of.pause_from)}
       </th>
       <td colSpan={7} className="px-1 text-soft">
         {count(of.pause, "week")} off{of.pause_reason && `: ${of.pause_reason}`}
@@ -169,8 +170,8 @@ function WaysOutSheet({
   const save = useMutation({
     mutationFn: ({ edits, words }: { edits: Schemas["EditsRequest"]["edits"]; words: string }) =>
       api.saveEdits(program, { base: view.revision, edits, reason: words }),
-    onSuccess: async (board) => {
-      queries.setQueryData(keys.board(program), board);
+    onSuccess: async (change) => {
+      keepChange(queries, program, change);
       await queries.invalidateQueries({ queryKey: keys.calendar(program) });
       await queries.invalidateQueries({ queryKey: keys.today });
       onClose();
@@ -261,14 +262,3 @@ function WaysOutSheet({
     </Sheet>
   );
 }
-
-const at = (iso: string) => new Date(`${iso}T12:00:00Z`);
-const written = (date: Date) => date.toISOString().slice(0, 10);
-
-function plusDays(iso: string, days: number): string {
-  const date = at(iso);
-  date.setUTCDate(date.getUTCDate() + days);
-  return written(date);
-}
-
-const mondayOf = (iso: string) => plusDays(iso, -((at(iso).getUTCDay() + 6) % 7));

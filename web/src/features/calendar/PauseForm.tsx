@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
+import { keepChange } from "../board/keepChange";
 import type { WeekId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { count, fullDate } from "../../ui/format";
@@ -27,8 +28,8 @@ export function PauseForm({ view }: { view: Schemas["CalendarView"] }) {
           ? `${count(off, "week")} off before week ${week.number}${reason && `: ${reason}`}`
           : `No weeks off before week ${week.number}`,
       }),
-    onSuccess: async (board) => {
-      queries.setQueryData(keys.board(view.program_id), board);
+    onSuccess: async (change) => {
+      keepChange(queries, view.program_id, change);
       setReason("");
       await queries.invalidateQueries({ queryKey: keys.calendar(view.program_id) });
       await queries.invalidateQueries({ queryKey: keys.today });

@@ -5,6 +5,7 @@ from dataclasses import dataclass, replace
 from datetime import date
 from typing import Literal
 
+from upright_anvil.core.constants import USUAL_REPS
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.readiness import Report, grade, said
@@ -32,12 +33,12 @@ from upright_anvil.services.floor.changes.on_the_day import OnTheDay
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store.database import Scope
 
-ADDED_REPS, ADDED_RESERVE = 10, 3
-"""What an exercise added on the floor is asked for. House rule."""
+ADDED_RESERVE = 3
+"""The reserve an exercise added on the floor is asked for. House rule."""
 
 
 @dataclass(frozen=True, slots=True)
-class WantsReadiness:
+class RequestedReadiness:
     """A report of readiness."""
 
     report: Report
@@ -45,7 +46,7 @@ class WantsReadiness:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsTime:
+class RequestedTime:
     """Only so many minutes are left."""
 
     minutes: int
@@ -53,7 +54,7 @@ class WantsTime:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsPlace:
+class RequestedPlace:
     """Trained at another place."""
 
     place: PlaceId
@@ -61,7 +62,7 @@ class WantsPlace:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsSwap:
+class RequestedSwap:
     """Another exercise for a line."""
 
     line: LineId
@@ -71,7 +72,7 @@ class WantsSwap:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsLoad:
+class RequestedLoad:
     """Another load for the sets of a line that are left; assistance where ``assisted``."""
 
     line: LineId
@@ -81,7 +82,7 @@ class WantsLoad:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsDrop:
+class RequestedDrop:
     """A line left out, what is done of it kept."""
 
     line: LineId
@@ -90,7 +91,7 @@ class WantsDrop:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsAdd:
+class RequestedAdd:
     """One more exercise, with a shorthand or without; the line's id was made by the caller."""
 
     line: LineId
@@ -100,7 +101,7 @@ class WantsAdd:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsMove:
+class RequestedMove:
     """A line, with its group, at another place of the order (from 0), counted among what is trained today."""
 
     line: LineId
@@ -109,14 +110,24 @@ class WantsMove:
 
 
 @dataclass(frozen=True, slots=True)
-class WantsRound:
+class RequestedRound:
     """One more round of the group that a line stands in."""
 
     line: LineId
     sort: Literal[Sort.ROUND] = Sort.ROUND
 
 
-Wanted = WantsReadiness | WantsTime | WantsPlace | WantsSwap | WantsLoad | WantsDrop | WantsAdd | WantsMove | WantsRound
+RequestedChange = (
+    RequestedReadiness
+    | RequestedTime
+    | RequestedPlace
+    | RequestedSwap
+    | RequestedLoad
+    | RequestedDrop
+    | RequestedAdd
+    | RequestedMove
+    | RequestedRound
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -128,61 +139,70 @@ class Answered:
 
 
 def worked_out(
-    scope: Scope, day: OnTheDay, wanted: Wanted, profile: ClientProfile, done: Mapping[str, int], today: date
+    scope: Scope,
+    day: OnTheDay,
+    requested: RequestedChange,
+    profile: ClientProfile,
+    done: Mapping[str, int],
+    today: date,
 ) -> Answered:
     """Answer the changes that something asked for comes to. Raises `DomainError` where it cannot be done.
 
     ``profile`` is that of the session, ``done`` counts the sets logged by line: what was begun is left as it is.
     """
-    match wanted:
-        case WantsReadiness():
-            how = grade(wanted.report)
-            found = easing(wanted.report, day.session, profile, frozenset(done))
+    match requested:
+        case RequestedReadiness():
+            how = grade(requested.report)
+            found = easing(requested.report, day.session, profile, frozenset(done))
             words = "as planned" if not found else f"{len(found)} change{'s' if len(found) > 1 else ''}"
-            return Answered(found, f"A {how} day: {words}. {said(wanted.report)}")
-        case WantsTime():
-            return _less_time(scope, day, wanted.minutes, profile, done, today)
-        case WantsPlace():
-            if wanted.place not in profile.places:
+            return Answered(found, f"A {how} day: {words}. {said(requested.report)}")
+        case RequestedTime():
+            return _less_time(scope, day, requested.minutes, profile, done, today)
+        case RequestedPlace():
+            if requested.place not in profile.places:
                 raise DomainError("This client does not train at that place; add it to the client's file first.")
-            there = profile.at(wanted.place)
-            found = elsewhere(day.session, wanted.place, profile, there, frozenset(done))
+            there = profile.at(requested.place)
+            found = elsewhere(day.session, requested.place, profile, there, frozenset(done))
             return Answered(found, f"{len(found) - 1} of {len(day.found.day.lines)} lines change.")
-        case WantsSwap():
-            change = swap(_line(day, wanted.line), _week(day), _exercise(wanted.exercise, profile), profile, wanted.why)
+        case RequestedSwap():
+            change = swap(
+                _line(day, requested.line), _week(day), _exercise(requested.exercise, profile), profile, requested.why
+            )
             return Answered((change,), change.label)
         case _:
-            change = _simple(day, wanted, profile)
+            change = _simple(day, requested, profile)
             return Answered((change,), change.label)
 
 
 def _simple(
-    day: OnTheDay, wanted: WantsLoad | WantsDrop | WantsAdd | WantsMove | WantsRound, profile: ClientProfile
+    day: OnTheDay,
+    requested: RequestedLoad | RequestedDrop | RequestedAdd | RequestedMove | RequestedRound,
+    profile: ClientProfile,
 ) -> DayChange:
-    match wanted:
-        case WantsRound():
-            return _round_more(day, wanted.line, profile)
-        case WantsLoad():
-            return _load(day, wanted, profile)
-        case WantsAdd():
-            return _add(day, wanted, profile)
-        case WantsDrop():
-            line = _line(day, wanted.line)
+    match requested:
+        case RequestedRound():
+            return _round_more(day, requested.line, profile)
+        case RequestedLoad():
+            return _load(day, requested, profile)
+        case RequestedAdd():
+            return _add(day, requested, profile)
+        case RequestedDrop():
+            line = _line(day, requested.line)
             name = profile.exercise(line.exercise_in(_week(day))).name
             edit = SetCell(line=line.id, week=_week(day).id, text="")
             return DayChange(
-                f"drop {line.id}", f"{name} left out", wanted.why or "The trainer's choice.", (edit,), line.id
+                f"drop {line.id}", f"{name} left out", requested.why or "The trainer's choice.", (edit,), line.id
             )
-        case WantsMove():
-            line = _line(day, wanted.line)
+        case RequestedMove():
+            line = _line(day, requested.line)
             groups = day.found.day.groups
             group = next(g for g in groups if line in g.lines)
             trained = [g for g in groups if any(one.cells[0].text for one in g.lines)]
-            goes_to = groups.index(trained[min(wanted.position, len(trained) - 1)]) if trained else 0
+            goes_to = groups.index(trained[min(requested.position, len(trained) - 1)]) if trained else 0
             name = profile.exercise(line.exercise_in(_week(day))).name
             move = MoveGroup(group=group.id, day=day.found.day.id, position=goes_to)
             return DayChange(
-                f"move {line.id}", f"{name} now comes {wanted.position + 1}.", "Order changed.", (move,), line.id
+                f"move {line.id}", f"{name} now comes {requested.position + 1}.", "Order changed.", (move,), line.id
             )
 
 
@@ -197,15 +217,15 @@ def _less_time(
     return Answered(found.changes, f"{left} That is still more than {minutes} min: leave the last exercises out.")
 
 
-def _load(day: OnTheDay, wanted: WantsLoad, profile: ClientProfile) -> DayChange:
-    line = _line(day, wanted.line)
+def _load(day: OnTheDay, requested: RequestedLoad, profile: ClientProfile) -> DayChange:
+    line = _line(day, requested.line)
     asked = prescription_or_none(line.cells[0].text, profile.unit)
     name = profile.exercise(line.exercise_in(_week(day))).name
     if asked is None or isinstance(asked.scheme, Varied | Drops | BackOff):
         raise DomainError(f"The sets of {name} differ; change their loads one by one.")
-    bodyweight = isinstance(asked.load, BodyweightLoad) or wanted.assisted
-    load = BodyweightLoad(wanted.load, wanted.assisted) if bodyweight and wanted.load.value else wanted.load
-    text = write(replace(asked, load=load if wanted.load.value else None, others=()))
+    bodyweight = isinstance(asked.load, BodyweightLoad) or requested.assisted
+    load = BodyweightLoad(requested.load, requested.assisted) if bodyweight and requested.load.value else requested.load
+    text = write(replace(asked, load=load if requested.load.value else None, others=()))
     edit = SetCell(line=line.id, week=_week(day).id, text=text)
     return DayChange(
         f"load {line.id}", f"{name}: {load} for the sets left", f"{asked.load} was planned.", (edit,), line.id
@@ -226,20 +246,20 @@ def _round_more(day: OnTheDay, line_id: LineId, profile: ClientProfile) -> DayCh
     return DayChange(key, f"Round {rounds + 1} added", f"The trainer's choice: {names}.", (edit,), line.id)
 
 
-def _add(day: OnTheDay, wanted: WantsAdd, profile: ClientProfile) -> DayChange:
-    exercise = _exercise(wanted.exercise, profile)
-    text = wanted.text.strip()
+def _add(day: OnTheDay, requested: RequestedAdd, profile: ClientProfile) -> DayChange:
+    exercise = _exercise(requested.exercise, profile)
+    text = requested.text.strip()
     if text:
         try:
             text = write(read(text, profile.unit))
         except ShorthandError as error:
             raise DomainError(str(error)) from error
     else:
-        load = suggested(exercise, profile, ADDED_REPS, ADDED_RESERVE)
-        text = f"3 x {ADDED_REPS}{f', {load}' if load else ''}, leave {ADDED_RESERVE}"
-    edit = AddLine(day=day_of(day.session)[1].id, line=wanted.line, exercise=exercise.id, text=text)
+        load = suggested(exercise, profile, USUAL_REPS, ADDED_RESERVE)
+        text = f"3 x {USUAL_REPS}{f', {load}' if load else ''}, leave {ADDED_RESERVE}"
+    edit = AddLine(day=day_of(day.session)[1].id, line=requested.line, exercise=exercise.id, text=text)
     return DayChange(
-        f"add {wanted.line}", f"{exercise.name} added: {text}", "Added on the floor.", (edit,), wanted.line
+        f"add {requested.line}", f"{exercise.name} added: {text}", "Added on the floor.", (edit,), requested.line
     )
 
 

@@ -14,7 +14,7 @@ from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.session.model import DayChange, edits_of
 from upright_anvil.core.session.this_session import as_changed, day_of
 from upright_anvil.services.acknowledged import Acknowledged
-from upright_anvil.services.floor.changes.change_requests import Wanted, WantsReadiness, worked_out
+from upright_anvil.services.floor.changes.change_requests import RequestedChange, RequestedReadiness, worked_out
 from upright_anvil.services.floor.changes.on_the_day import MadeChange, cycle_energy, on_the_day, pains_as_text, written
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.session import find_started
@@ -25,7 +25,7 @@ from upright_anvil.store.database import Scope
 from upright_anvil.store.once import IdTakenError, stored
 from upright_anvil.store.tables import ReadinessRow, SessionChangeRow
 
-_WANTED: TypeAdapter[Wanted] = TypeAdapter(Wanted)
+_REQUESTED: TypeAdapter[RequestedChange] = TypeAdapter(RequestedChange)
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,17 +39,23 @@ class Preview:
 
 
 def preview(
-    scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, wanted: Wanted, today: date
+    scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, requested: RequestedChange, today: date
 ) -> Preview:
     """Answer what something asked for would change; nothing is kept. Raises `DomainError`, `NotFoundError`."""
     view = opened(scope, program_id, week_id, day_id, today)
-    answered = worked_out(scope, view.day, _with_cycle(scope, wanted, view, today), view.here, view.done, today)
+    answered = worked_out(scope, view.day, _with_cycle(scope, requested, view, today), view.here, view.done, today)
     after = day_of(as_changed(view.day.session, edits_of(answered.changes)))[1]
     return Preview(answered.changes, answered.said, _seconds(view, view.day.found.day), _seconds(view, after))
 
 
 def make_change(
-    scope: Scope, sid: SessionId, change_id: str, wanted: Wanted, left_out: frozenset[str], now: datetime, today: date
+    scope: Scope,
+    sid: SessionId,
+    change_id: str,
+    requested: RequestedChange,
+    left_out: frozenset[str],
+    now: datetime,
+    today: date,
 ) -> Acknowledged:
     """Make a change in a started session; sent twice, it is made once.
 
@@ -57,15 +63,15 @@ def make_change(
     Raises `DomainError`, `NotFoundError`.
     """
     session = ledger.session(scope, sid)
-    if stored(scope, SessionChangeRow, change_id, session_id=sid, sort=wanted.sort):
-        if _asked_of(scope, sid, change_id) != _WANTED.dump_python(wanted, mode="json"):
+    if stored(scope, SessionChangeRow, change_id, session_id=sid, sort=requested.sort):
+        if _asked_of(scope, sid, change_id) != _REQUESTED.dump_python(requested, mode="json"):
             raise IdTakenError
         return Acknowledged(change_id, again=True)
     view = opened(scope, session.program_id, session.week_id, session.day_id, today)
-    asked = _with_cycle(scope, wanted, view, today)
-    said: dict[str, Any] = _WANTED.dump_python(asked, mode="json")
+    asked = _with_cycle(scope, requested, view, today)
+    said: dict[str, Any] = _REQUESTED.dump_python(asked, mode="json")
     answered = worked_out(scope, view.day, asked, view.here, view.done, today)
-    if isinstance(asked, WantsReadiness):
+    if isinstance(asked, RequestedReadiness):
         _keep_report(scope, sid, session.client_id, change_id, asked, now)
     taken = [change for change in answered.changes if change.key not in left_out]
     store.add_change(scope, session, change_id, asked.sort, said, written(taken), now)
@@ -102,17 +108,17 @@ def _asked_of(scope: Scope, sid: SessionId, change_id: str) -> dict[str, Any]:
     return asked | {"report": asked["report"] | {"cycle_energy": None}} if "report" in asked else asked
 
 
-def _with_cycle(scope: Scope, wanted: Wanted, view: Opened, today: date) -> Wanted:
+def _with_cycle(scope: Scope, requested: RequestedChange, view: Opened, today: date) -> RequestedChange:
     """A report of readiness counts the client's own cycle report of the day."""
-    if not isinstance(wanted, WantsReadiness):
-        return wanted
-    return replace(wanted, report=replace(wanted.report, cycle_energy=cycle_energy(scope, view.who, today)))
+    if not isinstance(requested, RequestedReadiness):
+        return requested
+    return replace(requested, report=replace(requested.report, cycle_energy=cycle_energy(scope, view.who, today)))
 
 
 def _keep_report(
-    scope: Scope, sid: SessionId, client_id: ClientId, row_id: str, wanted: WantsReadiness, now: datetime
+    scope: Scope, sid: SessionId, client_id: ClientId, row_id: str, requested: RequestedReadiness, now: datetime
 ) -> None:
-    report = wanted.report
+    report = requested.report
     row = ReadinessRow(
         id=row_id,
         client_id=client_id,

@@ -33,6 +33,7 @@ function pad(set: Partial<FloorSet> = {}): void {
     bodyweight: false,
     each_side: false,
     codes: [],
+    usual_reps: 10,
     loads: [kg(57.5), kg(60), kg(62.5)],
     sets: [first, { ...first, number: 2 }],
   } as never as ShownLine;

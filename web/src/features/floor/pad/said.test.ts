@@ -26,7 +26,7 @@ const said = (more: Partial<Said> = {}): Said => ({
 });
 
 const set = (more: object) => more as unknown as FloorSet;
-const line = (sets: FloorSet[]) => ({ sets }) as unknown as ShownLine;
+const line = (sets: FloorSet[]) => ({ sets, usual_reps: 10 }) as unknown as ShownLine;
 
 describe("the pad's starting point", () => {
   const aim = { reps: 6, seconds: null, load: kg("80"), assisted: false, reserve: 1 };
@@ -54,9 +54,9 @@ describe("the pad's starting point", () => {
     });
   });
 
-  it("is the last set's for one that is added, eight repetitions where nothing is known", () => {
+  it("is the last set's for one that is added, the usual repetitions where nothing is known", () => {
     expect(startingPoint(line([set({ aim })]), undefined).reps).toBe(6);
-    expect(startingPoint(line([]), undefined).reps).toBe(8);
+    expect(startingPoint(line([]), undefined).reps).toBe(10);
   });
 });
 

@@ -28,7 +28,7 @@ export function startingPoint(line: ShownLine, set: FloorSet | undefined): Said 
   const from = logged ?? set?.aim ?? line.sets.at(-1)?.aim;
   const lead = set?.sides[0];
   return {
-    reps: from?.reps ?? (from?.seconds == null && from?.metres == null ? 8 : null),
+    reps: from?.reps ?? (from?.seconds == null && from?.metres == null ? line.usual_reps : null),
     seconds: from?.seconds ?? null,
     metres: from?.metres ?? null,
     load: from?.load ?? null,

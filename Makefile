@@ -12,7 +12,7 @@ export PYTHONPATH := src:.
 PY_SOURCES := $(shell find src tests bench tools -name '*.py' -o -name '*.toml' 2>/dev/null)
 WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
 
-.PHONY: demo run test lint format rules bench browsers spreadsheets shots lock setup setup-dev
+.PHONY: catalogue demo run test lint format rules bench browsers spreadsheets shots lock setup setup-dev
 
 demo: setup  ## set up, build, make the demo data, serve
 	$(PY) -m upright_anvil.cli serve --demo --data $(DATA) --port $(PORT)
@@ -42,6 +42,9 @@ format: setup-dev
 	.venv/bin/ruff format -q src tests bench tools
 	.venv/bin/ruff check -q --fix src tests bench tools
 	cd web && npm run --silent format
+
+catalogue: setup-dev  ## the sentences of the screens, from the code
+	$(PY) -m tools.catalogue
 
 rules: setup-dev  ## docs/rules.md from the docstrings
 	$(PY) -m tools.rules_page

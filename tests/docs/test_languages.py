@@ -6,6 +6,8 @@ import re
 from pathlib import Path
 from unittest import TestCase
 
+from tools.catalogue import CATALOGUE, sentences
+
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.warning_signs import WARNING_SIGNS
 from upright_anvil.core.home.dose import PHASES
@@ -46,6 +48,13 @@ class LanguagesTest(TestCase):
             self.assertEqual(catalogue.keys() - said(), set(), f"said by nobody in {language}")
             for english, sentence in catalogue.items():
                 self.assertEqual(sorted(GAP.findall(english)), sorted(GAP.findall(sentence)), english)
+
+    def test_the_catalogue_of_the_screens_is_what_the_screens_say(self) -> None:
+        kept = json.loads(CATALOGUE.read_text("utf-8"))
+        self.assertEqual(kept, sentences(), "run `make catalogue`")
+        self.assertGreater(len(kept), 1500)
+        self.assertEqual(kept["{{count}} client_other"], "{{count}} clients")
+        self.assertIn("Language of the screens", kept)
 
     def test_what_a_language_lacks_is_said_in_english(self) -> None:
         self.assertEqual(ENGLISH.say("Next: {{name}}", name="Row"), "Next: Row")

@@ -47,9 +47,7 @@ def merged(board: BoardView, change: BoardChange) -> BoardView:
     for by in change.phases:
         at = next(n for n, phase in enumerate(phases) if phase.id == by.id)
         days = {day.id: day for day in by.days}
-        phases[at] = replace(
-            phases[at], volume=by.volume, days=tuple(days.get(day.id, day) for day in phases[at].days)
-        )
+        phases[at] = replace(phases[at], volume=by.volume, days=tuple(days.get(day.id, day) for day in phases[at].days))
     return replace(board, revision=change.revision, phases=tuple(phases))
 
 

@@ -4,6 +4,7 @@ import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router";
 import { Problem } from "./api/client";
 import { router } from "./app/routes";
+import { language } from "./ui/words";
 import "./styles/index.css";
 
 const queries = new QueryClient({
@@ -25,6 +26,8 @@ if (import.meta.env.PROD && "serviceWorker" in navigator) {
     () => void queries.refetchQueries({ type: "active" }),
   );
 }
+
+document.documentElement.lang = language;
 
 const root = document.getElementById("root");
 if (root) {

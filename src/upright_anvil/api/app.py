@@ -20,6 +20,7 @@ from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
 from upright_anvil.api.health import routes as health
 from upright_anvil.api.home import routes as home
+from upright_anvil.api.languages import routes as languages
 from upright_anvil.api.library import routes as library
 from upright_anvil.api.openapi import described
 from upright_anvil.api.places import routes as places
@@ -51,6 +52,7 @@ ROUTERS = (
     health.router,
     library.router,
     testing.router,
+    languages.router,
 )
 """In the order they are tried: what the floor asks comes first."""
 

@@ -23,6 +23,11 @@ def phrases_of(language: Language) -> Phrases:
     return Phrases(language.value, sentences, get_decimal_symbol(Locale(language.value)))
 
 
+def interface_catalogue() -> bytes:
+    """Answer the sentences of the screens, all of them English, as the file to translate: JSON as i18next reads it."""
+    return (FOLDER / "interface.en.json").read_bytes()
+
+
 def day_words(on: date, language: Language) -> str:
     """Answer a date in words: ``Tuesday, 5 May``."""
     return format_date(on, "EEEE, d MMMM", locale=Locale(language.value))

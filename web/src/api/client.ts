@@ -1,4 +1,5 @@
 // The typed way to the server: every call answers its data or throws a Problem with a sentence to show.
+import { t } from "../ui/words";
 import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
 import createClient from "openapi-fetch";
 import type { components, paths } from "./schema";
@@ -37,11 +38,11 @@ async function told<T>(call: Promise<Answer<T>>): Promise<T> {
 }
 
 const unreached = () =>
-  new Problem(0, "The server cannot be reached. What you typed is still here; try again in a moment.");
+  new Problem(0, t("The server cannot be reached. What you typed is still here; try again in a moment."));
 
 function refusal(status: number, error: unknown): Problem {
   const body = (error ?? {}) as ProblemMembers;
-  return new Problem(status, body.detail ?? "The server answered in a way nobody expected.", body);
+  return new Problem(status, body.detail ?? t("The server answered in a way nobody expected."), body);
 }
 
 /** Takes what is being done, and the share that is done. */

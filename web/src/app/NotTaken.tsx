@@ -1,3 +1,4 @@
+import { t } from "../ui/words";
 import { useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import type { Entry } from "../outbox/outbox";
@@ -13,15 +14,15 @@ export function NotTaken() {
     const home = whereTapped(entry);
     return (
       <Message key={entry.key} tone={entry.doubt ? "caution" : "stop"} className="m-3">
-        {inWords(entry)} {entry.doubt ? "is asked about" : "was not taken"}: {entry.refused}{" "}
+        {inWords(entry)} {entry.doubt ? t("is asked about") : t("was not taken")}: {entry.refused}{" "}
         {home && (
           <Link className="mr-3 inline-block min-h-9 underline" to={home}>
-            {entry.doubt ? "Answer there" : "Open the session"}
+            {entry.doubt ? t("Answer there") : t("Open the session")}
           </Link>
         )}
         {!entry.doubt && (
           <button type="button" className="min-h-9 underline" onClick={() => void outbox.dismiss(entry.key)}>
-            I have read it
+            {t("I have read it")}
           </button>
         )}
       </Message>

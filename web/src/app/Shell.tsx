@@ -1,3 +1,4 @@
+import { t } from "../ui/words";
 import { CircleQuestionMark, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet } from "react-router";
 import { NotTaken } from "./NotTaken";
@@ -17,31 +18,31 @@ export function Shell() {
       <header className="flex items-center gap-2 border-b border-line bg-raised px-2 sm:gap-4 sm:px-4">
         <NavLink to="/" tabIndex={-1} className="flex items-center gap-2 py-2 font-semibold tracking-tight">
           <img src="/mark.svg" alt="" width={24} height={24} className="max-w-none" />
-          <span className="max-sm:sr-only">Upright Anvil</span>
+          <span className="max-sm:sr-only">{t("Upright Anvil")}</span>
         </NavLink>
-        <Roving as="nav" label="Main" className="flex min-w-0 grow items-center">
+        <Roving as="nav" label={t("Main")} className="flex min-w-0 grow items-center">
           <div className="flex min-w-0 overflow-x-auto">
             <NavLink to="/" end className={tab}>
-              Today
+              {t("Today")}
             </NavLink>
             <NavLink to="/clients" className={tab}>
-              Clients
+              {t("Clients")}
             </NavLink>
             <NavLink to="/library" className={tab}>
-              Library
+              {t("Library")}
             </NavLink>
             <NavLink to="/batteries" className={tab}>
-              Tests
+              {t("Tests")}
             </NavLink>
             <NavLink to="/settings" className={tab}>
-              Settings
+              {t("Settings")}
             </NavLink>
           </div>
           <div className="ml-auto flex gap-1">
             <button
               type="button"
-              aria-label="Help"
-              title="Help (?)"
+              aria-label={t("Help")}
+              title={t("Help (?)")}
               className="rounded p-2 hover:bg-sunk"
               onClick={help}
             >
@@ -49,7 +50,7 @@ export function Shell() {
             </button>
             <button
               type="button"
-              aria-label={theme === "dark" ? "Light theme" : "Dark theme"}
+              aria-label={theme === "dark" ? t("Light theme") : t("Dark theme")}
               className="rounded p-2 hover:bg-sunk"
               onClick={() => setTheme(theme === "dark" ? "light" : "dark")}
             >

@@ -1,3 +1,4 @@
+import { t } from "../ui/words";
 import { Tick } from "../ui/Tick";
 import { setSingleKeys, useSingleKeys } from "./singleKeys";
 
@@ -5,7 +6,7 @@ import { setSingleKeys, useSingleKeys } from "./singleKeys";
 export function SingleKeys() {
   return (
     <Tick checked={useSingleKeys()} set={setSingleKeys}>
-      Shortcuts of one key alone, such as n or ?
+      {t("Shortcuts of one key alone, such as n or ?")}
     </Tick>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from "../ui/words";
 import { MAIN_ACTION, mainHeading } from "./focus";
 
 /** The first stop of every page: past the frame to what the view is for. */
@@ -16,7 +17,7 @@ export function SkipLink() {
         to?.focus();
       }}
     >
-      To the view
+      {t("To the view")}
     </a>
   );
 }

@@ -1,5 +1,6 @@
 // Where the focus goes when what had it is taken away: to the same thing drawn anew, else to what followed, else to the
 // main action or heading of the view. Never to the page.
+import { t } from "../ui/words";
 const FOCUSABLE =
   'a[href], button:not(:disabled), input:not(:disabled), select:not(:disabled), textarea:not(:disabled), summary, [tabindex="0"]';
 /** Marks the main action of a view. */
@@ -104,7 +105,8 @@ export function arrive(view: string): () => void {
     const heading = document.querySelector("main h1, h1");
     const words = heading?.textContent?.trim();
     const title = [...new Set([words, view])].filter(Boolean).join(" · ");
-    if (document.title !== `${title} · Upright Anvil`) document.title = `${title} · Upright Anvil`;
+    if (document.title !== `${title} · Upright Anvil`)
+      document.title = t("{{title}} · Upright Anvil", { title });
     if (!heading || !due) return;
     due = false;
     const at = document.activeElement;

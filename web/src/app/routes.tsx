@@ -1,3 +1,4 @@
+import { t } from "../ui/words";
 import { createBrowserRouter, Link } from "react-router";
 import { ClientFrame } from "../features/clients/ClientFrame";
 import { NewClientView } from "../features/clients/NewClientView";
@@ -190,9 +191,9 @@ function Broken() {
   return (
     <div className="max-w-xl p-6">
       <Message tone="stop">
-        This view broke. What you logged is kept in this browser and on the server.
+        {t("This view broke. What you logged is kept in this browser and on the server.")}
         <Button className="mt-2" onClick={() => window.location.reload()}>
-          Load it again
+          {t("Load it again")}
         </Button>
       </Message>
     </div>
@@ -206,9 +207,9 @@ function Nothing() {
 function Nowhere() {
   return (
     <p className="p-6">
-      There is nothing at this address.{" "}
+      {t("There is nothing at this address.")}{" "}
       <Link to="/" className="underline">
-        Go to Today
+        {t("Go to Today")}
       </Link>
     </p>
   );

@@ -1,4 +1,5 @@
 // Every shortcut once: the handlers look up what a key asks for, the help lists the same table.
+import { t } from "../ui/words";
 import { singleKeys } from "./singleKeys";
 
 interface Shortcut {
@@ -12,59 +13,63 @@ interface Shortcut {
 
 const views = {
   cell: {
-    title: "Program board",
+    title: t("Program board"),
     keys: {
-      up: { keys: ["ArrowUp"], shown: "Arrow keys", says: "Move between cells" },
+      up: { keys: ["ArrowUp"], shown: t("Arrow keys"), says: t("Move between cells") },
       down: { keys: ["ArrowDown"] },
       left: { keys: ["ArrowLeft"] },
       right: { keys: ["ArrowRight"] },
       head: {
         keys: [],
         shown: "← in the first week",
-        says: "To the line’s own buttons; arrows go on from there, Esc comes back to the cells",
+        says: t("To the line’s own buttons; arrows go on from there, Esc comes back to the cells"),
       },
-      open: { keys: ["Enter", "F2"], says: "Open the cell to edit it; any character types over it" },
-      empty: { keys: ["Delete", "Backspace"], says: "Empty the cell" },
-      copy: { keys: ["Ctrl+c"], says: "Copy the cell; with lines chosen their rows, for a spreadsheet" },
-      paste: { keys: ["Ctrl+v"], says: "Put what was copied here: a cell, or rows of a spreadsheet" },
-      "copy on": { keys: ["Ctrl+d"], says: "Copy the cell into all following weeks" },
-      fill: { keys: ["Alt+w"], says: "Fill the line along a path through the weeks" },
-      choose: { keys: [" "], says: "Choose the line, to group, move or fill several" },
-      "choose up": { keys: ["Shift+ArrowUp"], shown: "Shift + ↑ ↓", says: "Choose lines on the way" },
+      open: { keys: ["Enter", "F2"], says: t("Open the cell to edit it; any character types over it") },
+      empty: { keys: ["Delete", "Backspace"], says: t("Empty the cell") },
+      copy: { keys: ["Ctrl+c"], says: t("Copy the cell; with lines chosen their rows, for a spreadsheet") },
+      paste: { keys: ["Ctrl+v"], says: t("Put what was copied here: a cell, or rows of a spreadsheet") },
+      "copy on": { keys: ["Ctrl+d"], says: t("Copy the cell into all following weeks") },
+      fill: { keys: ["Alt+w"], says: t("Fill the line along a path through the weeks") },
+      choose: { keys: [" "], says: t("Choose the line, to group, move or fill several") },
+      "choose up": { keys: ["Shift+ArrowUp"], shown: t("Shift + ↑ ↓"), says: t("Choose lines on the way") },
       "choose down": { keys: ["Shift+ArrowDown"] },
-      "move up": { keys: ["Alt+ArrowUp"], shown: "Alt + ↑ ↓", says: "Move the line up or down" },
+      "move up": { keys: ["Alt+ArrowUp"], shown: t("Alt + ↑ ↓"), says: t("Move the line up or down") },
       "move down": { keys: ["Alt+ArrowDown"] },
-      more: { keys: ["Alt+Enter"], says: "What the line is for, cues, rungs, substitutes" },
+      more: { keys: ["Alt+Enter"], says: t("What the line is for, cues, rungs, substitutes") },
     },
   },
   head: {
-    title: "Program board, the buttons of a line, group or day",
+    title: t("Program board, the buttons of a line, group or day"),
     keys: {
-      left: { keys: ["ArrowLeft"], shown: "Arrow keys", says: "Along the row, up and down to the next head" },
+      left: {
+        keys: ["ArrowLeft"],
+        shown: t("Arrow keys"),
+        says: t("Along the row, up and down to the next head"),
+      },
       right: { keys: ["ArrowRight"] },
       up: { keys: ["ArrowUp"] },
       down: { keys: ["ArrowDown"] },
-      cells: { keys: ["Escape"], says: "Back to the cells" },
+      cells: { keys: ["Escape"], says: t("Back to the cells") },
     },
   },
   board: {
-    title: "Program board, anywhere",
+    title: t("Program board, anywhere"),
     keys: {
-      undo: { keys: ["Ctrl+z"], says: "Undo" },
-      redo: { keys: ["Ctrl+Shift+z"], says: "Redo" },
-      find: { keys: ["Ctrl+h"], says: "Find and replace in the program" },
-      density: { keys: ["F9"], says: "Compact or roomy" },
-      "choose none": { keys: ["Escape"], says: "No line chosen any more" },
+      undo: { keys: ["Ctrl+z"], says: t("Undo") },
+      redo: { keys: ["Ctrl+Shift+z"], says: t("Redo") },
+      find: { keys: ["Ctrl+h"], says: t("Find and replace in the program") },
+      density: { keys: ["F9"], says: t("Compact or roomy") },
+      "choose none": { keys: ["Escape"], says: t("No line chosen any more") },
     },
   },
   typing: {
-    title: "Typing in a cell",
+    title: t("Typing in a cell"),
     keys: {
-      keep: { keys: ["Enter"], says: "Keep it and go down" },
-      "keep on": { keys: ["Shift+Enter"], says: "Keep it in all following weeks too" },
-      next: { keys: ["Tab"], says: "Keep it and go right" },
-      previous: { keys: ["Shift+Tab"], says: "Keep it and go left" },
-      leave: { keys: ["Escape"], says: "Leave the cell as it was" },
+      keep: { keys: ["Enter"], says: t("Keep it and go down") },
+      "keep on": { keys: ["Shift+Enter"], says: t("Keep it in all following weeks too") },
+      next: { keys: ["Tab"], says: t("Keep it and go right") },
+      previous: { keys: ["Shift+Tab"], says: t("Keep it and go left") },
+      leave: { keys: ["Escape"], says: t("Leave the cell as it was") },
     },
   },
   add: {
@@ -73,60 +78,60 @@ const views = {
       up: {
         keys: ["ArrowUp"],
         shown: "↑ ↓",
-        says: "Another of the names found; in an empty box, another day",
+        says: t("Another of the names found; in an empty box, another day"),
       },
       down: { keys: ["ArrowDown"] },
-      take: { keys: ["Enter"], says: "Add it with what was typed, in every week: goblet squat 3x10 16" },
-      leave: { keys: ["Escape"], says: "Empty the box" },
+      take: { keys: ["Enter"], says: t("Add it with what was typed, in every week: goblet squat 3x10 16") },
+      leave: { keys: ["Escape"], says: t("Empty the box") },
     },
   },
   floor: {
-    title: "Floor",
+    title: t("Floor"),
     keys: {
-      next: { keys: ["n"], says: "Next exercise" },
-      previous: { keys: ["p"], says: "Previous exercise" },
+      next: { keys: ["n"], says: t("Next exercise") },
+      previous: { keys: ["p"], says: t("Previous exercise") },
     },
   },
   set: {
-    title: "Floor, the set",
+    title: t("Floor, the set"),
     keys: {
-      log: { keys: ["Enter"], says: "Log the set as shown" },
+      log: { keys: ["Enter"], says: t("Log the set as shown") },
       more: {
         keys: ["ArrowUp"],
         shown: "↑ ↓",
-        says: "One repetition (or five seconds) more or fewer",
+        says: t("One repetition (or five seconds) more or fewer"),
       },
       fewer: { keys: ["ArrowDown"] },
-      heavier: { keys: ["ArrowRight"], shown: "← →", says: "The next lighter or heavier load" },
+      heavier: { keys: ["ArrowRight"], shown: "← →", says: t("The next lighter or heavier load") },
       lighter: { keys: ["ArrowLeft"] },
-      reserve: { keys: ["0", "1", "2", "3", "4", "5"], shown: "0 to 5", says: "Repetitions left" },
-      how: { keys: ["h"], says: "How it went: quality, what ended it, each side, pain" },
-      change: { keys: ["c"], says: "Change: swap, leave out, order, add, less time" },
-      skip: { keys: ["s"], says: "Skip the set" },
-      undo: { keys: ["u"], says: "Take back what was just logged" },
+      reserve: { keys: ["0", "1", "2", "3", "4", "5"], shown: "0 to 5", says: t("Repetitions left") },
+      how: { keys: ["h"], says: t("How it went: quality, what ended it, each side, pain") },
+      change: { keys: ["c"], says: t("Change: swap, leave out, order, add, less time") },
+      skip: { keys: ["s"], says: t("Skip the set") },
+      undo: { keys: ["u"], says: t("Take back what was just logged") },
     },
   },
-  panel: { title: "Floor, an answer", keys: { back: { keys: ["Escape"], says: "Back to the set" } } },
+  panel: { title: t("Floor, an answer"), keys: { back: { keys: ["Escape"], says: t("Back to the set") } } },
   library: {
-    title: "Library",
+    title: t("Library"),
     keys: {
-      up: { keys: ["ArrowUp"], shown: "↑ ↓ in the search box", says: "The exercise before or after" },
+      up: { keys: ["ArrowUp"], shown: "↑ ↓ in the search box", says: t("The exercise before or after") },
       down: { keys: ["ArrowDown"] },
     },
   },
   field: {
-    title: "A field that keeps itself",
+    title: t("A field that keeps itself"),
     keys: {
-      next: { keys: ["Enter"], says: "Keep the field and go to the next" },
-      leave: { keys: ["Escape"], says: "Bring back what is saved" },
+      next: { keys: ["Enter"], says: t("Keep the field and go to the next") },
+      leave: { keys: ["Escape"], says: t("Bring back what is saved") },
     },
   },
-  testing: { title: "Testing", keys: { count: { keys: [" "], says: "Count one repetition" } } },
+  testing: { title: t("Testing"), keys: { count: { keys: [" "], says: t("Count one repetition") } } },
   everywhere: {
-    title: "Everywhere",
+    title: t("Everywhere"),
     keys: {
-      go: { keys: ["Ctrl+k"], says: "Go to a client, a view, an exercise" },
-      help: { keys: ["?"], says: "Help with this view: its words and keys" },
+      go: { keys: ["Ctrl+k"], says: t("Go to a client, a view, an exercise") },
+      help: { keys: ["?"], says: t("Help with this view: its words and keys") },
     },
   },
 } as const satisfies Record<string, { title: string; keys: Record<string, Shortcut> }>;
@@ -159,7 +164,7 @@ export const isTyping = (event: { target: EventTarget | null }, also = ""): bool
   event.target instanceof HTMLElement &&
   event.target.matches(`input, textarea, select${also && `, ${also}`}`);
 
-const names: Record<string, string> = { " ": "Space", Escape: "Esc", ArrowUp: "↑", ArrowDown: "↓" };
+const names: Record<string, string> = { " ": t("Space"), Escape: t("Esc"), ArrowUp: "↑", ArrowDown: "↓" };
 const shown = (keys: string) =>
   keys
     .split("+")

@@ -1,5 +1,6 @@
 // The floor's durable outbox: what was tapped is kept in the browser until the server says it is on disk.
 // Entries go out one after the other, in the order they were tapped; an id made here lets each be sent twice safely.
+import { t } from "../ui/words";
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 
 export interface Entry {
@@ -309,7 +310,8 @@ export class Outbox {
       return "taken";
     }
     const { key, ...rest } = entry;
-    const refused = answer.detail || `The server would not take it (${answer.status}).`;
+    const refused =
+      answer.detail || t("The server would not take it ({{status}}).", { status: answer.status });
     const doubt = answer.doubt ?? false;
     await database.put("outbox", { ...rest, refused, doubt }, key);
     this.entries = this.entries.map((kept) => (kept.key === key ? { ...kept, refused, doubt } : kept));

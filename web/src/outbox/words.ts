@@ -1,20 +1,21 @@
 // What an entry is, in words, so that nobody has to guess what was not taken.
+import { t } from "../ui/words";
 import type { Schemas } from "../api/client";
 import type { Entry } from "./outbox";
 
 const NAMES: Record<Entry["kind"], string> = {
-  start: "The start of a session",
-  set: "A set",
-  note: "A note",
-  "exercise-note": "What always goes with an exercise",
-  change: "A change of the day",
-  undo: "Taking back a change",
-  measure: "What a device measured",
-  effort: "How hard the session was",
-  finish: "The end of a session",
-  round: "The start of a round of tests",
-  result: "A test result",
-  "round-finish": "The end of a round of tests",
+  start: t("The start of a session"),
+  set: t("A set"),
+  note: t("A note"),
+  "exercise-note": t("What always goes with an exercise"),
+  change: t("A change of the day"),
+  undo: t("Taking back a change"),
+  measure: t("What a device measured"),
+  effort: t("How hard the session was"),
+  finish: t("The end of a session"),
+  round: t("The start of a round of tests"),
+  result: t("A test result"),
+  "round-finish": t("The end of a round of tests"),
 };
 
 export function inWords(entry: Entry): string {

@@ -80,9 +80,7 @@ export function SetView({
       <Rungs move={move} />
       {timeline ? (
         <div className="sticky bottom-0 mt-4 grid gap-2 bg-ground py-2">
-          <p className="text-lg">
-            {timeline.title} · {countdown(timeline.seconds)} min
-          </p>
+          <p className="text-lg">{`${timeline.title} · ${countdown(timeline.seconds)} min`}</p>
           <Tap tone="act" className="min-h-20 text-2xl" onClick={() => begin(timeline)}>
             {t("Start the clock")}
           </Tap>

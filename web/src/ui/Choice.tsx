@@ -1,3 +1,5 @@
+import { named } from "./words";
+
 /** A few choices side by side, one of them taken. */
 export function Choice<T extends string | number>({
   label,
@@ -30,7 +32,7 @@ export function Choice<T extends string | number>({
             onClick={() => choose(option)}
             className={`rounded-md border border-line-strong bg-raised hover:border-ink aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground ${big ? "min-h-12 px-4 text-lg" : "min-h-9 px-3"}`}
           >
-            {words}
+            {named(words)}
           </button>
         ))}
       </div>

@@ -1,3 +1,4 @@
+import { t } from "./words";
 import { useState, type ReactNode } from "react";
 import { Button } from "./Button";
 
@@ -18,7 +19,7 @@ export function FirstFew<T>({
       <ul className="border-t border-line">{shown.map(children)}</ul>
       {shown.length < of.length && (
         <Button tone="quiet" className="mt-1" onClick={() => setAll(true)}>
-          Show all {of.length}
+          {t("Show all {{of}}", { of: of.length })}
         </Button>
       )}
     </>

@@ -1,3 +1,4 @@
+import { t } from "./words";
 import { Button } from "./Button";
 
 /** How far something has come that takes a while, what is being done, and a way to stop it; shown after a moment. */
@@ -15,7 +16,7 @@ export function Progress({ doing, share, cancel }: { doing: string; share: numbe
           <div className="h-full rounded bg-ink" style={{ width: `${share * 100}%` }} />
         </div>
       </div>
-      <Button onClick={cancel}>Cancel</Button>
+      <Button onClick={cancel}>{t("Cancel")}</Button>
     </div>
   );
 }

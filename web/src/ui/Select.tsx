@@ -1,6 +1,7 @@
 import type { SelectHTMLAttributes } from "react";
 import { Field } from "./Field";
 import { look } from "./Input";
+import { named } from "./words";
 
 type Options<T extends string> = readonly (readonly [T, string])[] | readonly T[];
 
@@ -34,7 +35,7 @@ export function Picker<T extends string>({
       {empty !== undefined && <option value="">{empty}</option>}
       {pairs.map(([option, words]) => (
         <option key={option} value={option}>
-          {words}
+          {named(words)}
         </option>
       ))}
     </select>

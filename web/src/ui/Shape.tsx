@@ -1,3 +1,4 @@
+import { t } from "./words";
 import type { ReactNode } from "react";
 
 /** What a view is mostly made of: rows, a file of fields, the board, a table, pictures, the floor. */
@@ -98,7 +99,7 @@ const shapes: Record<ShapeName, () => ReactNode> = {
 export function Shape({ shape }: { shape: ShapeName }) {
   return (
     <div role="status" data-shape={shape} className="mx-auto grid max-w-6xl gap-5 p-4 skeleton sm:p-6">
-      <span className="sr-only">Opening …</span>
+      <span className="sr-only">{t("Opening …")}</span>
       <div aria-hidden className="contents">
         <Bar className="h-8 w-60" />
         {shapes[shape]()}

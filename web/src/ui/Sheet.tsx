@@ -1,3 +1,4 @@
+import { t } from "./words";
 import { X } from "lucide-react";
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
@@ -24,7 +25,7 @@ export function Sheet({
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Dialog.Title className="text-xl font-semibold">{title}</Dialog.Title>
-            <Dialog.Close aria-label="Close" className="rounded p-1 hover:bg-sunk">
+            <Dialog.Close aria-label={t("Close")} className="rounded p-1 hover:bg-sunk">
               <X size={20} aria-hidden />
             </Dialog.Close>
           </div>

@@ -1,3 +1,4 @@
+import { t } from "./words";
 import type { UseQueryResult } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { Problem } from "../api/client";
@@ -43,16 +44,16 @@ function Failed({ error, retry }: { error: Error; retry: () => void }) {
   const told = error instanceof Problem;
   return (
     <Message tone="stop">
-      <p>{told ? error.message : "This could not be opened."}</p>
+      <p>{told ? error.message : t("This could not be opened.")}</p>
       <div className="mt-2 flex flex-wrap items-center gap-4 text-ink">
         {/* Asking again cannot help where there is nothing. */}
         {!(told && [403, 404, 410].includes(error.status)) && (
           <Button className="min-h-12" onClick={retry}>
-            Try again
+            {t("Try again")}
           </Button>
         )}
         <a href="/" className="inline-flex min-h-12 items-center underline">
-          To Today
+          {t("To Today")}
         </a>
       </div>
     </Message>
@@ -63,7 +64,7 @@ function Failed({ error, retry }: { error: Error; retry: () => void }) {
 export function Skeleton({ lines = 6 }: { lines?: number }) {
   return (
     <div role="status" className="grid gap-3 skeleton">
-      <span className="sr-only">Opening …</span>
+      <span className="sr-only">{t("Opening …")}</span>
       {Array.from({ length: lines }, (_, line) => (
         <span
           key={line}

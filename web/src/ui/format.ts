@@ -1,11 +1,17 @@
 // Writing figures and dates; no rule lives here.
 import type { Schemas } from "../api/client";
+import { figure, locale, t } from "./words";
 
-const dayMonth = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short" });
-const dayMonthYear = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric" });
-const weekdayLong = new Intl.DateTimeFormat("en-GB", { weekday: "long", day: "numeric", month: "long" });
+export { count } from "./words";
 
-export const weekdays = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
+const dayMonth = new Intl.DateTimeFormat(locale, { day: "numeric", month: "short" });
+const dayMonthYear = new Intl.DateTimeFormat(locale, { day: "numeric", month: "short", year: "numeric" });
+const weekdayLong = new Intl.DateTimeFormat(locale, { weekday: "long", day: "numeric", month: "long" });
+
+/** The days of a week as a head of a column, Monday first. */
+export const weekdays = Array.from({ length: 7 }, (_, day) =>
+  new Intl.DateTimeFormat(locale, { weekday: "short" }).format(new Date(2024, 0, 1 + day)),
+);
 
 const asDate = (iso: string) => new Date(iso.length === 10 ? `${iso}T12:00:00` : iso);
 
@@ -22,12 +28,11 @@ export const today = () => {
 };
 
 export const clock = (iso: string) =>
-  asDate(iso).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+  asDate(iso).toLocaleTimeString(locale, { hour: "2-digit", minute: "2-digit" });
 export const minutes = (seconds: number) => Math.round(seconds / 60);
-export const load = (value: Schemas["Load"]) => `${value.value} ${value.unit}`;
+export const load = (value: Schemas["Load"]) => `${figure(value.value)} ${value.unit}`;
 /** A figure as one says it: 62.5, not 62.50. */
-export const plain = (figure: string | null) => (figure === null ? "" : String(Number(figure)));
-export const count = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+export const plain = (text: string | null) => (text === null ? "" : figure(text));
 
 const LONG = 600;
 
@@ -36,12 +41,14 @@ export const duration = (seconds: number): string =>
   seconds < LONG
     ? `${seconds} s`
     : seconds % 60
-      ? `${countdown(seconds)} min`
-      : `${Math.floor(seconds / 60)} min`;
+      ? t("{{minutes}} min", { minutes: countdown(seconds) })
+      : t("{{minutes}} min", { minutes: Math.floor(seconds / 60) });
 
 /** A distance: `400 m`, `2.5 km`. */
 export const distance = (metres: number): string =>
-  metres >= 1000 && metres % 100 === 0 ? `${metres / 1000} km` : `${metres} m`;
+  metres >= 1000 && metres % 100 === 0
+    ? t("{{distance}} km", { distance: figure(metres / 1000) })
+    : `${metres} m`;
 
 export function countdown(seconds: number): string {
   const left = Math.max(0, Math.ceil(seconds));

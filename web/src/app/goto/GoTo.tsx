@@ -1,4 +1,5 @@
 // One box to get anywhere: a client, a view, an exercise, or something to do.
+import { t } from "../../ui/words";
 import { Command } from "cmdk";
 import { Dialog } from "radix-ui";
 import { useQuery } from "@tanstack/react-query";
@@ -10,11 +11,11 @@ import { setTheme, useTheme } from "../theme";
 import { inOrder, matching } from "./matching";
 
 const VIEWS: readonly (readonly [string, string])[] = [
-  ["Today", "/"],
-  ["Clients", "/clients"],
-  ["Library", "/library"],
-  ["Tests", "/batteries"],
-  ["Settings", "/settings"],
+  [t("Today"), "/"],
+  [t("Clients"), "/clients"],
+  [t("Library"), "/library"],
+  [t("Tests"), "/batteries"],
+  [t("Settings"), "/settings"],
 ];
 const MOST_CLIENTS = 6;
 const MOST_EXERCISES = 5;
@@ -28,7 +29,7 @@ export function GoTo({ open, onClose }: { open: boolean; onClose: () => void }) 
           aria-describedby={undefined}
           className="fixed top-[12dvh] left-1/2 z-50 w-[min(36rem,94vw)] -translate-x-1/2 overflow-hidden rounded-lg border border-line bg-raised text-ink shadow-xl"
         >
-          <Dialog.Title className="sr-only">Go to</Dialog.Title>
+          <Dialog.Title className="sr-only">{t("Go to")}</Dialog.Title>
           <Choices onClose={onClose} />
         </Dialog.Content>
       </Dialog.Portal>
@@ -52,17 +53,17 @@ function Choices({ onClose }: { onClose: () => void }) {
     void navigate(path);
   };
   const todo: readonly (readonly [string, () => void])[] = [
-    ["Add a client", go("/clients/new")],
-    ["Bring in clients from a spreadsheet", go("/clients/bring-in")],
+    [t("Add a client"), go("/clients/new")],
+    [t("Bring in clients from a spreadsheet"), go("/clients/bring-in")],
     [
-      "Help",
+      t("Help"),
       () => {
         onClose();
         help();
       },
     ],
     [
-      theme === "dark" ? "Light theme" : "Dark theme",
+      theme === "dark" ? t("Light theme") : t("Dark theme"),
       () => {
         setTheme(theme === "dark" ? "light" : "dark");
         onClose();
@@ -78,22 +79,22 @@ function Choices({ onClose }: { onClose: () => void }) {
   const found = words.length > 1 ? (exercises.data?.hits ?? []).slice(0, MOST_EXERCISES) : [];
   return (
     // What fits is chosen below; the filter only lets the first be chosen anew with each letter.
-    <Command filter={() => 1} loop label="Go to">
+    <Command filter={() => 1} loop label={t("Go to")}>
       <Command.Input
         autoFocus
         value={typed}
         onValueChange={setTyped}
-        aria-label="Client, view, exercise, or what to do"
-        placeholder="Client, view, exercise, or what to do"
+        aria-label={t("Client, view, exercise, or what to do")}
+        placeholder={t("Client, view, exercise, or what to do")}
         className="w-full border-b border-line bg-transparent px-4 py-3 text-lg outline-none placeholder:text-soft/70"
       />
       <Command.List className="max-h-[55dvh] overflow-y-auto p-2">
-        <Command.Empty className="px-3 py-2 text-soft">Nothing by these words.</Command.Empty>
+        <Command.Empty className="px-3 py-2 text-soft">{t("Nothing by these words.")}</Command.Empty>
         {inOrder(words, [
           {
             names: people.map((one) => one.name),
             part: (
-              <Part key="Clients" title="Clients">
+              <Part key="Clients" title={t("Clients")}>
                 {people.map((one) => (
                   <Choice
                     key={one.id}
@@ -131,7 +132,7 @@ function Choices({ onClose }: { onClose: () => void }) {
           {
             names: views.map(([name]) => name),
             part: (
-              <Part key="Views" title="Views">
+              <Part key="Views" title={t("Views")}>
                 {views.map(([name, path]) => (
                   <Choice key={path} value={`view ${path}`} onSelect={go(path)}>
                     {name}
@@ -143,7 +144,7 @@ function Choices({ onClose }: { onClose: () => void }) {
           {
             names: found.map(({ exercise }) => exercise.name),
             part: (
-              <Part key="Exercises" title="Exercises">
+              <Part key="Exercises" title={t("Exercises")}>
                 {found.map(({ exercise }) => (
                   <Choice
                     key={exercise.id}
@@ -160,7 +161,7 @@ function Choices({ onClose }: { onClose: () => void }) {
           {
             names: acts.map(([name]) => name),
             part: (
-              <Part key="To do" title="To do">
+              <Part key="To do" title={t("To do")}>
                 {acts.map(([name, act]) => (
                   <Choice key={name} value={`do ${name}`} onSelect={act}>
                     {name}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useState } from "react";
 import { TextField } from "../../ui/Input";
 import { SingleKeys } from "../SingleKeys";
@@ -12,9 +13,9 @@ export function Help({ view }: { view: (typeof helpOf)[HelpKey] }) {
   return (
     <div className="grid gap-5">
       <TextField
-        label="Look up a word"
+        label={t("Look up a word")}
         sort="search"
-        placeholder="tempo, reps left, drop set …"
+        placeholder={t("tempo, reps left, drop set …")}
         value={typed}
         change={setTyped}
         autoFocus
@@ -23,7 +24,7 @@ export function Help({ view }: { view: (typeof helpOf)[HelpKey] }) {
         found.length ? (
           <Words entries={found} />
         ) : (
-          <p className="text-soft">No such word here. Try another, or part of it.</p>
+          <p className="text-soft">{t("No such word here. Try another, or part of it.")}</p>
         )
       ) : (
         <>
@@ -37,16 +38,16 @@ export function Help({ view }: { view: (typeof helpOf)[HelpKey] }) {
           <SingleKeys />
           <section aria-labelledby="help-words">
             <h3 id="help-words" className="mb-1 font-semibold">
-              Words on this view
+              {t("Words on this view")}
             </h3>
             <Words entries={view.words.map(entryOf)} />
           </section>
           <details>
-            <summary className="cursor-pointer font-semibold">All words</summary>
+            <summary className="cursor-pointer font-semibold">{t("All words")}</summary>
             <Words entries={look("")} />
           </details>
           <details>
-            <summary className="cursor-pointer font-semibold">The keys of all views</summary>
+            <summary className="cursor-pointer font-semibold">{t("The keys of all views")}</summary>
             <div className="mt-2">
               <ShortcutList />
             </div>
@@ -67,7 +68,7 @@ function Words({ entries }: { entries: readonly Entry[] }) {
             {means}
             {typed && (
               <span className="block text-sm text-soft">
-                Typed: <code className="text-ink">{typed}</code>
+                {t("Typed:")} <code className="text-ink">{typed}</code>
               </span>
             )}
           </dd>

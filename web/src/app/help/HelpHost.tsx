@@ -1,4 +1,5 @@
 // Help where one is: opened by "?" or a button, with the words and keys of the view, and every word by search.
+import { t } from "../../ui/words";
 import { useEffect, useMemo, useState } from "react";
 import { flushSync } from "react-dom";
 import { Outlet, useLocation, useMatches } from "react-router";
@@ -42,7 +43,7 @@ export function HelpHost() {
       <Pending />
       <Outlet />
       {going && <GoTo open onClose={() => setGoing(false)} />}
-      <Sheet title="Help" open={open} onClose={() => setOpen(false)}>
+      <Sheet title={t("Help")} open={open} onClose={() => setOpen(false)}>
         <Help view={helpOf[here]} />
       </Sheet>
     </HelpOpening>

@@ -1,4 +1,5 @@
 // What each view is for, its words, and the keys that hold on it.
+import { t } from "../../ui/words";
 import type { View } from "../shortcuts";
 import type { Term } from "./glossary";
 
@@ -12,74 +13,86 @@ interface ViewHelp {
 
 export const helpOf = {
   today: {
-    title: "Today",
-    does: "Who comes, what waits for a decision, what is due. Open the floor from a session, the review from what waits.",
+    title: t("Today"),
+    does: t(
+      "Who comes, what waits for a decision, what is due. Open the floor from a session, the review from what waits.",
+    ),
     words: ["floor", "review", "proposal", "re-test", "health screen", "plateau"],
     keys: [],
   },
   clients: {
-    title: "Clients",
-    does: "All clients. A new one needs a name and no more; a list can be brought in from a spreadsheet.",
+    title: t("Clients"),
+    does: t("All clients. A new one needs a name and no more; a list can be brought in from a spreadsheet."),
     words: ["program", "record"],
     keys: [],
   },
   "new client": {
-    title: "New client",
-    does: "A name is enough. The file opens and keeps what you write as you go.",
+    title: t("New client"),
+    does: t("A name is enough. The file opens and keeps what you write as you go."),
     words: ["load"],
     keys: ["field"],
   },
   "bring in": {
-    title: "Bringing in",
-    does: "Paste rows or open a file, read what was understood line by line, then bring it in. Nothing is written before, and one undo takes it back.",
+    title: t("Bringing in"),
+    does: t(
+      "Paste rows or open a file, read what was understood line by line, then bring it in. Nothing is written before, and one undo takes it back.",
+    ),
     words: ["record", "estimated max", "last time"],
     keys: [],
   },
   client: {
-    title: "Client file",
-    does: "Who the client is and what for. Every field keeps itself when you leave it.",
+    title: t("Client file"),
+    does: t("Who the client is and what for. Every field keeps itself when you leave it."),
     words: ["method", "band", "health screen", "caution"],
     keys: ["field"],
   },
   health: {
-    title: "Health",
-    does: "The screen, clearances, and how each joint stands. What is written here is heeded by drafts, checks, floor and proposals.",
+    title: t("Health"),
+    does: t(
+      "The screen, clearances, and how each joint stands. What is written here is heeded by drafts, checks, floor and proposals.",
+    ),
     words: ["health screen", "clearance", "sore", "caution", "stop", "warning signs"],
     keys: ["field"],
   },
   places: {
-    title: "Places",
-    does: "Where the client trains and what can be lifted there. Write it as you would say it, start from a usual kit, or pick.",
+    title: t("Places"),
+    does: t(
+      "Where the client trains and what can be lifted there. Write it as you would say it, start from a usual kit, or pick.",
+    ),
     words: ["kit", "usual kit", "band, elastic", "load"],
     keys: [],
   },
   start: {
-    title: "Starting a program",
-    does: "Let it be drafted from the file, take a template, or begin empty and type or paste.",
+    title: t("Starting a program"),
+    does: t("Let it be drafted from the file, take a template, or begin empty and type or paste."),
     words: ["template", "phase", "band", "method", "health screen", "record"],
     keys: [],
   },
   "client tests": {
-    title: "Tests of a client",
-    does: "Batteries that were done, and what changed between them beyond the error of the test.",
+    title: t("Tests of a client"),
+    does: t("Batteries that were done, and what changed between them beyond the error of the test."),
     words: ["re-test", "side by side"],
     keys: [],
   },
   library: {
-    title: "Library",
-    does: "Every exercise by any name it goes by, with muscles, joints, kit, cues and its ladder. Make your own from one that is like it.",
+    title: t("Library"),
+    does: t(
+      "Every exercise by any name it goes by, with muscles, joints, kit, cues and its ladder. Make your own from one that is like it.",
+    ),
     words: ["ladder", "rung", "cues", "kit"],
     keys: ["library"],
   },
   batteries: {
-    title: "Tests",
-    does: "Which tests belong together, and after how many weeks they are done again.",
+    title: t("Tests"),
+    does: t("Which tests belong together, and after how many weeks they are done again."),
     words: ["re-test"],
     keys: [],
   },
   progress: {
-    title: "Progress",
-    does: "Planned against done week by week, strength with its range, tests, body weight, pain. Choose an exercise on the left.",
+    title: t("Progress"),
+    does: t(
+      "Planned against done week by week, strength with its range, tests, body weight, pain. Choose an exercise on the left.",
+    ),
     words: [
       "estimated max",
       "confidence",
@@ -92,8 +105,10 @@ export const helpOf = {
     keys: [],
   },
   board: {
-    title: "Program board",
-    does: "Weeks across, days and exercises down. Type in a cell; the dock beside it shows minutes, sets by muscle and findings.",
+    title: t("Program board"),
+    does: t(
+      "Weeks across, days and exercises down. Type in a cell; the dock beside it shows minutes, sets by muscle and findings.",
+    ),
     words: [
       "shorthand",
       "tempo",
@@ -118,50 +133,64 @@ export const helpOf = {
     keys: ["cell", "head", "typing", "add", "board"],
   },
   ahead: {
-    title: "Looking ahead",
-    does: "Where the lines lead if it goes well, as lately, or through a bad patch, and what to know before it comes.",
+    title: t("Looking ahead"),
+    does: t(
+      "Where the lines lead if it goes well, as lately, or through a bad patch, and what to know before it comes.",
+    ),
     words: ["proposal", "method", "plateau", "easier week"],
     keys: [],
   },
   programs: {
-    title: "Past and next",
-    does: "A client’s programs over the years: the one that runs, what is prepared, what is over. One is ended here, and the next prepared.",
+    title: t("Past and next"),
+    does: t(
+      "A client’s programs over the years: the one that runs, what is prepared, what is over. One is ended here, and the next prepared.",
+    ),
     words: ["program", "phase"],
     keys: [],
   },
   report: {
-    title: "Report",
-    does: "What a client did over a span and where it led, in words you can change, as a page or on paper to hand over.",
+    title: t("Report"),
+    does: t(
+      "What a client did over a span and where it led, in words you can change, as a page or on paper to hand over.",
+    ),
     words: ["estimated max", "planned and done"],
     keys: [],
   },
   home: {
-    title: "At home",
-    does: "Sheets for what a client does alone, and what came back from them. A result is looked at before it goes into the log.",
+    title: t("At home"),
+    does: t(
+      "Sheets for what a client does alone, and what came back from them. A result is looked at before it goes into the log.",
+    ),
     words: ["program", "reps left"],
     keys: [],
   },
   outcome: {
-    title: "What came of it",
-    does: "A program against its plan: sessions, sets, strength, tests. What carries over begins the next one.",
+    title: t("What came of it"),
+    does: t(
+      "A program against its plan: sessions, sets, strength, tests. What carries over begins the next one.",
+    ),
     words: ["estimated max", "phase", "planned and done"],
     keys: [],
   },
   calendar: {
-    title: "Calendar",
-    does: "Sessions by date. A missed one is moved, merged or dropped here; weeks off let all that follows come later.",
+    title: t("Calendar"),
+    does: t(
+      "Sessions by date. A missed one is moved, merged or dropped here; weeks off let all that follows come later.",
+    ),
     words: ["phase", "top-up day", "easier week"],
     keys: [],
   },
   settings: {
-    title: "Settings",
-    does: "How the floor calls, which devices there are, what is asked before a session.",
+    title: t("Settings"),
+    does: t("How the floor calls, which devices there are, what is asked before a session."),
     words: ["readiness", "floor"],
     keys: [],
   },
   review: {
-    title: "After the session",
-    does: "Each line with what was done, and what next time may ask for. Accept, change or decline; the evidence stands under it.",
+    title: t("After the session"),
+    does: t(
+      "Each line with what was done, and what next time may ask for. Accept, change or decline; the evidence stands under it.",
+    ),
     words: [
       "proposal",
       "planned and done",
@@ -174,20 +203,22 @@ export const helpOf = {
     keys: [],
   },
   summary: {
-    title: "Summary",
-    does: "The session at a glance, to be said to the client: what was done, what was more than before.",
+    title: t("Summary"),
+    does: t("The session at a glance, to be said to the client: what was done, what was more than before."),
     words: ["effort", "pace", "planned and done"],
     keys: [],
   },
   testing: {
-    title: "Testing",
-    does: "One test after another, with what was measured last time beside it.",
+    title: t("Testing"),
+    does: t("One test after another, with what was measured last time beside it."),
     words: ["re-test", "stop"],
     keys: ["testing", "field"],
   },
   floor: {
-    title: "Floor",
-    does: "One exercise at a time. One tap logs the set as planned; change reps or load first where it went otherwise. Pain and warning signs are one tap away.",
+    title: t("Floor"),
+    does: t(
+      "One exercise at a time. One tap logs the set as planned; change reps or load first where it went otherwise. Pain and warning signs are one tap away.",
+    ),
     words: [
       "reps left",
       "ramp-up sets",

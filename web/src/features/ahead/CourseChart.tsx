@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picture } from "../../ui/Picture";
 import { max, min } from "d3-array";
 import { scaleLinear } from "d3-scale";
@@ -31,7 +32,7 @@ export function CourseChart({ line, course, weeks }: Props) {
   return (
     <Picture
       box={[W, H]}
-      says={`${line.exercise}: ${course.points.map((point) => (point.trained ? `${plain(point.value)} ${line.measure}` : "not trained")).join(", ")}`}
+      says={`${line.exercise}: ${course.points.map((point) => (point.trained ? `${plain(point.value)} ${line.measure}` : t("not trained"))).join(", ")}`}
     >
       {weeks.map((week, n) => (
         <g key={week.number}>
@@ -46,7 +47,7 @@ export function CourseChart({ line, course, weeks }: Props) {
         if (point.value === null)
           return (
             <text key={n} x={x + 8} y={H - 12} className="fill-soft text-[12px]">
-              {point.trained ? "" : "not trained"}
+              {point.trained ? "" : t("not trained")}
             </text>
           );
         const value = Number(point.value);
@@ -97,7 +98,7 @@ export function CourseChart({ line, course, weeks }: Props) {
       })}
       {course.points.length < weeks.length && (
         <text x={course.points.length * column + 8} y={H / 2} className="fill-soft text-[12px]">
-          another exercise from here
+          {t("another exercise from here")}
         </text>
       )}
     </Picture>

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import { plain } from "../../ui/format";
 import { CourseChart } from "./CourseChart";
@@ -17,7 +18,7 @@ export function CourseRow({ line, outlook, weeks, words }: Props) {
       <th scope="row" className="py-2 pr-4 text-left">
         <span className="block font-semibold">{line.exercise}</span>
         <span className="block text-sm font-normal text-soft">
-          {line.policy || "as written"}
+          {line.policy || t("as written")}
           {course && `, ${line.measure}`}
         </span>
       </th>
@@ -38,10 +39,14 @@ export function CourseRow({ line, outlook, weeks, words }: Props) {
           const point = course.points[n];
           return (
             <td key={week.number} className="py-2 pr-3 text-sm">
-              {point ? (point.trained ? point.text : "not trained") : ""}
+              {point ? (point.trained ? point.text : t("not trained")) : ""}
               {point?.trained && point.low !== point.high && (
                 <span className="block text-soft">
-                  {plain(point.low)} to {plain(point.high)} {line.measure}
+                  {t("{{low}} to {{high}}  {{measure}}", {
+                    low: plain(point.low),
+                    high: plain(point.high),
+                    measure: named(line.measure),
+                  })}
                 </span>
               )}
             </td>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { LimitBar } from "../../ui/Bars";
 import type { Schemas } from "../../api/client";
 
@@ -14,8 +15,8 @@ export function MinutesRow({ minutes, limit, weeks }: Props) {
     <tfoot>
       <tr className="align-bottom">
         <th scope="row" className="py-2 pr-4 text-left">
-          <span className="block font-semibold">The whole day</span>
-          <span className="block text-sm font-normal text-soft">of {limit} min</span>
+          <span className="block font-semibold">{t("The whole day")}</span>
+          <span className="block text-sm font-normal text-soft">{t("of {{limit}} min", { limit })}</span>
         </th>
         {weeks.map((week, n) => {
           const needs = minutes[n] ?? 0;
@@ -24,7 +25,9 @@ export function MinutesRow({ minutes, limit, weeks }: Props) {
             <td key={week.number} className="py-2 pr-3">
               {needs > 0 && (
                 <>
-                  <span className={over ? "font-semibold text-caution" : ""}>{needs} min</span>
+                  <span className={over ? "font-semibold text-caution" : ""}>
+                    {t("{{needs}} min", { needs })}
+                  </span>
                   <LimitBar needs={needs} limit={limit} most={most} says={null} />
                 </>
               )}

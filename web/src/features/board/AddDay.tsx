@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { shortId } from "../../api/ids";
@@ -23,31 +24,34 @@ export function AddDay({
   const taken = phase.days.map((day) => day.weekday);
   const weekday = [0, 2, 4, 1, 3, 5, 6].find((candidate) => !taken.includes(candidate));
   if (weekday === undefined) return null;
-  const name = `Day ${phase.days.length + 1}`;
+  const name = t("Day {{more}}", { more: phase.days.length + 1 });
   const link = "text-sm font-normal text-soft underline hover:text-ink";
   const add = () =>
-    save([{ op: "add_day", phase: phase.id, day: shortId("d"), name, weekday }], `${name} added`);
+    save(
+      [{ op: "add_day", phase: phase.id, day: shortId("d"), name, weekday }],
+      t("{{name}} added", { name }),
+    );
   return (
     <span className={compact ? "contents" : "flex gap-2"}>
       {compact ? (
         <>
-          <button type="button" aria-label="Add a day" className={link} onClick={add}>
-            a day
+          <button type="button" aria-label={t("Add a day")} className={link} onClick={add}>
+            {t("a day")}
           </button>
           <button
             type="button"
-            aria-label="Add an optional day"
+            aria-label={t("Add an optional day")}
             className={link}
             onClick={() => setChoosing(true)}
           >
-            an optional day
+            {t("an optional day")}
           </button>
         </>
       ) : (
         <>
-          <Button onClick={add}>Add a day</Button>
+          <Button onClick={add}>{t("Add a day")}</Button>
           <Button tone="quiet" onClick={() => setChoosing(true)}>
-            Add an optional day
+            {t("Add an optional day")}
           </Button>
         </>
       )}

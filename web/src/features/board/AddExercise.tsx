@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { actionOf } from "../../app/shortcuts";
 import { query } from "../../api/query";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
@@ -52,7 +53,11 @@ export function AddExercise({
           text: written,
         },
       ],
-      `${exercise.name} added to ${day.name}${written ? `: ${written}` : ""}`,
+      t("{{name}} added to {{name2}}{{more}}", {
+        name: exercise.name,
+        name2: day.name,
+        more: written ? `: ${written}` : "",
+      }),
     );
   const next = () => {
     setText("");
@@ -113,12 +118,14 @@ export function AddExercise({
         <input
           role="combobox"
           data-add
-          aria-label={`Add an exercise to ${day.name}`}
+          aria-label={t("Add an exercise to {{name}}", { name: day.name })}
           aria-expanded={open}
           aria-controls={list}
           aria-activedescendant={taken !== null && hits[taken] ? `${list}-${taken}` : undefined}
           autoComplete="off"
-          placeholder={asking[0] ? `Adding ${asking[0].typed} …` : "Add: goblet squat 3x10 16 …"}
+          placeholder={
+            asking[0] ? t("Adding {{typed}} …", { typed: asking[0].typed }) : t("Add: goblet squat 3x10 16 …")
+          }
           value={text}
           onChange={(event) => {
             setText(event.target.value);
@@ -133,10 +140,10 @@ export function AddExercise({
         >
           {search.data?.understood && (
             <p className="border-b border-line px-2 py-1 text-sm text-soft">
-              read as <span className="text-ink">{search.data.understood}</span>
+              {t("read as")} <span className="text-ink">{search.data.understood}</span>
             </p>
           )}
-          <ul id={list} role="listbox" aria-label="Exercises found">
+          <ul id={list} role="listbox" aria-label={t("Exercises found")}>
             {hits.map((hit, index) => (
               <li
                 key={hit.exercise.id}
@@ -166,7 +173,7 @@ export function AddExercise({
                   next();
                 }}
               >
-                Not in the library: Enter keeps “{search.data.name}” as typed
+                {t("Not in the library: Enter keeps “{{name}}” as typed", { name: search.data.name })}
               </li>
             )}
           </ul>
@@ -182,7 +189,7 @@ function HitName({ hit }: { hit: Schemas["SearchHit"] }) {
   return (
     <span className="font-medium">
       {hit.exercise.name}
-      {other && <span className="font-normal text-soft"> also {hit.name}</span>}
+      {other && <span className="font-normal text-soft"> {t("also {{name}}", { name: hit.name })}</span>}
     </span>
   );
 }
@@ -191,10 +198,10 @@ function HitName({ hit }: { hit: Schemas["SearchHit"] }) {
 function HitNote({ hit }: { hit: Schemas["SearchHit"] }) {
   const worst = hit.cautions[0];
   if (!worst || worst.grade === "note")
-    return <span className="text-sm text-soft">{hit.exercise.pattern}</span>;
+    return <span className="text-sm text-soft">{named(hit.exercise.pattern)}</span>;
   return (
     <span className={`text-sm ${worst.grade === "stop" ? "text-stop" : "text-caution"}`}>
-      {worst.grade === "stop" ? "not for the" : "mind the"} {worst.about}
+      {worst.grade === "stop" ? t("not for the") : t("mind the")} {worst.about}
     </span>
   );
 }

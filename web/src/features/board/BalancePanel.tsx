@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { PlannedAndDone } from "../../ui/Bars";
 import { Picture } from "../../ui/Picture";
 import type { Schemas } from "../../api/client";
@@ -21,23 +22,30 @@ export function BalancePanel({
     <>
       <WeekPicker phase={phase} at={at} choose={choose} />
       <table className="mt-2 w-full border-collapse">
-        <caption className="sr-only">Hard sets by pattern</caption>
+        <caption className="sr-only">{t("Hard sets by pattern")}</caption>
         <tbody>
           {week.patterns.map((one) => (
             <tr key={one.pattern} className="border-b border-line">
               <th scope="row" className="w-32 py-1 text-left font-medium">
-                {one.pattern}
+                {named(one.pattern)}
               </th>
               <td>
                 <PlannedAndDone
                   planned={one.planned}
                   done={one.done}
                   most={most}
-                  says={`${one.pattern}: ${one.planned} planned, ${one.done} done`}
+                  says={t("{{pattern}}: {{planned}} planned, {{done}} done", {
+                    pattern: named(one.pattern),
+                    planned: one.planned,
+                    done: one.done,
+                  })}
                 />
               </td>
               <td className="w-24 text-right text-sm">
-                {one.planned} sets{one.done > 0 && <span className="block text-soft">{one.done} done</span>}
+                {t("{{planned}} sets", { planned: one.planned })}
+                {one.done > 0 && (
+                  <span className="block text-soft">{t("{{done}} done", { done: one.done })}</span>
+                )}
               </td>
             </tr>
           ))}
@@ -45,16 +53,16 @@ export function BalancePanel({
       </table>
       <Scale left="push" right="pull" a={week.push} b={week.pull} />
       <Scale left="left" right="right" a={week.left} b={week.right} />
-      <Apart what="Heavy sets, 1 to 3 reps" planned={week.heavy_planned} done={week.heavy_done} />
-      <Apart what="Jumps and throws" planned={week.contacts_planned} done={week.contacts_done} />
-      <h3 className="mt-4 font-semibold">Hard sets, week by week</h3>
+      <Apart what={t("Heavy sets, 1 to 3 reps")} planned={week.heavy_planned} done={week.heavy_done} />
+      <Apart what={t("Jumps and throws")} planned={week.contacts_planned} done={week.contacts_done} />
+      <h3 className="mt-4 font-semibold">{t("Hard sets, week by week")}</h3>
       <table className="mt-1 w-full border-collapse">
-        <caption className="sr-only">Hard sets planned and done in each week</caption>
+        <caption className="sr-only">{t("Hard sets planned and done in each week")}</caption>
         <tbody>
           {phase.volume.map((one, n) => (
             <tr key={phase.weeks[n]?.id ?? n} className="border-b border-line">
               <th scope="row" className="w-16 py-0.5 text-left text-sm font-normal">
-                Week {phase.weeks[n]?.number}
+                {t("Week")} {phase.weeks[n]?.number}
               </th>
               <td>
                 <PlannedAndDone
@@ -66,7 +74,9 @@ export function BalancePanel({
               </td>
               <td className="w-24 text-right text-sm">
                 {one.planned}
-                {one.done > 0 && <span className="text-soft">, {one.done} done</span>}
+                {one.done > 0 && (
+                  <span className="text-soft">{t(", {{done}} done", { done: one.done })}</span>
+                )}
               </td>
             </tr>
           ))}
@@ -84,7 +94,7 @@ function Apart({ what, planned, done }: { what: string; planned: number; done: n
       <span>{what}</span>
       <span>
         {planned}
-        {done > 0 && <span className="text-soft">, {done} done</span>}
+        {done > 0 && <span className="text-soft">{t(", {{done}} done", { done })}</span>}
       </span>
     </p>
   );
@@ -97,12 +107,8 @@ function Scale({ left, right, a, b }: { left: string; right: string; a: number; 
   return (
     <p className="mt-3 text-sm">
       <span className="flex justify-between">
-        <span>
-          {left} {a} sets
-        </span>
-        <span>
-          {b} sets {right}
-        </span>
+        <span>{t("{{left}}  {{a}} sets", { left, a })}</span>
+        <span>{t("{{b}} sets {{right}}", { b, right })}</span>
       </span>
       <Picture says={null} width="100%" height={10}>
         <rect width={`${share}%`} height="10" fill="var(--color-outline)" />

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import {
   CalendarDays,
   ClipboardPaste,
@@ -59,62 +60,62 @@ export function BoardTools({
   );
   const path = `/programs/${view.program_id}`;
   return (
-    <Roving label="Program tools" className="ml-auto flex flex-wrap items-center gap-x-1.5 gap-y-2">
+    <Roving label={t("Program tools")} className="ml-auto flex flex-wrap items-center gap-x-1.5 gap-y-2">
       <Tick
         checked={carry}
         set={setCarry}
         className="text-sm"
-        title="What is typed carries on into the following weeks that said the same"
+        title={t("What is typed carries on into the following weeks that said the same")}
       >
-        Carry on
+        {t("Carry on")}
       </Tick>
       <Tick checked={first} set={setFirst} className="ml-1.5 text-sm">
-        As first written
+        {t("As first written")}
       </Tick>
-      <Press label="Undo" compact disabled={!view.revision.undo_to || saving} press={undo}>
+      <Press label={t("Undo")} compact disabled={!view.revision.undo_to || saving} press={undo}>
         <Undo2 size={18} aria-hidden />
       </Press>
-      <Press label="Redo" compact disabled={!view.revision.redo_to || saving} press={redo}>
+      <Press label={t("Redo")} compact disabled={!view.revision.redo_to || saving} press={redo}>
         <Redo2 size={18} aria-hidden />
       </Press>
-      <Way label="Ahead" to={`${path}/ahead`} compact={compact}>
+      <Way label={t("Ahead")} to={`${path}/ahead`} compact={compact}>
         <Telescope size={18} aria-hidden />
       </Way>
-      <Way label="Calendar" to={`${path}/calendar`} compact={compact}>
+      <Way label={t("Calendar")} to={`${path}/calendar`} compact={compact}>
         <CalendarDays size={18} aria-hidden />
       </Way>
-      <Press label="About" compact={compact} press={() => openTool("about")}>
+      <Press label={t("About")} compact={compact} press={() => openTool("about")}>
         <PencilLine size={18} aria-hidden />
       </Press>
       <Press
-        label="Find"
+        label={t("Find")}
         compact={compact}
-        title="Find and replace (Ctrl + H)"
+        title={t("Find and replace (Ctrl + H)")}
         press={() => openTool("find")}
       >
         <SearchCheck size={18} aria-hidden />
       </Press>
-      <Press label="Paste" compact={compact} press={() => openTool("paste")}>
+      <Press label={t("Paste")} compact={compact} press={() => openTool("paste")}>
         <ClipboardPaste size={18} aria-hidden />
       </Press>
-      <Press label="Logbook" compact={compact} press={() => openTool("logbook")}>
+      <Press label={t("Logbook")} compact={compact} press={() => openTool("logbook")}>
         <History size={18} aria-hidden />
       </Press>
       <Press
-        label={compact ? "Roomy" : "Compact"}
+        label={compact ? t("Roomy") : t("Compact")}
         compact
-        title={`${compact ? "Roomy" : "Compact"} (F9)`}
+        title={`${compact ? t("Roomy") : t("Compact")} (F9)`}
         press={() => setDensity(otherDensity(density))}
       >
         {compact ? <Rows3 size={18} aria-hidden /> : <Rows4 size={18} aria-hidden />}
       </Press>
       <Button
         aria-pressed={beside}
-        title="Findings, muscles, balance and minutes beside the board"
+        title={t("Findings, muscles, balance and minutes beside the board")}
         className="px-2.5! aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:text-ground"
         onClick={() => setBeside(!beside)}
       >
-        <ListChecks size={18} aria-hidden /> Findings
+        <ListChecks size={18} aria-hidden /> {t("Findings")}
         {open > 0 && <span className={beside ? "" : "font-semibold text-caution"}>{open}</span>}
       </Button>
     </Roving>

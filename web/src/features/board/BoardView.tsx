@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { otherDensity, setDensity, useDensity } from "../../app/density";
 import { actionOf, isTyping } from "../../app/shortcuts";
 import { useKept } from "../../ui/useKept";
@@ -119,15 +120,19 @@ export function BoardView() {
     >
       <div className="flex flex-wrap items-baseline gap-x-4">
         <h1 className={`${compact ? "text-lg" : "text-2xl"} font-semibold tracking-tight`}>
-          {view.name} <span className="font-normal text-soft">for</span>{" "}
+          {view.name} <span className="font-normal text-soft">{t("for")}</span>{" "}
           <Link to={`/clients/${view.client_id}`} className="hover:underline">
             {view.client}
           </Link>
         </h1>
         <p className="ml-auto text-sm text-soft" aria-live="polite">
           {saving
-            ? "Saving …"
-            : `Revision ${view.revision.number}, ${shortDate(view.revision.at)} ${clock(view.revision.at)}`}
+            ? t("Saving …")
+            : t("Revision {{number}}, {{at}} {{at2}}", {
+                number: view.revision.number,
+                at: shortDate(view.revision.at),
+                at2: clock(view.revision.at),
+              })}
         </p>
       </div>
       <Standing view={view} />
@@ -138,7 +143,10 @@ export function BoardView() {
           choose={(id) => setSearch({ phase: id })}
           add={() => {
             const id = `p${freshId().slice(0, 8)}`;
-            save([{ op: "add_phase", phase: id, name: `Phase ${view.phases.length + 1}` }], "Phase added");
+            save(
+              [{ op: "add_phase", phase: id, name: t("Phase {{more}}", { more: view.phases.length + 1 }) }],
+              t("Phase added"),
+            );
             setSearch({ phase: id });
           }}
           addTemplate={(source) => {
@@ -234,12 +242,14 @@ function Standing({ view }: { view: Schemas["BoardView"] }) {
   if (view.standing === "runs" && !over) return null;
   return (
     <p className="mt-1">
-      {view.standing === "prepared" && `Prepared: it takes over in the week of ${fullDate(view.start)}. `}
-      {view.standing === "over" && `Over since ${fullDate(view.ended_on ?? view.end)}; it stays to read. `}
-      {view.standing === "runs" && `Its last week ended on ${fullDate(view.end)}. `}
+      {view.standing === "prepared" &&
+        `${t("Prepared: it takes over in the week of {{start}}.", { start: fullDate(view.start) })} `}
+      {view.standing === "over" &&
+        `${t("Over since {{fullDate}}; it stays to read.", { fullDate: fullDate(view.ended_on ?? view.end) })} `}
+      {view.standing === "runs" && `${t("Its last week ended on {{end}}.", { end: fullDate(view.end) })} `}
       {view.standing !== "prepared" && (
         <Link to={`/programs/${view.program_id}/outcome`} className="font-medium underline">
-          What came of it, and the next
+          {t("What came of it, and the next")}
         </Link>
       )}
     </p>
@@ -276,13 +286,14 @@ const rowsBefore = (view: Schemas["BoardView"], phase: Schemas["PhaseView"]) =>
 function Legend() {
   return (
     <p data-no-print className="mt-2 max-w-3xl text-sm text-soft">
-      Each set is a block: as wide as its repetitions, as high as its load is of the client’s estimated
-      maximum (the dotted line). Outline is planned, green is done. Type for example{" "}
+      {t(
+        "Each set is a block: as wide as its repetitions, as high as its load is of the client’s estimated maximum (the dotted line). Outline is planned, green is done. Type for example",
+      )}{" "}
       <code className="font-sans font-medium text-ink">
-        4 x 8-10, 62.5 kg, tempo 3-1-X-0, rest 2:00, leave 2
+        {t("4 x 8-10, 62.5 kg, tempo 3-1-X-0, rest 2:00, leave 2")}
       </code>{" "}
-      or <code className="font-sans font-medium text-ink">12/10/8/max, 16/18/20/22 kg</code>. All keys stand
-      under <kbd>?</kbd>.
+      {t("or")} <code className="font-sans font-medium text-ink">{t("12/10/8/max, 16/18/20/22 kg")}</code>
+      {t(". All keys stand under")} <kbd>?</kbd>.
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { LineId, ProgramId, WeekId } from "../../api/ids";
 import { TriangleAlert } from "lucide-react";
 import { memo, useEffect, useState, type KeyboardEvent } from "react";
@@ -91,7 +92,11 @@ export const CellBox = memo(function CellBox(props: Props) {
             by_hand: true,
           },
         ],
-        `${exercise.name}, week ${week.number}: ${text.trim() || "emptied"}`,
+        t("{{name}}, week {{number}}: {{more}}", {
+          name: exercise.name,
+          number: week.number,
+          more: text.trim() || "emptied",
+        }),
         () => {
           setSent(null);
           setUnkept(text.trim());
@@ -124,7 +129,7 @@ export const CellBox = memo(function CellBox(props: Props) {
         exercise={exercise.id}
         at={{ line: line.id, week: week.id }}
         start={draft}
-        label={`${exercise.name}, week ${week.number}`}
+        label={t("{{name}}, week {{number}}", { name: exercise.name, number: week.number })}
         late={late}
         compact={compact}
         onType={(text) => keepDraft(programId, line.id, week.id, text)}
@@ -156,7 +161,11 @@ export const CellBox = memo(function CellBox(props: Props) {
       }
     >
       <span className="sr-only">
-        {exercise.name}, week {week.number}: {waiting ?? (plan?.text || "empty")}
+        {t("{{name}}, week {{number}}: {{more}}", {
+          name: exercise.name,
+          number: week.number,
+          more: waiting ?? (plan?.text || t("empty")),
+        })}
       </span>
       {waiting !== null ? (
         <span aria-hidden className="text-soft">
@@ -177,12 +186,12 @@ export const CellBox = memo(function CellBox(props: Props) {
       )}
       {unkept !== null && unkept !== plan?.text && (
         <span className={`text-sm leading-tight text-caution ${compact ? "truncate" : ""}`}>
-          Not kept yet: {unkept || "emptied"}. Enter opens it.
+          {t("Not kept yet: {{more}}. Enter opens it.", { more: unkept || t("emptied") })}
         </span>
       )}
       {first !== null && (
         <span className={`text-sm leading-tight text-soft ${compact ? "truncate" : ""}`}>
-          first: <span className="italic">{first || "nothing"}</span>
+          {t("first:")} <span className="italic">{first || t("nothing")}</span>
         </span>
       )}
     </button>
@@ -202,7 +211,9 @@ function OneRow({
   return (
     <>
       {cell.done.length > 0 && (
-        <span className="sr-only">; done {cell.done.map((bar) => bar.label).join(", ")}</span>
+        <span className="sr-only">
+          {t("; done {{done}}", { done: cell.done.map((bar) => bar.label).join(", ") })}
+        </span>
       )}
       <span aria-hidden className="w-[4.5rem] shrink-0 overflow-hidden group-data-narrow/board:w-10">
         <SetBlocks size="tiny" blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done, plan.bars)} label="" />
@@ -234,7 +245,9 @@ function ReadOut({
   return (
     <>
       {cell.done.length > 0 && (
-        <span className="sr-only">; done {cell.done.map((bar) => bar.label).join(", ")}</span>
+        <span className="sr-only">
+          {t("; done {{done}}", { done: cell.done.map((bar) => bar.label).join(", ") })}
+        </span>
       )}
       <span aria-hidden>
         <SetBlocks blocks={blocksOf(plan.sets ?? 0, plan.bar, cell.done, plan.bars)} label="" />
@@ -265,7 +278,7 @@ function Unreadable({ plan, compact }: { plan: Schemas["ReadCell"]; compact: boo
         </span>
       </span>
       <span className={`text-sm leading-tight text-stop ${compact ? "truncate" : ""}`}>
-        Expected {plan.unreadable?.expected}
+        {t("Expected")} {plan.unreadable?.expected}
       </span>
     </>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { actionOf } from "../../app/shortcuts";
 import { query } from "../../api/query";
 import type { ExerciseId, LineId, ProgramId, WeekId } from "../../api/ids";
@@ -110,23 +111,28 @@ export function CellEditor({
             <p className="mt-1 font-medium">{answer.text}</p>
             {answer.note && <p className="text-soft">{answer.note}</p>}
             {answer.caution && <p className="text-caution">{answer.caution}</p>}
-            <p className="text-soft">Enter keeps it, Shift + Enter in all following weeks too.</p>
+            <p className="text-soft">{t("Enter keeps it, Shift + Enter in all following weeks too.")}</p>
           </>
         )}
         {(!answer || answer.state === "empty") && (
           <p className="text-soft">
-            For example 3 x 8-10, 20 kg, rest 90 s, leave 2. A row: +2.5 each week, 80 85 90 70 %. As above: ”
+            {t(
+              "For example 3 x 8-10, 20 kg, rest 90 s, leave 2. A row: +2.5 each week, 80 85 90 70 %. As above: ”",
+            )}
           </p>
         )}
         {read.error && <p className="text-caution">{read.error.message}</p>}
         {unreadable && (
           <>
             <p className="text-stop">
-              At character {unreadable.position + 1}: expected {unreadable.expected}.
+              {t("At character {{more}}: expected {{expected}}.", {
+                more: unreadable.position + 1,
+                expected: unreadable.expected,
+              })}
             </p>
             {unreadable.nearest && (
               <p className="mt-1">
-                Nearest:{" "}
+                {t("Nearest:")}{" "}
                 <button
                   type="button"
                   className="font-medium underline"
@@ -189,7 +195,7 @@ function Known({ hints, text, put }: { hints: Schemas["Hints"]; text: string; pu
       )}
       {shown.length > 0 && (
         <p className="flex flex-wrap items-center gap-x-2 text-soft">
-          Here:
+          {t("Here:")}
           {shown.map((one) => (
             <button
               key={load(one)}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picker } from "../../ui/Select";
 import type { Schemas } from "../../api/client";
 import { NOWHERE, shortId, type DayId } from "../../api/ids";
@@ -40,51 +41,51 @@ export function ChosenBar({
   return (
     <div
       role="toolbar"
-      aria-label="Chosen lines"
+      aria-label={t("Chosen lines")}
       className="fixed bottom-4 left-1/2 z-30 flex max-w-[94vw] -translate-x-1/2 flex-wrap items-center gap-2 rounded-lg border border-line-strong bg-raised px-4 py-2 shadow-xl"
     >
-      <span className="mr-2 font-medium">{count(ids.length, "line")} chosen</span>
+      <span className="mr-2 font-medium">{t("{{lines}} chosen", { lines: count(ids.length, "line") })}</span>
       {oneDay && ids.length === 2 && (
         <>
-          <Button onClick={() => together("pair", "opposite muscles")}>Pair opposites</Button>
-          <Button onClick={() => together("pair")}>Pair</Button>
+          <Button onClick={() => together("pair", "opposite muscles")}>{t("Pair opposites")}</Button>
+          <Button onClick={() => together("pair")}>{t("Pair")}</Button>
         </>
       )}
-      {oneDay && ids.length === 3 && <Button onClick={() => together("tri-set")}>Tri-set</Button>}
+      {oneDay && ids.length === 3 && <Button onClick={() => together("tri-set")}>{t("Tri-set")}</Button>}
       {oneDay && ids.length > 1 && (
         <>
-          <Button onClick={() => together("circuit")}>Circuit</Button>
-          <Button onClick={() => together("by the clock")}>By the clock</Button>
-          <Button onClick={() => together("on the minute")}>On the minute</Button>
-          <Button onClick={() => together("most rounds")}>Most rounds</Button>
+          <Button onClick={() => together("circuit")}>{t("Circuit")}</Button>
+          <Button onClick={() => together("by the clock")}>{t("By the clock")}</Button>
+          <Button onClick={() => together("on the minute")}>{t("On the minute")}</Button>
+          <Button onClick={() => together("most rounds")}>{t("Most rounds")}</Button>
         </>
       )}
-      <Button onClick={fill}>Fill on …</Button>
+      <Button onClick={fill}>{t("Fill on …")}</Button>
       <Picker
-        aria-label="Move the chosen lines to a day"
+        aria-label={t("Move the chosen lines to a day")}
         value=""
-        empty="Move to …"
+        empty={t("Move to …")}
         options={[
           ...phase.days.map((day) => [day.id as string, day.name] as const),
           ...(phase.days.some((day) => day.alone)
             ? []
-            : [[AT_HOME, "a new day at home, done alone"] as const]),
+            : [[AT_HOME, t("a new day at home, done alone")] as const]),
         ]}
         choose={(id) => {
           const day = phase.days.find((one) => one.id === id);
           const moved = (to: DayId) =>
             ids.map((line) => ({ op: "move_line" as const, line, day: to, position: 100 }));
-          if (day) save(moved(day.id), `${names} moved to ${day.name}`);
+          if (day) save(moved(day.id), t("{{names}} moved to {{name}}", { names, name: day.name }));
           else if (id === AT_HOME) {
             const fresh = shortId<DayId>("d");
             const free = [6, 5, 4, 3, 2, 1, 0].find((n) => !phase.days.some((one) => one.weekday === n)) ?? 6;
             save(
               [
-                { op: "add_day", phase: phase.id, day: fresh, name: "At home", weekday: free },
+                { op: "add_day", phase: phase.id, day: fresh, name: t("At home"), weekday: free },
                 { op: "set_day", day: fresh, place: NOWHERE, minutes: null, top_up: false, alone: true },
                 ...moved(fresh),
               ],
-              `${names}: alone, at home`,
+              t("{{names}}: alone, at home", { names }),
             );
           }
           clear();
@@ -95,15 +96,15 @@ export function ChosenBar({
         onClick={() => {
           save(
             ids.map((line) => ({ op: "remove_line" as const, line })),
-            `${names} taken out`,
+            t("{{names}} taken out", { names }),
           );
           clear();
         }}
       >
-        Take out
+        {t("Take out")}
       </Button>
       <Button tone="quiet" onClick={clear}>
-        Clear
+        {t("Clear")}
       </Button>
     </div>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { SlidersHorizontal, Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
@@ -27,18 +28,18 @@ export function DayName({
   return (
     <span className="flex items-center gap-1">
       <KeptInput
-        aria-label={`Name of the day, ${weekdays[day.weekday]}`}
+        aria-label={t("Name of the day, {{weekday}}", { weekday: weekdays[day.weekday] ?? "" })}
         value={day.name}
         place={`name ${day.id}`}
         maxLength={80}
         className="min-h-6 w-full min-w-0 bg-transparent font-semibold"
         keep={(name, refused) => change(name, day.weekday, refused)}
       />
-      {day.top_up && <span className="text-sm font-normal text-soft">optional</span>}
-      {day.alone && <span className="text-sm font-normal text-soft">alone</span>}
+      {day.top_up && <span className="text-sm font-normal text-soft">{t("optional")}</span>}
+      {day.alone && <span className="text-sm font-normal text-soft">{t("alone")}</span>}
       <Picker
         quiet
-        aria-label={`Weekday of ${day.name}`}
+        aria-label={t("Weekday of {{name}}", { name: day.name })}
         value={String(day.weekday)}
         className="font-normal text-soft"
         options={weekdays.map((name, index) => [String(index), name] as const)}
@@ -46,7 +47,7 @@ export function DayName({
       />
       <button
         type="button"
-        aria-label={`Place, minutes and more of ${day.name}`}
+        aria-label={t("Place, minutes and more of {{name}}", { name: day.name })}
         className="grid size-6 shrink-0 place-items-center rounded text-soft hover:text-ink"
         onClick={() => open({ day: day.id })}
       >
@@ -55,9 +56,11 @@ export function DayName({
       {day.groups.length === 0 && (
         <button
           type="button"
-          aria-label={`Take out ${day.name}`}
+          aria-label={t("Take out {{name}}", { name: day.name })}
           className="grid size-6 shrink-0 place-items-center rounded text-soft hover:text-stop"
-          onClick={() => save([{ op: "remove_day", day: day.id }], `${day.name} taken out`)}
+          onClick={() =>
+            save([{ op: "remove_day", day: day.id }], t("{{name}} taken out", { name: day.name }))
+          }
         >
           <Trash2 size={15} aria-hidden />
         </button>
@@ -106,8 +109,9 @@ export function DayTime({
         </Picture>
       </span>
       <span className={over ? "font-medium text-caution" : "text-soft"}>
-        {needs} of {limit} min{over && (compact ? " ▲" : ", too long")}
-        {over && compact && <span className="sr-only">, too long</span>}
+        {t("{{needs}} of {{limit}} min", { needs, limit })}
+        {over && (compact ? " ▲" : t(", too long"))}
+        {over && compact && <span className="sr-only">{t(", too long")}</span>}
       </span>
       {seconds > 0 && !(moved && !moved.to) && (
         <span className="ml-auto flex gap-2">
@@ -116,14 +120,14 @@ export function DayTime({
             className={`min-h-6 min-w-6 text-soft underline hover:text-ink ${quiet}`}
             onClick={fit}
           >
-            fit
+            {t("fit")}
             <Of what={of} />
           </button>
           <Link
             to={session?.finished ? `/sessions/${session.id}` : floor}
             className={`inline-flex min-h-6 items-center text-soft underline hover:text-ink ${now ? "" : quiet}`}
           >
-            {session?.finished ? "look back" : session ? "carry on" : "floor"}
+            {session?.finished ? t("look back") : session ? t("carry on") : t("floor")}
             <Of what={of} />
           </Link>
         </span>
@@ -131,10 +135,10 @@ export function DayTime({
       {moved && (
         <span className={`text-caution ${compact ? "" : "w-full"}`}>
           {moved.to
-            ? `moved to ${shortDate(moved.to)}`
+            ? t("moved to {{to}}", { to: shortDate(moved.to) })
             : moved.into
-              ? `merged into ${moved.into}`
-              : "dropped"}
+              ? t("merged into {{into}}", { into: moved.into })
+              : t("dropped")}
         </span>
       )}
     </span>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { ClientId, LineId, ProgramId, WeekId } from "../../api/ids";
 import { Fragment, memo, useCallback, useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -53,7 +54,7 @@ export const DayRows = memo(function DayRows(props: Props) {
         const line = event.dataTransfer.getData("text/x-line") as LineId;
         if (!line) return;
         event.preventDefault();
-        save([{ op: "move_line", line, day: id, position }], `A line moved to ${name}`);
+        save([{ op: "move_line", line, day: id, position }], t("A line moved to {{name}}", { name }));
       },
     }),
     [id, name, save],
@@ -71,7 +72,7 @@ export const DayRows = memo(function DayRows(props: Props) {
         {weeks.map((week, index) => (
           <td key={week.id} className={`text-sm ${pad} ${compact ? "pl-2" : ""}`}>
             <DayTime
-              of={`${day.name}, week ${week.number}`}
+              of={t("{{name}}, week {{number}}", { name: day.name, number: week.number })}
               seconds={day.seconds[index] ?? 0}
               limit={day.minutes ?? props.minutes}
               floor={`/floor/${programId}/${week.id}/${day.id}`}

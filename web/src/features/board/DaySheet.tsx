@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Select } from "../../ui/Select";
 import type { Schemas } from "../../api/client";
 import { shortId, NOWHERE } from "../../api/ids";
@@ -45,36 +46,39 @@ export function DaySheet({
     <Sheet title={day.name} open onClose={onClose}>
       <form className="grid gap-3" onSubmit={(event) => event.preventDefault()}>
         <Select
-          label="Place"
-          hint="Loads that do not exist there are marked on the board."
+          label={t("Place")}
+          hint={t("Loads that do not exist there are marked on the board.")}
           value={day.place}
-          empty={`the usual one${view.places[0] ? `, ${view.places[0].name}` : ""}`}
+          empty={t("the usual one{{more}}", { more: view.places[0] ? `, ${view.places[0].name}` : "" })}
           options={view.places.map((place) => [place.id, place.name] as const)}
           choose={(place) =>
             set(
               { place: place || NOWHERE },
-              `at ${view.places.find((one) => one.id === place)?.name ?? "the usual place"}`,
+              `at ${view.places.find((one) => one.id === place)?.name ?? t("the usual place")}`,
             )
           }
         />
         <SavedField
           of={day.id}
-          label="Minutes"
+          label={t("Minutes")}
           type="numeric"
           value={day.minutes ? String(day.minutes) : ""}
           placeholder={String(view.minutes)}
-          hint="5 to 240; empty means the client's usual."
+          hint={t("5 to 240; empty means the client's usual.")}
           save={(text) => {
             const minutes = text ? Number(text) : null;
             if (minutes === null || (Number.isInteger(minutes) && minutes >= 5 && minutes <= 240))
-              set({ minutes }, minutes ? `${minutes} min` : "usual minutes");
+              set({ minutes }, minutes ? t("{{minutes}} min", { minutes }) : t("usual minutes"));
           }}
         />
-        <Tick checked={day.top_up} set={(top_up) => set({ top_up }, top_up ? "a top-up" : "a full day")}>
-          A short optional top-up session
+        <Tick checked={day.top_up} set={(top_up) => set({ top_up }, top_up ? "a top-up" : t("a full day"))}>
+          {t("A short optional top-up session")}
         </Tick>
-        <Tick checked={day.alone} set={(alone) => set({ alone }, alone ? "done alone" : "done together")}>
-          The client does it alone, from a home sheet
+        <Tick
+          checked={day.alone}
+          set={(alone) => set({ alone }, alone ? t("done alone") : t("done together"))}
+        >
+          {t("The client does it alone, from a home sheet")}
         </Tick>
       </form>
       <div className="mt-4 flex flex-wrap items-center gap-2 border-t border-line pt-3">
@@ -88,7 +92,7 @@ export function DaySheet({
                     op: "repeat_day",
                     day: day.id,
                     copy_id: shortId("d"),
-                    name: `${day.name} again`.slice(0, 80),
+                    name: t("{{name}} again", { name: day.name }).slice(0, 80),
                     weekday,
                   },
                 ],
@@ -97,18 +101,18 @@ export function DaySheet({
               onClose();
             }}
           >
-            Repeat on {weekdays[weekday]}
+            {t("Repeat on")} {weekdays[weekday]}
           </Button>
         ))}
         <Button
           tone="stop"
           className="ml-auto"
           onClick={() => {
-            save([{ op: "remove_day", day: day.id }], `${day.name} taken out`);
+            save([{ op: "remove_day", day: day.id }], t("{{name}} taken out", { name: day.name }));
             onClose();
           }}
         >
-          Take the day out
+          {t("Take the day out")}
         </Button>
       </div>
     </Sheet>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -35,7 +36,7 @@ export function DaySourceSheet({
       {names.map((name, day) => (
         <Button key={day} onClick={() => choose({ name, source, day })}>
           {name}
-          <span className="sr-only"> of {of}</span>
+          <span className="sr-only"> {t("of {{of}}", { of })}</span>
         </Button>
       ))}
     </span>
@@ -52,13 +53,15 @@ export function DaySourceSheet({
       />
     );
   return (
-    <Sheet title="A day, taken over" open onClose={onClose}>
+    <Sheet title={t("A day, taken over")} open onClose={onClose}>
       <p className="text-soft">
-        It becomes an optional day: held when there is time, never missed. The day’s own sheet changes that.
+        {t(
+          "It becomes an optional day: held when there is time, never missed. The day’s own sheet changes that.",
+        )}
       </p>
       <section aria-labelledby="day-from-program" className="mt-3">
         <h3 id="day-from-program" className="font-semibold">
-          From a client’s program
+          {t("From a client’s program")}
         </h3>
         <ProgramPick first={view.client_id} whole={false} picked={picked} pick={pick} />
         {picked?.phase &&
@@ -66,7 +69,7 @@ export function DaySourceSheet({
       </section>
       <section aria-labelledby="day-from-template" className="mt-5">
         <h3 id="day-from-template" className="font-semibold">
-          From a template
+          {t("From a template")}
         </h3>
         <Part of={templates}>
           {(list) => (
@@ -74,7 +77,7 @@ export function DaySourceSheet({
               {list.map((one) => (
                 <li key={one.id} className="border-b border-line py-2">
                   <span className="font-medium">{one.name}</span>{" "}
-                  <span className="text-sm text-soft">{one.own ? "your own" : one.asks}</span>
+                  <span className="text-sm text-soft">{one.own ? t("your own") : one.asks}</span>
                   {days(one.name, one.day_names, fromTemplate(one.id))}
                 </li>
               ))}
@@ -106,7 +109,7 @@ function Look({
   const look = useQuery(query.lookAtDay(view.program_id, asked));
   return (
     <TakeSheet
-      title={`${chosen.name}, in ${phase.name}`}
+      title={t("{{name}}, in {{name2}}", { name: chosen.name, name2: phase.name })}
       look={look}
       take={() => take(source, day)}
       back={back}

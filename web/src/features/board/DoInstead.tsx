@@ -1,4 +1,5 @@
 // Another exercise for a line, in every week or in B weeks: what comes near, or any by its name.
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -36,7 +37,11 @@ export function DoInstead({
   const take = (exercise: Schemas["Exercise"]) => {
     save(
       [{ op: "change_exercise", line: line.id, exercise: exercise.id, variant: weeks }],
-      `${exercise.name} instead of ${line.exercise}${weeks ? " in B weeks" : ""}`,
+      t("{{name}} instead of {{exercise}}{{more}}", {
+        name: exercise.name,
+        exercise: line.exercise,
+        more: weeks ? ` ${t("in B weeks")}` : "",
+      }),
     );
     onClose();
   };
@@ -44,37 +49,37 @@ export function DoInstead({
     <section aria-labelledby="swap" className="mt-4">
       <div className="flex flex-wrap items-center justify-between gap-2">
         <h3 id="swap" className="font-semibold">
-          Do instead
+          {t("Do instead")}
         </h3>
         <Picker
-          aria-label="In which weeks to do it instead"
+          aria-label={t("In which weeks to do it instead")}
           className="text-sm"
           value={weeks}
-          empty="in every week"
-          options={[["B", "in B weeks"]] as const}
+          empty={t("in every week")}
+          options={[["B", t("in B weeks")]] as const}
           choose={setWeeks}
         />
       </div>
       {line.variant_b && (
         <p className="flex items-center justify-between text-sm">
-          B weeks train {line.variant_b.name}.
+          {t("B weeks train {{name}}.", { name: line.variant_b.name })}
           <Button
             tone="quiet"
             onClick={() =>
               save(
                 [{ op: "change_line", line: line.id, exercise_b: NOWHERE } as Edit],
-                `${line.exercise}: the same in every week`,
+                t("{{exercise}}: the same in every week", { exercise: line.exercise }),
               )
             }
           >
-            The same in every week
+            {t("The same in every week")}
           </Button>
         </p>
       )}
       <TextField
-        label="Any exercise, by its name"
+        label={t("Any exercise, by its name")}
         sort="search"
-        placeholder="what comes near stands below"
+        placeholder={t("what comes near stands below")}
         value={text}
         change={setText}
       />
@@ -99,7 +104,7 @@ export function DoInstead({
 }
 
 function Offers({ of, take }: { of: readonly Offer[]; take: (exercise: Schemas["Exercise"]) => void }) {
-  if (!of.length) return <p className="py-2 text-soft">Nothing fits.</p>;
+  if (!of.length) return <p className="py-2 text-soft">{t("Nothing fits.")}</p>;
   return (
     <ol className="mt-1 border-t border-line">
       {of.slice(0, OFFERED).map(({ exercise, said }) => (
@@ -108,8 +113,8 @@ function Offers({ of, take }: { of: readonly Offer[]; take: (exercise: Schemas["
             <span className="font-medium">{exercise.name}</span>
             <span className="block text-sm text-soft">{said}</span>
           </span>
-          <Button aria-label={`Take it: ${exercise.name}`} onClick={() => take(exercise)}>
-            Take it
+          <Button aria-label={t("Take it: {{name}}", { name: exercise.name })} onClick={() => take(exercise)}>
+            {t("Take it")}
           </Button>
         </li>
       ))}

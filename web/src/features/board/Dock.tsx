@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import type { LineId } from "../../api/ids";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -33,8 +34,8 @@ export function Dock({
   const at = week?.phase === phase.id ? Math.min(week.at, phase.weeks.length - 1) : now;
   const choose = (next: number) => setWeek({ phase: phase.id, at: next });
   return (
-    <aside aria-label="Beside the board" className="min-w-0 lg:h-full lg:overflow-y-auto" tabIndex={0}>
-      <div role="group" aria-label="Panels" className="flex border-b border-line-strong">
+    <aside aria-label={t("Beside the board")} className="min-w-0 lg:h-full lg:overflow-y-auto" tabIndex={0}>
+      <div role="group" aria-label={t("Panels")} className="flex border-b border-line-strong">
         {tabs.map((name) => (
           <button
             key={name}
@@ -43,7 +44,7 @@ export function Dock({
             onClick={() => setTab(name)}
             className="border-b-2 border-transparent px-2 py-1.5 text-soft aria-pressed:border-ink aria-pressed:font-semibold aria-pressed:text-ink"
           >
-            {name}
+            {named(name)}
             {name === "Findings" && open > 0 && <span className="ml-1 text-caution">{open}</span>}
           </button>
         ))}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picker } from "../../ui/Select";
 import { Input } from "../../ui/Input";
 import { NOWHERE, type LineId, type ProgramId, type WeekId } from "../../api/ids";
@@ -19,17 +20,17 @@ interface Choice {
 }
 
 const choices: Choice[] = [
-  { kind: "the same", label: "The same every week", step: "", unit: "" },
-  { kind: "load", label: "Load", step: "2.5", unit: "a week, in the load's own unit" },
-  { kind: "reps", label: "Repetitions", step: "1", unit: "reps a week" },
-  { kind: "seconds", label: "Seconds or metres", step: "5", unit: "a week" },
-  { kind: "rest", label: "Rest", step: "-5", unit: "s a week" },
-  { kind: "sets", label: "Sets", step: "1", unit: "sets a week" },
-  { kind: "reps left", label: "Reps left", step: "-1", unit: "a week" },
-  { kind: "three up, one easy", label: "Three weeks up, one easy", step: "2.5", unit: "a week, load" },
+  { kind: "the same", label: t("The same every week"), step: "", unit: "" },
+  { kind: "load", label: t("Load"), step: "2.5", unit: t("a week, in the load's own unit") },
+  { kind: "reps", label: t("Repetitions"), step: "1", unit: t("reps a week") },
+  { kind: "seconds", label: t("Seconds or metres"), step: "5", unit: t("a week") },
+  { kind: "rest", label: t("Rest"), step: "-5", unit: t("s a week") },
+  { kind: "sets", label: t("Sets"), step: "1", unit: t("sets a week") },
+  { kind: "reps left", label: t("Reps left"), step: "-1", unit: t("a week") },
+  { kind: "three up, one easy", label: t("Three weeks up, one easy"), step: "2.5", unit: t("a week, load") },
   {
     kind: "wave of the max",
-    label: "Wave of the estimated max",
+    label: t("Wave of the estimated max"),
     step: "70 75 80 60",
     unit: "%, week by week",
   },
@@ -75,7 +76,7 @@ export function FillSheet({
     onClose();
   };
   return (
-    <Sheet title={`Fill ${count(lines.length, "line")} on`} open onClose={onClose}>
+    <Sheet title={t("Fill {{lines}} on", { lines: count(lines.length, "line") })} open onClose={onClose}>
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -83,15 +84,15 @@ export function FillSheet({
         }}
       >
         <label className="flex items-center gap-2">
-          From what week
+          {t("From what week")}
           <Picker
             value={from}
             choose={(week) => week && setFrom(week)}
             options={phase.weeks.map((one) => [one.id, String(one.number)] as const)}
           />
-          says, to the end of the phase
+          {t("says, to the end of the phase")}
         </label>
-        <div role="radiogroup" aria-label="What changes from week to week" className="mt-3 grid gap-1">
+        <div role="radiogroup" aria-label={t("What changes from week to week")} className="mt-3 grid gap-1">
           {choices.map((choice) => (
             <label
               key={choice.kind}
@@ -108,7 +109,7 @@ export function FillSheet({
                 <>
                   <Input
                     autoFocus
-                    aria-label={`Step: ${choice.label}`}
+                    aria-label={t("Step: {{label}}", { label: choice.label })}
                     value={step}
                     aria-invalid={wrong}
                     change={(text) => setSteps({ ...steps, [kind]: text })}
@@ -121,8 +122,9 @@ export function FillSheet({
           ))}
         </div>
         <p className="mt-2 text-sm text-soft">
-          Weeks that hold stay as the week before. Weeks that ease off get a third fewer sets and a tenth less
-          load. Every load is one the place can make.
+          {t(
+            "Weeks that hold stay as the week before. Weeks that ease off get a third fewer sets and a tenth less load. Every load is one the place can make.",
+          )}
         </p>
         {!wrong && (
           <div className="mt-3 rounded bg-sunk p-2">
@@ -130,7 +132,7 @@ export function FillSheet({
           </div>
         )}
         <Button type="submit" tone="act" className="mt-3" disabled={wrong}>
-          Fill on
+          {t("Fill on")}
         </Button>
       </form>
     </Sheet>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -15,9 +16,9 @@ import { ExercisePick } from "../library/ExercisePick";
 import { LookFirst } from "./LookFirst";
 
 const whats = [
-  ["load", "Load"],
-  ["rest", "Rest"],
-  ["exercise", "Exercise"],
+  ["load", t("Load")],
+  ["rest", t("Rest")],
+  ["exercise", t("Exercise")],
 ] as const satisfies readonly (readonly [Schemas["Replaced"], string])[];
 
 const hints = {
@@ -70,7 +71,7 @@ export function FindSheet({
   });
   const places = ready && trial.data ? trial.data.places : null;
   return (
-    <Sheet title="Find and replace" open onClose={onClose}>
+    <Sheet title={t("Find and replace")} open onClose={onClose}>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -78,45 +79,45 @@ export function FindSheet({
           if (places) replace.mutate();
         }}
       >
-        <Choice label="What" value={what} options={whats} choose={setWhat} />
+        <Choice label={t("What")} value={what} options={whats} choose={setWhat} />
         {what === "exercise" ? (
           <div className="grid gap-3 sm:grid-cols-2">
             <Select
-              label="Find"
+              label={t("Find")}
               value={only}
-              empty="choose"
+              empty={t("choose")}
               options={exercises}
               choose={(exercise) => setOnly(exercise)}
             />
-            <ExercisePick label="Replace by" chosen={into} choose={setInto} />
+            <ExercisePick label={t("Replace by")} chosen={into} choose={setInto} />
           </div>
         ) : (
           <div className="grid gap-3 sm:grid-cols-3">
-            <TextField label="Find" hint={hints[what][0]} value={find} change={setFind} autoFocus />
-            <TextField label="Replace by" hint={hints[what][1]} value={put} change={setPut} />
+            <TextField label={t("Find")} hint={hints[what][0]} value={find} change={setFind} autoFocus />
+            <TextField label={t("Replace by")} hint={hints[what][1]} value={put} change={setPut} />
             <Select
-              label="Of which exercise"
+              label={t("Of which exercise")}
               value={only}
-              empty="any"
+              empty={t("any")}
               options={exercises}
               choose={(exercise) => setOnly(exercise)}
             />
           </div>
         )}
         <Choice
-          label="Where"
+          label={t("Where")}
           value={where}
           options={[
-            ["now", now && what !== "exercise" ? "From this week on" : "The whole program"],
+            ["now", now && what !== "exercise" ? t("From this week on") : t("The whole program")],
             ["phase", phase.name],
-            ...(now && what !== "exercise" ? ([["all", "Past weeks too"]] as const) : []),
+            ...(now && what !== "exercise" ? ([["all", t("Past weeks too")]] as const) : []),
           ]}
           choose={setWhere}
         />
         {ready && (
           <div className="rounded bg-sunk p-2">
             {places !== null && (
-              <p className="mb-1 font-medium">{places ? count(places, "place") : "Nothing says that."}</p>
+              <p className="mb-1 font-medium">{places ? count(places, "place") : t("Nothing says that.")}</p>
             )}
             {(places !== 0 || trial.error) && <LookFirst of={lookOf(trial)} />}
           </div>
@@ -124,7 +125,7 @@ export function FindSheet({
         {replace.error instanceof Problem && <Message tone="stop">{replace.error.message}</Message>}
         <p>
           <Button type="submit" tone="act" disabled={!places || replace.isPending}>
-            Replace {places ? count(places, "place") : ""}
+            {t("Replace {{more}}", { more: places ? count(places, "place") : "" })}
           </Button>
         </p>
       </form>

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { Input } from "../../ui/Input";
 import { query } from "../../api/query";
 import type { LineId, ProgramId } from "../../api/ids";
@@ -40,7 +41,7 @@ export function FindingsPanel({
   const answered = findings.filter((one) => one.answered);
   return (
     <>
-      {open.length === 0 && <p className="text-done">The checks find nothing to ask about.</p>}
+      {open.length === 0 && <p className="text-done">{t("The checks find nothing to ask about.")}</p>}
       <ul className="grid">
         {open.map((one) => (
           <Finding
@@ -54,7 +55,9 @@ export function FindingsPanel({
       </ul>
       {answered.length > 0 && (
         <details className="mt-3">
-          <summary className="cursor-pointer text-soft">{count(answered.length, "finding")} answered</summary>
+          <summary className="cursor-pointer text-soft">
+            {t("{{findings}} answered", { findings: count(answered.length, "finding") })}
+          </summary>
           <ul>
             {answered.map((one) => (
               <li key={one.check + one.where} className="border-b border-line py-1.5 text-sm">
@@ -73,11 +76,11 @@ export function FindingsPanel({
                           reason: "",
                         },
                       ],
-                      `Reason taken back: ${one.title}`,
+                      t("Reason taken back: {{title}}", { title: one.title }),
                     )
                   }
                 >
-                  Ask again
+                  {t("Ask again")}
                 </Button>
               </li>
             ))}
@@ -120,7 +123,7 @@ function Finding({
       >
         <span className={`font-semibold ${tone}`}>
           <span aria-hidden>{mark}</span>
-          <span className="sr-only">{one.severity}: </span>
+          <span className="sr-only">{named(one.severity)}: </span>
         </span>
         <span>
           {one.message}
@@ -165,15 +168,15 @@ function Finding({
               }}
             >
               <Input
-                aria-label={`Your reason: ${one.title}`}
-                placeholder="Your reason keeps it quiet"
+                aria-label={t("Your reason: {{title}}", { title: one.title })}
+                placeholder={t("Your reason keeps it quiet")}
                 value={reason}
                 maxLength={300}
                 change={setReason}
                 className="min-w-0 flex-1"
               />
               <Button type="submit" disabled={!reason.trim()}>
-                Keep it
+                {t("Keep it")}
               </Button>
             </form>
           )}
@@ -186,6 +189,8 @@ function Finding({
 export function weekWords(weeks: number[]): string {
   const first = weeks[0] ?? 0;
   const last = weeks.at(-1) ?? first;
-  if (weeks.length === 1) return `Week ${first}.`;
-  return last - first === weeks.length - 1 ? `Weeks ${first} to ${last}.` : `Weeks ${weeks.join(", ")}.`;
+  if (weeks.length === 1) return t("Week {{first}}.", { first });
+  return last - first === weeks.length - 1
+    ? t("Weeks {{first}} to {{last}}.", { first, last })
+    : t("Weeks {{weeks}}.", { weeks: weeks.join(", ") });
 }

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -13,7 +14,10 @@ import type { Save } from "./useBoard";
 const saved = (seconds: number) =>
   seconds < 60
     ? `${seconds} s`
-    : `${Math.floor(seconds / 60)} min ${seconds % 60 ? `${seconds % 60} s` : ""}`;
+    : t("{{math}} min {{more}}", {
+        math: Math.floor(seconds / 60),
+        more: seconds % 60 ? `${seconds % 60} s` : "",
+      });
 
 /** A session against the minutes there are: ranked changes with what they save and what they cost. */
 export function FitSheet({
@@ -47,13 +51,22 @@ export function FitSheet({
   const apply = (savings: Schemas["Saving"][]) =>
     save(
       savings.flatMap((one) => one.edits),
-      `${day.name}, week ${week.number}${allWeeks ? " and on" : ""}, fitted: ${savings.map((one) => one.label).join("; ")}`,
+      t("{{name}}, week {{number}}{{more}}, fitted: {{savings}}", {
+        name: day.name,
+        number: week.number,
+        more: allWeeks ? ` ${t("and on")}` : "",
+        savings: savings.map((one) => one.label).join("; "),
+      }),
     );
   return (
-    <Sheet title={`${day.name}, week ${week.number}: fit the time`} open onClose={onClose}>
+    <Sheet
+      title={t("{{name}}, week {{number}}: fit the time", { name: day.name, number: week.number })}
+      open
+      onClose={onClose}
+    >
       <div className="flex flex-wrap items-center gap-2">
         <label className="flex items-center gap-2">
-          Minutes there are
+          {t("Minutes there are")}
           <input
             type="number"
             min={5}
@@ -63,13 +76,13 @@ export function FitSheet({
             className="w-20 rounded-md border border-line-strong bg-raised px-2 py-1 text-right"
           />
         </label>
-        <Button onClick={() => setMinutes(Math.max(5, usual - 15))}>15 min late</Button>
+        <Button onClick={() => setMinutes(Math.max(5, usual - 15))}>{t("15 min late")}</Button>
         {found && (
           <p className="ml-auto">
-            takes <b>{Math.round(found.seconds / 60)} min</b>
+            {t("takes")} <b>{t("{{math}} min", { math: Math.round(found.seconds / 60) })}</b>
             {chosen.length > 0 && (
               <>
-                , then <b>{Math.round(found.after / 60)} min</b>
+                {t(", then")} <b>{t("{{math}} min", { math: Math.round(found.after / 60) })}</b>
               </>
             )}
           </p>
@@ -77,17 +90,17 @@ export function FitSheet({
       </div>
       <div className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-sm">
         <Tick checked={allWeeks} set={setAllWeeks}>
-          From this week on, all alike
+          {t("From this week on, all alike")}
         </Tick>
         <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
-          <legend className="float-left mr-3 text-soft">May be used:</legend>
+          <legend className="float-left mr-3 text-soft">{t("May be used:")}</legend>
           {TimeLever.map((lever) => (
             <Tick
               key={lever}
               checked={!without.includes(lever)}
               set={(may) => setWithout(may ? without.filter((one) => one !== lever) : [...without, lever])}
             >
-              {lever}
+              {named(lever)}
             </Tick>
           ))}
         </fieldset>
@@ -96,26 +109,26 @@ export function FitSheet({
         <Waiting error={fit.error} retry={() => void fit.refetch()} />
       ) : (
         <>
-          {chosen.length === 0 && found.fits && <p className="mt-3 text-done">It fits as it is.</p>}
+          {chosen.length === 0 && found.fits && <p className="mt-3 text-done">{t("It fits as it is.")}</p>}
           {!found.fits && (
             <p className="mt-3 text-caution">
-              Even with all of this it takes {Math.round(found.after / 60)} min.
+              {t("Even with all of this it takes {{math}} min.", { math: Math.round(found.after / 60) })}
             </p>
           )}
           {chosen.length > 0 &&
             found.savings.some((one) => one.chosen && one.lever === "exercises left out") && (
               <p className="mt-3">
-                <span className="text-soft">What then fits:</span> {found.left.join(" · ")}
+                <span className="text-soft">{t("What then fits:")}</span> {found.left.join(" · ")}
               </p>
             )}
           {chosen.length > 0 && (
             <section aria-labelledby="fit-chosen" className="mt-3">
               <div className="flex items-center justify-between">
                 <h3 id="fit-chosen" className="font-semibold">
-                  The cheapest that fit
+                  {t("The cheapest that fit")}
                 </h3>
                 <Button tone="act" onClick={() => apply(chosen)}>
-                  Apply all {chosen.length}
+                  {t("Apply all {{chosen}}", { chosen: chosen.length })}
                 </Button>
               </div>
               <div className="my-2 rounded bg-sunk p-2">
@@ -127,15 +140,15 @@ export function FitSheet({
           {spare.length > 0 && (
             <section aria-labelledby="fit-spare" className="mt-4">
               <h3 id="fit-spare" className="font-semibold">
-                Also possible
+                {t("Also possible")}
               </h3>
               <Savings savings={spare} apply={apply} />
             </section>
           )}
           <p className="mt-3 text-sm text-soft">
-            Cheapest first: rests step by step, small moves before heavy lifts; pairs of opposite muscles
-            whose tools are there at once; accessories moved; fewer small sets, of a circuit a round; main
-            sets last. Undo takes any of it back.
+            {t(
+              "Cheapest first: rests step by step, small moves before heavy lifts; pairs of opposite muscles whose tools are there at once; accessories moved; fewer small sets, of a circuit a round; main sets last. Undo takes any of it back.",
+            )}
           </p>
         </>
       )}
@@ -152,17 +165,17 @@ function Savings({
 }) {
   return (
     <table className="mt-1 w-full text-left">
-      <caption className="sr-only">Ways to save time, what each saves and costs</caption>
+      <caption className="sr-only">{t("Ways to save time, what each saves and costs")}</caption>
       <thead className="text-sm text-soft">
         <tr>
           <th scope="col" className="font-normal">
-            Change
+            {t("Change")}
           </th>
           <th scope="col" className="w-24 font-normal">
-            Saves
+            {t("Saves")}
           </th>
           <th scope="col" className="w-20">
-            <span className="sr-only">Apply</span>
+            <span className="sr-only">{t("Apply")}</span>
           </th>
         </tr>
       </thead>
@@ -171,12 +184,12 @@ function Savings({
           <tr key={one.key + one.label} className="border-t border-line align-top">
             <th scope="row" className="py-1.5 font-normal">
               {one.label}
-              <span className="block text-sm text-soft">costs {one.price}</span>
+              <span className="block text-sm text-soft">{t("costs {{price}}", { price: one.price })}</span>
             </th>
             <td className="py-1.5">{saved(one.saves)}</td>
             <td className="py-1 text-right">
-              <Button aria-label={`Apply: ${one.label}`} onClick={() => apply([one])}>
-                Apply
+              <Button aria-label={t("Apply: {{label}}", { label: one.label })} onClick={() => apply([one])}>
+                {t("Apply")}
               </Button>
             </td>
           </tr>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { GroupKind, Pairing, Section } from "../../api/enums";
 import { Picker } from "../../ui/Select";
 import { Unlink } from "lucide-react";
@@ -20,7 +21,7 @@ export function SectionSelect({
   return (
     <Picker
       quiet
-      aria-label={`Section of ${group.lines[0]?.exercise ?? "the group"}`}
+      aria-label={t("Section of {{more}}", { more: group.lines[0]?.exercise ?? t("the group") })}
       value={group.section}
       className={
         compact
@@ -52,7 +53,7 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
     <Small
       key={which}
       label={label}
-      name={`${label}, ${names}, ${unit === "s" ? "seconds" : unit}`}
+      name={`${label}, ${names}, ${unit === "s" ? t("seconds") : unit}`}
       value={group[which] || null}
       usual={usual === null ? "own" : String(usual)}
       unit={unit}
@@ -68,7 +69,7 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
       <span className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <Picker
           quiet
-          aria-label={`How ${names} are done`}
+          aria-label={t("How {{names}} are done", { names })}
           className="font-semibold"
           value={group.kind}
           options={kindsFor(group)}
@@ -77,20 +78,22 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
         {group.kind === "pair" && (
           <Picker
             quiet
-            aria-label={`What the pair ${names} is for`}
+            aria-label={t("What the pair {{names}} is for", { names })}
             value={group.pairing}
             options={Pairing.map((pairing) => [pairing, pairing || "for what?"] as const)}
-            choose={(pairing) => change({ pairing }, pairing || "a pair")}
+            choose={(pairing) => change({ pairing }, pairing || t("a pair"))}
           />
         )}
         {rounds.length > 0 && group.kind !== "most rounds" && (
           <Small
-            label="rounds"
-            name={`Rounds, ${names}`}
+            label={t("rounds")}
+            name={t("Rounds, {{names}}", { names })}
             value={fewest === most ? most : null}
             usual={`${fewest}–${most}`}
             unit=""
-            keep={(count, refused) => change({ rounds: count }, `${count} rounds`, refused)}
+            keep={(count, refused) =>
+              change({ rounds: count }, t("{{number}} rounds", { number: count }), refused)
+            }
           />
         )}
         {group.kind === "on the minute" && figure("every", "a start every", group.usual.every)}
@@ -104,42 +107,42 @@ export function GroupHead({ group, save }: { group: Schemas["GroupView"]; save: 
             className="min-h-6 text-soft underline hover:text-ink"
             onClick={() => setMore(!more)}
           >
-            {more ? "Less" : "More"}
+            {more ? t("Less") : t("More")}
           </button>
         )}
         <button
           type="button"
           className="inline-flex min-h-6 items-center gap-1 text-soft underline hover:text-ink"
-          onClick={() => save([{ op: "ungroup", group: group.id }], `${names} parted`)}
+          onClick={() => save([{ op: "ungroup", group: group.id }], t("{{names}} parted", { names }))}
         >
-          <Unlink size={14} aria-hidden /> Part
+          <Unlink size={14} aria-hidden /> {t("Part")}
         </button>
       </span>
       {(more || said) && (
         <span className="flex flex-wrap items-center gap-x-3 gap-y-1 text-soft">
           <Picker
             quiet
-            aria-label={`Which side leads, ${names}`}
+            aria-label={t("Which side leads, {{names}}", { names })}
             value={group.lead}
-            empty="lead as each line says"
+            empty={t("lead as each line says")}
             options={leads}
             choose={(lead) => change({ lead }, lead || "lead as each line says")}
           />
           {figure("break_after", "break behind it", null)}
           {figure("optional_rounds", "the last", 0, "rounds if there is time")}
           <label className="flex items-center gap-1">
-            a word a round
+            {t("a word a round")}
             <KeptInput
               value={group.words.join(", ")}
               place={`words ${group.id}`}
-              placeholder="palms forward, slower"
-              aria-label={`A word for each round, ${names}`}
+              placeholder={t("palms forward, slower")}
+              aria-label={t("A word for each round, {{names}}", { names })}
               className="w-56 rounded border border-line-strong bg-raised px-1 placeholder:text-soft"
               keep={(text, refused) => {
                 const words = text.split(",").map((word) => word.trim());
                 const kept = words.join("") ? words : [];
                 if (kept.join() === group.words.join()) refused();
-                else change({ words: kept }, kept.join(", ") || "no words", refused);
+                else change({ words: kept }, kept.join(", ") || t("no words"), refused);
               }}
             />
           </label>

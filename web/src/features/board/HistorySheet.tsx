@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Tick } from "../../ui/Tick";
 import { Part } from "../../ui/Waiting";
 import { query } from "../../api/query";
@@ -33,8 +34,8 @@ export function HistorySheet({
   const [before, after] = [...picked].sort((a, b) => a - b);
   const newest = history.data?.[0]?.number;
   return (
-    <Sheet title="Logbook of this program" open={open} onClose={onClose}>
-      <p className="text-sm text-soft">Tick two to see what differs between them.</p>
+    <Sheet title={t("Logbook of this program")} open={open} onClose={onClose}>
+      <p className="text-sm text-soft">{t("Tick two to see what differs between them.")}</p>
       {before !== undefined && after !== undefined && (
         <Compared programId={programId} before={before} after={after} />
       )}
@@ -47,7 +48,9 @@ export function HistorySheet({
                 className="grid grid-cols-[1.5rem_2.5rem_7rem_1fr_auto] items-center gap-2 border-b border-line py-1"
               >
                 <Tick checked={picked.includes(entry.number)} set={() => pick(entry.number)}>
-                  <span className="sr-only">Compare revision {entry.number}</span>
+                  <span className="sr-only">
+                    {t("Compare revision {{number}}", { number: entry.number })}
+                  </span>
                 </Tick>
                 <span className="text-soft">{entry.number}</span>
                 <span className="text-sm text-soft">
@@ -57,13 +60,13 @@ export function HistorySheet({
                 {entry.number !== newest && (
                   <Button
                     tone="quiet"
-                    aria-label={`Bring back revision ${entry.number}`}
+                    aria-label={t("Bring back revision {{number}}", { number: entry.number })}
                     onClick={() => {
                       restore(entry.number);
                       onClose();
                     }}
                   >
-                    Bring back
+                    {t("Bring back")}
                   </Button>
                 )}
               </li>
@@ -84,22 +87,22 @@ function Compared({ programId, before, after }: { programId: ProgramId; before: 
           className="my-2 max-h-72 overflow-auto rounded border border-line"
           tabIndex={0}
           role="region"
-          aria-label="What differs"
+          aria-label={t("What differs")}
         >
           <table className="w-full text-left text-sm">
             <caption className="sr-only">
-              What differs between revisions {before} and {after}
+              {t("What differs between revisions {{before}} and {{after}}", { before, after })}
             </caption>
             <thead>
               <tr className="bg-sunk">
                 <th scope="col" className="p-1.5 font-medium">
-                  Where
+                  {t("Where")}
                 </th>
                 <th scope="col" className="p-1.5 font-medium">
-                  Revision {before}
+                  {t("Revision {{before}}", { before })}
                 </th>
                 <th scope="col" className="p-1.5 font-medium">
-                  Revision {after}
+                  {t("Revision {{after}}", { after })}
                 </th>
               </tr>
             </thead>
@@ -109,13 +112,13 @@ function Compared({ programId, before, after }: { programId: ProgramId; before: 
                   <th scope="row" className="p-1.5 font-normal">
                     {one.where}
                   </th>
-                  <td className="p-1.5 text-soft">{one.before || "nothing"}</td>
-                  <td className="p-1.5">{one.after || "nothing"}</td>
+                  <td className="p-1.5 text-soft">{one.before || t("nothing")}</td>
+                  <td className="p-1.5">{one.after || t("nothing")}</td>
                 </tr>
               ))}
             </tbody>
           </table>
-          {data.differences.length === 0 && <p className="p-2">The two say the same.</p>}
+          {data.differences.length === 0 && <p className="p-2">{t("The two say the same.")}</p>}
         </div>
       )}
     </Part>

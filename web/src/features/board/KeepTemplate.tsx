@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { changed } from "../../api/changed";
@@ -27,13 +28,13 @@ export function KeepTemplate({ program, phase }: { program: ProgramId; phase: Sc
         <button
           type="button"
           className="min-h-6 underline"
-          aria-label={`Keep as a template: ${phase.name}`}
+          aria-label={t("Keep as a template: {{name}}", { name: phase.name })}
           onClick={() => setOpen(true)}
         >
-          Keep as a template
+          {t("Keep as a template")}
         </button>
         <span role="status" className="text-done">
-          {keep.isSuccess && "Kept, without this client’s loads; it stands first among the templates."}
+          {keep.isSuccess && t("Kept, without this client’s loads; it stands first among the templates.")}
         </span>
       </p>
     );
@@ -42,15 +43,15 @@ export function KeepTemplate({ program, phase }: { program: ProgramId; phase: Sc
       {keep.error instanceof Problem && <Message tone="stop">{keep.error.message}</Message>}
       <div className="flex flex-wrap items-end gap-3">
         <label className="grid gap-1 text-sm font-medium">
-          Name of the template
+          {t("Name of the template")}
           <Input value={name} maxLength={80} change={setName} className="w-52" />
         </label>
         <label className="grid grow gap-1 text-sm font-medium">
-          Whom it suits
+          {t("Whom it suits")}
           <Input value={suits} maxLength={200} change={setSuits} wide />
         </label>
         <Button disabled={!name.trim() || keep.isPending} onClick={() => keep.mutate()}>
-          Keep it
+          {t("Keep it")}
         </Button>
       </div>
     </div>

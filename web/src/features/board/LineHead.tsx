@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import type { ClientId, LineId } from "../../api/ids";
 import { ArrowDown, ArrowUp, Ellipsis, GripVertical, Info, Trash2, TriangleAlert } from "lucide-react";
 import { Link } from "react-router";
@@ -49,14 +50,14 @@ export function LineHead({
           ? { op: "move_group", group: group.id, day: day.id, position: to }
           : { op: "move_line", line: line.id, day: day.id, position: to },
       ],
-      `${line.exercise} moved in ${day.name}`,
+      t("{{exercise}} moved in {{name}}", { exercise: line.exercise, name: day.name }),
     );
   const tools = (
     <>
       {index > 0 && (
         <button
           type="button"
-          aria-label={`Move ${line.exercise} up`}
+          aria-label={t("Move {{exercise}} up", { exercise: line.exercise })}
           className={look}
           onClick={() => move(index - 1)}
         >
@@ -66,7 +67,7 @@ export function LineHead({
       {!last && (
         <button
           type="button"
-          aria-label={`Move ${line.exercise} down`}
+          aria-label={t("Move {{exercise}} down", { exercise: line.exercise })}
           className={look}
           onClick={() => move(index + 1)}
         >
@@ -75,17 +76,20 @@ export function LineHead({
       )}
       <button
         type="button"
-        aria-label={`Take out ${line.exercise}`}
+        aria-label={t("Take out {{exercise}}", { exercise: line.exercise })}
         className={look}
         onClick={() =>
-          save([{ op: "remove_line", line: line.id }], `${line.exercise} taken out of ${day.name}`)
+          save(
+            [{ op: "remove_line", line: line.id }],
+            t("{{exercise}} taken out of {{name}}", { exercise: line.exercise, name: day.name }),
+          )
         }
       >
         <Trash2 size={15} aria-hidden />
       </button>
       <button
         type="button"
-        aria-label={`More of ${line.exercise}`}
+        aria-label={t("More of {{exercise}}", { exercise: line.exercise })}
         className={compact ? look : "grid size-6 place-items-center rounded text-soft hover:text-ink"}
         onClick={() => open({ line: line.id })}
       >
@@ -105,11 +109,13 @@ export function LineHead({
             within === 1 && (
               <button
                 type="button"
-                aria-label={`How ${group.lines.map((one) => one.exercise).join(" and ")} are done`}
+                aria-label={t("How {{lines}} are done", {
+                  lines: group.lines.map((one) => one.exercise).join(" and "),
+                })}
                 className="w-full truncate pr-1 text-right hover:text-ink hover:underline"
                 onClick={() => open({ group: group.id })}
               >
-                {group.pairing || group.kind}
+                {named(group.pairing || group.kind)}
               </button>
             )
           )}
@@ -121,7 +127,7 @@ export function LineHead({
         <button
           type="button"
           aria-pressed={chosen}
-          aria-label={`Choose ${line.exercise}`}
+          aria-label={t("Choose {{exercise}}", { exercise: line.exercise })}
           title={[line.exercise, line.reason, line.restricted_words].filter(Boolean).join(". ")}
           draggable
           onDragStart={(event) => {
@@ -135,8 +141,8 @@ export function LineHead({
           {line.variant_b && <span className="font-normal text-soft"> / {line.variant_b.name}</span>}
         </button>
         {line.removed && (
-          <span title="no longer in the library" className="ml-1 shrink-0 text-caution">
-            <Info size={14} aria-label="no longer in the library" />
+          <span title={t("no longer in the library")} className="ml-1 shrink-0 text-caution">
+            <Info size={14} aria-label={t("no longer in the library")} />
           </span>
         )}
         {cautions.slice(0, 1).map((caution) => (
@@ -148,7 +154,7 @@ export function LineHead({
           >
             <TriangleAlert size={14} aria-hidden />
             <span className="sr-only">
-              {caution.grade === "stop" ? "not for the" : "mind the"} {caution.about}
+              {caution.grade === "stop" ? t("not for the") : t("mind the")} {caution.about}
               <Of what={line.exercise} />
             </span>
           </Link>
@@ -163,7 +169,7 @@ export function LineHead({
       <span
         draggable
         aria-hidden
-        title="Drag to another place or day"
+        title={t("Drag to another place or day")}
         className="mt-0.5 -ml-1 cursor-grab text-soft opacity-40 group-hover:opacity-100"
         onDragStart={(event) => {
           event.dataTransfer.setData("text/x-line", line.id);
@@ -176,15 +182,19 @@ export function LineHead({
         <button
           type="button"
           aria-pressed={chosen}
-          aria-label={`Choose ${line.exercise}`}
+          aria-label={t("Choose {{exercise}}", { exercise: line.exercise })}
           onClick={() => choose(line.id)}
           className="min-h-6 text-left hover:underline aria-pressed:underline aria-pressed:decoration-2"
         >
           {line.exercise}
         </button>
-        {line.variant_b && <span className="block text-sm font-normal">B weeks: {line.variant_b.name}</span>}
+        {line.variant_b && (
+          <span className="block text-sm font-normal">
+            {t("B weeks: {{name}}", { name: line.variant_b.name })}
+          </span>
+        )}
         {line.removed && (
-          <span className="block text-sm font-normal text-caution">no longer in the library</span>
+          <span className="block text-sm font-normal text-caution">{t("no longer in the library")}</span>
         )}
         {cautions.map((caution) => (
           <JointNote key={caution.about} caution={caution} line={line} client={client} />
@@ -221,7 +231,7 @@ function JointNote({
       title={caution.text}
       className={`block min-h-6 text-sm font-normal underline ${caution.grade === "stop" ? "text-stop" : "text-caution"}`}
     >
-      {caution.grade === "stop" ? "not for the" : "mind the"} {caution.about}
+      {caution.grade === "stop" ? t("not for the") : t("mind the")} {caution.about}
       <Of what={line.exercise} />
     </Link>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Select } from "../../ui/Select";
 import { query } from "../../api/query";
 import { freshId, type ClientId, type ExerciseId } from "../../api/ids";
@@ -40,16 +41,16 @@ export function LineSheet({
       <form className="grid gap-3" onSubmit={(event) => event.preventDefault()}>
         <SavedField
           of={line.id}
-          label="What it is for"
+          label={t("What it is for")}
           value={line.reason}
-          hint="Kept with the plan; the floor and the checks see it."
-          save={(reason) => change({ reason }, reason || "no reason")}
+          hint={t("Kept with the plan; the floor and the checks see it.")}
+          save={(reason) => change({ reason }, reason || t("no reason"))}
         />
         <SavedField
           of={line.id}
-          label={`Always, with ${line.exercise}`}
+          label={t("Always, with {{exercise}}", { exercise: line.exercise })}
           value={always}
-          hint="It follows the client and the exercise through every program, and stands on the floor."
+          hint={t("It follows the client and the exercise through every program, and stands on the floor.")}
           save={(text) =>
             void api
               .noteExercise(client, line.exercise_id, { id: freshId(), text })
@@ -58,13 +59,15 @@ export function LineSheet({
         />
         <SavedField
           of={line.id}
-          label="Cues for this client"
+          label={t("Cues for this client")}
           value={cues.join("\n")}
           rows={3}
           hint={
             page.data?.cues.cues.length
-              ? `One a line, up to five. Without any the floor shows: ${page.data.cues.cues.join(" · ")}`
-              : "One a line, up to five."
+              ? t("One a line, up to five. Without any the floor shows: {{cues}}", {
+                  cues: page.data.cues.cues.join(" · "),
+                })
+              : t("One a line, up to five.")
           }
           save={(text) =>
             change(
@@ -80,24 +83,26 @@ export function LineSheet({
           }
         />
         <Select
-          label="Raised by"
+          label={t("Raised by")}
           value={line.policy}
           options={(policies.data ?? []).map((one) => [one.id, one.title] as const)}
-          empty="the client’s school"
-          hint="How its load, reps or variant go up after each session."
-          choose={(policy) => change({ policy }, policy ? "raised by its own rule" : "raised by the school")}
+          empty={t("the client’s school")}
+          hint={t("How its load, reps or variant go up after each session.")}
+          choose={(policy) =>
+            change({ policy }, policy ? t("raised by its own rule") : t("raised by the school"))
+          }
         />
         <RestrictedFlowPart line={line} phase={phase} save={save} />
         {rungs.length > 1 && (
           <div className="grid grid-cols-2 gap-3">
             <RungSelect
-              label="Easier, if need be"
+              label={t("Easier, if need be")}
               value={line.easier?.id ?? ""}
               rungs={at < 0 ? rungs : rungs.slice(0, at)}
               choose={(easier) => change({ easier }, "an easier rung named")}
             />
             <RungSelect
-              label="Harder, when it is time"
+              label={t("Harder, when it is time")}
               value={line.harder?.id ?? ""}
               rungs={at < 0 ? rungs : rungs.slice(at + 1)}
               choose={(harder) => change({ harder }, "a harder rung named")}
@@ -125,7 +130,7 @@ function RungSelect({
     <Select
       label={label}
       value={value as ExerciseId | ""}
-      empty="not named"
+      empty={t("not named")}
       options={rungs.map((rung) => [rung.id, rung.name] as const)}
       choose={(id) => choose(id as ExerciseId)}
     />

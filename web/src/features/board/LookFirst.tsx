@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { UseQueryResult } from "@tanstack/react-query";
 import { Problem, type Schemas } from "../../api/client";
 import { count } from "../../ui/format";
@@ -25,47 +26,52 @@ function Looked({ look }: { look: Look }) {
   const days = byDay(look.minutes);
   const muscles = [...look.muscles].sort((a, b) => change(b) - change(a)).slice(0, MOST_MUSCLES);
   const nothing = look.differences.length === 0;
-  if (nothing) return <p className="text-soft">Nothing would change.</p>;
+  if (nothing) return <p className="text-soft">{t("Nothing would change.")}</p>;
   return (
     <dl
-      aria-label="What it would change"
+      aria-label={t("What it would change")}
       className="grid grid-cols-[5.5rem_1fr] gap-x-3 gap-y-1 text-sm [&>dt]:text-soft"
     >
-      <dt>Minutes</dt>
+      <dt>{t("Minutes")}</dt>
       <dd>
-        {days.length === 0 && "as before"}
+        {days.length === 0 && t("as before")}
         {days.map((one) => (
           <span key={one.day} className="mr-4 inline-block">
             {one.day} <b>{one.words}</b>
           </span>
         ))}
       </dd>
-      <dt>Sets a week</dt>
+      <dt>{t("Sets a week")}</dt>
       <dd>
-        {muscles.length === 0 && "as before, muscle by muscle"}
+        {muscles.length === 0 && t("as before, muscle by muscle")}
         {muscles.map((one) => (
           <span key={one.phase + one.muscle} className="mr-4 inline-block">
             {one.muscle} {Number(one.before)} → <b>{Number(one.after)}</b>
           </span>
         ))}
-        {look.muscles.length > MOST_MUSCLES && `and ${look.muscles.length - MOST_MUSCLES} more`}
+        {look.muscles.length > MOST_MUSCLES &&
+          t("and {{more}} more", { more: look.muscles.length - MOST_MUSCLES })}
       </dd>
-      <dt>Findings</dt>
+      <dt>{t("Findings")}</dt>
       <dd>
-        {look.new.length + look.gone.length === 0 && "none more, none fewer"}
+        {look.new.length + look.gone.length === 0 && t("none more, none fewer")}
         {look.gone.length > 0 && (
-          <span className="mr-4 text-done">✓ {count(look.gone.length, "finding")} gone</span>
+          <span className="mr-4 text-done">
+            {t("✓ {{findings}} gone", { findings: count(look.gone.length, "finding") })}
+          </span>
         )}
         {look.new.slice(0, MOST_SHOWN).map((message) => (
           <span key={message} className="block text-caution">
             ▲ {message}
           </span>
         ))}
-        {look.new.length > MOST_SHOWN && <span>and {look.new.length - MOST_SHOWN} more</span>}
+        {look.new.length > MOST_SHOWN && (
+          <span>{t("and {{more}} more", { more: look.new.length - MOST_SHOWN })}</span>
+        )}
       </dd>
       {look.changes.length > 0 && (
         <>
-          <dt>Adapted</dt>
+          <dt>{t("Adapted")}</dt>
           <dd>
             {look.changes.map((one) => (
               <span key={one} className="block">
@@ -75,17 +81,18 @@ function Looked({ look }: { look: Look }) {
           </dd>
         </>
       )}
-      <dt>Changed</dt>
+      <dt>{t("Changed")}</dt>
       <dd>
-        {look.differences.length > MOST_TOLD && `${look.differences.length} places of the plan`}
+        {look.differences.length > MOST_TOLD &&
+          t("{{differences}} places of the plan", { differences: look.differences.length })}
         {(look.differences.length > MOST_TOLD ? [] : look.differences).slice(0, MOST_SHOWN).map((one) => (
           <span key={one.where + one.after} className="block">
             <span className="text-soft">{one.where}:</span> {one.before && <s>{one.before}</s>}{" "}
-            {one.after || "taken out"}
+            {one.after || t("taken out")}
           </span>
         ))}
         {look.differences.length > MOST_SHOWN && look.differences.length <= MOST_TOLD && (
-          <span>and {look.differences.length - MOST_SHOWN} more</span>
+          <span>{t("and {{more}} more", { more: look.differences.length - MOST_SHOWN })}</span>
         )}
       </dd>
     </dl>
@@ -107,6 +114,12 @@ function byDay(changes: Schemas["MinutesChange"][]) {
     const before = weeks.filter((one) => one.before > 0).map((one) => one.before);
     const after = weeks.filter((one) => one.after > 0).map((one) => one.after);
     const was = before.length > 0 ? `${range(before)} → ` : "";
-    return { day, words: after.length > 0 ? `${was}${range(after)} min` : `${was}none` };
+    return {
+      day,
+      words:
+        after.length > 0
+          ? t("{{was}}{{after}} min", { was, after: range(after) })
+          : t("{{was}}none", { was }),
+    };
   });
 }

@@ -1,4 +1,5 @@
 // Lines typed that name no exercise: they stay as typed, in this browser, until each is chosen, made or dropped.
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { X } from "lucide-react";
 import { useState } from "react";
@@ -31,7 +32,7 @@ export function NotInLibrary({
 }) {
   if (!lines.length) return null;
   return (
-    <ul aria-label="Lines not in the library">
+    <ul aria-label={t("Lines not in the library")}>
       {lines.map((line) => (
         <Unknown key={line.id} line={line} client={client} choose={choose} drop={() => drop(line)} />
       ))}
@@ -58,10 +59,10 @@ function Unknown({
   return (
     <li className="mb-1 ml-2 flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-caution py-0.5 pl-2">
       <span className="font-medium">{line.typed}</span>
-      <span className="text-sm text-caution">not in the library</span>
+      <span className="text-sm text-caution">{t("not in the library")}</span>
       {hits.length > 0 && (
         <span className="text-sm text-soft">
-          nearest:{" "}
+          {t("nearest:")}{" "}
           {hits.map(({ exercise }, index) => (
             <span key={exercise.id}>
               {index > 0 && " · "}
@@ -77,11 +78,11 @@ function Unknown({
         </span>
       )}
       <button type="button" className="underline" onClick={() => setMaking(true)}>
-        make “{name}” an exercise
+        {t("make “{{name}}” an exercise", { name })}
       </button>
       <button
         type="button"
-        aria-label={`Drop “${line.typed}”`}
+        aria-label={t("Drop “{{typed}}”", { typed: line.typed })}
         className="rounded p-1 hover:bg-sunk"
         onClick={drop}
       >

@@ -1,4 +1,5 @@
 // A program pasted from a spreadsheet: what each row was understood as, and nothing written before "Bring in".
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
@@ -46,9 +47,11 @@ export function PasteSheet({
   const lines = read.data?.lines ?? [];
   const ready = lines.filter((line) => line.exercise ?? chosen[line.row]);
   return (
-    <Sheet title="Paste a program" open onClose={onClose}>
+    <Sheet title={t("Paste a program")} open onClose={onClose}>
       <TableInput
-        hint="Best with its heading row. Days in rows of their own, a column a week, or sets, reps and load apart."
+        hint={t(
+          "Best with its heading row. Days in rows of their own, a column a week, or sets, reps and load apart.",
+        )}
         text={text}
         change={(next) => {
           setText(next);
@@ -78,7 +81,10 @@ export function PasteSheet({
               disabled={!ready.length || bring.isPending}
               onClick={() => bring.mutate()}
             >
-              Bring in {count(ready.length, "line")} for {count(read.data.weeks, "week")}
+              {t("Bring in {{lines}} for {{weeks}}", {
+                lines: count(ready.length, "line"),
+                weeks: count(read.data.weeks, "week"),
+              })}
             </Button>
           )}
         </div>
@@ -139,17 +145,17 @@ function Named({
   return (
     <span className="grid min-w-0">
       <Picker
-        aria-label={`Exercise for row ${row}, ${typed}`}
+        aria-label={t("Exercise for row {{row}}, {{typed}}", { row, typed })}
         quiet={exercise !== null}
         className="min-h-6 min-w-0 font-medium"
         value={chosen ?? exercise?.id ?? ""}
-        empty={exercise ? undefined : "left out"}
+        empty={exercise ? undefined : t("left out")}
         options={nearest.map((one) => [one.id, one.name] as const)}
         choose={(id) => id && choose(id)}
       />
       {differs && (
         <span className={`text-sm ${exercise ? "text-soft" : "text-caution"}`}>
-          {exercise ? typed : `${typed}: not in the library`}
+          {exercise ? typed : t("{{typed}}: not in the library", { typed })}
         </span>
       )}
     </span>

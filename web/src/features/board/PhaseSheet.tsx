@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { type Schemas } from "../../api/client";
@@ -30,10 +31,10 @@ export function PhaseSheet({
   if (chosen)
     return <Look view={view} chosen={chosen} take={take} back={() => choose(null)} onClose={onClose} />;
   return (
-    <Sheet title="The next phase, taken over" open onClose={onClose}>
+    <Sheet title={t("The next phase, taken over")} open onClose={onClose}>
       <section aria-labelledby="from-program">
         <h3 id="from-program" className="font-semibold">
-          From a client’s program
+          {t("From a client’s program")}
         </h3>
         <ProgramPick first={view.client_id} whole={false} picked={picked} pick={pick} />
         <Button
@@ -44,12 +45,12 @@ export function PhaseSheet({
             choose({ name: picked.phase.name, source: fromProgram(picked.program.id, picked.phase.id) })
           }
         >
-          Look at it
+          {t("Look at it")}
         </Button>
       </section>
       <section aria-labelledby="from-template" className="mt-5">
         <h3 id="from-template" className="font-semibold">
-          From a template
+          {t("From a template")}
         </h3>
         <Part of={templates}>
           {(list) => (
@@ -59,15 +60,19 @@ export function PhaseSheet({
                   <span className="mr-auto">
                     <span className="font-medium">{one.name}</span>{" "}
                     <span className="text-sm text-soft">
-                      {one.own ? "your own" : one.school} · {one.days} days, {one.weeks} weeks
+                      {t("{{more}} · {{days}} days, {{weeks}} weeks", {
+                        more: one.own ? t("your own") : one.school,
+                        days: one.days,
+                        weeks: one.weeks,
+                      })}
                     </span>
                     <span className="block text-sm text-soft">{one.suits}</span>
                   </span>
                   <Button
-                    aria-label={`Look at it: ${one.name}`}
+                    aria-label={t("Look at it: {{name}}", { name: one.name })}
                     onClick={() => choose({ name: one.name, source: fromTemplate(one.id) })}
                   >
-                    Look at it
+                    {t("Look at it")}
                   </Button>
                 </li>
               ))}
@@ -95,7 +100,7 @@ function Look({
   const look = useQuery(query.lookAtPhase(view.program_id, chosen.source, view.revision.number));
   return (
     <TakeSheet
-      title={`${chosen.name} as the next phase`}
+      title={t("{{name}} as the next phase", { name: chosen.name })}
       look={look}
       take={() => take(chosen.source)}
       back={back}

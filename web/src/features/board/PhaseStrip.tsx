@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { memo, useState } from "react";
 import { type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -32,7 +33,7 @@ export function PhaseStrip({
   const several = view.phases.length > 1;
   return (
     <>
-      <Roving label="Phases" className="flex min-w-0 items-center gap-2 max-sm:flex-wrap">
+      <Roving label={t("Phases")} className="flex min-w-0 items-center gap-2 max-sm:flex-wrap">
         <div className="flex min-w-0 overflow-x-auto">
           {view.phases.map((phase) => (
             <button
@@ -59,15 +60,15 @@ export function PhaseStrip({
               onClick={() => choose("all")}
               className={`shrink-0 ${look}`}
             >
-              All
+              {t("All")}
             </button>
           )}
         </div>
         <Button tone="quiet" className="px-2!" onClick={add}>
-          Add a phase
+          {t("Add a phase")}
         </Button>
         <Button tone="quiet" className="px-2!" onClick={() => setChoosing(true)}>
-          Take one over
+          {t("Take one over")}
         </Button>
       </Roving>
       {choosing && (

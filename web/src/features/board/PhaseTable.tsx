@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { LineId, WeekId } from "../../api/ids";
 import { memo, useEffect, useRef } from "react";
 import type { Schemas } from "../../api/client";
@@ -60,7 +61,9 @@ export const PhaseTable = memo(function PhaseTable({
           style={{ minWidth: `${compact ? 16 + phase.weeks.length * 10 : 14 + phase.weeks.length * 11}rem` }}
         >
           <caption className="sr-only">
-            {phase.name}: exercises down, weeks across. Arrow keys move, typing replaces a cell.
+            {t("{{name}}: exercises down, weeks across. Arrow keys move, typing replaces a cell.", {
+              name: phase.name,
+            })}
           </caption>
           <WeekHeads
             phase={phase}

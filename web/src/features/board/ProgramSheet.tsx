@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
@@ -9,9 +10,9 @@ import { KeepTemplate } from "./KeepTemplate";
 import type { Save } from "./useBoard";
 
 const files = [
-  ["xlsx", "Spreadsheet"],
-  ["json", "JSON, for another studio"],
-  ["csv", "CSV of the first phase"],
+  ["xlsx", t("Spreadsheet")],
+  ["json", t("JSON, for another studio")],
+  ["csv", t("CSV of the first phase")],
 ] as const;
 
 /** What a program is called, when it begins, and what each phase is for; a phase can be taken out. */
@@ -35,35 +36,40 @@ export function ProgramSheet({
     const { id, name, purpose, method } = { ...of, ...changes };
     save(
       [{ op: "change_phase", phase: id, name: name.trim(), purpose, method }],
-      `Phase ${name.trim()} described`,
+      t("Phase {{name}} described", { name: name.trim() }),
     );
   };
   return (
-    <Sheet title="About this program" open onClose={onClose}>
+    <Sheet title={t("About this program")} open onClose={onClose}>
       <div className="grid gap-3 sm:grid-cols-[1fr_10rem]">
         <SavedField
-          label="Name"
-          of="program"
+          label={t("Name")}
+          of={t("program")}
           value={view.name}
-          save={(name) => program({ name }, `Renamed ${name}`)}
+          save={(name) => program({ name }, t("Renamed {{name}}", { name }))}
         />
         <SavedField
-          label="Begins in the week of"
-          of="program"
+          label={t("Begins in the week of")}
+          of={t("program")}
           type="date"
           value={start}
-          save={(day) => day && program({ start: day }, `Begins in the week of ${shortDate(day)}`)}
+          save={(day) =>
+            day && program({ start: day }, t("Begins in the week of {{day}}", { day: shortDate(day) }))
+          }
         />
       </div>
       <p className="mt-1 text-sm text-soft">
-        Another week moves every week that follows; what was held keeps its date.
+        {t("Another week moves every week that follows; what was held keeps its date.")}
       </p>
       <ol className="mt-4 grid gap-4">
         {view.phases.map((one) => (
           <li key={one.id} aria-label={one.name} className="border-t border-line pt-3">
             <div className="grid items-end gap-3 sm:grid-cols-[1fr_auto]">
               <SavedField
-                label={`Phase, weeks ${one.weeks[0]?.number} to ${one.weeks.at(-1)?.number}`}
+                label={t("Phase, weeks {{first}} to {{last}}", {
+                  first: one.weeks[0]?.number ?? "",
+                  last: one.weeks.at(-1)?.number ?? "",
+                })}
                 of={`${one.id} name`}
                 value={one.name}
                 save={(name) => phase(one, { name })}
@@ -71,23 +77,25 @@ export function ProgramSheet({
               {view.phases.length > 1 && (
                 <Button
                   tone="stop"
-                  aria-label={`Take out ${one.name}`}
-                  onClick={() => save([{ op: "remove_phase", phase: one.id }], `${one.name} taken out`)}
+                  aria-label={t("Take out {{name}}", { name: one.name })}
+                  onClick={() =>
+                    save([{ op: "remove_phase", phase: one.id }], t("{{name}} taken out", { name: one.name }))
+                  }
                 >
-                  <Trash2 size={16} aria-hidden /> Take out
+                  <Trash2 size={16} aria-hidden /> {t("Take out")}
                 </Button>
               )}
             </div>
             <KeepTemplate program={view.program_id} phase={one} />
             <div className="mt-2 grid gap-3 sm:grid-cols-2">
               <SavedField
-                label="What it is for"
+                label={t("What it is for")}
                 of={`${one.id} purpose`}
                 value={one.purpose}
                 save={(purpose) => phase(one, { purpose })}
               />
               <SavedField
-                label="By which method"
+                label={t("By which method")}
                 of={`${one.id} method`}
                 value={one.method}
                 save={(method) => phase(one, { method })}
@@ -96,9 +104,11 @@ export function ProgramSheet({
           </li>
         ))}
       </ol>
-      <p className="mt-4 text-sm text-soft">Each change is a revision: Undo on the board takes it back.</p>
+      <p className="mt-4 text-sm text-soft">
+        {t("Each change is a revision: Undo on the board takes it back.")}
+      </p>
       <p className="mt-3 flex flex-wrap items-center gap-x-5">
-        <span className="text-soft">As a file:</span>
+        <span className="text-soft">{t("As a file:")}</span>
         {files.map(([kind, words]) => (
           <a
             key={kind}
@@ -115,13 +125,13 @@ export function ProgramSheet({
           to={`/programs/${view.program_id}/outcome`}
           className="inline-flex min-h-9 items-center underline"
         >
-          What came of it, and what carries over
+          {t("What came of it, and what carries over")}
         </Link>
         <Link
           to={`/clients/${view.client_id}/programs`}
           className="inline-flex min-h-9 items-center underline"
         >
-          End it, prepare the next
+          {t("End it, prepare the next")}
         </Link>
       </p>
     </Sheet>

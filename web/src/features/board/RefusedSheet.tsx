@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 import type { Refused } from "./useBoard";
@@ -17,24 +18,24 @@ export function RefusedSheet({
   const stale = refused.problem.status === 409;
   return (
     <Sheet
-      title={stale ? "Somebody else changed this program" : "That was not saved"}
+      title={stale ? t("Somebody else changed this program") : t("That was not saved")}
       open
       onClose={takeTheirs}
     >
       <p>{refused.problem.message}</p>
       {differences.length > 0 && (
         <table className="mt-3 w-full text-left text-sm">
-          <caption className="sr-only">What was changed meanwhile</caption>
+          <caption className="sr-only">{t("What was changed meanwhile")}</caption>
           <thead>
             <tr className="border-b border-line">
               <th scope="col" className="py-1 font-medium">
-                Where
+                {t("Where")}
               </th>
               <th scope="col" className="py-1 font-medium">
-                You saw
+                {t("You saw")}
               </th>
               <th scope="col" className="py-1 font-medium">
-                Now
+                {t("Now")}
               </th>
             </tr>
           </thead>
@@ -44,21 +45,23 @@ export function RefusedSheet({
                 <th scope="row" className="py-1 pr-3 font-normal">
                   {difference.where}
                 </th>
-                <td className="py-1 pr-3 text-soft">{difference.before || "nothing"}</td>
-                <td className="py-1">{difference.after || "nothing"}</td>
+                <td className="py-1 pr-3 text-soft">{difference.before || t("nothing")}</td>
+                <td className="py-1">{difference.after || t("nothing")}</td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
-      {refused.reason && <p className="mt-3 font-medium">Yours: {refused.reason}</p>}
+      {refused.reason && (
+        <p className="mt-3 font-medium">{t("Yours: {{reason}}", { reason: refused.reason })}</p>
+      )}
       <div className="mt-4 flex gap-2">
         {refused.edits.length > 0 && (
           <Button tone="act" onClick={saveOnTop}>
-            {stale ? "Save mine on top" : "Try again"}
+            {stale ? t("Save mine on top") : t("Try again")}
           </Button>
         )}
-        <Button onClick={takeTheirs}>{stale ? "Take theirs, drop mine" : "Leave it"}</Button>
+        <Button onClick={takeTheirs}>{stale ? t("Take theirs, drop mine") : t("Leave it")}</Button>
       </div>
     </Sheet>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import { SavedField } from "../../ui/SavedField";
 import { Select } from "../../ui/Select";
@@ -6,10 +7,10 @@ import type { Edit, Save } from "./useBoard";
 type How = Schemas["RestrictedFlow"];
 
 const LIMBS = [
-  ["arms", "arms"],
-  ["legs", "legs"],
-  ["one arm", "one arm"],
-  ["one leg", "one leg"],
+  ["arms", t("arms")],
+  ["legs", t("legs")],
+  ["one arm", t("one arm")],
+  ["one leg", t("one leg")],
 ] as const;
 const MOST_SHARE = 80;
 
@@ -38,47 +39,49 @@ export function RestrictedFlowPart({
     );
   const choose = (place: string) => {
     if (where) put(where, null, "no cuffs");
-    if (place) put(place, how ?? { pressure: "as taught", cycles: "" }, "restricted blood flow");
+    if (place) put(place, how ?? { pressure: t("as taught"), cycles: "" }, "restricted blood flow");
   };
   const change = (fields: Partial<How>) => how && put(where, { ...how, ...fields }, "restricted blood flow");
   return (
     <fieldset className="grid gap-3">
       <Select
-        label="Restricted blood flow (cuffs)"
+        label={t("Restricted blood flow (cuffs)")}
         value={where}
-        empty={line.restricted_words ? "only as it is written" : "no"}
+        empty={line.restricted_words ? t("only as it is written") : t("no")}
         options={[
-          ["line", "in this line"],
-          ["phase", "in all loaded work of the phase"],
+          ["line", t("in this line")],
+          ["phase", t("in all loaded work of the phase")],
         ]}
-        hint="Only by those trained in it, for clients who were asked. The board asks once a phase; nothing here raises its load."
+        hint={t(
+          "Only by those trained in it, for clients who were asked. The board asks once a phase; nothing here raises its load.",
+        )}
         choose={choose}
       />
       {how && (
         <div className="grid grid-cols-2 gap-3">
           <Select
-            label="On the"
+            label={t("On the")}
             value={how.limb ?? ""}
-            empty="not said"
+            empty={t("not said")}
             options={LIMBS}
             choose={(limb) => change({ limb: limb === "" ? null : limb })}
           />
           <SavedField
             of={line.id}
-            label="Pressure"
+            label={t("Pressure")}
             value={how.pressure ?? "as taught"}
             save={(pressure) => change({ pressure: pressure.trim() || "as taught" })}
           />
           <SavedField
             of={line.id}
-            label="Cycles"
+            label={t("Cycles")}
             value={how.cycles ?? ""}
-            hint="When the cuffs are let off."
+            hint={t("When the cuffs are let off.")}
             save={(cycles) => change({ cycles })}
           />
           <SavedField
             of={line.id}
-            label="Load, % of max"
+            label={t("Load, % of max")}
             value={how.load_share ? String(how.load_share) : ""}
             save={(text) => {
               const share = Number.parseInt(text, 10);

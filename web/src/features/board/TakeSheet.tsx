@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { UseQueryResult } from "@tanstack/react-query";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -23,9 +24,9 @@ export function TakeSheet({
       <LookFirst of={look} />
       <p className="mt-4 flex gap-2">
         <Button tone="act" disabled={!look.data} onClick={take}>
-          Take it
+          {t("Take it")}
         </Button>
-        <Button onClick={back}>Another</Button>
+        <Button onClick={back}>{t("Another")}</Button>
       </p>
     </Sheet>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { LimitBar } from "../../ui/Bars";
 import type { Schemas } from "../../api/client";
 import { minutes } from "../../ui/format";
@@ -7,8 +8,10 @@ export function TimePanel({ view, phase }: { view: Schemas["BoardView"]; phase: 
   return (
     <>
       <p className="text-sm text-soft">
-        Estimated from sets, rests and changes, times the client’s pace of {view.pace.toFixed(2)}
-        {view.pace === 1 && " (not known yet)"}.
+        {t("Estimated from sets, rests and changes, times the client’s pace of {{pace}}", {
+          pace: view.pace.toFixed(2),
+        })}
+        {view.pace === 1 && ` ${t("(not known yet)")}`}.
       </p>
       {phase.days.map((day) => {
         const limit = day.minutes ?? view.minutes;
@@ -16,7 +19,7 @@ export function TimePanel({ view, phase }: { view: Schemas["BoardView"]; phase: 
         return (
           <table key={day.id} className="mt-3 w-full border-collapse">
             <caption className="text-left font-medium">
-              {day.name} <span className="font-normal text-soft">{limit} min</span>
+              {day.name} <span className="font-normal text-soft">{t("{{limit}} min", { limit })}</span>
             </caption>
             <tbody>
               {phase.weeks.map((week, n) => {
@@ -24,15 +27,20 @@ export function TimePanel({ view, phase }: { view: Schemas["BoardView"]; phase: 
                 return (
                   <tr key={week.id}>
                     <th scope="row" className="w-14 text-left text-sm font-normal text-soft">
-                      Week {week.number}
+                      {t("Week {{number}}", { number: week.number })}
                     </th>
                     <td>
-                      <LimitBar needs={needs} limit={limit} most={most} says={`${needs} of ${limit} min`} />
+                      <LimitBar
+                        needs={needs}
+                        limit={limit}
+                        most={most}
+                        says={t("{{needs}} of {{limit}} min", { needs, limit })}
+                      />
                     </td>
                     <td
                       className={`w-16 text-right text-sm ${needs > limit ? "font-medium text-caution" : ""}`}
                     >
-                      {needs} min
+                      {t("{{needs}} min", { needs })}
                     </td>
                   </tr>
                 );

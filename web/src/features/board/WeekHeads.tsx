@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { Picker } from "../../ui/Select";
 import { WeekKind } from "../../api/enums";
 import { SlidersHorizontal } from "lucide-react";
@@ -38,10 +39,13 @@ export function WeekHeads({
               type="button"
               className="text-sm text-soft underline hover:text-ink"
               onClick={() =>
-                save([{ op: "add_week", phase: phase.id, week: shortId("w") }], `${phase.name}: week added`)
+                save(
+                  [{ op: "add_week", phase: phase.id, week: shortId("w") }],
+                  t("{{name}}: week added", { name: phase.name }),
+                )
               }
             >
-              Add a week
+              {t("Add a week")}
             </button>
             {corner}
           </span>
@@ -55,18 +59,20 @@ export function WeekHeads({
             <span className={compact ? "flex items-center gap-x-2 overflow-hidden" : "contents"}>
               <span className={`flex items-baseline gap-x-2 ${compact ? "shrink-0" : "flex-wrap"}`}>
                 <span className="font-semibold whitespace-nowrap">
-                  Week {week.number}
-                  {week.variant && ` ${week.variant}`}
+                  {t("Week {{number}}{{more}}", {
+                    number: week.number,
+                    more: week.variant && ` ${week.variant}`,
+                  })}
                 </span>
                 <span className="text-sm font-normal whitespace-nowrap text-soft">
                   {shortDate(week.monday)}
                 </span>
-                {week.is_now && <span className="text-sm font-semibold text-ember">now</span>}
+                {week.is_now && <span className="text-sm font-semibold text-ember">{t("now")}</span>}
               </span>
               <span className="flex items-center gap-1">
                 <Picker
                   quiet
-                  aria-label={`What week ${week.number} does`}
+                  aria-label={t("What week {{number}} does", { number: week.number })}
                   value={week.kind}
                   className="-ml-1 font-normal text-soft"
                   options={WeekKind}
@@ -74,13 +80,13 @@ export function WeekHeads({
                     kind &&
                     save(
                       [{ op: "change_week", phase: phase.id, week: week.id, kind }],
-                      `Week ${week.number}: ${kind}`,
+                      t("Week {{number}}: {{kind}}", { number: week.number, kind: named(kind) }),
                     )
                   }
                 />
                 <button
                   type="button"
-                  aria-label={`Variant and place of week ${week.number}`}
+                  aria-label={t("Variant and place of week {{number}}", { number: week.number })}
                   className="grid size-6 place-items-center rounded text-soft hover:text-ink"
                   onClick={() => open({ week: week.id })}
                 >
@@ -89,12 +95,14 @@ export function WeekHeads({
               </span>
               {week.pause > 0 && (
                 <span className="block truncate text-sm font-normal text-caution" title={week.pause_reason}>
-                  after {count(week.pause, "week")} off
+                  {t("after {{weeks}} off", { weeks: count(week.pause, "week") })}
                 </span>
               )}
               {week.place && (
                 <span className="block truncate text-sm font-normal text-caution">
-                  at {places.find((place) => place.id === week.place)?.name ?? "a place that is gone"}
+                  {t("at {{more}}", {
+                    more: places.find((place) => place.id === week.place)?.name ?? t("a place that is gone"),
+                  })}
                 </span>
               )}
             </span>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picker } from "../../ui/Select";
 import type { Schemas } from "../../api/client";
 
@@ -13,7 +14,7 @@ export function WeekPicker({
 }) {
   return (
     <label className="flex items-center gap-2 text-sm">
-      in week
+      {t("in week")}
       <Picker
         value={String(at)}
         choose={(week) => choose(Number(week))}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Select } from "../../ui/Select";
 import { NOWHERE } from "../../api/ids";
 import type { Schemas } from "../../api/client";
@@ -21,7 +22,10 @@ export function WeekSheet({
   onClose: () => void;
 }) {
   const change = (fields: Partial<Schemas["ChangeWeek"]>, what: string) =>
-    save([{ op: "change_week", phase: phase.id, week: week.id, ...fields }], `Week ${week.number}: ${what}`);
+    save(
+      [{ op: "change_week", phase: phase.id, week: week.id, ...fields }],
+      t("Week {{number}}: {{what}}", { number: week.number, what }),
+    );
   const alternate = () =>
     save(
       phase.weeks.map((one, n) => ({
@@ -30,34 +34,36 @@ export function WeekSheet({
         week: one.id,
         variant: n % 2 ? ("B" as const) : ("A" as const),
       })),
-      `${phase.name}: weeks alternate A and B`,
+      t("{{name}}: weeks alternate A and B", { name: phase.name }),
     );
   return (
-    <Sheet title={`Week ${week.number}`} open onClose={onClose}>
+    <Sheet title={t("Week {{number}}", { number: week.number })} open onClose={onClose}>
       <div className="grid gap-4">
         <div className="flex flex-wrap items-end gap-3">
           <Choice
-            label="Variants"
+            label={t("Variants")}
             value={week.variant as "" | "A" | "B"}
             options={[
-              ["", "no alternation"],
+              ["", t("no alternation")],
               ["A", "A"],
               ["B", "B"],
             ]}
-            choose={(variant) => change({ variant }, variant ? `${variant} week` : "no alternation")}
+            choose={(variant) =>
+              change({ variant }, variant ? t("{{variant}} week", { variant }) : t("no alternation"))
+            }
           />
-          <Button onClick={alternate}>Alternate A and B in the whole phase</Button>
+          <Button onClick={alternate}>{t("Alternate A and B in the whole phase")}</Button>
         </div>
         <Select
-          label="Place"
-          hint="For a travel week: every day of it is read against this place."
+          label={t("Place")}
+          hint={t("For a travel week: every day of it is read against this place.")}
           value={week.place}
-          empty="where each day says"
+          empty={t("where each day says")}
           options={view.places.map((place) => [place.id, place.name] as const)}
           choose={(place) =>
             change(
               { place: place || NOWHERE },
-              `at ${view.places.find((one) => one.id === place)?.name ?? "the usual place"}`,
+              `at ${view.places.find((one) => one.id === place)?.name ?? t("the usual place")}`,
             )
           }
         />
@@ -66,11 +72,14 @@ export function WeekSheet({
             tone="stop"
             className="justify-self-start"
             onClick={() => {
-              save([{ op: "remove_week", phase: phase.id, week: week.id }], `Week ${week.number} taken out`);
+              save(
+                [{ op: "remove_week", phase: phase.id, week: week.id }],
+                t("Week {{number}} taken out", { number: week.number }),
+              );
               onClose();
             }}
           >
-            Take the week out
+            {t("Take the week out")}
           </Button>
         )}
       </div>

@@ -17,7 +17,10 @@ const change = (base: number, phases: unknown[], whole: unknown = null) =>
 
 describe("a change of the board", () => {
   it("replaces the days it names and leaves the others the same objects", () => {
-    const next = withChange(board, change(3, [{ id: "p1", volume: [{ week: 1 }], days: [day("d2", "new")] }]));
+    const next = withChange(
+      board,
+      change(3, [{ id: "p1", volume: [{ week: 1 }], days: [day("d2", "new")] }]),
+    );
     expect(next?.revision.number).toBe(4);
     expect(next?.phases[0]?.days.map((one) => one.name)).toEqual(["d1", "new"]);
     expect(next?.phases[0]?.volume).toEqual([{ week: 1 }]);

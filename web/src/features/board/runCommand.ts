@@ -1,4 +1,5 @@
 // What a command on a cell does to the board.
+import { t } from "../../ui/words";
 import { NOWHERE, type LineId, type WeekId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import type { Action } from "../../app/shortcuts";
@@ -49,13 +50,13 @@ export function runCommand(
       if (within >= 0 && within < group.lines.length)
         return hands.save(
           [{ op: "move_within", line: line.id, position: within }],
-          `${line.exercise} moved in its group`,
+          t("{{exercise}} moved in its group", { exercise: line.exercise }),
         );
       const to = at + step;
       if (to < 0 || to >= day.groups.length) return;
       return hands.save(
         [{ op: "move_group", group: group.id, day: day.id, position: to }],
-        `${line.exercise} moved in ${day.name}`,
+        t("{{exercise}} moved in {{name}}", { exercise: line.exercise, name: day.name }),
       );
     }
   }

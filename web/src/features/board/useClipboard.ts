@@ -1,4 +1,5 @@
 // Copying and pasting on the board: a cell as its text, chosen lines as rows, rows of a spreadsheet back into cells.
+import { t } from "../../ui/words";
 import { useEffect, useRef } from "react";
 import type { Schemas } from "../../api/client";
 import type { LineId, WeekId } from "../../api/ids";
@@ -42,7 +43,9 @@ export function useClipboard(
             by_hand: true,
           }))
         : pastedEdits(board, at.line, at.week, text);
-      const what = single ? `${at.name}: ${text.trim() || "emptied"}` : `${edits.length} cells pasted`;
+      const what = single
+        ? `${at.name}: ${text.trim() || "emptied"}`
+        : t("{{edits}} cells pasted", { edits: edits.length });
       for (let from = 0; from < edits.length; from += MOST) keep(edits.slice(from, from + MOST), what);
     };
     document.addEventListener("copy", copied);
@@ -70,7 +73,7 @@ function cellAt(view: Schemas["BoardView"] | undefined) {
               line,
               week: week.id as WeekId,
               text: one.cells[column]?.plan.text ?? "",
-              name: `${one.exercise}, week ${week.number}`,
+              name: t("{{exercise}}, week {{number}}", { exercise: one.exercise, number: week.number }),
             };
         }
   return null;

@@ -1,4 +1,5 @@
 // Clients from a spreadsheet: what each row was understood as, and nothing written before "Bring in".
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -34,7 +35,7 @@ export function BringClientsView() {
   const fresh = read.data?.clients.filter((one) => !one.there) ?? [];
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
-      <h1 className="text-2xl font-semibold tracking-tight">Bring in clients</h1>
+      <h1 className="text-2xl font-semibold tracking-tight">{t("Bring in clients")}</h1>
       {id && (
         <BroughtIn
           batch={id}
@@ -44,33 +45,35 @@ export function BringClientsView() {
             void changed(queries, "client");
           }}
         >
-          {count(Number(many), "client")} brought in.{" "}
+          {t("{{clients}} brought in.", { clients: count(Number(many), "client") })}{" "}
           <Link to="/clients" className="underline">
-            See them all
+            {t("See them all")}
           </Link>
         </BroughtIn>
       )}
       <div className="mt-4 grid items-start gap-6 lg:grid-cols-[22rem_1fr]">
         <div className="grid gap-4">
           <TableInput
-            hint="Best with its heading row: name, born, weight, goal, days, minutes … A list of names is enough."
+            hint={t(
+              "Best with its heading row: name, born, weight, goal, days, minutes … A list of names is enough.",
+            )}
             rows={10}
             text={text}
             change={setText}
           />
           <Choice
-            label="Loads in"
+            label={t("Loads in")}
             value={unit}
             options={[
-              ["kg", "kilograms"],
-              ["lb", "pounds"],
+              ["kg", t("kilograms")],
+              ["lb", t("pounds")],
             ]}
             choose={setUnit}
           />
           {bring.error && <Message tone="stop">{bring.error.message}</Message>}
           {read.data && (
             <Button tone="act" disabled={!fresh.length || bring.isPending} onClick={() => bring.mutate()}>
-              Bring in {count(fresh.length, "client")}
+              {t("Bring in {{clients}}", { clients: count(fresh.length, "client") })}
             </Button>
           )}
         </div>
@@ -88,11 +91,14 @@ export function BringClientsView() {
 function Understood({ of: { clients, columns_left, left } }: { of: Schemas["PastedClientsView"] }) {
   return (
     <div className="grid min-w-0 gap-5">
-      <section aria-label="Understood">
-        <h2 className="font-semibold">Understood</h2>
+      <section aria-label={t("Understood")}>
+        <h2 className="font-semibold">{t("Understood")}</h2>
         {columns_left.length > 0 && (
           <p className="text-sm text-caution">
-            Not brought in: the {columns_left.length > 1 ? "columns" : "column"} {columns_left.join(", ")}.
+            {t("Not brought in: the {{more}}  {{columns_left}}.", {
+              more: columns_left.length > 1 ? t("columns") : t("column"),
+              columns_left: columns_left.join(", "),
+            })}
           </p>
         )}
         <ul className="mt-1 border-t border-line">
@@ -101,25 +107,26 @@ function Understood({ of: { clients, columns_left, left } }: { of: Schemas["Past
               key={read.row}
               className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[3rem_12rem_1fr]"
             >
-              <span className="text-sm text-soft">Row {read.row}</span>
+              <span className="text-sm text-soft">{t("Row {{row}}", { row: read.row })}</span>
               <span dir="auto" className={`min-w-0 font-medium break-words ${there ? "text-soft" : ""}`}>
                 {read.name}
               </span>
               <span className="min-w-0 text-sm break-words">
                 {there ? (
-                  <span className="text-caution">In the studio already; left as it is.</span>
+                  <span className="text-caution">{t("In the studio already; left as it is.")}</span>
                 ) : (
                   <>
-                    {said(read).join(" · ") || <span className="text-soft">name only</span>}
+                    {said(read).join(" · ") || <span className="text-soft">{t("name only")}</span>}
                     {read.unread.map((one) => (
                       <span key={one} className="block text-caution">
-                        Not understood: {one}
+                        {t("Not understood: {{one}}", { one })}
                       </span>
                     ))}
                     {read.health_noted && (
                       <span className="block text-caution">
-                        Health words go into the notes. Enter them in the health file too, so that they are
-                        heeded.
+                        {t(
+                          "Health words go into the notes. Enter them in the health file too, so that they are heeded.",
+                        )}
                       </span>
                     )}
                   </>
@@ -137,17 +144,18 @@ function Understood({ of: { clients, columns_left, left } }: { of: Schemas["Past
 /** What was understood of a row, besides the name. */
 function said(read: Schemas["ClientRowRead"]): string[] {
   const parts = [
-    read.birth_year && `born ${read.birth_year}`,
+    read.birth_year && t("born {{birth_year}}", { birth_year: read.birth_year }),
     read.body_weight && load(read.body_weight),
     read.goal && `${read.goal}${read.aim && read.aim !== read.goal ? ` (${read.aim})` : ""}`,
-    read.second_goal && `also ${read.second_goal}`,
-    read.days_a_week && `${read.days_a_week} days a week`,
+    read.second_goal && t("also {{second_goal}}", { second_goal: read.second_goal }),
+    read.days_a_week && t("{{days_a_week}} days a week", { days_a_week: read.days_a_week }),
     read.weekdays.length > 0 && read.weekdays.map((day) => weekdays[day]).join(" "),
-    read.minutes && `${read.minutes} min`,
+    read.minutes && t("{{minutes}} min", { minutes: read.minutes }),
     read.training_age,
     read.contact,
-    read.emergency_contact && `emergency: ${read.emergency_contact}`,
-    read.consent_on && `consent ${read.consent_on}`,
+    read.emergency_contact &&
+      t("emergency: {{emergency_contact}}", { emergency_contact: read.emergency_contact }),
+    read.consent_on && t("consent {{consent_on}}", { consent_on: read.consent_on }),
     read.about && `“${read.about}”`,
   ];
   return parts.filter((part): part is string => typeof part === "string" && part !== "");

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useMutation } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { api } from "../../api/client";
@@ -23,9 +24,9 @@ export function BroughtIn({
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
         <p className="mr-auto font-medium">{children}</p>
         <Button onClick={() => undo.mutate()} disabled={undo.isPending}>
-          Undo
+          {t("Undo")}
         </Button>
-        <Button onClick={putAway}>Keep</Button>
+        <Button onClick={putAway}>{t("Keep")}</Button>
       </div>
       {undo.error && <p className="mt-2 text-stop">{undo.error.message}</p>}
     </Message>

@@ -1,4 +1,5 @@
 // A whole client from another studio's archive: looked at, then brought in step by step; cancelled, it leaves nothing.
+import { t } from "../../ui/words";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link } from "react-router";
@@ -15,7 +16,7 @@ const LARGEST = 40_000_000;
 export function FromArchive() {
   const queries = useQueryClient();
   const [file, setFile] = useState<File>();
-  const [step, setStep] = useState({ doing: "Sending the archive", share: 0 });
+  const [step, setStep] = useState({ doing: t("Sending the archive"), share: 0 });
   const stopping = useRef<AbortController>(undefined);
   const look = useMutation({ mutationFn: (chosen: File) => api.lookAtArchive(chosen) });
   const bring = useMutation({
@@ -40,22 +41,29 @@ export function FromArchive() {
   return (
     <section aria-labelledby="from-archive" className="mt-8 border-t border-line pt-4">
       <h2 id="from-archive" className="text-lg font-semibold">
-        One client from another studio
+        {t("One client from another studio")}
       </h2>
       <p className="mb-2 text-soft">
-        An archive (.zip) of a client with programs, sessions, tests and health file, as the other studio
-        wrote it.
+        {t(
+          "An archive (.zip) of a client with programs, sessions, tests and health file, as the other studio wrote it.",
+        )}
       </p>
       <FilePick accept=".zip,application/zip" choose={choose}>
-        {look.isPending ? "Looking at it …" : "Open an archive"}
+        {look.isPending ? t("Looking at it …") : t("Open an archive")}
       </FilePick>
-      {file && file.size > LARGEST && <Message tone="stop">That file is too large for an archive.</Message>}
+      {file && file.size > LARGEST && (
+        <Message tone="stop">{t("That file is too large for an archive.")}</Message>
+      )}
       {problem instanceof Problem && <Message tone="stop">{problem.message}</Message>}
       {seen && !bring.isPending && (
         <div className="mt-3 border-l-4 border-line-strong pl-3">
           <p className="font-medium">
             {seen.client}
-            {seen.made_on && <span className="font-normal text-soft">, as of {fullDate(seen.made_on)}</span>}
+            {seen.made_on && (
+              <span className="font-normal text-soft">
+                {t(", as of {{made_on}}", { made_on: fullDate(seen.made_on) })}
+              </span>
+            )}
           </p>
           <p>
             {count(seen.programs, "program")}, {count(seen.sessions, "session")}, {count(seen.sets, "set")},{" "}
@@ -67,16 +75,19 @@ export function FromArchive() {
             </Message>
           ))}
           <Button tone="act" className="mt-2" onClick={() => file && bring.mutate(file)}>
-            Bring in {seen.client}
+            {t("Bring in {{client}}", { client: seen.client })}
           </Button>
         </div>
       )}
       {bring.isPending && <Progress {...step} cancel={() => stopping.current?.abort()} />}
       {bring.data && (
         <Message tone="done" className="mt-3">
-          {bring.data.client} is here, with {count(bring.data.sessions, "session")}.{" "}
+          {t("{{client}} is here, with {{sessions}}.", {
+            client: bring.data.client,
+            sessions: count(bring.data.sessions, "session"),
+          })}{" "}
           <Link className="underline" to={`/clients/${bring.data.client_id}`}>
-            Open the file
+            {t("Open the file")}
           </Link>
           {bring.data.said.map((said) => (
             <p key={said}>{said}</p>

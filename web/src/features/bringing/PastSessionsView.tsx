@@ -1,4 +1,5 @@
 // Past sessions from a spreadsheet: which exercise each name means, what was done on each day, then all of it at once.
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -45,7 +46,7 @@ export function PastSessionsView() {
   const ready = read.data?.names.some(({ typed, meant }) => chosen[typed] ?? meant.exercise);
   return (
     <>
-      <h2 className="text-lg font-semibold">Bring in past sessions</h2>
+      <h2 className="text-lg font-semibold">{t("Bring in past sessions")}</h2>
       {id && (
         <BroughtIn
           batch={id}
@@ -55,16 +56,21 @@ export function PastSessionsView() {
             void changed(queries, "log");
           }}
         >
-          {count(Number(many), "session")} with {count(Number(sets), "set")} brought in.{" "}
+          {t("{{sessions}} with {{sets}} brought in.", {
+            sessions: count(Number(many), "session"),
+            sets: count(Number(sets), "set"),
+          })}{" "}
           <Link to={`/clients/${client.id}/progress`} className="underline">
-            See the progress
+            {t("See the progress")}
           </Link>
         </BroughtIn>
       )}
       <div className="mt-2 grid items-start gap-6 lg:grid-cols-[22rem_1fr]">
         <div className="grid gap-4">
           <TableInput
-            hint="Best with its heading row: date, exercise, sets, reps, load … A row a set, a column a day, or a date above plain lines will do."
+            hint={t(
+              "Best with its heading row: date, exercise, sets, reps, load … A row a set, a column a day, or a date above plain lines will do.",
+            )}
             rows={10}
             text={text}
             change={(next) => {
@@ -75,12 +81,13 @@ export function PastSessionsView() {
           {bring.error && <Message tone="stop">{bring.error.message}</Message>}
           {read.data && (
             <Button tone="act" disabled={!ready || bring.isPending} onClick={() => bring.mutate()}>
-              Bring in {count(read.data.sessions.length, "session")}
+              {t("Bring in {{sessions}}", { sessions: count(read.data.sessions.length, "session") })}
             </Button>
           )}
           <p className="text-sm text-soft">
-            They count for strength, last time and progress like sessions logged here. Nothing is written
-            before you bring them in, and one undo takes them back.
+            {t(
+              "They count for strength, last time and progress like sessions logged here. Nothing is written before you bring them in, and one undo takes them back.",
+            )}
           </p>
         </div>
         {text.trim() !== "" && (
@@ -89,8 +96,9 @@ export function PastSessionsView() {
               <div className="grid min-w-0 gap-5">
                 {!data.order.said && (
                   <Message tone="caution">
-                    Dates such as 3/4 can be read two ways; here the day stands first. If that is wrong, write
-                    them like 2026-04-03.
+                    {t(
+                      "Dates such as 3/4 can be read two ways; here the day stands first. If that is wrong, write them like 2026-04-03.",
+                    )}
                   </Message>
                 )}
                 <Names names={data.names} chosen={chosen} choose={setChosen} />
@@ -116,10 +124,14 @@ function Names({
 }) {
   const unknown = names.filter(({ typed, meant }) => !(chosen[typed] ?? meant.exercise)).length;
   return (
-    <section aria-label="Exercises">
+    <section aria-label={t("Exercises")}>
       <h2 className="font-semibold">
-        Exercises{" "}
-        {unknown > 0 && <span className="font-normal text-caution">({unknown} not in the library)</span>}
+        {t("Exercises")}{" "}
+        {unknown > 0 && (
+          <span className="font-normal text-caution">
+            {t("({{unknown}} not in the library)", { unknown })}
+          </span>
+        )}
       </h2>
       <ul className="mt-1 border-t border-line">
         {names.map(({ typed, sessions, meant: { exercise, nearest } }) => (
@@ -131,9 +143,9 @@ function Names({
               {typed}
             </span>
             <Picker
-              aria-label={`Exercise for ${typed}`}
+              aria-label={t("Exercise for {{typed}}", { typed })}
               value={chosen[typed] ?? exercise?.id ?? ""}
-              empty="left out"
+              empty={t("left out")}
               options={nearest.map((one) => [one.id, one.name] as const)}
               choose={(id) => choose({ ...chosen, [typed]: id })}
             />
@@ -149,9 +161,9 @@ function Sessions({ of: { sessions, sets } }: { of: Schemas["PastSessionsView"] 
   const [all, setAll] = useState(false);
   const shown = all ? sessions : sessions.slice(-FIRST);
   return (
-    <section aria-label="Sessions">
+    <section aria-label={t("Sessions")}>
       <h2 className="font-semibold">
-        Sessions{" "}
+        {t("Sessions")}{" "}
         <span className="font-normal text-soft">
           ({sessions.length}, {count(sets, "set")})
         </span>
@@ -169,7 +181,7 @@ function Sessions({ of: { sessions, sets } }: { of: Schemas["PastSessionsView"] 
       </ul>
       {!all && sessions.length > FIRST && (
         <Button className="mt-2" onClick={() => setAll(true)}>
-          Show all {sessions.length}
+          {t("Show all {{sessions}}", { sessions: sessions.length })}
         </Button>
       )}
     </section>

@@ -1,4 +1,5 @@
 // A table pasted from a spreadsheet, or opened from a file: its text, the same way wherever something is brought in.
+import { t } from "../../ui/words";
 import { FilePick } from "../../ui/FilePick";
 import { useMutation } from "@tanstack/react-query";
 import { api } from "../../api/client";
@@ -24,7 +25,7 @@ export function TableInput({
   return (
     <div>
       <TextField
-        label="Rows copied from your spreadsheet"
+        label={t("Rows copied from your spreadsheet")}
         hint={hint}
         rows={rows}
         spellCheck={false}
@@ -34,7 +35,7 @@ export function TableInput({
         change={change}
       />
       <FilePick accept=".xlsx,.csv,.tsv,.txt" choose={(file) => opened.mutate(file)} look="link">
-        {opened.isPending ? "Reading the file …" : "or open a file (.xlsx, .csv)"}
+        {opened.isPending ? t("Reading the file …") : t("or open a file (.xlsx, .csv)")}
       </FilePick>
       {opened.error && (
         <Message tone="stop" className="mt-3">

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -57,9 +58,9 @@ export function AfterwardsForm({ session, planned }: { session: Session; planned
   if (log.isSuccess)
     return (
       <Message tone="done">
-        It is in the ledger.{" "}
+        {t("It is in the ledger.")}{" "}
         <Link className="underline" to={`/sessions/${session_id}`}>
-          Look back and decide what comes next
+          {t("Look back and decide what comes next")}
         </Link>
       </Message>
     );
@@ -74,12 +75,12 @@ export function AfterwardsForm({ session, planned }: { session: Session; planned
       {log.error && <Message tone="stop">{log.error.message}</Message>}
       <div className="flex flex-wrap items-end gap-3">
         <label className="grid gap-1 text-sm font-medium">
-          Held on
+          {t("Held on")}
           <Input sort="date" value={on} change={setOn} />
         </label>
         {(floor.data?.places.length ?? 0) > 1 && (
           <label className="grid gap-1 text-sm font-medium">
-            Held at
+            {t("Held at")}
             <Picker
               value={place || (floor.data?.places.find((one) => one.here)?.id ?? "")}
               options={(floor.data?.places ?? []).map((one) => [one.id, one.name] as const)}
@@ -88,14 +89,14 @@ export function AfterwardsForm({ session, planned }: { session: Session; planned
           </label>
         )}
         <Button type="submit" tone="act" disabled={log.isPending || !on}>
-          {text.trim() ? "Log what stands here" : "Log it as planned"}
+          {text.trim() ? t("Log what stands here") : t("Log it as planned")}
         </Button>
       </div>
       <TextField
-        label="Or from paper, one exercise a line"
-        hint="A name alone went as planned; what is not named was not done."
+        label={t("Or from paper, one exercise a line")}
+        hint={t("A name alone went as planned; what is not named was not done.")}
         rows={4}
-        placeholder={(floor.data?.names ?? ["squat 8,8,7 at 60, left 2", "plank 40,40,35 s"]).join("\n")}
+        placeholder={(floor.data?.names ?? ["squat 8,8,7 at 60, left 2", t("plank 40,40,35 s")]).join("\n")}
         value={text}
         change={setText}
       />

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Input } from "../../ui/Input";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
@@ -10,7 +11,7 @@ import { keepChange } from "../board/keepChange";
 import { AfterwardsForm } from "./AfterwardsForm";
 import { PauseForm } from "./PauseForm";
 import { Button } from "../../ui/Button";
-import { count, longDate, shortDate } from "../../ui/format";
+import { count, longDate, shortDate, weekdays } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Of } from "../../ui/Of";
 import { Sheet } from "../../ui/Sheet";
@@ -41,11 +42,11 @@ export function CalendarView() {
   return (
     <div className="mx-auto max-w-6xl px-4 py-5">
       <h1 className="text-2xl font-semibold tracking-tight">
-        Calendar <span className="font-normal text-soft">of</span>{" "}
+        {t("Calendar")} <span className="font-normal text-soft">{t("of")}</span>{" "}
         <Link to={`/programs/${programId}`} className="hover:underline">
           {view.name}
         </Link>{" "}
-        <span className="font-normal text-soft">for {view.client}</span>
+        <span className="font-normal text-soft">{t("for {{client}}", { client: view.client })}</span>
       </h1>
       <p>
         <a
@@ -53,28 +54,34 @@ export function CalendarView() {
           href={`/api/clients/${view.client_id}/calendar.ics`}
           className="inline-flex min-h-9 items-center underline"
         >
-          As a calendar file (.ics)
+          {t("As a calendar file (.ics)")}
         </a>
       </p>
       {lately && (
         <p className="mt-1">
-          {lately.day} of {shortDate(lately.planned_for)} was not held.{" "}
+          {t("{{day}} of {{planned_for}} was not held.", {
+            day: lately.day,
+            planned_for: shortDate(lately.planned_for),
+          })}{" "}
           <button type="button" className="font-medium underline" onClick={() => setAsked(lately)}>
-            What becomes of it?
+            {t("What becomes of it?")}
           </button>
         </p>
       )}
-      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label="Weeks">
+      <div className="mt-4 overflow-x-auto" tabIndex={0} role="region" aria-label={t("Weeks")}>
         <table className="w-full min-w-[56rem] table-fixed border-collapse">
           <caption className="sr-only">
-            Sessions of {view.name} by week and day, for {view.client}
+            {t("Sessions of {{name}} by week and day, for {{client}}", {
+              name: view.name,
+              client: view.client,
+            })}
           </caption>
           <thead>
             <tr className="border-b-2 border-ink text-left text-sm">
               <th scope="col" className="w-40 py-1">
-                Week of
+                {t("Week of")}
               </th>
-              {["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"].map((name) => (
+              {weekdays.map((name) => (
                 <th key={name} scope="col" className="px-1 py-1">
                   {name}
                 </th>
@@ -92,14 +99,15 @@ export function CalendarView() {
                     <th scope="row" className="py-2 text-left font-normal">
                       {shortDate(monday)}
                       <span className="block text-sm text-soft">
-                        {first?.phase}, week {first?.week}
+                        {first?.phase}
+                        {t(", week")} {first?.week}
                       </span>
                     </th>
                     {dates.map((on) => {
                       return (
                         <td key={on} className={`px-1 py-1.5 ${on === view.today ? "bg-ember-wash" : ""}`}>
                           {on === view.today && (
-                            <span className="text-sm font-semibold text-ember">today</span>
+                            <span className="text-sm font-semibold text-ember">{t("today")}</span>
                           )}
                           {view.sessions
                             .filter((one) => one.on === on)
@@ -115,11 +123,16 @@ export function CalendarView() {
                                 {one.state !== "planned" && (
                                   <span className="block text-soft">
                                     {one.state}
-                                    {one.state === "moved" && ` from ${shortDate(one.planned_for)}`}{" "}
+                                    {one.state === "moved" &&
+                                      ` ${t("from {{planned_for}}", { planned_for: shortDate(one.planned_for) })}`}{" "}
                                     {one.reason}
                                   </span>
                                 )}
-                                {one.place && <span className="block text-soft">at {one.place}</span>}
+                                {one.place && (
+                                  <span className="block text-soft">
+                                    {t("at {{place}}", { place: one.place })}
+                                  </span>
+                                )}
                               </button>
                             ))}
                         </td>
@@ -147,7 +160,10 @@ function WeeksOff({ of }: { of: Schemas["CalendarWeek"] | undefined }) {
         {shortDate(of.pause_from)}
       </th>
       <td colSpan={7} className="px-1 text-soft">
-        {count(of.pause, "week")} off{of.pause_reason && `: ${of.pause_reason}`}
+        {t("{{weeks}} off{{more}}", {
+          weeks: count(of.pause, "week"),
+          more: of.pause_reason && `: ${of.pause_reason}`,
+        })}
       </td>
     </tr>
   );
@@ -178,24 +194,27 @@ function WaysOutSheet({
     },
   });
   const words = (what: string) =>
-    `${session.day}, week ${session.week}: ${what.charAt(0).toLowerCase()}${what.slice(1)}${reason ? `. ${reason}` : ""}`.slice(
-      0,
-      300,
-    );
+    t("{{day}}, week {{week}}: {{what}}{{what2}}{{more}}", {
+      day: session.day,
+      week: session.week,
+      what: what.charAt(0).toLowerCase(),
+      what2: what.slice(1),
+      more: reason ? `. ${reason}` : "",
+    }).slice(0, 300);
   const past = session.on <= view.today && session.state !== "done";
   if (session.state === "done")
     return (
       <Sheet title={`${session.day}, ${longDate(session.on)}`} open onClose={onClose}>
-        <p>It was held. What is logged or corrected later still counts.</p>
+        <p>{t("It was held. What is logged or corrected later still counts.")}</p>
         <p className="mt-3 flex flex-wrap gap-4">
           <Link className="inline-flex min-h-9 items-center underline" to={`/sessions/${session.session_id}`}>
-            Look back
+            {t("Look back")}
           </Link>
           <Link
             className="inline-flex min-h-9 items-center underline"
             to={`/floor/${program}/${session.week_id}/${session.day_id}`}
           >
-            Open it again on the floor
+            {t("Open it again on the floor")}
           </Link>
         </p>
       </Sheet>
@@ -203,8 +222,8 @@ function WaysOutSheet({
   return (
     <Sheet title={`${session.day}, ${longDate(session.planned_for)}`} open onClose={onClose}>
       {past && (
-        <section aria-label="It was held" className="mb-5 border-b border-line pb-4">
-          <h3 className="mb-2 font-semibold">It was held</h3>
+        <section aria-label={t("It was held")} className="mb-5 border-b border-line pb-4">
+          <h3 className="mb-2 font-semibold">{t("It was held")}</h3>
           <AfterwardsForm
             session={{
               session_id: session.session_id,
@@ -216,14 +235,14 @@ function WaysOutSheet({
           />
         </section>
       )}
-      {past && <h3 className="mb-2 font-semibold">It was not</h3>}
+      {past && <h3 className="mb-2 font-semibold">{t("It was not")}</h3>}
       {save.error instanceof Problem && <Message tone="stop">{save.error.message}</Message>}
       <label className="grid gap-1 text-sm font-medium">
-        Why, for the logbook
+        {t("Why, for the logbook")}
         <Input
           value={reason}
           maxLength={200}
-          placeholder="client away, ill, room taken …"
+          placeholder={t("client away, ill, room taken …")}
           change={setReason}
         />
       </label>
@@ -238,10 +257,10 @@ function WaysOutSheet({
             </span>
             <Button
               disabled={save.isPending}
-              aria-label={`Do it: ${way.label}`}
+              aria-label={t("Do it: {{label}}", { label: way.label })}
               onClick={() => save.mutate({ edits: [{ ...way.edit, reason }], words: words(way.label) })}
             >
-              Do it
+              {t("Do it")}
             </Button>
           </li>
         ))}
@@ -252,11 +271,11 @@ function WaysOutSheet({
           onClick={() =>
             save.mutate({
               edits: [{ op: "hold_session", week: session.week_id, day: session.day_id }],
-              words: words("Held as planned after all"),
+              words: words(t("Held as planned after all")),
             })
           }
         >
-          Hold it as planned after all
+          {t("Hold it as planned after all")}
         </Button>
       )}
     </Sheet>

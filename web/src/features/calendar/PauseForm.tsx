@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -25,8 +26,12 @@ export function PauseForm({ view }: { view: Schemas["CalendarView"] }) {
         base: view.revision,
         edits: [{ op: "pause", week: week.id, weeks: off, reason: off ? reason : "" }],
         reason: off
-          ? `${count(off, "week")} off before week ${week.number}${reason && `: ${reason}`}`
-          : `No weeks off before week ${week.number}`,
+          ? t("{{weeks}} off before week {{number}}{{more}}", {
+              weeks: count(off, "week"),
+              number: week.number,
+              more: reason && `: ${reason}`,
+            })
+          : t("No weeks off before week {{number}}", { number: week.number }),
       }),
     onSuccess: async (change) => {
       keepChange(queries, view.program_id, change);
@@ -41,11 +46,13 @@ export function PauseForm({ view }: { view: Schemas["CalendarView"] }) {
   return (
     <section aria-labelledby="pause" className="mt-6 max-w-3xl">
       <h2 id="pause" className="text-lg font-semibold">
-        Time off
+        {t("Time off")}
       </h2>
       <p className="text-soft">
-        For a holiday or an illness: what was not held yet comes so many weeks later. It ends on{" "}
-        {fullDate(view.end)} now.
+        {t(
+          "For a holiday or an illness: what was not held yet comes so many weeks later. It ends on {{end}} now.",
+          { end: fullDate(view.end) },
+        )}
       </p>
       {save.error instanceof Problem && <Message tone="stop">{save.error.message}</Message>}
       {pauses.length > 0 && (
@@ -53,16 +60,20 @@ export function PauseForm({ view }: { view: Schemas["CalendarView"] }) {
           {pauses.map((one) => (
             <li key={one.id} className="flex items-center gap-3 border-b border-line py-1">
               <span className="mr-auto">
-                {count(one.pause, "week")} off before week {one.number} ({fullDate(one.monday)})
-                {one.pause_reason && `: ${one.pause_reason}`}
+                {t("{{weeks}} off before week {{number}} ({{monday}}){{more}}", {
+                  weeks: count(one.pause, "week"),
+                  number: one.number,
+                  monday: fullDate(one.monday),
+                  more: one.pause_reason && `: ${one.pause_reason}`,
+                })}
               </span>
               <Button
                 tone="quiet"
                 disabled={save.isPending}
-                aria-label={`Take back the weeks off before week ${one.number}`}
+                aria-label={t("Take back the weeks off before week {{number}}", { number: one.number })}
                 onClick={() => save.mutate({ week: one, off: 0 })}
               >
-                Take back
+                {t("Take back")}
               </Button>
             </li>
           ))}
@@ -77,27 +88,33 @@ export function PauseForm({ view }: { view: Schemas["CalendarView"] }) {
           }}
         >
           <label className="grid gap-1 text-sm font-medium">
-            Before
+            {t("Before")}
             <Picker
               value={week.id}
-              options={coming.map((one) => [one.id, `week ${one.number}, ${fullDate(one.monday)}`] as const)}
+              options={coming.map(
+                (one) =>
+                  [
+                    one.id,
+                    t("week {{number}}, {{monday}}", { number: one.number, monday: fullDate(one.monday) }),
+                  ] as const,
+              )}
               choose={(id) => setChosen(id)}
             />
           </label>
           <label className="grid gap-1 text-sm font-medium">
-            Weeks off
+            {t("Weeks off")}
             <Input sort="numeric" value={weeks} change={setWeeks} className="w-20 text-right" />
           </label>
           <label className="grid grow gap-1 text-sm font-medium">
-            Why, for the logbook
-            <Input value={reason} maxLength={200} placeholder="holiday, ill …" change={setReason} wide />
+            {t("Why, for the logbook")}
+            <Input value={reason} maxLength={200} placeholder={t("holiday, ill …")} change={setReason} wide />
           </label>
           <Button type="submit" disabled={save.isPending || off < 1 || off > MOST}>
-            Take off
+            {t("Take off")}
           </Button>
         </form>
       ) : (
-        <p className="mt-2 text-soft">Every week has begun: there is none left to come later.</p>
+        <p className="mt-2 text-soft">{t("Every week has begun: there is none left to come later.")}</p>
       )}
     </section>
   );

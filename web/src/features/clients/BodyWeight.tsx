@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { Picture } from "../../ui/Picture";
 import { Input } from "../../ui/Input";
@@ -42,16 +43,16 @@ export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
   const from = settled ? "scale" : "typed";
   const value = settled ? settled.value : typed.trim().replace(",", ".");
   return (
-    <section aria-label="Body weight" className="mt-2 border-t border-line pt-3">
+    <section aria-label={t("Body weight")} className="mt-2 border-t border-line pt-3">
       <div className="flex flex-wrap items-end gap-3">
         <div>
-          <h3 className="font-semibold">Body weight</h3>
+          <h3 className="font-semibold">{t("Body weight")}</h3>
           <p className="text-2xl font-medium">
-            {newest ? load(newest.load) : <span className="text-base text-soft">not weighed yet</span>}
+            {newest ? load(newest.load) : <span className="text-base text-soft">{t("not weighed yet")}</span>}
           </p>
           {newest && (
             <p className="text-sm text-soft">
-              {shortDate(newest.on)}, {newest.source === "scale" ? "off the scale" : "typed"}
+              {shortDate(newest.on)}, {newest.source === "scale" ? t("off the scale") : t("typed")}
             </p>
           )}
         </div>
@@ -63,12 +64,12 @@ export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
                 ? `${(settled ? Number(settled.value) : scale.reading.figure).toFixed(1)} ${client.facts.unit}`
                 : "…"}
               <span className={`block text-sm font-normal ${settled ? "text-done" : "text-soft"}`}>
-                {settled ? "settled" : "settling"}
+                {settled ? t("settled") : t("settling")}
               </span>
             </p>
           ) : (
             <Input
-              aria-label={`Body weight, ${client.facts.unit}`}
+              aria-label={t("Body weight, {{unit}}", { unit: client.facts.unit })}
               sort="decimal"
               placeholder={client.facts.unit}
               value={typed}
@@ -85,17 +86,17 @@ export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
               disabled={keep.isPending}
               onClick={() => keep.mutate({ value, source: from, confirmed: false })}
             >
-              Keep it
+              {t("Keep it")}
             </Button>
           )}
           <Button onClick={scale.start} disabled={scale.state === "reading"}>
-            <Scale size={18} aria-hidden /> Read the scale
+            <Scale size={18} aria-hidden /> {t("Read the scale")}
           </Button>
         </div>
       </div>
       {scale.state === "failed" && (
         <Message tone="caution" className="mt-2">
-          The scale does not answer. Type the weight, or try again.
+          {t("The scale does not answer. Type the weight, or try again.")}
         </Message>
       )}
       {keep.error && (
@@ -103,7 +104,7 @@ export function BodyWeight({ client }: { client: Schemas["ClientView"] }) {
           {keep.error.message}
           {doubt && (
             <Button onClick={() => keep.mutate({ value, source: from, confirmed: true })}>
-              Yes, keep it
+              {t("Yes, keep it")}
             </Button>
           )}
         </Message>
@@ -126,7 +127,9 @@ function Trend({ weights }: { weights: Schemas["Weighed"][] }) {
     <Picture
       width={120}
       height={44}
-      says={`Body weights: ${weights.map((w) => `${shortDate(w.on)} ${load(w.load)}`).join(", ")}`}
+      says={t("Body weights: {{weights}}", {
+        weights: weights.map((w) => `${shortDate(w.on)} ${load(w.load)}`).join(", "),
+      })}
     >
       <polyline
         fill="none"

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { FoodCard } from "./FoodCard";
 import { GoalKind, School, TrainingAge } from "../../api/enums";
 import { Choice } from "../../ui/Choice";
@@ -22,43 +23,43 @@ export function ClientFileView() {
       noValidate
       className="grid gap-x-10 gap-y-6 lg:grid-cols-[6fr_5fr]"
       onSubmit={(event) => event.preventDefault()}
-      aria-label="Client file"
+      aria-label={t("Client file")}
     >
-      <section className="grid content-start gap-2" aria-label="What for">
+      <section className="grid content-start gap-2" aria-label={t("What for")}>
         <div className="flex items-baseline justify-between">
-          <h2 className="font-semibold">What for</h2>
-          <p role="status" className={state === "Not saved" ? "text-sm text-stop" : "text-sm text-done"}>
+          <h2 className="font-semibold">{t("What for")}</h2>
+          <p role="status" className={state === t("Not saved") ? "text-sm text-stop" : "text-sm text-done"}>
             {state}
-            {again && state === "Not saved" && (
+            {again && state === t("Not saved") && (
               <button type="button" className="ml-2 min-h-6 text-ink underline" onClick={again}>
-                Try again
+                {t("Try again")}
               </button>
             )}
           </p>
         </div>
         <div className="grid sm:grid-cols-[11rem_1fr] gap-3">
           <Select
-            label="Main goal"
+            label={t("Main goal")}
             value={facts.aim}
             options={GoalKind}
-            empty="not said yet"
+            empty={t("not said yet")}
             choose={(aim) => save({ aim })}
           />
           <SavedField
-            label="In the client’s own words"
+            label={t("In the client’s own words")}
             value={facts.goal}
             problem={problem("goal")}
             save={(goal) => save({ goal })}
           />
           <Select
-            label="Second goal"
+            label={t("Second goal")}
             value={facts.second_aim}
             options={GoalKind}
-            empty="none"
+            empty={t("none")}
             choose={(second_aim) => save({ second_aim })}
           />
           <SavedField
-            label="Second goal, in own words"
+            label={t("Second goal, in own words")}
             value={facts.second_goal}
             problem={problem("second_goal")}
             save={(second_goal) => save({ second_goal })}
@@ -66,14 +67,14 @@ export function ClientFileView() {
         </div>
         <div className="grid sm:grid-cols-[8rem_8rem_1fr] gap-3">
           <SavedField
-            label="Minutes a session"
+            label={t("Minutes a session")}
             type="numeric"
             value={String(facts.minutes)}
             problem={problem("minutes")}
             save={(text) => save({ minutes: figure(text) })}
           />
           <SavedField
-            label="Days a week"
+            label={t("Days a week")}
             type="numeric"
             value={String(facts.days_a_week)}
             problem={problem("days_a_week")}
@@ -83,21 +84,21 @@ export function ClientFileView() {
         </div>
         <div className="grid gap-3 sm:grid-cols-[1fr_1fr_9.5rem]">
           <SavedField
-            label="Likes to do"
-            placeholder="deadlifts, carries"
+            label={t("Likes to do")}
+            placeholder={t("deadlifts, carries")}
             value={facts.likes}
             problem={problem("likes")}
             save={(likes) => save({ likes })}
           />
           <SavedField
-            label="Would rather not"
-            placeholder="lunges, burpees"
+            label={t("Would rather not")}
+            placeholder={t("lunges, burpees")}
             value={facts.dislikes}
             problem={problem("dislikes")}
             save={(dislikes) => save({ dislikes })}
           />
           <SavedField
-            label="To be ready by"
+            label={t("To be ready by")}
             type="date"
             value={facts.ready_by ?? ""}
             problem={problem("ready_by")}
@@ -105,7 +106,7 @@ export function ClientFileView() {
           />
         </div>
         <SavedField
-          label="Notes"
+          label={t("Notes")}
           rows={4}
           value={facts.about}
           problem={problem("about")}
@@ -117,17 +118,17 @@ export function ClientFileView() {
           </Message>
         ))}
       </section>
-      <section className="grid content-start gap-2" aria-label="Who">
-        <h2 className="font-semibold">Who</h2>
+      <section className="grid content-start gap-2" aria-label={t("Who")}>
+        <h2 className="font-semibold">{t("Who")}</h2>
         <div className="grid sm:grid-cols-[1fr_7rem] gap-3">
           <SavedField
-            label="Name"
+            label={t("Name")}
             value={facts.name}
             problem={problem("name")}
             save={(name) => save({ name })}
           />
           <SavedField
-            label="Birth year"
+            label={t("Birth year")}
             type="numeric"
             value={facts.birth_year === null ? "" : String(facts.birth_year)}
             problem={problem("birth_year")}
@@ -136,51 +137,51 @@ export function ClientFileView() {
         </div>
         <div className="grid grid-cols-2 gap-3">
           <Select
-            label="Has trained"
+            label={t("Has trained")}
             value={facts.training_age}
             options={ages}
-            empty="not said yet"
+            empty={t("not said yet")}
             choose={(training_age) => save({ training_age })}
           />
           <Select
-            label="Raised first"
+            label={t("Raised first")}
             value={facts.school}
             options={School}
             choose={(school) => school && save({ school })}
           />
           <Choice
-            label="Units"
+            label={t("Units")}
             value={facts.unit}
             options={[
-              ["kg", "kg"],
-              ["lb", "lb"],
+              ["kg", t("kg")],
+              ["lb", t("lb")],
             ]}
             choose={(unit) => save({ unit })}
           />
           <SavedField
-            label="Contact"
+            label={t("Contact")}
             value={facts.contact}
             problem={problem("contact")}
             save={(contact) => save({ contact })}
           />
           <SavedField
-            label="Emergency contact"
+            label={t("Emergency contact")}
             value={facts.emergency_contact}
             problem={problem("emergency_contact")}
             save={(emergency_contact) => save({ emergency_contact })}
           />
           <SavedField
-            label="Consent to keep this file"
+            label={t("Consent to keep this file")}
             type="date"
             value={facts.consent_on ?? ""}
             problem={problem("consent_on")}
             save={(text) => save({ consent_on: text || null })}
           />
           <Tick checked={facts.cycle_reports} set={(checked) => save({ cycle_reports: checked })}>
-            Opts in to cycle reports
+            {t("Opts in to cycle reports")}
           </Tick>
           <Tick checked={facts.former} set={(checked) => save({ former: checked })}>
-            Trains here no more: the file stays, nothing is due
+            {t("Trains here no more: the file stays, nothing is due")}
           </Tick>
         </div>
         <BodyWeight client={client} />
@@ -190,7 +191,7 @@ export function ClientFileView() {
             href={`/api/clients/${client.id}/archive.zip`}
             className="inline-flex min-h-9 items-center underline"
           >
-            All of this client as an archive, for another studio
+            {t("All of this client as an archive, for another studio")}
           </a>
         </p>
         <FoodCard client={client} save={save} problem={problem("height_cm")} />
@@ -201,9 +202,9 @@ export function ClientFileView() {
 
 function FixedDays({ chosen, save }: { chosen: number[]; save: (days: number[]) => void }) {
   return (
-    <div role="group" aria-label="Fixed days" className="grid content-start gap-1">
+    <div role="group" aria-label={t("Fixed days")} className="grid content-start gap-1">
       <span aria-hidden className="text-sm font-medium">
-        Fixed days, if any
+        {t("Fixed days, if any")}
       </span>
       <div className="flex">
         {weekdays.map((name, day) => (

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";
@@ -32,13 +33,15 @@ export function ClientFrame() {
             {client.facts.name}
           </h1>
           <p className="text-soft">
-            {client.facts.former && <span className="font-medium text-ink">Trains here no more · </span>}
-            {client.age !== null && <>{client.age} years · </>}
-            {goal || "No goal written yet"}
+            {client.facts.former && (
+              <span className="font-medium text-ink">{t("Trains here no more ·")} </span>
+            )}
+            {client.age !== null && <>{t("{{age}} years ·", { age: client.age })} </>}
+            {goal || t("No goal written yet")}
           </p>
         </div>
         <p className="text-right text-sm">
-          <span className="text-soft">Health screen</span>
+          <span className="text-soft">{t("Health screen")}</span>
           <br />
           <NavLink
             to={`/clients/${client.id}/health`}
@@ -52,43 +55,43 @@ export function ClientFrame() {
             to={`/clients/${client.id}/start`}
             className="inline-flex min-h-9 items-center rounded-md border border-line-strong bg-raised px-3 hover:border-ink"
           >
-            Start a program
+            {t("Start a program")}
           </Link>
         )}
       </div>
       <Roving
         as="nav"
-        label={`File of ${client.facts.name}`}
+        label={t("File of {{name}}", { name: client.facts.name })}
         className="mt-3 mb-5 flex flex-wrap border-b border-line"
       >
         <NavLink to={`/clients/${client.id}`} end className={tab}>
-          File
+          {t("File")}
         </NavLink>
         <NavLink to={`/clients/${client.id}/health`} className={tab}>
-          Health
+          {t("Health")}
         </NavLink>
         <NavLink to={`/clients/${client.id}/places`} className={tab}>
-          Places
+          {t("Places")}
         </NavLink>
         <NavLink to={`/clients/${client.id}/tests`} className={tab}>
-          Tests
+          {t("Tests")}
         </NavLink>
         <NavLink to={`/clients/${client.id}/progress`} className={tab}>
-          Progress
+          {t("Progress")}
         </NavLink>
         {client.program_id && (
           <NavLink to={`/programs/${client.program_id}`} className={tab}>
-            Program
+            {t("Program")}
           </NavLink>
         )}
         {client.program_id && (
           <NavLink to={`/clients/${client.id}/home`} className={tab}>
-            At home
+            {t("At home")}
           </NavLink>
         )}
         {client.programs > 0 && (
           <NavLink to={`/clients/${client.id}/programs`} className={tab}>
-            Past and next
+            {t("Past and next")}
           </NavLink>
         )}
       </Roving>
@@ -103,9 +106,12 @@ export function useClient(): Schemas["ClientView"] {
 }
 
 function screeningWords(screening: Schemas["HealthStanding"]): string {
-  if (!screening.outcome) return "not asked yet";
-  if (screening.outcome !== "clear" && screening.allowed === "vigorous") return "cleared by a clinician";
+  if (!screening.outcome) return t("not asked yet");
+  if (screening.outcome !== "clear" && screening.allowed === "vigorous") return t("cleared by a clinician");
   if (screening.due && screening.repeat_on)
-    return `${screening.outcome}, ask again since ${shortDate(screening.repeat_on)}`;
+    return t("{{outcome}}, ask again since {{repeat_on}}", {
+      outcome: named(screening.outcome),
+      repeat_on: shortDate(screening.repeat_on),
+    });
   return screening.outcome;
 }

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { query } from "../../api/query";
 import type { Schemas } from "../../api/client";
 import { useQuery } from "@tanstack/react-query";
@@ -18,30 +19,30 @@ export function ClientsView() {
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
       <div className="mb-4 flex flex-wrap items-center gap-x-2 gap-y-3">
-        <h1 className="mr-auto text-2xl font-semibold tracking-tight">Clients</h1>
+        <h1 className="mr-auto text-2xl font-semibold tracking-tight">{t("Clients")}</h1>
         <Link
           to="/clients/new"
           className="order-2 rounded-md bg-ember px-4 py-2 font-semibold text-on-ember hover:brightness-110"
         >
-          Add a client
+          {t("Add a client")}
         </Link>
         <Link
           to="/clients/bring-in"
           className="order-1 inline-flex min-h-9 items-center rounded-md px-3 underline hover:bg-sunk"
         >
-          Bring in from a spreadsheet
+          {t("Bring in from a spreadsheet")}
         </Link>
       </div>
       {clients.data.length === 0 ? (
         <p className="text-soft">
-          No clients yet. Add the first; a name is enough. Or bring in your list from a spreadsheet.
+          {t("No clients yet. Add the first; a name is enough. Or bring in your list from a spreadsheet.")}
         </p>
       ) : (
         <div className="max-w-md">
           <TextField
-            label={`Find among ${clients.data.length}`}
+            label={t("Find among {{data}}", { data: clients.data.length })}
             sort="search"
-            placeholder="name, goal or place"
+            placeholder={t("name, goal or place")}
             value={typed}
             change={setTyped}
           />
@@ -49,7 +50,7 @@ export function ClientsView() {
       )}
       {words.trim() !== "" && groups.length === 0 && (
         <p role="status" className="mt-4 text-soft">
-          Nobody is found by these words.
+          {t("Nobody is found by these words.")}
         </p>
       )}
       {groups.map(({ title, clients: of, folded }) => (
@@ -70,7 +71,7 @@ export function ClientsView() {
 }
 
 function ClientRow({ client: { id, program_id, ...facts } }: { client: Schemas["ClientEntry"] }) {
-  const whose = <span className="sr-only"> of {facts.name}</span>;
+  const whose = <span className="sr-only"> {t("of {{name}}", { name: facts.name })}</span>;
   return (
     <li className="grid items-baseline gap-x-4 gap-y-1 border-b border-line py-3 [contain-intrinsic-size:auto_4.5rem] [content-visibility:auto] sm:grid-cols-[13rem_1fr_auto]">
       <Link
@@ -85,17 +86,24 @@ function ClientRow({ client: { id, program_id, ...facts } }: { client: Schemas["
           {facts.goal}
         </p>
         <p className="text-sm break-words text-soft">
-          {facts.days_a_week} × {facts.minutes} min a week · {facts.place || "no place yet"} · {facts.unit}
+          {t("{{days_a_week}} × {{minutes}} min a week · {{more}} · {{unit}}", {
+            days_a_week: facts.days_a_week,
+            minutes: facts.minutes,
+            more: facts.place || t("no place yet"),
+            unit: facts.unit,
+          })}
         </p>
       </div>
       <div className="flex gap-4">
         {program_id && (
           <Link to={`/programs/${program_id}`} className="inline-flex min-h-6 items-center underline">
-            Program{whose}
+            {t("Program")}
+            {whose}
           </Link>
         )}
         <Link to={`/clients/${id}/progress`} className="inline-flex min-h-6 items-center underline">
-          Progress{whose}
+          {t("Progress")}
+          {whose}
         </Link>
       </div>
     </li>

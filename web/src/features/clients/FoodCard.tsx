@@ -1,4 +1,5 @@
 // Food, only so far: an estimate of energy with its error, or why a dietitian or doctor has the word instead.
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -23,7 +24,7 @@ export function FoodCard({
   return (
     <section aria-labelledby="food" className="mt-2 border-t border-line pt-3">
       <h2 id="food" className="font-semibold">
-        Food, an estimate
+        {t("Food, an estimate")}
       </h2>
       {found.data?.barred ? (
         <Message tone="caution" className="mt-1">
@@ -33,34 +34,36 @@ export function FoodCard({
         <>
           <div className="mt-1 grid gap-3 sm:grid-cols-[7rem_6rem_1fr]">
             <Select
-              label="Sex"
+              label={t("Sex")}
               value={sex}
               options={Sex.filter(Boolean)}
-              empty="not said"
+              empty={t("not said")}
               choose={(next) => save({ sex: next })}
             />
             <SavedField
-              label="Height, cm"
+              label={t("Height, cm")}
               type="numeric"
               value={height === null ? "" : String(height)}
               problem={problem}
               save={(text) => save({ height_cm: text ? Number(text) : null })}
             />
             <Select
-              label="How the week goes"
+              label={t("How the week goes")}
               value={activity}
               options={Activity.filter(Boolean)}
-              empty="not said"
+              empty={t("not said")}
               choose={(next) => save({ activity: next })}
             />
           </div>
           <div className="mt-3" aria-live="polite">
             {found.data?.missing.length ? (
-              <p className="text-soft">Still to be said: {found.data.missing.join(", ")}.</p>
+              <p className="text-soft">
+                {t("Still to be said: {{missing}}.", { missing: found.data.missing.join(", ") })}
+              </p>
             ) : found.data?.estimate ? (
               <Figures view={found.data} of={found.data.estimate} aim={aim} setAim={setAim} />
             ) : (
-              found.data && <p className="text-soft">The equation was not made for these figures.</p>
+              found.data && <p className="text-soft">{t("The equation was not made for these figures.")}</p>
             )}
           </div>
         </>
@@ -85,26 +88,31 @@ function Figures({
   return (
     <>
       <p>
-        Keeps the weight: <strong className="text-lg">{of.maintenance} kcal</strong> a day, somewhere from{" "}
-        {of.low} to {of.high}{" "}
+        {t("Keeps the weight:")}{" "}
+        <strong className="text-lg">{t("{{maintenance}} kcal", { maintenance: of.maintenance })}</strong>{" "}
+        {t("a day, somewhere from {{low}} to {{high}}", { low: of.low, high: of.high })}{" "}
         <span className="text-soft">
-          (resting {of.resting} × {of.factor})
+          {t("(resting {{resting}} × {{factor}})", { resting: of.resting, factor: of.factor })}
         </span>
       </p>
       <div className="mt-2 grid items-end gap-3 sm:grid-cols-[11rem_1fr]">
         <Select
-          label="Body weight should be"
+          label={t("Body weight should be")}
           value={aim}
           options={EnergyAim}
           choose={(next) => next && setAim(next)}
         />
         {(aim !== "as it is" || of.floor) && (
           <p>
-            <strong className="text-lg">{of.target} kcal</strong> a day
-            {of.kg_a_week !== 0 && `, about ${of.kg_a_week > 0 ? "+" : ""}${of.kg_a_week} kg a week`}
+            <strong className="text-lg">{t("{{target}} kcal", { target: of.target })}</strong> {t("a day")}
+            {of.kg_a_week !== 0 &&
+              t(", about {{more}}{{kg_a_week}} kg a week", {
+                more: of.kg_a_week > 0 ? "+" : "",
+                kg_a_week: of.kg_a_week,
+              })}
             {of.floor && (
               <span className="block text-caution">
-                Held at {view.floor} kcal: less belongs to a clinician.
+                {t("Held at")} {view.floor} {t("kcal: less belongs to a clinician.")}
               </span>
             )}
           </p>

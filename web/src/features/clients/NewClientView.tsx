@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
@@ -34,26 +35,26 @@ export function NewClientView() {
         if (name.trim() && unit) add.mutate(unit);
       }}
     >
-      <h1 className="text-2xl font-semibold tracking-tight">New client</h1>
+      <h1 className="text-2xl font-semibold tracking-tight">{t("New client")}</h1>
       {add.error && <Message tone="stop">{add.error.message}</Message>}
       <TextField
-        label="Name"
-        hint="Enough to begin. All the rest is written while you talk, and saved as you go."
+        label={t("Name")}
+        hint={t("Enough to begin. All the rest is written while you talk, and saved as you go.")}
         value={name}
         autoFocus
         change={setName}
       />
       <Choice
-        label="Loads in"
+        label={t("Loads in")}
         value={unit ?? null}
         options={[
-          ["kg", "kilograms"],
-          ["lb", "pounds"],
+          ["kg", t("kilograms")],
+          ["lb", t("pounds")],
         ]}
         choose={setChosen}
       />
       {!unit && clients.data && (
-        <p className="-mt-2 text-sm text-soft">Say which, once; the file can change it.</p>
+        <p className="-mt-2 text-sm text-soft">{t("Say which, once; the file can change it.")}</p>
       )}
       <Button
         tone="act"
@@ -61,7 +62,7 @@ export function NewClientView() {
         disabled={!name.trim() || !unit || add.isPending}
         className="justify-self-start"
       >
-        Open the file
+        {t("Open the file")}
       </Button>
     </form>
   );

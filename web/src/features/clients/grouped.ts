@@ -1,4 +1,5 @@
 // The clients in the order one looks for them: who comes today, who comes this week, all others, and who trains here no more.
+import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 
 export interface ClientGroup {
@@ -27,7 +28,7 @@ export function grouped(
   const words = typed.trim();
   if (words) {
     const found = clients.filter((one) => within(words, `${one.name} ${one.goal} ${one.place}`));
-    return found.length ? [{ title: "Found", clients: found, folded: false }] : [];
+    return found.length ? [{ title: t("Found"), clients: found, folded: false }] : [];
   }
   const comes = new Set(today?.sessions.map((session) => session.client_id));
   const limit = today ? new Date(today.on).getTime() + WEEK : 0;
@@ -41,13 +42,13 @@ export function grouped(
   const former = clients.filter((one) => one.former);
   const others = of((one) => !comes.has(one.id) && !soon.has(one.id));
   return [
-    { title: "Today", clients: of((one) => comes.has(one.id)), folded: false },
-    { title: "This week", clients: of((one) => !comes.has(one.id) && soon.has(one.id)), folded: false },
+    { title: t("Today"), clients: of((one) => comes.has(one.id)), folded: false },
+    { title: t("This week"), clients: of((one) => !comes.has(one.id) && soon.has(one.id)), folded: false },
     {
-      title: comes.size + soon.size ? "Nothing planned this week" : "All",
+      title: comes.size + soon.size ? t("Nothing planned this week") : t("All"),
       clients: others,
       folded: others.length > FEW && comes.size + soon.size > 0,
     },
-    { title: "Former", clients: former, folded: now.length > 0 },
+    { title: t("Former"), clients: former, folded: now.length > 0 },
   ].filter((group) => group.clients.length > 0);
 }

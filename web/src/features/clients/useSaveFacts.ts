@@ -1,4 +1,5 @@
 // Saving single facts of a client as they are entered, and what the server said of the last one.
+import { t } from "../../ui/words";
 import { asTyped } from "../../ui/asTyped";
 import type { ClientId } from "../../api/ids";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
@@ -60,11 +61,11 @@ export function useSaveFacts(clientId: ClientId) {
     problem: (field: keyof Changes) => wrong[field],
     figure: asTyped,
     state: saving.isPending
-      ? "Saving …"
+      ? t("Saving …")
       : Object.keys(wrong).length
-        ? "Not saved"
+        ? t("Not saved")
         : saving.isSuccess
-          ? "Saved"
+          ? t("Saved")
           : "",
   };
 }

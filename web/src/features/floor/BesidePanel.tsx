@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 import { query } from "../../api/query";
@@ -13,9 +14,11 @@ export function BesidePanel({ shown, onDone }: { shown: ShownFloor; onDone: () =
   const { beside } = usePane();
   const here = `/floor/${shown.program_id}/${shown.week_id}/${shown.day_id}`;
   return (
-    <Panel title="Two clients side by side" back="Back to the set" onBack={onDone}>
+    <Panel title={t("Two clients side by side")} back={t("Back to the set")} onBack={onDone}>
       <div className="mt-3 grid gap-2">
-        {beside && <Offer title={`Only ${shown.client}`} onClick={() => void navigate(here)} />}
+        {beside && (
+          <Offer title={t("Only {{client}}", { client: shown.client })} onClick={() => void navigate(here)} />
+        )}
         <Part of={today}>
           {({ sessions }) => {
             const others = sessions.filter(
@@ -27,14 +30,14 @@ export function BesidePanel({ shown, onDone }: { shown: ShownFloor; onDone: () =
                   <Offer
                     key={one.session_id}
                     title={one.client}
-                    more={`${one.day}, week ${one.week}`}
+                    more={t("{{day}}, week {{week}}", { day: one.day, week: one.week })}
                     onClick={() => {
                       onDone();
                       void navigate(`${here}/with/${one.program_id}/${one.week_id}/${one.day_id}`);
                     }}
                   />
                 ))}
-                {others.length === 0 && <p className="text-soft">Nobody else is planned for today.</p>}
+                {others.length === 0 && <p className="text-soft">{t("Nobody else is planned for today.")}</p>}
               </>
             );
           }}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useNamed } from "./pane";
 import { HeartPulse, Radio } from "lucide-react";
 import { Small } from "./pad/Row";
@@ -19,24 +20,25 @@ export function DeviceBar({
   const { watching, reps, heart, away } = devices;
   return (
     <section
-      aria-label={named("Devices")}
+      aria-label={named(t("Devices"))}
       className="mt-1 flex min-h-12 items-center gap-3 border-y border-line @floor:mt-2 @floor:py-1"
     >
       {away ? (
-        <p className="text-caution">Devices do not answer; logging goes on without them.</p>
+        <p className="text-caution">{t("Devices do not answer; logging goes on without them.")}</p>
       ) : (
         <>
           {heart !== null && (
             <p className="flex items-center gap-1.5 whitespace-nowrap">
               <HeartPulse size={20} aria-hidden />
-              <span className="text-xl font-semibold">{heart}</span> <span className="text-soft">/min</span>
+              <span className="text-xl font-semibold">{heart}</span>{" "}
+              <span className="text-soft">{t("/min")}</span>
             </p>
           )}
           {devices.counts && watching && (
             <p className="flex items-center gap-1.5 whitespace-nowrap" data-testid="counted">
               <Radio size={20} aria-hidden />
               <span className="text-xl font-semibold">{reps ?? 0}</span>{" "}
-              <span className="text-soft">counted</span>
+              <span className="text-soft">{t("counted")}</span>
             </p>
           )}
           <p className="line-clamp-2 min-w-0 flex-1 text-sm leading-tight text-soft @floor:line-clamp-none">
@@ -44,9 +46,9 @@ export function DeviceBar({
           </p>
           <div className="flex w-32 shrink-0">
             {watching ? (
-              <Small onClick={devices.end}>Stop watching</Small>
+              <Small onClick={devices.end}>{t("Stop watching")}</Small>
             ) : (
-              <Small onClick={begin}>Watch this set</Small>
+              <Small onClick={begin}>{t("Watch this set")}</Small>
             )}
           </div>
         </>

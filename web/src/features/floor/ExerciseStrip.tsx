@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useNamed } from "./pane";
 import { useEffect, useRef } from "react";
 import { tally, type ShownFloor } from "./floorState";
@@ -19,7 +20,7 @@ export function ExerciseStrip({
     void here.current?.scrollIntoView({ inline: "center", block: "nearest" });
   }, [at]);
   return (
-    <nav aria-label={named("Exercises")} className="flex gap-2 overflow-x-auto border-b border-line">
+    <nav aria-label={named(t("Exercises"))} className="flex gap-2 overflow-x-auto border-b border-line">
       {shown.lines.map((line, index) => {
         const { done, all } = tally(line);
         return (
@@ -32,7 +33,11 @@ export function ExerciseStrip({
             className="min-h-14 short:min-h-12 short:py-0.5 min-w-28 flex-1 border-b-3 border-transparent px-2 py-1.5 text-left text-sm leading-tight aria-[current=step]:border-ink aria-[current=step]:font-semibold"
           >
             <span className={done === all ? "text-soft" : ""}>{line.exercise}</span>
-            <span className="mt-1 flex gap-1 short:mt-0.5" aria-label={`${done} of ${all} sets`} role="img">
+            <span
+              className="mt-1 flex gap-1 short:mt-0.5"
+              aria-label={t("{{done}} of {{all}} sets", { done, all })}
+              role="img"
+            >
               {line.sets.map((set) => (
                 <span
                   key={set.number}

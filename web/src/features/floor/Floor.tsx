@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { actionOf, isTyping } from "../../app/shortcuts";
 import { inWords } from "../../outbox/words";
 import { NOWHERE } from "../../api/ids";
@@ -107,11 +108,11 @@ export function Floor({
     ? `clock: ${onClock.timeline.steps[onClock.run.step]?.title}`
     : rest.left !== null
       ? rest.left > 0
-        ? `rests ${countdown(rest.left)}`
+        ? t("rests {{left}}", { left: countdown(rest.left) })
         : "rested"
       : line && next
         ? `${line.exercise}, set ${spot?.set}`
-        : "all logged";
+        : t("all logged");
   const waits = next !== null && !onClock;
   useEffect(() => report(shown.client, words, waits), [report, shown.client, words, waits]);
 
@@ -119,9 +120,9 @@ export function Floor({
     return (
       <div className="p-6">
         <Message>
-          Nothing is planned for {shown.day} this week.{" "}
+          {t("Nothing is planned for {{day}} this week.", { day: shown.day })}{" "}
           <Link className="underline" to={`/programs/${shown.program_id}`}>
-            Open the program
+            {t("Open the program")}
           </Link>
         </Message>
       </div>
@@ -185,18 +186,18 @@ export function Floor({
               className="flex min-h-12 items-center gap-2 border-b border-line px-4 text-left text-soft hover:bg-sunk"
             >
               {shown.changing > 0
-                ? `${count(shown.changing, "change")} on the way to the server`
-                : `${count(standing.length, "change")} for today`}
-              <span className="underline">look</span>
+                ? t("{{changes}} on the way to the server", { changes: count(shown.changing, "change") })
+                : t("{{changes}} for today", { changes: count(standing.length, "change") })}
+              <span className="underline">{t("look")}</span>
             </button>
           )}
         </>
       )}
       {data.refused.map((entry) => (
         <Message key={entry.key} tone="stop" className="m-3">
-          {inWords(entry)} was not taken: {entry.refused}{" "}
+          {t("{{entry}} was not taken:", { entry: inWords(entry) })} {entry.refused}{" "}
           <button type="button" className="min-h-12 underline" onClick={() => data.dismiss(entry.key)}>
-            I have read it
+            {t("I have read it")}
           </button>
         </Message>
       ))}
@@ -220,11 +221,11 @@ export function Floor({
           />
         )}
         {asked === "changes" && (
-          <Panel title="Changed for today" back="Back to the set" onBack={done}>
+          <Panel title={t("Changed for today")} back={t("Back to the set")} onBack={done}>
             <p className="mt-1 mb-3 text-soft">
               {shown.changes.length
-                ? "The program itself stays as it was written."
-                : "Nothing was changed: the session runs as it was written."}
+                ? t("The program itself stays as it was written.")
+                : t("Nothing was changed: the session runs as it was written.")}
             </p>
             <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
           </Panel>
@@ -274,7 +275,7 @@ export function Floor({
       <WarningSigns
         open={signs}
         onClose={() => setSigns(false)}
-        onEnd={() => void finish("Ended early: a warning sign.")}
+        onEnd={() => void finish(t("Ended early: a warning sign."))}
       />
     </div>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { ArrowLeft, Check, CloudOff, RefreshCw } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link } from "react-router";
@@ -34,7 +35,7 @@ export function FloorHeader({
     <Bar className="flex items-center gap-2 border-b border-line bg-raised px-2 py-2 short:pt-1 short:pb-2 @floor:gap-3 @floor:px-3">
       <Link
         to="/"
-        aria-label="Back to Today"
+        aria-label={t("Back to Today")}
         className="grid size-12 shrink-0 place-items-center rounded-md hover:bg-sunk"
       >
         <ArrowLeft aria-hidden />
@@ -44,15 +45,21 @@ export function FloorHeader({
           {shown.client}
         </h1>
         <p className="truncate text-sm text-soft">
-          {shown.day}, week {shown.week} · about {minutes(shown.estimated_seconds)} of {shown.minutes} min
-          {shown.finished_at && ` · finished ${clock(shown.finished_at)}, what you log now still counts`}
+          {t("{{day}}, week {{week}} · about {{estimated_seconds}} of {{minutes}} min", {
+            day: shown.day,
+            week: shown.week,
+            estimated_seconds: minutes(shown.estimated_seconds),
+            minutes: shown.minutes,
+          })}
+          {shown.finished_at &&
+            ` ${t("· finished {{finished_at}}, what you log now still counts", { finished_at: clock(shown.finished_at) })}`}
           {here?.note && ` · ${here.note}`}
         </p>
       </div>
       {sign}
       <Connection away={away} waiting={waiting} refused={refused} />
       <Button className="min-h-12" tone={allDone ? "act" : "plain"} onClick={onFinish}>
-        {shown.finished_at ? "Summary" : "Finish"}
+        {shown.finished_at ? t("Summary") : t("Finish")}
       </Button>
       {menu}
     </Bar>
@@ -63,14 +70,14 @@ function Connection({ away, waiting, refused }: { away: boolean; waiting: number
   if (refused > 0)
     return (
       <p role="status" className="ml-auto text-sm whitespace-nowrap text-stop">
-        {refused} not taken
+        {t("{{refused}} not taken", { refused })}
       </p>
     );
   if (!away && waiting === 0) {
     return (
       <p role="status" className="ml-auto flex items-center gap-1 text-sm whitespace-nowrap text-done">
         <Check size={18} className="@floor:hidden" aria-hidden />
-        <span className="@max-floor:sr-only">Saved</span>
+        <span className="@max-floor:sr-only">{t("Saved")}</span>
       </p>
     );
   }
@@ -84,7 +91,9 @@ function Connection({ away, waiting, refused }: { away: boolean; waiting: number
       ) : (
         <RefreshCw size={18} className="shrink-0" aria-hidden />
       )}
-      {away ? `Server away, ${count(waiting, "tap")} kept here` : `Saving ${waiting}`}
+      {away
+        ? t("Server away, {{taps}} kept here", { taps: count(waiting, "tap") })
+        : t("Saving {{waiting}}", { waiting })}
     </p>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Ellipsis } from "lucide-react";
 import { DropdownMenu } from "radix-ui";
 import { Link } from "react-router";
@@ -6,9 +7,9 @@ import { useHelp } from "../../app/help/opening";
 import { setTheme, useTheme } from "../../app/theme";
 
 const CALLS: readonly (readonly [Schemas["Calls"], string])[] = [
-  ["sounds", "Sounds"],
-  ["sounds and speech", "Sounds and speech"],
-  ["silent", "Silent"],
+  ["sounds", t("Sounds")],
+  ["sounds and speech", t("Sounds and speech")],
+  ["silent", t("Silent")],
 ];
 const item =
   "flex min-h-12 items-center rounded px-3 text-lg outline-none data-[highlighted]:bg-sunk data-[state=checked]:font-semibold";
@@ -37,7 +38,7 @@ export function FloorMenu({
   return (
     <DropdownMenu.Root modal={false}>
       <DropdownMenu.Trigger
-        aria-label="More"
+        aria-label={t("More")}
         className="grid size-12 shrink-0 place-items-center rounded-md hover:bg-sunk"
       >
         <Ellipsis aria-hidden />
@@ -47,24 +48,24 @@ export function FloorMenu({
         className="z-30 min-w-64 rounded-lg border border-line bg-raised p-1.5 text-ink shadow-xl"
       >
         <DropdownMenu.Item className={item} onSelect={onAdjust}>
-          Adjust today
+          {t("Adjust today")}
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={onChanges}>
-          What was changed
+          {t("What was changed")}
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={onBeside}>
-          Two clients side by side
+          {t("Two clients side by side")}
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} asChild>
           <a href={shared} target="_blank" rel="noreferrer">
-            A window for the client, over a call
+            {t("A window for the client, over a call")}
           </a>
         </DropdownMenu.Item>
         <DropdownMenu.Item className={`${item} text-stop`} onSelect={showSigns}>
-          Warning signs
+          {t("Warning signs")}
         </DropdownMenu.Item>
         <DropdownMenu.Separator className="my-1 border-t border-line" />
-        <DropdownMenu.Label className="px-3 pt-1 text-sm text-soft">Calls</DropdownMenu.Label>
+        <DropdownMenu.Label className="px-3 pt-1 text-sm text-soft">{t("Calls")}</DropdownMenu.Label>
         <DropdownMenu.RadioGroup value={calls} onValueChange={(value) => setCalls(value as Schemas["Calls"])}>
           {CALLS.map(([value, words]) => (
             <DropdownMenu.RadioItem key={value} value={value} className={item}>
@@ -75,13 +76,13 @@ export function FloorMenu({
         </DropdownMenu.RadioGroup>
         <DropdownMenu.Separator className="my-1 border-t border-line" />
         <DropdownMenu.Item className={item} onSelect={() => setTheme(theme === "dark" ? "light" : "dark")}>
-          {theme === "dark" ? "Light theme" : "Dark theme"}
+          {theme === "dark" ? t("Light theme") : t("Dark theme")}
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} onSelect={help}>
-          Help
+          {t("Help")}
         </DropdownMenu.Item>
         <DropdownMenu.Item className={item} asChild>
-          <Link to="/settings">Settings</Link>
+          <Link to="/settings">{t("Settings")}</Link>
         </DropdownMenu.Item>
       </DropdownMenu.Content>
     </DropdownMenu.Root>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useNamed } from "./pane";
 import type { ClientId } from "../../api/ids";
 import { ChevronDown, TriangleAlert } from "lucide-react";
@@ -18,7 +19,7 @@ export function HealthSign({
   return (
     <button
       type="button"
-      aria-label="To mind today"
+      aria-label={t("To mind today")}
       aria-expanded={open}
       onClick={toggle}
       className="grid size-12 shrink-0 place-items-center rounded-md text-caution hover:bg-sunk @floor:hidden short:grid!"
@@ -50,7 +51,7 @@ export function HealthBar({
     : "border-caution/40 bg-caution-wash text-caution";
   return (
     <section
-      aria-label={named("To mind today")}
+      aria-label={named(t("To mind today"))}
       className={`border-b ${tone} ${stop || open ? "" : "@max-floor:hidden short:hidden"}`}
     >
       <div className="flex items-center gap-2 py-2 pl-4">
@@ -64,7 +65,7 @@ export function HealthBar({
           onClick={toggle}
           className="flex min-h-12 items-center gap-1 px-3 whitespace-nowrap underline"
         >
-          {open ? "Less" : said.length > 1 ? `Read all ${said.length}` : "Read"}
+          {open ? t("Less") : said.length > 1 ? t("Read all {{said}}", { said: said.length }) : t("Read")}
           <ChevronDown size={18} className={open ? "rotate-180" : ""} aria-hidden />
         </button>
       </div>
@@ -77,10 +78,10 @@ export function HealthBar({
           ))}
           <p className="flex gap-6">
             <Link className="inline-flex min-h-12 items-center underline" to={`/clients/${clientId}/health`}>
-              Open the health page
+              {t("Open the health page")}
             </Link>
             <button type="button" className="min-h-12 underline" onClick={showSigns}>
-              Warning signs
+              {t("Warning signs")}
             </button>
           </p>
         </div>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Check, Undo2 } from "lucide-react";
 import { actionOf, isTyping } from "../../app/shortcuts";
 import type { JustLogged } from "./useJustLogged";
@@ -28,10 +29,10 @@ export function JustLoggedBar({
       <button
         type="button"
         onClick={undo}
-        aria-label="Undo"
+        aria-label={t("Undo")}
         className={`inline-flex min-h-12 min-w-12 shrink-0 items-center justify-center gap-1.5 rounded-md text-ink ${narrow ? "border border-line-strong bg-raised @floor:px-3" : "px-3 underline hover:bg-sunk"}`}
       >
-        <Undo2 size={18} aria-hidden /> <span className={narrow ? "@max-floor:hidden" : ""}>Undo</span>
+        <Undo2 size={18} aria-hidden /> <span className={narrow ? "@max-floor:hidden" : ""}>{t("Undo")}</span>
       </button>
     </div>
   );

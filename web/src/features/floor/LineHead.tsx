@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { LinePicture } from "./LinePicture";
 import { useNamed } from "./pane";
 import { Plus, TriangleAlert } from "lucide-react";
@@ -55,13 +56,15 @@ export function LineHead({
         {beat}
       </div>
       <p className="text-lg leading-tight @floor:text-xl">
-        {line.planned || "Nothing planned"}
+        {line.planned || t("Nothing planned")}
         {line.set_to && <span className="text-soft"> ({line.set_to})</span>}
       </p>
       {line.restricted && (
         <p className="text-caution">
           {line.restricted[0]?.toUpperCase()}
-          {line.restricted.slice(1)}. Only as taught; off at once when anything feels wrong.
+          {t("{{restricted}}. Only as taught; off at once when anything feels wrong.", {
+            restricted: line.restricted.slice(1),
+          })}
         </p>
       )}
       {line.cues.cues.length > 0 && (
@@ -70,9 +73,13 @@ export function LineHead({
           {line.cues.school && <span className="text-caution"> ({line.cues.school})</span>}
         </p>
       )}
-      {line.always && <p className="font-medium @floor:text-lg">Always: {line.always}</p>}
+      {line.always && (
+        <p className="font-medium @floor:text-lg">{t("Always: {{always}}", { always: line.always })}</p>
+      )}
       {line.together && <p className="text-soft">{line.together}</p>}
-      {line.reason && <p className="text-soft @max-floor:hidden">For: {line.reason}</p>}
+      {line.reason && (
+        <p className="text-soft @max-floor:hidden">{t("For: {{reason}}", { reason: line.reason })}</p>
+      )}
       <div className={joints ? "" : "@max-floor:hidden"}>
         {line.joints.map((caution) => (
           <JointCaution key={caution.about} caution={caution} instead={line.instead} />
@@ -96,7 +103,7 @@ export function LineHead({
               className="flex min-h-12 min-w-12 flex-col items-start gap-1 rounded p-1 hover:bg-sunk"
             >
               <span className="sr-only">
-                {set.ramp ? "Ramp-up set" : "Set"} {set.number}: {describe(set)}
+                {set.ramp ? t("Ramp-up set") : t("Set")} {set.number}: {describe(set)}
               </span>
               <span aria-hidden className={set.ramp ? "opacity-70" : ""}>
                 <SetBlocks
@@ -124,7 +131,7 @@ export function LineHead({
         })}
         <button
           type="button"
-          aria-label="Add a set"
+          aria-label={t("Add a set")}
           aria-pressed={addingSet}
           onClick={onAdd}
           className="grid size-12 shrink-0 place-items-center self-center rounded-md border border-dashed border-line-strong aria-pressed:border-ember aria-pressed:text-ember"
@@ -158,18 +165,29 @@ function scaleFor(line: ShownLine, room: number) {
 }
 
 function describe(set: FloorSet): string {
-  const planned = set.planned ? `planned ${set.planned.label}` : "added";
+  const planned = set.planned ? t("planned {{label}}", { label: set.planned.label }) : "added";
   if (!set.logged) return planned;
-  if (set.logged.outcome === "skipped") return `${planned}, skipped`;
+  if (set.logged.outcome === "skipped") return t("{{planned}}, skipped", { planned });
   const { quality, pain, pain_side: side } = set.logged.how;
-  const seen = [quality && quality !== "clean" ? quality : "", pain ? `${topicName(pain, side)} hurt` : ""];
-  const state = set.waiting ? "waiting for the server" : "saved";
-  return [planned, `done ${set.logged.bar?.label ?? ""}`, ...seen.filter(Boolean), state].join(", ");
+  const seen = [
+    quality && quality !== "clean" ? quality : "",
+    pain ? t("{{pain}} hurt", { pain: topicName(pain, side) }) : "",
+  ];
+  const state = set.waiting ? t("waiting for the server") : "saved";
+  return [
+    planned,
+    t("done {{more}}", { more: set.logged.bar?.label ?? "" }),
+    ...seen.filter(Boolean),
+    state,
+  ].join(", ");
 }
 
 function below(line: ShownLine, set: FloorSet): string {
   const { logged } = set;
-  if (!logged) return set.ramp ? `ramp ${set.number}` : `Set ${set.number}`;
+  if (!logged)
+    return set.ramp
+      ? t("ramp {{number}}", { number: set.number })
+      : t("Set {{number}}", { number: set.number });
   if (logged.outcome === "skipped") return "skipped";
   const { left, right } = logged.how;
   const sides = left != null && right != null && left !== right ? `${left}|${right}` : null;
@@ -190,7 +208,11 @@ function together(sets: readonly Schemas["LoggedSet"][]): string {
     else said.push({ load: set.load, amounts: [amount] });
   }
   return said
-    .map(({ load, amounts }) => amounts.join(", ") + (load ? ` at ${load.value} ${load.unit}` : ""))
+    .map(
+      ({ load, amounts }) =>
+        amounts.join(", ") +
+        (load ? ` ${t("at {{value}} {{unit}}", { value: load.value, unit: load.unit })}` : ""),
+    )
     .join(", ");
 }
 
@@ -228,35 +250,42 @@ function LastTime({
         .map((set) => (
           <div key={set.number} className="flex flex-wrap items-center gap-x-3 gap-y-1 text-caution">
             <p className="basis-72 grow">
-              Set {set.number}: {set.doubt} Until then it counts for nothing.
+              {t("Set {{number}}: {{doubt}} Until then it counts for nothing.", {
+                number: set.number,
+                doubt: set.doubt,
+              })}
             </p>
             <Button className="min-h-12 grow text-ink @floor:grow-0" onClick={() => correct(set.number)}>
-              Correct set {set.number}
+              {t("Correct set {{number}}", { number: set.number })}
             </Button>
             <Button className="min-h-12 grow text-ink @floor:grow-0" onClick={() => confirm(set)}>
-              It is right
+              {t("It is right")}
             </Button>
           </div>
         ))}
       {last ? (
         <p>
-          Last time, {shortDate(last.on)}: <span className="font-medium text-ink">{together(last.sets)}</span>
+          {t("Last time, {{on}}:", { on: shortDate(last.on) })}{" "}
+          <span className="font-medium text-ink">{together(last.sets)}</span>
           {last.sets.some((row) => row.reserve !== null) &&
-            `, left ${last.sets.map((row) => row.reserve ?? "?").join(", ")}`}
+            t(", left {{sets}}", { sets: last.sets.map((row) => row.reserve ?? "?").join(", ") })}
           {best?.set.bar && (
             <span>
-              {" · "}Best, {shortDate(best.on)}:{" "}
+              {" "}
+              {t("· Best, {{on}}:", { on: shortDate(best.on) })}{" "}
               <span className="font-medium text-ink">{best.set.bar.label}</span>
             </span>
           )}
         </p>
       ) : (
-        <p>First time with this exercise.</p>
+        <p>{t("First time with this exercise.")}</p>
       )}
       {beside.map(({ set, row }) => (
         <p key={row.id} className="text-caution">
-          Set {set} was also logged on another device: {row.bar?.label ?? row.outcome}. Tap the set to correct
-          it.
+          {t("Set {{set}} was also logged on another device: {{more}}. Tap the set to correct it.", {
+            set,
+            more: row.bar?.label ?? row.outcome,
+          })}
         </p>
       ))}
     </div>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useState } from "react";
 import type { ExerciseId } from "../../api/ids";
 import { Sheet } from "../../ui/Sheet";
@@ -11,7 +12,7 @@ export function LinePicture({ id, mark, name }: { id: ExerciseId; mark: string; 
     <>
       <button
         type="button"
-        aria-label={`Show the picture of ${name}`}
+        aria-label={t("Show the picture of {{name}}", { name })}
         className="size-12 shrink-0 overflow-hidden rounded-md border border-line"
         onClick={() => setLarge(true)}
       >
@@ -20,7 +21,7 @@ export function LinePicture({ id, mark, name }: { id: ExerciseId; mark: string; 
       <Sheet title={name} open={large} onClose={() => setLarge(false)}>
         <img
           src={address}
-          alt={`${name}, as the trainer shows it`}
+          alt={t("{{name}}, as the trainer shows it", { name })}
           className="mx-auto max-h-[70dvh] rounded-md"
         />
       </Sheet>

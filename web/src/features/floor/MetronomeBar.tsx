@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Drum } from "lucide-react";
 import type { ShownLine } from "./floorState";
 import type { useMetronome } from "./useMetronome";
@@ -18,7 +19,11 @@ export function MetronomeBar({
     <button
       type="button"
       aria-pressed={beat !== null}
-      aria-label={`${own ? "Beat the tempo" : "Beat"}: ${phases}, ${repSeconds} s a rep`}
+      aria-label={t("{{more}}: {{phases}}, {{repSeconds}} s a rep", {
+        more: own ? t("Beat the tempo") : t("Beat"),
+        phases,
+        repSeconds,
+      })}
       onClick={toggle}
       className="flex min-h-12 min-w-12 shrink-0 items-center justify-center gap-2 rounded-md px-2 hover:bg-sunk aria-pressed:bg-sunk"
     >

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useNamed } from "./pane";
 import type { ReactNode } from "react";
 import { countdown } from "../../ui/format";
@@ -26,7 +27,7 @@ export function RestBar({
   const over = left <= 0;
   return (
     <section
-      aria-label={named("Rest")}
+      aria-label={named(t("Rest"))}
       className={`relative my-1 flex min-h-14 grow @floor:my-3 @floor:min-h-16 items-center overflow-hidden rounded-lg border ${over ? "border-ember bg-ember-wash" : "border-line bg-raised"}`}
     >
       <div aria-hidden className="absolute inset-y-0 left-0 bg-sunk" style={{ width: `${share * 100}%` }} />
@@ -35,10 +36,10 @@ export function RestBar({
           className="text-5xl @floor:text-8xl short:text-4xl! leading-none font-semibold tracking-tight"
           data-testid="rest"
         >
-          {over ? "Go" : countdown(left)}
+          {over ? t("Go") : countdown(left)}
         </p>
         <p className={`text-lg text-soft ${undo ? "@max-floor:sr-only" : ""}`}>
-          {over ? `${countdown(-left)} over` : "rest"}
+          {over ? t("{{countdown}} over", { countdown: countdown(-left) }) : t("rest")}
         </p>
         <div className="ml-auto flex items-center gap-2">
           {undo}
@@ -54,12 +55,12 @@ export function RestBar({
             className="min-h-12 rounded-md border border-line-strong bg-raised px-2.5 whitespace-nowrap @floor:px-4"
             onClick={() => rest.end()}
           >
-            End rest
+            {t("End rest")}
           </button>
         </div>
       </div>
       <p className="sr-only" role="timer" aria-live="assertive">
-        {over ? "Rest is over" : left <= 10 ? "Ten seconds" : ""}
+        {over ? t("Rest is over") : left <= 10 ? t("Ten seconds") : ""}
       </p>
     </section>
   );

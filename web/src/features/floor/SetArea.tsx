@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import { countdown } from "../../ui/format";
 import { ClockPanel, ClockStart } from "./clock/ClockPanel";
@@ -138,7 +139,8 @@ export function SetArea({
           <span className="text-xl font-semibold">
             {countdown((left(running.timeline, running.run, clock.controls.now) ?? 0) / 1000)}
           </span>
-          {step?.title}: back to the clock
+          {step?.title}
+          {t(": back to the clock")}
         </button>
       )}
       <LineHead
@@ -194,7 +196,7 @@ export function SetArea({
           >
             {after && after !== line && (
               <p className="text-soft @max-floor:hidden">
-                Then {after.exercise}, {after.planned}
+                {t("Then {{exercise}}, {{planned}}", { exercise: after.exercise, planned: after.planned })}
               </p>
             )}
           </RestBar>
@@ -226,8 +228,12 @@ export function SetArea({
 
 /** What was logged, in words: `Set 2: 8 reps × 60 kg`. */
 function wordsOf(line: ShownLine, spot: Spot, outcome: Schemas["Outcome"], said: Said | undefined): string {
-  const which = `${spot.ramp ? "Ramp-up set" : "Set"} ${spot.set} of ${line.exercise}`;
+  const which = t("{{more}} {{set}} of {{exercise}}", {
+    more: spot.ramp ? t("Ramp-up set") : t("Set"),
+    set: spot.set,
+    exercise: line.exercise,
+  });
   return said && outcome === "done"
     ? `${which}: ${spoken(said, line.bodyweight, codeOf(line, said.load))}`
-    : `${which}: skipped`;
+    : t("{{which}}: skipped", { which });
 }

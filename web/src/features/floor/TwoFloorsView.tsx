@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { useAddress } from "../../app/useAddress";
 import { OneFloor, type FloorAddress } from "./FloorView";
@@ -36,7 +37,7 @@ export function TwoFloorsView() {
   }, []);
   return (
     <main id="main" data-keys-by-turn className="flex h-dvh flex-col">
-      <div role="group" aria-label="Whose turn it is" className="grid grid-cols-2 border-b border-line">
+      <div role="group" aria-label={t("Whose turn it is")} className="grid grid-cols-2 border-b border-line">
         {([0, 1] as const).map((which) => (
           <button
             key={which}
@@ -54,7 +55,7 @@ export function TwoFloorsView() {
         {([0, 1] as const).map((which) => (
           <FloorPane
             key={pathOf(floors[which])}
-            who={told[which].who || "The other client"}
+            who={told[which].who || t("The other client")}
             floor={floors[which]}
             other={floors[which === 0 ? 1 : 0]}
             active={which === active}

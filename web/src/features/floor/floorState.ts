@@ -1,4 +1,5 @@
 // The floor's state without the framework: the server's view with what still waits in the browser laid over it.
+import { t } from "../../ui/words";
 import type { ClientId, ExerciseId, LineId } from "../../api/ids";
 import type { Schemas } from "../../api/client";
 import { amountWords } from "./pad/amounts";
@@ -120,7 +121,9 @@ function asLogged(row: AskedSet, set: FloorSet): Schemas["LoggedSet"] {
   const width = row.reps ?? set.planned?.width ?? 8;
   const figures = { reps: row.reps ?? null, seconds: row.seconds ?? null, metres: row.metres ?? null };
   const amount = amountWords({ ...figures, how: { counted: row.how?.counted ?? null } });
-  const label = row.load ? `${amount} with ${row.load.value} ${row.load.unit}` : amount;
+  const label = row.load
+    ? t("{{amount}} with {{value}} {{unit}}", { amount, value: row.load.value, unit: row.load.unit })
+    : amount;
   return {
     id: row.id,
     outcome: row.outcome,

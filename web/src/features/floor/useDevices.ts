@@ -1,4 +1,5 @@
 // What the chosen devices see, streamed while the session is on the floor: a count of repetitions, a heart's rate.
+import { t } from "../../ui/words";
 import type { LineId } from "../../api/ids";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -47,7 +48,9 @@ export function useDevices(
     let timer: ReturnType<typeof setTimeout>;
     const open = () => {
       const scheme = location.protocol === "https:" ? "wss" : "ws";
-      const stream = new WebSocket(`${scheme}://${location.host}/api/sessions/${session}/devices`);
+      const stream = new WebSocket(
+        t("{{scheme}}://{{host}}/api/sessions/{{session}}/devices", { scheme, host: location.host, session }),
+      );
       socket.current = stream;
       stream.onopen = () => setAway(false);
       stream.onmessage = ({ data }: MessageEvent<string>) => {

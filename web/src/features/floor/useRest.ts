@@ -1,5 +1,6 @@
 // The rest countdown: an end in time, kept in the browser, so that a reload goes on at the right second. It calls the last
 // ten seconds and counts down, each call aimed at its own moment.
+import { t } from "../../ui/words";
 import { useEffect, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
 import { play, speak } from "./clock/sound";
@@ -14,7 +15,7 @@ const FORGOTTEN = -60;
 
 /** Seconds before the end at which something is called, and how. The longest rests alone have the first of them. */
 const CALLS: readonly (readonly [number, string, Schemas["Sound"]])[] = [
-  [10, "Ten seconds", "mark"],
+  [10, t("Ten seconds"), "mark"],
   [3, "3", "tick"],
   [2, "2", "tick"],
   [1, "1", "tick"],

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { TextField } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { useKept } from "../../ui/useKept";
@@ -29,7 +30,7 @@ export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onCl
     },
   );
   return (
-    <Sheet title="Clearance" open onClose={onClose}>
+    <Sheet title={t("Clearance")} open onClose={onClose}>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -38,27 +39,27 @@ export function ClearanceSheet({ clientId, onClose }: { clientId: ClientId; onCl
         }}
       >
         <div className="grid sm:grid-cols-[1fr_10rem] gap-3">
-          <TextField label="Given by" value={by} autoFocus change={(by) => set({ by })} />
-          <TextField label="On" sort="date" value={on} change={(on) => set({ on })} />
+          <TextField label={t("Given by")} value={by} autoFocus change={(by) => set({ by })} />
+          <TextField label={t("On")} sort="date" value={on} change={(on) => set({ on })} />
         </div>
         <Choice
-          label="Up to"
+          label={t("Up to")}
           value={upTo}
           options={[
-            ["light to moderate", "Light to moderate"],
-            ["vigorous", "Vigorous"],
+            ["light to moderate", t("Light to moderate")],
+            ["vigorous", t("Vigorous")],
           ]}
           choose={(up_to) => set({ up_to })}
         />
         <TextField
-          label="Limits, if any"
-          hint="As the clinician wrote them"
+          label={t("Limits, if any")}
+          hint={t("As the clinician wrote them")}
           value={limits}
           change={(limits) => set({ limits })}
         />
         {keep.error && <Message tone="stop">{keep.error.message}</Message>}
         <Button type="submit" tone="act" disabled={!by.trim() || keep.isPending}>
-          Record it
+          {t("Record it")}
         </Button>
       </form>
     </Sheet>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { TextField } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { useState } from "react";
@@ -34,23 +35,27 @@ export function CycleReports({
   return (
     <section aria-labelledby="cycle" className="grid gap-3">
       <h2 id="cycle" className="font-semibold">
-        Her own cycle report
+        {t("Her own cycle report")}
       </h2>
-      <Choice label="Energy today" value={energy} options={energies} choose={setEnergy} />
+      <Choice label={t("Energy today")} value={energy} options={energies} choose={setEnergy} />
       <TextField
-        label="In her words"
-        hint="She decides what is written here and what follows from it."
+        label={t("In her words")}
+        hint={t("She decides what is written here and what follows from it.")}
         value={words}
         change={setWords}
       />
       {keep.error && <Message tone="stop">{keep.error.message}</Message>}
       <Button className="justify-self-start" disabled={keep.isPending} onClick={() => keep.mutate(words)}>
-        Keep the report
+        {t("Keep the report")}
       </Button>
       <ul className="border-t border-line">
         {reports.map((report, index) => (
           <li key={index} className="border-b border-line py-1.5">
-            {fullDate(report.on)}: energy {report.energy} of 5{report.words && `, “${report.words}”`}
+            {t("{{on}}: energy {{energy}} of 5{{more}}", {
+              on: fullDate(report.on),
+              energy: report.energy,
+              more: report.words && `, “${report.words}”`,
+            })}
           </li>
         ))}
       </ul>

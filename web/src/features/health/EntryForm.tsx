@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { TextField } from "../../ui/Input";
 import { useKept } from "../../ui/useKept";
 import { api, type Schemas } from "../../api/client";
@@ -66,7 +67,7 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
   const set = (change: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...change }));
   return (
     <form
-      aria-label="Add to the history"
+      aria-label={t("Add to the history")}
       className="grid gap-3 border-y border-line py-4"
       onSubmit={(event) => {
         event.preventDefault();
@@ -75,58 +76,63 @@ export function EntryForm({ clientId }: { clientId: ClientId }) {
     >
       <div className="grid sm:grid-cols-[11rem_1fr_9.5rem] items-start gap-3">
         <Select
-          label="What"
+          label={t("What")}
           data-main-action
           value={draft.topic}
           options={topics}
           choose={(topic) => topic && set(bornOn(topic))}
         />
         <TextField
-          label="In a few words"
+          label={t("In a few words")}
           value={draft.words}
-          placeholder="ligament; no trouble for four weeks; came back on the stairs"
+          placeholder={t("ligament; no trouble for four weeks; came back on the stairs")}
           change={(words) => set({ words })}
         />
         <TextField
-          label={draft.topic === "after birth" ? "Born on" : "On"}
+          label={draft.topic === "after birth" ? t("Born on") : t("On")}
           sort="date"
           value={draft.on}
-          hint={draft.on ? undefined : "Needed, to count the months"}
+          hint={draft.on ? undefined : t("Needed, to count the months")}
           change={(on) => set({ on })}
         />
       </div>
       <div className="flex flex-wrap items-end gap-x-5 gap-y-3">
         {isPaired(draft.topic) && (
           <Choice
-            label="Side"
+            label={t("Side")}
             value={draft.side}
             options={[
-              ["left", "Left"],
-              ["right", "Right"],
-              ["both", "Both"],
+              ["left", t("Left")],
+              ["right", t("Right")],
+              ["both", t("Both")],
             ]}
             choose={(side) => set({ side })}
           />
         )}
         <Choice
-          label="From now on"
+          label={t("From now on")}
           value={draft.state}
           options={[
-            ["hurts now", "Hurts now"],
-            ["spare it", "Spare it"],
-            ["watch it", "Watch it"],
-            ["over", "Over"],
+            ["hurts now", t("Hurts now")],
+            ["spare it", t("Spare it")],
+            ["watch it", t("Watch it")],
+            ["over", t("Over")],
           ]}
           choose={(state) => set({ state })}
         />
         {draft.topic === "pregnancy" && (
-          <TextField label="Due date" sort="date" value={draft.due_on} change={(due_on) => set({ due_on })} />
+          <TextField
+            label={t("Due date")}
+            sort="date"
+            value={draft.due_on}
+            change={(due_on) => set({ due_on })}
+          />
         )}
         <Tick checked={draft.clinician} set={(checked) => set({ clinician: checked })}>
-          A clinician knows
+          {t("A clinician knows")}
         </Tick>
         <Button type="submit" tone="act" className="ml-auto" disabled={add.isPending || !draft.on}>
-          Write it down
+          {t("Write it down")}
         </Button>
       </div>
       {add.error && <Message tone="stop">{add.error.message}</Message>}

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { useClient } from "../clients/ClientFrame";
 import { Message } from "../../ui/Message";
 import { CycleReports } from "./CycleReports";
@@ -12,10 +13,10 @@ export function HealthView() {
   const { health } = client;
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[5fr_4fr]">
-      <section aria-label="Joints and conditions" className="grid content-start gap-4">
+      <section aria-label={t("Joints and conditions")} className="grid content-start gap-4">
         <div>
-          <h2 className="mb-1 font-semibold">How things stand</h2>
-          {health.standing.length === 0 && <p className="text-soft">No trouble is written down.</p>}
+          <h2 className="mb-1 font-semibold">{t("How things stand")}</h2>
+          {health.standing.length === 0 && <p className="text-soft">{t("No trouble is written down.")}</p>}
           <ul className="flex flex-wrap gap-2">
             {health.standing.map((at) => (
               <li
@@ -23,7 +24,7 @@ export function HealthView() {
                 className={`rounded-md border px-3 py-1.5 ${tones[at.state]}`}
               >
                 <span className="font-semibold">{topicName(at.topic, at.side)}</span>
-                <span className="ml-2">{at.state}</span>
+                <span className="ml-2">{named(at.state)}</span>
               </li>
             ))}
           </ul>

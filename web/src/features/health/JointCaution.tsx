@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { TriangleAlert } from "lucide-react";
 import type { Schemas } from "../../api/client";
 
@@ -10,7 +11,9 @@ export function JointCaution({ caution, instead }: { caution: Schemas["Caution"]
       <TriangleAlert size={18} className="mt-0.5 shrink-0" aria-hidden />
       <span>
         {caution.text}
-        {caution.grade !== "note" && instead.length > 0 && <> Instead: {instead.join(", ")}.</>}
+        {caution.grade !== "note" && instead.length > 0 && (
+          <> {t("Instead: {{instead}}.", { instead: instead.join(", ") })}</>
+        )}
       </span>
     </p>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Disease, Sign } from "../../api/enums";
 import type { ClientId } from "../../api/ids";
 import { useKept } from "../../ui/useKept";
@@ -47,19 +48,21 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
   );
   const ready = active !== null && (asked.known || known.length > 0) && (asked.found || found.length > 0);
   return (
-    <Sheet title="Health screen" open onClose={onClose}>
+    <Sheet title={t("Health screen")} open onClose={onClose}>
       <div className="grid gap-5">
         <Choice
-          label="1. Active for at least three months: 30 minutes, at least moderate, three days a week or more?"
+          label={t(
+            "1. Active for at least three months: 30 minutes, at least moderate, three days a week or more?",
+          )}
           value={active}
           options={[
-            ["yes", "Yes"],
-            ["no", "No"],
+            ["yes", t("Yes")],
+            ["no", t("No")],
           ]}
           choose={(active) => set({ active })}
         />
         <Ticks
-          legend="2. Known disease of"
+          legend={t("2. Known disease of")}
           options={Disease}
           chosen={known}
           change={(known) => set({ known })}
@@ -67,7 +70,7 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
           setNone={(none) => set({ asked: { ...asked, known: none }, ...(none && { known: [] }) })}
         />
         <Ticks
-          legend="3. Any of these, now or in the last weeks"
+          legend={t("3. Any of these, now or in the last weeks")}
           options={Sign}
           chosen={found}
           change={(found) => set({ found })}
@@ -75,20 +78,22 @@ export function ScreenSheet({ clientId, onClose }: { clientId: ClientId; onClose
           setNone={(none) => set({ asked: { ...asked, found: none }, ...(none && { found: [] }) })}
         />
         <Choice
-          label="4. Meant to train"
+          label={t("4. Meant to train")}
           value={intends}
           options={[
-            ["light to moderate", "Light to moderate"],
-            ["vigorous", "Vigorous"],
+            ["light to moderate", t("Light to moderate")],
+            ["vigorous", t("Vigorous")],
           ]}
           choose={(intends) => set({ intends })}
         />
         {keep.error && <Message tone="stop">{keep.error.message}</Message>}
         <Button big tone="act" disabled={!ready || keep.isPending} onClick={() => keep.mutate(undefined)}>
-          Keep the answers
+          {t("Keep the answers")}
         </Button>
         {!ready && (
-          <p className="text-sm text-soft">Answer 1, and in 2 and 3 tick what applies or “none of these”.</p>
+          <p className="text-sm text-soft">
+            {t("Answer 1, and in 2 and 3 tick what applies or “none of these”.")}
+          </p>
         )}
       </div>
     </Sheet>
@@ -126,7 +131,7 @@ function Ticks<T extends string>({
         </Tick>
       ))}
       <Tick className="font-medium" checked={none && chosen.length === 0} set={setNone}>
-        None of these
+        {t("None of these")}
       </Tick>
     </fieldset>
   );

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import type { ClientId } from "../../api/ids";
 import { api, type Schemas } from "../../api/client";
 import { fullDate } from "../../ui/format";
@@ -21,17 +22,17 @@ export function Timeline({ clientId, entries }: { clientId: ClientId; entries: S
   return (
     <section aria-labelledby="timeline">
       <h2 id="timeline" className="mb-2 font-semibold">
-        History
+        {t("History")}
       </h2>
       {gone && (
         <Message className="mb-3 flex items-center gap-3">
-          Withdrawn; it is kept and no longer counts.
-          <Button onClick={() => restore.mutate(gone)}>Undo</Button>
+          {t("Withdrawn; it is kept and no longer counts.")}
+          <Button onClick={() => restore.mutate(gone)}>{t("Undo")}</Button>
         </Message>
       )}
       {entries.length === 0 && (
         <p className="text-soft">
-          Nothing yet. Ask about joints, operations, medicines; write what you hear.
+          {t("Nothing yet. Ask about joints, operations, medicines; write what you hear.")}
         </p>
       )}
       <ol className="ml-1.5 border-l border-line-strong">
@@ -46,20 +47,24 @@ export function Timeline({ clientId, entries }: { clientId: ClientId; entries: S
             </time>
             <p>
               <span className="font-semibold">{topicName(entry.topic, entry.side)}</span>
-              <span className="ml-2">{entry.state}</span>
+              <span className="ml-2">{named(entry.state)}</span>
               {entry.words && <span className="block">{entry.words}</span>}
-              {entry.clinician && <span className="block text-sm text-soft">clinician informed</span>}
-              {entry.due_on && <span className="block text-sm text-soft">due {fullDate(entry.due_on)}</span>}
+              {entry.clinician && <span className="block text-sm text-soft">{t("clinician informed")}</span>}
+              {entry.due_on && (
+                <span className="block text-sm text-soft">
+                  {t("due {{due_on}}", { due_on: fullDate(entry.due_on) })}
+                </span>
+              )}
             </p>
             <button
               type="button"
               className="min-h-6 self-start rounded px-2 text-sm text-soft underline hover:text-stop"
               onClick={() => withdraw.mutate(entry.id)}
             >
-              Withdraw
+              {t("Withdraw")}
               <span className="sr-only">
                 {" "}
-                the entry on {entry.topic}, {fullDate(entry.on)}
+                {t("the entry on {{topic}}, {{on}}", { topic: named(entry.topic), on: fullDate(entry.on) })}
               </span>
             </button>
           </li>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Part } from "../../ui/Waiting";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
@@ -17,7 +18,7 @@ export function WarningSigns({
 }) {
   const signs = useQuery(query.warningSigns());
   return (
-    <Sheet title="Stop the session at any of these" open={open} onClose={onClose}>
+    <Sheet title={t("Stop the session at any of these")} open={open} onClose={onClose}>
       <Part of={signs}>
         {(told) => (
           <>
@@ -37,7 +38,7 @@ export function WarningSigns({
       </Part>
       {onEnd && (
         <Button big tone="stop" className="mt-3 w-full" onClick={onEnd}>
-          End the session now
+          {t("End the session now")}
         </Button>
       )}
     </Sheet>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Joint } from "../../api/enums";
 // Joints and conditions as one says them.
 import type { Schemas } from "../../api/client";
@@ -8,5 +9,5 @@ export const isPaired = (topic: string): boolean =>
 
 export function topicName(topic: string, side: Schemas["Side"] | null | undefined): string {
   if (!side) return topic;
-  return side === "both" ? `both ${topic}s` : `${side} ${topic}`;
+  return side === "both" ? t("both {{topic}}s", { topic }) : `${side} ${topic}`;
 }

@@ -1,4 +1,5 @@
 // A result that comes back: pasted, opened as a file, or scanned from the client's phone; looked at, then logged.
+import { t } from "../../ui/words";
 import { FilePick } from "../../ui/FilePick";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useState } from "react";
@@ -42,12 +43,12 @@ export function BringBack({ client }: { client: ClientId }) {
   return (
     <section aria-labelledby="bring-back">
       <h2 id="bring-back" className="text-lg font-semibold">
-        Bring a result back
+        {t("Bring a result back")}
       </h2>
-      <p className="text-soft">Paste what the client sent, open the file, or scan the picture.</p>
+      <p className="text-soft">{t("Paste what the client sent, open the file, or scan the picture.")}</p>
       <Input
-        aria-label="The result as text"
-        placeholder="UA1. …"
+        aria-label={t("The result as text")}
+        placeholder={t("UA1. …")}
         wide
         rows={3}
         className="mt-2 break-all"
@@ -56,12 +57,12 @@ export function BringBack({ client }: { client: ClientId }) {
         change={read}
       />
       <div className="mt-2 flex flex-wrap gap-2">
-        <Button onClick={() => setScanning(true)}>Scan with the camera</Button>
+        <Button onClick={() => setScanning(true)}>{t("Scan with the camera")}</Button>
         <FilePick accept=".txt,text/plain" choose={(file) => void open(file)}>
-          Open a result file
+          {t("Open a result file")}
         </FilePick>
       </div>
-      {long && <Message tone="stop">That file is too long for a result.</Message>}
+      {long && <Message tone="stop">{t("That file is too long for a result.")}</Message>}
       {problem instanceof Problem && (
         <Message tone="stop" className="mt-2">
           {problem.message}
@@ -72,12 +73,16 @@ export function BringBack({ client }: { client: ClientId }) {
       )}
       {take.data && (
         <Message tone="done" className="mt-2">
-          {take.data.day} is in the log as work done at home.
+          {t("{{day}} is in the log as work done at home.", { day: take.data.day })}
         </Message>
       )}
       {scanning && (
-        <Sheet title="Hold the client’s picture before the camera" open onClose={() => setScanning(false)}>
-          <Suspense fallback={<p>Starting the camera …</p>}>
+        <Sheet
+          title={t("Hold the client’s picture before the camera")}
+          open
+          onClose={() => setScanning(false)}
+        >
+          <Suspense fallback={<p>{t("Starting the camera …")}</p>}>
             <Scan
               found={(said) => {
                 setScanning(false);

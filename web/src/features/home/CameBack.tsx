@@ -1,4 +1,5 @@
 // What came back: what waits to be looked at, what wants a word, what is in the log.
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
@@ -16,10 +17,10 @@ export function CameBack({ view }: { view: Schemas["HomeView"] }) {
   return (
     <section aria-labelledby="came-back">
       <h2 id="came-back" className="text-lg font-semibold">
-        What came back
+        {t("What came back")}
       </h2>
       {view.results.length === 0 ? (
-        <p className="text-soft">Nothing yet.</p>
+        <p className="text-soft">{t("Nothing yet.")}</p>
       ) : (
         <ul className="mt-1 border-t border-line">
           {view.results.map((one) => (
@@ -33,12 +34,12 @@ export function CameBack({ view }: { view: Schemas["HomeView"] }) {
 
 const stateOf = (one: Back): string =>
   one.waits
-    ? "sent, to be looked at"
+    ? t("sent, to be looked at")
     : one.set_aside
-      ? "left out"
+      ? t("left out")
       : one.hurt
-        ? "something hurt"
-        : "in the log";
+        ? t("something hurt")
+        : t("in the log");
 
 function Row({ one, view }: { one: Back; view: Schemas["HomeView"] }) {
   const queries = useQueryClient();
@@ -59,19 +60,19 @@ function Row({ one, view }: { one: Back; view: Schemas["HomeView"] }) {
       <div className="flex flex-wrap gap-x-4">
         {one.waits && (
           <Button onClick={() => setOpen(!open)} aria-expanded={open}>
-            {open ? "Close" : "Look at it"}
+            {open ? t("Close") : t("Look at it")}
             <Of what={one.day} />
           </Button>
         )}
         {one.session_id && (
           <Link className="inline-flex min-h-9 items-center underline" to={`/sessions/${one.session_id}`}>
-            To the review
+            {t("To the review")}
             <Of what={one.day} />
           </Link>
         )}
         {one.wants_word && (
           <Button tone="quiet" disabled={spoken.isPending} onClick={() => spoken.mutate()}>
-            We spoke about it
+            {t("We spoke about it")}
             <Of what={one.day} />
           </Button>
         )}

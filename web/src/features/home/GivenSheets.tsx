@@ -1,4 +1,5 @@
 // The sheets a client was given, each to be had again; a code lets one send to the studio's address.
+import { t } from "../../ui/words";
 import { useMutation } from "@tanstack/react-query";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
@@ -10,10 +11,10 @@ export function GivenSheets({ view }: { view: Schemas["HomeView"] }) {
   return (
     <section aria-labelledby="given-sheets">
       <h2 id="given-sheets" className="text-lg font-semibold">
-        Sheets given
+        {t("Sheets given")}
       </h2>
       {view.sheets.length === 0 ? (
-        <p className="text-soft">None yet.</p>
+        <p className="text-soft">{t("None yet.")}</p>
       ) : (
         <ul className="mt-1 border-t border-line">
           {view.sheets.map((sheet) => (
@@ -37,7 +38,7 @@ function Given({ sheet }: { sheet: Schemas["GivenSheet"] }) {
       <div className="flex flex-wrap items-center gap-x-4">
         <SheetLinks id={sheet.id} of={name} />
         <Button tone="quiet" disabled={code.isPending} onClick={() => code.mutate()}>
-          Code for sending
+          {t("Code for sending")}
           <Of what={name} />
         </Button>
       </div>
@@ -45,8 +46,10 @@ function Given({ sheet }: { sheet: Schemas["GivenSheet"] }) {
         <p role="status">
           <span className="text-2xl font-semibold tracking-widest">{code.data.code}</span>{" "}
           <span className="text-soft">
-            holds for one result and {count(code.data.minutes, "minute")}, in the studio’s own network, at{" "}
-            {window.location.origin}
+            {t("holds for one result and {{minutes}}, in the studio’s own network, at {{origin}}", {
+              minutes: count(code.data.minutes, "minute"),
+              origin: window.location.origin,
+            })}
           </span>
         </p>
       )}

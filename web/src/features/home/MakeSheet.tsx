@@ -1,4 +1,5 @@
 // Choosing the days of a sheet; what is done alone and comes next is ticked already.
+import { t } from "../../ui/words";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -12,7 +13,7 @@ import { Select } from "../../ui/Select";
 import { Tick } from "../../ui/Tick";
 import { SheetLinks } from "./SheetLinks";
 
-const names: Record<Schemas["Language"], string> = { en: "English", de: "German" };
+const names: Record<Schemas["Language"], string> = { en: t("English"), de: t("German") };
 
 const placeOf = (day: Schemas["HomeChoice"]) => `${day.week_id} ${day.day_id}`;
 
@@ -49,19 +50,20 @@ export function MakeSheet({ view }: { view: Schemas["HomeView"] }) {
     return (
       <section aria-labelledby="make-sheet">
         <h2 id="make-sheet" className="text-lg font-semibold">
-          A sheet to take home
+          {t("A sheet to take home")}
         </h2>
-        <p className="text-soft">Start a program first: a sheet is made of its days.</p>
+        <p className="text-soft">{t("Start a program first: a sheet is made of its days.")}</p>
       </section>
     );
   return (
     <section aria-labelledby="make-sheet">
       <h2 id="make-sheet" className="text-lg font-semibold">
-        A sheet to take home
+        {t("A sheet to take home")}
       </h2>
       <p className="text-soft">
-        One file for the client’s phone. It runs without a network: moves, clocks, calls, and the taps come
-        back.
+        {t(
+          "One file for the client’s phone. It runs without a network: moves, clocks, calls, and the taps come back.",
+        )}
       </p>
       <ul className="mt-2 border-t border-line">
         {view.days.map((day) => {
@@ -81,7 +83,11 @@ export function MakeSheet({ view }: { view: Schemas["HomeView"] }) {
                 <span>
                   <span className="font-medium">{day.day}</span>{" "}
                   <span className="text-soft">
-                    {longDate(day.on)}, week {day.week} · {count(day.exercises, "exercise")}
+                    {t("{{on}}, week {{week}} · {{exercises}}", {
+                      on: longDate(day.on),
+                      week: day.week,
+                      exercises: count(day.exercises, "exercise"),
+                    })}
                   </span>
                 </span>
               </Tick>
@@ -89,7 +95,7 @@ export function MakeSheet({ view }: { view: Schemas["HomeView"] }) {
                 {[
                   day.alone ? "alone" : "",
                   day.state === "ahead" ? "" : day.state,
-                  day.sheets ? "on a sheet" : "",
+                  day.sheets ? t("on a sheet") : "",
                 ]
                   .filter(Boolean)
                   .join(" · ")}
@@ -98,7 +104,9 @@ export function MakeSheet({ view }: { view: Schemas["HomeView"] }) {
           );
         })}
       </ul>
-      {view.days.length === 0 && <p className="py-2 text-soft">No day of the program lies near today.</p>}
+      {view.days.length === 0 && (
+        <p className="py-2 text-soft">{t("No day of the program lies near today.")}</p>
+      )}
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <Button
           tone="act"
@@ -106,11 +114,13 @@ export function MakeSheet({ view }: { view: Schemas["HomeView"] }) {
           disabled={ticked.size === 0 || make.isPending}
           onClick={() => make.mutate()}
         >
-          {make.isPending ? "Making the sheet …" : `Make a sheet of ${count(ticked.size, "day")}`}
+          {make.isPending
+            ? t("Making the sheet …")
+            : t("Make a sheet of {{days}}", { days: count(ticked.size, "day") })}
         </Button>
         <div className="w-40">
           <Select
-            label="In the language"
+            label={t("In the language")}
             value={view.language}
             options={Language.map((one) => [one, names[one]] as const)}
             choose={(language) => language && speak.mutate(language)}
@@ -120,7 +130,9 @@ export function MakeSheet({ view }: { view: Schemas["HomeView"] }) {
       {make.error instanceof Problem && <Message tone="stop">{make.error.message}</Message>}
       {make.data && (
         <Message tone="done" className="mt-3">
-          <p className="font-medium">The sheet is ready: {make.data.days.join(", ")}.</p>
+          <p className="font-medium">
+            {t("The sheet is ready: {{days}}.", { days: make.data.days.join(", ") })}
+          </p>
           {make.data.said.map((said) => (
             <p key={said}>{said}</p>
           ))}

@@ -1,4 +1,5 @@
 // What a result would put into the log, before it does.
+import { t } from "../../ui/words";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import type { ClientId } from "../../api/ids";
@@ -26,7 +27,8 @@ export function ResultPreview({
         {seen.client}: {seen.day}, {longDate(seen.on)}
       </p>
       <p className="text-soft">
-        {seen.minutes} min{seen.effort !== null && ` · effort ${seen.effort} of 10`}
+        {t("{{minutes}} min", { minutes: seen.minutes })}
+        {seen.effort !== null && ` ${t("· effort {{effort}} of 10", { effort: seen.effort })}`}
       </p>
       {seen.said.map((said) => (
         <Message key={said} tone="caution" className="mt-1.5">
@@ -35,14 +37,14 @@ export function ResultPreview({
       ))}
       {seen.note && <p className="mt-2">“{seen.note}”</p>}
       <table className="mt-2 w-full border-collapse">
-        <caption className="sr-only">What came back of {seen.day}</caption>
+        <caption className="sr-only">{t("What came back of {{day}}", { day: seen.day })}</caption>
         <thead>
           <tr className="border-b border-line text-left text-sm text-soft">
             <th scope="col" className="py-1 font-normal">
-              Exercise
+              {t("Exercise")}
             </th>
             <th scope="col" className="py-1 font-normal">
-              Done
+              {t("Done")}
             </th>
           </tr>
         </thead>
@@ -54,8 +56,8 @@ export function ResultPreview({
                 <span className="block text-sm font-normal text-soft">{line.asked}</span>
               </th>
               <td className={`py-1 ${line.hurt ? "text-stop" : ""}`}>
-                {line.done.length ? line.done.join(" · ") : "not done"}
-                {line.hurt && line.done.length === 0 && ", hurt"}
+                {line.done.length ? line.done.join(" · ") : t("not done")}
+                {line.hurt && line.done.length === 0 && t(", hurt")}
               </td>
             </tr>
           ))}
@@ -64,22 +66,22 @@ export function ResultPreview({
       <div className="mt-3 flex flex-wrap gap-3">
         {seen.open_to_log && !other && (
           <Button tone="act" disabled={busy} onClick={take}>
-            Into the log
+            {t("Into the log")}
           </Button>
         )}
         {leave && !seen.taken && (
           <Button disabled={busy} onClick={leave}>
-            Leave it out
+            {t("Leave it out")}
           </Button>
         )}
         {seen.session_id && (
           <Link className="inline-flex min-h-9 items-center underline" to={`/sessions/${seen.session_id}`}>
-            To the review
+            {t("To the review")}
           </Link>
         )}
         {other && (
           <Link className="inline-flex min-h-9 items-center underline" to={`/clients/${seen.client_id}/home`}>
-            To {seen.client}
+            {t("To {{client}}", { client: seen.client })}
           </Link>
         )}
       </div>

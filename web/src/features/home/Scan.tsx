@@ -1,4 +1,5 @@
 // The tablet's camera, read until a result is seen in it; nothing of it is kept.
+import { t } from "../../ui/words";
 import jsQR from "jsqr";
 import { useEffect, useRef, useState } from "react";
 
@@ -43,7 +44,7 @@ export function Scan({ found }: { found: (text: string) => void }) {
         }
         timer = setInterval(read, EVERY);
       } catch {
-        setProblem("There is no camera, or it may not be used here. Paste the text instead.");
+        setProblem(t("There is no camera, or it may not be used here. Paste the text instead."));
       }
     };
     void start();
@@ -56,6 +57,12 @@ export function Scan({ found }: { found: (text: string) => void }) {
   return problem ? (
     <p role="alert">{problem}</p>
   ) : (
-    <video ref={video} muted playsInline aria-label="The camera" className="w-full rounded-md bg-black" />
+    <video
+      ref={video}
+      muted
+      playsInline
+      aria-label={t("The camera")}
+      className="w-full rounded-md bg-black"
+    />
   );
 }

@@ -1,12 +1,13 @@
 // The ways a sheet leaves the studio.
+import { t } from "../../ui/words";
 import { Of } from "../../ui/Of";
 
 const WAYS = [
-  ["sheet.html", "For the phone"],
-  ["sheet.pdf", "Paper, A4"],
-  ["sheet.pdf?size=letter", "Letter"],
-  ["sheet.pdf?large=true", "Large print"],
-  ["sheet.pdf?blank=true", "Blank log"],
+  ["sheet.html", t("For the phone")],
+  ["sheet.pdf", t("Paper, A4")],
+  ["sheet.pdf?size=letter", t("Letter")],
+  ["sheet.pdf?large=true", t("Large print")],
+  ["sheet.pdf?blank=true", t("Blank log")],
 ] as const;
 
 export function SheetLinks({ id, of }: { id: string; of: string }) {

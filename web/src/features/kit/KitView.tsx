@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { TextField } from "../../ui/Input";
 import { useState } from "react";
 import { Button } from "../../ui/Button";
@@ -18,49 +19,54 @@ const blocks = [
 
 /** Every part of the interface on one page, in development only. */
 export function KitView() {
-  const [kept, setKept] = useState("Ottoline Fisk");
+  const [kept, setKept] = useState(t("Ottoline Fisk"));
   const [unit, setUnit] = useState<"kg" | "lb" | "">("");
   const [ticked, setTicked] = useState(false);
   return (
     <div className="grid max-w-3xl gap-6 p-6">
-      <h1 className="text-2xl font-semibold">Kit</h1>
+      <h1 className="text-2xl font-semibold">{t("Kit")}</h1>
       <div className="flex flex-wrap gap-2">
-        <Button tone="act">Act now</Button>
-        <Button>Plain</Button>
-        <Button tone="quiet">Quiet</Button>
-        <Button tone="stop">Stop</Button>
-        <Button big>Big</Button>
-        <Button disabled>Not now</Button>
+        <Button tone="act">{t("Act now")}</Button>
+        <Button>{t("Plain")}</Button>
+        <Button tone="quiet">{t("Quiet")}</Button>
+        <Button tone="stop">{t("Stop")}</Button>
+        <Button big>{t("Big")}</Button>
+        <Button disabled>{t("Not now")}</Button>
       </div>
       {(["tiny", "small", "large"] as const).map((size) => (
-        <SetBlocks key={size} size={size} blocks={blocks} label={`${size} set blocks`} />
+        <SetBlocks key={size} size={size} blocks={blocks} label={t("{{size}} set blocks", { size: size })} />
       ))}
       {(["plain", "done", "caution", "stop"] as const).map((tone) => (
         <Message key={tone} tone={tone}>
-          A calm sentence that says what to change.
+          {t("A calm sentence that says what to change.")}
         </Message>
       ))}
-      <TextField label="A field" hint="What it is for" />
-      <TextField label="A field" problem="Must be a whole number" />
-      <SavedField label="A field that keeps itself" value={kept} save={setKept} hint={`Kept: ${kept}`} />
+      <TextField label={t("A field")} hint={t("What it is for")} />
+      <TextField label={t("A field")} problem={t("Must be a whole number")} />
+      <SavedField
+        label={t("A field that keeps itself")}
+        value={kept}
+        save={setKept}
+        hint={t("Kept: {{kept}}", { kept })}
+      />
       <Select
-        label="One of a list"
+        label={t("One of a list")}
         value={unit}
         options={["kg", "lb"] as const}
-        empty="none"
+        empty={t("none")}
         choose={setUnit}
       />
       <Choice
-        label="One of a few"
+        label={t("One of a few")}
         value={unit || null}
         options={[
-          ["kg", "kilograms"],
-          ["lb", "pounds"],
+          ["kg", t("kilograms")],
+          ["lb", t("pounds")],
         ]}
         choose={setUnit}
       />
       <Tick checked={ticked} set={setTicked}>
-        A box to tick
+        {t("A box to tick")}
       </Tick>
     </div>
   );

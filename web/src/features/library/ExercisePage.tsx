@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../api/ids";
@@ -49,27 +50,29 @@ export function ExercisePage({
             {[
               exercise.kind,
               exercise.pattern === exercise.kind ? null : exercise.pattern,
-              exercise.one_sided ? "each side" : "both sides together",
-              exercise.stable ? null : "unstable: counts less as strength work",
-              `${exercise.rep_seconds} s a rep`,
+              exercise.one_sided ? t("each side") : t("both sides together"),
+              exercise.stable ? null : t("unstable: counts less as strength work"),
+              t("{{rep_seconds}} s a rep", { rep_seconds: exercise.rep_seconds }),
               Number(exercise.bodyweight_share) > 0 &&
-                `moves ${Math.round(Number(exercise.bodyweight_share) * 100)} % of body weight`,
+                t("moves {{math}} % of body weight", {
+                  math: Math.round(Number(exercise.bodyweight_share) * 100),
+                }),
             ]
               .filter(Boolean)
               .join(" · ")}
           </p>
         </div>
-        <Button onClick={() => setEditing(true)}>{exercise.own ? "Change" : "Make it yours"}</Button>
+        <Button onClick={() => setEditing(true)}>{exercise.own ? t("Change") : t("Make it yours")}</Button>
         {(exercise.own || exercise.edited) && !exercise.removed && (
           <Button tone="quiet" onClick={() => back.mutate()}>
-            {exercise.own ? "Remove" : "Back to how it shipped"}
+            {exercise.own ? t("Remove") : t("Back to how it shipped")}
           </Button>
         )}
       </div>
       {exercise.removed && (
         <Message className="flex items-center gap-3">
-          Removed from the choices; plans and history that name it keep it.
-          <Button onClick={() => restore.mutate(requestOf(exercise))}>Undo</Button>
+          {t("Removed from the choices; plans and history that name it keep it.")}
+          <Button onClick={() => restore.mutate(requestOf(exercise))}>{t("Undo")}</Button>
         </Message>
       )}
       {cautions.map((caution) => (
@@ -79,13 +82,15 @@ export function ExercisePage({
       ))}
       <div className="grid gap-x-8 gap-y-5 md:grid-cols-2">
         <dl className="grid content-start grid-cols-[6rem_1fr] gap-x-3 gap-y-1.5">
-          <Fact name="Trains">
-            <strong className="font-semibold">{exercise.movers.join(", ") || "not said"}</strong>
+          <Fact name={t("Trains")}>
+            <strong className="font-semibold">
+              {exercise.movers.map(named).join(", ") || t("not said")}
+            </strong>
           </Fact>
-          <Fact name="Helped by">{exercise.helpers.join(", ") || "–"}</Fact>
-          <Fact name="Loaded with">{exercise.implements.map(kitName).join(", ")}</Fact>
-          <Fact name="Needs">{[...exercise.needs, ...exercise.kit].join(", ") || "floor space"}</Fact>
-          <Fact name="Joints">
+          <Fact name={t("Helped by")}>{exercise.helpers.map(named).join(", ") || "–"}</Fact>
+          <Fact name={t("Loaded with")}>{exercise.implements.map(kitName).join(", ")}</Fact>
+          <Fact name={t("Needs")}>{[...exercise.needs, ...exercise.kit].join(", ") || t("floor space")}</Fact>
+          <Fact name={t("Joints")}>
             {exercise.joints.length === 0 && "–"}
             {exercise.joints.map((joint) => (
               <span key={joint.joint} className="flex items-baseline gap-2">
@@ -94,22 +99,30 @@ export function ExercisePage({
                   <span className="text-line-strong">{"○".repeat(3 - stresses[joint.stress])}</span>
                 </span>
                 <span>
-                  {joint.joint},{" "}
-                  {joint.stress === "much" ? "a lot" : joint.stress === "light" ? "a little" : "some"}:{" "}
-                  <span className="text-soft">{joint.how}</span>
+                  {named(joint.joint)},{" "}
+                  {joint.stress === "much"
+                    ? t("a lot")
+                    : joint.stress === "light"
+                      ? t("a little")
+                      : t("some")}
+                  : <span className="text-soft">{joint.how}</span>
                 </span>
               </span>
             ))}
           </Fact>
-          <Fact name="Ends a set">{exercise.faults.join(" · ") || "–"}</Fact>
+          <Fact name={t("Ends a set")}>{exercise.faults.join(" · ") || "–"}</Fact>
         </dl>
         <div className="grid content-start gap-2">
-          <CueList title={cues.school ? `Cues: ${cues.school}` : "Cues"} cues={cues.cues} why={cues.why} />
-          {cues.school && <CueList title="Plain cues" cues={exercise.cues} />}
+          <CueList
+            title={cues.school ? t("Cues: {{school}}", { school: cues.school }) : t("Cues")}
+            cues={cues.cues}
+            why={cues.why}
+          />
+          {cues.school && <CueList title={t("Plain cues")} cues={exercise.cues} />}
           {exercise.cue_sets
             .filter((set) => set.school !== cues.school)
             .map((set) => (
-              <CueList key={set.school} title={`To ${set.school}`} cues={set.cues} />
+              <CueList key={set.school} title={t("To {{school}}", { school: set.school })} cues={set.cues} />
             ))}
           <OwnPicture id={id} name={exercise.name} mark={picture} />
         </div>
@@ -117,7 +130,7 @@ export function ExercisePage({
       {ladders.map((ladder) => (
         <LadderPicture key={ladder.id} ladder={ladder} />
       ))}
-      {ladders.length === 0 && <p className="text-soft">It stands on no ladder.</p>}
+      {ladders.length === 0 && <p className="text-soft">{t("It stands on no ladder.")}</p>}
       <SubstituteList id={id} client={client} place={place} />
       {editing && (
         <ExerciseSheet
@@ -147,7 +160,7 @@ function CueList({ title, cues, why }: { title: string; cues: Schemas["ChosenCue
         {title}
         {why && <span className="ml-2 text-caution">{why}</span>}
       </h3>
-      <p className="text-lg leading-snug">{cues.join(" · ") || "none yet"}</p>
+      <p className="text-lg leading-snug">{cues.join(" · ") || t("none yet")}</p>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -27,15 +28,15 @@ export function ExercisePick({
           {label}: <span className="font-medium">{chosen.name}</span>
         </span>
         <Button tone="quiet" onClick={() => choose(null)}>
-          Another
+          {t("Another")}
         </Button>
       </p>
     );
   return (
     <div>
-      <TextField label={label} sort="search" placeholder="none" value={text} change={setText} />
+      <TextField label={label} sort="search" placeholder={t("none")} value={text} change={setText} />
       {typed && (
-        <ul aria-label={`${label}: found`} className="mt-1 grid gap-1">
+        <ul aria-label={t("{{label}}: found", { label })} className="mt-1 grid gap-1">
           {found.data?.hits.slice(0, OFFERED).map(({ exercise }) => (
             <li key={exercise.id}>
               <Button
@@ -46,11 +47,11 @@ export function ExercisePick({
                   setText("");
                 }}
               >
-                {exercise.name} <span className="text-sm text-soft">{exercise.pattern}</span>
+                {exercise.name} <span className="text-sm text-soft">{named(exercise.pattern)}</span>
               </Button>
             </li>
           ))}
-          {found.data?.hits.length === 0 && <li className="text-soft">Nothing by that name.</li>}
+          {found.data?.hits.length === 0 && <li className="text-soft">{t("Nothing by that name.")}</li>}
         </ul>
       )}
     </div>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { TextField } from "../../ui/Input";
 import { asTyped } from "../../ui/asTyped";
@@ -35,10 +36,12 @@ export function ExerciseSheet({
 }) {
   const place = `exercise ${exercise?.id ?? `new ${name}`}`;
   const [draft, setDraft, forget] = useKept<Draft>(place, () => draftOf(exercise, name));
-  const [share, setShare, forgetShare] = useKept(`${place} share`, () =>
+  const [share, setShare, forgetShare] = useKept(t("{{place}} share", { place }), () =>
     String(Math.round(Number(draft.bodyweight_share) * 100)),
   );
-  const [seconds, setSeconds, forgetSeconds] = useKept(`${place} seconds`, () => String(draft.rep_seconds));
+  const [seconds, setSeconds, forgetSeconds] = useKept(t("{{place}} seconds", { place }), () =>
+    String(draft.rep_seconds),
+  );
   const queries = useQueryClient();
   const ladders = useQuery(query.ladders());
   const save = useMutation({
@@ -67,7 +70,11 @@ export function ExerciseSheet({
       .map((line) => line.trim())
       .filter(Boolean);
   return (
-    <Sheet title={exercise ? `Change ${exercise.name}` : "An exercise of your own"} open onClose={onClose}>
+    <Sheet
+      title={exercise ? t("Change {{name}}", { name: exercise.name }) : t("An exercise of your own")}
+      open
+      onClose={onClose}
+    >
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -77,62 +84,67 @@ export function ExerciseSheet({
       >
         {save.error && <Message tone="stop">{save.error.message}</Message>}
         <div className="grid grid-cols-2 gap-3">
-          <TextField label="Name" value={draft.name} autoFocus change={(name) => set({ name })} />
+          <TextField label={t("Name")} value={draft.name} autoFocus change={(name) => set({ name })} />
           <Select
-            label="Sort"
+            label={t("Sort")}
             value={draft.kind}
             options={ExerciseKind}
             choose={(kind) => kind && set({ kind })}
           />
           <Select
-            label="Movement"
+            label={t("Movement")}
             value={draft.pattern ?? ""}
-            empty="choose one"
+            empty={t("choose one")}
             options={Pattern}
             choose={(pattern) => set({ pattern: pattern || null })}
           />
           <div className="grid grid-cols-2 gap-3">
-            <TextField label="Seconds a rep" value={seconds} change={setSeconds} />
-            <TextField label="% body weight" value={share} change={setShare} />
+            <TextField label={t("Seconds a rep")} value={seconds} change={setSeconds} />
+            <TextField label={t("% body weight")} value={share} change={setShare} />
           </div>
         </div>
-        <Ticks label="Trains" options={Muscle} chosen={draft.movers} change={(movers) => set({ movers })} />
         <Ticks
-          label="Helped by"
+          label={t("Trains")}
+          options={Muscle}
+          chosen={draft.movers}
+          change={(movers) => set({ movers })}
+        />
+        <Ticks
+          label={t("Helped by")}
           options={Muscle}
           chosen={draft.helpers}
           change={(helpers) => set({ helpers })}
         />
         <Ticks
-          label="Loaded with, first choice first"
+          label={t("Loaded with, first choice first")}
           options={ImplementKind}
           name={kitName}
           chosen={draft.implements}
           change={(chosen) => set({ implements: chosen })}
         />
-        <Ticks label="Needs" options={Feature} chosen={draft.needs} change={(needs) => set({ needs })} />
+        <Ticks label={t("Needs")} options={Feature} chosen={draft.needs} change={(needs) => set({ needs })} />
         <TextField
-          label="Other kit it needs, parted by commas"
-          placeholder="rope, wobble board"
+          label={t("Other kit it needs, parted by commas")}
+          placeholder={t("rope, wobble board")}
           defaultValue={(draft.kit ?? []).join(", ")}
           change={(text) => set({ kit: parted(text) })}
         />
         <TextField
-          label="Also called, parted by commas"
-          placeholder="press-up, PU"
+          label={t("Also called, parted by commas")}
+          placeholder={t("press-up, PU")}
           defaultValue={draft.also.join(", ")}
           change={(text) => set({ also: parted(text) })}
         />
         <JointTicks joints={draft.joints} change={(joints) => set({ joints })} />
         <div className="grid grid-cols-2 gap-3">
           <TextField
-            label="Cues, one a line"
+            label={t("Cues, one a line")}
             rows={3}
             defaultValue={draft.cues.join("\n")}
             change={(text) => set({ cues: lines(text) })}
           />
           <TextField
-            label="Faults that end a set, one a line"
+            label={t("Faults that end a set, one a line")}
             rows={3}
             defaultValue={draft.faults.join("\n")}
             change={(text) => set({ faults: lines(text) })}
@@ -140,17 +152,17 @@ export function ExerciseSheet({
           {(!exercise || exercise.own) && (
             <>
               <Select
-                label="Ladder"
+                label={t("Ladder")}
                 value={draft.ladder}
-                empty="none"
+                empty={t("none")}
                 options={(ladders.data ?? []).map((entry) => [entry.id, entry.name] as const)}
                 choose={(id) => set({ ladder: id, after: "" })}
               />
               {ladder && (
                 <Select
-                  label="Next harder than"
+                  label={t("Next harder than")}
                   value={draft.after}
-                  empty="the easiest of all"
+                  empty={t("the easiest of all")}
                   options={ladder.rungs
                     .filter((rung) => rung !== exercise?.id)
                     .map((rung) => [rung, rung.replaceAll("-", " ")] as const)}
@@ -162,14 +174,14 @@ export function ExerciseSheet({
         </div>
         <div className="flex gap-6">
           <Tick checked={draft.one_sided} set={(checked) => set({ one_sided: checked })}>
-            One side at a time
+            {t("One side at a time")}
           </Tick>
           <Tick checked={draft.stable} set={(checked) => set({ stable: checked })}>
-            On stable ground
+            {t("On stable ground")}
           </Tick>
         </div>
         <Button tone="act" type="submit" disabled={!draft.name.trim() || !draft.pattern || save.isPending}>
-          {exercise ? "Keep the change" : "Add it"}
+          {exercise ? t("Keep the change") : t("Add it")}
         </Button>
       </form>
     </Sheet>

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import { Joint } from "../../api/enums";
 
@@ -8,15 +9,15 @@ const next: Record<string, Schemas["Stress"] | null> = {
   moderate: "much",
   much: null,
 };
-const words = { light: "a little", moderate: "some", much: "a lot" };
+const words = { light: t("a little"), moderate: "some", much: t("a lot") };
 
 /** What an exercise asks of each joint: each press is one step more, then none again. */
 export function JointTicks({ joints: loads, change }: { joints: Load[]; change: (loads: Load[]) => void }) {
   const of = (joint: Schemas["Joint"]) => loads.find((load) => load.joint === joint);
   return (
-    <div role="group" aria-label="Asks of the joints" className="grid gap-1">
+    <div role="group" aria-label={t("Asks of the joints")} className="grid gap-1">
       <span aria-hidden className="text-sm font-medium">
-        Asks of the joints: press for a little, some, a lot
+        {t("Asks of the joints: press for a little, some, a lot")}
       </span>
       <div className="flex flex-wrap gap-1">
         {Joint.map((joint) => {
@@ -32,7 +33,7 @@ export function JointTicks({ joints: loads, change }: { joints: Load[]; change: 
               }}
               className={`min-h-7 rounded border px-2 text-sm ${load ? "border-ink bg-ink text-ground" : "border-line-strong"}`}
             >
-              {joint}
+              {named(joint)}
               {load && `: ${words[load.stress]}`}
             </button>
           );

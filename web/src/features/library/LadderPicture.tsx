@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Link, useSearchParams } from "react-router";
 import type { Schemas } from "../../api/client";
 
@@ -6,15 +7,15 @@ export function LadderPicture({ ladder }: { ladder: Schemas["ShownLadder"] }) {
   const [search] = useSearchParams();
   const rise = ladder.rungs.length > 1 ? 36 / (ladder.rungs.length - 1) : 0;
   return (
-    <section aria-label={`Ladder: ${ladder.name}`}>
+    <section aria-label={t("Ladder: {{name}}", { name: ladder.name })}>
       <h3 className="flex items-baseline justify-between text-sm font-medium text-soft">
         <span>{ladder.name}</span>
-        <span>easier ← → harder</span>
+        <span>{t("easier ← → harder")}</span>
       </h3>
       <ol
         className="flex items-end gap-1 overflow-x-auto pt-1"
         tabIndex={0}
-        aria-label={`Rungs of ${ladder.name}`}
+        aria-label={t("Rungs of {{name}}", { name: ladder.name })}
       >
         {ladder.rungs.map((rung, index) => (
           <li key={rung.id} className="flex min-w-24 flex-1 flex-col">

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { actionOf } from "../../app/shortcuts";
 import { Picker } from "../../ui/Select";
 import { Input } from "../../ui/Input";
@@ -52,13 +53,13 @@ export function LibraryView() {
   };
   return (
     <div className="mx-auto grid max-w-7xl gap-x-8 gap-y-4 px-4 py-5 lg:grid-cols-[23rem_1fr]">
-      <section aria-label="Find an exercise" className="grid content-start gap-2">
-        <h1 className="text-2xl font-semibold tracking-tight">Library</h1>
+      <section aria-label={t("Find an exercise")} className="grid content-start gap-2">
+        <h1 className="text-2xl font-semibold tracking-tight">{t("Library")}</h1>
         <Input
           sort="search"
           data-main-action
-          aria-label="Find by name, muscle, pattern, kit or a joint to go easy on"
-          placeholder="row, glutes, hinge dumbbell, knee friendly …"
+          aria-label={t("Find by name, muscle, pattern, kit or a joint to go easy on")}
+          placeholder={t("row, glutes, hinge dumbbell, knee friendly …")}
           value={q}
           // Not from under the hands of who types in something that lies over it.
           autoFocus={document.querySelector("[role=dialog]") === null}
@@ -69,27 +70,30 @@ export function LibraryView() {
         />
         <div className="grid grid-cols-2 gap-2">
           <Pick
-            label="For"
-            empty="any client"
+            label={t("For")}
+            empty={t("any client")}
             value={client ?? ""}
             options={(clients.data ?? []).map((entry) => [entry.id, entry.name])}
             choose={(id) => change("client", id)}
           />
           <Pick
-            label="At"
-            empty="any place"
+            label={t("At")}
+            empty={t("any place")}
             value={place ?? ""}
             options={(places.data ?? []).map((entry) => [entry.id, entry.facts.name])}
             choose={(id) => change("place", id)}
           />
         </div>
         <p role="status" className="text-sm text-soft">
-          {hits.length === 40 ? "The first 40" : hits.length} of {of} exercises
+          {t("{{more}} of {{of}} exercises", {
+            more: hits.length === 40 ? t("The first 40") : hits.length,
+            of,
+          })}
         </p>
         <ul
           className="max-h-[calc(100dvh-19rem)] overflow-y-auto border-t border-line"
           tabIndex={0}
-          aria-label="Found"
+          aria-label={t("Found")}
         >
           {hits.map((hit) => (
             <Row
@@ -100,9 +104,9 @@ export function LibraryView() {
             />
           ))}
         </ul>
-        {hits.length === 0 && <p>Nothing fits. Try a muscle, or add your own.</p>}
+        {hits.length === 0 && <p>{t("Nothing fits. Try a muscle, or add your own.")}</p>}
         <Button className="justify-self-start" onClick={() => setAdding(true)}>
-          An exercise of your own
+          {t("An exercise of your own")}
         </Button>
       </section>
       {shown && <ExercisePage key={shown} id={shown} client={client} place={place} />}
@@ -135,15 +139,16 @@ function Row({ hit, chosen, open }: { hit: Schemas["SearchHit"]; chosen: boolean
           <span className="font-medium">{exercise.name}</span>
           {worst && worst.grade !== "note" && (
             <span className={`text-sm ${worst.grade === "stop" ? "text-stop" : "text-caution"}`}>
-              {worst.grade === "stop" ? "not for the" : "mind the"} {worst.about}
+              {worst.grade === "stop" ? t("not for the") : t("mind the")} {worst.about}
             </span>
           )}
           {(exercise.own || exercise.edited) && (
-            <span className="text-sm text-soft">{exercise.own ? "yours" : "changed"}</span>
+            <span className="text-sm text-soft">{exercise.own ? t("yours") : t("changed")}</span>
           )}
         </span>
         <span className="block truncate text-sm text-soft">
-          {exercise.pattern} · {exercise.movers.join(", ")} · {exercise.implements.map(kitName).join(", ")}
+          {named(exercise.pattern)} · {exercise.movers.map(named).join(", ")} ·{" "}
+          {exercise.implements.map(kitName).join(", ")}
         </span>
       </button>
     </li>

@@ -1,4 +1,5 @@
 // An exercise of the trainer's own in ten seconds: a name, and one that it is like; all else later.
+import { named, t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
@@ -39,19 +40,19 @@ export function MakeExercise({
   });
   if (whole) return <ExerciseSheet exercise={null} name={name} onClose={onClose} onSaved={onSaved} />;
   return (
-    <Sheet title="An exercise of your own" open onClose={onClose}>
+    <Sheet title={t("An exercise of your own")} open onClose={onClose}>
       <div className="grid gap-3">
         {make.error && <Message tone="stop">{make.error.message}</Message>}
-        <TextField label="Name" value={name} change={setName} />
+        <TextField label={t("Name")} value={name} change={setName} />
         <TextField
-          label="It moves like"
+          label={t("It moves like")}
           sort="search"
           autoFocus
-          placeholder="squat, row, swimming …"
+          placeholder={t("squat, row, swimming …")}
           value={like}
           change={setLike}
         />
-        <ul aria-label="Exercises it may be like" className="grid grid-cols-2 gap-2">
+        <ul aria-label={t("Exercises it may be like")} className="grid grid-cols-2 gap-2">
           {near.data?.hits.slice(0, NEAR).map(({ exercise }) => (
             <li key={exercise.id}>
               <button
@@ -60,20 +61,20 @@ export function MakeExercise({
                 className="w-full rounded-md border border-line-strong px-3 py-2 text-left hover:bg-sunk"
                 onClick={() => make.mutate(exercise.id)}
               >
-                <span className="block font-medium">like {exercise.name}</span>
+                <span className="block font-medium">{t("like {{name}}", { name: exercise.name })}</span>
                 <span className="block text-sm text-soft">
-                  {exercise.pattern} · {exercise.movers.join(", ")}
+                  {named(exercise.pattern)} · {exercise.movers.map(named).join(", ")}
                 </span>
               </button>
             </li>
           ))}
         </ul>
         {near.data?.hits.length === 0 && (
-          <p className="text-soft">Nothing by that name. Type a movement it resembles.</p>
+          <p className="text-soft">{t("Nothing by that name. Type a movement it resembles.")}</p>
         )}
         <p className="flex items-center justify-between gap-3 text-sm text-soft">
-          It takes over movement, muscles, joints and kit. All of it can be changed later.
-          <Button onClick={() => setWhole(true)}>Describe it in full</Button>
+          {t("It takes over movement, muscles, joints and kit. All of it can be changed later.")}
+          <Button onClick={() => setWhole(true)}>{t("Describe it in full")}</Button>
         </p>
       </div>
     </Sheet>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { FilePick } from "../../ui/FilePick";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api } from "../../api/client";
@@ -19,21 +20,21 @@ export function OwnPicture({ id, name, mark }: { id: ExerciseId; name: string; m
   const drop = useMutation({ mutationFn: () => api.dropPicture(id), onSuccess: refresh });
   const problem = keep.error ?? drop.error;
   return (
-    <section aria-label="Picture" className="grid justify-items-start gap-2">
+    <section aria-label={t("Picture")} className="grid justify-items-start gap-2">
       {mark && (
         <img
           src={pictureAddress(id, mark)}
-          alt={`${name}, as the trainer shows it`}
+          alt={t("{{name}}, as the trainer shows it", { name })}
           className="max-h-72 max-w-full rounded-md border border-line"
         />
       )}
       <div className="flex flex-wrap items-center gap-2">
         <FilePick accept="image/*" choose={(file) => keep.mutate(file)}>
-          {keep.isPending ? "Keeping it …" : mark ? "Another picture" : "Add a photo or drawing"}
+          {keep.isPending ? t("Keeping it …") : mark ? t("Another picture") : t("Add a photo or drawing")}
         </FilePick>
         {mark && (
           <Button tone="quiet" onClick={() => drop.mutate()}>
-            Take it away
+            {t("Take it away")}
           </Button>
         )}
       </div>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Part } from "../../ui/Waiting";
 import { query } from "../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../api/ids";
@@ -23,12 +24,12 @@ export function SubstituteList({
       {(data) => (
         <section aria-labelledby="instead">
           <h3 id="instead" className="font-semibold">
-            Instead of it
+            {t("Instead of it")}
           </h3>
           <p className="text-sm text-soft">
             {client || place
-              ? "With what is there, and leaving alone what hurts."
-              : "Choose a client or a place to see what can be done there."}
+              ? t("With what is there, and leaving alone what hurts.")
+              : t("Choose a client or a place to see what can be done there.")}
           </p>
           <ol className="mt-1 border-t border-line">
             {data.map((entry, index) => (
@@ -54,7 +55,7 @@ export function SubstituteList({
                 {entry.start && (
                   <details className="max-w-56 text-right">
                     <summary className="cursor-pointer font-medium">
-                      start {startWords(entry.start)}, estimated
+                      {t("start {{start}}, estimated", { start: startWords(entry.start) })}
                     </summary>
                     <p className="text-left text-sm text-soft">{entry.start.why}</p>
                   </details>
@@ -64,7 +65,7 @@ export function SubstituteList({
           </ol>
           {data.length === 0 && (
             <p className="py-2">
-              Nothing here trains the same with this kit and these joints. Look at the ladders.
+              {t("Nothing here trains the same with this kit and these joints. Look at the ladders.")}
             </p>
           )}
         </section>
@@ -76,5 +77,5 @@ export function SubstituteList({
 function startWords(start: Schemas["StartingLoad"]): string {
   const { load: begin } = start;
   if ("unit" in begin) return load(begin);
-  return begin.added ? `body weight + ${load(begin.added)}` : "body weight";
+  return begin.added ? t("body weight + {{added}}", { added: load(begin.added) }) : t("body weight");
 }

@@ -1,8 +1,10 @@
 // The words an exercise is described with.
 import type { Schemas } from "../../api/client";
+import { named } from "../../ui/words";
 
 /** What an exercise is loaded with, as one says it. */
-export const kitName = (kind: Schemas["ImplementKind"]) => (kind === "bodyweight" ? "body weight" : kind);
+export const kitName = (kind: Schemas["ImplementKind"]) =>
+  named(kind === "bodyweight" ? "body weight" : kind);
 
 /** What is filled in: the movement is never assumed, so a new one has none yet. */
 export type Draft = Omit<Schemas["ExerciseRequest"], "pattern"> & { pattern: Schemas["Pattern"] | null };

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Part } from "../../ui/Waiting";
 import { Picture } from "../../ui/Picture";
 import { query } from "../../api/query";
@@ -7,15 +8,15 @@ import { Message } from "../../ui/Message";
 import { gapsInWords, span } from "./steps";
 
 const names: Record<Schemas["ImplementKind"], string> = {
-  barbell: "Barbell",
-  dumbbell: "Dumbbells, each",
-  kettlebell: "Kettlebells",
-  stack: "Stack",
-  band: "Bands, estimated",
-  improvised: "Improvised, estimated",
-  "medicine ball": "Medicine balls",
-  assistance: "Taken off body weight",
-  bodyweight: "Added to body weight",
+  barbell: t("Barbell"),
+  dumbbell: t("Dumbbells, each"),
+  kettlebell: t("Kettlebells"),
+  stack: t("Stack"),
+  band: t("Bands, estimated"),
+  improvised: t("Improvised, estimated"),
+  "medicine ball": t("Medicine balls"),
+  assistance: t("Taken off body weight"),
+  bodyweight: t("Added to body weight"),
 };
 
 /** What can be lifted, as it is typed: each load a tick on its line, each step of more than 10 % marked. */
@@ -27,10 +28,14 @@ export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["
         <div className="grid gap-4">
           {data.problems.map((problem) => (
             <Message key={problem.line} tone="caution">
-              Line {problem.line}, “{problem.text}”: {problem.expected}
+              {t("Line {{line}}, “{{text}}”: {{expected}}", {
+                line: problem.line,
+                text: problem.text,
+                expected: problem.expected,
+              })}
             </Message>
           ))}
-          <ol aria-label="Line by line" className="text-sm">
+          <ol aria-label={t("Line by line")} className="text-sm">
             {data.understood
               .filter((one) => one.said)
               .map((one) => (
@@ -45,17 +50,20 @@ export function EquipmentPicture({ text, unit }: { text: string; unit: Schemas["
           ))}
           {(data.features.length > 0 || data.things.length > 0 || data.absent.length > 0) && (
             <p>
-              <span className="text-sm font-medium">Also there: </span>
-              {[...data.features, ...data.things].join(", ") || "nothing listed"}
+              <span className="text-sm font-medium">{t("Also there:")} </span>
+              {[...data.features, ...data.things].join(", ") || t("nothing listed")}
               {data.absent.length > 0 && (
-                <span className="text-caution">; missing: {data.absent.join(", ")}</span>
+                <span className="text-caution">
+                  {t("; missing: {{absent}}", { absent: data.absent.join(", ") })}
+                </span>
               )}
             </p>
           )}
           {data.kinds.length > 0 && (
             <p className="text-sm text-soft">
-              A tick is a load that can be made. Amber marks a step of more than 10 %: there, reps come before
-              load.
+              {t(
+                "A tick is a load that can be made. Amber marks a step of more than 10 %: there, reps come before load.",
+              )}
             </p>
           )}
         </div>
@@ -77,8 +85,8 @@ function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
         <span className="font-medium">{names[kind.kind]}</span>
         <span className="text-soft">
           {loads.length === 1
-            ? `1 load, ${span(first, first)}`
-            : `${loads.length} loads, ${span(first, last)}`}
+            ? t("1 load, {{first}}", { first: span(first, first) })
+            : t("{{loads}} loads, {{first}}", { loads: loads.length, first: span(first, last) })}
           <span className="ml-2">= {span(low, high)}</span>
         </span>
       </figcaption>
@@ -118,7 +126,10 @@ function KindLine({ kind }: { kind: Schemas["LoadsOfKind"] }) {
       </Picture>
       {big > 0 && (
         <p className="text-sm text-caution">
-          {big === 1 ? "1 step" : `${big} steps`} of more than 10 %: {gapsInWords(kind)}
+          {t("{{more}} of more than 10 %: {{kind}}", {
+            more: big === 1 ? t("1 step") : t("{{big}} steps", { big }),
+            kind: gapsInWords(kind),
+          })}
         </p>
       )}
     </figure>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { TextField } from "../../ui/Input";
 import { changed } from "../../api/changed";
@@ -52,17 +53,17 @@ export function PlaceEditor({
       <div className="grid content-start gap-3">
         <div className="grid grid-cols-[1fr_auto] gap-3">
           <TextField
-            label="Place"
+            label={t("Place")}
             value={draft.name}
             change={(text) => setDraft({ ...draft, name: text })}
             onBlur={() => keep(draft)}
           />
           <Choice
-            label="Numbers are"
+            label={t("Numbers are")}
             value={draft.unit}
             options={[
-              ["kg", "kg"],
-              ["lb", "lb"],
+              ["kg", t("kg")],
+              ["lb", t("lb")],
             ]}
             choose={(unit) => {
               setDraft({ ...draft, unit });
@@ -71,11 +72,11 @@ export function PlaceEditor({
           />
         </div>
         <TextField
-          label="Equipment there"
-          hint="One thing a line. Saved when you leave the box."
+          label={t("Equipment there")}
+          hint={t("One thing a line. Saved when you leave the box.")}
           rows={10}
           spellCheck={false}
-          placeholder="dumbbells 4-24 by 2"
+          placeholder={t("dumbbells 4-24 by 2")}
           value={draft.equipment}
           change={(text) => setDraft({ ...draft, equipment: text })}
           onBlur={() => keep(draft)}
@@ -89,27 +90,29 @@ export function PlaceEditor({
           }}
         />
         <TextField
-          label="To know of it"
-          placeholder="carpet, low ceiling"
+          label={t("To know of it")}
+          placeholder={t("carpet, low ceiling")}
           value={draft.note ?? ""}
           change={(text) => setDraft({ ...draft, note: text })}
           onBlur={() => keep(draft)}
         />
         {others.length > 0 && (
-          <Message>Shared: a change here is a change for {others.join(", ")} too.</Message>
+          <Message>
+            {t("Shared: a change here is a change for {{others}} too.", { others: others.join(", ") })}
+          </Message>
         )}
         {save.error && <Message tone="stop">{save.error.message}</Message>}
         <div className="flex flex-wrap items-center gap-2">
-          {!usual && <Button onClick={makeUsual}>Make it the usual place</Button>}
+          {!usual && <Button onClick={makeUsual}>{t("Make it the usual place")}</Button>}
           <Button tone="quiet" onClick={leave}>
-            Does not train here
+            {t("Does not train here")}
           </Button>
           <p role="status" className="text-sm text-done">
-            {save.isPending ? "Saving …" : save.isSuccess ? "Saved" : ""}
+            {save.isPending ? t("Saving …") : save.isSuccess ? t("Saved") : ""}
           </p>
         </div>
         <details className="text-sm">
-          <summary className="cursor-pointer font-medium">How to write it</summary>
+          <summary className="cursor-pointer font-medium">{t("How to write it")}</summary>
           <pre className="mt-1 overflow-x-auto rounded-md bg-sunk p-3 font-sans leading-relaxed">
             {EXAMPLES}
           </pre>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Select } from "../../ui/Select";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
@@ -24,7 +25,7 @@ export function PlacesView() {
   const add = useMutation({
     mutationFn: () =>
       api.addPlace({
-        name: `${client.facts.name}: new place`,
+        name: t("{{name}}: new place", { name: client.facts.name }),
         unit: client.facts.unit,
         equipment: "",
         note: "",
@@ -42,7 +43,7 @@ export function PlacesView() {
   const error = set.error ?? add.error;
   return (
     <div className="grid gap-x-10 gap-y-5 lg:grid-cols-[16rem_1fr]">
-      <section aria-label="Places" className="grid content-start gap-3">
+      <section aria-label={t("Places")} className="grid content-start gap-3">
         <ul className="border-t border-line">
           {client.places.map((place, index) => (
             <li key={place.id} className="border-b border-line">
@@ -54,20 +55,23 @@ export function PlacesView() {
               >
                 {place.facts.name}
                 <span className="block text-sm font-normal text-soft">
-                  {index === 0 ? "usual place" : "also trains here"}
-                  {place.clients.length > 1 && `, shared by ${place.clients.length}`}
+                  {index === 0 ? t("usual place") : t("also trains here")}
+                  {place.clients.length > 1 &&
+                    t(", shared by {{clients}}", { clients: place.clients.length })}
                 </span>
               </button>
             </li>
           ))}
         </ul>
         {client.places.length === 0 && (
-          <p className="text-soft">No place yet. Until there is one, only body weight counts as at hand.</p>
+          <p className="text-soft">
+            {t("No place yet. Until there is one, only body weight counts as at hand.")}
+          </p>
         )}
         <Select
-          label="Trains at another place of yours"
+          label={t("Trains at another place of yours")}
           value=""
-          empty="Choose …"
+          empty={t("Choose …")}
           options={others.map((place) => [place.id, place.facts.name] as const)}
           choose={(place) => {
             if (!place) return;
@@ -76,7 +80,7 @@ export function PlacesView() {
           }}
         />
         <Button onClick={() => add.mutate()} disabled={add.isPending}>
-          A new place
+          {t("A new place")}
         </Button>
         {error && <Message tone="stop">{error.message}</Message>}
       </section>

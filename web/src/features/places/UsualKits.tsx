@@ -1,4 +1,5 @@
 // For those who will not type: a usual kit to start from, and single pieces to pick.
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../../api/client";
 import { query } from "../../api/query";
@@ -23,16 +24,16 @@ export function UsualKits({
   return (
     <div className="grid gap-2">
       <Select
-        label={lines.length ? "Add what a usual kit has" : "Start from a usual kit"}
+        label={lines.length ? t("Add what a usual kit has") : t("Start from a usual kit")}
         value=""
-        empty="Choose …"
+        empty={t("Choose …")}
         options={usual.data.kits.map((kit) => [kit.id, `${kit.name}: ${kit.about}`] as const)}
         choose={(id) => {
           const kit = usual.data.kits.find((one) => one.id === id);
           if (kit) add(kit[unit]);
         }}
       />
-      <div role="group" aria-label="Pick what is there" className="flex flex-wrap gap-1.5">
+      <div role="group" aria-label={t("Pick what is there")} className="flex flex-wrap gap-1.5">
         {[...usual.data[unit], ...usual.data.things]
           .filter((piece) => !text.includes(named(piece)))
           .map((piece) => (

@@ -1,4 +1,5 @@
 // The loads of a kind in words; what they are and where the big steps lie is worked out by the server.
+import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 
 type Load = Schemas["Load"];
@@ -6,7 +7,9 @@ type Load = Schemas["Load"];
 /** The first and the last: "4 to 24 kg", or the one there is. */
 export function span(low: Load | undefined, high: Load | undefined): string {
   if (!low || !high) return "";
-  return low.value === high.value ? `${low.value} ${low.unit}` : `${low.value} to ${high.value} ${high.unit}`;
+  return low.value === high.value
+    ? `${low.value} ${low.unit}`
+    : t("{{value}} to {{value2}} {{unit}}", { value: low.value, value2: high.value, unit: high.unit });
 }
 
 const TOLD = 4;

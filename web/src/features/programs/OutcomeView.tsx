@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -25,19 +26,22 @@ export function OutcomeView() {
   return (
     <div className="mx-auto max-w-6xl px-4 py-5">
       <h1 className="text-2xl font-semibold tracking-tight">
-        What came of{" "}
+        {t("What came of")}{" "}
         <Link to={`/programs/${programId}`} className="hover:underline">
           {view.name}
         </Link>{" "}
-        <span className="font-normal text-soft">for</span>{" "}
+        <span className="font-normal text-soft">{t("for")}</span>{" "}
         <Link to={`/clients/${view.client_id}/programs`} className="hover:underline">
           {view.client}
         </Link>
       </h1>
       <p className="text-soft">
-        {fullDate(view.start)} to {fullDate(view.ended_on ?? view.end)}
-        {view.standing === "runs" && ", still running"}
-        {view.standing === "prepared" && ", not begun yet"}
+        {t("{{start}} to {{fullDate}}", {
+          start: fullDate(view.start),
+          fullDate: fullDate(view.ended_on ?? view.end),
+        })}
+        {view.standing === "runs" && t(", still running")}
+        {view.standing === "prepared" && t(", not begun yet")}
       </p>
       <ul className="mt-3 grid max-w-3xl gap-0.5 text-lg">
         {view.told.map((one) => (
@@ -61,17 +65,17 @@ const head = "py-1 text-left text-sm font-medium";
 function Phases({ view }: { view: Outcome }) {
   return (
     <table className="w-full">
-      <caption className="text-left text-lg font-semibold">Planned and done</caption>
+      <caption className="text-left text-lg font-semibold">{t("Planned and done")}</caption>
       <thead>
         <tr className="border-b-2 border-ink">
           <th scope="col" className={head}>
-            Phase
+            {t("Phase")}
           </th>
           <th scope="col" className={`${head} w-36`}>
-            Sessions
+            {t("Sessions")}
           </th>
           <th scope="col" className={`${head} w-44`}>
-            Sets
+            {t("Sets")}
           </th>
         </tr>
       </thead>
@@ -101,21 +105,24 @@ function Lifts({ view }: { view: Outcome }) {
   return (
     <table className="w-full">
       <caption className="text-left text-lg font-semibold">
-        Strength <span className="text-base font-normal text-soft">estimated max in {view.unit}</span>
+        {t("Strength")}{" "}
+        <span className="text-base font-normal text-soft">
+          {t("estimated max in {{unit}}", { unit: view.unit })}
+        </span>
       </caption>
       <thead>
         <tr className="border-b-2 border-ink">
           <th scope="col" className={head}>
-            Exercise
+            {t("Exercise")}
           </th>
           <th scope="col" className={`${head} text-right`}>
-            As it began
+            {t("As it began")}
           </th>
           <th scope="col" className={`${head} text-right`}>
-            At the end
+            {t("At the end")}
           </th>
           <th scope="col" className={`${head} text-right`}>
-            Change
+            {t("Change")}
           </th>
         </tr>
       </thead>
@@ -135,14 +142,16 @@ function Lifts({ view }: { view: Outcome }) {
             <td className="text-right">
               {one.after}
               <span className="block text-sm text-soft">
-                {one.low} to {one.high}
+                {t("{{low}} to {{high}}", { low: one.low, high: one.high })}
               </span>
             </td>
             <td
               className={`text-right ${one.clear ? (one.change > 0 ? "font-semibold text-done" : "font-semibold text-caution") : "text-soft"}`}
             >
               {signed(one.change)}
-              <span className="block text-sm font-normal">{one.clear ? "clear" : "within a day’s form"}</span>
+              <span className="block text-sm font-normal">
+                {one.clear ? t("clear") : t("within a day’s form")}
+              </span>
             </td>
           </tr>
         ))}
@@ -154,20 +163,20 @@ function Lifts({ view }: { view: Outcome }) {
 function Tests({ view }: { view: Outcome }) {
   return (
     <table className="w-full">
-      <caption className="text-left text-lg font-semibold">Tests</caption>
+      <caption className="text-left text-lg font-semibold">{t("Tests")}</caption>
       <thead>
         <tr className="border-b-2 border-ink">
           <th scope="col" className={head}>
-            Test
+            {t("Test")}
           </th>
           <th scope="col" className={`${head} text-right`}>
-            First
+            {t("First")}
           </th>
           <th scope="col" className={`${head} text-right`}>
-            Last
+            {t("Last")}
           </th>
           <th scope="col" className={`${head} pl-6`}>
-            That is
+            {t("That is")}
           </th>
         </tr>
       </thead>
@@ -202,7 +211,7 @@ function CarryOver({ view }: { view: Outcome }) {
   const [left, setLeft] = useState<ReadonlySet<LineId>>(
     () => new Set(view.carried.filter((one) => !one.on).map((one) => one.line)),
   );
-  const [name, setName] = useState(`${view.name}, next`);
+  const [name, setName] = useState(t("{{name}}, next", { name: view.name }));
   const [start, setStart] = useState("");
   const begin = useMutation({
     mutationFn: () =>
@@ -221,10 +230,10 @@ function CarryOver({ view }: { view: Outcome }) {
   return (
     <section aria-labelledby="carry-over">
       <h2 id="carry-over" className="text-lg font-semibold">
-        What carries over
+        {t("What carries over")}
       </h2>
       <p className="text-soft">
-        The next program begins with the last phase where it was built to. Untick what stays behind.
+        {t("The next program begins with the last phase where it was built to. Untick what stays behind.")}
       </p>
       {days.map((day) => (
         <fieldset key={day} className="mt-2 border-t border-line pt-1">
@@ -244,7 +253,7 @@ function CarryOver({ view }: { view: Outcome }) {
                 }}
               >
                 <span>
-                  {one.exercise} <span className="text-sm text-soft">{one.text || "rested last"}</span>
+                  {one.exercise} <span className="text-sm text-soft">{one.text || t("rested last")}</span>
                   {one.why && <span className="block text-sm text-caution">{one.why}</span>}
                 </span>
               </Tick>
@@ -260,18 +269,18 @@ function CarryOver({ view }: { view: Outcome }) {
         }}
       >
         <label className="grid gap-1 text-sm font-medium">
-          Name
+          {t("Name")}
           <Input value={name} maxLength={80} change={setName} className="w-56" />
         </label>
         <label className="grid gap-1 text-sm font-medium">
-          Begins in the week of
+          {t("Begins in the week of")}
           <Input sort="date" value={start} change={setStart} className="w-40" />
         </label>
         <Button type="submit" tone="act" data-main-action disabled={begin.isPending || !name.trim()}>
-          Begin the next
+          {t("Begin the next")}
         </Button>
       </form>
-      <p className="mt-1 text-sm text-soft">Without a day: behind the last program that is planned.</p>
+      <p className="mt-1 text-sm text-soft">{t("Without a day: behind the last program that is planned.")}</p>
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picture } from "../../ui/Picture";
 
 const W = 72;
@@ -19,9 +20,7 @@ export function PairOf({ done, planned }: { done: number; planned: number }) {
           stroke="var(--color-outline)"
         />
       </Picture>
-      <span>
-        {done} of {planned}
-      </span>
+      <span>{t("{{done}} of {{planned}}", { done, planned })}</span>
     </span>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
@@ -13,9 +14,9 @@ import { useClient } from "../clients/ClientFrame";
 type Entry = Schemas["ProgramEntry"];
 
 const groups = [
-  ["runs", "Runs now", "What is trained today and shown on Today."],
-  ["prepared", "Prepared", "Takes over in the week it begins."],
-  ["over", "Over", "Stays to read, with what came of it."],
+  ["runs", t("Runs now"), t("What is trained today and shown on Today.")],
+  ["prepared", t("Prepared"), t("Takes over in the week it begins.")],
+  ["over", t("Over"), t("Stays to read, with what came of it.")],
 ] as const satisfies readonly (readonly [Schemas["ProgramStanding"], string, string])[];
 
 /** A client's programs over the years: the one that runs, what is prepared, what is over. */
@@ -54,13 +55,13 @@ export function ProgramsView() {
                       />
                     ))}
                   </ul>
-                  {list.length === 0 && <p className="py-1.5 text-soft">None.</p>}
+                  {list.length === 0 && <p className="py-1.5 text-soft">{t("None.")}</p>}
                   {standing === "prepared" && (
                     <Link
                       to={`/clients/${client.id}/start`}
                       className="mt-2 inline-flex min-h-9 items-center rounded-md border border-line-strong bg-raised px-3 hover:border-ink"
                     >
-                      {view.programs.length > 0 ? "Prepare the next" : "Start a program"}
+                      {view.programs.length > 0 ? t("Prepare the next") : t("Start a program")}
                     </Link>
                   )}
                 </section>
@@ -89,36 +90,39 @@ function Row({ one, busy, end }: { one: Entry; busy: boolean; end: (on: string |
         </span>
       </span>
       <span>
-        {fullDate(one.start)} to {fullDate(one.ended_on ?? one.end)}
+        {t("{{start}} to {{fullDate}}", {
+          start: fullDate(one.start),
+          fullDate: fullDate(one.ended_on ?? one.end),
+        })}
         <span className="block text-sm text-soft">
           {count(one.weeks, "week")}
-          {one.ended_on && `, ended by hand`}
+          {one.ended_on && t(", ended by hand")}
         </span>
       </span>
-      <span>{count(one.held, "session")} held</span>
+      <span>{t("{{sessions}} held", { sessions: count(one.held, "session") })}</span>
       <span className="flex flex-wrap gap-x-4">
         <Link to={`/programs/${one.id}/outcome`} className="inline-flex min-h-9 items-center underline">
-          What came of it
+          {t("What came of it")}
           <span className="sr-only">, {one.name}</span>
         </Link>
         {one.ended_on ? (
           <Button
             tone="quiet"
             disabled={busy}
-            aria-label={`Let it go on: ${one.name}`}
+            aria-label={t("Let it go on: {{name}}", { name: one.name })}
             onClick={() => end(null)}
           >
-            Let it go on
+            {t("Let it go on")}
           </Button>
         ) : (
           one.standing !== "over" && (
             <Button
               tone="quiet"
               disabled={busy}
-              aria-label={`${one.standing === "prepared" ? "Set aside" : "End it today"}: ${one.name}`}
+              aria-label={`${one.standing === "prepared" ? t("Set aside") : t("End it today")}: ${one.name}`}
               onClick={() => end(today())}
             >
-              {one.standing === "prepared" ? "Set aside" : "End it today"}
+              {one.standing === "prepared" ? t("Set aside") : t("End it today")}
             </Button>
           )
         )}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
 import { day, edge, H, W } from "./chartRoom";
@@ -62,7 +63,7 @@ export function Test({
         strokeWidth={2}
       />
       <text x={x} y={y + 22} textAnchor="middle" className="fill-soft text-[12px]">
-        test {shortDate(test.on)}
+        {t("test {{on}}", { on: shortDate(test.on) })}
       </text>
       <title>{`${test.words}: ${test.value} ${unit}`}</title>
     </g>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picture } from "../../ui/Picture";
 import { max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
@@ -16,27 +17,30 @@ export function LiftTable({ view }: { view: Schemas["OverviewView"] }) {
   return (
     <table className="mt-8 w-full text-left">
       <caption className="mb-1 text-left text-lg font-semibold">
-        Strength <span className="text-base font-normal text-soft">estimated max in {view.unit}</span>
+        {t("Strength")}{" "}
+        <span className="text-base font-normal text-soft">
+          {t("estimated max in {{unit}}", { unit: view.unit })}
+        </span>
       </caption>
       <thead>
         <tr className="border-b-2 border-ink text-sm">
           <th scope="col" className="py-1 font-medium">
-            Exercise
+            {t("Exercise")}
           </th>
           <th scope="col" className="font-medium max-md:hidden">
-            The way there
+            {t("The way there")}
           </th>
           <th scope="col" className="text-right font-medium">
-            Now
+            {t("Now")}
           </th>
           <th scope="col" className="text-right font-medium max-md:hidden">
-            19 of 20 times
+            {t("19 of 20 times")}
           </th>
           <th scope="col" className="text-right font-medium">
-            Since the third session
+            {t("Since the third session")}
           </th>
           <th scope="col" className="text-right font-medium">
-            A week, lately
+            {t("A week, lately")}
           </th>
         </tr>
       </thead>
@@ -51,7 +55,7 @@ export function LiftTable({ view }: { view: Schemas["OverviewView"] }) {
                 {lift.exercise}
               </Link>
               {lift.with_body && (
-                <span className="block text-sm font-normal text-soft">with body weight</span>
+                <span className="block text-sm font-normal text-soft">{t("with body weight")}</span>
               )}
             </th>
             <td className="max-md:hidden">
@@ -59,7 +63,7 @@ export function LiftTable({ view }: { view: Schemas["OverviewView"] }) {
             </td>
             <td className="text-right font-semibold">{lift.value}</td>
             <td className="text-right whitespace-nowrap text-soft max-md:hidden">
-              {lift.low} to {lift.high}
+              {t("{{low}} to {{high}}", { low: lift.low, high: lift.high })}
             </td>
             <td className="text-right">{lift.gain === null ? "–" : signed(lift.gain)}</td>
             <td className={`text-right ${tones[lift.way] ?? ""}`}>

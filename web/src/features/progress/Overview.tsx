@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";
 import { useQuery } from "@tanstack/react-query";
@@ -17,7 +18,7 @@ export function Overview({ clientId }: { clientId: ClientId }) {
   return (
     <>
       <h1 className="text-2xl font-semibold tracking-tight">
-        {view.client} <span className="font-normal text-soft">as a whole</span>
+        {view.client} <span className="font-normal text-soft">{t("as a whole")}</span>
       </h1>
       <Tellings tellings={view.telling} />
       {view.weeks.length > 0 && <WeeksPicture weeks={view.weeks} />}
@@ -35,12 +36,12 @@ function Tellings({ tellings }: { tellings: Schemas["Telling"][] }) {
   if (tellings.length === 0)
     return (
       <p className="mt-2 text-soft">
-        Nothing beyond chance to tell yet. A few more sessions or a re-test, and it stands here.
+        {t("Nothing beyond chance to tell yet. A few more sessions or a re-test, and it stands here.")}
       </p>
     );
   return (
-    <section className="mt-3" aria-label="Worth telling">
-      <h2 className="text-sm font-medium text-soft">Worth telling</h2>
+    <section className="mt-3" aria-label={t("Worth telling")}>
+      <h2 className="text-sm font-medium text-soft">{t("Worth telling")}</h2>
       <ol className="mt-1 grid gap-x-8 gap-y-2 border-y border-line py-3 md:grid-cols-3">
         {tellings.map((one) => (
           <li key={one.text} className="text-lg leading-snug font-medium">
@@ -57,15 +58,15 @@ function Tests({ tests, clientId }: { tests: Schemas["TestedTwice"][]; clientId:
   return (
     <table className="mt-8 w-full text-left">
       <caption className="mb-1 text-left text-lg font-semibold">
-        Tests{" "}
+        {t("Tests")}{" "}
         <Link to={`/clients/${clientId}/tests`} className="text-base font-normal text-soft underline">
-          side by side
+          {t("side by side")}
         </Link>
       </caption>
       <thead>
         <tr className="border-b-2 border-ink text-sm">
           <th scope="col" className="py-1 font-medium">
-            Test
+            {t("Test")}
           </th>
           <th scope="col" className="text-right font-medium">
             {fullDate(first)}
@@ -74,7 +75,7 @@ function Tests({ tests, clientId }: { tests: Schemas["TestedTwice"][]; clientId:
             {fullDate(last)}
           </th>
           <th scope="col" className="pl-6 font-medium max-md:hidden">
-            What that says
+            {t("What that says")}
           </th>
         </tr>
       </thead>
@@ -102,22 +103,25 @@ const tones: Record<string, string> = { better: "text-done", worse: "text-cautio
 
 function Pain({ rows, clientId }: { rows: Schemas["PainRow"][]; clientId: ClientId }) {
   return (
-    <section className="mt-8" aria-label="Pain in training">
+    <section className="mt-8" aria-label={t("Pain in training")}>
       <h2 className="text-lg font-semibold">
-        Pain in training{" "}
+        {t("Pain in training")}{" "}
         <Link to={`/clients/${clientId}/health`} className="text-base font-normal text-soft underline">
-          health
+          {t("health")}
         </Link>
       </h2>
       {rows.length === 0 ? (
-        <p className="mt-1 text-soft">No set was logged with pain.</p>
+        <p className="mt-1 text-soft">{t("No set was logged with pain.")}</p>
       ) : (
         <ul className="mt-1 border-t border-line">
           {rows.map((row) => (
             <li key={row.joint} className="flex flex-wrap gap-x-4 border-b border-line py-1.5">
               <span className="font-medium first-letter:uppercase">{row.joint}</span>
               <span>
-                {count(row.days.length, "day")}, last {shortDate(row.days.at(-1) ?? "")}
+                {t("{{days}}, last {{shortDate}}", {
+                  days: count(row.days.length, "day"),
+                  shortDate: shortDate(row.days.at(-1) ?? ""),
+                })}
               </span>
               {row.state && <span className="ml-auto text-soft">{row.state}</span>}
             </li>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { extent, max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { line } from "d3-shape";
@@ -31,10 +32,13 @@ export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
   return (
     <figure className="mt-4">
       <figcaption className="font-semibold">
-        Pace <span className="font-normal text-soft">minutes for a kilometre, quicker is higher</span>
+        {t("Pace")}{" "}
+        <span className="font-normal text-soft">{t("minutes for a kilometre, quicker is higher")}</span>
       </figcaption>
       <Picture
-        says={`Pace by date: ${timed.map((one) => `${shortDate(one.on)} ${countdown(one.pace)}`).join(", ")}`}
+        says={t("Pace by date: {{timed}}", {
+          timed: timed.map((one) => `${shortDate(one.on)} ${countdown(one.pace)}`).join(", "),
+        })}
         box={[W, H]}
       >
         <YTicks
@@ -50,7 +54,7 @@ export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
         ))}
         {end && (
           <text x={x(day(end.on)) + 14} y={y(end.pace) + 4} className="fill-done text-[13px] font-semibold">
-            {countdown(end.pace)} a km
+            {t("{{pace}} a km", { pace: countdown(end.pace) })}
           </text>
         )}
         {timed

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { query } from "../../api/query";
 import type { ExerciseId } from "../../api/ids";
 import { useAddress } from "../../app/useAddress";
@@ -24,7 +25,7 @@ export function ProgressView() {
   const session = view.sessions.find((entry) => entry.on === chosen) ?? view.sessions.at(-1);
   return (
     <div className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-8 px-4 py-6 lg:grid-cols-[13rem_minmax(0,1fr)]">
-      <nav aria-label="Exercises done">
+      <nav aria-label={t("Exercises done")}>
         <h2 className="mb-1 font-semibold">
           <Link to={`/clients/${view.client_id}`} className="hover:underline">
             {view.client}
@@ -39,7 +40,7 @@ export function ProgressView() {
               onClick={() => setSearch({})}
               className="w-full px-1 py-1.5 text-left whitespace-nowrap hover:bg-sunk aria-[current]:font-semibold"
             >
-              As a whole
+              {t("As a whole")}
             </button>
           </li>
           {view.exercises.map((entry) => (
@@ -60,30 +61,32 @@ export function ProgressView() {
           to={`/clients/${view.client_id}/past-sessions`}
           className="mt-2 inline-block text-sm text-soft underline hover:text-ink"
         >
-          Bring in past sessions
+          {t("Bring in past sessions")}
         </Link>
         <Link
           to={`/clients/${view.client_id}/report`}
           className="mt-2 block text-sm text-soft underline hover:text-ink"
         >
-          A report to hand over
+          {t("A report to hand over")}
         </Link>
         <a
           download
           href={`/api/clients/${view.client_id}/log.csv`}
           className="mt-2 block text-sm text-soft underline hover:text-ink"
         >
-          All sets as CSV
+          {t("All sets as CSV")}
         </a>
       </nav>
       <div className="min-w-0">
         {!exercise && <Overview clientId={clientId} />}
         {exercise && (
           <>
-            <h1 className="text-2xl font-semibold tracking-tight">{view.exercise || "Nothing logged yet"}</h1>
+            <h1 className="text-2xl font-semibold tracking-tight">
+              {view.exercise || t("Nothing logged yet")}
+            </h1>
             {view.sessions.length === 0 ? (
               <p className="mt-2 text-soft">
-                Log a session on the floor and its sets will stand here, or bring in past sessions.
+                {t("Log a session on the floor and its sets will stand here, or bring in past sessions.")}
               </p>
             ) : (
               <>
@@ -119,17 +122,28 @@ function OverTime({
           {strength.value} {unit}
         </span>{" "}
         <span className="text-soft">
-          estimated max over time, {strength.low} to {strength.high} {unit} · {signed(strength.trend)} a week,{" "}
-          {strength.way}
+          {t("estimated max over time, {{low}} to {{high}}  {{unit}} · {{trend}} a week, {{way}}", {
+            low: strength.low,
+            high: strength.high,
+            unit,
+            trend: signed(strength.trend),
+            way: strength.way,
+          })}
         </span>
       </summary>
       <p className="mt-1 max-w-3xl text-sm text-soft">
-        From all clean sets, each weighed by how far its repetitions and reserve can be trusted; the interval
-        holds the truth 19 times of 20. The trend lies between {signed(strength.trend_low)} and{" "}
-        {signed(strength.trend_high)} a week.{" "}
+        {t(
+          "From all clean sets, each weighed by how far its repetitions and reserve can be trusted; the interval holds the truth 19 times of 20. The trend lies between {{trend_low}} and {{trend_high}} a week.",
+          { trend_low: signed(strength.trend_low), trend_high: signed(strength.trend_high) },
+        )}{" "}
         {strength.told_by > 0 &&
-          `The load falls ${strength.steepness.toFixed(2)} times as fast with the repetitions as published, told by ${strength.told_by} sets of this pattern.`}{" "}
-        The line in the chart is the best set of each day; the dashed line with its band is this estimate.
+          t(
+            "The load falls {{steepness}} times as fast with the repetitions as published, told by {{told_by}} sets of this pattern.",
+            { steepness: strength.steepness.toFixed(2), told_by: strength.told_by },
+          )}{" "}
+        {t(
+          "The line in the chart is the best set of each day; the dashed line with its band is this estimate.",
+        )}
       </p>
     </details>
   );
@@ -158,22 +172,31 @@ function SessionDetail({
   unit: Schemas["Unit"];
 }) {
   return (
-    <section className="mt-4 border-t border-line pt-3" aria-label={`Session of ${shortDate(session.on)}`}>
+    <section
+      className="mt-4 border-t border-line pt-3"
+      aria-label={t("Session of {{on}}", { on: shortDate(session.on) })}
+    >
       <h2 className="font-semibold">{shortDate(session.on)}</h2>
       <div className="mt-2 flex flex-wrap items-end gap-x-10 gap-y-3">
         <div>
-          <SetBlocks size="small" blocks={session.blocks} label={`planned ${session.planned}`} />
-          <p className="mt-1 text-sm text-soft">Planned {session.planned || "nothing"}</p>
-          <p className="text-sm">Done {together(session.sets)}</p>
+          <SetBlocks
+            size="small"
+            blocks={session.blocks}
+            label={t("planned {{planned}}", { planned: session.planned })}
+          />
+          <p className="mt-1 text-sm text-soft">
+            {t("Planned {{more}}", { more: session.planned || t("nothing") })}
+          </p>
+          <p className="text-sm">{t("Done {{sets}}", { sets: together(session.sets) })}</p>
         </div>
         <dl className="flex flex-wrap gap-x-6 gap-y-1">
           {session.metres ? (
             <Way metres={session.metres} pace={session.pace} />
           ) : (
             <div>
-              <dt className="text-sm text-soft">Estimated max, house</dt>
+              <dt className="text-sm text-soft">{t("Estimated max, house")}</dt>
               <dd className="text-xl font-semibold">
-                {session.estimate ? `${session.estimate} ${unit}` : "none"}
+                {session.estimate ? `${session.estimate} ${unit}` : t("none")}
               </dd>
             </div>
           )}
@@ -187,10 +210,10 @@ function SessionDetail({
       </div>
       {!session.metres && (
         <p className="mt-2 text-sm text-soft">
-          From the best set of the day: repetitions done plus repetitions left, two assumed where nobody said.
-          House is the mean of Epley and Brzycki to 10 repetitions, Epley alone from 15; above 20 there is no
-          estimate.
-          {withBody && " Loads include the body weight that moves."}
+          {t(
+            "From the best set of the day: repetitions done plus repetitions left, two assumed where nobody said. House is the mean of Epley and Brzycki to 10 repetitions, Epley alone from 15; above 20 there is no estimate.",
+          )}
+          {withBody && ` ${t("Loads include the body weight that moves.")}`}
         </p>
       )}
     </section>
@@ -202,12 +225,12 @@ function Way({ metres, pace }: { metres: number; pace: number | null | undefined
   return (
     <>
       <div>
-        <dt className="text-sm text-soft">Covered</dt>
+        <dt className="text-sm text-soft">{t("Covered")}</dt>
         <dd className="text-xl font-semibold">{distance(metres)}</dd>
       </div>
       <div>
-        <dt className="text-sm text-soft">Pace, min a km</dt>
-        <dd className="text-xl font-semibold">{pace ? countdown(pace) : "not taken"}</dd>
+        <dt className="text-sm text-soft">{t("Pace, min a km")}</dt>
+        <dd className="text-xl font-semibold">{pace ? countdown(pace) : t("not taken")}</dd>
       </div>
     </>
   );
@@ -223,7 +246,7 @@ function together(sets: Schemas["SetPoint"][]): string {
       const left = mine.some((set) => set.reserve !== null)
         ? `, left ${mine.map((set) => set.reserve ?? "?").join(", ")}`
         : "";
-      return `${amounts}${load ? ` with ${load}` : ""}${left}`;
+      return `${amounts}${load ? ` ${t("with {{load}}", { load })}` : ""}${left}`;
     })
     .join(" · ");
 }
@@ -233,7 +256,7 @@ function Tested({ tests, unit }: { tests: Schemas["TestMark"][]; unit: Schemas["
   if (tests.length === 0) return null;
   return (
     <p className="mt-4">
-      <span className="font-semibold">Tested:</span>{" "}
+      <span className="font-semibold">{t("Tested:")}</span>{" "}
       {tests
         .map((test) => `${shortDate(test.on)} ${test.words}${test.value ? `, ${test.value} ${unit}` : ""}`)
         .join(" · ")}
@@ -246,23 +269,23 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
   const far = view.sessions.some((session) => session.metres);
   return (
     <table className="mt-6 w-full text-left">
-      <caption className="mb-1 text-left font-semibold">All sessions</caption>
+      <caption className="mb-1 text-left font-semibold">{t("All sessions")}</caption>
       <thead>
         <tr className="border-b-2 border-ink text-sm">
           <th scope="col" className="py-1 font-medium">
-            Date
+            {t("Date")}
           </th>
           <th scope="col" className="font-medium">
-            Planned
+            {t("Planned")}
           </th>
           <th scope="col" className="font-medium">
-            Done
+            {t("Done")}
           </th>
           <th scope="col" className="text-right font-medium whitespace-nowrap">
-            {far ? "Covered" : `Best set, ${view.unit}`}
+            {far ? t("Covered") : t("Best set, {{unit}}", { unit: view.unit })}
           </th>
           <th scope="col" className="pl-4 text-right font-medium whitespace-nowrap">
-            {far ? "Pace, min a km" : `Over time, ${view.unit}`}
+            {far ? t("Pace, min a km") : t("Over time, {{unit}}", { unit: view.unit })}
           </th>
         </tr>
       </thead>
@@ -279,7 +302,7 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
               {session.pace ? countdown(session.pace) : (overTime.get(session.on)?.value ?? "–")}
               {overTime.has(session.on) && (
                 <span className="block text-sm text-soft">
-                  {overTime.get(session.on)?.low} to {overTime.get(session.on)?.high}
+                  {overTime.get(session.on)?.low} {t("to")} {overTime.get(session.on)?.high}
                 </span>
               )}
             </td>

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { Picker } from "../../ui/Select";
 import { Picture } from "../../ui/Picture";
 import { extent, max, min } from "d3-array";
@@ -87,12 +88,15 @@ export function StrengthChart({
   return (
     <figure className="mt-2">
       <figcaption className="sr-only">
-        {view.exercise}: {sessions.length} sessions, {unit} by date. The table below says the same in figures.
+        {t(
+          "{{exercise}}: {{sessions}} sessions, {{unit}} by date. The table below says the same in figures.",
+          { exercise: view.exercise, sessions: sessions.length, unit },
+        )}
       </figcaption>
       <Picture says={null} box={[W, H]}>
         <text x={4} y={12} className="fill-soft text-[13px]">
-          {unit}
-          {loaded && view.with_body ? ", body weight included" : ""}
+          {named(unit)}
+          {loaded && view.with_body ? t(", body weight included") : ""}
         </text>
         <YTicks ticks={y.ticks(5)} y={y} left={edge.left} right={W - edge.right + 10} />
         {sessions
@@ -154,7 +158,7 @@ export function StrengthChart({
             y={y(estimateEnd.value) + 4}
             className="fill-ink text-[13px] font-semibold"
           >
-            estimated max
+            {t("estimated max")}
           </text>
         )}
         {plannedEnd && (
@@ -164,14 +168,14 @@ export function StrengthChart({
               y={y(plannedEnd.value) - 4}
               className="fill-soft text-[13px]"
             >
-              planned
+              {t("planned")}
             </text>
             <text
               x={at(plannedEnd.session) + 30}
               y={y(plannedEnd.value) + 13}
               className="fill-done text-[13px] font-semibold"
             >
-              sets done
+              {t("sets done")}
             </text>
           </>
         )}
@@ -196,7 +200,7 @@ export function StrengthChart({
         ))}
       </Picture>
       <label className="text-sm text-soft">
-        Session{" "}
+        {t("Session")}{" "}
         <Picker
           value={chosen ?? ""}
           choose={choose}

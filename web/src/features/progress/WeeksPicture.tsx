@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picture } from "../../ui/Picture";
 import { max } from "d3-array";
 import { scaleLinear } from "d3-scale";
@@ -25,27 +26,29 @@ export function WeeksPicture({ weeks }: { weeks: Week[] }) {
   const width = at(weeks.length) + edge.right;
   const every = Math.ceil(weeks.length / 12);
   return (
-    <section className="mt-6" aria-label="Week by week">
-      <h2 className="text-lg font-semibold">Week by week</h2>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Weeks drawn">
+    <section className="mt-6" aria-label={t("Week by week")}>
+      <h2 className="text-lg font-semibold">{t("Week by week")}</h2>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={t("Weeks drawn")}>
         <Picture
           box={[W, H]}
           className="w-full min-w-[40rem]"
-          says={`${count(weeks.length, "week")}; the table below says the same in figures`}
+          says={t("{{weeks}}; the table below says the same in figures", {
+            weeks: count(weeks.length, "week"),
+          })}
         >
           {[
-            ["Phase", rows.phase],
-            ["Sessions held", rows.held],
-            ["Hard sets done", rows.sets - 8],
-            ["Raised, declined", rows.decided],
-            ["Hurt", rows.hurt],
+            [t("Phase"), rows.phase],
+            [t("Sessions held"), rows.held],
+            [t("Hard sets done"), rows.sets - 8],
+            [t("Raised, declined"), rows.decided],
+            [t("Hurt"), rows.hurt],
           ].map(([name, line]) => (
             <text key={name} x={0} y={line} className="fill-soft text-[13px]">
               {name}
             </text>
           ))}
           <text x={0} y={rows.sets + 8} className="fill-soft text-[12px]">
-            outline: planned
+            {t("outline: planned")}
           </text>
           {phasesOf(weeks).map(({ name, from, to }) => (
             <g key={`${name}${from}`}>
@@ -120,7 +123,7 @@ export function WeeksPicture({ weeks }: { weeks: Week[] }) {
         </Picture>
       </div>
       <details className="mt-1">
-        <summary className="cursor-pointer text-sm text-soft">The same in figures</summary>
+        <summary className="cursor-pointer text-sm text-soft">{t("The same in figures")}</summary>
         <WeekTable weeks={weeks} />
       </details>
     </section>
@@ -138,10 +141,18 @@ function phasesOf(weeks: Week[]): { name: string; from: number; to: number }[] {
 }
 
 function WeekTable({ weeks }: { weeks: Week[] }) {
-  const heads = ["Week of", "Phase", "Sessions", "Hard sets", "Raised", "Declined", "Hurt"];
+  const heads = [
+    t("Week of"),
+    t("Phase"),
+    t("Sessions"),
+    t("Hard sets"),
+    t("Raised"),
+    t("Declined"),
+    t("Hurt"),
+  ];
   return (
     <table className="mt-1 w-full text-left text-sm">
-      <caption className="sr-only">The weeks in figures, latest first</caption>
+      <caption className="sr-only">{t("The weeks in figures, latest first")}</caption>
       <thead>
         <tr className="border-b-2 border-ink">
           {heads.map((head) => (
@@ -158,14 +169,15 @@ function WeekTable({ weeks }: { weeks: Week[] }) {
               {shortDate(week.monday)}
             </th>
             <td>
-              {week.phase && `${week.phase}, week ${week.number}`}
-              {week.easing_off && ", eases off"}
+              {week.phase && t("{{phase}}, week {{number}}", { phase: week.phase, number: week.number })}
+              {week.easing_off && t(", eases off")}
             </td>
+            <td>{t("{{held}} of {{planned}}", { held: week.held, planned: week.planned })}</td>
             <td>
-              {week.held} of {week.planned}
-            </td>
-            <td>
-              {week.sets_done} of {week.sets_planned}
+              {t("{{sets_done}} of {{sets_planned}}", {
+                sets_done: week.sets_done,
+                sets_planned: week.sets_planned,
+              })}
             </td>
             <td>{week.raised}</td>
             <td>{week.declined}</td>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Picture } from "../../ui/Picture";
 import { extent } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
@@ -27,13 +28,17 @@ export function WeightChart({ points, unit }: { points: Schemas["BodyPoint"][]; 
     .x((p) => x(day(p.on)))
     .y((p) => y(Number(p.value)));
   return (
-    <section className="mt-8" aria-label="Body weight">
+    <section className="mt-8" aria-label={t("Body weight")}>
       <h2 className="text-lg font-semibold">
-        Body weight <span className="text-base font-normal text-soft">{unit}</span>
+        {t("Body weight")} <span className="text-base font-normal text-soft">{unit}</span>
       </h2>
       <Picture
         box={[W, H]}
-        says={`Body weight: ${points.map((p) => `${p.value} ${unit} on ${shortDate(p.on)}`).join(", ")}`}
+        says={t("Body weight: {{points}}", {
+          points: points
+            .map((p) => t("{{value}} {{unit}} on {{on}}", { value: p.value, unit, on: shortDate(p.on) }))
+            .join(", "),
+        })}
       >
         <YTicks ticks={y.ticks(4)} y={y} left={edge.left} right={W - edge.right + 10} />
         <path d={path(points) ?? ""} fill="none" stroke="var(--color-ink)" strokeWidth={2} />

@@ -1,4 +1,5 @@
 // The report: a span is chosen, its words are changed, and it is handed over as a page or on paper.
+import { named, t } from "../../ui/words";
 import { FilePick } from "../../ui/FilePick";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -16,13 +17,13 @@ import { pictureOf } from "./picture";
 type Texts = Schemas["ReportTexts"];
 
 const PARTS: readonly (readonly [keyof Texts, string])[] = [
-  ["opening", "Opening"],
-  ["work", "What was done"],
-  ["strength", "Strength"],
-  ["tests", "Tests"],
-  ["praise", "Worth saying"],
-  ["minded", "Minded"],
-  ["following", "What comes next"],
+  ["opening", t("Opening")],
+  ["work", t("What was done")],
+  ["strength", t("Strength")],
+  ["tests", t("Tests")],
+  ["praise", t("Worth saying")],
+  ["minded", t("Minded")],
+  ["following", t("What comes next")],
 ];
 
 /** Twelve weeks before a day, as the span usually is. */
@@ -40,9 +41,9 @@ export function ReportView() {
   return (
     <>
       <form className="mb-6 flex flex-wrap items-end gap-3" onSubmit={(event) => event.preventDefault()}>
-        <TextField label="From" sort="date" value={start} change={setStart} />
-        <TextField label="To" sort="date" value={until} change={setUntil} />
-        <p className="pb-1.5 text-soft">Made to be handed over: nothing of it is kept here.</p>
+        <TextField label={t("From")} sort="date" value={start} change={setStart} />
+        <TextField label={t("To")} sort="date" value={until} change={setUntil} />
+        <p className="pb-1.5 text-soft">{t("Made to be handed over: nothing of it is kept here.")}</p>
       </form>
       {found.data ? (
         <Written key={`${start} ${until}`} report={found.data.report} client={client} />
@@ -63,7 +64,10 @@ function Written({ report, client }: { report: Schemas["ClientReport"]; client: 
     mutationFn: async ([kind, size]: [Schemas["ReportKind"], Schemas["PaperSize"]]) => {
       const { start, until } = report;
       const body = { start, until, texts, kind, size, picture };
-      download(await api.writeReport(client.id, body), `${client.facts.name} report ${until}.${kind}`);
+      download(
+        await api.writeReport(client.id, body),
+        t("{{name}} report {{until}}.{{kind}}", { name: client.facts.name, until, kind: named(kind) }),
+      );
     },
   });
   const choose = async (file: File) => {
@@ -71,14 +75,14 @@ function Written({ report, client }: { report: Schemas["ClientReport"]; client: 
     try {
       setPicture(await pictureOf(file));
     } catch {
-      setRefused("That is no picture that can be read. Take a JPEG, PNG or WebP.");
+      setRefused(t("That is no picture that can be read. Take a JPEG, PNG or WebP."));
     }
   };
   return (
     <div className="grid items-start gap-x-12 gap-y-8 lg:grid-cols-[3fr_2fr]">
       <section aria-labelledby="words" className="grid gap-3">
         <h2 id="words" className="text-lg font-semibold">
-          Its words
+          {t("Its words")}
         </h2>
         {PARTS.map(([part, title]) => (
           <label key={part} className="grid gap-1 text-sm font-medium">
@@ -88,7 +92,7 @@ function Written({ report, client }: { report: Schemas["ClientReport"]; client: 
               className="text-base"
               maxLength={2000}
               rows={Math.max(2, Math.ceil(texts[part].length / 70))}
-              placeholder="left out"
+              placeholder={t("left out")}
               value={texts[part]}
               change={(text) => setTexts({ ...texts, [part]: text })}
             />
@@ -98,7 +102,7 @@ function Written({ report, client }: { report: Schemas["ClientReport"]; client: 
       <div className="grid gap-7">
         <section aria-labelledby="hand-over">
           <h2 id="hand-over" className="text-lg font-semibold">
-            Hand it over
+            {t("Hand it over")}
           </h2>
           <div className="mt-2 flex flex-wrap gap-2">
             <Button
@@ -107,26 +111,26 @@ function Written({ report, client }: { report: Schemas["ClientReport"]; client: 
               disabled={make.isPending}
               onClick={() => make.mutate(["pdf", "a4"])}
             >
-              {make.isPending ? "Writing the report …" : "PDF, A4"}
+              {make.isPending ? t("Writing the report …") : t("PDF, A4")}
             </Button>
             <Button disabled={make.isPending} onClick={() => make.mutate(["pdf", "letter"])}>
-              PDF, Letter
+              {t("PDF, Letter")}
             </Button>
             <Button disabled={make.isPending} onClick={() => make.mutate(["html", "a4"])}>
-              A page (HTML)
+              {t("A page (HTML)")}
             </Button>
           </div>
           {make.error instanceof Problem && <Message tone="stop">{make.error.message}</Message>}
           <FilePick accept="image/*" choose={(file) => void choose(file)}>
-            {picture ? "Another picture" : "A picture the client brings"}
+            {picture ? t("Another picture") : t("A picture the client brings")}
           </FilePick>
           {picture && (
             <Button tone="quiet" onClick={() => setPicture("")}>
-              Without it
+              {t("Without it")}
             </Button>
           )}
           <p className="text-sm text-soft" role="status">
-            {picture ? "It goes into the file, and is kept nowhere." : ""}
+            {picture ? t("It goes into the file, and is kept nowhere.") : ""}
           </p>
           {refused && <Message tone="stop">{refused}</Message>}
         </section>
@@ -142,18 +146,22 @@ function InIt({ report }: { report: Schemas["ClientReport"] }) {
   return (
     <section aria-labelledby="in-it">
       <h2 id="in-it" className="text-lg font-semibold">
-        In it
+        {t("In it")}
       </h2>
       <ul className="mt-1 border-t border-line">
         <li className="border-b border-line py-1.5">
-          {count(report.weeks.length, "week")} of work, planned and done
+          {t("{{weeks}} of work, planned and done", { weeks: count(report.weeks.length, "week") })}
         </li>
         {report.lifts.map((lift) => (
           <li key={lift.name} className="flex gap-4 border-b border-line py-1.5">
             <span className="grow">{lift.name}</span>
             <span className={lift.clear ? "" : "text-soft"}>
-              {lift.before} to {lift.after} {report.unit}
-              {!lift.clear && ", within the error"}
+              {t("{{before}} to {{after}}  {{unit}}", {
+                before: lift.before,
+                after: lift.after,
+                unit: report.unit,
+              })}
+              {!lift.clear && t(", within the error")}
             </span>
           </li>
         ))}
@@ -161,14 +169,17 @@ function InIt({ report }: { report: Schemas["ClientReport"] }) {
           <li key={test.name} className="flex gap-4 border-b border-line py-1.5">
             <span className="grow">{test.name}</span>
             <span>
-              {test.first} to {test.last} {test.unit}
+              {t("{{first}} to {{last}}  {{unit}}", { first: test.first, last: test.last, unit: test.unit })}
             </span>
           </li>
         ))}
       </ul>
       <p className="mt-2 text-sm text-soft">
-        {fullDate(report.start)} to {fullDate(report.until)}. {count(clear.length, "lift")} changed by more
-        than the error.
+        {t("{{start}} to {{until}}. {{lifts}} changed by more than the error.", {
+          start: fullDate(report.start),
+          until: fullDate(report.until),
+          lifts: count(clear.length, "lift"),
+        })}
       </p>
     </section>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Of } from "../../ui/Of";
 import { useKept } from "../../ui/useKept";
 import { Input } from "../../ui/Input";
@@ -10,26 +11,26 @@ import { shortDate } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 
 const levers: Record<Schemas["Lever"], string> = {
-  load: "More load",
-  reps: "More reps",
-  "hold seconds": "Longer",
-  distance: "Further",
-  "one more round": "One more round",
-  "slower lowering": "Slower",
-  sets: "One more set",
-  "less rest": "Less rest",
-  checkpoint: "The next checkpoint",
-  "a pause": "A pause",
-  "harder variant": "The next rung",
-  "weaker side first": "The weaker side first",
-  hold: "The same again",
-  "ease off": "Lighter",
+  load: t("More load"),
+  reps: t("More reps"),
+  "hold seconds": t("Longer"),
+  distance: t("Further"),
+  "one more round": t("One more round"),
+  "slower lowering": t("Slower"),
+  sets: t("One more set"),
+  "less rest": t("Less rest"),
+  checkpoint: t("The next checkpoint"),
+  "a pause": t("A pause"),
+  "harder variant": t("The next rung"),
+  "weaker side first": t("The weaker side first"),
+  hold: t("The same again"),
+  "ease off": t("Lighter"),
 };
 
 const confidence: Record<Schemas["Confidence"], string> = {
-  firm: "Every set counted, reserves said",
-  fair: "Some reserves were not said",
-  thin: "Not every planned set was done",
+  firm: t("Every set counted, reserves said"),
+  fair: t("Some reserves were not said"),
+  thin: t("Not every planned set was done"),
 };
 
 interface Props {
@@ -50,18 +51,22 @@ export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
       <div className="min-w-0">
         {together ? (
           <>
-            <h2 className="text-lg font-semibold">Circuit of {others.length + 1} stations</h2>
+            <h2 className="text-lg font-semibold">
+              {t("Circuit of {{more}} stations", { more: others.length + 1 })}
+            </h2>
             {[line, ...others].map((station) => (
               <div key={station.line} className="mt-2">
                 <h3 className="font-medium">
                   <Name line={station} clientId={clientId} />
                 </h3>
-                <p className="text-sm text-soft">Planned {station.planned || "nothing"}</p>
+                <p className="text-sm text-soft">
+                  {t("Planned {{more}}", { more: station.planned || t("nothing") })}
+                </p>
                 <div className="mt-1">
                   <SetBlocks
                     size="small"
                     blocks={station.blocks}
-                    label={`${station.exercise}, planned and done`}
+                    label={t("{{exercise}}, planned and done", { exercise: station.exercise })}
                   />
                 </div>
               </div>
@@ -72,7 +77,9 @@ export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
             <h2 className="text-lg font-semibold">
               <Name line={line} clientId={clientId} />
             </h2>
-            <p className="text-sm text-soft">Planned {line.planned || "nothing"}</p>
+            <p className="text-sm text-soft">
+              {t("Planned {{more}}", { more: line.planned || t("nothing") })}
+            </p>
             <Pictures line={line} />
           </>
         )}
@@ -81,27 +88,29 @@ export function ProposalRow({ line, others, clientId, busy, onDecide }: Props) {
         <div className="min-w-0">
           <p className="text-sm font-medium text-soft">
             {levers[proposal.lever]}
-            {line.next_cell && <> for week {line.next_cell.week}</>}
+            {line.next_cell && <> {t("for week {{week}}", { week: line.next_cell.week })}</>}
           </p>
           <p className="text-xl leading-tight font-semibold tracking-tight">
             {line.instead && <span className="block text-ember">{line.instead}</span>}
             {together && <span className="font-normal">{line.exercise} </span>}
             {line.proposed}
             {line.set_to && <span className="block text-base font-normal text-soft">{line.set_to}</span>}
-            {proposal.estimated && <span className="ml-2 text-base font-normal text-soft">an estimate</span>}
+            {proposal.estimated && (
+              <span className="ml-2 text-base font-normal text-soft">{t("an estimate")}</span>
+            )}
           </p>
           <Stations line={line} />
           <p className="mt-1">{proposal.rule}</p>
           <Onwards line={line} />
           <details className="mt-1 text-sm text-soft">
             <summary className="cursor-pointer">
-              Evidence: {confidence[proposal.confidence].toLowerCase()}
+              {t("Evidence: {{confidence}}", { confidence: confidence[proposal.confidence].toLowerCase() })}
               <Of what={line.exercise} />
             </summary>
             {proposal.evidence.map((sentence) => (
               <p key={sentence}>{sentence}</p>
             ))}
-            <p>Decided by: {line.rule_name}.</p>
+            <p>{t("Decided by: {{rule_name}}.", { rule_name: line.rule_name })}</p>
           </details>
         </div>
       ) : (
@@ -136,7 +145,7 @@ function Stations({ line }: { line: Schemas["ReviewLine"] }) {
           <span className="font-normal">{station.exercise}</span> {station.text}
         </li>
       ))}
-      {rest != null && <li className="font-medium">{rest} s rest after a round</li>}
+      {rest != null && <li className="font-medium">{t("{{rest}} s rest after a round", { rest })}</li>}
     </ul>
   );
 }
@@ -144,19 +153,28 @@ function Stations({ line }: { line: Schemas["ReviewLine"] }) {
 /** The set blocks of last time, today and what is proposed, side by side on one ground. */
 function Pictures({ line }: { line: Schemas["ReviewLine"] }) {
   const { proposal } = line;
-  const next = line.next_cell ? `Week ${line.next_cell.week}` : "Next";
+  const next = line.next_cell ? t("Week {{week}}", { week: line.next_cell.week }) : t("Next");
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-5 gap-y-2">
       {line.last_on && (
         <Picture
-          caption={`Last, ${shortDate(line.last_on)}`}
+          caption={t("Last, {{last_on}}", { last_on: shortDate(line.last_on) })}
           blocks={line.last}
-          label={`${line.exercise}, last`}
+          label={t("{{exercise}}, last", { exercise: line.exercise })}
         />
       )}
-      <Picture caption="This session" blocks={line.blocks} label={`${line.exercise}, planned and done`} />
+      <Picture
+        caption={t("This session")}
+        blocks={line.blocks}
+        label={t("{{exercise}}, planned and done", { exercise: line.exercise })}
+      />
       {proposal && (
-        <Picture caption={next} blocks={line.preview} label={`Proposed ${line.proposed}`} strong />
+        <Picture
+          caption={next}
+          blocks={line.preview}
+          label={t("Proposed {{proposed}}", { proposed: line.proposed })}
+          strong
+        />
       )}
     </div>
   );
@@ -184,13 +202,18 @@ function Onwards({ line }: { line: Schemas["ReviewLine"] }) {
   const { text } = line.next_cell;
   return (
     <>
-      {text && text !== line.proposed && <p className="mt-1 text-sm text-soft">The plan now says {text}.</p>}
+      {text && text !== line.proposed && (
+        <p className="mt-1 text-sm text-soft">{t("The plan now says {{text}}.", { text })}</p>
+      )}
       {line.rolls.length > 0 && (
         <details className="mt-1 text-sm text-soft">
-          <summary className="cursor-pointer">{onwards(line.rolls)} from there</summary>
+          <summary className="cursor-pointer">
+            {t("{{rolls}} from there", { rolls: onwards(line.rolls) })}
+          </summary>
           {line.rolls.map((roll) => (
             <p key={roll.week_id}>
-              Week {roll.week}: {roll.text} <span className="line-through">{roll.now}</span>
+              {t("Week {{week}}: {{text}}", { week: roll.week, text: roll.text })}{" "}
+              <span className="line-through">{roll.now}</span>
             </p>
           ))}
         </details>
@@ -200,8 +223,10 @@ function Onwards({ line }: { line: Schemas["ReviewLine"] }) {
 }
 
 function onwards(rolls: Schemas["RolledWeek"][]): string {
-  const [first, last] = [rolls[0]?.week, rolls.at(-1)?.week];
-  return first === last ? `Week ${first} goes on` : `Weeks ${first} to ${last} go on`;
+  const [first, last] = [rolls[0]?.week ?? 0, rolls.at(-1)?.week ?? 0];
+  return first === last
+    ? t("Week {{first}} goes on", { first })
+    : t("Weeks {{first}} to {{last}} go on", { first, last });
 }
 
 function Taken({ decision }: { decision: NonNullable<Schemas["ReviewLine"]["decision"]> }) {
@@ -210,10 +235,12 @@ function Taken({ decision }: { decision: NonNullable<Schemas["ReviewLine"]["deci
     <div className={`w-full text-sm ${declined ? "text-soft" : "text-done"}`}>
       <p className="flex items-center gap-1.5 font-semibold">
         {declined ? <X size={18} aria-hidden /> : <Check size={18} aria-hidden />}
-        {declined ? "Declined" : decision.verdict === "changed" ? "Changed" : "Accepted"}
+        {declined ? t("Declined") : decision.verdict === "changed" ? t("Changed") : t("Accepted")}
       </p>
       {decision.taken && <p className="text-ink">{decision.taken}</p>}
-      {decision.revision && <p className="text-soft">in revision {decision.revision}</p>}
+      {decision.revision && (
+        <p className="text-soft">{t("in revision {{revision}}", { revision: decision.revision })}</p>
+      )}
     </div>
   );
 }
@@ -235,15 +262,15 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
           disabled={busy || nowhere}
           onClick={() => onDecide("accepted", "", "")}
         >
-          Accept
+          {t("Accept")}
           <Of what={line.exercise} />
         </Button>
         <Button className="min-h-11 flex-1" disabled={nowhere} onClick={() => set({ changing: true })}>
-          Change
+          {t("Change")}
           <Of what={line.exercise} />
         </Button>
         <Button className="min-h-11 flex-1" disabled={busy} onClick={() => onDecide("declined", "", "")}>
-          Decline
+          {t("Decline")}
           <Of what={line.exercise} />
         </Button>
         {(line.proposal?.alternatives ?? []).map((alternative) => (
@@ -270,24 +297,24 @@ function Decide({ line, busy, onDecide }: Omit<Props, "clientId" | "others">) {
     >
       <Input
         autoFocus
-        aria-label={`Next ${line.exercise}`}
+        aria-label={t("Next {{exercise}}", { exercise: line.exercise })}
         className="min-h-11"
         value={text}
         change={(text) => set({ text })}
       />
       <Input
-        aria-label="Your reason"
-        placeholder="Your reason, if you like"
+        aria-label={t("Your reason")}
+        placeholder={t("Your reason, if you like")}
         className="min-h-11"
         value={reason}
         change={(reason) => set({ reason })}
       />
       <div className="flex gap-2">
         <Button tone="act" type="submit" className="min-h-11 flex-1" disabled={busy}>
-          Write it
+          {t("Write it")}
         </Button>
         <Button className="min-h-11" onClick={() => forget()}>
-          Back
+          {t("Back")}
         </Button>
       </div>
     </form>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -64,8 +65,10 @@ export function ReviewView() {
     <div className="mx-auto max-w-6xl px-4 py-6">
       {waiting > 0 && (
         <Message tone="caution" className="mb-3">
-          {count(waiting, "tap")} of this session are on the way to the server: what follows does not know of
-          them yet.
+          {t(
+            "{{taps}} of this session are on the way to the server: what follows does not know of them yet.",
+            { taps: count(waiting, "tap") },
+          )}
         </Message>
       )}
       <div className="flex flex-wrap items-end gap-3">
@@ -74,23 +77,27 @@ export function ReviewView() {
             {view.client}, {view.day}
           </h1>
           <p className="text-soft">
-            {longDate(view.on)} · {view.phase}, week {view.week} ·{" "}
-            {view.minutes === null ? "still open" : `${view.minutes} min`}, estimated {view.estimated_minutes}{" "}
-            min
+            {t("{{on}} · {{phase}}, week {{week}} · {{more}}, estimated {{estimated_minutes}} min", {
+              on: longDate(view.on),
+              phase: view.phase,
+              week: view.week,
+              more: view.minutes === null ? t("still open") : t("{{minutes}} min", { minutes: view.minutes }),
+              estimated_minutes: view.estimated_minutes,
+            })}
           </p>
         </div>
         <Link
           className="inline-flex min-h-9 items-center underline"
           to={`/floor/${view.program_id}/${view.week_id}/${view.day_id}`}
         >
-          {view.finished ? "Open it again" : "Back to the floor"}
+          {view.finished ? t("Open it again") : t("Back to the floor")}
         </Link>
         <Link className="inline-flex min-h-9 items-center underline" to={`/programs/${view.program_id}`}>
-          Program
+          {t("Program")}
         </Link>
         {plain.length > 1 && !homeless && (
           <Button aria-expanded={looking} onClick={() => setLooking(!looking)}>
-            Look first
+            {t("Look first")}
           </Button>
         )}
         {plain.length > 1 && !homeless && (
@@ -100,8 +107,8 @@ export function ReviewView() {
             onClick={() => decide.mutate(plain.map((line) => decision(line, "accepted")))}
           >
             {plain.length === open.length
-              ? `Accept all ${open.length}`
-              : `Accept the ${plain.length} plain ones`}
+              ? t("Accept all {{open}}", { open: open.length })
+              : t("Accept the {{plain}} plain ones", { plain: plain.length })}
           </Button>
         )}
       </div>
@@ -115,9 +122,9 @@ export function ReviewView() {
       )}
       {homeless && (
         <Message tone="caution" className="mt-3">
-          The phase ends with this week, so there is nowhere to write what comes next.{" "}
+          {t("The phase ends with this week, so there is nowhere to write what comes next.")}{" "}
           <Button className="ml-2" disabled={lengthen.isPending} onClick={() => lengthen.mutate()}>
-            Add a week
+            {t("Add a week")}
           </Button>
         </Message>
       )}
@@ -128,11 +135,11 @@ export function ReviewView() {
         >
           <span className="mr-auto">{view.easier.why}</span>
           <Button disabled={ease.isPending} onClick={() => ease.mutate()}>
-            Ease off in week {view.easier.week}
+            {t("Ease off in week {{week}}", { week: view.easier.week })}
           </Button>
         </Message>
       )}
-      {!view.finished && <Message className="mt-3">This session is still open on the floor.</Message>}
+      {!view.finished && <Message className="mt-3">{t("This session is still open on the floor.")}</Message>}
       {view.notes.map((note, index) => (
         <p key={index} className="mt-3 border-l-2 border-line-strong pl-3">
           {note}
@@ -141,7 +148,7 @@ export function ReviewView() {
       {view.next_minutes && <Minutes next={view.next_minutes} usual={view.minutes_limit} />}
       <p className="mt-5 text-soft" role="status">
         {decide.isSuccess && <span className="text-ink">{wordsOf(decide.variables, view.lines)} </span>}
-        {open.length ? toDecide(open.length, plain.length) : "Everything is decided."}
+        {open.length ? toDecide(open.length, plain.length) : t("Everything is decided.")}
       </p>
       <ul className="mt-2 border-t border-line">
         {rowsOf(view.lines).map(([line, ...others]) => (
@@ -176,16 +183,24 @@ function Minutes({ next, usual }: { next: Schemas["NextMinutes"]; usual: number 
   if (next.then <= next.now && !over) return null;
   return (
     <Message tone={over ? "caution" : "plain"} className="mt-3">
-      With all of it accepted, week {next.week} takes about {next.then} min instead of {next.now} min
-      {over ? `, more than the ${limit} min there are: take less of it, or fit the day on the board.` : "."}
+      {t("With all of it accepted, week {{week}} takes about {{then}} min instead of {{now}} min{{more}}", {
+        week: next.week,
+        then: next.then,
+        now: next.now,
+        more: over
+          ? t(", more than the {{limit}} min there are: take less of it, or fit the day on the board.", {
+              limit,
+            })
+          : ".",
+      })}
     </Message>
   );
 }
 
 const VERDICTS: Record<Schemas["Verdict"], string> = {
-  accepted: "Accepted",
-  changed: "Changed",
-  declined: "Declined",
+  accepted: t("Accepted"),
+  changed: t("Changed"),
+  declined: t("Declined"),
 };
 
 /** What was just decided, for those who do not see the row change. */
@@ -196,13 +211,17 @@ function wordsOf(
   const [first] = decided;
   if (!first) return "";
   const of = decided.map((one) => lines.find((line) => line.line === one.line)?.exercise ?? "");
-  return `${VERDICTS[first.verdict]}: ${of.length > 3 ? `all ${of.length}` : of.join(", ")}.`;
+  return `${VERDICTS[first.verdict]}: ${of.length > 3 ? t("all {{of}}", { of: of.length }) : of.join(", ")}.`;
 }
 
 function toDecide(open: number, plain: number): string {
   const look = open - plain;
-  if (!look || !plain) return `${count(open, "proposal")} to decide.`;
-  return `${count(open, "proposal")} to decide: ${plain} plain, ${look} to look at first.`;
+  if (!look || !plain) return t("{{proposals}} to decide.", { proposals: count(open, "proposal") });
+  return t("{{proposals}} to decide: {{plain}} plain, {{look}} to look at first.", {
+    proposals: count(open, "proposal"),
+    plain,
+    look,
+  });
 }
 
 type Row = [Schemas["ReviewLine"], ...Schemas["ReviewLine"][]];

@@ -1,4 +1,5 @@
 // What is the trainer's own as a file, another's library in, and the calendar by a secret address.
+import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem } from "../../api/client";
@@ -35,21 +36,27 @@ export function LibraryFile() {
   const many = seen ? seen.exercises.length + seen.templates.length : 0;
   return (
     <section className="mt-6 grid justify-items-start gap-3 border-t border-line pt-4">
-      <h2 className="font-semibold">Your exercises and templates</h2>
+      <h2 className="font-semibold">{t("Your exercises and templates")}</h2>
       <p className="flex flex-wrap items-center gap-3">
         <a download href="/api/library/file" className="inline-flex min-h-9 items-center underline">
-          As a file (.json)
+          {t("As a file (.json)")}
         </a>
         <FilePick accept=".json,application/json" choose={(file) => look.mutate(file)}>
-          {look.isPending ? "Looking at it …" : "Bring in a file"}
+          {look.isPending ? t("Looking at it …") : t("Bring in a file")}
         </FilePick>
       </p>
       {problem instanceof Problem && <Message tone="stop">{problem.message}</Message>}
       {seen && (
         <div className="border-l-4 border-line-strong pl-3">
-          {seen.exercises.length > 0 && <p>New exercises: {seen.exercises.join(", ")}</p>}
-          {seen.templates.length > 0 && <p>New templates: {seen.templates.join(", ")}</p>}
-          {seen.here.length > 0 && <p className="text-soft">Here already: {seen.here.join(", ")}</p>}
+          {seen.exercises.length > 0 && (
+            <p>{t("New exercises: {{exercises}}", { exercises: seen.exercises.join(", ") })}</p>
+          )}
+          {seen.templates.length > 0 && (
+            <p>{t("New templates: {{templates}}", { templates: seen.templates.join(", ") })}</p>
+          )}
+          {seen.here.length > 0 && (
+            <p className="text-soft">{t("Here already: {{here}}", { here: seen.here.join(", ") })}</p>
+          )}
           {seen.refused.map((said) => (
             <Message key={said} tone="caution" className="mt-1">
               {said}
@@ -57,14 +64,14 @@ export function LibraryFile() {
           ))}
           {many > 0 ? (
             <Button tone="act" className="mt-2" disabled={bring.isPending} onClick={() => bring.mutate()}>
-              Add {count(many, "entry", "entries")}
+              {t("Add {{entrys}}", { entrys: count(many, "entry", "entries") })}
             </Button>
           ) : (
-            <p>There is nothing new in it.</p>
+            <p>{t("There is nothing new in it.")}</p>
           )}
         </div>
       )}
-      {bring.data && <Message tone="done">Added.</Message>}
+      {bring.data && <Message tone="done">{t("Added.")}</Message>}
     </section>
   );
 }
@@ -78,24 +85,25 @@ export function CalendarFeed() {
   const path = feed.data?.path ?? "";
   return (
     <section className="mt-6 grid justify-items-start gap-3 border-t border-line pt-4">
-      <h2 className="font-semibold">Calendar</h2>
+      <h2 className="font-semibold">{t("Calendar")}</h2>
       <p className="text-soft">
-        All sessions by an address that only you know. A calendar that can reach this app shows them and keeps
-        up with changes. Who has the address sees names and days.
+        {t(
+          "All sessions by an address that only you know. A calendar that can reach this app shows them and keeps up with changes. Who has the address sees names and days.",
+        )}
       </p>
       {path && (
         <p>
-          <span className="sr-only">Address of the calendar: </span>
+          <span className="sr-only">{t("Address of the calendar:")} </span>
           <code className="text-sm break-all select-all">{`${window.location.origin}${path}`}</code>
         </p>
       )}
       <p className="flex flex-wrap gap-3">
         <Button disabled={make.isPending} onClick={() => make.mutate()}>
-          {path ? "A new address" : "Make an address"}
+          {path ? t("A new address") : t("Make an address")}
         </Button>
         {path && (
           <Button tone="stop" disabled={end.isPending} onClick={() => end.mutate()}>
-            End it
+            {t("End it")}
           </Button>
         )}
       </p>

@@ -1,6 +1,8 @@
+import { t } from "../../ui/words";
 import { CalendarFeed, LibraryFile } from "./OwnFiles";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { ScreenLanguage } from "./ScreenLanguage";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { play, speak, wakeSound } from "../floor/clock/sound";
@@ -12,13 +14,13 @@ import { Tick } from "../../ui/Tick";
 import { Waiting } from "../../ui/Waiting";
 
 const DEVICE = [
-  ["off", "Off"],
-  ["simulated", "Simulated"],
+  ["off", t("Off")],
+  ["simulated", t("Simulated")],
 ] as const;
 const CALLS = [
-  ["sounds", "Sounds"],
-  ["sounds and speech", "Sounds and speech"],
-  ["silent", "Silent"],
+  ["sounds", t("Sounds")],
+  ["sounds and speech", t("Sounds and speech")],
+  ["silent", t("Silent")],
 ] as const;
 
 /** What the trainer has set for the floor; each choice is kept at once. */
@@ -35,60 +37,62 @@ export function SettingsView() {
   const hear = () => {
     wakeSound();
     play("go");
-    if (now.calls === "sounds and speech") speak("Goblet squat. Go");
+    if (now.calls === "sounds and speech") speak(t("Goblet squat. Go"));
   };
   return (
     <div className="mx-auto max-w-3xl px-4 py-6">
-      <h1 className="text-2xl font-semibold tracking-tight">Settings</h1>
+      <h1 className="text-2xl font-semibold tracking-tight">{t("Settings")}</h1>
       {keep.error && (
         <Message tone="stop" className="mt-3">
           {keep.error.message}
         </Message>
       )}
       <section className="mt-6 grid gap-3 border-t border-line pt-4">
-        <h2 className="font-semibold">Before a session</h2>
+        <h2 className="font-semibold">{t("Before a session")}</h2>
         <Tick checked={now.ask_readiness} set={(ask) => set({ ask_readiness: ask })}>
-          Ask how the client is: sleep, energy, stress, soreness, what hurts
+          {t("Ask how the client is: sleep, energy, stress, soreness, what hurts")}
         </Tick>
       </section>
       <section className="mt-6 grid gap-3 border-t border-line pt-4">
-        <h2 className="font-semibold">Calls on the floor</h2>
+        <h2 className="font-semibold">{t("Calls on the floor")}</h2>
         <Choice
-          label="Rests and clocks are called by"
+          label={t("Rests and clocks are called by")}
           value={now.calls}
           options={CALLS}
           choose={(calls) => set({ calls })}
         />
         {now.calls !== "silent" && (
           <p>
-            <Button onClick={hear}>Hear it</Button>
+            <Button onClick={hear}>{t("Hear it")}</Button>
           </p>
         )}
       </section>
       <section className="mt-6 grid gap-3 border-t border-line pt-4">
-        <h2 className="font-semibold">Keys on this device</h2>
+        <h2 className="font-semibold">{t("Keys on this device")}</h2>
         <SingleKeys />
       </section>
       <section className="mt-6 grid gap-3 border-t border-line pt-4">
-        <h2 className="font-semibold">Devices</h2>
+        <h2 className="font-semibold">{t("Devices")}</h2>
         <Choice
-          label="Repetition sensor on the load"
+          label={t("Repetition sensor on the load")}
           value={now.rep_sensor}
           options={DEVICE}
           choose={(sensor) => set({ rep_sensor: sensor })}
         />
         <Choice
-          label="Heart-rate strap"
+          label={t("Heart-rate strap")}
           value={now.heart_strap}
           options={DEVICE}
           choose={(strap) => set({ heart_strap: strap })}
         />
         <p className="text-soft">
-          What a device measures is kept beside the set and marked as measured. It never replaces what you
-          say. A simulated device invents a client who does roughly what was planned.
+          {t(
+            "What a device measures is kept beside the set and marked as measured. It never replaces what you say. A simulated device invents a client who does roughly what was planned.",
+          )}
         </p>
       </section>
       <CalendarFeed />
+      <ScreenLanguage />
       <LibraryFile />
     </div>
   );

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { keys } from "../../api/keys";
 import { query } from "../../api/query";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
@@ -13,7 +14,7 @@ import { Input } from "../../ui/Input";
 import { WeeksField, weeksOf } from "./WeeksField";
 
 const MOST = 26;
-const FIRST_STEP = { doing: "Reading the file", share: 0 };
+const FIRST_STEP = { doing: t("Reading the file"), share: 0 };
 
 interface Wish {
   weeks?: number;
@@ -82,13 +83,18 @@ export function DraftPart({
   return (
     <section aria-labelledby="draft">
       <h2 id="draft" className="text-lg font-semibold">
-        Draft for me
+        {t("Draft for me")}
       </h2>
       <p className="text-soft">
-        From the file: {client.facts.aim || "no goal yet"}, {client.facts.days_a_week} days a week,{" "}
-        {client.facts.minutes} min, {client.facts.training_age || "level not said"}, fixed days, years, likes
-        and dislikes, the usual place, health and joints as they stand, what was trained before. Each line has
-        its reason; you decide.
+        {t(
+          "From the file: {{more}}, {{days_a_week}} days a week, {{minutes}} min, {{more2}}, fixed days, years, likes and dislikes, the usual place, health and joints as they stand, what was trained before. Each line has its reason; you decide.",
+          {
+            more: client.facts.aim || t("no goal yet"),
+            days_a_week: client.facts.days_a_week,
+            minutes: client.facts.minutes,
+            more2: client.facts.training_age || t("level not said"),
+          },
+        )}
       </p>
       <form
         className="mt-2 flex flex-wrap items-end gap-3"
@@ -109,14 +115,14 @@ export function DraftPart({
           most={MOST}
           text={weeks}
           type={setWeeks}
-          usual={client.facts.ready_by ? "to the day" : "8"}
+          usual={client.facts.ready_by ? t("to the day") : "8"}
         />
         {others.map((place) => (
           <label key={place.id} className="grid gap-1 text-sm font-medium">
-            Weeks at {place.facts.name}
+            {t("Weeks at {{name}}", { name: place.facts.name })}
             <Input
               value={away[place.id] ?? ""}
-              placeholder="none, or 3, 7"
+              placeholder={t("none, or 3, 7")}
               aria-invalid={weeksAway(away[place.id] ?? "") === null}
               change={(text) => setAway((was) => ({ ...was, [place.id]: text }))}
               className="w-36"
@@ -124,7 +130,7 @@ export function DraftPart({
           </label>
         ))}
         <Button type="submit" tone={wish ? "plain" : "act"} disabled={unclear || found.isFetching}>
-          {wish ? "Draft another" : "Draft it"}
+          {wish ? t("Draft another") : t("Draft it")}
         </Button>
         {draft && (
           <Button
@@ -135,7 +141,7 @@ export function DraftPart({
               start(async () => (await api.startFromDraft(client.id, { ...wish, pins: pinAll([]) })).board)
             }
           >
-            Start with this draft
+            {t("Start with this draft")}
           </Button>
         )}
       </form>
@@ -159,7 +165,7 @@ export function DraftPart({
       {draft && (
         <div className="mt-3" aria-live="polite" aria-busy={found.isFetching}>
           {draft.relax.length > 0 && (
-            <ul aria-label="What could not be kept" className="mb-2 grid gap-0.5 text-caution">
+            <ul aria-label={t("What could not be kept")} className="mb-2 grid gap-0.5 text-caution">
               {draft.relax.map((sentence) => (
                 <li key={sentence}>{sentence}</li>
               ))}
@@ -167,9 +173,14 @@ export function DraftPart({
           )}
           <p>
             <span className="font-medium">
-              {count(draft.weeks, "week")} from {shortDate(draft.start)}.
+              {t("{{weeks}} from {{start}}.", {
+                weeks: count(draft.weeks, "week"),
+                start: shortDate(draft.start),
+              })}
             </span>{" "}
-            <span className="text-soft">{draft.phases.join(" → ")}. The first week:</span>
+            <span className="text-soft">
+              {t("{{phases}}. The first week:", { phases: draft.phases.join(" → ") })}
+            </span>
           </p>
           <div className="mt-2 grid gap-x-8 gap-y-5 lg:grid-cols-2">
             {draft.days.map((day) => (
@@ -178,15 +189,19 @@ export function DraftPart({
                   <h3 className="font-semibold">
                     {day.name}{" "}
                     <span className="font-normal text-soft">
-                      {weekdays[day.weekday]}, up to {day.minutes} of {client.facts.minutes} min
+                      {weekdays[day.weekday]}
+                      {t(", up to {{minutes}} of {{minutes2}} min", {
+                        minutes: day.minutes,
+                        minutes2: client.facts.minutes,
+                      })}
                     </span>
                   </h3>
                   <Button
                     tone="quiet"
-                    aria-label={`Roll the day: ${day.name}`}
+                    aria-label={t("Roll the day: {{name}}", { name: day.name })}
                     onClick={() => roll(day.lines.filter((line) => line.slot && !pinned(line)))}
                   >
-                    <Dices size={16} aria-hidden /> Roll the day
+                    <Dices size={16} aria-hidden /> {t("Roll the day")}
                   </Button>
                 </div>
                 <ul>
@@ -205,7 +220,7 @@ export function DraftPart({
                           <button
                             type="button"
                             aria-pressed={pinned(line)}
-                            aria-label={`Keep ${line.exercise}`}
+                            aria-label={t("Keep {{exercise}}", { exercise: line.exercise })}
                             className="rounded p-1.5 text-soft hover:text-ink aria-pressed:text-ember"
                             onClick={() => togglePin(line)}
                           >
@@ -213,7 +228,7 @@ export function DraftPart({
                           </button>
                           <button
                             type="button"
-                            aria-label={`Roll ${line.exercise} again`}
+                            aria-label={t("Roll {{exercise}} again", { exercise: line.exercise })}
                             className="rounded p-1.5 text-soft hover:text-ink"
                             onClick={() => roll([line])}
                           >

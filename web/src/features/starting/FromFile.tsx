@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { FilePick } from "../../ui/FilePick";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
@@ -32,21 +33,22 @@ export function FromFile({
   return (
     <section aria-labelledby="from-file">
       <h2 id="from-file" className="text-lg font-semibold">
-        From a file
+        {t("From a file")}
       </h2>
       <p className="text-soft">
-        A program file (.json) or a spreadsheet (.xlsx) that was written here, changed since or not. For
-        another client the loads stay behind.
+        {t(
+          "A program file (.json) or a spreadsheet (.xlsx) that was written here, changed since or not. For another client the loads stay behind.",
+        )}
       </p>
       <FilePick accept=".json,.xlsx" choose={(file) => look.mutate(file)}>
-        {look.isPending ? "Reading the file …" : "Open a file"}
+        {look.isPending ? t("Reading the file …") : t("Open a file")}
       </FilePick>
       {look.error instanceof Problem && <Message tone="stop">{look.error.message}</Message>}
       {look.data && !look.isPending && (
         <div className="mt-3 border-l-4 border-line-strong pl-3">
           <p className="font-medium">
             {look.data.name}, {count(look.data.weeks, "week")}
-            {look.data.phases > 1 && ` in ${look.data.phases} phases`}
+            {look.data.phases > 1 && ` ${t("in {{phases}} phases", { phases: look.data.phases })}`}
           </p>
           <ul className="text-sm">
             {look.data.lines.map((line) => (
@@ -68,7 +70,7 @@ export function FromFile({
               )
             }
           >
-            Start with it
+            {t("Start with it")}
           </Button>
         </div>
       )}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -40,7 +41,7 @@ export function ProgramPick({
   return (
     <div className="grid gap-3 sm:grid-cols-3">
       <Select
-        label="Of whom"
+        label={t("Of whom")}
         value={whose}
         options={clients.data?.map((one) => [one.id, one.name] as const) ?? []}
         choose={(id) => {
@@ -49,16 +50,19 @@ export function ProgramPick({
         }}
       />
       <Select
-        label="Which program"
+        label={t("Which program")}
         value={program?.id ?? NOWHERE}
-        empty={list.length > 0 ? "choose" : "none with anything in it"}
-        options={list.map((one) => [one.id, `${one.name}, from ${shortDate(one.start)}`] as const)}
+        empty={list.length > 0 ? t("choose") : t("none with anything in it")}
+        options={list.map(
+          (one) =>
+            [one.id, t("{{name}}, from {{start}}", { name: one.name, start: shortDate(one.start) })] as const,
+        )}
         choose={take}
       />
       <Select
-        label="What of it"
+        label={t("What of it")}
         value={picked?.phase?.id ?? ""}
-        {...(whole ? { empty: "all of it" } : {})}
+        {...(whole ? { empty: t("all of it") } : {})}
         options={phases.map((one) => [one.id, one.name] as const)}
         choose={(id) =>
           program && pick({ program, phase: program.phases.find((one) => one.id === id) ?? null })

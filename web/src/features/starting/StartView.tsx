@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Input } from "../../ui/Input";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
@@ -39,37 +40,39 @@ export function StartView() {
       {begun.error instanceof Problem && <Message tone="stop">{begun.error.message}</Message>}
       {!client.health.screening.outcome && (
         <Message tone="caution">
-          The health screen was not asked yet: until it was, all starts light to moderate.{" "}
+          {t("The health screen was not asked yet: until it was, all starts light to moderate.")}{" "}
           <Link to={`/clients/${client.id}/health`} className="font-medium underline">
-            Ask it first: four questions
+            {t("Ask it first: four questions")}
           </Link>
         </Message>
       )}
       <p className="-mb-4 text-soft">
-        Trained before?{" "}
+        {t("Trained before?")}{" "}
         <Link to={`/clients/${client.id}/past-sessions`} className="underline">
-          Bring in past sessions
+          {t("Bring in past sessions")}
         </Link>{" "}
-        first: then loads start where the client is.
+        {t("first: then loads start where the client is.")}
       </p>
       {going && (
         <p className="-mb-4">
           <Link to={`/programs/${going.id}`} className="underline">
             {going.name}
           </Link>{" "}
-          runs to {fullDate(going.end)}. What is begun here is prepared and takes over in the week it begins.{" "}
+          {t("runs to {{end}}. What is begun here is prepared and takes over in the week it begins.", {
+            end: fullDate(going.end),
+          })}{" "}
           <Link to={`/programs/${going.id}/outcome`} className="font-medium underline">
-            Carry on from it instead
+            {t("Carry on from it instead")}
           </Link>
         </p>
       )}
       <label className="-mb-4 flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span className="font-medium">Begins in the week of</span>
+        <span className="font-medium">{t("Begins in the week of")}</span>
         <Input sort="date" value={begins} change={setBegins} className="w-40" />
         <span className="text-sm text-soft">
           {going
-            ? "Empty: behind the last program that is planned."
-            : "Empty: this week; from Thursday on, next week."}
+            ? t("Empty: behind the last program that is planned.")
+            : t("Empty: this week; from Thursday on, next week.")}
         </span>
       </label>
       <DraftPart client={client} begins={begins} start={start} busy={begun.isPending} />
@@ -98,11 +101,12 @@ function FromProgram({ client, begins, start, busy }: Part) {
   return (
     <section aria-labelledby="from-program">
       <h2 id="from-program" className="text-lg font-semibold">
-        From a client’s program
+        {t("From a client’s program")}
       </h2>
       <p className="mb-2 text-soft">
-        What another client trained, or this one before: exercises for this place and these joints, loads from
-        this client’s own sets.
+        {t(
+          "What another client trained, or this one before: exercises for this place and these joints, loads from this client’s own sets.",
+        )}
       </p>
       <ProgramPick first={client} whole picked={picked} pick={pick} />
       {source && (
@@ -139,7 +143,7 @@ function Becomes({
         <div className="mt-3 border-l-4 border-line-strong pl-3">
           <p className="font-medium">
             {one.name}, {count(one.weeks, "week")}
-            {one.phases > 1 && ` in ${one.phases} phases`}
+            {one.phases > 1 && ` ${t("in {{phases}} phases", { phases: one.phases })}`}
           </p>
           <ul className="text-sm">
             {one.lines.map((line) => (
@@ -152,7 +156,7 @@ function Becomes({
             ))}
           </ul>
           <Button className="mt-2" disabled={busy} onClick={take}>
-            Start with it
+            {t("Start with it")}
           </Button>
         </div>
       )}
@@ -175,21 +179,22 @@ function Templates({ client, begins, start, busy }: Part) {
   return (
     <section aria-labelledby="templates">
       <h2 id="templates" className="text-lg font-semibold">
-        From a template
+        {t("From a template")}
       </h2>
       <p className="text-soft">
-        Shown as they would become here: variants for the place and the joints, loads from the client’s own
-        sets, made to fit the minutes.
+        {t(
+          "Shown as they would become here: variants for the place and the joints, loads from the client’s own sets, made to fit the minutes.",
+        )}
       </p>
       {gone && (
         <p role="status" className="mt-1">
-          {gone.name} is taken out.{" "}
+          {t("{{name}} is taken out.", { name: gone.name })}{" "}
           <button
             type="button"
             className="min-h-6 font-medium underline"
             onClick={() => remove.mutate({ one: gone, out: false })}
           >
-            Bring it back
+            {t("Bring it back")}
           </button>
         </p>
       )}
@@ -201,13 +206,14 @@ function Templates({ client, begins, start, busy }: Part) {
                 {one.name}{" "}
                 <span className="text-sm font-normal text-soft">
                   {count(one.days, "day")}, {count(one.weeks, "week")} ·{" "}
-                  {one.own ? "your own" : one.school.toLowerCase()}
+                  {one.own ? t("your own") : one.school.toLowerCase()}
                 </span>
               </h3>
               <p className="text-sm">{one.suits}</p>
               <details className="text-sm">
                 <summary className="cursor-pointer text-soft">
-                  What it becomes{one.changes.length > 0 && `, ${count(one.changes.length, "change")}`}
+                  {t("What it becomes")}
+                  {one.changes.length > 0 && `, ${count(one.changes.length, "change")}`}
                 </summary>
                 <ul className="mt-1 grid gap-0.5">
                   {one.lines.map((line) => (
@@ -222,7 +228,7 @@ function Templates({ client, begins, start, busy }: Part) {
               </details>
             </div>
             <Button
-              aria-label={`Start with it: ${one.name}`}
+              aria-label={t("Start with it: {{name}}", { name: one.name })}
               disabled={busy}
               onClick={() =>
                 start(
@@ -232,15 +238,15 @@ function Templates({ client, begins, start, busy }: Part) {
                 )
               }
             >
-              Start with it
+              {t("Start with it")}
             </Button>
             {one.own && (
               <Button
                 tone="quiet"
-                aria-label={`Take out: ${one.name}`}
+                aria-label={t("Take out: {{name}}", { name: one.name })}
                 onClick={() => remove.mutate({ one, out: true })}
               >
-                Take out
+                {t("Take out")}
               </Button>
             )}
           </li>
@@ -251,13 +257,13 @@ function Templates({ client, begins, start, busy }: Part) {
 }
 
 function Empty({ client, begins, start, busy }: Part) {
-  const [name, setName] = useState("Strength");
+  const [name, setName] = useState(t("Strength"));
   const [weeks, setWeeks] = useState("4");
   const number = weeksOf(weeks, MOST);
   return (
     <section aria-labelledby="empty">
       <h2 id="empty" className="text-lg font-semibold">
-        Empty, to be typed
+        {t("Empty, to be typed")}
       </h2>
       <form
         className="mt-2 flex flex-wrap items-end gap-3"
@@ -268,12 +274,12 @@ function Empty({ client, begins, start, busy }: Part) {
         }}
       >
         <label className="grid gap-1 text-sm font-medium">
-          Name
+          {t("Name")}
           <Input value={name} maxLength={80} change={setName} className="w-56" />
         </label>
         <WeeksField most={MOST} text={weeks} type={setWeeks} />
         <Button type="submit" disabled={busy || number === null || !name.trim()}>
-          Start empty
+          {t("Start empty")}
         </Button>
       </form>
     </section>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Input } from "../../ui/Input";
 /** How many weeks, within bounds. */
 export function WeeksField({
@@ -14,7 +15,7 @@ export function WeeksField({
 }) {
   return (
     <label className="grid gap-1 text-sm font-medium">
-      Weeks, 1 to {most}
+      {t("Weeks, 1 to {{most}}", { most })}
       <Input
         value={text}
         sort="numeric"

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { TextField } from "../../ui/Input";
 import { NotTaken } from "../../app/NotTaken";
@@ -37,8 +38,9 @@ export function SummaryView() {
   if (!view)
     return waiting.length ? (
       <Message className="m-4">
-        {count(waiting.length, "tap")} of this session are on the way to the server. The summary comes when
-        they are there.
+        {t("{{taps}} of this session are on the way to the server. The summary comes when they are there.", {
+          taps: count(waiting.length, "tap"),
+        })}
       </Message>
     ) : (
       <Waiting error={summary.error} retry={() => void summary.refetch()} />
@@ -65,7 +67,11 @@ export function SummaryView() {
   return (
     <main id="main" className="mx-auto flex min-h-dvh max-w-3xl flex-col px-4 pt-3 pb-4">
       <p className="text-soft">
-        {longDate(view.on)} · {view.phase}, week {view.week}
+        {t("{{on}} · {{phase}}, week {{week}}", {
+          on: longDate(view.on),
+          phase: view.phase,
+          week: view.week,
+        })}
       </p>
       <h1 className="text-3xl leading-tight font-semibold tracking-tight">
         {view.client}, {view.day}
@@ -73,24 +79,27 @@ export function SummaryView() {
       <NotTaken />
       <Minutes view={view} />
       {waiting.length > 0 && (
-        <Message className="mt-2">{count(waiting.length, "tap")} on the way to the server.</Message>
+        <Message className="mt-2">
+          {t("{{taps}} on the way to the server.", { taps: count(waiting.length, "tap") })}
+        </Message>
       )}
-      <section aria-label="How hard was it" className="mt-3">
-        <h2 className="font-semibold">How hard was the whole session? 0 rest, 10 the hardest ever</h2>
+      <section aria-label={t("How hard was it")} className="mt-3">
+        <h2 className="font-semibold">{t("How hard was the whole session? 0 rest, 10 the hardest ever")}</h2>
         <Row
-          label="Effort"
+          label={t("Effort")}
           options={EFFORTS}
           chosen={effort}
           choose={(value) => value !== null && post("effort", freshId(), "effort", { effort: value })}
         />
         {view.load !== null && (
           <p className="mt-1 text-soft">
-            Session load {view.load}: effort {view.effort} × {view.minutes} min (Foster et al. 2001).
+            {t("Session load {{load}}: effort", { load: view.load })} {view.effort} × {view.minutes}{" "}
+            {t("min (Foster et al. 2001).")}
           </p>
         )}
       </section>
       {view.facts.length > 0 && (
-        <Part title="Worth saying">
+        <Part title={t("Worth saying")}>
           <ul className="border-t border-line">
             {view.facts.map((fact) => (
               <li key={fact.text} className="border-b border-line py-1.5 text-lg">
@@ -102,7 +111,9 @@ export function SummaryView() {
       )}
       <Part
         title={
-          left.length ? `Planned and done, ${count(left.length, "exercise")} unfinished` : "Planned and done"
+          left.length
+            ? t("Planned and done, {{exercises}} unfinished", { exercises: count(left.length, "exercise") })
+            : t("Planned and done")
         }
       >
         <ul className="border-t border-line">
@@ -115,14 +126,14 @@ export function SummaryView() {
           ))}
         </ul>
         <p className="mt-2 text-soft">
-          {left.length > 0 && "What is unfinished stays written as such. "}
+          {left.length > 0 && `${t("What is unfinished stays written as such.")} `}
           <Link className="inline-flex min-h-12 items-center underline" to={floor}>
-            Go back to the floor
+            {t("Go back to the floor")}
           </Link>
         </p>
       </Part>
       {view.changes.some((change) => !change.undone) && (
-        <Part title="Changed for the day">
+        <Part title={t("Changed for the day")}>
           <ul className="list-disc pl-5">
             {view.changes
               .filter((change) => !change.undone)
@@ -135,7 +146,7 @@ export function SummaryView() {
         </Part>
       )}
       {view.notes.length > 0 && (
-        <Part title="Notes">
+        <Part title={t("Notes")}>
           {view.notes.map((note) => (
             <p key={note}>{note}</p>
           ))}
@@ -155,13 +166,13 @@ export function SummaryView() {
           data-main-action
           className="grid min-h-16 place-items-center rounded-lg bg-ember px-2 text-xl font-semibold text-on-ember hover:brightness-110"
         >
-          Decide what comes next
+          {t("Decide what comes next")}
         </Link>
         <Link
           to="/"
           className="grid min-h-14 place-items-center rounded-lg border border-line-strong bg-raised px-2 text-lg hover:border-ink"
         >
-          Back to Today
+          {t("Back to Today")}
         </Link>
       </div>
     </main>
@@ -172,17 +183,24 @@ function Minutes({ view }: { view: Schemas["SessionSummary"] }) {
   if (view.minutes === null)
     return (
       <p className="mt-1 text-lg">
-        {view.finished_at ? "Written down afterwards, so without its minutes." : "Still open on the floor."}
+        {view.finished_at
+          ? t("Written down afterwards, so without its minutes.")
+          : t("Still open on the floor.")}
       </p>
     );
   const over = view.minutes - view.estimated_minutes;
   const against =
-    over === 0 ? "as estimated" : `${Math.abs(over)} min ${over > 0 ? "more" : "less"} than estimated`;
+    over === 0
+      ? t("as estimated")
+      : t("{{over}} min {{more}} than estimated", { over: Math.abs(over), more: over > 0 ? "more" : "less" });
   return (
     <p className="mt-1 text-lg">
-      <span className="font-semibold">{view.minutes} min</span>, {against}{" "}
+      <span className="font-semibold">{t("{{minutes}} min", { minutes: view.minutes })}</span>, {against}{" "}
       <span className="text-soft">
-        · the next estimates take {view.client}’s pace as {view.pace}
+        {t("· the next estimates take {{client}}’s pace as {{pace}}", {
+          client: view.client,
+          pace: view.pace,
+        })}
       </span>
     </p>
   );
@@ -200,7 +218,7 @@ function Part({ title, children }: { title: string; children: ReactNode }) {
 function NextTime({ place, said, keep }: { place: string; said: string[]; keep: (text: string) => void }) {
   const [text, setText] = useKept(`next time ${place}`, "");
   return (
-    <Part title="For next time">
+    <Part title={t("For next time")}>
       {said.map((note) => (
         <p key={note} className="border-l-2 border-line-strong pl-3">
           {note}
@@ -216,7 +234,7 @@ function NextTime({ place, said, keep }: { place: string; said: string[]; keep: 
       >
         <div className="grow">
           <TextField
-            label="Shown when this client’s next session is opened"
+            label={t("Shown when this client’s next session is opened")}
             className="min-h-12"
             value={text}
             maxLength={1000}
@@ -224,7 +242,7 @@ function NextTime({ place, said, keep }: { place: string; said: string[]; keep: 
           />
         </div>
         <Button className="mb-1 min-h-12" type="submit" disabled={!text.trim()}>
-          Keep
+          {t("Keep")}
         </Button>
       </form>
     </Part>

@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -23,33 +24,33 @@ export function AddTest({
   return (
     <div className="grow">
       <TextField
-        label="Add a test"
+        label={t("Add a test")}
         sort="search"
-        placeholder="push up, plank, walk …"
+        placeholder={t("push up, plank, walk …")}
         value={text}
         change={setText}
       />
       {typed && (
-        <ul aria-label="Tests found" className="mt-1 border-t border-line">
+        <ul aria-label={t("Tests found")} className="mt-1 border-t border-line">
           {hits.map((test) => (
             <li key={test.id} className="flex items-center gap-3 border-b border-line py-1">
               <span className="mr-auto">
-                {test.name} <span className="text-sm text-soft">{test.kind}</span>
+                {test.name} <span className="text-sm text-soft">{named(test.kind)}</span>
               </span>
               <Button
-                aria-label={`Add the test ${test.name}`}
+                aria-label={t("Add the test {{name}}", { name: test.name })}
                 onClick={() => {
                   add(test);
                   setText("");
                 }}
               >
-                Add
+                {t("Add")}
               </Button>
             </li>
           ))}
           {hits.length === 0 && (
             <li className="py-1 text-soft">
-              {found.isFetching ? "Looking …" : "No test by that name; make one of your own."}
+              {found.isFetching ? t("Looking …") : t("No test by that name; make one of your own.")}
             </li>
           )}
         </ul>

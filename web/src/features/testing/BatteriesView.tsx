@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { TextField } from "../../ui/Input";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -20,9 +21,9 @@ export function BatteriesView() {
   const shown = batteries.find((battery) => battery.id === chosen) ?? batteries[0];
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
-      <h1 className="mb-4 text-2xl font-semibold tracking-tight">Test batteries</h1>
+      <h1 className="mb-4 text-2xl font-semibold tracking-tight">{t("Test batteries")}</h1>
       <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[18rem_1fr]">
-        <nav aria-label="Batteries">
+        <nav aria-label={t("Batteries")}>
           <ul className="border-t border-line">
             {batteries.map((battery) => (
               <li key={battery.id} className="border-b border-line">
@@ -34,8 +35,11 @@ export function BatteriesView() {
                 >
                   {battery.name}
                   <span className="block text-sm font-normal text-soft">
-                    {battery.tests.length} tests, again after {battery.repeat_weeks} weeks
-                    {battery.own ? ", yours" : battery.edited ? ", changed by you" : ""}
+                    {t("{{tests}} tests, again after {{repeat_weeks}} weeks{{more}}", {
+                      tests: battery.tests.length,
+                      repeat_weeks: battery.repeat_weeks,
+                      more: battery.own ? t(", yours") : battery.edited ? t(", changed by you") : "",
+                    })}
                   </span>
                 </button>
               </li>
@@ -53,7 +57,7 @@ function NewBattery({ onAdded }: { onAdded: (id: string) => void }) {
   const queries = useQueryClient();
   const add = useMutation({
     mutationFn: () =>
-      api.addBattery({ name: "New battery", purpose: "", tests: ["body-weight"], repeat_weeks: 8 }),
+      api.addBattery({ name: t("New battery"), purpose: "", tests: ["body-weight"], repeat_weeks: 8 }),
     onSuccess: async (battery) => {
       await queries.invalidateQueries({ queryKey: keys.batteries });
       onAdded(battery.id);
@@ -61,7 +65,7 @@ function NewBattery({ onAdded }: { onAdded: (id: string) => void }) {
   });
   return (
     <Button className="mt-3" onClick={() => add.mutate()} disabled={add.isPending}>
-      A battery of your own
+      {t("A battery of your own")}
     </Button>
   );
 }
@@ -106,29 +110,29 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
               <span>
                 <span className="font-medium">{test?.name ?? id}</span>
                 <span className="ml-2 text-sm text-soft">
-                  {test?.kind}
-                  {test?.sides && ", each side"}
-                  {test && `, typical error ${errorWords(test)}`}
+                  {test && named(test.kind)}
+                  {test?.sides && t(", each side")}
+                  {test && t(", typical error {{test}}", { test: errorWords(test) })}
                 </span>
                 <span className="block text-sm text-soft">{test?.standard}</span>
               </span>
               <span className="flex self-center">
                 <Small
-                  label={`Move ${test?.name ?? id} up`}
+                  label={t("Move {{more}} up", { more: test?.name ?? id })}
                   disabled={index === 0}
                   onClick={() => move(index, -1)}
                 >
                   <ArrowUp size={16} aria-hidden />
                 </Small>
                 <Small
-                  label={`Move ${test?.name ?? id} down`}
+                  label={t("Move {{more}} down", { more: test?.name ?? id })}
                   disabled={index === battery.tests.length - 1}
                   onClick={() => move(index, 1)}
                 >
                   <ArrowDown size={16} aria-hidden />
                 </Small>
                 <Small
-                  label={`Take ${test?.name ?? id} out`}
+                  label={t("Take {{more}} out", { more: test?.name ?? id })}
                   disabled={battery.tests.length === 1}
                   onClick={() => save.mutate({ tests: battery.tests.filter((entry) => entry !== id) })}
                 >
@@ -144,10 +148,10 @@ function BatteryEditor({ battery, tests }: { battery: Schemas["Battery"]; tests:
           tests={tests.filter((test) => !battery.tests.includes(test.id))}
           add={(test) => save.mutate({ tests: [...battery.tests, test.id] })}
         />
-        <Button onClick={() => setOwn(true)}>A test of your own</Button>
+        <Button onClick={() => setOwn(true)}>{t("A test of your own")}</Button>
         {(battery.own || battery.edited) && (
           <Button tone="quiet" onClick={() => back.mutate()}>
-            {battery.own ? "Remove this battery" : "Back to how it shipped"}
+            {battery.own ? t("Remove this battery") : t("Back to how it shipped")}
           </Button>
         )}
       </div>
@@ -177,19 +181,19 @@ function BatteryFields({
   return (
     <div className="grid sm:grid-cols-[1fr_2fr_8rem] gap-3">
       <TextField
-        label="Name"
+        label={t("Name")}
         value={name}
         change={setName}
         onBlur={() => name.trim() && name !== battery.name && save({ name })}
       />
       <TextField
-        label="What it is for"
+        label={t("What it is for")}
         value={purpose}
         change={setPurpose}
         onBlur={() => purpose !== battery.purpose && save({ purpose })}
       />
       <TextField
-        label="Again after, weeks"
+        label={t("Again after, weeks")}
         sort="numeric"
         value={weeks}
         change={setWeeks}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { TestKind } from "../../api/enums";
 import { TextField } from "../../ui/Input";
@@ -59,7 +60,7 @@ export function OwnTestSheet({
     },
   });
   return (
-    <Sheet title="A test of your own" open onClose={onClose}>
+    <Sheet title={t("A test of your own")} open onClose={onClose}>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -68,35 +69,40 @@ export function OwnTestSheet({
         }}
       >
         {add.error && <Message tone="stop">{add.error.message}</Message>}
-        <TextField label="Name" value={text.name} change={set("name")} autoFocus />
+        <TextField label={t("Name")} value={text.name} change={set("name")} autoFocus />
         <TextField
-          label="Standard"
-          hint="What counts as one, and what ends it"
+          label={t("Standard")}
+          hint={t("What counts as one, and what ends it")}
           rows={3}
           value={text.standard}
           change={set("standard")}
         />
-        <ExercisePick label="Of the exercise" chosen={exercise} choose={setExercise} />
+        <ExercisePick label={t("Of the exercise")} chosen={exercise} choose={setExercise} />
         <div className="grid grid-cols-2 gap-3">
-          <Select label="Measures" value={kind} options={kinds} choose={(next) => next && setKind(next)} />
           <Select
-            label="Progress is"
+            label={t("Measures")}
+            value={kind}
+            options={kinds}
+            choose={(next) => next && setKind(next)}
+          />
+          <Select
+            label={t("Progress is")}
             value={better}
             options={["more", "less", "neither"] as const}
             choose={(next) => next && setBetter(next)}
           />
         </div>
         <div className="grid grid-cols-4 gap-3">
-          <TextField label="Typical error" value={text.error} change={set("error")} />
-          <TextField label="Plausible from" value={text.low} change={set("low")} />
-          <TextField label="to" value={text.high} change={set("high")} />
-          <TextField label="Time limit, s" value={text.seconds} change={set("seconds")} />
+          <TextField label={t("Typical error")} value={text.error} change={set("error")} />
+          <TextField label={t("Plausible from")} value={text.low} change={set("low")} />
+          <TextField label={t("to")} value={text.high} change={set("high")} />
+          <TextField label={t("Time limit, s")} value={text.seconds} change={set("seconds")} />
         </div>
         <Tick checked={sides} set={(checked) => setSides(checked)}>
-          Left and right
+          {t("Left and right")}
         </Tick>
         <Button type="submit" tone="act" disabled={!text.name.trim() || add.isPending}>
-          Add it
+          {t("Add it")}
         </Button>
       </form>
     </Sheet>

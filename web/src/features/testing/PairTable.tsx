@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { Picture } from "../../ui/Picture";
 import type { Schemas } from "../../api/client";
 import { fullDate } from "../../ui/format";
@@ -14,32 +15,34 @@ export function PairTable({ view }: { view: Schemas["SideBySide"] }) {
     <>
       {compared > 0 && (
         <p className="mb-3 text-lg">
-          <span className="font-semibold text-done">{better} better</span>
-          {worse > 0 && <span className="font-semibold text-stop">, {worse} worse</span>} by more than the
-          typical error, of {compared} compared.
+          <span className="font-semibold text-done">{t("{{better}} better", { better })}</span>
+          {worse > 0 && (
+            <span className="font-semibold text-stop">{t(", {{worse}} worse", { worse })}</span>
+          )}{" "}
+          {t("by more than the typical error, of {{compared}} compared.", { compared })}
         </p>
       )}
       <table className="w-full border-collapse">
-        <caption className="sr-only">Tests then and now</caption>
+        <caption className="sr-only">{t("Tests then and now")}</caption>
         <thead>
           <tr className="border-b border-line-strong text-left text-sm">
             <th scope="col" className="py-1.5 font-medium">
-              Test
+              {t("Test")}
             </th>
             <th scope="col" className="py-1.5 text-right font-medium">
-              {view.earlier ? fullDate(view.earlier.on) : "Then"}
+              {view.earlier ? fullDate(view.earlier.on) : t("Then")}
             </th>
             <th scope="col" className="py-1.5 pl-4 text-right font-medium">
-              {view.later ? fullDate(view.later.on) : "Now"}
+              {view.later ? fullDate(view.later.on) : t("Now")}
             </th>
             <th scope="col" className="py-1.5 pl-4 text-right font-medium">
-              Change
+              {t("Change")}
             </th>
             <th scope="col" className="w-56 py-1.5 pl-6 font-medium max-md:hidden">
-              Then and now, typical error shaded
+              {t("Then and now, typical error shaded")}
             </th>
             <th scope="col" className="py-1.5 pl-6 font-medium">
-              What it says
+              {t("What it says")}
             </th>
           </tr>
         </thead>
@@ -84,7 +87,9 @@ function Row({ pair }: { pair: Pair }) {
         )}
       </td>
       <td className="py-2 pl-6 max-md:hidden">{change && <ChangePicture pair={pair} change={change} />}</td>
-      <td className={`py-2 pl-6 text-sm ${tone}`}>{change?.words ?? "Only one of the two was measured."}</td>
+      <td className={`py-2 pl-6 text-sm ${tone}`}>
+        {change?.words ?? t("Only one of the two was measured.")}
+      </td>
     </tr>
   );
 }
@@ -96,14 +101,16 @@ function Cell({ item, view }: { item: Schemas["TestItem"]; view: Schemas["Result
   return (
     <td className="max-w-44 py-2 pl-4 text-right">
       <span className="font-medium">
-        {item.kind === "load for reps" ? `${figure(view.figure)} kg` : entered(item, result)}
+        {item.kind === "load for reps"
+          ? t("{{figure}} kg", { figure: figure(view.figure) })
+          : entered(item, result)}
       </span>
       <span className="block text-sm text-soft">
         {[
-          item.kind === "load for reps" && `from ${entered(item, result)}`,
+          item.kind === "load for reps" && t("from {{item}}", { item: entered(item, result) }),
           result.variant,
-          result.ended && `to ${result.ended}`,
-          before && `first typed ${entered(item, before)}`,
+          result.ended && t("to {{ended}}", { ended: named(result.ended) }),
+          before && t("first typed {{item}}", { item: entered(item, before) }),
         ]
           .filter(Boolean)
           .join(" · ")}
@@ -138,7 +145,12 @@ function ChangePicture({ pair, change }: { pair: Pair; change: Schemas["TestChan
     <Picture
       width={WIDTH + 4}
       height={30}
-      says={`then ${figure(then)}, now ${figure(now)} ${unitOf(pair.item)}, typical error ${figure(error)}`}
+      says={t("then {{then}}, now {{now}} {{item}}, typical error {{error}}", {
+        then: figure(then),
+        now: figure(now),
+        item: unitOf(pair.item),
+        error: figure(error),
+      })}
     >
       <rect
         x={x(then - error)}

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { actionOf, isTyping } from "../../app/shortcuts";
 import { Input } from "../../ui/Input";
@@ -15,12 +16,12 @@ import { draftOf, isEnough, saidOf, wordsOf, type Draft } from "./draft";
 import type { Said } from "./useRound";
 
 const ends = [
-  ["form", "Form"],
-  ["breath", "Breath"],
-  ["pain", "Pain"],
-  ["will", "Will"],
-  ["time", "Time"],
-  ["target", "Target"],
+  ["form", t("Form")],
+  ["breath", t("Breath")],
+  ["pain", t("Pain")],
+  ["will", t("Will")],
+  ["time", t("Time")],
+  ["target", t("Target")],
 ] as const;
 const grades = [
   [3, "3 clean"],
@@ -85,8 +86,12 @@ export function TestPad({
         <p className="mt-1 sm:text-lg">{item.standard}</p>
         <p className="mt-1 text-soft sm:text-lg">
           {last && test.last_on
-            ? `Last time, ${shortDate(test.last_on)}: ${entered(item, last)}${last.variant ? `, ${last.variant}` : ""}`
-            : "First time with this test."}
+            ? t("Last time, {{last_on}}: {{item}}{{more}}", {
+                last_on: shortDate(test.last_on),
+                item: entered(item, last),
+                more: last.variant ? `, ${last.variant}` : "",
+              })
+            : t("First time with this test.")}
         </p>
       </div>
       {test.cautions.map((caution) => (
@@ -94,14 +99,14 @@ export function TestPad({
       ))}
       {loaded && test.result?.figure && (
         <p className="text-lg font-medium">
-          Estimated maximum {figureText(test.result.figure)} kg
-          <span className="font-normal text-soft">, house estimate from the reps done and left</span>
+          {t("Estimated maximum {{figure}} kg", { figure: figureText(test.result.figure) })}
+          <span className="font-normal text-soft">{t(", house estimate from the reps done and left")}</span>
         </p>
       )}
       {item.variants.length > 0 && (
         <Choice
           big
-          label="Variant"
+          label={t("Variant")}
           value={draft.variant}
           options={item.variants.map((name) => [name, name] as const)}
           choose={(variant) => set({ variant })}
@@ -137,7 +142,7 @@ export function TestPad({
       {item.kind === "quality grade" && (
         <Choice
           big
-          label="Grade"
+          label={t("Grade")}
           value={draft.value === "" ? null : Number(draft.value)}
           options={grades}
           choose={(g) => set({ value: String(g) })}
@@ -153,12 +158,18 @@ export function TestPad({
         />
       )}
       {effort && (
-        <Choice big label="Ended by" value={draft.ended} options={ends} choose={(ended) => set({ ended })} />
+        <Choice
+          big
+          label={t("Ended by")}
+          value={draft.ended}
+          options={ends}
+          choose={(ended) => set({ ended })}
+        />
       )}
       {(counts || item.kind === "hold") && (
         <Choice
           big
-          label="Quality, if you grade it"
+          label={t("Quality, if you grade it")}
           value={draft.grade}
           options={grades}
           choose={(grade) => set({ grade })}
@@ -166,12 +177,13 @@ export function TestPad({
       )}
       {draft.ended === "pain" && (
         <p className="rounded-md border border-stop/40 bg-stop-wash px-3 py-2 text-lg text-stop">
-          Leave this test. Write down where it hurt, and in the file from now on. Sharp pain, swelling or a
-          joint that gives way ends the session.
+          {t(
+            "Leave this test. Write down where it hurt, and in the file from now on. Sharp pain, swelling or a joint that gives way ends the session.",
+          )}
         </p>
       )}
       <label className="grid gap-1 text-sm font-medium">
-        Note
+        {t("Note")}
         <Input value={draft.note} change={(note) => set({ note })} className="min-h-12 text-lg" />
       </label>
       <div className="sticky bottom-0 mt-auto flex gap-3 bg-ground py-3">
@@ -188,17 +200,18 @@ export function TestPad({
           }}
         >
           {enough
-            ? `${kept ? "Correct to" : "Keep"} ${wordsOf(item, draft, ran, round.unit)}`
-            : "Measure first"}
+            ? `${kept ? t("Correct to") : t("Keep")} ${wordsOf(item, draft, ran, round.unit)}`
+            : t("Measure first")}
         </Button>
         <Button big className="min-h-16" onClick={skip}>
-          Next
+          {t("Next")}
         </Button>
       </div>
       {kept && test.result && test.result.earlier.length > 0 && (
         <p className="text-soft">
-          First typed: {test.result.earlier.map((row) => entered(item, row)).join(", then ")}. Kept beside the
-          correction.
+          {t("First typed: {{earlier}}. Kept beside the correction.", {
+            earlier: test.result.earlier.map((row) => entered(item, row)).join(", then "),
+          })}
         </p>
       )}
     </main>

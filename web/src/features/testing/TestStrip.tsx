@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Check } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { entered, sideName } from "./results";
@@ -19,7 +20,7 @@ export function TestStrip({
     void here.current?.scrollIntoView({ inline: "center", block: "nearest" });
   }, [at]);
   return (
-    <nav aria-label="Tests" className="flex gap-2 overflow-x-auto border-b border-line">
+    <nav aria-label={t("Tests")} className="flex gap-2 overflow-x-auto border-b border-line">
       {tests.map((test, index) => (
         <button
           key={`${test.item.id}${test.side ?? ""}`}
@@ -33,14 +34,14 @@ export function TestStrip({
           {sideName(test.side)}
           <span className="mt-0.5 flex items-center gap-1 font-normal text-soft">
             {test.waiting ? (
-              "saving …"
+              t("saving …")
             ) : test.result ? (
               <>
                 <Check size={14} className="text-done" aria-hidden />
                 {entered(test.item, test.result.result)}
               </>
             ) : (
-              "open"
+              t("open")
             )}
           </span>
         </button>

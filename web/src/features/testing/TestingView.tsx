@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { useKept } from "../../ui/useKept";
 import { inWords } from "../../outbox/words";
 import { useAddress } from "../../app/useAddress";
@@ -36,7 +37,7 @@ export function TestingView() {
       <header className="flex items-center gap-3 border-b border-line bg-raised px-3 py-2">
         <Link
           to={`/clients/${view.client_id}/tests`}
-          aria-label={`Back to ${view.client}`}
+          aria-label={t("Back to {{client}}", { client: view.client })}
           className="grid size-12 shrink-0 place-items-center rounded-md hover:bg-sunk"
         >
           <ArrowLeft aria-hidden />
@@ -44,7 +45,7 @@ export function TestingView() {
         <div className="min-w-0">
           <h1 className="truncate text-lg leading-tight font-semibold">{view.client}</h1>
           <p className="truncate text-sm text-soft">
-            {view.name}, {done} of {tests.length} measured
+            {t("{{name}}, {{done}} of {{tests}} measured", { name: view.name, done, tests: tests.length })}
           </p>
         </div>
         <p
@@ -53,21 +54,22 @@ export function TestingView() {
         >
           {data.away ? (
             <>
-              <CloudOff size={18} aria-hidden /> {count(data.waiting, "result")} kept here
+              <CloudOff size={18} aria-hidden />{" "}
+              {t("{{results}} kept here", { results: count(data.waiting, "result") })}
             </>
           ) : data.waiting ? (
             <>
-              <RefreshCw size={18} aria-hidden /> Saving
+              <RefreshCw size={18} aria-hidden /> {t("Saving")}
             </>
           ) : (
-            "Saved"
+            t("Saved")
           )}
         </p>
         <Button className="min-h-12 max-sm:hidden" onClick={() => setSigns(true)}>
-          Warning signs
+          {t("Warning signs")}
         </Button>
         <Button className="min-h-12" tone={open < 0 ? "act" : "plain"} onClick={() => void finish()}>
-          Finish
+          {t("Finish")}
         </Button>
       </header>
       <TestStrip tests={tests} at={at} choose={setChosen} />
@@ -82,11 +84,11 @@ export function TestingView() {
           <div className="mt-2 flex gap-2">
             {entry.doubt && (
               <Button big onClick={() => data.confirm(entry.key)}>
-                Yes, keep it
+                {t("Yes, keep it")}
               </Button>
             )}
             <Button big onClick={() => data.dismiss(entry.key)}>
-              {entry.doubt ? "No, measure again" : "I have read it"}
+              {entry.doubt ? t("No, measure again") : t("I have read it")}
             </Button>
           </div>
         </Message>

@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Select } from "../../ui/Select";
 import { query } from "../../api/query";
 import { useMutation, useQuery } from "@tanstack/react-query";
@@ -47,54 +48,63 @@ export function TestsView() {
   return (
     <div className="grid gap-6">
       <section
-        aria-label="Test now"
+        aria-label={t("Test now")}
         className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-line pb-5"
       >
         <Select
-          label="Battery"
+          label={t("Battery")}
           value={chosen}
           options={shelf.data.batteries.map((entry) => [entry.id, entry.name] as const)}
           choose={setBattery}
         />
         <Button tone={open ? "plain" : "act"} onClick={() => start.mutate(chosen)} disabled={start.isPending}>
-          Test now
+          {t("Test now")}
         </Button>
         {open && (
           <Link
             to={`/testing/${open.id}`}
             className="inline-flex min-h-9 items-center rounded-md bg-ember px-3 font-semibold text-on-ember hover:brightness-110"
           >
-            Carry on with {open.name}, {shortDate(open.on)}
+            {t("Carry on with {{name}}, {{on}}", { name: open.name, on: shortDate(open.on) })}
           </Link>
         )}
         <p className="min-w-0 flex-1 text-sm text-soft">
-          {about?.purpose} {about && `${about.tests.length} tests, again after ${about.repeat_weeks} weeks.`}{" "}
+          {about?.purpose}{" "}
+          {about &&
+            t("{{tests}} tests, again after {{repeat_weeks}} weeks.", {
+              tests: about.tests.length,
+              repeat_weeks: about.repeat_weeks,
+            })}{" "}
           <Link to="/batteries" className="underline">
-            Edit batteries
+            {t("Edit batteries")}
           </Link>
         </p>
         {client.due.map((entry) => (
           <p key={entry.battery} className={entry.due.late >= 0 ? "w-full text-caution" : "w-full text-soft"}>
-            {entry.name} was done {fullDate(entry.last)},{" "}
-            {entry.due.late >= 0 ? "due again since" : "due again on"} {fullDate(entry.due.on)}.
+            {t("{{name}} was done {{last}}, {{more}}  {{on}}.", {
+              name: entry.name,
+              last: fullDate(entry.last),
+              more: entry.due.late >= 0 ? t("due again since") : t("due again on"),
+              on: fullDate(entry.due.on),
+            })}
           </p>
         ))}
         {start.error && <Message tone="stop">{start.error.message}</Message>}
       </section>
       {rounds.length === 0 ? (
         <p className="text-soft">
-          No tests yet. Choose a battery and test; the next time stands beside this one.
+          {t("No tests yet. Choose a battery and test; the next time stands beside this one.")}
         </p>
       ) : (
         <section aria-labelledby="side-by-side">
           <div className="mb-3 flex flex-wrap items-end gap-4">
             <h2 id="side-by-side" className="mr-auto text-lg font-semibold">
-              Side by side
+              {t("Side by side")}
             </h2>
             {(["earlier", "later"] as const).map((which) => (
               <Select
                 key={which}
-                label={which === "earlier" ? "Then" : "Now"}
+                label={which === "earlier" ? t("Then") : t("Now")}
                 value={pairs.data[which]?.id ?? ""}
                 {...(pairs.data[which] === null ? { empty: "none" } : {})}
                 options={rounds.map((round) => [round.id, `${fullDate(round.on)}, ${round.name}`] as const)}

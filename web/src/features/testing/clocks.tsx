@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Input } from "../../ui/Input";
 import { Minus } from "lucide-react";
 import { Button } from "../../ui/Button";
@@ -32,7 +33,7 @@ export function Counter({
         className="flex grow touch-manipulation flex-col items-center justify-center rounded-lg border-2 border-line-strong bg-raised select-none active:border-ember active:bg-ember-wash disabled:opacity-60"
       >
         <span className="text-[7rem] leading-none font-semibold tabular-nums sm:text-[10rem]">{value}</span>
-        <span className="text-lg text-soft">{over ? "Time" : "Tap for each good rep"}</span>
+        <span className="text-lg text-soft">{over ? t("Time") : t("Tap for each good rep")}</span>
         {left !== null && (
           <span className="mt-1 text-3xl font-medium" role="timer">
             {countdown(left)}
@@ -40,12 +41,18 @@ export function Counter({
         )}
       </button>
       <div className="grid content-center gap-3">
-        <Button big className="size-16" aria-label="One fewer" onClick={() => tap(-1)} disabled={value === 0}>
+        <Button
+          big
+          className="size-16"
+          aria-label={t("One fewer")}
+          onClick={() => tap(-1)}
+          disabled={value === 0}
+        >
           <Minus aria-hidden />
         </Button>
         {limit !== null && !watch.running && !over && (
           <Button big onClick={watch.start}>
-            Go
+            {t("Go")}
           </Button>
         )}
       </div>
@@ -75,12 +82,12 @@ export function Stopwatch({
           {shown ? watch.seconds.toFixed(watch.running ? 0 : 1) : typed || "0"}
         </span>
         <span className="mt-1 text-lg text-soft">
-          {watch.running ? "seconds. Tap to stop" : shown ? "seconds. Tap to go on" : "Tap to start"}
+          {watch.running ? t("seconds. Tap to stop") : shown ? t("seconds. Tap to go on") : t("Tap to start")}
         </span>
       </button>
       <div className="flex items-center gap-3">
         <label className="flex items-center gap-2">
-          or type
+          {t("or type")}
           <Input
             sort="decimal"
             value={typed}
@@ -90,10 +97,10 @@ export function Stopwatch({
             }}
             className="min-h-12 w-24 text-lg"
           />
-          seconds
+          {t("seconds")}
         </label>
         <Button big disabled={!shown || watch.running} onClick={watch.reset}>
-          Back to 0
+          {t("Back to 0")}
         </Button>
       </div>
     </div>
@@ -114,7 +121,7 @@ export function Clock({ watch, limit }: { watch: Watch; limit: number }) {
         {countdown(limit - watch.seconds)}
       </span>
       <span className="mt-1 text-lg text-soft">
-        {over ? "Time" : watch.running ? "Tap to stop" : "Tap to start"}
+        {over ? t("Time") : watch.running ? t("Tap to stop") : t("Tap to start")}
       </span>
     </button>
   );

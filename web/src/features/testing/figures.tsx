@@ -1,3 +1,4 @@
+import { t } from "../../ui/words";
 import { Input } from "../../ui/Input";
 import type { ClientId } from "../../api/ids";
 import { Scale } from "lucide-react";
@@ -27,7 +28,7 @@ export function LoadAndReps(props: {
     <div className="grid gap-4">
       <div className="grid grid-cols-2 gap-4">
         <label className="grid gap-1 text-lg">
-          Load, {props.unit}
+          {t("Load, {{unit}}", { unit: props.unit })}
           <Input
             wide
             className={box}
@@ -38,7 +39,7 @@ export function LoadAndReps(props: {
           />
         </label>
         <label className="grid gap-1 text-lg">
-          Reps
+          {t("Reps")}
           <Input
             wide
             className={box}
@@ -50,7 +51,7 @@ export function LoadAndReps(props: {
       </div>
       <Choice
         big
-        label="Reps left"
+        label={t("Reps left")}
         value={props.reserve}
         options={[0, 1, 2, 3, 4].map((left) => [left, String(left)] as const)}
         choose={props.setReserve}
@@ -64,8 +65,8 @@ export function LoadAndReps(props: {
           onChange={(event) => props.setSingle(event.target.checked)}
         />
         {props.maySingle
-          ? "Test a single to the limit, on purpose"
-          : "A single to the limit is closed: the health screen is not clear for it"}
+          ? t("Test a single to the limit, on purpose")
+          : t("A single to the limit is closed: the health screen is not clear for it")}
       </label>
     </div>
   );
@@ -99,23 +100,23 @@ export function WeightBox({
         </p>
         <p role="status" className={`mt-1 text-lg ${state === "settled" ? "text-done" : "text-soft"}`}>
           {state === "reading"
-            ? "settling …"
+            ? t("settling …")
             : state === "settled"
-              ? "settled"
+              ? t("settled")
               : state === "failed"
-                ? "The scale does not answer; type the weight."
-                : "Step on, then read the scale"}
+                ? t("The scale does not answer; type the weight.")
+                : t("Step on, then read the scale")}
         </p>
       </div>
       <div className="flex gap-3">
         <Button big className="flex-1" onClick={start} disabled={state === "reading"}>
-          <Scale aria-hidden /> Read the scale
+          <Scale aria-hidden /> {t("Read the scale")}
         </Button>
         <label className="flex items-center gap-2">
-          or type
+          {t("or type")}
           <Input
             sort="decimal"
-            aria-label={`Body weight, ${unit}`}
+            aria-label={t("Body weight, {{unit}}", { unit })}
             value={weight}
             change={(text) => setWeight(text, "typed")}
             className="min-h-12 w-28 text-lg"

@@ -1,4 +1,5 @@
 // Writing results and changes; figures are worked out by the server.
+import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import { load } from "../../ui/format";
 
@@ -11,7 +12,7 @@ export function entered(item: Schemas["TestItem"], result: Schemas["TestResult"]
     const left = result.reserve === null ? "" : `, ${result.reserve} left`;
     return `${result.load ? load(result.load) : "?"} × ${Number(result.value)}${left}`;
   }
-  if (item.kind === "quality grade") return `${Number(result.value)} of 3`;
+  if (item.kind === "quality grade") return t("{{value}} of 3", { value: Number(result.value) });
   return `${Number(result.value)} ${unitOf(item)}`;
 }
 
@@ -31,7 +32,7 @@ export function unitOf(item: Schemas["TestItem"]): string {
     case "body weight":
       return "kg";
     case "quality grade":
-      return "of 3";
+      return t("of 3");
   }
 }
 

@@ -1,4 +1,5 @@
 // Binds a test round to React: the server's view, the outbox, and the ways to keep a result.
+import { t } from "../../ui/words";
 import { query } from "../../api/query";
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useSyncExternalStore } from "react";
@@ -21,7 +22,7 @@ export function useRound(roundId: string) {
   const round = useQuery(query.round(roundId));
   const kept = useSyncExternalStore(outbox.subscribe, outbox.waiting);
   const away = useSyncExternalStore(outbox.subscribe, outbox.isAway);
-  const changed = { name: `round ${roundId}`, path: `/api/rounds/${roundId}` };
+  const changed = { name: t("round {{roundId}}", { roundId }), path: `/api/rounds/${roundId}` };
   useEffect(
     () =>
       outbox.onStored((entry, known) => {

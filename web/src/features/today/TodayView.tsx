@@ -1,3 +1,4 @@
+import { named, t } from "../../ui/words";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -22,7 +23,7 @@ export function TodayView() {
       <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[3fr_2fr]">
         <section aria-labelledby="sessions">
           <h2 id="sessions" className="mb-1 font-semibold">
-            {count(sessions.length, "session")} today
+            {t("{{sessions}} today", { sessions: count(sessions.length, "session") })}
           </h2>
           {sessions.length ? (
             <ul className="border-t border-line">
@@ -32,14 +33,14 @@ export function TodayView() {
             </ul>
           ) : (
             <p className="text-soft">
-              Nobody is planned for today. Open a client’s program to plan the next session.
+              {t("Nobody is planned for today. Open a client’s program to plan the next session.")}
             </p>
           )}
         </section>
         {not_logged.length > 0 && (
           <section aria-labelledby="not-logged" className="lg:col-start-1">
             <h2 id="not-logged" className="mb-1 font-semibold">
-              Planned these days and not logged
+              {t("Planned these days and not logged")}
             </h2>
             <ul className="border-t border-line">
               {not_logged.map((session) => (
@@ -50,7 +51,7 @@ export function TodayView() {
         )}
         <section aria-labelledby="waiting" className="lg:col-start-2 lg:row-span-2 lg:row-start-1">
           <h2 id="waiting" className="mb-1 font-semibold">
-            Waiting for your decision
+            {t("Waiting for your decision")}
           </h2>
           {waiting.length ? (
             <FirstFew of={waiting}>
@@ -75,12 +76,12 @@ export function TodayView() {
             </FirstFew>
           ) : (
             <p className="border-t border-line pt-3 text-soft">
-              Every proposal of the last two weeks is decided.
+              {t("Every proposal of the last two weeks is decided.")}
             </p>
           )}
           {home.length > 0 && (
             <>
-              <h2 className="mt-8 mb-1 font-semibold">Work at home</h2>
+              <h2 className="mt-8 mb-1 font-semibold">{t("Work at home")}</h2>
               <FirstFew of={home}>
                 {(one) => <HomeRow key={`${one.client_id}${one.day}${one.on}${one.news}`} one={one} />}
               </FirstFew>
@@ -88,7 +89,7 @@ export function TodayView() {
           )}
           {notices.length > 0 && (
             <>
-              <h2 className="mt-8 mb-1 font-semibold">Wants a look</h2>
+              <h2 className="mt-8 mb-1 font-semibold">{t("Wants a look")}</h2>
               <FirstFew of={notices}>
                 {(notice) => <NoticeRow key={notice.client_id} notice={notice} />}
               </FirstFew>
@@ -96,16 +97,16 @@ export function TodayView() {
           )}
           {dues.length > 0 && (
             <>
-              <h2 className="mt-8 mb-1 font-semibold">Due</h2>
+              <h2 className="mt-8 mb-1 font-semibold">{t("Due")}</h2>
               <FirstFew of={dues}>
                 {(due) => <DueRow key={`${due.kind}${due.client_id}${due.name}`} due={due} />}
               </FirstFew>
             </>
           )}
           <h2 className="mt-8 mb-1 font-semibold">
-            Clients{" "}
+            {t("Clients")}{" "}
             <Link to="/clients" className="font-normal text-soft underline hover:text-ink">
-              all {clients.length}
+              {t("all {{clients}}", { clients: clients.length })}
             </Link>
           </h2>
           <ul className="border-t border-line">
@@ -123,11 +124,14 @@ export function TodayView() {
                     to={`/programs/${client.program_id}`}
                     className="inline-flex min-h-6 items-center text-soft underline hover:text-ink"
                   >
-                    Program<span className="sr-only"> of {client.client}</span>
+                    {t("Program")}
+                    <span className="sr-only"> {t("of {{client}}", { client: client.client })}</span>
                   </Link>
                 )}
                 <span className="ml-auto text-right text-sm text-soft">
-                  {client.next_on ? `next ${shortDate(client.next_on)}` : "nothing planned"}
+                  {client.next_on
+                    ? t("next {{next_on}}", { next_on: shortDate(client.next_on) })
+                    : t("nothing planned")}
                 </span>
               </li>
             ))}
@@ -153,7 +157,7 @@ function NotLoggedRow({ session }: { session: Schemas["TodaySession"] }) {
         </span>
         <span className="ml-auto flex gap-2">
           <Button aria-expanded={open} onClick={() => setOpen(!open)}>
-            It was held
+            {t("It was held")}
             <span className="sr-only">
               : {session.client}, {session.day}
             </span>
@@ -162,7 +166,7 @@ function NotLoggedRow({ session }: { session: Schemas["TodaySession"] }) {
             to={`/programs/${program_id}/calendar`}
             className="inline-flex min-h-9 items-center px-2 underline hover:no-underline"
           >
-            It was not
+            {t("It was not")}
             <span className="sr-only">
               : {session.client}, {session.day}
             </span>
@@ -190,7 +194,9 @@ function NoticeRow({ notice }: { notice: Schemas["ClientNotice"] }) {
           {notice.client}
         </span>
         <span className="min-w-0 text-soft">{notice.text}</span>
-        <span className="ml-auto text-right text-sm whitespace-nowrap text-caution">{notice.trouble}</span>
+        <span className="ml-auto text-right text-sm whitespace-nowrap text-caution">
+          {named(notice.trouble)}
+        </span>
       </Link>
     </li>
   );
@@ -204,10 +210,10 @@ function DueRow({ due }: { due: Schemas["DueToday"] }) {
     : `/clients/${due.client_id}/${retest ? "tests" : "health"}`;
   const late =
     due.late > 0
-      ? `${count(due.late, "day")} late`
+      ? t("{{days}} late", { days: count(due.late, "day") })
       : due.late === 0
         ? "today"
-        : `in ${count(-due.late, "day")}`;
+        : t("in {{days}}", { days: count(-due.late, "day") });
   return (
     <li className="border-b border-line">
       <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
@@ -216,7 +222,7 @@ function DueRow({ due }: { due: Schemas["DueToday"] }) {
         </span>
         <span className="min-w-0 text-soft">
           {retest
-            ? `${due.name}, last ${due.text.replace("Last on ", "")}`
+            ? t("{{name}}, last {{text}}", { name: due.name, text: due.text.replace("Last on ", "") })
             : ends
               ? `${due.name}. ${due.text}`
               : due.text}
@@ -245,15 +251,16 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
         >
           {session.client}
         </Link>
-        <p className="text-soft">
-          {session.day}, week {session.week}
-        </p>
+        <p className="text-soft">{t("{{day}}, week {{week}}", { day: session.day, week: session.week })}</p>
       </div>
       <p className="ml-auto text-right text-sm text-soft">
         {count(session.exercises, "exercise")}
         <br />
         <span className={long ? "font-medium text-caution" : ""}>
-          about {minutes(session.estimated_seconds)} of {session.minutes} min
+          {t("about {{estimated_seconds}} of {{minutes}} min", {
+            estimated_seconds: minutes(session.estimated_seconds),
+            minutes: session.minutes,
+          })}
         </span>
       </p>
       {finished ? (
@@ -262,13 +269,13 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
             to={`/sessions/${session.session_id}`}
             className="rounded-md border border-line-strong px-3 py-2 hover:border-ink"
           >
-            Look back
+            {t("Look back")}
             <span className="sr-only">
               : {session.client}, {session.day}
             </span>
           </Link>
           <Link to={floor} className="py-1 text-sm text-soft underline hover:text-ink">
-            Open it again
+            {t("Open it again")}
             <span className="sr-only">
               : {session.client}, {session.day}
             </span>
@@ -279,7 +286,7 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
           to={floor}
           className={`w-36 shrink-0 rounded-md px-3 py-3 text-center whitespace-nowrap ${first ? "bg-ember font-semibold text-on-ember hover:brightness-110" : "border border-line-strong bg-raised hover:border-ink"}`}
         >
-          {session.state === "running" ? "Carry on" : "Open the floor"}
+          {session.state === "running" ? t("Carry on") : t("Open the floor")}
           <span className="sr-only">
             : {session.client}, {session.day}
           </span>
@@ -313,7 +320,7 @@ function HomeRow({ one }: { one: Schemas["HomeToday"] }) {
         <span
           className={`ml-auto text-right whitespace-nowrap ${one.news === "not back" ? "text-soft" : "font-medium text-ember"}`}
         >
-          {one.news}
+          {named(one.news)}
         </span>
       </Link>
     </li>

@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { query } from "../../../api/query";
 import type { PlaceId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
@@ -61,45 +62,56 @@ export function BeforePanel({
   const standing = shown.changes.filter((change) => !change.undone).length;
   const away = shown.changes.some((change) => change.sort === "away" && !change.undone);
   const changed = standing > 0 && (
-    <Part title={away ? "Back after a break: stepped back" : `Changed today: ${count(standing, "change")}`}>
+    <Part
+      title={
+        away
+          ? t("Back after a break: stepped back")
+          : t("Changed today: {{changes}}", { changes: count(standing, "change") })
+      }
+    >
       <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
     </Part>
   );
   return (
     <Panel
-      title={begun ? "Adjust today" : `${shown.day} with ${shown.client}`}
-      back={begun ? "Back to the set" : null}
+      title={
+        begun ? t("Adjust today") : t("{{day}} with {{client}}", { day: shown.day, client: shown.client })
+      }
+      back={begun ? t("Back to the set") : null}
       onBack={onDone}
     >
       {shown.for_today.length > 0 && (
         <Message className="mt-2">
-          <span className="font-medium">Noted last time for today:</span> {shown.for_today.join(" · ")}
+          <span className="font-medium">{t("Noted last time for today:")}</span> {shown.for_today.join(" · ")}
         </Message>
       )}
       {away && changed}
       {ask && !shown.asked_readiness && (
-        <Part title="How are you today?" said={<Answer shown={shown} wanted={report} />}>
+        <Part title={t("How are you today?")} said={<Answer shown={shown} wanted={report} />}>
           <Readiness answers={answers} set={setAnswers} />
         </Part>
       )}
       <Part
-        title={`Time: about ${minutes(shown.estimated_seconds)} of ${shown.minutes} min`}
+        title={t("Time: about {{estimated_seconds}} of {{minutes}} min", {
+          estimated_seconds: minutes(shown.estimated_seconds),
+          minutes: shown.minutes,
+        })}
         said={<Answer shown={shown} wanted={late ? { sort: "late", minutes: left } : null} />}
       >
         <Row
-          label="Late"
-          options={LATE.map((n) => [n, n === 0 ? "on time" : `${n} min`] as const)}
+          label={t("Late")}
+          options={LATE.map((n) => [n, n === 0 ? t("on time") : t("{{n}} min", { n })] as const)}
           chosen={late ?? 0}
           choose={(value) => setLate(value || null)}
         />
       </Part>
       {shown.places.length > 1 && (
         <Part
-          title={`Place: ${here?.name ?? "none"}`}
+          title={t("Place: {{more}}", { more: here?.name ?? t("none") })}
           said={<Answer shown={shown} wanted={place ? { sort: "place", place } : null} />}
         >
           <Row
-            label="Today"
+            label={t("Today")}
             options={shown.places.map((one) => [one.id, one.name] as const)}
             chosen={place ?? here?.id ?? null}
             choose={(value) => setPlace(value === here?.id ? null : value)}
@@ -116,13 +128,13 @@ export function BeforePanel({
         >
           {wanted.length
             ? begun
-              ? "Change it"
-              : "Begin so"
+              ? t("Change it")
+              : t("Begin so")
             : begun
-              ? "Back to the set"
+              ? t("Back to the set")
               : away
-                ? "Begin, stepped back"
-                : "Begin as planned"}
+                ? t("Begin, stepped back")
+                : t("Begin as planned")}
         </button>
       </div>
     </Panel>
@@ -144,7 +156,7 @@ function Answer({ shown, wanted }: { shown: ShownFloor; wanted: Wanted | null })
   const found = useQuery(query.preview(shown.program_id, shown.week_id, shown.day_id, wanted));
   if (!wanted) return null;
   if (found.error) return <Message tone="caution">{found.error.message}</Message>;
-  if (!found.data) return <p className="mt-1 min-h-6 text-soft">Working out what that changes …</p>;
+  if (!found.data) return <p className="mt-1 min-h-6 text-soft">{t("Working out what that changes …")}</p>;
   const { said, changes } = found.data;
   return (
     <div role="status" className="mt-2 border-l-2 border-line-strong pl-3">

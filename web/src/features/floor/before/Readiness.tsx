@@ -1,3 +1,4 @@
+import { named, t } from "../../../ui/words";
 import { Joint } from "../../../api/enums";
 import { ChevronDown } from "lucide-react";
 import type { Schemas } from "../../../api/client";
@@ -16,10 +17,10 @@ export interface Answers {
 export const UNASKED: Answers = { sleep: null, energy: null, stress: null, soreness: null, pains: [] };
 
 const asked: readonly (readonly [keyof Omit<Answers, "pains">, string, string, string])[] = [
-  ["sleep", "Slept", "badly", "very well"],
-  ["energy", "Energy", "none", "plenty"],
-  ["stress", "Stress", "none", "a lot"],
-  ["soreness", "Sore", "not at all", "very"],
+  ["sleep", t("Slept"), t("badly"), t("very well")],
+  ["energy", t("Energy"), t("none"), t("plenty")],
+  ["stress", t("Stress"), t("none"), t("a lot")],
+  ["soreness", t("Sore"), t("not at all"), t("very")],
 ];
 
 const FIVE = [1, 2, 3, 4, 5] as const;
@@ -59,23 +60,25 @@ export function Readiness({ answers, set }: { answers: Answers; set: (answers: A
       <details className="group mt-3">
         <summary className="flex min-h-12 cursor-pointer items-center justify-between rounded-md border border-line-strong bg-raised px-3 @floor:text-lg">
           {answers.pains.length
-            ? `Hurts: ${answers.pains.map((pain) => topicName(pain.joint, pain.side)).join(", ")}`
-            : "Something hurts"}
+            ? t("Hurts: {{pains}}", {
+                pains: answers.pains.map((pain) => topicName(pain.joint, pain.side)).join(", "),
+              })
+            : t("Something hurts")}
           <ChevronDown className="group-open:rotate-180" size={20} aria-hidden />
         </summary>
         <div className="mt-4 grid gap-2">
           {Joint.map((joint) => (
             <div key={joint} className="flex flex-wrap items-center gap-2">
-              <span className="w-24 shrink-0 capitalize">{joint}</span>
+              <span className="w-24 shrink-0 capitalize">{named(joint)}</span>
               {isPaired(joint) ? (
                 (["left", "right"] as const).map((side) => (
                   <Small key={side} pressed={hurts(joint, side)} onClick={() => toggle(joint, side)}>
-                    {side}
+                    {named(side)}
                   </Small>
                 ))
               ) : (
                 <Small pressed={hurts(joint, null)} onClick={() => toggle(joint, null)}>
-                  hurts
+                  {t("hurts")}
                 </Small>
               )}
             </div>

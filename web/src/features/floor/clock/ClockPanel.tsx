@@ -1,3 +1,4 @@
+import { named, t } from "../../../ui/words";
 import { useNamed } from "../pane";
 import { Pause, Play, SkipBack, SkipForward, Square } from "lucide-react";
 import { countdown } from "../../../ui/format";
@@ -24,28 +25,30 @@ export function ClockStart({
   const named = useNamed();
   const rounds = Math.max(...timeline.steps.map((step) => step.round));
   return (
-    <section aria-label={named("Clock")} className="mt-3 flex grow flex-col">
+    <section aria-label={named(t("Clock"))} className="mt-3 flex grow flex-col">
       <p className="text-lg">
-        <span className="font-medium">{countdown(timeline.seconds)} min</span>
-        {rounds > 1 && ` · ${rounds} rounds`}
+        <span className="font-medium">{t("{{seconds}} min", { seconds: countdown(timeline.seconds) })}</span>
+        {rounds > 1 && ` ${t("· {{rounds}} rounds", { rounds })}`}
         <span className="text-soft">
           {timeline.hands_free
-            ? " · runs by itself and logs what it times"
-            : " · counted work waits for your tap"}
+            ? ` ${t("· runs by itself and logs what it times")}`
+            : ` ${t("· counted work waits for your tap")}`}
         </span>
       </p>
       <ol className="mt-2 mb-3 grow border-t border-line">
         {timeline.steps.slice(0, AHEAD).map((step, index) => (
           <li key={index} className="flex gap-3 border-b border-line py-1.5">
             <span className={`w-14 shrink-0 font-medium ${isWork(step) ? "" : "text-soft"}`}>
-              {step.seconds === null ? "tap" : countdown(step.seconds)}
+              {step.seconds === null ? t("tap") : countdown(step.seconds)}
             </span>
             <span className={isWork(step) ? "font-medium" : "text-soft"}>{step.title}</span>
             <span className="ml-auto text-right text-soft">{step.detail}</span>
           </li>
         ))}
         {timeline.steps.length > AHEAD && (
-          <li className="py-1.5 text-soft">… and {timeline.steps.length - AHEAD} more steps</li>
+          <li className="py-1.5 text-soft">
+            {t("… and {{more}} more steps", { more: timeline.steps.length - AHEAD })}
+          </li>
         )}
       </ol>
       <div className="sticky bottom-0 bg-ground pt-2">
@@ -54,11 +57,11 @@ export function ClockStart({
           className="min-h-20 w-full rounded-lg bg-ember text-2xl font-semibold text-on-ember hover:brightness-110"
           onClick={begin}
         >
-          Start the clock
+          {t("Start the clock")}
         </button>
         <div className="mt-2 flex flex-wrap gap-2">
-          <Small onClick={byHand}>Log by hand</Small>
-          <Small onClick={change}>Change</Small>
+          <Small onClick={byHand}>{t("Log by hand")}</Small>
+          <Small onClick={change}>{t("Change")}</Small>
         </div>
       </div>
     </section>
@@ -92,15 +95,15 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
   const share = ms === null ? 1 : ms / Math.max(1, (step.seconds ?? 0) * 1000 + run.extra);
   return (
     <section
-      aria-label={named("Clock")}
+      aria-label={named(t("Clock"))}
       className={`mt-2 flex grow flex-col rounded-t-lg border-t-8 px-1 pt-2 short:col-span-2 short:mt-1 short:grid short:grid-cols-2 short:content-start short:gap-x-6 short:*:col-start-2 ${work ? "border-ember" : "border-line-strong"}`}
     >
       <Steps timeline={timeline} at={run.step} />
       <p className={`mt-2 text-lg font-semibold ${work ? "text-ember" : "text-soft"}`}>
         {held
-          ? "Paused"
+          ? t("Paused")
           : step.kind === "rounds"
-            ? "Rounds"
+            ? t("Rounds")
             : step.kind[0]?.toUpperCase() + step.kind.slice(1)}
       </p>
       <h2 className="text-3xl leading-tight font-semibold @floor:text-5xl short:text-3xl!">{step.title}</h2>
@@ -127,8 +130,11 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
       {!said && <RepsOfTheLast shown={shown} session={session} timeline={timeline} at={run.step} />}
       <p className="min-h-7 text-lg text-soft">
         {next
-          ? `Then ${next.title}${next.seconds === null ? "" : `, ${countdown(next.seconds)}`}`
-          : "Then it is done"}
+          ? t("Then {{title}}{{more}}", {
+              title: next.title,
+              more: next.seconds === null ? "" : `, ${countdown(next.seconds)}`,
+            })
+          : t("Then it is done")}
       </p>
       <div className="sticky bottom-0 bg-ground pt-2 pb-1">
         <BigButton
@@ -142,22 +148,22 @@ export function ClockPanel({ shown, session }: { shown: ShownFloor; session: Ses
         <div className="mt-2 flex flex-wrap gap-2">
           <Small onClick={clock.back}>
             <SkipBack className="mx-auto" aria-hidden />
-            <span className="sr-only">Back</span>
+            <span className="sr-only">{t("Back")}</span>
           </Small>
           <Small onClick={held ? clock.resume : clock.pause}>
             {held ? <Play className="mx-auto" aria-hidden /> : <Pause className="mx-auto" aria-hidden />}
-            <span className="sr-only">{held ? "Go on" : "Pause"}</span>
+            <span className="sr-only">{held ? t("Go on") : t("Pause")}</span>
           </Small>
           <Small disabled={ms === null} onClick={() => clock.longer(10)}>
             +10 s
           </Small>
           <Small onClick={clock.skip}>
             <SkipForward className="mx-auto" aria-hidden />
-            <span className="sr-only">Skip this step</span>
+            <span className="sr-only">{t("Skip this step")}</span>
           </Small>
           <Small onClick={clock.end}>
             <Square className="mx-auto" aria-hidden />
-            <span className="sr-only">End the clock</span>
+            <span className="sr-only">{t("End the clock")}</span>
           </Small>
         </div>
       </div>
@@ -185,10 +191,10 @@ function RepsOfTheLast({
   return (
     <div className="mb-1">
       <p className="text-soft">
-        {line.exercise}, set {set.number}:
+        {t("{{exercise}}, set {{number}}:", { exercise: line.exercise, number: set.number })}
       </p>
       <Row
-        label="Reps"
+        label={t("Reps")}
         options={choices(null, counted ?? countedBefore(line, set)).map((n) => [n, `${n}`] as const)}
         chosen={counted}
         choose={(reps) => session.sayCount(line, set, reps)}
@@ -225,21 +231,25 @@ function BigButton({
     </button>
   );
   const plain = "border border-line-strong bg-raised";
-  if (step.kind === "rounds") return act(`Round ${rounds + 1} done`, onRound);
+  if (step.kind === "rounds") return act(t("Round {{more}} done", { more: rounds + 1 }), onRound);
   if (step.kind === "work" && mark !== null)
     return (
       <div className="grid grid-cols-[2fr_1fr] gap-2">
-        {act(`Carries on to ${mark} s`, clock.count)}
-        {act("Stop now", clock.tap, plain)}
+        {act(t("Carries on to {{mark}} s", { mark }), clock.count)}
+        {act(t("Stop now"), clock.tap, plain)}
       </div>
     );
   if (step.kind === "work" && step.seconds === null)
     return act(
-      step.closes ? `Done: ${words}` : step.side ? `${sideName[step.side]} done` : "Part done",
+      step.closes
+        ? t("Done: {{words}}", { words })
+        : step.side
+          ? t("{{sideName}} done", { sideName: named(sideName[step.side]) })
+          : t("Part done"),
       clock.tap,
     );
-  if (step.kind === "work") return act("Stop now", clock.tap, plain);
-  return act(step.kind === "get ready" ? "Ready now" : "Go now", clock.skip, plain);
+  if (step.kind === "work") return act(t("Stop now"), clock.tap, plain);
+  return act(step.kind === "get ready" ? t("Ready now") : t("Go now"), clock.skip, plain);
 }
 
 /** All steps as a strip: work filled, rest light, what is past in green. */

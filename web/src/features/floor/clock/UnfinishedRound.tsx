@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { useNamed } from "../pane";
 import { useState } from "react";
 import { count } from "../../../ui/format";
@@ -23,21 +24,21 @@ export function UnfinishedRound({
   const most = Math.max(0, each.reduce((sum, one) => sum + one, 0) - 1);
   return (
     <section
-      aria-label={named("The time is over")}
+      aria-label={named(t("The time is over"))}
       className="mt-2 flex grow flex-col border-t-8 border-done px-1 pt-2"
     >
       <h2 className="text-3xl leading-tight font-semibold @floor:text-5xl">
-        Time. {count(over.rounds, "round")}.
+        {t("Time. {{rounds}}.", { rounds: count(over.rounds, "round") })}
       </h2>
-      <p className="mt-1 text-xl @floor:text-2xl">How many reps of the next one?</p>
+      <p className="mt-1 text-xl @floor:text-2xl">{t("How many reps of the next one?")}</p>
       <p className="text-soft">
         {stations.map((line, index) => `${line.exercise} ${each[index] ?? 0}`).join(", then ")}
       </p>
       <div className="my-4 grow">
         <Stepper
-          label="Reps of the unfinished round"
+          label={t("Reps of the unfinished round")}
           value={String(reps)}
-          unit="reps"
+          unit={t("reps")}
           less={() => setReps(Math.max(0, reps - 1))}
           more={() => setReps(Math.min(most, reps + 1))}
         />
@@ -46,7 +47,7 @@ export function UnfinishedRound({
             const upTo = each.slice(0, index + 1).reduce((sum, one) => sum + one, 0);
             return (
               <Small key={index} pressed={reps === upTo} onClick={() => setReps(upTo)}>
-                {upTo}: {stations[index]?.exercise} done
+                {upTo}: {stations[index]?.exercise} {t("done")}
               </Small>
             );
           })}
@@ -57,8 +58,8 @@ export function UnfinishedRound({
         className="min-h-20 w-full rounded-lg bg-ember px-2 text-2xl font-semibold text-on-ember hover:brightness-110"
         onClick={() => session.closeRounds(reps)}
       >
-        Done: {count(over.rounds, "round")}
-        {reps > 0 && ` and ${reps} reps`}
+        {t("Done: {{rounds}}", { rounds: count(over.rounds, "round") })}
+        {reps > 0 && ` ${t("and {{reps}} reps", { reps })}`}
       </button>
     </section>
   );

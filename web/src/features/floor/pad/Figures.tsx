@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import type { Schemas } from "../../../api/client";
 import { count, countdown } from "../../../ui/format";
 import type { FloorSet, ShownLine } from "../floorState";
@@ -70,7 +71,7 @@ export function Figures({
       {otherLoad && <AlsoForTheRest load={said.load} others={others} forAll={forAll} set={setForAll} />}
       {!timed && !isFar(said) && (
         <Row
-          label="Reps"
+          label={t("Reps")}
           plain
           className={tight ? "@max-floor:hidden" : ""}
           options={choices(rangeOf(set, said.load), amount).map((n) => [n, `${n}`] as const)}
@@ -80,7 +81,7 @@ export function Figures({
       )}
       {timed && line.counts && !set?.ramp && (
         <Row
-          label="Reps"
+          label={t("Reps")}
           options={choices(null, said.how.counted ?? countedBefore(line, set)).map(
             (n) => [n, `${n}`] as const,
           )}
@@ -91,7 +92,7 @@ export function Figures({
       )}
       {!set?.ramp && !isFar(said) && (
         <Row
-          label="Reps left"
+          label={t("Reps left")}
           options={LEFT}
           chosen={said.reserve}
           choose={(reserve) => say({ ...said, reserve })}
@@ -122,7 +123,7 @@ function AlsoForTheRest({
   forAll: boolean;
   set: (forAll: boolean) => void;
 }) {
-  const what = load ? `${load.value} ${load.unit}` : "no load";
+  const what = load ? `${load.value} ${load.unit}` : t("no load");
   return (
     <button
       type="button"
@@ -130,7 +131,7 @@ function AlsoForTheRest({
       onClick={() => set(!forAll)}
       className="mt-2 min-h-12 w-full rounded-md border border-line-strong bg-raised px-2 aria-pressed:border-ink aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-ground"
     >
-      {what} for {count(others, "more set")} too
+      {t("{{what}} for {{sets}} too", { what, sets: count(others, "more set") })}
     </button>
   );
 }
@@ -159,15 +160,15 @@ export function Amounts({
   return (
     <div className="grid grid-cols-2 gap-2 @floor:gap-3">
       <Stepper
-        label={timed ? "Seconds" : line.each_side ? "Reps each side" : "Reps"}
+        label={timed ? t("Seconds") : line.each_side ? t("Reps each side") : t("Reps")}
         value={long ? countdown(amount) : String(amount)}
-        unit={long ? "min" : timed ? "s" : "reps"}
+        unit={long ? t("min") : timed ? "s" : t("reps")}
         less={() => say(withAmount(said, amount - step))}
         more={() => say(withAmount(said, amount + step))}
       />
       {(said.load !== null || line.loads.length > 0) && (
         <Stepper
-          label={said.assisted ? "Assistance" : line.bodyweight ? "Added load" : "Load"}
+          label={said.assisted ? t("Assistance") : line.bodyweight ? t("Added load") : t("Load")}
           value={said.load?.value ?? "0"}
           unit={said.load?.unit ?? line.loads[0]?.unit ?? ""}
           note={codeOf(line, said.load)}

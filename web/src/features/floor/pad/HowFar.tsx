@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { useState } from "react";
 import { countdown } from "../../../ui/format";
 import { Input } from "../../../ui/Input";
@@ -15,18 +16,18 @@ export function HowFar({ said, say, step }: { said: Said; say: (said: Said) => v
   return (
     <div className="grid grid-cols-2 gap-2 @floor:gap-3">
       <Stepper
-        label="Distance"
+        label={t("Distance")}
         value={far ? (metres / KILOMETRE).toFixed(1) : String(metres)}
-        unit={far ? "km" : "m"}
+        unit={far ? t("km") : "m"}
         less={() => say(withAmount(said, metres - step))}
         more={() => say(withAmount(said, metres + step))}
       />
       <label className="grid min-h-16 content-center rounded-lg border border-line-strong bg-raised text-center focus-within:outline-2 focus-within:outline-focus">
-        <span className="sr-only">Time, minutes and seconds</span>
+        <span className="sr-only">{t("Time, minutes and seconds")}</span>
         <Input
           sort="decimal"
           aria-invalid={typed !== "" && seconds === null}
-          placeholder="min:s"
+          placeholder={t("min:s")}
           quiet
           wide
           className="text-center text-3xl font-semibold tracking-tight @floor:text-5xl"

@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import type { Schemas } from "../../../api/client";
 import type { ShownLine } from "../floorState";
 import { Row, Small } from "./Row";
@@ -5,20 +6,20 @@ import { amountOf, isFar, isTimed, withSide, type Said } from "./said";
 import { Stepper } from "./Stepper";
 
 const QUALITY: readonly (readonly [Schemas["Quality"], string])[] = [
-  ["clean", "Clean"],
-  ["slipping", "Slipping"],
-  ["broke down", "Broke down"],
+  ["clean", t("Clean")],
+  ["slipping", t("Slipping")],
+  ["broke down", t("Broke down")],
 ];
 const ENDED: readonly (readonly [Schemas["SetEnd"], string])[] = [
-  ["as planned", "Plan"],
-  ["form", "Form"],
-  ["breath", "Breath"],
-  ["will", "Will"],
-  ["kit", "Kit"],
+  ["as planned", t("Plan")],
+  ["form", t("Form")],
+  ["breath", t("Breath")],
+  ["will", t("Will")],
+  ["kit", t("Kit")],
 ];
 const LEADS: readonly (readonly [Schemas["Side"], string])[] = [
-  ["left", "Left"],
-  ["right", "Right"],
+  ["left", t("Left")],
+  ["right", t("Right")],
 ];
 
 /** What was seen of the set: how it looked, why it ended, each side for itself; and the way to pain. */
@@ -40,14 +41,14 @@ export function HowItWent({
   return (
     <>
       <Row
-        label="Looked"
+        label={t("Looked")}
         options={QUALITY}
         chosen={how.quality ?? null}
         choose={(quality) => say({ ...said, how: { ...how, quality } })}
         clears
       />
       <Row
-        label="Ended by"
+        label={t("Ended by")}
         options={ENDED}
         chosen={how.ended ?? null}
         choose={(ended) => say({ ...said, how: { ...how, ended } })}
@@ -59,7 +60,7 @@ export function HowItWent({
             {(["left", "right"] as const).map((which) => (
               <Stepper
                 key={which}
-                label={which === "left" ? "Left side" : "Right side"}
+                label={which === "left" ? t("Left side") : t("Right side")}
                 value={String(side(which))}
                 unit={`${unit} ${which}`}
                 less={() => say(withSide(said, which, side(which) - step))}
@@ -68,7 +69,7 @@ export function HowItWent({
             ))}
           </div>
           <Row
-            label="Led"
+            label={t("Led")}
             options={LEADS}
             chosen={how.lead ?? null}
             choose={(lead) => say({ ...said, how: { ...how, lead } })}
@@ -78,7 +79,7 @@ export function HowItWent({
       )}
       <div className="mt-2 flex">
         <Small onClick={onPain}>
-          <span className="text-stop">Something hurts</span>
+          <span className="text-stop">{t("Something hurts")}</span>
         </Small>
       </div>
     </>

@@ -1,12 +1,13 @@
+import { named, t } from "../../../ui/words";
 import { Joint } from "../../../api/enums";
 import type { Schemas } from "../../../api/client";
 import { isPaired } from "../../health/names";
 import { Row, Small } from "./Row";
 
 const SIDES: readonly (readonly [Schemas["Side"], string])[] = [
-  ["left", "Left"],
-  ["right", "Right"],
-  ["both", "Both"],
+  ["left", t("Left")],
+  ["right", t("Right")],
+  ["both", t("Both")],
 ];
 
 export interface Hurt {
@@ -26,7 +27,7 @@ export function Hurts({
 }) {
   return (
     <>
-      <p className="mt-1 text-lg font-medium">Where does it hurt?</p>
+      <p className="mt-1 text-lg font-medium">{t("Where does it hurt?")}</p>
       <div className="mt-1 grid grid-cols-4 gap-2">
         {Joint.map((joint) => (
           <Small
@@ -34,15 +35,15 @@ export function Hurts({
             pressed={hurt?.joint === joint}
             onClick={() => set({ joint, side: isPaired(joint) ? (hurt?.side ?? null) : null })}
           >
-            {joint}
+            {named(joint)}
           </Small>
         ))}
       </div>
       {hurt && isPaired(hurt.joint) && (
-        <Row label="Side" options={SIDES} chosen={hurt.side} choose={(side) => set({ ...hurt, side })} />
+        <Row label={t("Side")} options={SIDES} chosen={hurt.side} choose={(side) => set({ ...hurt, side })} />
       )}
       <div className="mt-2 flex">
-        <Small onClick={onCancel}>Nothing hurts</Small>
+        <Small onClick={onCancel}>{t("Nothing hurts")}</Small>
       </div>
     </>
   );

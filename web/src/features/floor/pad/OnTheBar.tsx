@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { Picture } from "../../../ui/Picture";
 import { query } from "../../../api/query";
 import { useQuery } from "@tanstack/react-query";
@@ -27,7 +28,7 @@ export function OnTheBar({
   return (
     <div
       className="mb-1 flex min-h-9 items-center gap-3 @floor:mb-2 @floor:min-h-10"
-      aria-label="On the bar"
+      aria-label={t("On the bar")}
       role="group"
     >
       {bar ? (
@@ -36,17 +37,20 @@ export function OnTheBar({
           <p className="leading-tight">
             <span className="font-medium">
               {bar.plates.end.length
-                ? `Each end ${bar.plates.end.map((plate) => plate.value).join(" + ")} ${bar.load.unit}`
-                : "The bare bar"}
+                ? t("Each end {{end}} {{unit}}", {
+                    end: bar.plates.end.map((plate) => plate.value).join(" + "),
+                    unit: bar.load.unit,
+                  })
+                : t("The bare bar")}
             </span>
             <span className="text-soft"> {change(bar.plates, bar.load.unit)}</span>
           </p>
         </>
       ) : other && !asked.data ? (
-        <p className="text-soft">{asked.error ? asked.error.message : "Plates …"}</p>
+        <p className="text-soft">{asked.error ? asked.error.message : t("Plates …")}</p>
       ) : (
         <p className="text-soft">
-          No plates here make {load.value} {load.unit}.
+          {t("No plates here make {{value}}  {{unit}}.", { value: load.value, unit: load.unit })}
         </p>
       )}
     </div>

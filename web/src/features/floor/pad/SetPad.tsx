@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { actionOf, isTyping } from "../../../app/shortcuts";
 import { useState } from "react";
 import { useKept } from "../../../ui/useKept";
@@ -84,7 +85,9 @@ export function SetPad({
   });
   return (
     <section
-      aria-label={named(spot.ramp ? `Ramp-up set ${spot.set}` : `Set ${spot.set}`)}
+      aria-label={named(
+        spot.ramp ? t("Ramp-up set {{set}}", { set: spot.set }) : t("Set {{set}}", { set: spot.set }),
+      )}
       className="sticky bottom-0 bg-ground pt-2 short:sticky short:top-0 short:bottom-auto short:self-start short:col-start-2 short:row-start-1 short:row-span-6"
     >
       {set?.on_bar && face === "figures" && (
@@ -122,7 +125,7 @@ export function SetPad({
           className="mt-2 min-h-14 w-full @floor:mt-3 @floor:min-h-20 short:mt-2! short:min-h-12! rounded-lg bg-stop text-2xl font-semibold text-ground hover:brightness-110 disabled:bg-sunk disabled:text-soft disabled:brightness-100"
           onClick={() => stop()}
         >
-          Stop here: {spoken(said, line.bodyweight, code)}
+          {t("Stop here: {{said}}", { said: spoken(said, line.bodyweight, code) })}
         </button>
       ) : (
         <button
@@ -134,25 +137,25 @@ export function SetPad({
           onClick={() => !settling && log("done", said, forAll)}
         >
           {logged
-            ? `Correct ${spot.ramp ? "ramp-up set" : "set"} ${spot.set}`
-            : `Done: ${spoken(said, line.bodyweight, code)}`}
+            ? t("Correct {{more}} {{set}}", { more: spot.ramp ? "ramp-up set" : t("set"), set: spot.set })
+            : t("Done: {{said}}", { said: spoken(said, line.bodyweight, code) })}
         </button>
       )}
       <div className="mt-2 flex flex-wrap gap-2">
         {logged ? (
-          <Small onClick={() => log("cleared")}>Take it back</Small>
+          <Small onClick={() => log("cleared")}>{t("Take it back")}</Small>
         ) : (
-          <Small onClick={() => !settling && log("skipped")}>Skip set</Small>
+          <Small onClick={() => !settling && log("skipped")}>{t("Skip set")}</Small>
         )}
         {spot.ramp ? (
-          <Small onClick={act.straightToWork}>Straight to the work</Small>
+          <Small onClick={act.straightToWork}>{t("Straight to the work")}</Small>
         ) : (
           <Small pressed={face === "how"} onClick={() => toggle("how")}>
-            How it went
+            {t("How it went")}
           </Small>
         )}
-        <Small onClick={act.change}>Change</Small>
-        <Small onClick={act.note}>Note</Small>
+        <Small onClick={act.change}>{t("Change")}</Small>
+        <Small onClick={act.note}>{t("Note")}</Small>
       </div>
     </section>
   );

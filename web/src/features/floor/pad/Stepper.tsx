@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { Minus, Plus } from "lucide-react";
 
 /** A figure with its unit, and a button on each side to make it less or more. */
@@ -25,7 +26,7 @@ export function Stepper({
       role="group"
       aria-label={label}
     >
-      <button type="button" aria-label={`${label}: less`} className={look} onClick={less}>
+      <button type="button" aria-label={t("{{label}}: less", { label })} className={look} onClick={less}>
         <Minus aria-hidden />
       </button>
       <p className="grow text-center leading-none">
@@ -33,7 +34,7 @@ export function Stepper({
         <span className="text-soft @max-floor:block @floor:ml-1.5 @floor:text-lg">{unit}</span>
         {note && <span className="mt-1 block text-base font-medium @floor:text-xl">{note}</span>}
       </p>
-      <button type="button" aria-label={`${label}: more`} className={look} onClick={more}>
+      <button type="button" aria-label={t("{{label}}: more", { label })} className={look} onClick={more}>
         <Plus aria-hidden />
       </button>
     </div>

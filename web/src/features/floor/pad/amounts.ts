@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { countdown, distance, duration } from "../../../ui/format";
 
 interface Figures {
@@ -9,7 +10,8 @@ interface Figures {
 
 /** What was done: `8 reps`, `40 s, 14 reps`, `5 km in 31:20`. */
 export function amountWords({ reps, seconds, metres, how }: Figures): string {
-  if (reps !== null) return `${reps} reps`;
-  if (metres != null) return distance(metres) + (seconds ? ` in ${countdown(seconds)}` : "");
+  if (reps !== null) return t("{{reps}} reps", { reps });
+  if (metres != null)
+    return distance(metres) + (seconds ? ` ${t("in {{seconds}}", { seconds: countdown(seconds) })}` : "");
   return duration(seconds ?? 0) + (how?.counted == null ? "" : `, ${how.counted} reps`);
 }

@@ -1,4 +1,5 @@
 // What the pad says of a set before it is logged: where it starts, what a tap makes of it, how it reads. No rule of training.
+import { t } from "../../../ui/words";
 import type { Schemas } from "../../../api/client";
 import { amountWords } from "./amounts";
 import type { AskedHow, FloorSet, ShownLine } from "../floorState";
@@ -85,7 +86,10 @@ export const sameLoad = (one: Schemas["Load"] | null, other: Schemas["Load"] | n
 /** A set in one breath, as the big button says it. */
 export function spoken(said: Said, bodyweight: boolean, code = ""): string {
   const { left, right } = said.how;
-  const sides = left != null && right != null && left !== right ? `${left} left, ${right} right` : null;
+  const sides =
+    left != null && right != null && left !== right
+      ? t("{{left}} left, {{right}} right", { left, right })
+      : null;
   const amount = sides === null ? amountWords(said) : `${sides} ${isTimed(said) ? "s" : "reps"}`;
   const sign = bodyweight ? (said.assisted ? "−" : "+") : "";
   const load = said.load ? ` × ${sign}${said.load.value} ${said.load.unit}` : "";

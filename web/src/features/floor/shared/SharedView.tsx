@@ -1,4 +1,5 @@
 // A window to be shared over a call: the client's part alone, large. It follows the floor that is open beside it.
+import { t } from "../../../ui/words";
 import { useEffect, useState } from "react";
 import { useAddress } from "../../../app/useAddress";
 import { countdown } from "../../../ui/format";
@@ -44,7 +45,7 @@ function Shared({ session, day }: { session: string; day: string }) {
           <>
             <h1 className="text-5xl font-semibold">{day}</h1>
             <p className="mt-3 text-2xl text-soft">
-              Open the floor of this session in another window of this browser: this one follows it.
+              {t("Open the floor of this session in another window of this browser: this one follows it.")}
             </p>
           </>
         )}
@@ -56,7 +57,7 @@ function Shared({ session, day }: { session: string; day: string }) {
           className="min-h-12 rounded-md border border-line-strong bg-raised px-4 aria-pressed:bg-ink aria-pressed:text-ground"
           onClick={() => setMirror(!mirror)}
         >
-          Mirror left and right
+          {t("Mirror left and right")}
         </button>
       </footer>
     </div>
@@ -72,17 +73,17 @@ function Part({ part, now, say }: { part: SharedPart; now: number; say: (words: 
         ? Math.floor((now - part.since) / 1000)
         : null);
   if (part.phase === "done")
-    return <h1 className="m-auto text-6xl font-semibold">That was it. Well done.</h1>;
+    return <h1 className="m-auto text-6xl font-semibold">{t("That was it. Well done.")}</h1>;
   return (
     <>
       <p className={`text-2xl font-semibold ${part.phase === "work" ? "text-ember" : "text-soft"}`}>
         {part.held !== null
-          ? "Paused"
+          ? t("Paused")
           : part.phase === "rest"
-            ? "Rest"
+            ? t("Rest")
             : part.phase === "work"
-              ? "Work"
-              : "Now"}
+              ? t("Work")
+              : t("Now")}
       </p>
       <h1 className="text-6xl leading-tight font-semibold lg:text-7xl">{say(part.title)}</h1>
       <p className="mt-2 text-3xl">{say(part.detail)}</p>
@@ -101,7 +102,7 @@ function Part({ part, now, say }: { part: SharedPart; now: number; say: (words: 
           ))}
         </ul>
       )}
-      {part.next && <p className="mt-6 text-2xl text-soft">Then {say(part.next)}</p>}
+      {part.next && <p className="mt-6 text-2xl text-soft">{t("Then {{next}}", { next: say(part.next) })}</p>}
     </>
   );
 }

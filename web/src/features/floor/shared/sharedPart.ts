@@ -1,4 +1,5 @@
 // What the client sees of a session that is run over a call: the move, its cues, the time, what comes next.
+import { t } from "../../../ui/words";
 import type { Running } from "../clock/useClock";
 import { elapsed, left } from "../clock/player";
 import { load } from "../../../ui/format";
@@ -54,7 +55,12 @@ export function sharedPart(
   const sets = setsOf(line, spot.ramp);
   const set = sets.find((one) => one.number === spot.set);
   const asked = spot.ramp && set ? inWords(set) : line.planned;
-  const detail = `${spot.ramp ? "Ramp-up set" : "Set"} ${spot.set} of ${sets.length} · ${asked}`;
+  const detail = t("{{more}} {{set}} of {{sets}} · {{asked}}", {
+    more: spot.ramp ? t("Ramp-up set") : t("Set"),
+    set: spot.set,
+    sets: sets.length,
+    asked,
+  });
   const part = { title: line.exercise, detail, cues: line.cues.cues, next: following?.exercise ?? "" };
   return rest !== null && rest > now
     ? { phase: "rest", ...part, ...NOTHING, until: rest }
@@ -63,7 +69,7 @@ export function sharedPart(
 
 /** A ramp-up set in a few words. */
 function inWords({ aim }: FloorSet): string {
-  const amount = aim.reps === null ? `${aim.seconds} s` : `${aim.reps} reps`;
+  const amount = aim.reps === null ? `${aim.seconds} s` : t("{{reps}} reps", { reps: aim.reps });
   return aim.load ? `${amount}, ${load(aim.load)}` : amount;
 }
 

@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { TextField } from "../../../ui/Input";
 import { query } from "../../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../../api/ids";
@@ -21,7 +22,7 @@ export function AddToday({
   return (
     <div className="mt-3 grid gap-3">
       <TextField
-        label="Exercise"
+        label={t("Exercise")}
         className="min-h-12 text-lg"
         sort="search"
         autoFocus

@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { topicName } from "../../health/names";
 import type { FloorData } from "../useFloor";
 import type { ShownFloor, ShownLine } from "../floorState";
@@ -28,19 +29,25 @@ export function CalmPath({
     onDone();
   };
   return (
-    <Panel title={`Stop ${line.exercise} for today`} back="Go on with it" onBack={onDone}>
+    <Panel
+      title={t("Stop {{exercise}} for today", { exercise: line.exercise })}
+      back={t("Go on with it")}
+      onBack={onDone}
+    >
       <p className="mt-1 text-lg">
-        {why} It is written down with the set. Choose what takes its place, or leave it out.
+        {t("{{why}} It is written down with the set. Choose what takes its place, or leave it out.", { why })}
       </p>
       <div className="mt-3 grid gap-2">
         <Offer
           tone="stop"
-          title="Is it more than that? Warning signs"
-          more="Sudden or spreading pain, dizziness, pressure in the chest: the signs that end a session."
+          title={t("Is it more than that? Warning signs")}
+          more={t(
+            "Sudden or spreading pain, dizziness, pressure in the chest: the signs that end a session.",
+          )}
           onClick={showSigns}
         />
       </div>
-      <h3 className="mt-4 mb-1.5 font-semibold">Instead, sparing the {what}</h3>
+      <h3 className="mt-4 mb-1.5 font-semibold">{t("Instead, sparing the {{what}}", { what })}</h3>
       <InsteadList
         shown={shown}
         line={line}
@@ -51,13 +58,13 @@ export function CalmPath({
       />
       <div className="mt-3 grid gap-2">
         <Offer
-          title="Leave it out today"
-          more="What was done of it is kept."
+          title={t("Leave it out today")}
+          more={t("What was done of it is kept.")}
           onClick={doing(() => data.change({ sort: "drop", line: line.line, why }))}
         />
       </div>
       <p className="mt-4 text-soft">
-        Pain that does not settle, or comes back, belongs to a clinician before this is loaded again.
+        {t("Pain that does not settle, or comes back, belongs to a clinician before this is loaded again.")}
       </p>
     </Panel>
   );

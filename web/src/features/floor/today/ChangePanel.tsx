@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { useState } from "react";
 import { shortId } from "../../../api/ids";
 import type { FloorData } from "../useFloor";
@@ -30,7 +31,11 @@ export function ChangePanel({
   const move = (position: number) => doing(() => data.change({ sort: "move", line: line.line, position }));
   if (part === "swap")
     return (
-      <Panel title={`Instead of ${line.exercise}`} back="Back" onBack={() => setPart("menu")}>
+      <Panel
+        title={t("Instead of {{exercise}}", { exercise: line.exercise })}
+        back={t("Back")}
+        onBack={() => setPart("menu")}
+      >
         <div className="mt-3">
           <InsteadList
             shown={shown}
@@ -47,7 +52,7 @@ export function ChangePanel({
     );
   if (part === "add")
     return (
-      <Panel title="Add an exercise" back="Back" onBack={() => setPart("menu")}>
+      <Panel title={t("Add an exercise")} back={t("Back")} onBack={() => setPart("menu")}>
         <AddToday
           clientId={shown.client_id}
           place={shown.places.find((place) => place.here)?.id ?? null}
@@ -58,53 +63,53 @@ export function ChangePanel({
       </Panel>
     );
   return (
-    <Panel title="Change today" back="Back to the set" onBack={onDone}>
+    <Panel title={t("Change today")} back={t("Back to the set")} onBack={onDone}>
       <div className="mt-3 grid gap-2">
         {!line.beside_plan && (
           <>
             <Offer
-              title={`Swap ${line.exercise}`}
-              more="The rack is taken, a joint complains: a rung or a substitute, its load carried over."
+              title={t("Swap {{exercise}}", { exercise: line.exercise })}
+              more={t("The rack is taken, a joint complains: a rung or a substitute, its load carried over.")}
               onClick={() => setPart("swap")}
             />
             <div className="grid auto-cols-fr grid-flow-col gap-2 empty:hidden">
               {at > 0 && (
                 <Offer
-                  title="Do it earlier"
-                  more={`Before ${nameOf(shown, groups[at - 1])}`}
+                  title={t("Do it earlier")}
+                  more={t("Before {{shown}}", { shown: nameOf(shown, groups[at - 1]) })}
                   onClick={move(at - 1)}
                 />
               )}
               {at >= 0 && at < groups.length - 1 && (
                 <Offer
-                  title="Do it later"
-                  more={`After ${nameOf(shown, groups[at + 1])}`}
+                  title={t("Do it later")}
+                  more={t("After {{shown}}", { shown: nameOf(shown, groups[at + 1]) })}
                   onClick={move(at + 1)}
                 />
               )}
             </div>
             {line.together && (
               <Offer
-                title="One more round"
-                more="Each station once more."
+                title={t("One more round")}
+                more={t("Each station once more.")}
                 onClick={doing(() => data.change({ sort: "round", line: line.line }))}
               />
             )}
             <Offer
-              title={`Leave ${line.exercise} out`}
-              more="What was done of it is kept."
+              title={t("Leave {{exercise}} out", { exercise: line.exercise })}
+              more={t("What was done of it is kept.")}
               onClick={doing(() => data.change({ sort: "drop", line: line.line, why: "" }))}
             />
           </>
         )}
         <Offer
-          title="Add an exercise"
-          more="At the end, or before the cool-down."
+          title={t("Add an exercise")}
+          more={t("At the end, or before the cool-down.")}
           onClick={() => setPart("add")}
         />
         <Offer
-          title="Less time, another place, another day in the body"
-          more="Each change is listed and can be taken back."
+          title={t("Less time, another place, another day in the body")}
+          more={t("Each change is listed and can be taken back.")}
           onClick={onAdjust}
         />
       </div>

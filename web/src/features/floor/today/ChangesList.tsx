@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { Undo2 } from "lucide-react";
 import type { ShownFloor } from "../floorState";
 
@@ -16,16 +17,16 @@ export function ChangesList({ shown, undo }: { shown: ShownFloor; undo: (id: str
               {!same && <span className="block text-soft">{change.why}</span>}
             </p>
             {change.undone ? (
-              <span className="text-soft">taken back</span>
+              <span className="text-soft">{t("taken back")}</span>
             ) : (
               <button
                 type="button"
-                aria-label={`Take back: ${change.label}`}
+                aria-label={t("Take back: {{label}}", { label: change.label })}
                 onClick={() => undo(change.id)}
                 className="flex min-h-12 items-center gap-1.5 rounded-md border border-line-strong bg-raised px-3"
               >
                 <Undo2 size={18} aria-hidden />
-                Take back
+                {t("Take back")}
               </button>
             )}
           </li>

@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { query } from "../../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { type Schemas } from "../../../api/client";
@@ -22,9 +23,9 @@ export function InsteadList({
   const side = hurt?.side ?? null;
   const found = useQuery(query.insteadOf(shown, line, joint, side));
   if (found.error) return <Message tone="caution">{found.error.message}</Message>;
-  if (!found.data) return <p className="text-soft">Looking for what trains the same …</p>;
+  if (!found.data) return <p className="text-soft">{t("Looking for what trains the same …")}</p>;
   if (found.data.length === 0)
-    return <p className="text-soft">Nothing at this place trains the same and leaves it alone.</p>;
+    return <p className="text-soft">{t("Nothing at this place trains the same and leaves it alone.")}</p>;
   return (
     <ul className="grid gap-2">
       {found.data.map((instead) => (

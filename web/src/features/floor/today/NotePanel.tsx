@@ -1,3 +1,4 @@
+import { t } from "../../../ui/words";
 import { TextField } from "../../../ui/Input";
 import { useKept } from "../../../ui/useKept";
 import { Button } from "../../../ui/Button";
@@ -6,14 +7,14 @@ import { Panel } from "./Panel";
 
 /** What is said most often, kept with one tap. */
 const QUICK = [
-  "Left side weaker",
-  "Right side weaker",
-  "Rushed the lowering",
-  "Held the breath",
-  "Could have done more",
-  "Needed a push",
-  "Range got shorter",
-  "Cue worked",
+  t("Left side weaker"),
+  t("Right side weaker"),
+  t("Rushed the lowering"),
+  t("Held the breath"),
+  t("Could have done more"),
+  t("Needed a push"),
+  t("Range got shorter"),
+  t("Cue worked"),
 ] as const;
 
 export type NoteOn = "exercise" | "session" | "next" | "always";
@@ -41,7 +42,7 @@ export function NotePanel({
     onKeep(words, on);
   };
   return (
-    <Panel title="Note" back="Back to the set" onBack={onDone}>
+    <Panel title={t("Note")} back={t("Back to the set")} onBack={onDone}>
       <div className="mt-3 grid grid-cols-2 gap-2">
         {QUICK.map((words) => (
           <Small key={words} onClick={() => keep(words, "exercise")}>
@@ -52,19 +53,19 @@ export function NotePanel({
       {always && (
         <div className="mt-4 flex items-center gap-2">
           <p className="mr-auto text-lg">
-            <span className="text-soft">Always:</span> {always}
+            <span className="text-soft">{t("Always:")}</span> {always}
           </p>
           <Button className="min-h-12" onClick={() => setText(always)}>
-            Change it
+            {t("Change it")}
           </Button>
           <Button className="min-h-12" onClick={() => keep("", "always")}>
-            No longer
+            {t("No longer")}
           </Button>
         </div>
       )}
       <div className="mt-4">
         <TextField
-          label="In your own words: felt, seen or agreed"
+          label={t("In your own words: felt, seen or agreed")}
           className="text-lg"
           rows={3}
           value={text}
@@ -73,17 +74,17 @@ export function NotePanel({
       </div>
       <div className="mt-2 grid gap-2">
         <Button big tone="act" disabled={!typed} onClick={() => keep(typed, "exercise")}>
-          <span className="truncate">On {exercise}</span>
+          <span className="truncate">{t("On {{exercise}}", { exercise })}</span>
         </Button>
         <div className="grid grid-cols-3 gap-2">
           <Button big disabled={!typed} onClick={() => keep(typed, "always")}>
-            Always with it
+            {t("Always with it")}
           </Button>
           <Button big disabled={!typed} onClick={() => keep(typed, "session")}>
-            On the session
+            {t("On the session")}
           </Button>
           <Button big disabled={!typed} onClick={() => keep(typed, "next")}>
-            For next time
+            {t("For next time")}
           </Button>
         </div>
       </div>

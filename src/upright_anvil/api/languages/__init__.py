@@ -1,0 +1,1 @@
+"""The sentences of the screens, to be translated."""

@@ -4,6 +4,7 @@ import argparse
 import gc
 import json
 import os
+from collections.abc import Collection
 from datetime import date, datetime, timedelta, tzinfo
 from pathlib import Path
 
@@ -11,6 +12,8 @@ import uvicorn
 
 from upright_anvil.api.app import create_app
 from upright_anvil.api.clock import OPENS_AT, shift_to, shifted_clock, zone_named
+from upright_anvil.api.devices.routes import LONGEST_MESSAGE
+from upright_anvil.api.guard.same_origin import LOOPBACK
 from upright_anvil.api.studio import THE_TRAINER, Studio
 from upright_anvil.demo.scenario import fill
 from upright_anvil.store.database import Database
@@ -44,6 +47,9 @@ def main() -> None:
     serve.add_argument(
         "--zone", default="", help="the studio's time zone, such as Europe/Oslo; this machine's if left out"
     )
+    serve.add_argument(
+        "--name", action="append", default=[], help="a name that a proxy calls the app by, such as studio.home.arpa"
+    )
     schema = commands.add_parser("schema", help="write the API's OpenAPI schema")
     schema.add_argument("file", type=Path)
     asked = parser.parse_args()
@@ -56,15 +62,22 @@ def main() -> None:
     except ValueError as unknown:
         parser.error(str(unknown))
     shift = shift_to(datetime.combine(asked.on, OPENS_AT, zone)) if asked.on else timedelta(0)
-    serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone)
+    serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone, names=asked.name)
 
 
 def serve_data(
-    data: Path, port: int, *, demo: bool = False, shift: timedelta = timedelta(0), zone: tzinfo | None = None
+    data: Path,
+    port: int,
+    *,
+    demo: bool = False,
+    shift: timedelta = timedelta(0),
+    zone: tzinfo | None = None,
+    names: Collection[str] = (),
 ) -> None:
     """Serve a data file on 127.0.0.1 until somebody ends it; with ``demo`` an empty one is filled first.
 
     ``shift`` is how far the studio's clock is before this machine's, ``zone`` its zone (the machine's where none).
+    ``names`` are what it is called by beside this machine's own names, where a proxy stands before it.
     """
     database = open_database(data)
     clock = shifted_clock(shift, zone)
@@ -75,12 +88,14 @@ def serve_data(
     gc.set_threshold(*COLLECT_AFTER)
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     uvicorn.run(
-        create_app(Studio(database, clock), WEB),
+        create_app(Studio(database, clock), WEB, (*LOOPBACK, *names)),
         host="127.0.0.1",
         port=port,
         log_level=level,
         access_log=False,
         timeout_graceful_shutdown=1,
+        ws_max_size=LONGEST_MESSAGE,
+        server_header=False,
     )
 
 

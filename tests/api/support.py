@@ -24,7 +24,7 @@ CLIENT: Json = {
 
 
 @lru_cache(maxsize=1)
-def _app() -> FastAPI:
+def app() -> FastAPI:
     """The app once for all tests: putting it together takes longer than most of them."""
     return create_app()
 
@@ -35,11 +35,11 @@ class ApiTest(StudioTest):
     def setUp(self) -> None:
         super().setUp()
         self.use(self.studio)
-        self.http = TestClient(_app(), raise_server_exceptions=False)
+        self.http = TestClient(app(), raise_server_exceptions=False)
         self.addCleanup(self.http.close)
 
     def use(self, studio: Studio) -> None:
-        _app().state.studio = studio
+        app().state.studio = studio
         self.addCleanup(studio.close)
 
     def post(self, path: str, body: Json, status: int = 201) -> Any:

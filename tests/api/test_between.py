@@ -6,7 +6,7 @@ from typing import Any
 
 from tests.api.support import NOW, ApiTest
 from tests.support import TODAY
-from upright_anvil.api.body_limit import LARGE, MAX_BODY_BYTES
+from upright_anvil.api.guard.body_limit import LARGE, MAX_BODY_BYTES
 from upright_anvil.formats.home_result import write_result
 
 Json = dict[str, Any]

@@ -20,7 +20,7 @@ expect.set_options(timeout=20_000)
 
 
 class JourneyTest(TestCase):
-    """Gives a server with the demo data and pages of any size; a script error in a page fails the test."""
+    """Gives a server with the demo data and pages of any size; a script error in a page, or one that its policy stops, fails the test."""
 
     playwright: ClassVar[Playwright]
     browser: ClassVar[Browser]
@@ -56,6 +56,7 @@ class JourneyTest(TestCase):
         page = context.new_page()
         broken: list[str] = []
         page.on("pageerror", lambda error: broken.append(str(error)))
+        page.on("console", lambda said: broken.append(said.text) if "Content Security Policy" in said.text else None)
         self.addCleanup(lambda: self.assertEqual(broken, []))
         self.prepare(page, size)
         page.goto(self.server.url + path)

@@ -1,6 +1,7 @@
 """Putting the app together: routes, problems, limits, and the built front end on the same port."""
 
 import mimetypes
+from collections.abc import Collection
 from pathlib import Path
 
 from fastapi import APIRouter, FastAPI
@@ -11,13 +12,16 @@ from starlette.exceptions import HTTPException
 from upright_anvil import __version__
 from upright_anvil.api import problems
 from upright_anvil.api.assessment import routes as testing
-from upright_anvil.api.body_limit import BodyLimit
 from upright_anvil.api.bringing import routes as bringing
 from upright_anvil.api.clients import routes as clients
 from upright_anvil.api.devices import routes as devices
 from upright_anvil.api.exchange import archives, library_files
 from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
+from upright_anvil.api.guard.answer_headers import AnswerHeaders
+from upright_anvil.api.guard.body_limit import BodyLimit
+from upright_anvil.api.guard.same_origin import IN_TESTS, LOOPBACK, SameOrigin
+from upright_anvil.api.guard.socket_limit import SocketLimit
 from upright_anvil.api.health import routes as health
 from upright_anvil.api.home import routes as home
 from upright_anvil.api.languages import routes as languages
@@ -57,8 +61,13 @@ ROUTERS = (
 """In the order they are tried: what the floor asks comes first."""
 
 
-def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI:
-    """Answer the app. Without a studio it only describes itself; without ``web`` it serves the API alone."""
+def create_app(
+    studio: Studio | None = None, web: Path | None = None, hosts: Collection[str] = (*LOOPBACK, IN_TESTS)
+) -> FastAPI:
+    """Answer the app. Without a studio it only describes itself; without ``web`` it serves the API alone.
+
+    ``hosts`` are the names it answers to, without ports.
+    """
     app = FastAPI(
         title="Upright Anvil",
         version=__version__,
@@ -69,6 +78,9 @@ def create_app(studio: Studio | None = None, web: Path | None = None) -> FastAPI
     app.state.studio = studio
     app.state.web = web
     app.add_middleware(BodyLimit)
+    app.add_middleware(SocketLimit)
+    app.add_middleware(SameOrigin, hosts=hosts)
+    app.add_middleware(AnswerHeaders, index=web / "index.html" if web else None)
     problems.install(app)
     api = APIRouter(prefix="/api")
     for router in ROUTERS:

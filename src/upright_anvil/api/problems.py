@@ -23,6 +23,7 @@ SENTENCES = {
     HTTPStatus.BAD_REQUEST: "The request could not be read as JSON.",
     HTTPStatus.NOT_FOUND: "There is nothing at this address.",
     HTTPStatus.METHOD_NOT_ALLOWED: "This address cannot be asked that way.",
+    HTTPStatus.REQUEST_TIMEOUT: "The request took too long to arrive; nothing was changed. Send it again.",
     HTTPStatus.REQUEST_ENTITY_TOO_LARGE: "That is more than one megabyte; nothing was read.",
 }
 """What stands in place of the framework's own words."""

@@ -1,5 +1,6 @@
-"""Bodies beyond a size are refused before they are read whole."""
+"""Bodies beyond a size, or slower than a patience, are refused before they are read whole."""
 
+import asyncio
 from http import HTTPStatus
 
 from starlette.exceptions import HTTPException
@@ -9,6 +10,9 @@ from upright_anvil.api.problems import SENTENCES, problem
 
 MAX_BODY_BYTES = 1_000_000
 
+BODY_PATIENCE = 30.0
+"""Seconds between two pieces of a body; a tablet that is further away than that asks again."""
+
 LARGE = {"/api/client-archives": 40_000_000, "/api/client-archives/look": 40_000_000}
 """Bytes that some addresses take: a client of many years is one file."""
 
@@ -16,8 +20,8 @@ LARGE = {"/api/client-archives": 40_000_000, "/api/client-archives/look": 40_000
 class BodyLimit:
     """ASGI middleware that refuses a body of more than a million bytes, announced or not; archives may be larger."""
 
-    def __init__(self, app: ASGIApp) -> None:
-        self.app = app
+    def __init__(self, app: ASGIApp, patience: float = BODY_PATIENCE) -> None:
+        self.app, self.patience = app, patience
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
         """Pass the request on, counting its body."""
@@ -29,11 +33,17 @@ class BodyLimit:
         if not announced.isdigit() or int(announced) > most:
             await self._refuse(scope, receive, send)
             return
-        taken = 0
+        taken, whole = 0, False
 
         async def counted() -> Message:
-            nonlocal taken
-            message = await receive()
+            nonlocal taken, whole
+            # After the body comes what ends a long answer, whenever that is.
+            patience = None if whole else self.patience
+            try:
+                message = await asyncio.wait_for(receive(), patience)
+            except TimeoutError:
+                raise HTTPException(HTTPStatus.REQUEST_TIMEOUT) from None
+            whole = not message.get("more_body", False)
             taken += len(message.get("body", b""))
             if taken > most:
                 raise HTTPException(HTTPStatus.REQUEST_ENTITY_TOO_LARGE)

@@ -1,0 +1,68 @@
+"""What browsers are told of every answer: what may be loaded, who may frame it, what may be kept."""
+
+import re
+from base64 import b64encode
+from hashlib import sha256
+from pathlib import Path
+from typing import Final
+
+from starlette.datastructures import MutableHeaders
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
+
+EVERYWHERE: Final = {
+    "X-Content-Type-Options": "nosniff",
+    "Referrer-Policy": "same-origin",
+    "Cross-Origin-Opener-Policy": "same-origin",
+    "Cross-Origin-Resource-Policy": "same-origin",
+    "Permissions-Policy": "camera=(self), geolocation=(), microphone=(), payment=(), usb=()",
+    "X-Frame-Options": "DENY",
+}
+
+OF_DATA: Final = (
+    "default-src 'none'; style-src 'unsafe-inline'; img-src data:; base-uri 'none'; form-action 'none'; "
+    "frame-ancestors 'none'"
+)
+"""What an answer of the API may load where somebody opens it as a page: what stands in it, and no script."""
+
+_INLINE_SCRIPT = re.compile(r"<script>(.*?)</script>", re.DOTALL)
+
+
+def page_policy(index: Path | None) -> str:
+    """Answer what the app's pages may load: their own files, and the scripts that stand in ``index`` by their hash."""
+    page = index.read_text("utf-8") if index is not None and index.is_file() else ""
+    hashes = (b64encode(sha256(script.encode()).digest()).decode() for script in _INLINE_SCRIPT.findall(page))
+    scripts = " ".join(("'self'", *(f"'sha256-{each}'" for each in hashes)))
+    return (
+        f"default-src 'self'; script-src {scripts}; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; "
+        "connect-src 'self'; worker-src 'self'; manifest-src 'self'; media-src 'self' blob:; object-src 'none'; "
+        "base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
+    )
+
+
+class AnswerHeaders:
+    """ASGI middleware that writes the headers; what a route says of keeping its answer stays."""
+
+    def __init__(self, app: ASGIApp, index: Path | None) -> None:
+        self.app, self._page = app, page_policy(index)
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        """Pass a request on, its answer with headers."""
+        if scope["type"] != "http":
+            await self.app(scope, receive, send)
+            return
+        path = scope["path"]
+        of_data = path.startswith("/api/")
+
+        async def told(message: Message) -> None:
+            if message["type"] == "http.response.start":
+                headers = MutableHeaders(scope=message)
+                for name, value in EVERYWHERE.items():
+                    headers[name] = value
+                headers["Content-Security-Policy"] = OF_DATA if of_data else self._page
+                if of_data:
+                    headers.setdefault("Cache-Control", "no-store")
+                elif path.startswith("/assets/") and message["status"] == 200:  # noqa: PLR2004 - found
+                    headers["Cache-Control"] = "public, max-age=31536000, immutable"
+            await send(message)
+
+        await self.app(scope, receive, told)

@@ -1,0 +1,89 @@
+"""No other website reaches the app: it answers to its own names only, and only to its own pages.
+
+A page elsewhere can point its own name at this machine (a rebound name), post a form, open a socket or load an answer
+as a picture. The first is told by the Host header, the others by Origin and Sec-Fetch-Site, which a page cannot write.
+What is no browser sends neither and is let through: it could write both.
+"""
+
+from collections.abc import Collection
+from http import HTTPStatus
+from typing import Final
+from urllib.parse import urlsplit
+
+from starlette.datastructures import Headers
+from starlette.types import ASGIApp, Receive, Scope, Send
+
+from upright_anvil.api.problems import problem
+
+LOOPBACK: Final = frozenset({"127.0.0.1", "localhost", "::1"})
+"""The names of this machine for itself."""
+
+IN_TESTS: Final = "testserver"
+"""The name by which the framework's test client calls an app that is not served."""
+
+FROM_ANYWHERE: Final = frozenset({"/api/home-results/send"})
+"""What a client's own phone sends with a code: its sheet is a file and has no address of its own."""
+
+UNGUESSED: Final = "/api/calendars/"
+"""What a calendar program fetches by an address that only the trainer knows."""
+
+_SAFE: Final = frozenset({"GET", "HEAD", "OPTIONS"})
+_OWN_SITES: Final = frozenset({"same-origin", "none"})
+_POLICY_VIOLATION: Final = 1008
+
+
+class SameOrigin:
+    """ASGI middleware that refuses what is asked under another name, or by another website's page."""
+
+    def __init__(self, app: ASGIApp, hosts: Collection[str]) -> None:
+        self.app, self.hosts = app, frozenset(host.lower() for host in hosts)
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        """Pass a request on, or answer 421 for another name and 403 for another website."""
+        if scope["type"] not in ("http", "websocket"):
+            await self.app(scope, receive, send)
+            return
+        headers = Headers(scope=scope)
+        if not _answers_to(headers, self.hosts):
+            await _refuse(scope, receive, send, HTTPStatus.MISDIRECTED_REQUEST, "The app does not answer to that name.")
+        elif _from_elsewhere(scope, headers):
+            await _refuse(scope, receive, send, HTTPStatus.FORBIDDEN, "Only the app's own pages may ask that.")
+        else:
+            await self.app(scope, receive, send)
+
+
+def _answers_to(headers: Headers, hosts: Collection[str]) -> bool:
+    said = headers.getlist("host")
+    return len(said) == 1 and (_name(said[0]) in hosts)
+
+
+def _name(host: str) -> str:
+    """A host without its port; empty for what is no host."""
+    try:
+        parts = urlsplit(f"//{host}")
+        _ = parts.port
+    except ValueError:
+        return ""
+    return (parts.hostname or "") if parts.netloc == host and "@" not in host else ""
+
+
+def _from_elsewhere(scope: Scope, headers: Headers) -> bool:
+    """Whether another website's page asks; pages may be led to, so that a link to the app works."""
+    path = scope["path"]
+    if path in FROM_ANYWHERE or path.startswith(UNGUESSED):
+        return False
+    origins = headers.getlist("origin")
+    if origins and (len(origins) > 1 or urlsplit(origins[0]).netloc.lower() != headers["host"].lower()):
+        return True
+    if headers.get("sec-fetch-site", "none") in _OWN_SITES:
+        return False
+    leads_here = headers.get("sec-fetch-mode") == "navigate" and headers.get("sec-fetch-dest") == "document"
+    return not (leads_here and scope.get("method") in _SAFE and not path.startswith("/api/"))
+
+
+async def _refuse(scope: Scope, receive: Receive, send: Send, status: HTTPStatus, sentence: str) -> None:
+    if scope["type"] == "websocket":
+        await receive()
+        await send({"type": "websocket.close", "code": _POLICY_VIOLATION})
+        return
+    await problem(status, sentence)(scope, receive, send)

@@ -1,0 +1,32 @@
+"""So many sockets at once and no more."""
+
+from typing import Final
+
+from starlette.types import ASGIApp, Receive, Scope, Send
+
+MOST_SOCKETS: Final = 24
+"""Devices that are watched at the same time: a studio's tablets, each with a few tabs left open."""
+
+_TRY_AGAIN_LATER: Final = 1013
+
+
+class SocketLimit:
+    """ASGI middleware that closes a socket beyond the most before it is accepted."""
+
+    def __init__(self, app: ASGIApp, most: int = MOST_SOCKETS) -> None:
+        self.app, self.most, self._open = app, most, 0
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        """Pass a socket on while there is room."""
+        if scope["type"] != "websocket":
+            await self.app(scope, receive, send)
+            return
+        if self._open >= self.most:
+            await receive()
+            await send({"type": "websocket.close", "code": _TRY_AGAIN_LATER})
+            return
+        self._open += 1
+        try:
+            await self.app(scope, receive, send)
+        finally:
+            self._open -= 1

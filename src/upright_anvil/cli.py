@@ -5,18 +5,23 @@ import gc
 import json
 import os
 from collections.abc import Collection
-from datetime import date, datetime, timedelta, tzinfo
+from datetime import UTC, date, datetime, timedelta, tzinfo
 from pathlib import Path
 
 import uvicorn
 
-from upright_anvil.api.app import create_app
+from upright_anvil.api.app import NOT_BUILT, create_app
+from upright_anvil.api.backups.schedule import BackupSchedule
 from upright_anvil.api.clock import OPENS_AT, shift_to, shifted_clock, zone_named
 from upright_anvil.api.devices.routes import LONGEST_MESSAGE
 from upright_anvil.api.guard.same_origin import LOOPBACK
 from upright_anvil.api.studio import THE_TRAINER, Studio
+from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
+from upright_anvil.core.errors import DomainError
 from upright_anvil.demo.scenario import fill
+from upright_anvil.logs import log_as_json
 from upright_anvil.store.database import Database
+from upright_anvil.store.opening import UnusableFileError, open_file
 from upright_anvil.store.tables import TrainerRow
 
 COLLECT_AFTER = (50_000, 20, 50)
@@ -26,9 +31,9 @@ WEB = Path(__file__).parents[2] / "web" / "dist"
 
 
 def open_database(path: Path) -> Database:
-    """Open a data file, bring its tables up to date and see that there is a trainer."""
-    database = Database(path)
-    database.migrate()
+    """Open a data file, bring its tables up to date and see that there is a trainer. Raises `UnusableFileError`."""
+    back_up_before_update(path, datetime.now(UTC))
+    database = open_file(path)
     with database.writing(THE_TRAINER) as scope:
         if scope.db.get(TrainerRow, THE_TRAINER) is None:
             scope.db.add(TrainerRow(id=THE_TRAINER, name="Trainer"))
@@ -50,19 +55,37 @@ def main() -> None:
     serve.add_argument(
         "--name", action="append", default=[], help="a name that a proxy calls the app by, such as studio.home.arpa"
     )
+    backup = commands.add_parser("backup", help="choose the passphrase, make, list, check or restore a backup")
+    backup.add_argument("what", choices=list(BACKUP_COMMANDS))
+    backup.add_argument("file", nargs="?", default="", help="a backup's name, or its file for check and restore")
+    backup.add_argument("--data", type=Path, required=True, help="the data file")
+    backup.add_argument("--of-another", action="store_true", help="restore a backup made with another studio's key")
     schema = commands.add_parser("schema", help="write the API's OpenAPI schema")
     schema.add_argument("file", type=Path)
     asked = parser.parse_args()
+    if asked.command == "backup":
+        try:
+            BACKUP_COMMANDS[asked.what](asked.data, asked.file, asked.of_another)
+        except (DomainError, UnusableFileError) as refused:
+            parser.exit(1, f"{refused}\n")
+        return
     if asked.command == "schema":
         asked.file.write_text(json.dumps(create_app().openapi(), indent=1) + "\n", "utf-8")
         return
-    print(f"Upright Anvil is at http://127.0.0.1:{asked.port}", flush=True)
     try:
         zone = zone_named(asked.zone)
     except ValueError as unknown:
         parser.error(str(unknown))
     shift = shift_to(datetime.combine(asked.on, OPENS_AT, zone)) if asked.on else timedelta(0)
-    serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone, names=asked.name)
+    print(f"Upright Anvil is at http://127.0.0.1:{asked.port}", flush=True)
+    if not (WEB / "index.html").is_file():
+        print(NOT_BUILT, flush=True)
+    if asked.demo:
+        print("Made-up data, and nobody signs in: for this machine only.", flush=True)
+    try:
+        serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone, names=asked.name)
+    except UnusableFileError as unusable:
+        parser.exit(1, f"{unusable}\n")
 
 
 def serve_data(
@@ -87,10 +110,15 @@ def serve_data(
     gc.freeze()  # what was read at the start stays, so that no collection walks through it again
     gc.set_threshold(*COLLECT_AFTER)
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
+    log_as_json(level)
+    studio = Studio(database, clock)
+    if not demo:
+        BackupSchedule(studio).start()
     uvicorn.run(
-        create_app(Studio(database, clock), WEB, (*LOOPBACK, *names)),
+        create_app(studio, WEB, (*LOOPBACK, *names)),
         host="127.0.0.1",
         port=port,
+        log_config=None,
         log_level=level,
         access_log=False,
         timeout_graceful_shutdown=1,

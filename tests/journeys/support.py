@@ -20,7 +20,7 @@ expect.set_options(timeout=20_000)
 
 
 class JourneyTest(TestCase):
-    """Gives a server with the demo data and pages of any size; a script error in a page, or one that its policy stops, fails the test."""
+    """Gives a server with demo data and pages of any size; a script error, or what a policy stops, fails the test."""
 
     playwright: ClassVar[Playwright]
     browser: ClassVar[Browser]

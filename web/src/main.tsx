@@ -1,3 +1,4 @@
+import "./app/styleNonce";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";

@@ -5,21 +5,23 @@ from collections.abc import Collection
 from pathlib import Path
 
 from fastapi import APIRouter, FastAPI
-from fastapi.responses import FileResponse
+from fastapi.responses import FileResponse, Response
 from fastapi.staticfiles import StaticFiles
 from starlette.exceptions import HTTPException
 
 from upright_anvil import __version__
 from upright_anvil.api import problems
 from upright_anvil.api.assessment import routes as testing
+from upright_anvil.api.backups import routes as backups
 from upright_anvil.api.bringing import routes as bringing
 from upright_anvil.api.clients import routes as clients
 from upright_anvil.api.devices import routes as devices
 from upright_anvil.api.exchange import archives, library_files
 from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
-from upright_anvil.api.guard.answer_headers import AnswerHeaders
+from upright_anvil.api.guard.answer_headers import AnswerHeaders, page_response
 from upright_anvil.api.guard.body_limit import BodyLimit
+from upright_anvil.api.guard.request_id import RequestId
 from upright_anvil.api.guard.same_origin import IN_TESTS, LOOPBACK, SameOrigin
 from upright_anvil.api.guard.socket_limit import SocketLimit
 from upright_anvil.api.health import routes as health
@@ -27,6 +29,7 @@ from upright_anvil.api.home import routes as home
 from upright_anvil.api.languages import routes as languages
 from upright_anvil.api.library import routes as library
 from upright_anvil.api.openapi import described
+from upright_anvil.api.operation import routes as operation
 from upright_anvil.api.places import routes as places
 from upright_anvil.api.planning import routes as planning
 from upright_anvil.api.programs import routes as programs
@@ -57,8 +60,15 @@ ROUTERS = (
     library.router,
     testing.router,
     languages.router,
+    operation.router,
+    backups.router,
 )
 """In the order they are tried: what the floor asks comes first."""
+
+
+INDEX = "index.html"
+
+NOT_BUILT = "The interface is not built yet. Run `make setup`, then start the app again."
 
 
 def create_app(
@@ -80,12 +90,14 @@ def create_app(
     app.add_middleware(BodyLimit)
     app.add_middleware(SocketLimit)
     app.add_middleware(SameOrigin, hosts=hosts)
-    app.add_middleware(AnswerHeaders, index=web / "index.html" if web else None)
+    app.add_middleware(AnswerHeaders)
+    app.add_middleware(RequestId)
     problems.install(app)
     api = APIRouter(prefix="/api")
     for router in ROUTERS:
         api.include_router(router)
     app.include_router(api)
+    app.add_api_route("/health", operation.health, include_in_schema=False)
     describe = app.openapi
     routes = [route for router in ROUTERS for route in router.routes]
     app.openapi = lambda: described(describe(), routes)  # type: ignore[method-assign]
@@ -96,14 +108,25 @@ def create_app(
 
 def _serve(app: FastAPI, web: Path) -> None:
     """Serve the built front end; every other address is a view of it, an unknown one under /api is not."""
+    if not (web / INDEX).is_file():
+        _say_that_it_is_not_built(app)
+        return
     mimetypes.add_type("application/manifest+json", ".webmanifest")
     app.mount("/assets", StaticFiles(directory=web / "assets"), name="assets")
 
     @app.get("/{path:path}", include_in_schema=False)
-    async def _view(path: str) -> FileResponse:
+    async def _view(path: str) -> Response:
         if path.startswith("api/"):
             raise HTTPException(404, "There is nothing at this address.")
         file = (web / path).resolve()
-        if path and file.is_file() and file.is_relative_to(web.resolve()):
+        if path and path != INDEX and file.is_file() and file.is_relative_to(web.resolve()):
             return FileResponse(file)
-        return FileResponse(web / "index.html", headers={"Cache-Control": "no-cache"})
+        return page_response((web / INDEX).read_text("utf-8"))
+
+
+def _say_that_it_is_not_built(app: FastAPI) -> None:
+    @app.get("/{path:path}", include_in_schema=False)
+    async def _view(path: str) -> None:
+        if path.startswith("api/"):
+            raise HTTPException(404, "There is nothing at this address.")
+        raise HTTPException(503, NOT_BUILT)

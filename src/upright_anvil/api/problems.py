@@ -8,6 +8,7 @@ from http import HTTPStatus
 from fastapi import FastAPI, Request
 from fastapi.exceptions import RequestValidationError
 from fastapi.responses import JSONResponse
+from sqlalchemy.exc import DatabaseError
 from starlette.exceptions import HTTPException
 
 from upright_anvil.core.errors import DomainError
@@ -18,6 +19,7 @@ from upright_anvil.services.review.decisions import CellMovedError
 from upright_anvil.store.database import BusyError
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.once import IdTakenError
+from upright_anvil.store.opening import file_trouble
 
 SENTENCES = {
     HTTPStatus.BAD_REQUEST: "The request could not be read as JSON.",
@@ -27,6 +29,8 @@ SENTENCES = {
     HTTPStatus.REQUEST_ENTITY_TOO_LARGE: "That is more than one megabyte; nothing was read.",
 }
 """What stands in place of the framework's own words."""
+
+UNFORESEEN = "Something went wrong here, not with you. Nothing was changed; try again."
 
 COME_AGAIN = 1
 """Seconds after which a write that found no turn is worth sending again."""
@@ -87,12 +91,21 @@ def install(app: FastAPI) -> None:
         status = HTTPStatus(error.status_code)
         return problem(status, SENTENCES.get(status, str(error.detail)))
 
+    @app.exception_handler(DatabaseError)
+    async def _file(_: Request, error: DatabaseError) -> JSONResponse:
+        log.error("the data file answered with an error", exc_info=error)
+        sentence = file_trouble(error)
+        if sentence is None:
+            return problem(HTTPStatus.INTERNAL_SERVER_ERROR, UNFORESEEN)
+        answer = problem(HTTPStatus.SERVICE_UNAVAILABLE, sentence)
+        answer.headers["Retry-After"] = str(COME_AGAIN)
+        return answer
+
     @app.exception_handler(Exception)
     async def _unforeseen(request: Request, error: Exception) -> JSONResponse:
-        log.error("unforeseen error at %s", request.url.path, exc_info=error)
-        return problem(
-            HTTPStatus.INTERNAL_SERVER_ERROR, "Something went wrong here, not with you. Nothing was changed; try again."
-        )
+        route = request.scope.get("route")
+        log.error("unforeseen error at %s", getattr(route, "path", "an unknown address"), exc_info=error)
+        return problem(HTTPStatus.INTERNAL_SERVER_ERROR, UNFORESEEN)
 
 
 def _field(entry: Mapping[str, object]) -> dict[str, str]:

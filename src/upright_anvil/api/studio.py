@@ -7,6 +7,7 @@ from contextlib import AbstractContextManager
 from dataclasses import dataclass, field
 from datetime import date, datetime
 from functools import cached_property
+from threading import Lock
 from typing import Annotated, TypeVar
 
 from fastapi import Depends, Request
@@ -14,6 +15,7 @@ from fastapi import Depends, Request
 from upright_anvil.api.clock import Clock, shifted_clock
 from upright_anvil.api.news import News
 from upright_anvil.core.ids import SessionId, TrainerId
+from upright_anvil.services.backups.folder import BackupFolder
 from upright_anvil.store.database import Database, Scope
 from upright_anvil.store.writer import Writer
 
@@ -54,6 +56,16 @@ class Studio:
     def drawing(self) -> ThreadPoolExecutor:
         """The threads for heavy work."""
         return ThreadPoolExecutor(max_workers=AT_ONCE, thread_name_prefix="drawing")
+
+    @cached_property
+    def backups(self) -> BackupFolder:
+        """The studio's backups."""
+        return BackupFolder(self.database.path)
+
+    @cached_property
+    def backing_up(self) -> Lock:
+        """Held while a backup is made or restored."""
+        return Lock()
 
     @cached_property
     def writer(self) -> Writer:

@@ -6,9 +6,18 @@ A second process beside this one stays right: its writes change the versions tha
 from collections import OrderedDict
 from collections.abc import Callable, Hashable
 from threading import Lock
-from typing import Generic, TypeVar
+from typing import Any, Generic, TypeVar
+from weakref import WeakSet
 
 V = TypeVar("V")
+
+_ALL: "WeakSet[Memo[Any]]" = WeakSet()
+
+
+def forget_everything() -> None:
+    """Empty all memos: the stored versions begin anew, as after a restored backup."""
+    for memo in list(_ALL):
+        memo.clear()
 
 
 class Memo(Generic[V]):
@@ -16,6 +25,7 @@ class Memo(Generic[V]):
 
     def __init__(self, most: int) -> None:
         self._most = most
+        _ALL.add(self)
         self._kept: OrderedDict[Hashable, V] = OrderedDict()
         self._lock = Lock()
 

@@ -1,5 +1,6 @@
 """Opening the one file of data, and the scope every query goes through."""
 
+import os
 import sqlite3
 from collections.abc import Iterator
 from contextlib import contextmanager
@@ -71,8 +72,9 @@ class Database:
 
     def __init__(self, path: Path, lock_patience: float = LOCK_PATIENCE) -> None:
         self.path = path
-        path.parent.mkdir(parents=True, exist_ok=True)
-        self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience})
+        keep_private(path)
+        # What a query was asked with is somebody's health: it stands in no error and no log.
+        self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
         _prepare(self.engine)
         self._writing = self.engine.execution_options(writes=True)
 
@@ -114,6 +116,18 @@ class Database:
     def close(self) -> None:
         """Close all connections."""
         self.engine.dispose()
+
+
+def keep_private(path: Path) -> None:
+    """See that a file of data is there and that nobody else on the machine reads it: 0600, a new folder 0700.
+
+    Raises `OSError` where it cannot be made. What SQLite puts beside it takes over its permissions.
+    """
+    path.parent.mkdir(parents=True, exist_ok=True, mode=0o700)
+    os.close(os.open(path, os.O_CREAT | os.O_RDWR, 0o600))
+    for file in (path, *(path.with_name(path.name + end) for end in ("-wal", "-shm"))):
+        if file.exists() and file.stat().st_uid == os.getuid():
+            file.chmod(0o600)
 
 
 def _prepare(engine: Engine) -> None:

@@ -9,7 +9,7 @@ from fastapi.testclient import TestClient
 from tests.api.support import ApiTest
 from tests.support import StudioTest
 from upright_anvil.api.app import create_app
-from upright_anvil.api.guard.answer_headers import EVERYWHERE
+from upright_anvil.api.guard.answer_headers import EVERYWHERE, NONCE
 
 SCRIPT = "\n  let a = 1;\n"
 
@@ -34,7 +34,7 @@ class PageHeadersTest(StudioTest):
         web = Path(folder.name)
         (web / "assets").mkdir()
         (web / "assets/a.js").write_text("1")
-        (web / "index.html").write_text(f"<script>{SCRIPT}</script><script type='module' src='/a.js'></script>")
+        (web / "index.html").write_text(f"<script>{SCRIPT}</script><i>{NONCE}</i>")
         http = TestClient(create_app(self.studio, web))
         self.addCleanup(http.close)
         page = http.get("/clients")
@@ -44,6 +44,10 @@ class PageHeadersTest(StudioTest):
         scripts = re.findall(r"script-src ([^;]*)", policy)
         self.assertEqual(scripts, [f"'self' 'sha256-{b64encode(sha256(SCRIPT.encode()).digest()).decode()}'"])
         self.assertNotIn("unsafe", policy)
+        nonces = {re.findall(r"<i>(.*)</i>", http.get("/index.html").text)[0] for _ in range(3)}
+        self.assertEqual(len(nonces), 3)
+        self.assertRegex(page.text, r"<i>[-_\w]{20,}</i>")
+        self.assertIn(f"style-src 'self' 'nonce-{re.findall(r'<i>(.*)</i>', page.text)[0]}'", policy)
         self.assertIn("frame-ancestors 'none'", policy)
         self.assertEqual(page.headers["cache-control"], "no-cache")
         self.assertIn("immutable", http.get("/assets/a.js").headers["cache-control"])

@@ -3,10 +3,11 @@
 import re
 from base64 import b64encode
 from hashlib import sha256
-from pathlib import Path
+from secrets import token_urlsafe
 from typing import Final
 
 from starlette.datastructures import MutableHeaders
+from starlette.responses import HTMLResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 EVERYWHERE: Final = {
@@ -27,23 +28,37 @@ OF_DATA: Final = (
 _INLINE_SCRIPT = re.compile(r"<script>(.*?)</script>", re.DOTALL)
 
 
-def page_policy(index: Path | None) -> str:
-    """Answer what the app's pages may load: their own files, and the scripts that stand in ``index`` by their hash."""
-    page = index.read_text("utf-8") if index is not None and index.is_file() else ""
+NONCE: Final = "style-nonce-of-this-answer"
+"""What stands in the page for the nonce: dialogs hold the page behind them still by a style of their own making."""
+
+
+def page_policy(page: str, nonce: str = "") -> str:
+    """Answer what a page may load: the app's own files, the scripts in it by their hash, styles by a nonce."""
     hashes = (b64encode(sha256(script.encode()).digest()).decode() for script in _INLINE_SCRIPT.findall(page))
     scripts = " ".join(("'self'", *(f"'sha256-{each}'" for each in hashes)))
+    styles = f"'self' 'nonce-{nonce}'" if nonce else "'self'"
     return (
-        f"default-src 'self'; script-src {scripts}; style-src 'self'; img-src 'self' data: blob:; font-src 'self'; "
+        f"default-src 'self'; script-src {scripts}; style-src {styles}; img-src 'self' data: blob:; font-src 'self'; "
         "connect-src 'self'; worker-src 'self'; manifest-src 'self'; media-src 'self' blob:; object-src 'none'; "
         "base-uri 'none'; form-action 'self'; frame-ancestors 'none'"
     )
 
 
-class AnswerHeaders:
-    """ASGI middleware that writes the headers; what a route says of keeping its answer stays."""
+def page_response(page: str) -> Response:
+    """Answer the app's page with a nonce of its own."""
+    nonce = token_urlsafe(16)
+    head = {"Cache-Control": "no-cache", "Content-Security-Policy": page_policy(page, nonce)}
+    return HTMLResponse(page.replace(NONCE, nonce), headers=head)
 
-    def __init__(self, app: ASGIApp, index: Path | None) -> None:
-        self.app, self._page = app, page_policy(index)
+
+_OF_FILES: Final = page_policy("")
+
+
+class AnswerHeaders:
+    """ASGI middleware that writes the headers; what a route says of its answer itself stays."""
+
+    def __init__(self, app: ASGIApp) -> None:
+        self.app = app
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
         """Pass a request on, its answer with headers."""
@@ -58,7 +73,7 @@ class AnswerHeaders:
                 headers = MutableHeaders(scope=message)
                 for name, value in EVERYWHERE.items():
                     headers[name] = value
-                headers["Content-Security-Policy"] = OF_DATA if of_data else self._page
+                headers.setdefault("Content-Security-Policy", OF_DATA if of_data else _OF_FILES)
                 if of_data:
                     headers.setdefault("Cache-Control", "no-store")
                 elif path.startswith("/assets/") and message["status"] == 200:  # noqa: PLR2004 - found

@@ -1,0 +1,1 @@
+"""Backups of the studio's file."""

@@ -1,0 +1,36 @@
+"""Every request has an id: in its answer, and in every line that is logged about it."""
+
+from secrets import token_hex
+from typing import Final
+
+from starlette.datastructures import MutableHeaders
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
+
+from upright_anvil.logs import request_id
+
+HEADER: Final = "X-Request-Id"
+
+
+class RequestId:
+    """ASGI middleware that gives each request an id of its own making; what a sender says of it is not taken over."""
+
+    def __init__(self, app: ASGIApp) -> None:
+        self.app = app
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        """Pass a request on under its id."""
+        if scope["type"] != "http":
+            await self.app(scope, receive, send)
+            return
+        own = token_hex(8)
+        before = request_id.set(own)
+
+        async def told(message: Message) -> None:
+            if message["type"] == "http.response.start":
+                MutableHeaders(scope=message)[HEADER] = own
+            await send(message)
+
+        try:
+            await self.app(scope, receive, told)
+        finally:
+            request_id.reset(before)

@@ -1,0 +1,1 @@
+"""How the server does: for whoever runs it."""

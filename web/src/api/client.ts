@@ -136,6 +136,16 @@ export const api = {
   },
   lookAtLibrary: (content: string) => told(http.POST("/api/library/file/look", { body: { content } })),
   bringInLibrary: (content: string) => told(http.POST("/api/library/file", { body: { content } })),
+  backups: () => told(http.GET("/api/backups")),
+  choosePassphrase: (passphrase: string) =>
+    told(http.POST("/api/backups/passphrase", { body: { passphrase } })),
+  changeBackups: (body: Schemas["ScheduleRequest"]) => told(http.PUT("/api/backups/schedule", { body })),
+  backUp: (signal: AbortSignal, step: Step) =>
+    stepByStep<Schemas["BackupStep"]>("/api/backups", {}, signal, step),
+  checkBackup: (name: string, passphrase: string, signal: AbortSignal, step: Step) =>
+    stepByStep<Schemas["BackupStep"]>(`/api/backups/${name}/check`, { passphrase }, signal, step),
+  restoreBackup: (name: string, body: Schemas["RestoreBackupRequest"], signal: AbortSignal, step: Step) =>
+    stepByStep<Schemas["BackupStep"]>(`/api/backups/${name}/restore`, body, signal, step),
   calendarFeed: () => told(http.GET("/api/calendar-feed")),
   newCalendarFeed: () => told(http.POST("/api/calendar-feed")),
   endCalendarFeed: () => told(http.DELETE("/api/calendar-feed")),

@@ -47,6 +47,7 @@ export const keys = {
   onTheBar: (session: SessionId, load: string, set: string) => ["bar", session, load, set] as const,
   summary: (session: SessionId) => ["summary", session] as const,
   settings: ["settings"] as const,
+  backups: ["backups"] as const,
   calendarFeed: ["calendar feed"] as const,
   review: (session: SessionId) => ["review", session] as const,
   overview: (client: ClientId) => ["overview", client] as const,

@@ -36,6 +36,7 @@ export const query = {
       staleTime: Infinity,
       retry: false,
     }),
+  backups: () => queryOptions({ queryKey: keys.backups, queryFn: api.backups }),
   calendarFeed: () => queryOptions({ queryKey: keys.calendarFeed, queryFn: api.calendarFeed }),
   home: (id: ClientId) => queryOptions({ queryKey: keys.home(id), queryFn: () => api.home(id) }),
   homeResult: (id: string) =>

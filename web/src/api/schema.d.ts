@@ -2625,6 +2625,110 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Backups
+         * @description What backups there are.
+         */
+        get: operations["backups"];
+        put?: never;
+        /**
+         * Back Up
+         * @description Make a backup now, step by step; who hangs up early leaves none.
+         */
+        post: operations["back_up"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Choose Passphrase
+         * @description Choose the passphrase of backups to come. Whoever loses it cannot read them.
+         */
+        post: operations["choose_passphrase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/schedule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /**
+         * Change Schedule
+         * @description Change how often a backup is made and where else it goes.
+         */
+        put: operations["change_schedule"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Check A Backup
+         * @description Open a backup beside the data and look at all of it, step by step; the data stay as they are.
+         */
+        post: operations["check_a_backup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Restore From Backup
+         * @description Make the data what they were in a backup, step by step; a backup of now is made before.
+         */
+        post: operations["restore_from_backup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3107,6 +3211,60 @@ export interface components {
             target: components["schemas"]["Reps"];
             /** Load */
             load: components["schemas"]["Load"] | components["schemas"]["Cut"];
+        };
+        /**
+         * BackupStep
+         * @description A line of the answer: what is being done and its share (0 to 1), last what came of it, or why nothing did.
+         */
+        BackupStep: {
+            /**
+             * Doing
+             * @default
+             */
+            doing: string;
+            /**
+             * Share
+             * @default 0
+             */
+            share: number;
+            /**
+             * Refused
+             * @default
+             */
+            refused: string;
+            made?: components["schemas"]["KeptBackup"] | null;
+            checked?: components["schemas"]["CheckedBackup"] | null;
+        };
+        /**
+         * BackupsView
+         * @description The backups, newest first, where they are, how often they are made, and for how long they are kept.
+         *
+         *     ``ready`` says that a passphrase was chosen, ``fingerprint`` which key is used now.
+         */
+        BackupsView: {
+            /** Ready */
+            ready: boolean;
+            /** Fingerprint */
+            fingerprint: string;
+            /** Folder */
+            folder: string;
+            /** Second Folder */
+            second_folder: string;
+            /** Every Hours */
+            every_hours: number;
+            /** Days */
+            days: number;
+            /** Weeks */
+            weeks: number;
+            /** Backups */
+            backups: components["schemas"]["KeptBackup"][];
+            /** Due */
+            due: boolean;
+            /**
+             * Today
+             * Format: date-time
+             */
+            today: string;
         };
         /**
          * Band
@@ -3834,6 +3992,20 @@ export interface components {
             variant?: ("" | "A" | "B") | null;
             /** Place */
             place?: PlaceId | null;
+        };
+        /**
+         * CheckedBackup
+         * @description A backup that opened whole: its name, rows in all, and rows of what a person counts in.
+         */
+        CheckedBackup: {
+            /** Name */
+            name: string;
+            /** Rows */
+            rows: number;
+            /** Counted */
+            counted: {
+                [key: string]: number;
+            };
         };
         /**
          * Checkpoints
@@ -6475,6 +6647,25 @@ export interface components {
             entry: components["schemas"]["Entry"];
         };
         /**
+         * KeptBackup
+         * @description A backup by name, the moment it was made, its size in bytes, and whether the second folder has it too.
+         */
+        KeptBackup: {
+            /** Name */
+            name: string;
+            /**
+             * Made At
+             * Format: date-time
+             */
+            made_at: string;
+            /** Size */
+            size: number;
+            /** Before Update */
+            before_update: boolean;
+            /** Twice */
+            twice: boolean;
+        };
+        /**
          * KeptResult
          * @description What is stored of a result; ``new`` is false when it was stored before.
          */
@@ -7399,6 +7590,14 @@ export interface components {
          * @enum {string}
          */
         PaperSize: "a4" | "letter";
+        /**
+         * PassphraseRequest
+         * @description A passphrase; it is used and not kept.
+         */
+        PassphraseRequest: {
+            /** Passphrase */
+            passphrase: string;
+        };
         /**
          * PastSessionsView
          * @description What a pasted log comes to, before anything is written; names that mean an exercise come before the others.
@@ -8547,6 +8746,19 @@ export interface components {
             kind: "reps";
         };
         /**
+         * RestoreBackupRequest
+         * @description The passphrase of a backup, and whether one of another studio's key is meant.
+         */
+        RestoreBackupRequest: {
+            /** Passphrase */
+            passphrase: string;
+            /**
+             * Of Another
+             * @default false
+             */
+            of_another: boolean;
+        };
+        /**
          * RestoreRequest
          * @description A revision to bring back, and the one it was asked at.
          */
@@ -9032,6 +9244,19 @@ export interface components {
          * @enum {string}
          */
         Scenario: "all goes well" | "as lately" | "a bad patch";
+        /**
+         * ScheduleRequest
+         * @description How often a backup is made, and a second folder for it; empty for none.
+         */
+        ScheduleRequest: {
+            /** Every Hours */
+            every_hours: number;
+            /**
+             * Second Folder
+             * @default
+             */
+            second_folder: string;
+        };
         /**
          * School
          * @description What a client's trainer raises first.
@@ -19216,6 +19441,389 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    back_up: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupStep"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    choose_passphrase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassphraseRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    change_schedule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScheduleRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    check_a_backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassphraseRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupStep"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    restore_from_backup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RestoreBackupRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupStep"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

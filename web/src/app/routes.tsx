@@ -126,6 +126,13 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: "settings/backups",
+            handle: { help: "backups" },
+            lazy: async () => ({
+              Component: (await import("../features/backups/BackupsView")).BackupsView,
+            }),
+          },
+          {
             path: "settings",
             handle: { help: "settings" },
             lazy: async () => ({

@@ -5,7 +5,7 @@ export const look =
   "rounded-md border border-line-strong bg-raised px-2.5 py-1.5 min-h-9 font-normal placeholder:text-soft/70 aria-invalid:border-stop";
 
 /** What is typed: `numeric` and `decimal` are text with a keypad, so that a half-typed figure is never lost. */
-type Sort = "text" | "date" | "search" | "numeric" | "decimal";
+type Sort = "text" | "date" | "search" | "numeric" | "decimal" | "password";
 
 interface Typed {
   value?: string;

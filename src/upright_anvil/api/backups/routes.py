@@ -30,7 +30,7 @@ class PassphraseRequest(RequestModel):
     passphrase: Passphrase
 
 
-class RestoreRequest(RequestModel):
+class RestoreBackupRequest(RequestModel):
     """The passphrase of a backup, and whether one of another studio's key is meant."""
 
     passphrase: Passphrase
@@ -109,7 +109,7 @@ async def back_up(here: Here) -> StreamingResponse:
 
 
 @router.post("/{name}/check", response_model=BackupStep)
-async def check(name: Name, asked: PassphraseRequest, here: Here) -> StreamingResponse:
+async def check_a_backup(name: Name, asked: PassphraseRequest, here: Here) -> StreamingResponse:
     """Open a backup beside the data and look at all of it, step by step; the data stay as they are."""
 
     def checked(_: Scope, told: Told) -> BackupStep:
@@ -119,7 +119,7 @@ async def check(name: Name, asked: PassphraseRequest, here: Here) -> StreamingRe
 
 
 @router.post("/{name}/restore", response_model=BackupStep)
-async def restore(name: Name, asked: RestoreRequest, here: Here) -> StreamingResponse:
+async def restore_from_backup(name: Name, asked: RestoreBackupRequest, here: Here) -> StreamingResponse:
     """Make the data what they were in a backup, step by step; a backup of now is made before."""
 
     def restored(scope: Scope, told: Told) -> BackupStep:

@@ -27,6 +27,12 @@ export const glossary = {
     typed: "3x12 red band",
   },
   "body weight": { means: t("No load but the client’s own body."), also: "bw", typed: "3x8 bw, 3x8 bw+10" },
+  backup: {
+    means: t(
+      "All data of one moment in one sealed file. Without its passphrase nobody reads it; with it, it can be restored on any machine.",
+    ),
+    also: t("copy restore safe data loss"),
+  },
   "back-off sets": {
     means: t("Lighter sets after the heaviest one."),
     also: t("top set down set"),

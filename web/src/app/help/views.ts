@@ -180,6 +180,14 @@ export const helpOf = {
     words: ["phase", "top-up day", "easier week"],
     keys: [],
   },
+  backups: {
+    title: t("Backups"),
+    does: t(
+      "Copies of all data, sealed with your passphrase. One is made on its own while the app runs; check one now and then, and restore one when it is needed.",
+    ),
+    words: ["backup"],
+    keys: [],
+  },
   settings: {
     title: t("Settings"),
     does: t("How the floor calls, which devices there are, what is asked before a session."),

@@ -2,6 +2,7 @@ import { t } from "../../ui/words";
 import { CalendarFeed, LibraryFile } from "./OwnFiles";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Link } from "react-router";
 import { ScreenLanguage } from "./ScreenLanguage";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
@@ -90,6 +91,12 @@ export function SettingsView() {
             "What a device measures is kept beside the set and marked as measured. It never replaces what you say. A simulated device invents a client who does roughly what was planned.",
           )}
         </p>
+      </section>
+      <section className="mt-6 grid justify-items-start gap-2 border-t border-line pt-4">
+        <h2 className="font-semibold">{t("Backups")}</h2>
+        <Link to="/settings/backups" className="inline-flex min-h-9 items-center underline">
+          {t("Copies of all data: make, check, restore")}
+        </Link>
       </section>
       <CalendarFeed />
       <ScreenLanguage />

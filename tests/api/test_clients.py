@@ -58,3 +58,15 @@ class ClientsTest(ApiTest):
         view = self.post("/equipment/read", {"text": "dumbbells 10 12\nkettelbell", "unit": "lb"}, 200)
         self.assertEqual([k["kind"] for k in view["kinds"]], ["dumbbell"])
         self.assertEqual(view["problems"][0]["line"], 2)
+
+    def test_a_client_is_erased_by_the_whole_name_and_is_gone(self) -> None:
+        board = self.program()
+        path = f"/clients/{board['client_id']}"
+        self.problem(self.http.post(f"/api{path}/erase", json={"name": "Ottoline"}), 422)
+        self.assertEqual(len(self.get("/clients")), 1)
+        erased = self.post(f"{path}/erase", {"name": "Ottoline Fisk"}, 200)
+        self.assertEqual((erased["counted"]["program"], erased["swept"]), (1, True))
+        self.assertEqual(self.get("/clients"), [])
+        self.problem(self.http.get(f"/api{path}"), 404)
+        self.problem(self.http.get(f"/api/programs/{board['program_id']}"), 404)
+        self.problem(self.http.post(f"/api{path}/erase", json={"name": "Ottoline Fisk"}), 404)

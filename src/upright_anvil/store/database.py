@@ -134,7 +134,7 @@ def _prepare(engine: Engine) -> None:
     @event.listens_for(engine, "connect")
     def _settings(connection: Any, _: object) -> None:
         connection.isolation_level = None  # transactions begin where SQLAlchemy says, not where the driver guesses
-        for pragma in ("journal_mode=WAL", "foreign_keys=ON", "synchronous=FULL"):
+        for pragma in ("journal_mode=WAL", "foreign_keys=ON", "synchronous=FULL", "secure_delete=ON"):
             connection.execute(f"PRAGMA {pragma}")
 
     @event.listens_for(engine, "begin")

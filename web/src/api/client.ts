@@ -110,6 +110,8 @@ export const api = {
   addClient: (body: Schemas["ClientRequest"]) => told(http.POST("/api/clients", { body })),
   changeClient: (client_id: ClientId, body: Schemas["ClientChangeRequest"]) =>
     told(http.PATCH("/api/clients/{client_id}", { params: { path: { client_id } }, body })),
+  eraseClient: (client_id: ClientId, name: string) =>
+    told(http.POST("/api/clients/{client_id}/erase", { params: { path: { client_id } }, body: { name } })),
   setPlaces: (client_id: ClientId, places: PlaceId[]) =>
     told(http.PUT("/api/clients/{client_id}/places", { params: { path: { client_id } }, body: { places } })),
   energy: (client_id: ClientId, aim: Schemas["EnergyAim"]) =>

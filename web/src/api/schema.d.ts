@@ -1057,6 +1057,26 @@ export interface paths {
         patch: operations["change_client"];
         trace?: never;
     };
+    "/api/clients/{client_id}/erase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Erase Client
+         * @description Erase a client for good, with all that hangs on it; backups that are there hold it until they expire.
+         */
+        post: operations["erase_client"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{client_id}/places": {
         parameters: {
             query?: never;
@@ -5290,6 +5310,32 @@ export interface components {
             problems: components["schemas"]["EquipmentProblem"][];
             /** Understood */
             understood: components["schemas"]["UnderstoodLine"][];
+        };
+        /**
+         * EraseRequest
+         * @description The whole name of a client who is to be erased for good.
+         */
+        EraseRequest: {
+            /** Name */
+            name: string;
+        };
+        /**
+         * ErasedClient
+         * @description What went: rows in all and of what a person counts in; ``mentions`` are places where the name still stands.
+         *
+         *     ``swept`` says whether the file was written anew; where not, it is done at the next erasure.
+         */
+        ErasedClient: {
+            /** Rows */
+            rows: number;
+            /** Counted */
+            counted: {
+                [key: string]: number;
+            };
+            /** Mentions */
+            mentions: string[];
+            /** Swept */
+            swept: boolean;
         };
         /**
          * EveryStart
@@ -14295,6 +14341,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClientView"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    erase_client: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                client_id: ClientId;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EraseRequest"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErasedClient"];
                 };
             };
             /** @description Not Found */

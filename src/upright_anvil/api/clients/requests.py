@@ -102,6 +102,12 @@ class ClientRequest(ClientChangeRequest):
         return ClientFacts(**said)  # type: ignore[arg-type]
 
 
+class EraseRequest(RequestModel):
+    """The whole name of a client who is to be erased for good."""
+
+    name: Annotated[str, StringConstraints(max_length=300)]
+
+
 class PlacesRequest(RequestModel):
     """Where a client trains, the usual place first."""
 

@@ -1,6 +1,14 @@
 """Clients, and where they train."""
 
-from upright_anvil.api.clients.requests import ClientChangeRequest, ClientRequest, ExerciseNoteRequest, PlacesRequest
+from fastapi.concurrency import run_in_threadpool
+
+from upright_anvil.api.clients.requests import (
+    ClientChangeRequest,
+    ClientRequest,
+    EraseRequest,
+    ExerciseNoteRequest,
+    PlacesRequest,
+)
 from upright_anvil.api.programs.requests import ProgramRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
@@ -10,9 +18,10 @@ from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.board import empty_program
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.clients import clients, energy, exercise_notes, places
+from upright_anvil.services.clients import clients, energy, erasing, exercise_notes, places
 from upright_anvil.services.clients.clients import ClientEntry, ClientView
 from upright_anvil.services.clients.energy import EnergyView
+from upright_anvil.services.clients.erasing import ErasedClient
 from upright_anvil.services.clients.places import PlaceFacts, PlaceView
 from upright_anvil.services.progress import exercise_progress, overview
 from upright_anvil.services.progress.exercise_views import ProgressView
@@ -47,6 +56,13 @@ def client_file(client_id: ClientId, here: Here) -> ClientView:
 async def change_client(client_id: ClientId, asked: ClientChangeRequest, here: Here) -> ClientView:
     """Change some facts of a client."""
     return await here.write(lambda scope: clients.change_client(scope, client_id, asked.changes(), here.today))
+
+
+@router.post("/{client_id}/erase")
+async def erase_client(client_id: ClientId, asked: EraseRequest, here: Here) -> ErasedClient:
+    """Erase a client for good, with all that hangs on it; backups that are there hold it until they expire."""
+    erased = await here.write(lambda scope: erasing.erase_client(scope, client_id, asked.name))
+    return await run_in_threadpool(erasing.swept, here.database, erased)
 
 
 @router.put("/{client_id}/places")

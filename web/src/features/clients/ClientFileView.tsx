@@ -1,4 +1,5 @@
 import { t } from "../../ui/words";
+import { EraseClient } from "./EraseClient";
 import { FoodCard } from "./FoodCard";
 import { GoalKind, School, TrainingAge } from "../../api/enums";
 import { Choice } from "../../ui/Choice";
@@ -195,6 +196,7 @@ export function ClientFileView() {
           </a>
         </p>
         <FoodCard client={client} save={save} problem={problem("height_cm")} />
+        <EraseClient client={client} />
       </section>
     </form>
   );

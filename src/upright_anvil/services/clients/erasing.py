@@ -1,0 +1,46 @@
+"""Erasing a client for good, on purpose: the name is typed, and what stays elsewhere is said."""
+
+from dataclasses import dataclass, replace
+
+from upright_anvil.core.errors import DomainError
+from upright_anvil.core.ids import ClientId
+from upright_anvil.services.memo import forget_everything
+from upright_anvil.store import erasure
+from upright_anvil.store.clients import client
+from upright_anvil.store.database import Database, Scope
+
+COUNTED = ("program", "session", "performed_set", "test_round", "history_entry", "place")
+"""Tables whose rows a person counts in."""
+
+
+@dataclass(frozen=True, slots=True)
+class ErasedClient:
+    """What went: rows in all and of what a person counts in; ``mentions`` are places where the name still stands.
+
+    ``swept`` says whether the file was written anew; where not, it is done at the next erasure.
+    """
+
+    rows: int
+    counted: dict[str, int]
+    mentions: tuple[str, ...]
+    swept: bool
+
+
+def erase_client(scope: Scope, client_id: ClientId, typed_name: str) -> ErasedClient:
+    """Remove a client with all that hangs on it. Raises `DomainError` for another name, `NotFoundError`."""
+    name = client(scope, client_id).name
+    if " ".join(typed_name.split()).casefold() != " ".join(name.split()).casefold():
+        raise DomainError(f"To erase this client for good, type the whole name: {name}.")
+    gone = erasure.erase_client(scope, client_id)
+    return ErasedClient(
+        rows=sum(gone.values()),
+        counted={table: gone.get(table, 0) for table in COUNTED},
+        mentions=erasure.mentions(scope, name),
+        swept=False,
+    )
+
+
+def swept(database: Database, erased: ErasedClient) -> ErasedClient:
+    """Write the file anew, so that nothing of what went lies between its rows, and forget what was worked out."""
+    forget_everything()
+    return replace(erased, swept=erasure.sweep(database))

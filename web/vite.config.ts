@@ -2,6 +2,7 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+import { compressed } from "./compressed";
 
 // What a session reads beside itself: as it was last answered, so that a reload while the server is away still has it. The
 // session itself is kept by the outbox, which knows what has been delivered.
@@ -14,6 +15,7 @@ export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    compressed(),
     VitePWA({
       registerType: "autoUpdate",
       injectRegister: null,

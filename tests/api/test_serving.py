@@ -16,7 +16,7 @@ class ServingTest(StudioTest):
         super().setUp()
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
-        web = Path(folder.name) / "dist"
+        self.web = web = Path(folder.name) / "dist"
         (web / "assets").mkdir(parents=True)
         (web / "index.html").write_text("the app", "utf-8")
         (web / "mark.svg").write_text("the mark", "utf-8")
@@ -35,6 +35,27 @@ class ServingTest(StudioTest):
         ]:
             with self.subTest(path=path):
                 self.assertEqual(self.http.get(path).text, text)
+
+    def test_a_script_comes_as_the_browser_takes_it_best(self) -> None:
+        assets = self.web / "assets"
+        (assets / "a.js.br").write_bytes(b"brotli")
+        (assets / "a.js.gz").write_bytes(b"gzip")
+        for taken, encoding in (
+            ("gzip, deflate, br", "br"),
+            ("gzip;q=1.0, br; q=0.0", "gzip"),
+            ("identity", None),
+            ("brx", None),
+        ):
+            with (
+                self.subTest(taken),
+                self.http.stream("GET", "/assets/a.js", headers={"accept-encoding": taken}) as got,
+            ):
+                self.assertEqual(got.headers.get("content-encoding"), encoding)
+                self.assertEqual(got.headers["vary"].lower(), "accept-encoding")
+                self.assertIn("javascript", got.headers["content-type"])
+                self.assertIn("immutable", got.headers["cache-control"])
+                self.assertEqual(b"".join(got.iter_raw()), (encoding or "a script").replace("br", "brotli").encode())
+        self.assertEqual(self.http.get("/assets/gone.js", headers={"accept-encoding": "br"}).status_code, 404)
 
     def test_nothing_outside_is_served(self) -> None:
         for path in ["/..%2fsecret.txt", "/%2e%2e/secret.txt", "/assets/..%2f..%2fsecret.txt"]:

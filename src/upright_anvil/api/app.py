@@ -6,7 +6,6 @@ from pathlib import Path
 
 from fastapi import APIRouter, FastAPI
 from fastapi.responses import FileResponse, Response
-from fastapi.staticfiles import StaticFiles
 from starlette.exceptions import HTTPException
 
 from upright_anvil import __version__
@@ -15,6 +14,7 @@ from upright_anvil.api.assessment import routes as testing
 from upright_anvil.api.backups import routes as backups
 from upright_anvil.api.bringing import routes as bringing
 from upright_anvil.api.clients import routes as clients
+from upright_anvil.api.compressed_files import CompressedFiles
 from upright_anvil.api.devices import routes as devices
 from upright_anvil.api.exchange import archives, library_files
 from upright_anvil.api.exchange import routes as exchange
@@ -112,7 +112,7 @@ def _serve(app: FastAPI, web: Path) -> None:
         _say_that_it_is_not_built(app)
         return
     mimetypes.add_type("application/manifest+json", ".webmanifest")
-    app.mount("/assets", StaticFiles(directory=web / "assets"), name="assets")
+    app.mount("/assets", CompressedFiles(directory=web / "assets"), name="assets")
 
     @app.get("/{path:path}", include_in_schema=False)
     async def _view(path: str) -> Response:

@@ -15,6 +15,7 @@ from upright_anvil.api.backups.schedule import BackupSchedule
 from upright_anvil.api.clock import OPENS_AT, shift_to, shifted_clock, zone_named
 from upright_anvil.api.devices.routes import LONGEST_MESSAGE
 from upright_anvil.api.guard.same_origin import LOOPBACK
+from upright_anvil.api.guard.slow_heads import PatientProtocol
 from upright_anvil.api.studio import THE_TRAINER, Studio
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
 from upright_anvil.core.errors import DomainError
@@ -124,6 +125,7 @@ def serve_data(
         timeout_graceful_shutdown=1,
         ws_max_size=LONGEST_MESSAGE,
         server_header=False,
+        http=PatientProtocol,
     )
 
 

@@ -185,6 +185,7 @@ VIEWS: tuple[View, ...] = (
     View("library", path_of("/library/plank", "Plank")),
     View("batteries", path_of("/batteries", "Test batteries")),
     View("settings", path_of("/settings", "Settings")),
+    View("backups", path_of("/settings/backups", "Backups")),
     View("board", shots.board),
     View("roomy board", roomy_board),
     View("logbook", opened(shots.board, "Logbook")),

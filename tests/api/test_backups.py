@@ -1,13 +1,14 @@
 """Backups over HTTP and from the command line."""
 
+import io
 import json
 import os
-import subprocess
 import sys
 import tempfile
+from contextlib import redirect_stderr, redirect_stdout
 from datetime import timedelta
 from pathlib import Path
-from typing import Any
+from typing import NamedTuple
 from unittest.mock import patch
 
 from sqlalchemy import text
@@ -16,6 +17,7 @@ from tests.api.support import CLIENT, ApiTest, Json
 from tests.support import NOW
 from upright_anvil.api.backups.schedule import BackupSchedule
 from upright_anvil.backup_commands import back_up_before_update
+from upright_anvil.cli import main
 from upright_anvil.services.backups.folder import BackupFolder
 from upright_anvil.store.database import Database
 from upright_anvil.store.opening import open_file
@@ -76,11 +78,31 @@ class BackupsApiTest(ApiTest):
         self.assertIn("no backup was made", logged.output[0])
 
 
+class Told(NamedTuple):
+    """How a command ended, and what it said."""
+
+    returncode: int | str | None
+    stdout: str
+    stderr: str
+
+
 class CommandTest(ApiTest):
-    def run_command(self, *words: str, passphrase: str = WORDS) -> Any:
-        asked = [sys.executable, "-m", "upright_anvil.cli", "backup", *words, "--data", str(self.studio.database.path)]
-        known = os.environ | {"UPRIGHT_ANVIL_PASSPHRASE": passphrase}
-        return subprocess.run(asked, env=known, capture_output=True, text=True, check=False)
+    def run_command(self, *words: str, passphrase: str = WORDS) -> Told:
+        """What the command line makes of some words, in this process: importing the app takes longer than all else."""
+        out, err = io.StringIO(), io.StringIO()
+        asked = ["upright-anvil", "backup", *words, "--data", str(self.studio.database.path)]
+        ended: int | str | None = 0
+        with (
+            patch.object(sys, "argv", asked),
+            patch.dict(os.environ, {"UPRIGHT_ANVIL_PASSPHRASE": passphrase}),
+            redirect_stdout(out),
+            redirect_stderr(err),
+        ):
+            try:
+                main()
+            except SystemExit as end:
+                ended = end.code
+        return Told(ended, out.getvalue(), err.getvalue())
 
     def test_one_command_makes_checks_and_restores(self) -> None:
         self.post("/clients", CLIENT)
@@ -91,7 +113,8 @@ class CommandTest(ApiTest):
         file = made.stdout.rpartition(", ")[0]
         self.assertIn("1 of client", self.run_command("check", file).stdout)
         refused = self.run_command("check", file, passphrase="another one, longer")
-        self.assertEqual((refused.returncode, refused.stderr.count("\n")), (1, 1))
+        self.assertEqual(refused.returncode, 1)
+        self.assertIn("not the passphrase", refused.stderr)
         self.post("/clients", CLIENT)
         elsewhere = Path(file).parent.parent / "brought.uabackup"
         Path(file).rename(elsewhere)

@@ -2,10 +2,11 @@
 
 from dataclasses import replace
 
-from hypothesis import given, settings
+from hypothesis import assume, given, settings
 from hypothesis import strategies as st
 
 from tests.support import NOW, TODAY, StudioTest
+from upright_anvil.core.errors import DomainError
 from upright_anvil.core.plan.document import GroupKind, WeekKind
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.calendar import MoveSession
@@ -65,7 +66,10 @@ class BoardChangeTest(StudioTest):
     @settings(max_examples=40, deadline=None)
     @given(st.lists(st.one_of(IN_A_DAY, BEYOND), min_size=1, max_size=3, unique_by=lambda edit: edit.op))
     def test_the_change_makes_the_board_after_of_the_board_before(self, edits: list[Edit]) -> None:
-        before, change, after = self.save(*edits)
+        try:
+            before, change, after = self.save(*edits)
+        except DomainError:  # an edit of a line that another of them took out
+            assume(False)
         self.assertEqual(change.base, before.revision.number)
         self.assertEqual(merged(before, change), after)
 

@@ -70,6 +70,7 @@ class LoadTargetsTest(TestCase):
             (BodyweightLoad(Load.of(10, Unit.KG), assisted=True), "bw - 10 kg"),
             (ShareOfMax(Decimal("72.5")), "72.5 %"),
             (Coded("band", "red"), "band red"),
+            (Coded("band", "A-2000"), "band A-2000"),
             (SameAsLastTime(), "last time"),
             (SameAsLastTime(Load.of(5, "lb")), "last time + 5 lb"),
             (OpenLoad(), "open load"),

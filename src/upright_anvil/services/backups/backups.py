@@ -6,7 +6,7 @@ import tempfile
 from collections.abc import Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass
-from datetime import datetime
+from datetime import datetime, timedelta
 from pathlib import Path
 from typing import Final
 
@@ -43,9 +43,9 @@ def make_backup(
     raises ends it, and nothing half done is left under a backup's name.
     """
     settings, name = folder.needed(), named(now, before)
-    final = folder.path / name
-    if final.exists():
-        raise DomainError("A backup was made this very second; that one will do.")
+    while (final := folder.path / name).exists():  # two within a second: the later one says the next
+        now += timedelta(seconds=1)
+        name = named(now, before)
     with _scratch(folder.path) as scratch:
         copied = scratch / "copy.sqlite3"
         copy_file(data, copied, lambda share: told("Copying the data", 0.5 * share))

@@ -246,10 +246,8 @@ def weight_of(number: str, spoken: str | None, unit: Unit) -> Load:
 
 def _named(text: str, unit: Unit) -> LoadTarget:
     words = text.lower()
-    added = _ADDED.search(text)
-    plus = weight_of(added.group(2), added.group(3), unit) if added else None
     if words.startswith("last"):
-        return SameAsLastTime(plus)
+        return SameAsLastTime(_added(text, unit)[0])
     if words.startswith("open"):
         return OpenLoad()
     if words.endswith("band") and not words.startswith("band"):
@@ -260,7 +258,14 @@ def _named(text: str, unit: Unit) -> LoadTarget:
         if len(label) > MAX_LABEL:
             raise DomainError(f"A label has at most {MAX_LABEL} characters.")
         return Coded(sort, label)
-    return BodyweightLoad(plus, assisted=bool(added and added.group(1) == "-"))
+    plus, taken_off = _added(text, unit)
+    return BodyweightLoad(plus, assisted=taken_off)
+
+
+def _added(text: str, unit: Unit) -> tuple[Load | None, bool]:
+    """The weight behind a sign, and whether it is taken off. In a label (band A-20) it would be part of the name."""
+    found = _ADDED.search(text)
+    return (weight_of(found.group(2), found.group(3), unit), found.group(1) == "-") if found else (None, False)
 
 
 def tidy(words: str) -> str:

@@ -2,7 +2,7 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
-import { compressed } from "./compressed";
+import { compressed } from "./compressed.ts";
 
 // What a session reads beside itself: as it was last answered, so that a reload while the server is away still has it. The
 // session itself is kept by the outbox, which knows what has been delivered.

@@ -52,6 +52,31 @@ class WriterTest(StudioTest):
         self.run_with(5, work)
         self.assertEqual(self.names(), ["Whole"])
 
+    def test_nothing_is_written_beside_work_on_the_whole_file(self) -> None:
+        go = threading.Event()
+        order: list[str] = []
+
+        async def work(writer: Writer) -> None:
+            loop, begun = asyncio.get_running_loop(), asyncio.Event()
+
+            def whole() -> str:
+                loop.call_soon_threadsafe(begun.set)
+                go.wait(10)
+                order.append("the whole file")
+                return "done"
+
+            alone = asyncio.create_task(asyncio.to_thread(writer.alone, whole))
+            await begun.wait()
+            write = asyncio.create_task(writer.write(THE_TRAINER, lambda _: order.append("a set")))
+            await asyncio.sleep(0)
+            self.assertEqual(order, [])
+            go.set()
+            self.assertEqual(await alone, "done")
+            await write
+
+        self.run_with(5, work)
+        self.assertEqual(order, ["the whole file", "a set"])
+
     def test_a_write_whose_turn_does_not_come_is_never_made(self) -> None:
         go = threading.Event()
 

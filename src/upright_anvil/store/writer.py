@@ -35,6 +35,13 @@ class Writer:
                 raise BusyError from None
             return await waiting
 
+    def alone(self, work: Callable[[], T]) -> T:
+        """Answer what some work answers that is no transaction of its own; meanwhile nothing is written.
+
+        For what concerns the whole file. Writes that would wait too long are told to come again.
+        """
+        return self._thread.submit(work).result()
+
     def _make(self, trainer_id: TrainerId, work: Callable[[Scope], T]) -> T:
         with self._database.writing(trainer_id) as scope:
             return work(scope)

@@ -124,8 +124,9 @@ async def restore_from_backup(name: Name, asked: RestoreBackupRequest, here: Her
 
     def restored(scope: Scope, told: Told) -> BackupStep:
         scope.db.rollback()  # nothing is read in here, and a reader would hold up what is put back
-        with here.backing_up:
-            check_backup(here.backups, name, asked.passphrase, lambda words, share: told(words, 0.3 * share))
+        check_backup(here.backups, name, asked.passphrase, lambda words, share: told(words, 0.3 * share))
+
+        def put_back() -> CheckedBackup:
             make_backup(
                 here.database.path,
                 here.backups,
@@ -133,7 +134,7 @@ async def restore_from_backup(name: Name, asked: RestoreBackupRequest, here: Her
                 lambda words, share: told(words, 0.3 + 0.3 * share),
                 needed=name,
             )
-            done = restore_backup(
+            return restore_backup(
                 here.database,
                 here.backups,
                 name,
@@ -141,6 +142,10 @@ async def restore_from_backup(name: Name, asked: RestoreBackupRequest, here: Her
                 lambda words, share: told(words, 0.6 + 0.4 * share),
                 of_another=asked.of_another,
             )
+
+        with here.backing_up:
+            # Between the backup of now and the restored data nothing is written that would stand in neither.
+            done = here.writer.alone(put_back)
         return BackupStep(share=1.0, checked=done)
 
     return await _steps(here, restored)

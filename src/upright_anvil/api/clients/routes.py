@@ -62,7 +62,7 @@ async def change_client(client_id: ClientId, asked: ClientChangeRequest, here: H
 async def erase_client(client_id: ClientId, asked: EraseRequest, here: Here) -> ErasedClient:
     """Erase a client for good, with all that hangs on it; backups that are there hold it until they expire."""
     erased = await here.write(lambda scope: erasing.erase_client(scope, client_id, asked.name))
-    return await run_in_threadpool(erasing.swept, here.database, erased)
+    return await run_in_threadpool(here.writer.alone, lambda: erasing.swept(here.database, erased))
 
 
 @router.put("/{client_id}/places")

@@ -1,8 +1,10 @@
+import { readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { brotliCompressSync, constants, gzipSync } from "node:zlib";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
-import { compressed } from "./compressed.ts";
 
 // What a session reads beside itself: as it was last answered, so that a reload while the server is away still has it. The
 // session itself is kept by the outbox, which knows what has been delivered.
@@ -10,6 +12,35 @@ const FLOOR = /\/api\/(settings|today|warning-signs|programs\/.*\/floor\/clocks)
 
 // A picture never changes at its address.
 const PICTURE = /\/api\/exercises\/[^/]+\/picture\/[^/]+$/;
+
+// Each script, style and picture of lines in brotli and gzip beside itself, made once: nothing is compressed while somebody waits.
+const WORTH_IT = /\.(js|css|svg|json)$/;
+const SMALLEST = 1000;
+
+function compressed(): Plugin {
+  let folder = "";
+  return {
+    name: "compressed",
+    apply: "build",
+    configResolved: (config) => {
+      folder = join(config.root, config.build.outDir, config.build.assetsDir);
+    },
+    closeBundle: {
+      order: "post",
+      sequential: true,
+      handler: () => {
+        for (const name of readdirSync(folder)) {
+          const file = join(folder, name);
+          if (!WORTH_IT.test(name) || statSync(file).size < SMALLEST) continue;
+          const content = readFileSync(file);
+          const quality = { [constants.BROTLI_PARAM_QUALITY]: constants.BROTLI_MAX_QUALITY };
+          writeFileSync(`${file}.br`, brotliCompressSync(content, { params: quality }));
+          writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
+        }
+      },
+    },
+  };
+}
 
 export default defineConfig({
   plugins: [

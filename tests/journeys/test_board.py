@@ -54,7 +54,8 @@ class BoardTest(JourneyTest):
         page.locator(self.at(0, 2)).focus()
         page.keyboard.type("4 x 5, 82.5 kg, tmepo 3-1-1-0")
         expect(page.get_by_text("At character 17: expected 'tempo 3-1-X-0'.")).to_be_visible()
-        page.keyboard.press("Enter")
+        with page.expect_response(re.compile("/revisions$")):
+            page.keyboard.press("Enter")
         expect(page.locator(self.at(0, 2))).to_contain_text("4 x 5, 82.5 kg, tmepo 3-1-1-0")
         page.reload()
         page.locator(self.at(0, 2)).click()

@@ -301,6 +301,7 @@ class CalendarTest(JourneyTest):
         page = self.page()
         page.get_by_role("listitem").filter(has_text="Casimir Holt").get_by_role("link", name="Program").click()
         page.get_by_role("link", name="Calendar").click()
+        expect(page.get_by_role("heading", level=1, name="Calendar of")).to_be_visible()
         row = page.get_by_role("row").filter(has_text="week 8")
         day = row.get_by_role("button", name="Upper body")
         day.click()

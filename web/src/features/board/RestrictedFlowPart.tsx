@@ -39,7 +39,7 @@ export function RestrictedFlowPart({
     );
   const choose = (place: string) => {
     if (where) put(where, null, "no cuffs");
-    if (place) put(place, how ?? { pressure: t("as taught"), cycles: "" }, "restricted blood flow");
+    if (place) put(place, how ?? { pressure: "as taught", cycles: "" }, "restricted blood flow");
   };
   const change = (fields: Partial<How>) => how && put(where, { ...how, ...fields }, "restricted blood flow");
   return (

@@ -1,5 +1,4 @@
 // Rows of the board as a spreadsheet has them, and back: tabs between cells, a line a row, quotes where they are needed.
-import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import type { LineId, WeekId } from "../../api/ids";
 import type { Edit } from "./useBoard";
@@ -17,7 +16,8 @@ export function rowsFor(view: Board, chosen: ReadonlySet<LineId>): string {
       }))
       .filter(({ lines }) => lines.length > 0);
     if (days.length === 0) continue;
-    rows.push([t("Exercise"), ...phase.weeks.map((week) => t("Week {{number}}", { number: week.number }))]);
+    // In English whatever the screens speak: these heads are read again when the rows come back.
+    rows.push(["Exercise", ...phase.weeks.map((week) => `Week ${week.number}`)]);
     for (const { day, lines } of days) {
       if (days.length > 1) rows.push([day.name]);
       for (const line of lines) rows.push([line.exercise, ...line.cells.map((cell) => cell.plan.text)]);

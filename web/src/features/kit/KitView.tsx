@@ -19,7 +19,7 @@ const blocks = [
 
 /** Every part of the interface on one page, in development only. */
 export function KitView() {
-  const [kept, setKept] = useState(t("Ottoline Fisk"));
+  const [kept, setKept] = useState("Ottoline Fisk");
   const [unit, setUnit] = useState<"kg" | "lb" | "">("");
   const [ticked, setTicked] = useState(false);
   return (

@@ -8,7 +8,7 @@ from decimal import Decimal
 
 from bench.figures import Figure, interleaved
 from bench.served import Served, served
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Joint, Side
@@ -67,7 +67,7 @@ def _live_five_years(app: Served, client: ClientId) -> None:
     now = datetime.now(UTC)
     today = now.date()
     database = open_database(app.data)
-    with database.writing(THE_TRAINER) as scope:
+    with database.writing(THE_STUDIO) as scope:
         for week in range(WEEKS):
             on = today - timedelta(weeks=week + 1)
             weight = Load.of(Decimal(64) + Decimal(week % 7) / 10, Unit.KG)

@@ -4,7 +4,7 @@ from itertools import cycle
 
 from bench.figures import Figure, timed
 from bench.served import Served, served
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
@@ -62,11 +62,11 @@ def _add_own(app: Served) -> None:
     """Two thousand exercises, each like a shipped one under another name."""
     shipped = cycle(shipped_exercises().values())
     database = open_database(app.data)
-    with database.writing(THE_TRAINER) as scope:
+    with database.writing(THE_STUDIO) as scope:
         for number in range(OWN):
             like = next(shipped)
             name = f"{like.name}, my way {number}"
             document = table_of(like) | {"name": name, "also": []}
-            scope.db.add(OwnExerciseRow(id=f"own-{number:06d}", trainer_id=THE_TRAINER, name=name, document=document))
+            scope.db.add(OwnExerciseRow(id=f"own-{number:06d}", studio_id=THE_STUDIO, name=name, document=document))
         exercises.changed(scope)
     database.close()

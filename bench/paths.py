@@ -13,7 +13,7 @@ from sqlalchemy import event
 
 from bench.figures import NO_AIM, Figure
 from upright_anvil.api.app import create_app
-from upright_anvil.api.studio import THE_TRAINER, Studio
+from upright_anvil.api.studio import THE_STUDIO, Studio
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
 
@@ -25,7 +25,7 @@ class Counted:
 
     def __init__(self, folder: str) -> None:
         self.database = open_database(Path(folder) / "demo.sqlite3")
-        fill(self.database, THE_TRAINER, NOW)
+        fill(self.database, THE_STUDIO, NOW)
         self.studio = Studio(self.database, lambda: NOW)
         self.http = TestClient(create_app(self.studio))
         self.queries = 0

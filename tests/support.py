@@ -8,7 +8,7 @@ from pathlib import Path
 from unittest import TestCase
 
 from tests.commands import save_edits, start_program
-from upright_anvil.api.studio import THE_TRAINER, Studio
+from upright_anvil.api.studio import THE_STUDIO, Studio
 from upright_anvil.cli import open_database
 from upright_anvil.core.health.screening import Answers
 from upright_anvil.core.ids import ProgramId
@@ -134,4 +134,4 @@ def monday_of(day: date) -> date:
     return day - timedelta(days=day.weekday())
 
 
-__all__ = ["NOW", "THE_TRAINER", "TODAY", "StudioTest", "copy_of", "depot", "facts", "monday_of"]
+__all__ = ["NOW", "THE_STUDIO", "TODAY", "StudioTest", "copy_of", "depot", "facts", "monday_of"]

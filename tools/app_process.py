@@ -55,7 +55,7 @@ class AppProcess:
         self.process.start()
         for _ in range(STEPS):
             try:
-                urllib.request.urlopen(f"{self.url}/api/settings", timeout=2).close()
+                urllib.request.urlopen(f"{self.url}/api/health", timeout=2).close()
             except OSError:
                 time.sleep(STEP)
             else:

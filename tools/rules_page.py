@@ -50,6 +50,7 @@ CHAPTERS = (
             "health.warning_signs",
         ),
     ),
+    ("People and signing in", ("people.roles", "people.sign_in_rules")),
     ("Energy", ("energy",)),
     ("Between sessions", ("home.dose", "home.result", "report")),
     (

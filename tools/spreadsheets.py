@@ -13,7 +13,7 @@ from pathlib import Path
 from openpyxl import load_workbook
 from tests.demo.filled import demo_copy
 
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.exchange.exporting import ProgramFormat, client_log, program_file
 from upright_anvil.store.clients import all_clients
@@ -52,7 +52,7 @@ def main() -> int:
         folder = Path(place)
         database = Database(demo_copy(folder))
         wrong, many = [], 0
-        with database.reading(THE_TRAINER) as scope:
+        with database.reading(THE_STUDIO) as scope:
             for who in all_clients(scope):
                 for row in programs_of_client(scope, who.id):
                     file = program_file(scope, row.id, ProgramFormat.XLSX)

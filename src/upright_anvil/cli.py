@@ -4,7 +4,6 @@ import argparse
 import gc
 import json
 import os
-from collections.abc import Collection
 from datetime import UTC, date, datetime, timedelta, tzinfo
 from pathlib import Path
 
@@ -16,14 +15,17 @@ from upright_anvil.api.clock import OPENS_AT, shift_to, shifted_clock, zone_name
 from upright_anvil.api.devices.routes import LONGEST_MESSAGE
 from upright_anvil.api.guard.same_origin import LOOPBACK
 from upright_anvil.api.guard.slow_heads import PatientProtocol
-from upright_anvil.api.studio import THE_TRAINER, Studio
+from upright_anvil.api.reached import ON_THIS_MACHINE, NobodySignsInError, Reached, WrongArgumentError
+from upright_anvil.api.studio import THE_OWNER, THE_STUDIO, Shared, Studio
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
 from upright_anvil.core.errors import DomainError
 from upright_anvil.demo.scenario import fill
 from upright_anvil.logs import log_as_json
+from upright_anvil.people_commands import PEOPLE_COMMANDS
 from upright_anvil.store.database import Database
 from upright_anvil.store.opening import UnusableFileError, open_file
-from upright_anvil.store.tables import TrainerRow
+from upright_anvil.store.people import add_owner, anybody_signs_in
+from upright_anvil.store.tables import StudioRow
 
 COLLECT_AFTER = (50_000, 20, 50)
 """Objects and rounds between collections: a board makes thousands that are gone by themselves."""
@@ -35,17 +37,18 @@ def open_database(path: Path) -> Database:
     """Open a data file, bring its tables up to date and see that there is a trainer. Raises `UnusableFileError`."""
     back_up_before_update(path, datetime.now(UTC))
     database = open_file(path)
-    with database.writing(THE_TRAINER) as scope:
-        if scope.db.get(TrainerRow, THE_TRAINER) is None:
-            scope.db.add(TrainerRow(id=THE_TRAINER, name="Trainer"))
+    with database.writing(THE_STUDIO) as scope:
+        if scope.db.get(StudioRow, THE_STUDIO) is None:
+            scope.db.add(StudioRow(id=THE_STUDIO, name="Studio"))
+            scope.db.flush()
+            add_owner(scope, THE_OWNER, datetime.now(UTC))
     return database
 
 
-def main() -> None:
-    """Run one command."""
+def _parser() -> argparse.ArgumentParser:
     parser = argparse.ArgumentParser(prog="upright-anvil", description=__doc__)
     commands = parser.add_subparsers(dest="command", required=True)
-    serve = commands.add_parser("serve", help="serve the app on 127.0.0.1")
+    serve = commands.add_parser("serve", help="serve the app, on 127.0.0.1 unless told otherwise")
     serve.add_argument("--data", type=Path, required=True, help="the data file")
     serve.add_argument("--port", type=int, default=8321)
     serve.add_argument("--demo", action="store_true", help="fill an empty data file with the demo data")
@@ -54,8 +57,16 @@ def main() -> None:
         "--zone", default="", help="the studio's time zone, such as Europe/Oslo; this machine's if left out"
     )
     serve.add_argument(
-        "--name", action="append", default=[], help="a name that a proxy calls the app by, such as studio.home.arpa"
+        "--name", action="append", default=[], help="a name that browsers call the app by, such as studio.home.arpa"
     )
+    serve.add_argument("--bind", default=ON_THIS_MACHINE, help="the address to answer on, such as 0.0.0.0; needs TLS")
+    serve.add_argument("--certificate", type=Path, help="the TLS certificate, with those it rests on (PEM)")
+    serve.add_argument("--key", type=Path, help="the certificate's private key (PEM)")
+    serve.add_argument("--behind-proxy", action="store_true", help="a proxy on this machine gives TLS")
+    person = commands.add_parser("people", help="choose the owner's passphrase, let somebody in again, list people")
+    person.add_argument("what", choices=list(PEOPLE_COMMANDS))
+    person.add_argument("--person", default="", help="a name")
+    person.add_argument("--data", type=Path, required=True, help="the data file")
     backup = commands.add_parser("backup", help="choose the passphrase, make, list, check or restore a backup")
     backup.add_argument("what", choices=list(BACKUP_COMMANDS))
     backup.add_argument("file", nargs="?", default="", help="a backup's name, or its file for check and restore")
@@ -63,30 +74,41 @@ def main() -> None:
     backup.add_argument("--of-another", action="store_true", help="restore a backup made with another studio's key")
     schema = commands.add_parser("schema", help="write the API's OpenAPI schema")
     schema.add_argument("file", type=Path)
+    return parser
+
+
+def main() -> None:
+    """Run one command."""
+    parser = _parser()
     asked = parser.parse_args()
-    if asked.command == "backup":
-        try:
-            BACKUP_COMMANDS[asked.what](asked.data, asked.file, asked.of_another)
-        except (DomainError, UnusableFileError) as refused:
-            parser.exit(1, f"{refused}\n")
-        return
-    if asked.command == "schema":
-        asked.file.write_text(json.dumps(create_app().openapi(), indent=1) + "\n", "utf-8")
-        return
     try:
-        zone = zone_named(asked.zone)
-    except ValueError as unknown:
-        parser.error(str(unknown))
+        if asked.command == "backup":
+            BACKUP_COMMANDS[asked.what](asked.data, asked.file, asked.of_another)
+        elif asked.command == "people":
+            database = open_database(asked.data)
+            PEOPLE_COMMANDS[asked.what](database, asked.person)
+            database.close()
+        elif asked.command == "schema":
+            asked.file.write_text(json.dumps(create_app().openapi(), indent=1) + "\n", "utf-8")
+        else:
+            _serve(asked)
+    except (DomainError, UnusableFileError, NobodySignsInError) as refused:
+        parser.exit(1, f"{refused}\n")
+    except WrongArgumentError as wrong:
+        parser.error(str(wrong))
+
+
+def _serve(asked: argparse.Namespace) -> None:
+    zone = zone_named(asked.zone)
     shift = shift_to(datetime.combine(asked.on, OPENS_AT, zone)) if asked.on else timedelta(0)
-    print(f"Upright Anvil is at http://127.0.0.1:{asked.port}", flush=True)
+    reached = Reached(asked.bind, asked.certificate, asked.key, asked.name, behind_proxy=asked.behind_proxy)
+    reached.check(demo=asked.demo)
+    print(f"Upright Anvil is at {reached.address(asked.port)}", flush=True)
     if not (WEB / "index.html").is_file():
         print(NOT_BUILT, flush=True)
     if asked.demo:
         print("Made-up data, and nobody signs in: for this machine only.", flush=True)
-    try:
-        serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone, names=asked.name)
-    except UnusableFileError as unusable:
-        parser.exit(1, f"{unusable}\n")
+    serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone, reached=reached)
 
 
 def serve_data(
@@ -96,28 +118,36 @@ def serve_data(
     demo: bool = False,
     shift: timedelta = timedelta(0),
     zone: tzinfo | None = None,
-    names: Collection[str] = (),
+    reached: Reached | None = None,
 ) -> None:
-    """Serve a data file on 127.0.0.1 until somebody ends it; with ``demo`` an empty one is filled first.
+    """Serve a data file until somebody ends it; with ``demo`` an empty one is filled first.
 
-    ``shift`` is how far the studio's clock is before this machine's, ``zone`` its zone (the machine's where none).
-    ``names`` are what it is called by beside this machine's own names, where a proxy stands before it.
+    It is ``reached`` on this machine alone unless told otherwise. ``shift`` is how far the studio's clock is before this machine's, ``zone`` its zone (the machine's where none).
+    Raises `NobodySignsInError` where it could be reached from elsewhere and nobody has a passphrase.
     """
+    reached = reached or Reached()
     database = open_database(data)
+    if reached.from_elsewhere:
+        with database.reading(THE_STUDIO) as scope:
+            if not anybody_signs_in(scope):
+                raise NobodySignsInError(data)
     clock = shifted_clock(shift, zone)
     if demo:
-        fill(database, THE_TRAINER, clock())
+        fill(database, THE_STUDIO, clock())
     gc.collect()
     gc.freeze()  # what was read at the start stays, so that no collection walks through it again
     gc.set_threshold(*COLLECT_AFTER)
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     log_as_json(level)
-    studio = Studio(database, clock)
+    studio = Studio(database, clock, others=Shared(database, THE_STUDIO, always_sign_in=reached.from_elsewhere))
+    database.clock = clock
     if not demo:
         BackupSchedule(studio).start()
     uvicorn.run(
-        create_app(studio, WEB, (*LOOPBACK, *names)),
-        host="127.0.0.1",
+        create_app(studio, WEB, (*LOOPBACK, *reached.names), secure=reached.from_elsewhere),
+        host=reached.bind,
+        ssl_certfile=reached.certificate,
+        ssl_keyfile=reached.key,
         port=port,
         log_config=None,
         log_level=level,

@@ -34,7 +34,6 @@ class ClientsTest(ApiTest):
             ("place", {"name": "Depot", "equipment": "x" * 5000}),
             ("weekdays", [7]),
             ("aim", "world peace"),
-            ("consent_on", "yesterday"),
             ("birth_year", "MCMLXX"),
             ("nickname", "Otti"),
         ]:

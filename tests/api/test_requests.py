@@ -22,7 +22,7 @@ from upright_anvil.services.settings import Settings
 from upright_anvil.store.tables import ClientRow, PerformedSetRow, TestResultRow
 
 PAIRS = (
-    (SetRequest, PerformedSet, {"slot", "load", "how", "logged_by"}),
+    (SetRequest, PerformedSet, {"slot", "load", "how", "actor_id"}),
     (SetRequest, SetPosition, set()),
     (HowRequest, How, set()),
     (ResultRequest, TestResult, {"load"}),

@@ -8,7 +8,7 @@ from pathlib import Path
 
 from tools.app_process import DEMO_DAY
 
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
 
@@ -19,7 +19,7 @@ __all__ = ["DEMO_DAY", "demo_copy"]
 def _made(moment: datetime) -> Path:
     path = Path(tempfile.mkdtemp(prefix="anvil-demo-")) / "demo.sqlite3"
     database = open_database(path)
-    fill(database, THE_TRAINER, moment)
+    fill(database, THE_STUDIO, moment)
     database.close()
     return path
 

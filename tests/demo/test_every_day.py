@@ -7,7 +7,7 @@ from unittest import TestCase
 from zoneinfo import ZoneInfo
 
 from tests.demo.filled import DEMO_DAY, demo_copy
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.services.calendar.calendar import calendar_of
 from upright_anvil.services.today.today import TodayView, open_today
 from upright_anvil.store.database import Database
@@ -25,7 +25,7 @@ class EveryDayTest(TestCase):
         with tempfile.TemporaryDirectory() as folder:
             database = Database(demo_copy(Path(folder), moment))
             self.addCleanup(database.close)
-            with database.reading(THE_TRAINER) as scope:
+            with database.reading(THE_STUDIO) as scope:
                 view = open_today(scope, moment.date())
                 for session in view.sessions:
                     calendar = calendar_of(scope, session.program_id, moment.date())

@@ -6,7 +6,7 @@ from unittest import TestCase
 from sqlalchemy import text
 
 from tests.demo.filled import DEMO_DAY, demo_copy
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.core.health.screening import ScreenOutcome
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.demo.scenario import WEEKS_BEHIND, fill
@@ -31,7 +31,7 @@ class ScenarioTest(TestCase):
 
     def test_four_clients_and_more_have_six_weeks_behind_them_and_train_today(self) -> None:
         today = DEMO_DAY.date()
-        with self.database.reading(THE_TRAINER) as scope:
+        with self.database.reading(THE_STUDIO) as scope:
             view = open_today(scope, today)
             self.assertGreaterEqual(len(view.sessions), 4)
             self.assertEqual({s.state for s in view.sessions}, {"planned"})
@@ -41,7 +41,7 @@ class ScenarioTest(TestCase):
                 self.assertEqual(board.start, today - timedelta(days=today.weekday(), weeks=WEEKS_BEHIND))
 
     def test_every_planned_line_can_be_read_and_lifted(self) -> None:
-        with self.database.reading(THE_TRAINER) as scope:
+        with self.database.reading(THE_STUDIO) as scope:
             for session in open_today(scope, DEMO_DAY.date()).sessions:
                 for phase in open_board(scope, session.program_id, DEMO_DAY.date()).phases:
                     for day in phase.days:
@@ -59,7 +59,7 @@ class ScenarioTest(TestCase):
     def test_it_lives_what_sessions_are_made_of(self) -> None:
         """Circuits by the clock and counted ones, runs beside lifting, pyramids with bands, a long break."""
         kinds, schemes = set(), set()
-        with self.database.reading(THE_TRAINER) as scope:
+        with self.database.reading(THE_STUDIO) as scope:
             for session in open_today(scope, DEMO_DAY.date()).sessions:
                 for phase in open_board(scope, session.program_id, DEMO_DAY.date()).phases:
                     kinds |= {group.kind for day in phase.days for group in day.groups}
@@ -73,13 +73,13 @@ class ScenarioTest(TestCase):
 
     def test_a_studio_with_clients_is_left_alone(self) -> None:
         before = self.count("SELECT count(*) FROM client")
-        fill(self.database, THE_TRAINER, DEMO_DAY)
+        fill(self.database, THE_STUDIO, DEMO_DAY)
         self.assertEqual(self.count("SELECT count(*) FROM client"), before)
 
     def test_ten_people_have_files_places_screens_and_two_rounds_of_tests(self) -> None:
         today = DEMO_DAY.date()
         outcomes = set()
-        with self.database.reading(THE_TRAINER) as scope:
+        with self.database.reading(THE_STUDIO) as scope:
             people = client_list(scope, DEMO_DAY.date())
             self.assertEqual(len(people), 10)
             for person in people:
@@ -102,7 +102,7 @@ class ScenarioTest(TestCase):
         self.assertEqual(outcomes, set(ScreenOutcome))
 
     def test_a_slip_of_the_keyboard_was_corrected_and_is_kept(self) -> None:
-        with self.database.reading(THE_TRAINER) as scope:
+        with self.database.reading(THE_STUDIO) as scope:
             ilse = next(c for c in client_list(scope, DEMO_DAY.date()) if c.name == "Ilse Marwick")
             pairs = side_by_side(scope, ilse.id, None, None).pairs
         later = next(p.later for p in pairs if p.item.id == "push-up-reps")
@@ -110,13 +110,13 @@ class ScenarioTest(TestCase):
         self.assertEqual(([int(r.value or 0) for r in later.earlier], later.figure), ([120], 12))
 
     def test_today_tells_what_is_due(self) -> None:
-        with self.database.reading(THE_TRAINER) as scope:
+        with self.database.reading(THE_STUDIO) as scope:
             dues = open_today(scope, DEMO_DAY.date()).dues
         self.assertEqual({d.kind for d in dues}, {"clearance", "health screen", "re-test"})
         self.assertEqual(dues[0].kind, "clearance")
 
     def test_the_library_holds_all_that_is_planned(self) -> None:
-        with self.database.reading(THE_TRAINER) as scope:
+        with self.database.reading(THE_STUDIO) as scope:
             exercises = all_exercises(scope)
             for session in open_today(scope, DEMO_DAY.date()).sessions:
                 for phase in open_board(scope, session.program_id, DEMO_DAY.date()).phases:

@@ -15,7 +15,7 @@ GONE = {
     "the old name of the services": r"upright_anvil\.(flows|standins)",
     "a refusal that is not a domain error": r"\bRefusal\b",
     "what is kept by when a session ended": r"str\(s\.finished_at\)",
-    "a query by hand for one trainer's rows": r"\w+\.trainer_id == (?!trainer_id|bindparam\(\"trainer_id\"\))",
+    "a query by hand for one trainer's rows": r"\w+\.studio_id == (?!studio_id|bindparam\(\"studio_id\"\))",
 }
 GONE_IN_WEB = {
     "asking for everything again": r"invalidateQueries\(\)",

@@ -13,7 +13,7 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import Entry, State
-from upright_anvil.core.ids import TrainerId
+from upright_anvil.core.ids import StudioId
 from upright_anvil.formats.archive_file import write_archive
 from upright_anvil.services.clients.clients import add_client, client_file
 from upright_anvil.services.exchange.archive import bring_in_client, client_archive, look_at_archive, made_ready
@@ -30,7 +30,7 @@ from upright_anvil.services.starting.sources import StartingPoint, all_templates
 from upright_anvil.store import programs
 from upright_anvil.store.archive import rows_of_client
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import TrainerRow
+from upright_anvil.store.tables import StudioRow
 
 SLED = Exercise("own", "Sandbag drag <b>", Pattern.LOCOMOTION, (Muscle.QUADRICEPS,))
 
@@ -104,9 +104,9 @@ class ArchiveTest(StudioTest):
             self.assertNotIn(secret, text)
 
     def test_another_trainer_has_no_archive_of_it(self) -> None:
-        other = TrainerId("other")
+        other = StudioId("other")
         with self.studio.writing() as scope:
-            scope.db.add(TrainerRow(id=other, name="Other"))
+            scope.db.add(StudioRow(id=other, name="Other"))
         with self.database.reading(other) as scope:
             with self.assertRaises(NotFoundError):
                 client_archive(scope, self.client, NOW)

@@ -8,6 +8,8 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.assessment.rounds import keep_result
 from upright_anvil.services.clients.clients import ClientFacts, add_client, change_client, client_file, client_list
+from upright_anvil.services.clients.consents import add_consent, withdraw_consent
+from upright_anvil.services.clients.retention import change_retention, retention
 from upright_anvil.store.not_found import NotFoundError
 
 WHOLE = ClientFacts(
@@ -25,7 +27,6 @@ WHOLE = ClientFacts(
     birth_year=1980,
     contact="0555 0130",
     emergency_contact="Yard office",
-    consent_on=date(2026, 1, 7),
     cycle_reports=True,
 )
 
@@ -36,7 +37,7 @@ class ClientsTest(StudioTest):
             made = add_client(scope, WHOLE, NOW)
         with self.studio.reading() as scope:
             found = client_file(scope, made.id, TODAY)
-            self.assertEqual((found.facts, found.age, found.hints), (WHOLE, 46, ()))
+            self.assertEqual((found.facts, found.age, found.hints), (WHOLE, 46, ("No consent is noted yet.",)))
             self.assertEqual([c.name for c in client_list(scope, TODAY)], ["Dell"])
 
     def test_a_name_is_enough_and_one_change_leaves_the_rest(self) -> None:
@@ -59,9 +60,38 @@ class ClientsTest(StudioTest):
             minor = change_client(scope, made.id, {"birth_year": TODAY.year - 17}, TODAY)
         self.assertTrue(any("guardian" in hint for hint in minor.hints))
 
-    def test_a_consent_from_tomorrow_is_refused(self) -> None:
-        with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "has not come yet"):
-            add_client(scope, facts(consent_on=TODAY + timedelta(days=1)), NOW)
+    def test_a_consent_is_given_taken_back_and_given_anew(self) -> None:
+        with self.studio.writing() as scope:
+            who = add_client(scope, facts(), NOW)
+            self.assertIn("No consent is noted yet.", who.hints)
+            with self.assertRaisesRegex(DomainError, "has not come yet"):
+                add_consent(scope, who.id, "All of it", TODAY + timedelta(days=1), NOW, TODAY)
+            (given,) = add_consent(scope, who.id, "All of it", TODAY - timedelta(days=9), NOW, TODAY)
+            self.assertFalse(any("consent" in hint for hint in client_file(scope, who.id, TODAY).hints))
+            for day in (TODAY - timedelta(days=10), TODAY + timedelta(days=1)):
+                with self.assertRaises(DomainError):
+                    withdraw_consent(scope, who.id, given.id, day, TODAY)
+            withdraw_consent(scope, who.id, given.id, TODAY, TODAY)
+            self.assertTrue(any("taken back" in hint for hint in client_file(scope, who.id, TODAY).hints))
+            add_consent(scope, who.id, "Less of it", TODAY, NOW, TODAY)
+            view = client_file(scope, who.id, TODAY)
+            other = add_client(scope, facts("Dell"), NOW)
+            with self.assertRaises(NotFoundError):
+                withdraw_consent(scope, other.id, given.id, TODAY, TODAY)
+        self.assertEqual([one.text for one in view.consents], ["Less of it", "All of it"])
+        self.assertFalse(any("consent" in hint for hint in view.hints))
+
+    def test_files_are_due_after_the_studios_years_and_nothing_goes_by_itself(self) -> None:
+        board = self.client_with_program(("back-squat", "3 x 8, 60 kg"))
+        self.session(board)
+        with self.studio.writing() as scope:
+            add_client(scope, facts("Dell"), NOW.replace(year=2022))
+            add_client(scope, facts("Leap"), NOW.replace(year=2024, month=2, day=29))
+            self.assertEqual([file.client for file in retention(scope, TODAY).due], ["Dell"])
+            self.assertEqual([f.client for f in change_retention(scope, 2, TODAY).due], ["Dell", "Leap"])
+            self.assertEqual(retention(scope, date(2028, 3, 3)).due[-1].client, "Leap")
+            self.assertEqual(len(retention(scope, date(2028, 3, 4)).due), 3)
+            self.assertEqual(len(client_list(scope, TODAY)), 3)
 
     def test_a_new_client_trains_where_most_others_do(self) -> None:
         with self.studio.writing() as scope:

@@ -39,11 +39,11 @@ class DatabaseTest(StudioTest):
         with self.assertRaisesRegex(StatementError, "time zone"), self.studio.writing() as scope:
             add_client(scope, facts(), datetime(2026, 3, 4, 17, 0))  # noqa: DTZ001 - the point of the test
 
-    def test_every_clients_row_carries_its_trainer(self) -> None:
+    def test_every_row_carries_its_studio(self) -> None:
         for table in Table.metadata.sorted_tables:
-            if table.name != "trainer":
+            if table.name != "studio":
                 with self.subTest(table=table.name):
-                    self.assertFalse(table.c.trainer_id.nullable)
+                    self.assertFalse(table.c.studio_id.nullable)
 
 
 class MigrationsTest(TestCase):
@@ -61,5 +61,5 @@ class MigrationsTest(TestCase):
                 open_database(path).close()
             database = open_database(path)
             with database.engine.connect() as connection:
-                self.assertEqual(connection.execute(text("SELECT count(*) FROM trainer")).scalar(), 1)
+                self.assertEqual(connection.execute(text("SELECT count(*) FROM studio")).scalar(), 1)
             database.close()

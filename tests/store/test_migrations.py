@@ -9,7 +9,7 @@ from alembic.config import Config
 from sqlalchemy import create_engine
 
 from tests.support import TODAY
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.services.clients.clients import client_file
 from upright_anvil.services.shelf import library
@@ -40,7 +40,7 @@ class FromTheFirstTablesTest(TestCase):
             with closing(sqlite3.connect(path)) as old:
                 old.executescript(BEFORE)
             database = open_database(path)
-            with database.reading(THE_TRAINER) as scope:
+            with database.reading(THE_STUDIO) as scope:
                 view = client_file(scope, "client-1", TODAY)
                 own = library(scope).exercises.get("own-1")
             with database.engine.connect() as connection:

@@ -93,11 +93,11 @@ class ScopeTest(StudioTest):
                         self.assertIsNone(scope.db.get(kind, tuple(found)))
         self.assertGreater(seen, 10)
         with self.database.reading("somebody-else") as scope:
-            row = ClientRow(id="c", trainer_id="trainer", name="Agnes Thornby")
+            row = ClientRow(id="c", studio_id="trainer", name="Agnes Thornby")
             scope.db.add(row)
             with self.assertRaises(IntegrityError):
                 scope.db.flush()
-            self.assertEqual(row.trainer_id, "somebody-else")
+            self.assertEqual(row.studio_id, "somebody-else")
 
     def test_single_rows_are_not_there_for_somebody_else(self) -> None:
         with self.database.writing("somebody-else") as scope:

@@ -5,9 +5,9 @@ from collections.abc import Callable
 from typing import Any
 
 from tests.support import NOW, StudioTest, facts
-from upright_anvil.api.studio import THE_TRAINER
+from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.services.clients.clients import add_client
-from upright_anvil.store.database import BusyError, Database, Scope
+from upright_anvil.store.database import NOBODY, BusyError, Database, Scope
 from upright_anvil.store.tables import ClientRow
 from upright_anvil.store.writer import Writer
 
@@ -34,7 +34,7 @@ class WriterTest(StudioTest):
             def one(number: int) -> Callable[[Scope], None]:
                 return lambda _: made.append(number)
 
-            await asyncio.gather(*(writer.write(THE_TRAINER, one(number)) for number in range(20)))
+            await asyncio.gather(*(writer.write(THE_STUDIO, NOBODY, one(number)) for number in range(20)))
 
         self.run_with(5, work)
         self.assertEqual(made, list(range(20)))
@@ -46,8 +46,8 @@ class WriterTest(StudioTest):
 
         async def work(writer: Writer) -> None:
             with self.assertRaises(ZeroDivisionError):
-                await writer.write(THE_TRAINER, wrong)
-            await writer.write(THE_TRAINER, lambda scope: add_client(scope, facts("Whole"), NOW))
+                await writer.write(THE_STUDIO, NOBODY, wrong)
+            await writer.write(THE_STUDIO, NOBODY, lambda scope: add_client(scope, facts("Whole"), NOW))
 
         self.run_with(5, work)
         self.assertEqual(self.names(), ["Whole"])
@@ -67,7 +67,7 @@ class WriterTest(StudioTest):
 
             alone = asyncio.create_task(asyncio.to_thread(writer.alone, whole))
             await begun.wait()
-            write = asyncio.create_task(writer.write(THE_TRAINER, lambda _: order.append("a set")))
+            write = asyncio.create_task(writer.write(THE_STUDIO, NOBODY, lambda _: order.append("a set")))
             await asyncio.sleep(0)
             self.assertEqual(order, [])
             go.set()
@@ -87,13 +87,13 @@ class WriterTest(StudioTest):
                 loop.call_soon_threadsafe(begun.set)
                 return go.wait(10)
 
-            first = asyncio.create_task(writer.write(THE_TRAINER, long))
+            first = asyncio.create_task(writer.write(THE_STUDIO, NOBODY, long))
             await begun.wait()
             with self.assertRaises(BusyError):
-                await writer.write(THE_TRAINER, lambda scope: add_client(scope, facts("Too Late"), NOW))
+                await writer.write(THE_STUDIO, NOBODY, lambda scope: add_client(scope, facts("Too Late"), NOW))
             go.set()
             self.assertTrue(await first, "what has begun is waited for past its patience")
-            await writer.write(THE_TRAINER, lambda scope: add_client(scope, facts("Next"), NOW))
+            await writer.write(THE_STUDIO, NOBODY, lambda scope: add_client(scope, facts("Next"), NOW))
 
         self.run_with(0.05, work)
         self.assertEqual(self.names(), ["Next"])
@@ -105,9 +105,9 @@ class WriterTest(StudioTest):
 
         async def work(writer: Writer) -> None:
             with self.assertRaises(BusyError):
-                await writer.write(THE_TRAINER, lambda scope: add_client(scope, facts("Locked Out"), NOW))
+                await writer.write(THE_STUDIO, NOBODY, lambda scope: add_client(scope, facts("Locked Out"), NOW))
             other.execute("COMMIT")
-            await writer.write(THE_TRAINER, lambda scope: add_client(scope, facts("Next"), NOW))
+            await writer.write(THE_STUDIO, NOBODY, lambda scope: add_client(scope, facts("Next"), NOW))
 
         self.run_with(5, work)
         self.assertEqual(self.names(), ["Next"])

@@ -13,6 +13,7 @@ from upright_anvil.api import problems
 from upright_anvil.api.assessment import routes as testing
 from upright_anvil.api.backups import routes as backups
 from upright_anvil.api.bringing import routes as bringing
+from upright_anvil.api.clients import consents
 from upright_anvil.api.clients import routes as clients
 from upright_anvil.api.compressed_files import CompressedFiles
 from upright_anvil.api.devices import routes as devices
@@ -21,8 +22,10 @@ from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
 from upright_anvil.api.guard.answer_headers import AnswerHeaders, page_response
 from upright_anvil.api.guard.body_limit import BodyLimit
+from upright_anvil.api.guard.permissions import PERMITTED
 from upright_anvil.api.guard.request_id import RequestId
 from upright_anvil.api.guard.same_origin import IN_TESTS, LOOPBACK, SameOrigin
+from upright_anvil.api.guard.sign_in import Cookies, SignInGuard
 from upright_anvil.api.guard.socket_limit import SocketLimit
 from upright_anvil.api.health import routes as health
 from upright_anvil.api.home import routes as home
@@ -30,6 +33,9 @@ from upright_anvil.api.languages import routes as languages
 from upright_anvil.api.library import routes as library
 from upright_anvil.api.openapi import described
 from upright_anvil.api.operation import routes as operation
+from upright_anvil.api.people import routes as people
+from upright_anvil.api.people import sign_in
+from upright_anvil.api.people.sign_in import TryLimit
 from upright_anvil.api.places import routes as places
 from upright_anvil.api.planning import routes as planning
 from upright_anvil.api.programs import routes as programs
@@ -47,6 +53,7 @@ ROUTERS = (
     planning.router,
     today.router,
     clients.router,
+    consents.router,
     bringing.router,
     starting.router,
     starting.own,
@@ -62,6 +69,8 @@ ROUTERS = (
     languages.router,
     operation.router,
     backups.router,
+    sign_in.router,
+    people.router,
 )
 """In the order they are tried: what the floor asks comes first."""
 
@@ -72,11 +81,15 @@ NOT_BUILT = "The interface is not built yet. Run `make setup`, then start the ap
 
 
 def create_app(
-    studio: Studio | None = None, web: Path | None = None, hosts: Collection[str] = (*LOOPBACK, IN_TESTS)
+    studio: Studio | None = None,
+    web: Path | None = None,
+    hosts: Collection[str] = (*LOOPBACK, IN_TESTS),
+    *,
+    secure: bool = False,
 ) -> FastAPI:
     """Answer the app. Without a studio it only describes itself; without ``web`` it serves the API alone.
 
-    ``hosts`` are the names it answers to, without ports.
+    ``hosts`` are the names it answers to, without ports; ``secure`` where browsers come by TLS.
     """
     app = FastAPI(
         title="Upright Anvil",
@@ -87,13 +100,16 @@ def create_app(
     )
     app.state.studio = studio
     app.state.web = web
+    app.state.cookies = cookies = Cookies(secure=secure)
+    app.state.try_limit = TryLimit()
     app.add_middleware(BodyLimit)
     app.add_middleware(SocketLimit)
+    app.add_middleware(SignInGuard, cookies=cookies)
     app.add_middleware(SameOrigin, hosts=hosts)
     app.add_middleware(AnswerHeaders)
     app.add_middleware(RequestId)
     problems.install(app)
-    api = APIRouter(prefix="/api")
+    api = APIRouter(prefix="/api", dependencies=[PERMITTED])
     for router in ROUTERS:
         api.include_router(router)
     app.include_router(api)

@@ -18,6 +18,10 @@ FORMATS: Mapping[object, str] = {
 }
 """Every identifier's type, and the format that its strings have in the schema."""
 
+_ANY = (401, 403, 404, 421, 422, 429, 503)
+READS, WRITES = _ANY, (*_ANY, 408, 409, 413)
+"""The problems that any read, and any write, may be answered with."""
+
 
 def described(schema: dict[str, Any], routes: Iterable[BaseRoute]) -> dict[str, Any]:
     """Answer the app's schema with the format of every identifier in it, as the routes' types say."""
@@ -30,7 +34,7 @@ def described(schema: dict[str, Any], routes: Iterable[BaseRoute]) -> dict[str, 
     for route in (r for r in routes if isinstance(r, APIRoute)):
         hints = get_type_hints(unwrap(route.endpoint), include_extras=True)
         for method, operation in schema["paths"].get(f"/api{route.path}", {}).items():
-            statuses = (404, 422) if method == "get" else (404, 409, 413, 422, 503)
+            statuses = READS if method == "get" else WRITES
             operation["responses"] |= {str(status): _problem(status) for status in statuses}
             for parameter in operation.get("parameters", ()):
                 _mark(parameter["schema"], hints.get(parameter["name"]))

@@ -15,6 +15,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.text.shorthand import ShorthandError
 from upright_anvil.services.assessment.rounds import DoubtError
 from upright_anvil.services.board.saving import StaleSaveError
+from upright_anvil.services.people.signing_in import WaitError, WrongSecretError
 from upright_anvil.services.review.decisions import CellMovedError
 from upright_anvil.store.database import BusyError
 from upright_anvil.store.not_found import NotFoundError
@@ -63,6 +64,16 @@ def install(app: FastAPI) -> None:
     @app.exception_handler(IdTakenError)
     async def _taken(_: Request, error: IdTakenError) -> JSONResponse:
         return problem(HTTPStatus.CONFLICT, str(error))
+
+    @app.exception_handler(WrongSecretError)
+    async def _wrong_secret(_: Request, error: WrongSecretError) -> JSONResponse:
+        return problem(HTTPStatus.UNAUTHORIZED, str(error))
+
+    @app.exception_handler(WaitError)
+    async def _wait(_: Request, error: WaitError) -> JSONResponse:
+        answer = problem(HTTPStatus.TOO_MANY_REQUESTS, str(error), seconds=error.seconds)
+        answer.headers["Retry-After"] = str(error.seconds)
+        return answer
 
     @app.exception_handler(BusyError)
     async def _busy(_: Request, error: BusyError) -> JSONResponse:

@@ -4,23 +4,30 @@ import asyncio
 from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import AbstractContextManager
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 from datetime import date, datetime
 from functools import cached_property
 from threading import Lock
 from typing import Annotated, TypeVar
 
-from fastapi import Depends, Request
+from fastapi import Depends
+from starlette.requests import HTTPConnection
 
 from upright_anvil.api.clock import Clock, shifted_clock
+from upright_anvil.api.guard.access_book import AccessBook, Visitor
 from upright_anvil.api.news import News
-from upright_anvil.core.ids import SessionId, TrainerId
+from upright_anvil.core.ids import PersonId, SessionId, StudioId
+from upright_anvil.core.people.roles import Role
 from upright_anvil.services.backups.folder import BackupFolder
-from upright_anvil.store.database import Database, Scope
+from upright_anvil.services.people.passkeys import Challenges
+from upright_anvil.store.database import Actor, Database, Scope
 from upright_anvil.store.writer import Writer
 
-THE_TRAINER = TrainerId("trainer")
-"""There is one trainer until people can sign in."""
+THE_STUDIO = StudioId("trainer")
+"""One studio a file; files of before there were studios call it so."""
+
+THE_OWNER = PersonId("trainer")
+"""The first of its people: whoever sits at the machine, until there is a passphrase."""
 
 
 T = TypeVar("T")
@@ -29,13 +36,65 @@ AT_ONCE = 2
 """Boards, drafts and reviews that are worked out at the same time; more would only wait for each other."""
 
 
+class Shared:
+    """What everybody in a studio shares while the app runs."""
+
+    def __init__(self, database: Database, studio_id: StudioId, *, always_sign_in: bool = False) -> None:
+        self.access = AccessBook(database, studio_id, always=always_sign_in)
+        self.challenges = Challenges()
+        self.news = News()
+        self.backups = BackupFolder(database.path)
+        self.backing_up = Lock()
+        self._database = database
+
+    @cached_property
+    def coming_in(self) -> asyncio.Lock:
+        """Held while a secret is compared: one after the other, so that no try slips past the count."""
+        return asyncio.Lock()
+
+    @cached_property
+    def drawing(self) -> ThreadPoolExecutor:
+        """The threads for heavy work."""
+        return ThreadPoolExecutor(max_workers=AT_ONCE, thread_name_prefix="drawing")
+
+    @cached_property
+    def writer(self) -> Writer:
+        """The one writer."""
+        return Writer(self._database)
+
+    def close(self) -> None:
+        """End the threads, once what was begun is written."""
+        if "writer" in vars(self):
+            self.writer.close()
+        if "drawing" in vars(self):
+            self.drawing.shutdown()
+
+
 @dataclass(frozen=True)
 class Studio:
-    """The database in the name of the signed-in trainer, and the clock."""
+    """The studio's data in somebody's name, and the clock."""
 
     database: Database
     clock: Clock = field(default_factory=shifted_clock)
-    trainer_id: TrainerId = THE_TRAINER
+    studio_id: StudioId = THE_STUDIO
+    actor: Actor = field(default=Actor(THE_OWNER))
+    role: Role = Role.OWNER
+    others: Shared | None = field(default=None, repr=False)
+
+    def __post_init__(self) -> None:
+        if self.others is None:
+            object.__setattr__(self, "others", Shared(self.database, self.studio_id))
+            self.database.clock = self.clock
+
+    @property
+    def shared(self) -> Shared:
+        """What everybody in the studio shares."""
+        assert self.others is not None  # noqa: S101 - set when it is made
+        return self.others
+
+    def of(self, actor: Actor, role: Role) -> "Studio":
+        """Answer the same studio in somebody's name."""
+        return replace(self, actor=actor, role=role)
 
     @property
     def now(self) -> datetime:
@@ -47,30 +106,30 @@ class Studio:
         """Today's date where the studio is."""
         return self.clock().date()
 
-    @cached_property
+    @property
     def news(self) -> News:
         """Who watches which session."""
-        return News()
+        return self.shared.news
 
-    @cached_property
+    @property
     def drawing(self) -> ThreadPoolExecutor:
         """The threads for heavy work."""
-        return ThreadPoolExecutor(max_workers=AT_ONCE, thread_name_prefix="drawing")
+        return self.shared.drawing
 
-    @cached_property
+    @property
     def backups(self) -> BackupFolder:
         """The studio's backups."""
-        return BackupFolder(self.database.path)
+        return self.shared.backups
 
-    @cached_property
+    @property
     def backing_up(self) -> Lock:
         """Held while a backup is made or restored."""
-        return Lock()
+        return self.shared.backing_up
 
-    @cached_property
+    @property
     def writer(self) -> Writer:
         """The one writer."""
-        return Writer(self.database)
+        return self.shared.writer
 
     async def read(self, work: Callable[[Scope], T]) -> T:
         """Answer what some work answers, off the event loop, in a transaction that only reads.
@@ -89,32 +148,32 @@ class Studio:
 
         Who watches the session that it is ``about`` is told.
         """
-        answer = await self.writer.write(self.trainer_id, work)
+        answer = await self.writer.write(self.studio_id, self.actor, work)
         if about is not None:
             self.news.tell(about)
         return answer
 
     def close(self) -> None:
-        """End the writer, once what was begun is written, and close all connections."""
-        if "writer" in vars(self):
-            self.writer.close()
-        if "drawing" in vars(self):
-            self.drawing.shutdown()
+        """End what runs beside, and close all connections."""
+        self.shared.close()
         self.database.close()
 
     def reading(self) -> AbstractContextManager[Scope]:
         """Open a transaction that only reads."""
-        return self.database.reading(self.trainer_id)
+        return self.database.reading(self.studio_id, self.actor)
 
     def writing(self) -> AbstractContextManager[Scope]:
         """Open a transaction that is on disk when its block ends."""
-        return self.database.writing(self.trainer_id)
+        return self.database.writing(self.studio_id, self.actor)
 
 
-async def _studio(request: Request) -> Studio:
-    studio = request.app.state.studio
+async def _studio(asked: HTTPConnection) -> Studio:
+    studio = asked.app.state.studio
     assert isinstance(studio, Studio)  # noqa: S101 - set when the app is made
-    return studio
+    visitor: Visitor | None = getattr(asked.state, "visitor", None)
+    if visitor is None or not getattr(asked.state, "demanded", False):
+        return studio
+    return studio.of(Actor(visitor.person_id, visitor.device_id), visitor.role)
 
 
 Here = Annotated[Studio, Depends(_studio)]

@@ -2,7 +2,9 @@
 
 from typing import NewType
 
-TrainerId = NewType("TrainerId", str)
+StudioId = NewType("StudioId", str)
+PersonId = NewType("PersonId", str)
+DeviceId = NewType("DeviceId", str)
 ClientId = NewType("ClientId", str)
 ProgramId = NewType("ProgramId", str)
 SessionId = NewType("SessionId", str)

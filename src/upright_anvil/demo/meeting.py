@@ -8,14 +8,15 @@ from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.health.history import Entry
 from upright_anvil.core.health.screening import Answers, Clearance
-from upright_anvil.core.ids import ClientId, PlaceId, TrainerId
+from upright_anvil.core.ids import ClientId, PlaceId, StudioId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.demo.people import PEOPLE
 from upright_anvil.demo.person import Measured, Person
 from upright_anvil.demo.places import PLACES
 from upright_anvil.services.assessment import rounds
 from upright_anvil.services.assessment.batteries import all_tests
-from upright_anvil.services.clients.clients import add_client, change_client
+from upright_anvil.services.clients.clients import add_client
+from upright_anvil.services.clients.consents import add_consent
 from upright_anvil.services.clients.places import add_place, set_places
 from upright_anvil.services.health import health_file
 from upright_anvil.services.health.health_file import CycleReport
@@ -25,13 +26,20 @@ SLIP = "push-up-reps"
 """The test with one wrong entry in each round that has it: typed, then corrected."""
 
 
-def meet(database: Database, trainer_id: TrainerId, now: datetime) -> dict[str, ClientId]:
+CONSENT = (
+    "I agree that the studio keeps what I say about my health, what I train and what was measured, to plan my "
+    "training; that my trainers read it; and that I can take this back at any time."
+)
+"""Made-up words, as a studio might show them."""
+
+
+def meet(database: Database, studio_id: StudioId, now: datetime) -> dict[str, ClientId]:
     """Set up places and people; answer each client's id by name."""
-    with database.writing(trainer_id) as scope:
+    with database.writing(studio_id) as scope:
         places = {facts.name: add_place(scope, facts).id for facts in PLACES}
     ids = {}
     for number, person in enumerate(PEOPLE):
-        with database.writing(trainer_id) as scope:
+        with database.writing(studio_id) as scope:
             ids[person.facts.name] = _Meeting(scope, person, number, now).hold(places)
     return ids
 
@@ -49,7 +57,7 @@ class _Meeting:
         person, scope = self.person, self.scope
         first = self._at(person.rounds[0])
         who = add_client(scope, person.facts, first).id
-        change_client(scope, who, {"consent_on": first.date()}, self.today)
+        add_consent(scope, who, CONSENT, first.date(), first, self.today)
         set_places(scope, who, [places[name] for name in person.places])
         for told in person.history:
             due = None if told.due_in_weeks is None else self.today + timedelta(weeks=told.due_in_weeks)

@@ -9,7 +9,7 @@ from datetime import date, datetime, time, timedelta
 from random import Random
 
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId, TrainerId
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId, StudioId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.equipment.reading import read_equipment
@@ -55,27 +55,25 @@ HARDEST = 20
 """Reps beyond which the generator looks no further."""
 
 
-def fill(database: Database, trainer_id: TrainerId, now: datetime) -> None:
+def fill(database: Database, studio_id: StudioId, now: datetime) -> None:
     """Fill an empty database with the demo; one that has clients is left alone."""
-    with database.reading(trainer_id) as scope:
+    with database.reading(studio_id) as scope:
         if client_list(scope, now.date()):
             return
-    ids = meet(database, trainer_id, now)
+    ids = meet(database, studio_id, now)
     for number, person in enumerate(PEOPLE):
         if not person.days:
             continue
         chance = Random(SEED + number)  # noqa: S311 - made-up data, the same every time
-        story = _Story(database, trainer_id, now, person, chance)
+        story = _Story(database, studio_id, now, person, chance)
         story.tell(ids[person.facts.name])
 
 
 class _Story:
     """One client's weeks."""
 
-    def __init__(
-        self, database: Database, trainer_id: TrainerId, now: datetime, person: Person, chance: Random
-    ) -> None:
-        self.database, self.trainer_id, self.now, self.person, self.chance = database, trainer_id, now, person, chance
+    def __init__(self, database: Database, studio_id: StudioId, now: datetime, person: Person, chance: Random) -> None:
+        self.database, self.studio_id, self.now, self.person, self.chance = database, studio_id, now, person, chance
         self.start = now.date() - timedelta(days=now.weekday(), weeks=WEEKS_BEHIND)
         self.lifts = {lift.exercise: lift for _, entries in person.days for lift in lifts_of(entries)}
         self.kit = read_equipment(DEPOT, Unit.KG).inventory
@@ -83,14 +81,14 @@ class _Story:
 
     def tell(self, client_id: ClientId) -> None:
         """Write the first program, then live through the weeks."""
-        with self.database.writing(self.trainer_id) as scope:
+        with self.database.writing(self.studio_id) as scope:
             board = start_program(scope, client_id, self.person.program, self._at(self.start), self.start)
             self.program_id, self.body = board.program_id, self.person.body_weight
             self._save(scope, self._first_phase(), "First phase written", self.start)
             self._save(scope, self._easing(scope), "Week 4 eases off: a set less", self.start)
         past = list(self._past_sessions())
         for number, (week, day, on) in enumerate(past):
-            with self.database.writing(self.trainer_id) as scope:
+            with self.database.writing(self.studio_id) as scope:
                 if on >= self.start + timedelta(weeks=2) and len(self._program(scope).phases) == 1:
                     self._second_phase(scope, on)
                 if number in self.person.missed:

@@ -15,6 +15,7 @@ from upright_anvil.store.tables import (
     ClearanceRow,
     ClientPlaceRow,
     ClientRow,
+    ConsentRow,
     CycleReportRow,
     DecisionRow,
     ExerciseNoteRow,
@@ -45,8 +46,9 @@ Row = dict[str, Any]
 
 IN_ORDER: tuple[type[Table], ...] = (
     OwnExerciseRow, OwnTestRow, OwnBatteryRow, PlaceRow, ClientRow, ClientPlaceRow, HistoryRow, CycleReportRow,
-    ScreeningRow, ClearanceRow, ProgramRow, RevisionRow, SessionRow, PerformedSetRow, NoteRow, ExerciseNoteRow,
-    SessionChangeRow, ReadinessRow, MeasureRow, DecisionRow, TestRoundRow, TestResultRow, HomeSheetRow, HomeResultRow,
+    ScreeningRow, ClearanceRow, ConsentRow, ProgramRow, RevisionRow, SessionRow, PerformedSetRow, NoteRow,
+    ExerciseNoteRow, SessionChangeRow, ReadinessRow, MeasureRow, DecisionRow, TestRoundRow, TestResultRow, HomeSheetRow,
+    HomeResultRow,
 )  # fmt: skip
 """What an archive holds, each table after those it points at."""
 
@@ -54,8 +56,11 @@ BY_NAME = {kind.__tablename__: kind for kind in IN_ORDER}
 NAMES = tuple(BY_NAME)
 """The tables of an archive, each after those it points at."""
 
-LEFT_OUT = frozenset({"trainer_id", "seq", "brought_in"})
+LEFT_OUT = frozenset({"studio_id", "actor_id", "device_id", "lead_id", "cover_id", "cover_until", "seq", "brought_in"})
 """Columns that mean something in their own studio alone."""
+
+RETIRED = {"performed_set": {"logged_by"}, "revision": {"author"}, "client": {"consent_on"}}
+"""Columns that archives of earlier versions hold; they name the other studio's people, or are kept elsewhere now."""
 
 AT_ONCE = 2000
 
@@ -116,7 +121,9 @@ def put_rows(scope: Scope, name: str, rows: Sequence[Row]) -> None:
 
     All at once and past the ORM: a client of five years has fifteen thousand.
     """
-    made = [row | {"trainer_id": scope.trainer_id} for row in rows]
+    signed = {"studio_id": scope.studio_id, "actor_id": scope.actor.person_id, "device_id": scope.actor.device_id}
+    own = Table.metadata.tables[name].c.keys()
+    made = [row | {column: value for column, value in signed.items() if column in own} for row in rows]
     try:
         for part in _parts(made):
             scope.db.execute(insert(Table.metadata.tables[name]), part)
@@ -130,7 +137,7 @@ def _parts(rows: Sequence[Row]) -> Iterable[Sequence[Row]]:
 
 def _typed(kind: type[Table], row: Mapping[str, Any]) -> Row:
     columns = inspect(kind).columns
-    unknown = row.keys() - set(columns_of(kind))
+    unknown = row.keys() - set(columns_of(kind)) - RETIRED.get(kind.__tablename__, set())
     if unknown:
         said = f"{', '.join(sorted(unknown))} in {kind.__tablename__}"
         raise DomainError(f"The archive says {said}, which is unknown here.")

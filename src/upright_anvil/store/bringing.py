@@ -10,9 +10,11 @@ from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import (
+    AuditRow,
     BroughtInRow,
     ClientPlaceRow,
     ClientRow,
+    ConsentRow,
     PerformedSetRow,
     ProgramRow,
     RevisionRow,
@@ -74,7 +76,11 @@ def take_back(scope: Scope, batch: str) -> None:
                     TestResultRow.id.startswith(batch, autoescape=True), TestResultRow.client_id.in_(clients)
                 )
             )
+            scope.db.execute(
+                delete(ConsentRow).where(ConsentRow.client_id.in_(clients), ConsentRow.id.startswith(batch))
+            )
             scope.db.execute(delete(ClientPlaceRow).where(ClientPlaceRow.client_id.in_(clients)))
+            scope.db.execute(delete(AuditRow).where(AuditRow.client_id.in_(clients)))
             scope.db.execute(delete(ClientRow).where(ClientRow.id.in_(clients)))
             scope.db.delete(row)
             scope.db.flush()

@@ -2,9 +2,10 @@
 
 import os
 import sqlite3
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass
+from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
 
@@ -14,8 +15,9 @@ from sqlalchemy import Connection, Engine, create_engine, event
 from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import ORMExecuteState, Session, with_loader_criteria
 
-from upright_anvil.core.ids import TrainerId
-from upright_anvil.store.tables.base import Owned
+from upright_anvil.core.ids import DeviceId, PersonId, StudioId
+from upright_anvil.store.audit_trail import AuditTrail
+from upright_anvil.store.tables.base import Owned, Signed
 
 MIGRATIONS = Path(__file__).parent / "migrations"
 
@@ -31,47 +33,69 @@ class BusyError(Exception):
 
 
 @dataclass(frozen=True, slots=True)
+class Actor:
+    """Who does something, and on which device; None where nobody signed in."""
+
+    person_id: PersonId | None = None
+    device_id: DeviceId | None = None
+
+
+NOBODY = Actor()
+"""What the app does by itself."""
+
+
+@dataclass(frozen=True, slots=True)
 class Scope:
-    """A transaction in the name of one trainer: what every query of the store takes."""
+    """A transaction in one studio's data, in somebody's name: what every query of the store takes."""
 
     db: Session
-    trainer_id: TrainerId
+    studio_id: StudioId
+    actor: Actor = NOBODY
 
 
-class _TrainersSession(Session):
-    """What a trainer asks: every query finds the trainer's own rows only, every new row is the trainer's."""
+class _StudiosSession(Session):
+    """What is asked of a studio: every query finds its own rows only, every new row is signed."""
 
-    def __init__(self, engine: Engine, trainer_id: TrainerId) -> None:
+    def __init__(self, engine: Engine, studio_id: StudioId, actor: Actor) -> None:
         super().__init__(engine, expire_on_commit=False)
-        self.trainer_id = trainer_id
+        self.studio_id, self.actor = studio_id, actor
+        self.trail = AuditTrail()
 
 
-ANY_TRAINER = {"any_trainer": True}
-"""Execution options of the one query that must see whether an id is somebody else's."""
+ANY_STUDIO = {"any_studio": True}
+"""Execution options of the one query that must see whether an id is another studio's."""
 
 
-@event.listens_for(_TrainersSession, "do_orm_execute")
+@event.listens_for(_StudiosSession, "do_orm_execute")
 def _only_own_rows(state: ORMExecuteState) -> None:
     session = state.session
-    if isinstance(session, _TrainersSession) and not state.execution_options.get("any_trainer"):
-        trainer_id = session.trainer_id
+    if isinstance(session, _StudiosSession) and not state.execution_options.get("any_studio"):
+        studio_id = session.studio_id
         state.statement = state.statement.options(
-            with_loader_criteria(Owned, lambda kind: kind.trainer_id == trainer_id, include_aliases=True)
+            with_loader_criteria(Owned, lambda kind: kind.studio_id == studio_id, include_aliases=True)
         )
 
 
-@event.listens_for(_TrainersSession, "before_flush")
+@event.listens_for(_StudiosSession, "before_flush")
 def _sign_new_rows(session: Session, *_: object) -> None:
+    if not isinstance(session, _StudiosSession):
+        return
     for row in session.new:
-        if isinstance(row, Owned) and isinstance(session, _TrainersSession):
-            row.trainer_id = session.trainer_id
+        if isinstance(row, Owned):
+            row.studio_id = session.studio_id
+        if isinstance(row, Signed):
+            row.actor_id, row.device_id = session.actor.person_id, session.actor.device_id
+    session.trail.notice(session)
 
 
 class Database:
     """One SQLite file in WAL mode, foreign keys on, every commit on disk before it is acknowledged."""
 
+    clock: Callable[[], datetime]
+    """What says when something was done."""
+
     def __init__(self, path: Path, lock_patience: float = LOCK_PATIENCE) -> None:
-        self.path = path
+        self.path, self.clock = path, lambda: datetime.now(UTC)
         keep_private(path)
         # What a query was asked with is somebody's health: it stands in no error and no log.
         self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
@@ -93,25 +117,29 @@ class Database:
             driver.execute("PRAGMA foreign_keys=ON")
 
     @contextmanager
-    def reading(self, trainer_id: TrainerId) -> Iterator[Scope]:
+    def reading(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
         """Open a transaction that only reads."""
-        with _TrainersSession(self.engine, trainer_id) as session:
-            yield Scope(session, trainer_id)
+        with _StudiosSession(self.engine, studio_id, actor) as session:
+            yield Scope(session, studio_id, actor)
 
     @contextmanager
-    def writing(self, trainer_id: TrainerId) -> Iterator[Scope]:
+    def writing(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
         """Open a transaction that writes; it is on disk when the block ends, or undone when it raises.
 
-        Raises `BusyError` when another process holds the lock for longer than a write waits.
+        What it changes is kept with who did it. Raises `BusyError` when another process holds the lock for longer than
+        a write waits.
         """
-        with _TrainersSession(self._writing, trainer_id) as session, session.begin():
+        with _StudiosSession(self._writing, studio_id, actor) as session, session.begin():
             try:
                 session.connection()
             except OperationalError as locked:
                 if getattr(locked.orig, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
                     raise BusyError from locked
                 raise
-            yield Scope(session, trainer_id)
+            yield Scope(session, studio_id, actor)
+            session.flush()
+            for entry in session.trail.entries(session, self.clock()):
+                session.add(entry)
 
     def close(self) -> None:
         """Close all connections."""

@@ -40,14 +40,14 @@ HOLDS: Final[dict[str, Holds]] = {
         (
             "history_entry", "cycle_report", "screening", "clearance", "home_sheet", "home_result", "client_place",
             "program", "session", "performed_set", "note", "exercise_note", "session_change", "readiness",
-            "set_measure", "decision", "test_round", "test_result",
+            "set_measure", "decision", "consent", "test_round", "test_result", "audit",
         ),
         Holds.BY_CLIENT,
     ),
     **dict.fromkeys(
         (
-            "brought_in", "own_exercise", "exercise_picture", "own_battery", "own_template", "own_test", "trainer",
-            "setting",
+            "brought_in", "own_exercise", "exercise_picture", "own_battery", "own_template", "own_test", "studio",
+            "setting", "person", "device", "device_person", "sign_in", "passkey", "recovery_code",
         ),
         Holds.STUDIO,
     ),

@@ -9,19 +9,19 @@ from sqlalchemy import bindparam, select
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import ExercisePictureRow, OwnExerciseRow, TrainerRow
+from upright_anvil.store.tables import ExercisePictureRow, OwnExerciseRow, StudioRow
 
-_MARK = select(TrainerRow.library_mark).where(TrainerRow.id == bindparam("trainer"))
+_MARK = select(StudioRow.library_mark).where(StudioRow.id == bindparam("trainer"))
 
 
 def library_mark(scope: Scope) -> str | None:
     """Answer the mark of the library's present state: new after every change, None before the first."""
-    return scope.db.scalar(_MARK, {"trainer": scope.trainer_id})
+    return scope.db.scalar(_MARK, {"trainer": scope.studio_id})
 
 
 def changed(scope: Scope) -> None:
     """Give the library a new mark; every change of an own exercise ends with it."""
-    trainer = scope.db.get_one(TrainerRow, scope.trainer_id)
+    trainer = scope.db.get_one(StudioRow, scope.studio_id)
     trainer.library_mark = uuid4().hex
     scope.db.flush()
 
@@ -48,7 +48,7 @@ def edit_of(scope: Scope, shipped_id: str) -> OwnExerciseRow | None:
 
 def picture(scope: Scope, exercise_id: ExerciseId) -> ExercisePictureRow | None:
     """Answer the picture of an exercise, None where there is none."""
-    return scope.db.get(ExercisePictureRow, (scope.trainer_id, exercise_id))
+    return scope.db.get(ExercisePictureRow, (scope.studio_id, exercise_id))
 
 
 def put_picture(scope: Scope, exercise_id: ExerciseId, content: bytes, mark: str, now: datetime) -> None:

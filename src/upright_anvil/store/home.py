@@ -5,7 +5,7 @@ from collections.abc import Sequence
 from sqlalchemy import select
 
 from upright_anvil.core.ids import ClientId
-from upright_anvil.store.database import ANY_TRAINER, Scope
+from upright_anvil.store.database import ANY_STUDIO, Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import HomeResultRow, HomeSheetRow
 
@@ -21,7 +21,7 @@ def home_sheet(scope: Scope, sheet_id: str) -> HomeSheetRow:
 def is_taken(scope: Scope, sheet_id: str) -> bool:
     """Answer whether a sheet of this id is kept, whoever's it is."""
     query = select(HomeSheetRow.id).where(HomeSheetRow.id == sheet_id)
-    return scope.db.scalar(query, execution_options=ANY_TRAINER) is not None
+    return scope.db.scalar(query, execution_options=ANY_STUDIO) is not None
 
 
 def sheets_of_client(scope: Scope, client_id: ClientId, limit: int) -> Sequence[HomeSheetRow]:

@@ -140,7 +140,9 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
     """
     said = _SET_COLUMNS.write(row)
     values = said | {
-        "trainer_id": scope.trainer_id,
+        "studio_id": scope.studio_id,
+        "actor_id": scope.actor.person_id,
+        "device_id": scope.actor.device_id,
         "session_id": session_id,
         "logged_at": row.logged_at or received_at,
         "received_at": received_at,
@@ -148,7 +150,8 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
     if scope.db.connection().execute(_INSERT, values).rowcount:
         return True
     session(scope, session_id)
-    said.pop("logged_at")  # the time may have been corrected on arrival
+    for name in ("logged_at", "actor_id"):  # the time may have been corrected on arrival
+        said.pop(name)
     if not stored(scope, PerformedSetRow, row.id, **said, session_id=session_id):
         raise NotFoundError("session")
     return False
@@ -161,7 +164,7 @@ _INSERT = (
     .from_select(
         [*(c.name for c in _GIVEN), "client_id"],
         select(*(bindparam(c.name, type_=c.type) for c in _GIVEN), SessionRow.client_id).where(
-            SessionRow.id == bindparam("session_id"), SessionRow.trainer_id == bindparam("trainer_id")
+            SessionRow.id == bindparam("session_id"), SessionRow.studio_id == bindparam("studio_id")
         ),
     )
     .on_conflict_do_nothing(index_elements=["id"])
@@ -204,6 +207,12 @@ _DECISIONS = (
 def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[SessionRow]:
     """Answer a client's sessions, oldest first."""
     return scope.db.scalars(_SESSIONS, {"client": client_id}).all()
+
+
+def last_sessions(scope: Scope) -> dict[ClientId, date]:
+    """Answer the day of each client's last session."""
+    query = select(SessionRow.client_id, func.max(SessionRow.on_date)).group_by(SessionRow.client_id)
+    return {client: on for client, on in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
 def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:

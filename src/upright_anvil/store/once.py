@@ -4,7 +4,7 @@ from typing import Any
 
 from sqlalchemy import select
 
-from upright_anvil.store.database import ANY_TRAINER, Scope
+from upright_anvil.store.database import ANY_STUDIO, Scope
 
 
 class IdTakenError(Exception):
@@ -19,10 +19,10 @@ def stored(scope: Scope, kind: Any, row_id: str, **content: object) -> bool:
 
     Raises `IdTakenError` where it says anything else, or is somebody else's.
     """
-    row = scope.db.scalars(select(kind).where(kind.id == row_id), execution_options=ANY_TRAINER).first()
+    row = scope.db.scalars(select(kind).where(kind.id == row_id), execution_options=ANY_STUDIO).first()
     if row is None:
         return False
-    mine = {"trainer_id": scope.trainer_id, **content}
+    mine = {"studio_id": scope.studio_id, **content}
     if any(getattr(row, name) != value for name, value in mine.items()):
         raise IdTakenError
     return True

@@ -6,14 +6,14 @@ from dataclasses import dataclass
 from datetime import date, datetime
 from functools import lru_cache
 
-from sqlalchemy import bindparam, select
+from sqlalchemy import bindparam, func, select
 
-from upright_anvil.core.ids import ClientId, ProgramId
+from upright_anvil.core.ids import ClientId, PersonId, ProgramId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.standing import ProgramDates, running
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import ProgramRow, RevisionRow
+from upright_anvil.store.tables import PersonRow, ProgramRow, RevisionRow
 
 
 @dataclass(frozen=True, slots=True)
@@ -22,7 +22,7 @@ class Revision:
 
     program_id: ProgramId
     number: int
-    author: str
+    author: PersonId | None
     at: datetime
     reason: str
     undo_to: int | None
@@ -111,7 +111,7 @@ def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
     return Revision(
         row.program_id,
         row.number,
-        row.author,
+        row.actor_id,
         row.at,
         row.reason,
         row.undo_to,
@@ -132,7 +132,6 @@ def append(scope: Scope, new: Revision, document: str | None = None) -> None:
         RevisionRow(
             program_id=new.program_id,
             number=new.number,
-            author=new.author,
             at=new.at,
             reason=new.reason,
             undo_to=new.undo_to,
@@ -145,7 +144,7 @@ def append(scope: Scope, new: Revision, document: str | None = None) -> None:
 
 @dataclass(frozen=True, slots=True)
 class RevisionHead:
-    """A revision without its document."""
+    """A revision without its document; ``author`` is a name, empty where nobody's is known."""
 
     number: int
     author: str
@@ -156,7 +155,8 @@ class RevisionHead:
 def heads(scope: Scope, program_id: ProgramId, limit: int) -> Sequence[RevisionHead]:
     """Answer the newest revisions, newest first."""
     query = (
-        select(RevisionRow.number, RevisionRow.author, RevisionRow.at, RevisionRow.reason)
+        select(RevisionRow.number, func.coalesce(PersonRow.name, ""), RevisionRow.at, RevisionRow.reason)
+        .outerjoin(PersonRow, PersonRow.id == RevisionRow.actor_id)
         .where(RevisionRow.program_id == program_id)
         .order_by(RevisionRow.number.desc())
         .limit(limit)

@@ -5,8 +5,8 @@ from collections.abc import Callable
 from concurrent.futures import ThreadPoolExecutor
 from typing import TypeVar
 
-from upright_anvil.core.ids import TrainerId
-from upright_anvil.store.database import BusyError, Database, Scope
+from upright_anvil.core.ids import StudioId
+from upright_anvil.store.database import Actor, BusyError, Database, Scope
 
 T = TypeVar("T")
 
@@ -21,12 +21,12 @@ class Writer:
         self._database, self._patience = database, patience
         self._thread = ThreadPoolExecutor(max_workers=1, thread_name_prefix="writer")
 
-    async def write(self, trainer_id: TrainerId, work: Callable[[Scope], T]) -> T:
+    async def write(self, studio_id: StudioId, actor: Actor, work: Callable[[Scope], T]) -> T:
         """Answer what some work answers once it is on disk. Raises `BusyError` when its turn does not come in time.
 
         Work that has begun is waited for, so nobody is told that a write was not made which then is.
         """
-        made = self._thread.submit(self._make, trainer_id, work)
+        made = self._thread.submit(self._make, studio_id, actor, work)
         waiting = asyncio.wrap_future(made)
         try:
             return await asyncio.wait_for(asyncio.shield(waiting), self._patience)
@@ -42,8 +42,8 @@ class Writer:
         """
         return self._thread.submit(work).result()
 
-    def _make(self, trainer_id: TrainerId, work: Callable[[Scope], T]) -> T:
-        with self._database.writing(trainer_id) as scope:
+    def _make(self, studio_id: StudioId, actor: Actor, work: Callable[[Scope], T]) -> T:
+        with self._database.writing(studio_id, actor) as scope:
             return work(scope)
 
     def close(self) -> None:

@@ -82,6 +82,8 @@ export const Replaced: readonly Schemas["Replaced"][] = ["exercise", "load", "re
 
 export const ReportKind: readonly Schemas["ReportKind"][] = ["html", "pdf"];
 
+export const Role: readonly Schemas["Role"][] = ["reader", "assistant", "trainer", "owner"];
+
 export const Scenario: readonly Schemas["Scenario"][] = ["all goes well", "as lately", "a bad patch"];
 
 export const School: readonly Schemas["School"][] = ["reps in a range", "load", "reserve", "sets", "control", "density", "skill"];

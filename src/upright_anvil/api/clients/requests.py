@@ -54,7 +54,6 @@ class ClientChangeRequest(RequestModel):
     birth_year: int | None = None
     contact: Line | None = None
     emergency_contact: Line | None = None
-    consent_on: date | None = None
     cycle_reports: bool | None = None
     former: bool | None = None
     likes: Line | None = None
@@ -71,7 +70,6 @@ class ClientChangeRequest(RequestModel):
         """Only what may be unknown can be emptied."""
         if value is None and info.field_name not in (
             "birth_year",
-            "consent_on",
             "ready_by",
             "height_cm",
             "place",
@@ -81,7 +79,7 @@ class ClientChangeRequest(RequestModel):
         return value
 
     def changes(self) -> dict[str, object]:
-        """Answer what was said; None empties the birth year, the consent, the day to be ready by and the height."""
+        """Answer what was said; None empties the birth year, the day to be ready by and the height."""
         said = {name: getattr(self, name) for name in self.model_fields_set}
         if "weekdays" in said:
             said["weekdays"] = tuple(said["weekdays"])

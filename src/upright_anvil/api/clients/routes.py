@@ -1,6 +1,9 @@
 """Clients, and where they train."""
 
+import logging
+
 from fastapi.concurrency import run_in_threadpool
+from sqlalchemy.exc import DatabaseError
 
 from upright_anvil.api.clients.requests import (
     ClientChangeRequest,
@@ -23,9 +26,13 @@ from upright_anvil.services.clients.clients import ClientEntry, ClientView
 from upright_anvil.services.clients.energy import EnergyView
 from upright_anvil.services.clients.erasing import ErasedClient
 from upright_anvil.services.clients.places import PlaceFacts, PlaceView
+from upright_anvil.services.people import audit
 from upright_anvil.services.progress import exercise_progress, overview
 from upright_anvil.services.progress.exercise_views import ProgressView
 from upright_anvil.services.progress.overview_views import OverviewView
+from upright_anvil.store.database import BusyError
+
+log = logging.getLogger(__name__)
 
 router = resource("/clients", tag="clients")
 
@@ -46,10 +53,21 @@ async def add_client(asked: ClientRequest, here: Here) -> ClientView:
 
 
 @router.get("/{client_id}")
-def client_file(client_id: ClientId, here: Here) -> ClientView:
-    """One client."""
-    with here.reading() as scope:
-        return clients.client_file(scope, client_id, here.today)
+async def client_file(client_id: ClientId, here: Here) -> ClientView:
+    """One client. That the health file was opened is kept."""
+
+    def read() -> tuple[ClientView, bool]:
+        with here.reading() as scope:
+            return clients.client_file(scope, client_id, here.today), audit.looks_anew(scope, client_id, here.now)
+
+    view, anew = await run_in_threadpool(read)
+    if anew:
+        try:
+            await here.write(lambda scope: audit.keep_look(scope, client_id, here.now))
+        except (BusyError, DatabaseError) as busy:
+            # An emergency contact is read whatever the disk says; that it was, is said in the log.
+            log.warning("that a health file was opened could not be kept", exc_info=busy)
+    return view
 
 
 @router.patch("/{client_id}")
@@ -61,7 +79,7 @@ async def change_client(client_id: ClientId, asked: ClientChangeRequest, here: H
 @router.post("/{client_id}/erase")
 async def erase_client(client_id: ClientId, asked: EraseRequest, here: Here) -> ErasedClient:
     """Erase a client for good, with all that hangs on it; backups that are there hold it until they expire."""
-    erased = await here.write(lambda scope: erasing.erase_client(scope, client_id, asked.name))
+    erased = await here.write(lambda scope: erasing.erase_client(scope, client_id, asked.name, here.now))
     return await run_in_threadpool(here.writer.alone, lambda: erasing.swept(here.database, erased))
 
 

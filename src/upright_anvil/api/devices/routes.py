@@ -9,7 +9,7 @@ from pydantic import Field, TypeAdapter, ValidationError
 
 from upright_anvil.api.request_model import MadeId, RequestModel
 from upright_anvil.api.routing import resource
-from upright_anvil.api.studio import Here, Studio
+from upright_anvil.api.studio import Here
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.loads.load import Unit
@@ -98,14 +98,12 @@ async def measure(session_id: SessionId, asked: MeasureRequest, here: Here) -> A
 
 
 @router.websocket("/sessions/{session_id}/devices")
-async def watch(socket: WebSocket, session_id: SessionId) -> None:
+async def watch(socket: WebSocket, session_id: SessionId, here: Here) -> None:
     """Stream what the chosen devices see: the count and the heart as they come, the figures when a set ends.
 
     A message nobody understands is answered with a sentence and changes nothing.
     """
-    studio = socket.app.state.studio
-    assert isinstance(studio, Studio)  # noqa: S101 - set when the app is made
-    with studio.reading() as scope:
+    with here.reading() as scope:
         chosen = settings.settings(scope)
     await socket.accept()
     seen = Watch(chosen, seed=sum(session_id.encode()))

@@ -6,7 +6,7 @@ from typing import Literal
 from upright_anvil import __version__
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
-from upright_anvil.store.tables import TrainerRow
+from upright_anvil.store.tables import StudioRow
 
 router = resource(tag="operation")
 
@@ -23,5 +23,5 @@ class Health:
 def health(here: Here) -> Health:
     """Answer that the server is well; 503 where its data cannot be read."""
     with here.reading() as scope:
-        scope.db.query(TrainerRow.id).limit(1).one_or_none()
+        scope.db.query(StudioRow.id).limit(1).one_or_none()
     return Health("well", __version__)

@@ -5,7 +5,7 @@ from datetime import datetime
 from enum import StrEnum
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import ExerciseId, LineId, TrainerId
+from upright_anvil.core.ids import ExerciseId, LineId, PersonId
 from upright_anvil.core.ledger.how import NOTHING_SEEN, How
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_METRES, MAX_REPS, MAX_RESERVE, MAX_SETS, MAX_WORK_SECONDS
@@ -40,7 +40,7 @@ class PerformedSet:
     ``load`` follows the counting convention of the implement; for a body-weight move it is what was added, and
     ``assisted`` says it was taken off instead. ``reserve`` is repetitions left, None when nobody said. ``planned`` is
     the line's shorthand at that moment, empty for a set that was added. ``replaces`` is the row that stood in this
-    slot when the device made this one, None when the slot was empty. ``logged_by`` is who logged it. ``how`` is what
+    slot when the device made this one, None when the slot was empty. ``actor_id`` is who logged it. ``how`` is what
     was seen of it beside the figures. Where each side went differently, ``how.left`` and ``how.right`` say so and the
     figure of the set is the lower. ``metres`` is the distance covered, with the seconds it took where they were taken.
     """
@@ -58,7 +58,7 @@ class PerformedSet:
     note: str = ""
     replaces: str | None = None
     logged_at: datetime | None = None
-    logged_by: TrainerId | None = None
+    actor_id: PersonId | None = None
     how: How = NOTHING_SEEN
     metres: int | None = None
 

@@ -89,7 +89,7 @@ def keep_first(scope: Scope, client_id: ClientId, document: Program, reason: str
         raise DomainError(f"A client has at most {MOST_PROGRAMS} programs; add a phase to one of them.")
     if others:
         document = with_own_ids(document, f"{fresh_id()[:8]}-")
-    first = Revision(ProgramId(fresh_id()), 1, scope.trainer_id, now, reason, None, None, document)
+    first = Revision(ProgramId(fresh_id()), 1, scope.actor.person_id, now, reason, None, None, document)
     programs.add_program(scope, first, client_id)
     return first
 

@@ -154,7 +154,7 @@ def exercises_of(program: Program) -> set[ExerciseId]:
 
 def _revision(revision: Revision) -> RevisionView:
     r = revision
-    return RevisionView(r.number, r.author, r.at, r.reason, r.undo_to, r.redo_to)
+    return RevisionView(r.number, r.at, r.reason, r.undo_to, r.redo_to)
 
 
 def _phase(reader: _Reader, phase: Phase) -> PhaseView:

@@ -11,6 +11,7 @@ from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
+from upright_anvil.store.people import names as people_names
 from upright_anvil.store.programs import Revision, RevisionHead
 
 
@@ -27,7 +28,8 @@ def compare_revisions(scope: Scope, program_id: ProgramId, before: int, after: i
     """Answer what differs between two revisions. Raises `NotFoundError`."""
     old, new = (programs.revision(scope, program_id, number) for number in (before, after))
     names = {e.id: e.name for e in all_exercises(scope).values()}
-    heads = [RevisionHead(r.number, r.author, r.at, r.reason) for r in (old, new)]
+    people = people_names(scope)
+    heads = [RevisionHead(r.number, people.get(r.author, "") if r.author else "", r.at, r.reason) for r in (old, new)]
     return Comparison(heads[0], heads[1], compare(old.program, new.program, names))
 
 
@@ -43,7 +45,7 @@ def restore(scope: Scope, program_id: ProgramId, base: int, number: int, now: da
     again = replace(
         wanted,
         number=here.number + 1,
-        author=scope.trainer_id,
+        author=scope.actor.person_id,
         at=now,
         reason=f"Brought back as of revision {number}: {wanted.reason}",
         undo_to=here.number,

@@ -77,7 +77,7 @@ def undo(scope: Scope, program_id: ProgramId, base: int, now: datetime) -> Revis
     undone = replace(
         target,
         number=here.number + 1,
-        author=scope.trainer_id,
+        author=scope.actor.person_id,
         at=now,
         reason=f"Undone: {here.reason}",
         redo_to=here.number,
@@ -91,7 +91,7 @@ def redo(scope: Scope, program_id: ProgramId, base: int, now: datetime) -> Revis
     if here.redo_to is None:
         raise DomainError("There is nothing to redo.")
     target = programs.revision(scope, program_id, here.redo_to)
-    redone = replace(target, number=here.number + 1, author=scope.trainer_id, at=now)
+    redone = replace(target, number=here.number + 1, author=scope.actor.person_id, at=now)
     return keep(scope, redone)
 
 
@@ -104,7 +104,9 @@ def write_revision(
     """
     if program == before.program:
         return before
-    after = Revision(before.program_id, before.number + 1, scope.trainer_id, now, reason, before.number, None, program)
+    after = Revision(
+        before.program_id, before.number + 1, scope.actor.person_id, now, reason, before.number, None, program
+    )
     return keep(scope, after, document)
 
 

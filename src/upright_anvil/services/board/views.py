@@ -163,7 +163,6 @@ class RevisionView:
     """What the board says of its revision, and where undo and redo lead."""
 
     number: int
-    author: str
     at: datetime
     reason: str
     undo_to: int | None

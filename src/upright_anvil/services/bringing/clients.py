@@ -13,6 +13,7 @@ from upright_anvil.services.clients.clients import FACTS, ClientFacts
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import bringing, places, testing
 from upright_anvil.store.clients import all_clients
+from upright_anvil.store.consents import add_consent
 from upright_anvil.store.database import Scope
 from upright_anvil.store.tables import ClientRow
 
@@ -59,11 +60,15 @@ def bring_in_clients(scope: Scope, text: str, unit: Unit, now: datetime) -> Brou
     bringing.add_brought_in(scope, batch, "clients", now)
     place = places.most_shared(scope)
     for number, read in enumerate(new, start=1):
-        row = ClientRow(id=fresh_id(), created_at=now, brought_in=batch, **FACTS.write(_facts(read)))
+        row = ClientRow(
+            id=fresh_id(), created_at=now, brought_in=batch, lead_id=scope.actor.person_id, **FACTS.write(_facts(read))
+        )
         scope.db.add(row)
         scope.db.flush()
         if place:
             places.set_places(scope, row.id, [place])
+        if read.consent_on:
+            add_consent(scope, row.id, f"{batch}{number:05x}", "", read.consent_on, now)
         if read.body_weight:
             weighed = TestResult(f"{batch}{number:05x}", testing.BODY_WEIGHT, now.date(), load=read.body_weight, at=now)
             testing.add_result(scope, row.id, weighed, now)
@@ -90,5 +95,4 @@ def _facts(read: ClientRowRead) -> ClientFacts:
         birth_year=read.birth_year,
         contact=read.contact,
         emergency_contact=read.emergency_contact,
-        consent_on=read.consent_on,
     )

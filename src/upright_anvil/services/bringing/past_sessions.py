@@ -183,7 +183,7 @@ def _keep_record(
     program_id = ProgramId(fresh_id())
     document = record_of(days)
     reason = "Brought in from a spreadsheet"
-    first = programs.Revision(program_id, 1, scope.trainer_id, now, reason, None, None, document)
+    first = programs.Revision(program_id, 1, scope.actor.person_id, now, reason, None, None, document)
     programs.add_program(scope, first, who, brought_in=batch)
     number = 0
     for phase, index, day, on in document.sessions():

@@ -13,11 +13,13 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.phrases import Language
 from upright_anvil.core.progression.schools import School
 from upright_anvil.services.assessment.due import DueBattery, due_batteries
+from upright_anvil.services.clients.consents import ConsentView, consent_hint, consents
 from upright_anvil.services.clients.places import PlaceFacts, PlaceView, add_place, place_view
 from upright_anvil.services.health.health_file import HealthView, health_view
 from upright_anvil.services.ids import fresh_id
+from upright_anvil.services.people.handing_over import Leading, leading, mine_of
 from upright_anvil.store import clients as store
-from upright_anvil.store import places, programs, testing
+from upright_anvil.store import people, places, programs, testing
 from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
 from upright_anvil.store.tables import ClientRow
@@ -55,7 +57,6 @@ class ClientFacts:
     birth_year: int | None = None
     contact: str = ""
     emergency_contact: str = ""
-    consent_on: date | None = None
     cycle_reports: bool = False
     former: bool = False
     likes: str = ""
@@ -80,6 +81,8 @@ class ClientEntry:
     place: str
     program_id: ProgramId | None
     former: bool
+    lead: str
+    mine: bool
 
 
 @dataclass(frozen=True, slots=True)
@@ -108,11 +111,14 @@ class ClientView:
     due: tuple[DueBattery, ...]
     program_id: ProgramId | None
     programs: int
+    leading: Leading
+    consents: tuple[ConsentView, ...]
 
 
 def client_list(scope: Scope, today: date) -> tuple[ClientEntry, ...]:
     """Answer all clients by name, each with the program that runs."""
     usual, running = places.usual_places(scope), programs.running_programs(scope, today)
+    names, mine = people.names(scope), mine_of(scope, today)
     return tuple(
         ClientEntry(
             row.id,
@@ -124,6 +130,8 @@ def client_list(scope: Scope, today: date) -> tuple[ClientEntry, ...]:
             usual.get(row.id, ""),
             running.get(row.id),
             row.former,
+            names.get(row.lead_id, "") if row.lead_id else "",
+            row.id in mine,
         )
         for row in store.all_clients(scope)
     )
@@ -138,13 +146,15 @@ def client_file(scope: Scope, client_id: ClientId, today: date) -> ClientView:
         id=row.id,
         facts=facts,
         age=today.year - facts.birth_year if facts.birth_year else None,
-        hints=_hints(facts, today),
+        hints=(*_hints(facts, today), *filter(None, (consent_hint(scope, row.id),))),
         places=tuple(place_view(scope, place) for place in places.places_of_client(scope, row.id)),
         health=health_view(scope, row.id, today),
         body_weights=_weights(scope, row.id),
         due=due_batteries(scope, row.id, today),
         program_id=program.id if program else None,
         programs=len(programs.programs_of_client(scope, row.id)),
+        leading=leading(scope, row, today),
+        consents=consents(scope, row.id),
     )
 
 
@@ -160,7 +170,7 @@ def add_client(
     Raises `DomainError` for a birth year that cannot be.
     """
     _check(facts, now.date())
-    row = ClientRow(id=fresh_id(), created_at=now, **FACTS.write(facts))
+    row = ClientRow(id=fresh_id(), created_at=now, lead_id=scope.actor.person_id, **FACTS.write(facts))
     scope.db.add(row)
     scope.db.flush()
     place_id = add_place(scope, place).id if place else places.most_shared(scope)
@@ -196,13 +206,11 @@ def _check(facts: ClientFacts, today: date) -> None:
         raise DomainError(
             f"A birth year lies between {today.year - OLDEST} and {today.year}, not at {facts.birth_year}."
         )
-    if facts.consent_on is not None and facts.consent_on > today:
-        raise DomainError("The consent is dated to a day that has not come yet.")
     if facts.height_cm is not None and not HEIGHTS[0] <= facts.height_cm <= HEIGHTS[1]:
         raise DomainError(f"A height is {HEIGHTS[0]} to {HEIGHTS[1]} cm, not {facts.height_cm}.")
 
 
-def _hints(facts: ClientFacts, today: date) -> tuple[str, ...]:
+def _hints(facts: ClientFacts, today: date) -> list[str]:
     hints = []
     if facts.birth_year is not None and today.year - facts.birth_year < OF_AGE:
         hints.append("Under 18: a parent or guardian signs, and local rules for training minors hold.")
@@ -210,9 +218,7 @@ def _hints(facts: ClientFacts, today: date) -> tuple[str, ...]:
         hints.append(
             f"{len(set(facts.weekdays))} fixed days are ticked, but {facts.days_a_week} days a week are agreed."
         )
-    if facts.consent_on is None:
-        hints.append("No consent is noted yet.")
-    return tuple(hints)
+    return hints
 
 
 def _weights(scope: Scope, client_id: ClientId) -> tuple[Weighed, ...]:

@@ -1,11 +1,13 @@
 """Erasing a client for good, on purpose: the name is typed, and what stays elsewhere is said."""
 
 from dataclasses import dataclass, replace
+from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.memo import forget_everything
 from upright_anvil.store import erasure
+from upright_anvil.store.audit import keep_deed
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Database, Scope
 
@@ -26,12 +28,13 @@ class ErasedClient:
     swept: bool
 
 
-def erase_client(scope: Scope, client_id: ClientId, typed_name: str) -> ErasedClient:
+def erase_client(scope: Scope, client_id: ClientId, typed_name: str, now: datetime) -> ErasedClient:
     """Remove a client with all that hangs on it. Raises `DomainError` for another name, `NotFoundError`."""
     name = client(scope, client_id).name
     if " ".join(typed_name.split()).casefold() != " ".join(name.split()).casefold():
         raise DomainError(f"To erase this client for good, type the whole name: {name}.")
     gone = erasure.erase_client(scope, client_id)
+    keep_deed(scope, "erased a client", now)
     return ErasedClient(
         rows=sum(gone.values()),
         counted={table: gone.get(table, 0) for table in COUNTED},

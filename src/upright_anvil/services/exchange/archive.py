@@ -32,9 +32,6 @@ OF_THE_STUDIO: Final = ("own_exercise", "own_test", "own_battery")
 DOCUMENTS: Final = frozenset({("revision", "document"), ("home_sheet", "document")})
 """Columns that hold JSON as text; ids stand in them."""
 
-NOT_HERE: Final = {"performed_set": ("logged_by",)}
-"""Columns that name somebody of the other studio."""
-
 
 @dataclass(frozen=True, slots=True)
 class ArchiveLook:
@@ -144,7 +141,8 @@ def made_ready(scope: Scope, content: bytes, told: Told = untold) -> ReadyArchiv
         tables: dict[str, list[Row]] = {}
         for at, name in enumerate(NAMES):
             told(f"Making ready: {name.replace('_', ' ')}", 0.3 + 0.4 * at / len(NAMES))
-            rows = [row for row in archive.tables.get(name, ()) if row.get("id") not in left_out.get(name, ())]
+            given = archive.tables.get(name) or (_noted_consents(archive) if name == "consent" else ())
+            rows = [row for row in given if row.get("id") not in left_out.get(name, ())]
             tables[name] = [_mapped_row(name, row, new) for row in rows]
             _check(name, tables[name])
             tables[name] = typed_rows(name, tables[name])
@@ -154,6 +152,18 @@ def made_ready(scope: Scope, content: bytes, told: Told = untold) -> ReadyArchiv
         raise DomainError("The archive does not hold together: what it says cannot be read.") from wrong
     pictures = {new.get(of, of): small_picture(one) for of, one in archive.pictures.items() if of in new}
     return ReadyArchive(who, called, tables, pictures, tuple(said))
+
+
+def _noted_consents(archive: Archive) -> list[Row]:
+    """The consent of an archive of earlier versions, which noted its day alone."""
+    return [
+        {
+            "id": fresh_id(), "client_id": row["id"], "text": "", "on_date": row["consent_on"], "withdrawn_on": None,
+            "at": row["created_at"],
+        }
+        for row in archive.tables.get("client", ())
+        if row.get("consent_on")
+    ]  # fmt: skip
 
 
 def _new_ids(scope: Scope, archive: Archive, said: list[str]) -> tuple[dict[str, str], dict[str, set[str]]]:
@@ -197,9 +207,7 @@ def _keeps(scope: Scope, name: str, old: str) -> bool:
 def _mapped_row(name: str, row: Mapping[str, Any], new: Mapping[str, str]) -> Row:
     made: Row = {}
     for column, value in row.items():
-        if column in NOT_HERE.get(name, ()):
-            made[column] = None
-        elif (name, column) in DOCUMENTS:
+        if (name, column) in DOCUMENTS:
             made[column] = json.dumps(_mapped(json.loads(value), new), ensure_ascii=False)
         else:
             made[column] = _mapped(value, new)

@@ -25,13 +25,13 @@ def feed_key(scope: Scope) -> str:
 def new_feed(scope: Scope) -> str:
     """Answer a new secret; the address before it answers nothing any more."""
     key = token_urlsafe(24)
-    store.keep_setting(scope, NAME, key)
+    store.keep_setting(scope, NAME, key, of_all=True)
     return key
 
 
 def end_feed(scope: Scope) -> None:
     """End the feed: its address answers nothing any more."""
-    store.keep_setting(scope, NAME, "")
+    store.keep_setting(scope, NAME, "", of_all=True)
 
 
 def feed(scope: Scope, key: str, today: date) -> ExportedFile:

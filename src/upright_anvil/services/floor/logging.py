@@ -82,7 +82,7 @@ def log_set(scope: Scope, sid: SessionId, row: PerformedSet, now: datetime) -> A
     Raises `NotFoundError` before the session was started.
     """
     at = row.logged_at and _as_possible(row.logged_at, now)
-    row = replace(row, logged_at=at, logged_by=scope.trainer_id)
+    row = replace(row, logged_at=at, actor_id=scope.actor.person_id)
     return Acknowledged(row.id, again=not ledger.add_set(scope, sid, row, now))
 
 

@@ -11,6 +11,7 @@ from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
 from upright_anvil.core.progression.kinds import prepares
 from upright_anvil.services.ids import session_id
+from upright_anvil.services.people.handing_over import mine_of
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.proposals import is_circuit, preparing
 from upright_anvil.services.today.alerts import ClientNotice, notice
@@ -66,6 +67,7 @@ class Waiting:
     """A finished session with proposals nobody has decided on."""
 
     session_id: SessionId
+    client_id: ClientId
     client: str
     day: str
     on: date
@@ -86,7 +88,7 @@ class ClientToday:
 
 @dataclass(frozen=True, slots=True)
 class TodayView:
-    """What the day holds."""
+    """What the day holds; ``mine`` are the clients whom whoever asks leads or covers."""
 
     on: date
     sessions: tuple[TodaySession, ...]
@@ -96,6 +98,7 @@ class TodayView:
     home: tuple[HomeToday, ...]
     notices: tuple[ClientNotice, ...]
     clients: tuple[ClientToday, ...]
+    mine: tuple[ClientId, ...]
 
 
 def open_today(scope: Scope, today: date) -> TodayView:
@@ -152,6 +155,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
         home=(*came_back(scope, names), *not_back),
         notices=tuple(sorted(notices, key=lambda n: (list(Trouble).index(n.trouble), n.client))),
         clients=tuple(clients),
+        mine=tuple(sorted(mine_of(scope, today))),
     )
 
 
@@ -209,7 +213,7 @@ def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str
         if lines.get(s.id, set()) - decided[s.id]:
             day, undecided = _undecided(scope, s, lines[s.id], decided[s.id], today)
             if undecided:
-                waiting.append(Waiting(s.id, names[s.client_id], day, s.on_date, undecided))
+                waiting.append(Waiting(s.id, s.client_id, names[s.client_id], day, s.on_date, undecided))
     return tuple(waiting)
 
 

@@ -1,8 +1,17 @@
-"""The tables. Every row that belongs to a client carries its trainer."""
+"""The tables. Every row carries its studio; what people make carries who made it too."""
 
+from upright_anvil.store.tables.access import (
+    AuditRow,
+    DevicePersonRow,
+    DeviceRow,
+    PasskeyRow,
+    PersonRow,
+    RecoveryCodeRow,
+    SignInRow,
+)
 from upright_anvil.store.tables.base import Table
 from upright_anvil.store.tables.bringing import BroughtInRow
-from upright_anvil.store.tables.health import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
+from upright_anvil.store.tables.health import ClearanceRow, ConsentRow, CycleReportRow, HistoryRow, ScreeningRow
 from upright_anvil.store.tables.home import HomeResultRow, HomeSheetRow
 from upright_anvil.store.tables.library import (
     ExercisePictureRow,
@@ -11,7 +20,7 @@ from upright_anvil.store.tables.library import (
     OwnTemplateRow,
     OwnTestRow,
 )
-from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, SettingRow, TrainerRow
+from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, SettingRow, StudioRow
 from upright_anvil.store.tables.programs import ProgramRow, RevisionRow
 from upright_anvil.store.tables.sessions import (
     DecisionRow,
@@ -26,12 +35,16 @@ from upright_anvil.store.tables.sessions import (
 from upright_anvil.store.tables.testing import TestResultRow, TestRoundRow
 
 __all__ = [
+    "AuditRow",
     "BroughtInRow",
     "ClearanceRow",
     "ClientPlaceRow",
     "ClientRow",
+    "ConsentRow",
     "CycleReportRow",
     "DecisionRow",
+    "DevicePersonRow",
+    "DeviceRow",
     "ExerciseNoteRow",
     "ExercisePictureRow",
     "HistoryRow",
@@ -43,17 +56,21 @@ __all__ = [
     "OwnExerciseRow",
     "OwnTemplateRow",
     "OwnTestRow",
+    "PasskeyRow",
     "PerformedSetRow",
+    "PersonRow",
     "PlaceRow",
     "ProgramRow",
     "ReadinessRow",
+    "RecoveryCodeRow",
     "RevisionRow",
     "ScreeningRow",
     "SessionChangeRow",
     "SessionRow",
     "SettingRow",
+    "SignInRow",
+    "StudioRow",
     "Table",
     "TestResultRow",
     "TestRoundRow",
-    "TrainerRow",
 ]

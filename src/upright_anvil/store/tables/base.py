@@ -8,7 +8,19 @@ from sqlalchemy.engine import Dialect
 from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 from sqlalchemy.types import TypeDecorator
 
-from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, TrainerId, WeekId
+from upright_anvil.core.ids import (
+    ClientId,
+    DayId,
+    DeviceId,
+    ExerciseId,
+    LineId,
+    PersonId,
+    PlaceId,
+    ProgramId,
+    SessionId,
+    StudioId,
+    WeekId,
+)
 from upright_anvil.core.ledger.how import LeftSide, RightSide
 
 
@@ -32,8 +44,11 @@ class Instant(TypeDecorator[datetime]):
 
 
 _NAMED: dict[Any, Any] = {LeftSide: Integer(), RightSide: Integer()} | {
-    kind: String() for kind in (TrainerId, ClientId, ProgramId, SessionId, PlaceId, WeekId, DayId, LineId, ExerciseId)
-}
+    kind: String()
+    for kind in (
+        StudioId, PersonId, DeviceId, ClientId, ProgramId, SessionId, PlaceId, WeekId, DayId, LineId, ExerciseId
+    )
+}  # fmt: skip
 
 
 class Table(DeclarativeBase):
@@ -48,6 +63,13 @@ class Table(DeclarativeBase):
 
 
 class Owned:
-    """A row of one trainer: a scope finds no other's and signs its own (`store.database`)."""
+    """A row of one studio: a scope finds no other's and signs its own (`store.database`)."""
 
-    trainer_id: Mapped[TrainerId] = mapped_column(ForeignKey("trainer.id"))
+    studio_id: Mapped[StudioId] = mapped_column(ForeignKey("studio.id"))
+
+
+class Signed(Owned):
+    """A row that says who made it and on which device, apart from whose it is; None from before people signed in."""
+
+    actor_id: Mapped[PersonId | None] = mapped_column(ForeignKey("person.id"))
+    device_id: Mapped[DeviceId | None] = mapped_column(ForeignKey("device.id"))

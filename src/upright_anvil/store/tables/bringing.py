@@ -4,10 +4,10 @@ from datetime import datetime
 
 from sqlalchemy.orm import Mapped, mapped_column
 
-from upright_anvil.store.tables.base import Owned, Table
+from upright_anvil.store.tables.base import Signed, Table
 
 
-class BroughtInRow(Owned, Table):
+class BroughtInRow(Signed, Table):
     """Clients or past sessions brought in at once: what one undo takes back."""
 
     __tablename__ = "brought_in"

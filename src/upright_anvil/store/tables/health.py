@@ -7,10 +7,10 @@ from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId
-from upright_anvil.store.tables.base import Owned, Table
+from upright_anvil.store.tables.base import Signed, Table
 
 
-class HistoryRow(Owned, Table):
+class HistoryRow(Signed, Table):
     """A dated entry on a joint or condition; a correction is a new row, a withdrawn entry stays and says so."""
 
     __tablename__ = "history_entry"
@@ -28,7 +28,7 @@ class HistoryRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class CycleReportRow(Owned, Table):
+class CycleReportRow(Signed, Table):
     """What a client who opted in reports of her cycle, in her own words and an energy of 1 to 5."""
 
     __tablename__ = "cycle_report"
@@ -41,7 +41,7 @@ class CycleReportRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class ScreeningRow(Owned, Table):
+class ScreeningRow(Signed, Table):
     """A health screen: the answers, and the outcome they came to on that day."""
 
     __tablename__ = "screening"
@@ -54,7 +54,7 @@ class ScreeningRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class ClearanceRow(Owned, Table):
+class ClearanceRow(Signed, Table):
     """What a clinician allowed."""
 
     __tablename__ = "clearance"
@@ -65,4 +65,17 @@ class ClearanceRow(Owned, Table):
     by: Mapped[str]
     up_to: Mapped[str]
     limits: Mapped[str]
+    at: Mapped[datetime]
+
+
+class ConsentRow(Signed, Table):
+    """What a client agreed to, in the words shown; empty where only the day is known. It ends by ``withdrawn_on``."""
+
+    __tablename__ = "consent"
+    seq: Mapped[int] = mapped_column(primary_key=True)
+    id: Mapped[str] = mapped_column(unique=True)
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
+    text: Mapped[str]
+    on_date: Mapped[date]
+    withdrawn_on: Mapped[date | None]
     at: Mapped[datetime]

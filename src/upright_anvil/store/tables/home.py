@@ -6,10 +6,10 @@ from sqlalchemy import ForeignKey, Index
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
-from upright_anvil.store.tables.base import Owned, Table
+from upright_anvil.store.tables.base import Signed, Table
 
 
-class HomeSheetRow(Owned, Table):
+class HomeSheetRow(Signed, Table):
     """A sheet as it was given to the client: the document never changes, whatever becomes of the program.
 
     ``send_code`` lets it send to the studio's address once, until ``send_until``.
@@ -25,7 +25,7 @@ class HomeSheetRow(Owned, Table):
     send_until: Mapped[datetime | None]
 
 
-class HomeResultRow(Owned, Table):
+class HomeResultRow(Signed, Table):
     """A result that came back: its text, and the session it went into; none while it waits to be looked at."""
 
     __tablename__ = "home_result"

@@ -6,10 +6,10 @@ from sqlalchemy import ForeignKey
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, ProgramId
-from upright_anvil.store.tables.base import Owned, Table
+from upright_anvil.store.tables.base import Signed, Table
 
 
-class ProgramRow(Owned, Table):
+class ProgramRow(Signed, Table):
     """A client's program; ``revision`` is the number of the one that holds.
 
     ``made_on`` is the day it was made in the studio's own zone, ``starts_on`` the first Monday of the revision that
@@ -28,7 +28,7 @@ class ProgramRow(Owned, Table):
     brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
 
 
-class RevisionRow(Owned, Table):
+class RevisionRow(Signed, Table):
     """One immutable state of a program.
 
     ``undo_to`` and ``redo_to`` are the revisions whose content undo and redo bring back from here.
@@ -37,7 +37,6 @@ class RevisionRow(Owned, Table):
     __tablename__ = "revision"
     program_id: Mapped[ProgramId] = mapped_column(ForeignKey("program.id"), primary_key=True)
     number: Mapped[int] = mapped_column(primary_key=True)
-    author: Mapped[str]
     at: Mapped[datetime]
     reason: Mapped[str]
     undo_to: Mapped[int | None]

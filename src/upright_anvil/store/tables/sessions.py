@@ -6,12 +6,12 @@ from typing import Any
 from sqlalchemy import ForeignKey, Index, UniqueConstraint
 from sqlalchemy.orm import Mapped, mapped_column
 
-from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, TrainerId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.how import LeftSide, RightSide
-from upright_anvil.store.tables.base import Owned, Table
+from upright_anvil.store.tables.base import Signed, Table
 
 
-class SessionRow(Owned, Table):
+class SessionRow(Signed, Table):
     """One training session on the floor: which day of which week, from which revision, when."""
 
     __tablename__ = "session"
@@ -32,7 +32,7 @@ class SessionRow(Owned, Table):
     )
 
 
-class PerformedSetRow(Owned, Table):
+class PerformedSetRow(Signed, Table):
     """One row of the ledger of performed sets, in the order of arrival (``seq``); never changed, never removed."""
 
     __tablename__ = "performed_set"
@@ -67,7 +67,6 @@ class PerformedSetRow(Owned, Table):
     metres: Mapped[int | None]
     replaces: Mapped[str | None]
     logged_at: Mapped[datetime]
-    logged_by: Mapped[TrainerId | None]
     received_at: Mapped[datetime]
     __table_args__ = (
         Index("performed_set_by_client", "client_id", "exercise", "seq"),
@@ -75,7 +74,7 @@ class PerformedSetRow(Owned, Table):
     )
 
 
-class NoteRow(Owned, Table):
+class NoteRow(Signed, Table):
     """A note on a session or one of its lines; ``for_next`` is shown at the next session of the client."""
 
     __tablename__ = "note"
@@ -89,7 +88,7 @@ class NoteRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class ExerciseNoteRow(Owned, Table):
+class ExerciseNoteRow(Signed, Table):
     """What always goes for a client with an exercise; the newest row of the two holds, an empty one ends it."""
 
     __tablename__ = "exercise_note"
@@ -101,7 +100,7 @@ class ExerciseNoteRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class SessionChangeRow(Owned, Table):
+class SessionChangeRow(Signed, Table):
     """A change to one session, made on the day: what was asked, what it does to the plan; undoing it is a row too."""
 
     __tablename__ = "session_change"
@@ -116,7 +115,7 @@ class SessionChangeRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class ReadinessRow(Owned, Table):
+class ReadinessRow(Signed, Table):
     """How the client came to a session: 1 to 5 each, and what hurts."""
 
     __tablename__ = "readiness"
@@ -132,7 +131,7 @@ class ReadinessRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class MeasureRow(Owned, Table):
+class MeasureRow(Signed, Table):
     """What a device measured of a set, beside what the trainer says of it."""
 
     __tablename__ = "set_measure"
@@ -147,7 +146,7 @@ class MeasureRow(Owned, Table):
     at: Mapped[datetime]
 
 
-class DecisionRow(Owned, Table):
+class DecisionRow(Signed, Table):
     """What the trainer decided on a proposal, with the proposal as it was shown."""
 
     __tablename__ = "decision"

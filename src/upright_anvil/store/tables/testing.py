@@ -6,10 +6,10 @@ from sqlalchemy import ForeignKey, Index
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId
-from upright_anvil.store.tables.base import Owned, Table
+from upright_anvil.store.tables.base import Signed, Table
 
 
-class TestRoundRow(Owned, Table):
+class TestRoundRow(Signed, Table):
     """A battery done with a client on a day; the tests are those the battery had then."""
 
     __tablename__ = "test_round"
@@ -25,7 +25,7 @@ class TestRoundRow(Owned, Table):
     __table_args__ = (Index("test_round_by_client", "client_id", "on_date"),)
 
 
-class TestResultRow(Owned, Table):
+class TestResultRow(Signed, Table):
     """One measurement, in a round or on its own (body weight, girths); never changed, corrections are new rows."""
 
     __tablename__ = "test_result"

@@ -1,0 +1,137 @@
+"""Who asks: nobody is answered anything of the studio before they are signed in, where signing in is demanded.
+
+The cookies are for this site only, unseen by scripts, and sent over TLS alone where the app is reached by it.
+"""
+
+import asyncio
+from collections.abc import Callable
+from http import HTTPStatus
+from http.cookies import SimpleCookie
+from typing import Any, Final
+
+from starlette.concurrency import run_in_threadpool
+from starlette.datastructures import Headers, MutableHeaders
+from starlette.types import ASGIApp, Message, Receive, Scope, Send
+
+from upright_anvil.api.guard.access_book import Visitor
+from upright_anvil.api.guard.same_origin import FROM_ANYWHERE, UNGUESSED
+from upright_anvil.api.problems import problem
+from upright_anvil.api.studio import Studio
+
+COMING_IN: Final = "/api/sign-in"
+"""Under this address stands what somebody who is not signed in may ask."""
+
+OPEN: Final = FROM_ANYWHERE | {"/api/health"}
+
+SIGN_IN_FIRST: Final = "Sign in first."
+_POLICY_VIOLATION: Final = 1008
+_DEVICE_LASTS: Final = 400 * 24 * 3600
+"""Seconds a browser keeps what it is known by: the longest that browsers allow."""
+
+
+class Cookies:
+    """The names of the cookies, and how they are set: ``secure`` where the browser comes by TLS."""
+
+    def __init__(self, *, secure: bool) -> None:
+        head = "__Host-" if secure else ""
+        self.token, self.device = f"{head}anvil", f"{head}anvil-device"
+        self._end = "; Path=/; HttpOnly; SameSite=Strict" + ("; Secure" if secure else "")
+
+    def given(self, token: str, device: str) -> list[str]:
+        """Answer the headers that sign a browser in."""
+        return [
+            f"{self.token}={token}{self._end}",
+            f"{self.device}={device}; Max-Age={_DEVICE_LASTS}{self._end}",
+        ]
+
+    def taken(self) -> list[str]:
+        """Answer the headers that sign a browser out; the device stays known."""
+        return [f"{self.token}=; Max-Age=0{self._end}"]
+
+    def read(self, headers: Headers) -> tuple[str, str]:
+        """Answer the words of both cookies, empty where there are none."""
+        jar: SimpleCookie = SimpleCookie()
+        for line in headers.getlist("cookie"):
+            jar.load(line)
+        return tuple(jar[name].value if name in jar else "" for name in (self.token, self.device))  # type: ignore[return-value]
+
+
+class SignInGuard:
+    """ASGI middleware that says who asks (``state.visitor``) and answers 401 to nobody."""
+
+    def __init__(self, app: ASGIApp, cookies: Cookies) -> None:
+        self.app, self.cookies = app, cookies
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        """Pass on what somebody may ask; a socket ends when its signing in does."""
+        studio = getattr(scope["app"].state, "studio", None) if "app" in scope else None
+        path = scope.get("path", "")
+        if scope["type"] not in ("http", "websocket") or not path.startswith("/api/") or studio is None:
+            await self.app(scope, receive, send)
+            return
+        visitor, demanded = await self._who(studio, Headers(scope=scope))
+        state = scope.setdefault("state", {})
+        state["visitor"], state["demanded"], state["cookies"] = visitor, demanded, []
+        anybody = path in OPEN or path.startswith((COMING_IN, UNGUESSED))
+        if demanded and not visitor.is_in and not anybody:
+            await _refuse(scope, receive, send)
+            return
+        if scope["type"] == "websocket":
+            await self.app(scope, _until_signed_out(studio, self._who, visitor, demanded, scope, receive), send)
+            return
+
+        async def with_cookies(message: Message) -> None:
+            if message["type"] == "http.response.start":
+                for line in state["cookies"]:
+                    MutableHeaders(scope=message).append("Set-Cookie", line)
+            await send(message)
+
+        await self.app(scope, receive, with_cookies)
+
+    async def _who(self, studio: Studio, headers: Headers) -> tuple[Visitor, bool]:
+        token, device = self.cookies.read(headers)
+
+        def found() -> tuple[Visitor, bool]:
+            book = studio.shared.access
+            return book.visitor(token, device, studio.now), book.demanded()
+
+        return await run_in_threadpool(found) if studio.shared.access.asks(token, device) else found()
+
+
+_LOOKED_EVERY: Final = 1.0
+"""Seconds after which an open socket sees whether its signing in still holds."""
+
+
+def _until_signed_out(
+    studio: Studio, who: Callable[..., Any], visitor: Visitor, demanded: bool, scope: Scope, receive: Receive
+) -> Receive:
+    """Receive from a socket until whoever opened it is signed out; then it has gone."""
+    if not demanded:
+        return receive
+    turn = studio.shared.access.turn
+
+    async def received() -> Message:
+        nonlocal turn
+        waiting = asyncio.ensure_future(receive())
+        try:
+            while True:
+                done, _ = await asyncio.wait({waiting}, timeout=_LOOKED_EVERY)
+                if done:
+                    return waiting.result()
+                if studio.shared.access.turn != turn:
+                    turn = studio.shared.access.turn
+                    now, _ = await who(studio, Headers(scope=scope))
+                    if now.sign_in_id != visitor.sign_in_id or not now.is_in:
+                        return {"type": "websocket.disconnect", "code": _POLICY_VIOLATION}
+        finally:
+            waiting.cancel()
+
+    return received
+
+
+async def _refuse(scope: Scope, receive: Receive, send: Send) -> None:
+    if scope["type"] == "websocket":
+        await receive()
+        await send({"type": "websocket.close", "code": _POLICY_VIOLATION})
+        return
+    await problem(HTTPStatus.UNAUTHORIZED, SIGN_IN_FIRST)(scope, receive, send)

@@ -84,6 +84,15 @@ export default defineConfig({
             options: {
               cacheName: "floor",
               networkTimeoutSeconds: 4,
+              // Where somebody signs in, what is kept is sealed for them by the page itself.
+              plugins: [
+                {
+                  cacheWillUpdate: async ({ response }) =>
+                    response.status === 200 && response.headers.get("X-Kept-On-Devices") !== "no"
+                      ? response
+                      : null,
+                },
+              ],
               expiration: { maxEntries: 80, maxAgeSeconds: 14 * 24 * 3600 },
             },
           },

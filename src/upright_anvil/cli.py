@@ -99,7 +99,10 @@ def main() -> None:
 
 
 def _serve(asked: argparse.Namespace) -> None:
-    zone = zone_named(asked.zone)
+    try:
+        zone = zone_named(asked.zone)
+    except ValueError as unknown:
+        raise WrongArgumentError(str(unknown)) from unknown
     shift = shift_to(datetime.combine(asked.on, OPENS_AT, zone)) if asked.on else timedelta(0)
     reached = Reached(asked.bind, asked.certificate, asked.key, asked.name, behind_proxy=asked.behind_proxy)
     reached.check(demo=asked.demo)
@@ -122,7 +125,8 @@ def serve_data(
 ) -> None:
     """Serve a data file until somebody ends it; with ``demo`` an empty one is filled first.
 
-    It is ``reached`` on this machine alone unless told otherwise. ``shift`` is how far the studio's clock is before this machine's, ``zone`` its zone (the machine's where none).
+    It is ``reached`` on this machine alone unless told otherwise. ``shift`` is how far the studio's clock is before
+    this machine's, ``zone`` its zone (the machine's where none).
     Raises `NobodySignsInError` where it could be reached from elsewhere and nobody has a passphrase.
     """
     reached = reached or Reached()

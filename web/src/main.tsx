@@ -3,6 +3,7 @@ import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router";
+import { Gate } from "./access/Gate";
 import { Problem } from "./api/client";
 import { router } from "./app/routes";
 import { language } from "./ui/words";
@@ -35,7 +36,9 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <RouterProvider router={router} />
+        <Gate>
+          <RouterProvider router={router} />
+        </Gate>
       </QueryClientProvider>
     </StrictMode>,
   );

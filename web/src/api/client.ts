@@ -6,7 +6,22 @@ import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
 
-const http = createClient<paths>({ baseUrl: "/" });
+/** Asks the network; where somebody signs in, what they read last answers while it is away. */
+let ask: (request: Request) => Promise<Response> = (request) => fetch(request);
+export const onAsking = (how: typeof ask): void => {
+  ask = how;
+};
+
+let unauthorized = (): void => undefined;
+/** Told when the server says that somebody has to sign in. */
+export const onUnauthorized = (listener: () => void): void => {
+  unauthorized = listener;
+};
+
+/** Says that the server answered 401, for who asks it past this file. */
+export const signInFirst = (): void => unauthorized();
+
+export const http = createClient<paths>({ baseUrl: "/", fetch: (request) => ask(request) });
 
 type ProblemMembers = Partial<Schemas["ProblemDocument"]>;
 
@@ -26,7 +41,7 @@ interface Answer<T> {
   response: Response;
 }
 
-async function told<T>(call: Promise<Answer<T>>): Promise<T> {
+export async function told<T>(call: Promise<Answer<T>>): Promise<T> {
   let answer: Answer<T>;
   try {
     answer = await call;
@@ -42,6 +57,7 @@ const unreached = () =>
 
 function refusal(status: number, error: unknown): Problem {
   const body = (error ?? {}) as ProblemMembers;
+  if (status === 401) unauthorized();
   return new Problem(status, body.detail ?? t("The server answered in a way nobody expected."), body);
 }
 

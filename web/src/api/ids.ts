@@ -46,3 +46,11 @@ export function freshId<Kind extends string = string>(): Kind {
 /** A short one, unique within a program, that says by its first letter what it is of. */
 export const shortId = <Kind extends string = string>(first: string): Kind =>
   `${first}${freshId().slice(0, 10)}` as Kind;
+export declare enum PersonId {
+  kind = "person",
+  other = "",
+}
+export declare enum DeviceId {
+  kind = "device",
+  other = "",
+}

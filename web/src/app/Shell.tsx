@@ -1,6 +1,7 @@
 import { t } from "../ui/words";
 import { CircleQuestionMark, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet } from "react-router";
+import { PersonMenu } from "../access/PersonMenu";
 import { NotTaken } from "./NotTaken";
 import { Roving } from "../ui/Roving";
 import { useHelp } from "./help/opening";
@@ -39,6 +40,7 @@ export function Shell() {
             </NavLink>
           </div>
           <div className="ml-auto flex gap-1">
+            <PersonMenu />
             <button
               type="button"
               aria-label={t("Help")}

@@ -126,6 +126,16 @@ export const router = createBrowserRouter([
             }),
           },
           {
+            path: "settings/people",
+            handle: { help: "people" },
+            lazy: async () => ({ Component: (await import("../features/people/PeopleView")).PeopleView }),
+          },
+          {
+            path: "settings/records",
+            handle: { help: "records" },
+            lazy: async () => ({ Component: (await import("../features/people/RecordsView")).RecordsView }),
+          },
+          {
             path: "settings/backups",
             handle: { help: "backups" },
             lazy: async () => ({

@@ -1,5 +1,7 @@
 // The floor's durable outbox: what was tapped is kept in the browser until the server says it is on disk.
 // Entries go out one after the other, in the order they were tapped; an id made here lets each be sent twice safely.
+import { PLAIN, type Vault } from "../access/vault";
+import { signInFirst } from "../api/client";
 import { t } from "../ui/words";
 import { openDB, type DBSchema, type IDBPDatabase } from "idb";
 
@@ -41,7 +43,8 @@ export interface Kept extends Entry {
 }
 
 interface Shape extends DBSchema {
-  outbox: { key: number; value: Entry & { refused?: string; doubt?: boolean } };
+  /** Entries and views as their person's vault keeps them. */
+  outbox: { key: number; value: unknown };
   views: { key: string; value: { view: unknown; at: number } };
 }
 
@@ -67,6 +70,7 @@ export const sendByHttp: Send = async (entry) => {
     detail?: string;
     doubt?: boolean;
   };
+  if (response.status === 401) signInFirst();
   return {
     ok: response.ok,
     status: response.status,
@@ -107,6 +111,9 @@ const FIRST_RETRY = 500;
 const SLOWEST_RETRY = 5000;
 const KEPT_FOR = 14 * 24 * 3600 * 1000;
 
+/** The name a view is kept by: each person's apart. */
+const viewName = (vault: Vault, name: string): string => (vault.whose ? `${vault.whose} ${name}` : name);
+
 /** An entry without what became of it. */
 function asSent({ session, id, kind, method, path, body, view }: Kept): Entry {
   return { session, id, kind, method, path, body, ...(view ? { view } : {}) };
@@ -140,6 +147,7 @@ export class Outbox {
     private readonly send: Send = sendByHttp,
     name = "upright-anvil",
     private readonly look: Look = lookByHttp,
+    private readonly vault: Promise<Vault> = Promise.resolve(PLAIN),
   ) {
     this.database = openDB<Shape>(name, 2, {
       upgrade: (db, from) => {
@@ -188,8 +196,9 @@ export class Outbox {
 
   /** Writes an entry down for good: "strict" waits for the disk, so that an empty battery takes nothing along. */
   private async keep(entry: Entry): Promise<number> {
+    const sealed = await (await this.vault).seal(entry);
     const writing = (await this.database).transaction("outbox", "readwrite", { durability: "strict" });
-    const [key] = await Promise.all([writing.store.add(entry), writing.done]);
+    const [key] = await Promise.all([writing.store.add(sealed), writing.done]);
     return key;
   }
 
@@ -197,7 +206,8 @@ export class Outbox {
   async keepView({ name, view }: Known): Promise<void> {
     const database = await this.database;
     const now = Date.now();
-    await database.put("views", { view, at: now }, name);
+    const vault = await this.vault;
+    await database.put("views", { view: await vault.seal(view), at: now }, viewName(vault, name));
     for (const other of await database.getAllKeys("views")) {
       const kept = await database.get("views", other);
       if (kept && kept.at < now - KEPT_FOR) await database.delete("views", other);
@@ -206,7 +216,8 @@ export class Outbox {
 
   /** What the server last said of a view; undefined where nothing is kept. */
   async view(name: string): Promise<unknown> {
-    return (await (await this.database).get("views", name))?.view;
+    const vault = await this.vault;
+    return vault.open((await (await this.database).get("views", viewName(vault, name)))?.view);
   }
 
   /** Drops a refused entry once the trainer has read why; what still waits is never dropped. */
@@ -221,7 +232,7 @@ export class Outbox {
     const entry = this.entries.find((kept) => kept.key === key);
     if (!entry) return;
     const again: Entry = { ...asSent(entry), body: { ...(entry.body as object), confirmed: true } };
-    await (await this.database).put("outbox", again, key);
+    await (await this.database).put("outbox", await (await this.vault).seal(again), key);
     this.entries = this.entries.map((kept) => (kept.key === key ? { ...again, key } : kept));
     this.changed();
     void this.flush();
@@ -249,7 +260,8 @@ export class Outbox {
 
   /** Sends what waits, in order. Stops where the server is away, goes round what it stumbles over; both come again. */
   flush = async (): Promise<void> => {
-    if (this.sending || this.closed) return;
+    // What an earlier page left goes first: nothing is sent before that is read.
+    if (this.sending || this.closed || !this.read) return;
     this.sending = true;
     clearTimeout(this.timer);
     this.timer = undefined;
@@ -298,11 +310,13 @@ export class Outbox {
     if (becomes === "held") return "held";
     const database = await this.database;
     if (becomes === "taken") {
-      const known = await this.known(entry);
+      const [known, vault] = [await this.known(entry), await this.vault];
+      const seen = known && (await vault.seal(known.view));
       // The entry leaves with the same stroke that keeps the answer, so that a page loaded while the server is away shows
       // it either way. Where no answer can be had it stays and is sent again; its id lets the server store it once.
       const leaving = database.transaction(["outbox", "views"], "readwrite", { durability: "strict" });
-      if (known) void leaving.objectStore("views").put({ view: known.view, at: Date.now() }, known.name);
+      if (known)
+        void leaving.objectStore("views").put({ view: seen, at: Date.now() }, viewName(vault, known.name));
       void leaving.objectStore("outbox").delete(entry.key);
       await leaving.done;
       for (const viewer of this.viewers) viewer(entry, known);
@@ -313,7 +327,7 @@ export class Outbox {
     const refused =
       answer.detail || t("The server would not take it ({{status}}).", { status: answer.status });
     const doubt = answer.doubt ?? false;
-    await database.put("outbox", { ...rest, refused, doubt }, key);
+    await database.put("outbox", await (await this.vault).seal({ ...rest, refused, doubt }), key);
     this.entries = this.entries.map((kept) => (kept.key === key ? { ...kept, refused, doubt } : kept));
     this.changed();
     return "refused";
@@ -337,7 +351,10 @@ export class Outbox {
 
   private async readKept(): Promise<void> {
     const database = await this.database;
-    const [keys, values] = await Promise.all([database.getAllKeys("outbox"), database.getAll("outbox")]);
+    const vault = await this.vault;
+    const [keys, sealed] = await Promise.all([database.getAllKeys("outbox"), database.getAll("outbox")]);
+    // What another tapped on this device stays sealed, and waits for them.
+    const values = (await Promise.all(sealed.map(vault.open))) as (Entry | undefined)[];
     const known = new Set(this.entries.map((entry) => entry.key));
     const kept = keys.flatMap((key, index) => {
       const value = values[index];

@@ -1,10 +1,11 @@
 // The one outbox of a browser tab; sending is tried again when the network or the page comes back.
-import { Outbox } from "./outbox";
+import { vault } from "../access/access";
+import { lookByHttp, Outbox, sendByHttp } from "./outbox";
 
 /** Milliseconds between two looks while the browser says there is no line but the server was still reached. */
 const LOOK_AGAIN = 2000;
 
-export const outbox = new Outbox();
+export const outbox = new Outbox(sendByHttp, "upright-anvil", lookByHttp, vault);
 window.addEventListener("online", () => void outbox.flush());
 window.addEventListener("offline", () => void watch());
 document.addEventListener("visibilitychange", () => void outbox.flush());

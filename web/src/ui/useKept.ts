@@ -1,11 +1,12 @@
 // What was typed or chosen and is not kept by the server yet: it stays in this browser over a reload, Esc and a click outside.
+import { keepText, keptText } from "../access/kept";
 import { useCallback, useEffect, useRef, useState } from "react";
 
 const PREFIX = "unkept ";
 
 function read<T>(key: string): T | undefined {
   try {
-    const text = window.localStorage.getItem(PREFIX + key);
+    const text = keptText(PREFIX + key);
     return text === null ? undefined : (JSON.parse(text) as T);
   } catch {
     return undefined;
@@ -13,12 +14,7 @@ function read<T>(key: string): T | undefined {
 }
 
 function write(key: string, text: string | null): void {
-  try {
-    if (text === null) window.localStorage.removeItem(PREFIX + key);
-    else window.localStorage.setItem(PREFIX + key, text);
-  } catch {
-    // A browser without room keeps it on screen only.
-  }
+  keepText(PREFIX + key, text);
 }
 
 /** Whether something is kept under a name. */

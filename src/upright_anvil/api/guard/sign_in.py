@@ -23,6 +23,9 @@ COMING_IN: Final = "/api/sign-in"
 
 OPEN: Final = FROM_ANYWHERE | {"/api/health"}
 
+KEPT_ON_DEVICES: Final = "X-Kept-On-Devices"
+"""Says ``no`` where somebody signs in: then a browser keeps an answer sealed for them, or not at all."""
+
 SIGN_IN_FIRST: Final = "Sign in first."
 _POLICY_VIOLATION: Final = 1008
 _DEVICE_LASTS: Final = 400 * 24 * 3600
@@ -77,13 +80,19 @@ class SignInGuard:
             await _refuse(scope, receive, send)
             return
         if scope["type"] == "websocket":
-            await self.app(scope, _until_signed_out(studio, self._who, visitor, demanded, scope, receive), send)
+            still = _Still(studio, self._who, visitor, scope, receive)
+            await self.app(scope, still if demanded else receive, send)
+            if still.ended:
+                await send({"type": "websocket.close", "code": _POLICY_VIOLATION})
             return
 
         async def with_cookies(message: Message) -> None:
             if message["type"] == "http.response.start":
+                headers = MutableHeaders(scope=message)
                 for line in state["cookies"]:
-                    MutableHeaders(scope=message).append("Set-Cookie", line)
+                    headers.append("Set-Cookie", line)
+                if demanded:
+                    headers[KEPT_ON_DEVICES] = "no"
             await send(message)
 
         await self.app(scope, receive, with_cookies)
@@ -102,31 +111,36 @@ _LOOKED_EVERY: Final = 1.0
 """Seconds after which an open socket sees whether its signing in still holds."""
 
 
-def _until_signed_out(
-    studio: Studio, who: Callable[..., Any], visitor: Visitor, demanded: bool, scope: Scope, receive: Receive
-) -> Receive:
-    """Receive from a socket until whoever opened it is signed out; then it has gone."""
-    if not demanded:
-        return receive
-    turn = studio.shared.access.turn
+class _Still:
+    """Receives from a socket until whoever opened it is signed out: then it has gone, and is closed."""
 
-    async def received() -> Message:
-        nonlocal turn
-        waiting = asyncio.ensure_future(receive())
+    def __init__(
+        self, studio: Studio, who: Callable[..., Any], visitor: Visitor, scope: Scope, receive: Receive
+    ) -> None:
+        self._studio, self._who, self._visitor, self._scope, self._receive = studio, who, visitor, scope, receive
+        self._turn = studio.shared.access.turn
+        self.ended = False
+
+    async def __call__(self) -> Message:
+        waiting = asyncio.ensure_future(self._receive())
         try:
             while True:
                 done, _ = await asyncio.wait({waiting}, timeout=_LOOKED_EVERY)
                 if done:
                     return waiting.result()
-                if studio.shared.access.turn != turn:
-                    turn = studio.shared.access.turn
-                    now, _ = await who(studio, Headers(scope=scope))
-                    if now.sign_in_id != visitor.sign_in_id or not now.is_in:
-                        return {"type": "websocket.disconnect", "code": _POLICY_VIOLATION}
+                if not await self._is_in():
+                    self.ended = True
+                    return {"type": "websocket.disconnect", "code": _POLICY_VIOLATION}
         finally:
             waiting.cancel()
 
-    return received
+    async def _is_in(self) -> bool:
+        turn = self._studio.shared.access.turn
+        if turn == self._turn:
+            return True
+        self._turn = turn
+        now, _ = await self._who(self._studio, Headers(scope=self._scope))
+        return bool(now.is_in and now.sign_in_id == self._visitor.sign_in_id)
 
 
 async def _refuse(scope: Scope, receive: Receive, send: Send) -> None:

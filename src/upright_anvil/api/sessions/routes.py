@@ -115,10 +115,16 @@ async def finish_session(session_id: SessionId, asked: FinishRequest, here: Here
 
 @router.get("/news")
 async def news(session_id: SessionId, here: Here) -> StreamingResponse:
-    """Server-sent events: one each time something of the session was written, from whatever device."""
+    """Server-sent events: one each time something of the session was written, from whatever device.
+
+    It ends when somebody's right to come in changes; who still may asks again.
+    """
+    turn = here.shared.access.turn
 
     async def events() -> AsyncIterator[str]:
         async for written in here.news.of(session_id):
+            if here.shared.access.turn != turn:
+                return
             yield "data: written\n\n" if written else ": still here\n\n"
 
     return StreamingResponse(events(), media_type="text/event-stream", headers={"Cache-Control": "no-store"})

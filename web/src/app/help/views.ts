@@ -180,6 +180,22 @@ export const helpOf = {
     words: ["phase", "top-up day", "easier week"],
     keys: [],
   },
+  people: {
+    title: t("People and signing in"),
+    does: t(
+      "Who is in the studio and may do what; how you sign in; which devices are the studio’s. Nobody signs in until the owner chooses a passphrase.",
+    ),
+    words: ["backup"],
+    keys: [],
+  },
+  records: {
+    title: t("Records"),
+    does: t(
+      "Whose files are kept longer than the studio means to, and who did what that concerns no client.",
+    ),
+    words: ["backup"],
+    keys: [],
+  },
   backups: {
     title: t("Backups"),
     does: t(

@@ -1,5 +1,6 @@
 // The rest countdown: an end in time, kept in the browser, so that a reload goes on at the right second. It calls the last
 // ten seconds and counts down, each call aimed at its own moment.
+import { keepText, keptText } from "../../access/kept";
 import { t } from "../../ui/words";
 import { useEffect, useRef, useState } from "react";
 import type { Schemas } from "../../api/client";
@@ -33,7 +34,7 @@ const ENGLISH: Spoken = { language: "en", sentences: {} };
 export function useRest(session: string, calls: Schemas["Calls"], spoken: Spoken = ENGLISH) {
   const place = `rest-${session}`;
   const [rest, setRest] = useState<Rest | null>(() => {
-    const kept = session && localStorage.getItem(place);
+    const kept = session && keptText(place);
     return kept ? (JSON.parse(kept) as Rest) : null;
   });
   const [now, setNow] = useState(steadyNow);
@@ -63,8 +64,7 @@ export function useRest(session: string, calls: Schemas["Calls"], spoken: Spoken
     };
   }, [rest]);
   const keep = (next: Rest | null) => {
-    if (next) localStorage.setItem(place, JSON.stringify(next));
-    else localStorage.removeItem(place);
+    keepText(place, next && JSON.stringify(next));
     setNow(steadyNow());
     setRest(next);
   };

@@ -1,3 +1,4 @@
+import { signOut, useAccess } from "../../access/access";
 import { t } from "../../ui/words";
 import { CalendarFeed, LibraryFile } from "./OwnFiles";
 import { query } from "../../api/query";
@@ -27,6 +28,7 @@ const CALLS = [
 /** What the trainer has set for the floor; each choice is kept at once. */
 export function SettingsView() {
   const queries = useQueryClient();
+  const access = useAccess();
   const settings = useQuery(query.settings());
   const keep = useMutation({
     mutationFn: api.keepSettings,
@@ -91,6 +93,17 @@ export function SettingsView() {
             "What a device measures is kept beside the set and marked as measured. It never replaces what you say. A simulated device invents a client who does roughly what was planned.",
           )}
         </p>
+      </section>
+      <section className="mt-6 grid justify-items-start gap-2 border-t border-line pt-4">
+        <h2 className="font-semibold">{t("People")}</h2>
+        <Link to="/settings/people" className="inline-flex min-h-9 items-center underline">
+          {t("Who is in the studio, signing in, devices")}
+        </Link>
+        {access.state?.demanded && (
+          <p>
+            <Button onClick={() => void signOut()}>{t("Sign out of this browser")}</Button>
+          </p>
+        )}
       </section>
       <section className="mt-6 grid justify-items-start gap-2 border-t border-line pt-4">
         <h2 className="font-semibold">{t("Backups")}</h2>

@@ -5,21 +5,44 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { type Schemas } from "../../api/client";
 import { count, longDate, minutes, shortDate } from "../../ui/format";
+import type { ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
+import { Choice } from "../../ui/Choice";
+import { useKept } from "../../ui/useKept";
 import { FirstFew } from "../../ui/FirstFew";
 import { FirstSteps } from "./FirstSteps";
 import { AfterwardsForm } from "../calendar/AfterwardsForm";
 import { Waiting } from "../../ui/Waiting";
 
+type Of = { client_id: ClientId };
+type Whose = "mine" | "all";
+const WHOSE = [
+  ["mine", t("Mine")],
+  ["all", t("Everybody’s")],
+] as const;
+
 /** Who comes today, what waits for a decision, who wants a look, what is due. */
 export function TodayView() {
   const today = useQuery(query.today());
+  const [whose, setWhose] = useKept<Whose>("today whose", "mine");
   if (!today.data) return <Waiting error={today.error} retry={() => void today.refetch()} />;
-  const { on, sessions, not_logged, waiting, notices, dues, home, clients } = today.data;
-  if (clients.length === 0) return <FirstSteps on={longDate(on)} />;
+  if (today.data.clients.length === 0) return <FirstSteps on={longDate(today.data.on)} />;
+  const mine = new Set(today.data.mine);
+  const shared = mine.size < today.data.clients.length;
+  const shown = shared && whose === "mine" ? (one: Of) => mine.has(one.client_id) : () => true;
+  const { on } = today.data;
+  const [sessions, not_logged] = [today.data.sessions.filter(shown), today.data.not_logged.filter(shown)];
+  const [waiting, notices] = [today.data.waiting.filter(shown), today.data.notices.filter(shown)];
+  const [dues, home] = [today.data.dues.filter(shown), today.data.home.filter(shown)];
+  const clients = today.data.clients.filter(shown);
   return (
     <div className="mx-auto max-w-6xl px-4 py-6">
-      <h1 className="text-2xl font-semibold tracking-tight">{longDate(on)}</h1>
+      <div className="flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-2xl font-semibold tracking-tight">{longDate(on)}</h1>
+        {shared && (
+          <Choice label={t("Whose clients")} hideLabel value={whose} options={WHOSE} choose={setWhose} />
+        )}
+      </div>
       <div className="mt-5 grid gap-x-10 gap-y-8 lg:grid-cols-[3fr_2fr]">
         <section aria-labelledby="sessions">
           <h2 id="sessions" className="mb-1 font-semibold">

@@ -1,6 +1,7 @@
 // Binds a run of a timeline to React: plays it, calls what is to be called, and keeps it in the browser, so that a reload or
 // a locked screen goes on at the right second. Timers are aimed at moments, so that no delay adds up.
 import { useCallback, useEffect, useRef, useState } from "react";
+import { keepText, keptText } from "../../../access/kept";
 import { freshId } from "../../../api/ids";
 import type { Schemas } from "../../../api/client";
 import {
@@ -53,8 +54,7 @@ export function useClock(session: string, told: Told) {
 
   const keep = useCallback(
     (next: Running | null) => {
-      if (next) localStorage.setItem(place, JSON.stringify(next));
-      else localStorage.removeItem(place);
+      keepText(place, next && JSON.stringify(next));
       setRunning(next);
       setNow(steadyNow());
     },
@@ -133,7 +133,7 @@ export type ClockControls = ReturnType<typeof useClock>;
 
 function kept(place: string): Running | null {
   try {
-    return JSON.parse(localStorage.getItem(place) ?? "null") as Running | null;
+    return JSON.parse(keptText(place) ?? "null") as Running | null;
   } catch {
     return null;
   }

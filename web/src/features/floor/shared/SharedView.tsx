@@ -7,8 +7,8 @@ import { Waiting } from "../../../ui/Waiting";
 import { steadyNow } from "../clock/steady";
 import { useAwake } from "../useAwake";
 import { useFloor } from "../useFloor";
-import { mirrored, sharedPlace, type SharedPart } from "./sharedPart";
-import { heard } from "./useSharing";
+import { mirrored, type SharedPart } from "./sharedPart";
+import { useHeard } from "./useSharing";
 
 const REDRAW = 200;
 
@@ -21,20 +21,13 @@ export function SharedView() {
 
 function Shared({ session, day }: { session: string; day: string }) {
   useAwake();
-  const [part, setPart] = useState<SharedPart | null>(() => heard(session));
+  const part = useHeard(session);
   const [now, setNow] = useState(steadyNow);
   const [mirror, setMirror] = useState(false);
   useEffect(() => {
-    const listen = ({ key }: StorageEvent) => {
-      if (key === sharedPlace(session)) setPart(heard(session));
-    };
-    window.addEventListener("storage", listen);
     const redraw = setInterval(() => setNow(steadyNow()), REDRAW);
-    return () => {
-      window.removeEventListener("storage", listen);
-      clearInterval(redraw);
-    };
-  }, [session]);
+    return () => clearInterval(redraw);
+  }, []);
   const say = (words: string) => (mirror ? mirrored(words) : words);
   return (
     <div className="flex min-h-dvh flex-col px-8 py-6">

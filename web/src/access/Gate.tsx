@@ -2,7 +2,7 @@
 import { lazy, Suspense, useEffect, type ReactNode } from "react";
 import { Button } from "../ui/Button";
 import { t } from "../ui/words";
-import { askAgain, begin, useAccess } from "./access";
+import { again, askAgain, begin, useAccess } from "./access";
 import { useAutoLock } from "./useAutoLock";
 
 const SignInView = lazy(async () => ({
@@ -17,9 +17,12 @@ export function Gate({ children }: { children: ReactNode }) {
     return (
       <>
         {ending && (
-          <p role="status" className="bg-caution-wash px-4 py-2 text-caution">
-            {t("Your signing in has ended. The clock runs on and taps are kept; sign in once it is done.")}
-          </p>
+          <div className="flex flex-wrap items-center gap-3 bg-caution-wash px-4 py-2 text-caution">
+            <p role="status">
+              {t("Your signing in has ended. The clock runs on and taps are kept; sign in once it is done.")}
+            </p>
+            <Button onClick={() => void again()}>{t("Sign in now")}</Button>
+          </div>
         )}
         {state?.me?.role === "reader" && (
           <p role="status" className="border-b border-line bg-sunk px-4 py-1.5 text-sm">

@@ -58,7 +58,8 @@ export const useMay = (what: "log" | "plan" | "run"): boolean => {
 async function letIn(person: string, key: CryptoKey | null): Promise<void> {
   if (whose !== null && whose !== person) {
     // Nothing of one person's page is left for another.
-    window.location.assign("/");
+    if (whose === "") window.location.reload();
+    else window.location.assign("/");
     return new Promise(() => undefined);
   }
   if (whose === null) {
@@ -127,7 +128,7 @@ async function forgetAll(): Promise<void> {
 }
 
 /** The page anew at the same address: nothing of what it held stays in memory. */
-async function again(): Promise<void> {
+export async function again(): Promise<void> {
   await allWritten();
   window.location.reload();
 }

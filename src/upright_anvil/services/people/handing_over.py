@@ -39,14 +39,17 @@ def leading(scope: Scope, row: ClientRow, today: date) -> Leading:
 
 
 def mine_of(scope: Scope, today: date) -> frozenset[ClientId]:
-    """Answer the clients whom somebody leads or covers today: everybody where there is nobody else."""
+    """Answer the clients whom somebody leads or covers today, and those whom nobody leads yet.
+
+    Where there is nobody else it is everybody.
+    """
     me = scope.actor.person_id
     rows = clients.all_clients(scope)
     alone = sum(row.active for row in people.people(scope)) <= 1
     return frozenset(
         row.id
         for row in rows
-        if alone or me == row.lead_id or (me == row.cover_id and row.cover_until and row.cover_until >= today)
+        if alone or row.lead_id in (None, me) or (me == row.cover_id and row.cover_until and row.cover_until >= today)
     )
 
 

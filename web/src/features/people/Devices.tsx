@@ -86,7 +86,7 @@ function Known({ state }: { state: State }) {
       </h2>
       {!state.enrolled && (
         <form
-          className="mt-2 grid max-w-md grid-cols-[1fr_auto] items-end gap-3"
+          className="mt-2 grid max-w-md grid-cols-[1fr_auto] items-start gap-3"
           onSubmit={(event) => {
             event.preventDefault();
             enrol.mutate();
@@ -98,7 +98,7 @@ function Known({ state }: { state: State }) {
             value={name}
             change={setName}
           />
-          <p className="pb-6">
+          <p className="pt-6">
             <Button type="submit" disabled={!name.trim() || enrol.isPending}>
               {t("Enrol it")}
             </Button>
@@ -148,7 +148,7 @@ function Rules({ rules }: { rules: State["rules"] }) {
   });
   return (
     <form
-      className="mt-4 grid max-w-xl items-end gap-3 sm:grid-cols-[1fr_1fr_auto]"
+      className="mt-4 grid max-w-xl items-start gap-3 sm:grid-cols-[1fr_1fr_auto]"
       onSubmit={(event) => {
         event.preventDefault();
         keep.mutate();
@@ -168,7 +168,7 @@ function Rules({ rules }: { rules: State["rules"] }) {
         value={days}
         change={setDays}
       />
-      <p className="pb-6">
+      <p className="pt-6">
         <Button type="submit" disabled={keep.isPending}>
           {t("Keep")}
         </Button>

@@ -80,7 +80,7 @@ function Pin({ has }: { has: boolean }) {
   });
   return (
     <form
-      className="grid max-w-md grid-cols-[1fr_auto] items-end gap-3"
+      className="grid max-w-md grid-cols-[1fr_auto] items-start gap-3"
       onSubmit={(event) => {
         event.preventDefault();
         choose.mutate();
@@ -96,7 +96,7 @@ function Pin({ has }: { has: boolean }) {
         value={pin}
         change={setPin}
       />
-      <p className="pb-6">
+      <p className="pt-6">
         <Button type="submit" disabled={!pin || choose.isPending}>
           {t("Keep it")}
         </Button>

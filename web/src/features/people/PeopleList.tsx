@@ -131,7 +131,7 @@ function AddPerson({ added }: { added: (made: Schemas["Invitation"]) => void }) 
   });
   return (
     <form
-      className="mt-4 grid items-end gap-3 sm:grid-cols-[1fr_1fr_auto]"
+      className="mt-4 grid items-start gap-3 sm:grid-cols-[1fr_1fr_auto]"
       onSubmit={(event) => {
         event.preventDefault();
         add.mutate();
@@ -139,7 +139,7 @@ function AddPerson({ added }: { added: (made: Schemas["Invitation"]) => void }) 
     >
       <TextField label={t("Somebody new")} value={name} change={setName} />
       <Select label={t("May")} value={role} options={ROLES} choose={(next) => next && setRole(next)} />
-      <p className="pb-6">
+      <p className="pt-6">
         <Button type="submit" disabled={!name.trim() || add.isPending}>
           {t("Add")}
         </Button>

@@ -63,7 +63,7 @@ function Kept({ view }: { view: Schemas["Retention"] }) {
         </p>
       )}
       <form
-        className="mt-3 grid max-w-sm grid-cols-[1fr_auto] items-end gap-3"
+        className="mt-3 grid max-w-sm grid-cols-[1fr_auto] items-start gap-3"
         onSubmit={(event) => {
           event.preventDefault();
           keep.mutate();
@@ -76,7 +76,7 @@ function Kept({ view }: { view: Schemas["Retention"] }) {
           value={years}
           change={setYears}
         />
-        <p className="pb-6">
+        <p className="pt-6">
           <Button type="submit" disabled={keep.isPending}>
             {t("Keep")}
           </Button>

@@ -68,7 +68,7 @@ export function WhoseClient({ client }: { client: Schemas["ClientView"] }) {
         </p>
       ) : (
         <form
-          className="grid max-w-xl items-end gap-3 sm:grid-cols-[1fr_1fr_auto]"
+          className="grid max-w-xl items-start gap-3 sm:grid-cols-[1fr_1fr_auto]"
           onSubmit={(event) => {
             event.preventDefault();
             stand.mutate();
@@ -82,7 +82,7 @@ export function WhoseClient({ client }: { client: Schemas["ClientView"] }) {
             choose={setCover}
           />
           <TextField sort="date" label={t("Through")} value={until} change={setUntil} />
-          <p className="pb-6">
+          <p className="pt-6">
             <Button type="submit" disabled={!cover || !until || stand.isPending}>
               {t("Let cover")}
             </Button>

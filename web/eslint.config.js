@@ -24,4 +24,26 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    // What belongs to a person is kept through access/kept.ts, which seals it; what is left is a device's own taste.
+    files: ["src/**/*.ts", "src/**/*.tsx"],
+    ignores: [
+      "src/**/*.test.*",
+      "src/access/**",
+      "src/app/storedAnswers.ts",
+      "src/sheet/**",
+      "src/app/theme.ts",
+      "src/app/density.ts",
+      "src/app/singleKeys.ts",
+      "src/ui/words.ts",
+    ],
+    rules: {
+      "no-restricted-globals": ["error", "localStorage", "sessionStorage", "indexedDB", "caches"],
+      "no-restricted-properties": [
+        "error",
+        { object: "window", property: "localStorage" },
+        { object: "window", property: "sessionStorage" },
+      ],
+    },
+  },
 );

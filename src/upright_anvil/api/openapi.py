@@ -19,7 +19,7 @@ FORMATS: Mapping[object, str] = {
 """Every identifier's type, and the format that its strings have in the schema."""
 
 _ANY = (401, 403, 404, 421, 422, 429, 503)
-READS, WRITES = _ANY, (*_ANY, 408, 409, 413)
+READS, WRITES = _ANY, (400, *_ANY, 408, 409, 413)
 """The problems that any read, and any write, may be answered with."""
 
 

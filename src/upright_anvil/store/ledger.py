@@ -209,6 +209,33 @@ def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[SessionRow
     return scope.db.scalars(_SESSIONS, {"client": client_id}).all()
 
 
+class TimedSession(Protocol):
+    """When a session began and ended, and how long it was estimated to take."""
+
+    @property
+    def started_at(self) -> datetime:
+        """When it began."""
+
+    @property
+    def finished_at(self) -> datetime | None:
+        """When it was ended, None before."""
+
+    @property
+    def estimated_seconds(self) -> int:
+        """How long it was to take, without the client's pace."""
+
+
+def newest_sessions(scope: Scope, client_id: ClientId, limit: int | None) -> Sequence[TimedSession]:
+    """Answer the times of a client's newest sessions, oldest first; of all without a limit."""
+    query = (
+        select(SessionRow.started_at, SessionRow.finished_at, SessionRow.estimated_seconds)
+        .where(SessionRow.client_id == client_id)
+        .order_by(SessionRow.on_date.desc(), SessionRow.started_at.desc())
+        .limit(limit)
+    )
+    return cast("Sequence[TimedSession]", scope.db.execute(query).all()[::-1])
+
+
 def last_sessions(scope: Scope) -> dict[ClientId, date]:
     """Answer the day of each client's last session."""
     query = select(SessionRow.client_id, func.max(SessionRow.on_date)).group_by(SessionRow.client_id)

@@ -199,6 +199,18 @@ class AuditTest(SignInTest):
         signed = {m.class_.__tablename__ for m in Table.registry.mappers if issubclass(m.class_, Signed)}
         self.assertEqual(signed - THINGS.keys(), set())
 
+    def test_a_template_is_the_studios_or_ones_own(self) -> None:
+        people = self.everybody()
+        board = self.client_with_program(("back-squat", "3 x 8, 60 kg"))
+        for name, mine in (("Shared", False), ("My own", True)):
+            body = {"program": board.program_id, "of_phase": "p1", "name": name, "mine": mine}
+            self.ask(people[TRAINER], "POST", "/templates", body, 201)
+        seen = {}
+        for who in (TRAINER, OWNER):
+            told = self.ask(people[who], "GET", f"/clients/{board.client_id}/templates")
+            seen[who] = {one["name"] for one in told} & {"Shared", "My own"}
+        self.assertEqual(seen, {TRAINER: {"Shared", "My own"}, OWNER: {"Shared"}})
+
 
 class RoleTest(SignInTest):
     def test_me_says_what_i_may(self) -> None:

@@ -171,6 +171,8 @@ export interface paths {
         /**
          * News
          * @description Server-sent events: one each time something of the session was written, from whatever device.
+         *
+         *     It ends when somebody's right to come in changes; who still may asks again.
          */
         get: operations["news"];
         put?: never;
@@ -8429,7 +8431,7 @@ export interface components {
         };
         /**
          * OwnTemplateRequest
-         * @description A phase to keep as a template of one's own; ``suits`` says whom it is for.
+         * @description A phase to keep as a template; ``suits`` says whom it is for, ``mine`` that no colleague sees it.
          */
         OwnTemplateRequest: {
             /**
@@ -8455,6 +8457,11 @@ export interface components {
              * @default
              */
             suits: string;
+            /**
+             * Mine
+             * @default false
+             */
+            mine: boolean;
         };
         /**
          * PainRequest
@@ -12129,6 +12136,15 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -12243,6 +12259,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -12361,6 +12386,15 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -12475,6 +12509,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -12593,6 +12636,15 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -12707,6 +12759,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -12825,6 +12886,15 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -12939,6 +13009,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -13312,6 +13391,15 @@ export interface operations {
                     "application/json": components["schemas"]["ReviewView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -13426,6 +13514,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -13544,6 +13641,15 @@ export interface operations {
                     "application/json": components["schemas"]["ReviewView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -13654,6 +13760,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReviewView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -13859,6 +13974,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Preview"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -14326,6 +14450,15 @@ export interface operations {
                     "application/json": components["schemas"]["Settings"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -14440,6 +14573,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -14728,6 +14870,15 @@ export interface operations {
                     "application/json": components["schemas"]["BoardChange"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -14842,6 +14993,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PastedView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -14960,6 +15120,15 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -15074,6 +15243,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -15192,6 +15370,15 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -15306,6 +15493,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadCell"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -15424,6 +15620,15 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -15538,6 +15743,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReplaceTrial"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -15829,6 +16043,15 @@ export interface operations {
                     "application/json": components["schemas"]["TrialView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -16034,6 +16257,15 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -16148,6 +16380,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -16529,6 +16770,15 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -16643,6 +16893,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -16761,6 +17020,15 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -16877,6 +17145,15 @@ export interface operations {
                     "application/json": components["schemas"]["TrialView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -16991,6 +17268,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProgramsView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -17368,6 +17654,15 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -17648,6 +17943,15 @@ export interface operations {
                     "application/json": components["schemas"]["ClientView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -17849,6 +18153,15 @@ export interface operations {
                     "application/json": components["schemas"]["ClientView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -17965,6 +18278,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErasedClient"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -18079,6 +18401,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -18198,6 +18529,15 @@ export interface operations {
                     "application/json": components["schemas"]["Acknowledged"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -18312,6 +18652,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BoardView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -18689,6 +19038,15 @@ export interface operations {
                     "application/json": components["schemas"]["ConsentView"][];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -18804,6 +19162,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ConsentView"][];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -19003,6 +19370,15 @@ export interface operations {
                     "application/json": components["schemas"]["Retention"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -19115,6 +19491,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableText"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -19231,6 +19616,15 @@ export interface operations {
                     "application/json": components["schemas"]["PastedClientsView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -19343,6 +19737,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -19459,6 +19862,15 @@ export interface operations {
                     "application/json": components["schemas"]["PastSessionsView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -19573,6 +19985,15 @@ export interface operations {
                     "application/json": components["schemas"]["BroughtIn"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -19683,6 +20104,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BroughtIn"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -19971,6 +20401,15 @@ export interface operations {
                     "application/json": components["schemas"]["TakenOver"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -20085,6 +20524,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -20203,6 +20651,15 @@ export interface operations {
                     "application/json": components["schemas"]["BoardView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -20317,6 +20774,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DraftStep"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -20435,6 +20901,15 @@ export interface operations {
                     "application/json": components["schemas"]["Started"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -20547,6 +21022,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -20663,6 +21147,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Acknowledged"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -21033,6 +21526,15 @@ export interface operations {
                     "application/json": components["schemas"]["TakenOver"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -21147,6 +21649,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Started"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -21346,6 +21857,15 @@ export interface operations {
                     "application/json": components["schemas"]["ArchiveLook"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -21458,6 +21978,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ArchiveStep"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -21655,6 +22184,15 @@ export interface operations {
                     "application/json": components["schemas"]["LibraryLook"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -21767,6 +22305,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LibraryLook"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -21962,6 +22509,15 @@ export interface operations {
                     "application/json": components["schemas"]["CalendarFeed"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -22070,6 +22626,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalendarFeed"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -22354,6 +22919,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MadeSheet"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -22723,6 +23297,15 @@ export interface operations {
                     "application/json": components["schemas"]["SendCode"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -22837,6 +23420,15 @@ export interface operations {
                     "application/json": components["schemas"]["HomeResultView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -22949,6 +23541,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HomeResultView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -23148,6 +23749,15 @@ export interface operations {
                     "application/json": components["schemas"]["HomeResultView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -23257,6 +23867,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -23368,6 +23987,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -23475,6 +24103,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -23678,6 +24315,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -23875,6 +24521,15 @@ export interface operations {
                     "application/json": components["schemas"]["PlaceView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -23989,6 +24644,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -24186,6 +24850,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EquipmentView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -24387,6 +25060,15 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -24500,6 +25182,15 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -24611,6 +25302,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HealthView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -24729,6 +25429,15 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -24845,6 +25554,15 @@ export interface operations {
                     "application/json": components["schemas"]["HealthView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -24959,6 +25677,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HealthView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -25163,6 +25890,15 @@ export interface operations {
                     "application/json": components["schemas"]["Exercise"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -25275,6 +26011,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Exercise"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -25480,6 +26225,15 @@ export interface operations {
                     "application/json": components["schemas"]["Exercise"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -25589,6 +26343,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -25706,6 +26469,15 @@ export interface operations {
                     "application/json": components["schemas"]["PictureMark"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -25815,6 +26587,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -26354,6 +27135,15 @@ export interface operations {
                     "application/json": components["schemas"]["Battery"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -26470,6 +27260,15 @@ export interface operations {
                     "application/json": components["schemas"]["Battery"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -26579,6 +27378,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -26692,6 +27500,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TestItem"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -26809,6 +27626,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RoundView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -27008,6 +27834,15 @@ export interface operations {
                     "application/json": components["schemas"]["RoundView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -27122,6 +27957,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptResult"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -27654,6 +28498,15 @@ export interface operations {
                     "application/json": components["schemas"]["BackupStep"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -27768,6 +28621,15 @@ export interface operations {
                     "application/json": components["schemas"]["BackupsView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -27880,6 +28742,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -27998,6 +28869,15 @@ export interface operations {
                     "application/json": components["schemas"]["BackupStep"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -28112,6 +28992,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BackupStep"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -28311,6 +29200,15 @@ export interface operations {
                     "application/json": components["schemas"]["SignInState"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -28423,6 +29321,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignInState"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -28539,6 +29446,15 @@ export interface operations {
                     "application/json": components["schemas"]["SignInState"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -28653,6 +29569,15 @@ export interface operations {
                     "application/json": components["schemas"]["FirstSignIn"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -28761,6 +29686,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -28877,6 +29811,15 @@ export interface operations {
                     "application/json": components["schemas"]["SignInState"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -28987,6 +29930,15 @@ export interface operations {
                     "application/json": components["schemas"]["SignInState"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -29095,6 +30047,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SignInState"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -29294,6 +30255,15 @@ export interface operations {
                     "application/json": components["schemas"]["Invitation"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -29410,6 +30380,15 @@ export interface operations {
                     "application/json": components["schemas"]["PersonView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -29520,6 +30499,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Invitation"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -29636,6 +30624,15 @@ export interface operations {
                     "application/json": components["schemas"]["SignInView"][];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -29748,6 +30745,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -29858,6 +30864,15 @@ export interface operations {
                     "application/json": components["schemas"]["Codes"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -29966,6 +30981,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": unknown;
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */
@@ -30080,6 +31104,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -30187,6 +31220,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -30385,6 +31427,15 @@ export interface operations {
                     "application/json": components["schemas"]["DeviceView"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -30494,6 +31545,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -30687,6 +31747,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
             };
             /** @description Unauthorized */
             401: {
@@ -30885,6 +31954,15 @@ export interface operations {
                     "application/json": components["schemas"]["AccessRules"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -31001,6 +32079,15 @@ export interface operations {
                     "application/json": components["schemas"]["Leading"];
                 };
             };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
             /** @description Unauthorized */
             401: {
                 headers: {
@@ -31115,6 +32202,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Leading"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
                 };
             };
             /** @description Unauthorized */

@@ -152,10 +152,11 @@ class SourceDayRequest(SourcePhaseRequest):
 
 
 class OwnTemplateRequest(SourceRequest):
-    """A phase to keep as a template of one's own; ``suits`` says whom it is for."""
+    """A phase to keep as a template; ``suits`` says whom it is for, ``mine`` that no colleague sees it."""
 
     name: Words
     suits: Annotated[str, StringConstraints(strip_whitespace=True, max_length=200)] = ""
+    mine: bool = False
 
 
 class RemovedRequest(RequestModel):

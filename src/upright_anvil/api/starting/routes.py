@@ -110,7 +110,9 @@ own = resource("/templates", tag="starting")
 async def keep_template(asked: OwnTemplateRequest, here: Here) -> Acknowledged:
     """Keep a phase as a template of the trainer's own, for every client."""
     return await here.write(
-        lambda scope: own_templates.keep_template(scope, asked.source(), asked.name, asked.suits, here.now)
+        lambda scope: own_templates.keep_template(
+            scope, asked.source(), asked.name, asked.suits, here.now, mine=asked.mine
+        )
     )
 
 

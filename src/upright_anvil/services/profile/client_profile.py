@@ -2,10 +2,12 @@
 
 from collections.abc import Iterable, Sequence
 from datetime import date, timedelta
+from typing import Final
 
 from upright_anvil.core.assessment.items import TestKind
 from upright_anvil.core.assessment.results import standing_results
 from upright_anvil.core.blocks import added_load
+from upright_anvil.core.constants import PACE_SESSIONS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
 from upright_anvil.core.health.screening import health_standing
@@ -29,7 +31,7 @@ from upright_anvil.services.shelf import library
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import sessions_of_client
+from upright_anvil.store.ledger import TimedSession, newest_sessions, sessions_of_client
 from upright_anvil.store.places import places_of_client
 from upright_anvil.store.tables import SessionRow
 
@@ -74,7 +76,7 @@ def client_profile(
         body_kg=weights[-1][1] if weights else None,
         standing=current(health.history(scope, client_id), on),
         ladders=shelf.ladders,
-        pace=pace_of(held()) if paced else 1.0,
+        pace=_pace(scope, client_id, sessions) if paced else 1.0,
         places=inventories,
         place_names={place.id: place.name for place in places},
         weights=weights,
@@ -127,11 +129,33 @@ def set_estimate(row: PerformedSet, exercise: Exercise | None, body_kg: Kilogram
     return estimate_max(moved, row.reps, row.reserve) if moved else None
 
 
-def pace_of(sessions: Iterable[SessionRow]) -> float:
-    """Answer the client's pace factor from finished sessions."""
+LOOKED_BACK: Final = (3 * PACE_SESSIONS, 30 * PACE_SESSIONS, None)
+"""How many of the newest sessions are read for the pace, until enough of them have times that say something."""
+
+
+def _pace(scope: Scope, client_id: ClientId, sessions: Sequence[SessionRow] | None) -> float:
+    """The pace factor of a client: of sessions that were read already, else of the newest, never of all of years."""
+    if sessions is not None:
+        return pace_of(sessions)
+    lasted: list[tuple[float, float]] = []
+    for most in LOOKED_BACK:
+        newest = newest_sessions(scope, client_id, most)
+        lasted = _lasted(newest)
+        if most is None or len(newest) < most or len(lasted) >= PACE_SESSIONS:
+            break
+    return pace_factor(lasted)
+
+
+def pace_of(sessions: Iterable[TimedSession]) -> float:
+    """Answer the client's pace factor from finished sessions, oldest first."""
+    return pace_factor(_lasted(sessions))
+
+
+def _lasted(sessions: Iterable[TimedSession]) -> list[tuple[float, float]]:
+    """Seconds taken and estimated, of the sessions whose times say something."""
     lasted = (
         (s.finished_at - s.started_at, s.estimated_seconds)
         for s in sessions
         if s.finished_at is not None and SHORTEST_SESSION <= s.finished_at - s.started_at <= LONGEST_SESSION
     )
-    return pace_factor([(length.total_seconds(), float(estimate)) for length, estimate in lasted])
+    return [(length.total_seconds(), float(estimate)) for length, estimate in lasted if length and estimate > 0]

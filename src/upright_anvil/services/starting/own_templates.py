@@ -15,25 +15,29 @@ from upright_anvil.store.tables import OwnTemplateRow
 MOST_TEMPLATES = 300
 
 
-def keep_template(scope: Scope, source: StartingPoint, name: str, suits: str, now: datetime) -> Acknowledged:
-    """Keep a phase as a template of the trainer's own, without the loads of the client it was written for.
+def keep_template(
+    scope: Scope, source: StartingPoint, name: str, suits: str, now: datetime, *, mine: bool = False
+) -> Acknowledged:
+    """Keep a phase as a template of the studio's, or of one's own, without the loads of the client it was written for.
 
     Raises `DomainError` where the name is taken or nothing is in it, `NotFoundError`.
     """
     _check_free(scope, name)
     made = replace(template_of_source(scope, source), name=name)
-    return add_template(scope, replace(made, suits=suits) if suits else made, now)
+    return add_template(scope, replace(made, suits=suits) if suits else made, now, mine=mine)
 
 
-def add_template(scope: Scope, template: Template, now: datetime) -> Acknowledged:
-    """Keep a template as one of the trainer's own, under an id of its own.
+def add_template(scope: Scope, template: Template, now: datetime, *, mine: bool = False) -> Acknowledged:
+    """Keep a template of the studio's, or (``mine``) one that nobody else sees, under an id of its own.
 
     Raises `DomainError` where the name is taken or there are too many.
     """
     _check_free(scope, template.name)
     template_id = f"own-{fresh_id()}"
     text = DOCUMENT.dump_json(replace(template, id=template_id)).decode()
-    scope.db.add(OwnTemplateRow(id=template_id, name=template.name, document=text, at=now, removed_at=None))
+    whose = scope.actor.person_id if mine else None
+    row = OwnTemplateRow(id=template_id, person_id=whose, name=template.name, document=text, at=now, removed_at=None)
+    scope.db.add(row)
     scope.db.flush()
     return Acknowledged(template_id, again=False)
 

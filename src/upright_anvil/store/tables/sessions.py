@@ -29,6 +29,7 @@ class SessionRow(Signed, Table):
     __table_args__ = (
         UniqueConstraint("program_id", "week_id", "day_id"),
         Index("session_by_client", "client_id", "on_date"),
+        Index("session_by_date", "on_date"),
     )
 
 

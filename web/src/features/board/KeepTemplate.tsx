@@ -1,3 +1,4 @@
+import { useAccess } from "../../access/access";
 import { t } from "../../ui/words";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
@@ -7,6 +8,7 @@ import type { ProgramId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { Input } from "../../ui/Input";
 import { Message } from "../../ui/Message";
+import { Tick } from "../../ui/Tick";
 import { fromProgram } from "../starting/source";
 
 /** Keeps a phase as a template of one's own, for every client; the loads stay with this one. */
@@ -15,8 +17,10 @@ export function KeepTemplate({ program, phase }: { program: ProgramId; phase: Sc
   const [open, setOpen] = useState(false);
   const [name, setName] = useState(phase.name);
   const [suits, setSuits] = useState("");
+  const [mine, setMine] = useState(false);
+  const { state } = useAccess();
   const keep = useMutation({
-    mutationFn: () => api.keepTemplate({ ...fromProgram(program, phase.id), name: name.trim(), suits }),
+    mutationFn: () => api.keepTemplate({ ...fromProgram(program, phase.id), name: name.trim(), suits, mine }),
     onSuccess: async () => {
       setOpen(false);
       await changed(queries, "templates");
@@ -50,6 +54,11 @@ export function KeepTemplate({ program, phase }: { program: ProgramId; phase: Sc
           {t("Whom it suits")}
           <Input value={suits} maxLength={200} change={setSuits} wide />
         </label>
+        {state?.demanded && (
+          <Tick checked={mine} set={setMine}>
+            {t("For me alone")}
+          </Tick>
+        )}
         <Button disabled={!name.trim() || keep.isPending} onClick={() => keep.mutate()}>
           {t("Keep it")}
         </Button>

@@ -47,6 +47,7 @@ def upgrade() -> None:
     op.execute("ALTER TABLE client ADD COLUMN cover_id VARCHAR REFERENCES person (id)")
     op.execute("ALTER TABLE client ADD COLUMN cover_until DATE")
     op.execute("UPDATE client SET lead_id = studio_id")
+    op.create_index("session_by_date", "session", ["on_date"])
     _consents()
     _settings()
 

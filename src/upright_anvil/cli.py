@@ -135,7 +135,7 @@ def serve_data(
         with database.reading(THE_STUDIO) as scope:
             if not anybody_signs_in(scope):
                 raise NobodySignsInError(data)
-    clock = shifted_clock(shift, zone)
+    database.clock = clock = shifted_clock(shift, zone)
     if demo:
         fill(database, THE_STUDIO, clock())
     gc.collect()
@@ -144,7 +144,6 @@ def serve_data(
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     log_as_json(level)
     studio = Studio(database, clock, others=Shared(database, THE_STUDIO, always_sign_in=reached.from_elsewhere))
-    database.clock = clock
     if not demo:
         BackupSchedule(studio).start()
     uvicorn.run(

@@ -146,6 +146,8 @@ async def restore_from_backup(name: Name, asked: RestoreBackupRequest, here: Her
         with here.backing_up:
             # Between the backup of now and the restored data nothing is written that would stand in neither.
             done = here.writer.alone(put_back)
+        # The people are those of the backup now.
+        here.shared.access.forget()
         return BackupStep(share=1.0, checked=done)
 
     return await _steps(here, restored)

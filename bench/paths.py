@@ -46,7 +46,7 @@ class Counted:
         action()
         # Only threads that begin while it is counted are seen, so the studio's own begin anew.
         for held in ("writer", "drawing"):
-            pool = vars(self.studio).pop(held, None)
+            pool = vars(self.studio.shared).pop(held, None)
             if isinstance(pool, ThreadPoolExecutor):
                 pool.shutdown()
             elif pool is not None:

@@ -1,8 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { Delete } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useEffect, useId, useState } from "react";
 import { Problem } from "../../api/client";
 import { Button } from "../../ui/Button";
+import { Input } from "../../ui/Input";
 import { Message } from "../../ui/Message";
 import { t } from "../../ui/words";
 
@@ -13,48 +14,51 @@ const LONGEST = 8;
 /** A PIN by large keys or the keyboard. */
 export function PinPad({ label, enter }: { label: string; enter: (pin: string) => Promise<void> }) {
   const [pin, setPin] = useState("");
+  const box = useId();
   const entering = useMutation({ mutationFn: enter, onError: () => setPin("") });
-  const ready = pin.length >= SHORTEST && !entering.isPending;
-  const press = (digit: string) => setPin((now) => (now.length < LONGEST ? now + digit : now));
-  const send = () => ready && entering.mutate(pin);
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      if (/^\d$/.test(event.key)) press(event.key);
-      else if (event.key === "Backspace") setPin((now) => now.slice(0, -1));
-      else if (event.key === "Enter" && !(event.target instanceof HTMLButtonElement)) send();
-    };
-    window.addEventListener("keydown", listen);
-    return () => window.removeEventListener("keydown", listen);
-  });
+  const toBox = () => document.getElementById(box)?.focus();
+  useEffect(() => document.getElementById(box)?.focus(), [box]);
+  const put = (text: string) => setPin(text.replace(/\D/g, "").slice(0, LONGEST));
+  const press = (digit: string) => {
+    put(pin + digit);
+    toBox();
+  };
   return (
-    <div role="group" aria-label={label} className="grid gap-3">
-      <p role="status" className="flex min-h-6 justify-center gap-3">
-        <span className="sr-only">{t("{{digits}} digits", { digits: pin.length })}</span>
-        {Array.from({ length: Math.max(SHORTEST, pin.length) }, (_, at) => (
-          <span
-            key={at}
-            aria-hidden
-            className={`size-4 rounded-full border border-line-strong ${at < pin.length ? "bg-ink" : ""}`}
-          />
-        ))}
-      </p>
+    <form
+      className="grid gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (pin.length >= SHORTEST && !entering.isPending) entering.mutate(pin);
+      }}
+    >
+      <Input
+        id={box}
+        sort="password"
+        // The keys are below; the device's own would cover them.
+        inputMode="none"
+        autoComplete="off"
+        aria-label={label}
+        value={pin}
+        change={put}
+        className="min-h-12 text-center text-2xl tracking-[0.5em]"
+      />
       <div className="grid grid-cols-3 gap-2">
         {DIGITS.map((digit) => (
           <Button key={digit} big onClick={() => press(digit)}>
             {digit}
           </Button>
         ))}
-        <Button big aria-label={t("Take back a digit")} onClick={() => setPin((now) => now.slice(0, -1))}>
+        <Button big aria-label={t("Take back a digit")} onClick={() => put(pin.slice(0, -1))}>
           <Delete size={22} aria-hidden />
         </Button>
         <Button big onClick={() => press("0")}>
           {"0"}
         </Button>
-        <Button big tone="act" disabled={!ready} onClick={send}>
+        <Button big type="submit" tone="act" disabled={pin.length < SHORTEST || entering.isPending}>
           {t("Enter")}
         </Button>
       </div>
       {entering.error instanceof Problem && <Message tone="stop">{entering.error.message}</Message>}
-    </div>
+    </form>
   );
 }

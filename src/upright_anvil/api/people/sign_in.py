@@ -159,6 +159,7 @@ async def _tried(
     compare: Callable[[Try], bool],
     right: Callable[[Scope, Try], SignedIn | None],
     wrong: Callable[[Scope, Try], None],
+    sentence: str = signing_in.NOT_RIGHT,
 ) -> SignedIn:
     """Make one try: whether it may be, the comparison, its outcome; one after the other in the whole studio."""
     limit: TryLimit = asked.app.state.try_limit
@@ -174,7 +175,7 @@ async def _tried(
         made = await here.write(lambda scope: right(scope, tried)) if matching else None
         if made is None:
             await here.write(lambda scope: wrong(scope, tried))
-            raise WrongSecretError
+            raise WrongSecretError(sentence)
         _let_in(asked, here, made)
         return made
 
@@ -205,6 +206,7 @@ async def sign_in_by_pin(body: PinRequest, asked: Request, visitor: Visiting, he
         lambda tried: matches(tried.kept, signing_in.with_device(body.pin, browser)),
         lambda scope, tried: signing_in.signed_in(scope, _whose(tried), "pin", browser, now),
         lambda scope, tried: signing_in.wrong_pin(scope, tried, browser, now),
+        "That is not the PIN.",
     )
     return await _anew(asked, here)
 
@@ -221,6 +223,7 @@ async def sign_in_by_code(body: CodeRequest, asked: Request, visitor: Visiting, 
         lambda _: True,
         lambda scope, tried: signing_in.by_code(scope, tried, body.code, chosen, browser, now),
         lambda scope, tried: signing_in.wrong_passphrase(scope, tried, browser, now),
+        "The name or the code is not right, or the code was used already.",
     )
     return await _anew(asked, here)
 

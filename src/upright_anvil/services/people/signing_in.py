@@ -26,10 +26,13 @@ IDLE: Final = timedelta(hours=1)
 """How long nothing may be asked before the server locks by itself; the screen locks sooner."""
 
 
+NOT_RIGHT: Final = "The name or the passphrase is not right."
+
+
 class WrongSecretError(Exception):
     """Name and secret do not go together; the same sentence whichever of them is wrong."""
 
-    def __init__(self, sentence: str = "The name or the passphrase is not right.") -> None:
+    def __init__(self, sentence: str = NOT_RIGHT) -> None:
         super().__init__(sentence)
 
 

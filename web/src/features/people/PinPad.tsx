@@ -15,8 +15,14 @@ const LONGEST = 8;
 export function PinPad({ label, enter }: { label: string; enter: (pin: string) => Promise<void> }) {
   const [pin, setPin] = useState("");
   const box = useId();
-  const entering = useMutation({ mutationFn: enter, onError: () => setPin("") });
   const toBox = () => document.getElementById(box)?.focus();
+  const entering = useMutation({
+    mutationFn: enter,
+    onError: () => {
+      setPin("");
+      toBox();
+    },
+  });
   useEffect(() => document.getElementById(box)?.focus(), [box]);
   const put = (text: string) => setPin(text.replace(/\D/g, "").slice(0, LONGEST));
   const press = (digit: string) => {

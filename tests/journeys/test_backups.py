@@ -29,6 +29,8 @@ class BackupsTest(JourneyTest):
         # A client comes after it, and goes with what is restored.
         page.goto(self.server.url + "/clients/new")
         page.get_by_label("Name", exact=True).fill("Late Comer")
+        # Once the other clients have said in which unit.
+        expect(page.get_by_role("button", name="Open the file")).to_be_enabled()
         page.keyboard.press("Enter")
         expect(page.get_by_label("Main goal")).to_be_visible()
         page.goto(self.server.url + "/settings/backups")

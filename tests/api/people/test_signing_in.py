@@ -86,6 +86,17 @@ class SigningInTest(SignInTest):
         other.cookies.set("anvil-device", device)
         self.ask(other, "GET", "/clients", status=401)
 
+    def test_cookies_of_others_do_no_harm(self) -> None:
+        """On one machine all ports share their cookies, and some are oddly called."""
+        owner, _ = self.begun()
+        own = "; ".join(f"{name}={value}" for name, value in owner.cookies.items())
+        for odd in ("a/b=1", "(=)", "=", ";;;", "path=/", "ä=ö", "x" * 4000, 'q="un', "expires=never; $Version=1"):
+            for line in (f"{odd}; {own}", f"{own}; {odd}"):
+                with self.subTest(line=line[:20]):
+                    answer = self.browser().get("/api/clients", headers={"cookie": line.encode("latin-1", "replace")})
+                    self.assertEqual(answer.status_code, 200, answer.text)
+            self.assertEqual(self.browser().get("/api/clients", headers={"cookie": odd.encode()}).status_code, 401)
+
     def test_a_day_ends_and_an_idle_browser_locks(self) -> None:
         owner, _ = self.begun()
         self.later(minutes=30)

@@ -6,11 +6,11 @@ The cookies are for this site only, unseen by scripts, and sent over TLS alone w
 import asyncio
 from collections.abc import Callable
 from http import HTTPStatus
-from http.cookies import SimpleCookie
 from typing import Any, Final
 
 from starlette.concurrency import run_in_threadpool
 from starlette.datastructures import Headers, MutableHeaders
+from starlette.requests import cookie_parser
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from upright_anvil.api.guard.access_book import Visitor
@@ -53,10 +53,11 @@ class Cookies:
 
     def read(self, headers: Headers) -> tuple[str, str]:
         """Answer the words of both cookies, empty where there are none."""
-        jar: SimpleCookie = SimpleCookie()
+        found: dict[str, str] = {}
         for line in headers.getlist("cookie"):
-            jar.load(line)
-        return tuple(jar[name].value if name in jar else "" for name in (self.token, self.device))  # type: ignore[return-value]
+            # Cookies of others on this machine come along, whatever they are called; theirs is no fault of ours.
+            found = cookie_parser(line) | found
+        return found.get(self.token, ""), found.get(self.device, "")
 
 
 class SignInGuard:

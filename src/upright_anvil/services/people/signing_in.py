@@ -223,7 +223,7 @@ def chosen_passphrase(passphrase: str, name: str) -> str:
 
 
 def keep_passphrase(scope: Scope, person_id: PersonId, passphrase: str, keep: str, now: datetime) -> None:
-    """Keep a new passphrase's hash; signed in stays only the browser that asks (``keep``), and PINs go."""
+    """Keep a new passphrase's hash; signed in stays only the browser that asks (``keep``)."""
     row = store.person(scope, person_id)
     row.passphrase = passphrase
     for other in store.open_sign_ins(scope, person_id, now - LASTS):

@@ -22,6 +22,8 @@ interface Known {
 
 /** Set once a browser knows that nobody signs in: then the views need not wait for the server to say it again. */
 const OPEN = "nobody signs in";
+/** Set once somebody has to sign in here. */
+const SIGNED = "people sign in";
 const LOOK_AGAIN = 5000;
 const COMING_IN = "/api/sign-in";
 
@@ -91,7 +93,10 @@ export async function askAgain(): Promise<void> {
   try {
     await take(await signInApi.state());
   } catch {
-    if (known.phase !== "in") tell({ phase: "away" });
+    if (known.phase === "in") return;
+    // A browser in which nobody ever signed in holds nothing that is sealed: a killed one may have forgotten even that.
+    if (window.localStorage.getItem(SIGNED)) tell({ phase: "away" });
+    else await letIn("", null);
   }
 }
 
@@ -104,6 +109,7 @@ export async function take(state: State): Promise<void> {
     return;
   }
   window.localStorage.removeItem(OPEN);
+  window.localStorage.setItem(SIGNED, "yes");
   void forgetStoredAnswers();
   if (state.me && state.storage_key) {
     const key = await importKey(state.storage_key);

@@ -4,7 +4,7 @@ import gc
 import tempfile
 import time
 from collections.abc import Callable
-from functools import _lru_cache_wrapper
+from functools import _lru_cache_wrapper, partial
 from statistics import median
 from types import ModuleType
 
@@ -19,10 +19,10 @@ from upright_anvil.core.plan.reading import read_phase
 from upright_anvil.core.progression import evidence
 from upright_anvil.core.strength import estimate
 from upright_anvil.services import shelf
-from upright_anvil.services.memo import Memo
 from upright_anvil.services.profile import strength
 from upright_anvil.services.today import alerts
 from upright_anvil.store import mapping, programs
+from upright_anvil.store.memo import Memo, Memory
 
 TIMES = 9
 EARNS = 1.05
@@ -55,17 +55,17 @@ def measure() -> list[Figure]:
             findings(large, who)
 
         asked["largest plan"] = longest
-        return [_figure(name, empty, asked) for name, empty in _caches().items()]
+        return [_figure(name, empty, asked) for name, empty in _caches(app.database.memory).items()]
 
 
-def _figure(name: str, empty: Callable[[], None], asked: dict[str, Callable[[], object]]) -> Figure:
+def _figure(name: str, empty: Callable[[], object], asked: dict[str, Callable[[], object]]) -> Figure:
     ratios = {view: _ratio(ask, empty) for view, ask in asked.items()}
     most = max(ratios, key=lambda view: ratios[view])
     note = ", ".join(f"{view} {ratio:.2f}" for view, ratio in ratios.items())
     return Figure(f"without {name}: {most}", ratios[most], NO_AIM, "x", note)
 
 
-def _ratio(ask: Callable[[], object], empty: Callable[[], None]) -> float:
+def _ratio(ask: Callable[[], object], empty: Callable[[], object]) -> float:
     """Answer processor time with the cache emptied against kept, in turns, so that a slower minute counts for both."""
     ask()
     taken: tuple[list[float], list[float]] = ([], [])
@@ -83,17 +83,17 @@ def _nothing() -> None:
     """What is done before the run with everything kept."""
 
 
-def _caches() -> dict[str, Callable[[], None]]:
-    found: dict[str, Callable[[], None]] = {}
+def _caches(memory: Memory) -> dict[str, Callable[[], object]]:
+    found: dict[str, Callable[[], object]] = {}
     for module in (study, reading, evidence, estimate, shelf, strength, alerts, mapping, programs):
-        found |= _of(module)
+        found |= _of(module, memory)
     return found
 
 
-def _of(module: ModuleType) -> dict[str, Callable[[], None]]:
+def _of(module: ModuleType, memory: Memory) -> dict[str, Callable[[], object]]:
     short = module.__name__.removeprefix("upright_anvil.")
     return {
-        f"{short}.{name}": held.clear if isinstance(held, Memo) else held.cache_clear
+        f"{short}.{name}": partial(memory.kept.pop, held, None) if isinstance(held, Memo) else held.cache_clear
         for name, held in vars(module).items()
         if isinstance(held, Memo) or (isinstance(held, _lru_cache_wrapper) and held.__module__ == module.__name__)
     }

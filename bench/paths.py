@@ -13,6 +13,8 @@ from sqlalchemy import event
 
 from bench.figures import NO_AIM, Figure
 from upright_anvil.api.app import create_app
+from upright_anvil.api.guard.same_origin import IN_TESTS
+from upright_anvil.api.hosting.studios import OneStudio
 from upright_anvil.api.studio import THE_STUDIO, Studio
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
@@ -27,7 +29,7 @@ class Counted:
         self.database = open_database(Path(folder) / "demo.sqlite3")
         fill(self.database, THE_STUDIO, NOW)
         self.studio = Studio(self.database, lambda: NOW)
-        self.http = TestClient(create_app(self.studio))
+        self.http = TestClient(create_app(OneStudio(self.studio, (IN_TESTS,))))
         self.queries = 0
         self.modules: set[str] = set()
 

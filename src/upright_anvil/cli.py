@@ -10,12 +10,16 @@ from pathlib import Path
 import uvicorn
 
 from upright_anvil.api.app import NOT_BUILT, create_app
-from upright_anvil.api.backups.schedule import BackupSchedule
+from upright_anvil.api.backups.schedule import LOOK_EVERY, BackupSchedule
 from upright_anvil.api.clock import OPENS_AT, shift_to, shifted_clock, zone_named
 from upright_anvil.api.devices.routes import LONGEST_MESSAGE
 from upright_anvil.api.guard.same_origin import LOOPBACK
 from upright_anvil.api.guard.slow_heads import PatientProtocol
-from upright_anvil.api.reached import ON_THIS_MACHINE, NobodySignsInError, Reached, WrongArgumentError
+from upright_anvil.api.hosting.reached import ON_THIS_MACHINE, NobodySignsInError, Reached, WrongArgumentError
+from upright_anvil.api.hosting.repeated import Repeated
+from upright_anvil.api.hosting.studio_folder import LOOK_EVERY as LOOK_AT_IDLE_EVERY
+from upright_anvil.api.hosting.studio_folder import StudioFolder
+from upright_anvil.api.hosting.studios import OneStudio, Studios
 from upright_anvil.api.studio import THE_OWNER, THE_STUDIO, Shared, Studio
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
 from upright_anvil.core.errors import DomainError
@@ -49,7 +53,9 @@ def _parser() -> argparse.ArgumentParser:
     parser = argparse.ArgumentParser(prog="upright-anvil", description=__doc__)
     commands = parser.add_subparsers(dest="command", required=True)
     serve = commands.add_parser("serve", help="serve the app, on 127.0.0.1 unless told otherwise")
-    serve.add_argument("--data", type=Path, required=True, help="the data file")
+    data = serve.add_mutually_exclusive_group(required=True)
+    data.add_argument("--data", type=Path, help="the data file")
+    data.add_argument("--studios", type=Path, help="a folder of data files, each called as browsers call its studio")
     serve.add_argument("--port", type=int, default=8321)
     serve.add_argument("--demo", action="store_true", help="fill an empty data file with the demo data")
     serve.add_argument("--on", type=date.fromisoformat, help="let the studio's clock begin on this day, at 17:00")
@@ -104,14 +110,44 @@ def _serve(asked: argparse.Namespace) -> None:
     except ValueError as unknown:
         raise WrongArgumentError(str(unknown)) from unknown
     shift = shift_to(datetime.combine(asked.on, OPENS_AT, zone)) if asked.on else timedelta(0)
-    reached = Reached(asked.bind, asked.certificate, asked.key, asked.name, behind_proxy=asked.behind_proxy)
+    if asked.studios is not None and asked.name:
+        raise WrongArgumentError("Studios of a folder are called as their files are: leave --name out.")
+    names = asked.name if asked.studios is None else names_in(asked.studios)
+    reached = Reached(asked.bind, asked.certificate, asked.key, names, behind_proxy=asked.behind_proxy)
     reached.check(demo=asked.demo)
     print(f"Upright Anvil is at {reached.address(asked.port)}", flush=True)
     if not (WEB / "index.html").is_file():
         print(NOT_BUILT, flush=True)
     if asked.demo:
         print("Made-up data, and nobody signs in: for this machine only.", flush=True)
-    serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone, reached=reached)
+    if asked.studios is None:
+        serve_data(asked.data, asked.port, demo=asked.demo, shift=shift, zone=zone, reached=reached)
+    else:
+        serve_folder(asked.studios, asked.port, reached, shift, zone)
+
+
+def names_in(folder: Path) -> tuple[str, ...]:
+    """Answer the names of the studios in a folder. Raises `WrongArgumentError` where there is none."""
+    found = StudioFolder(folder, open_database, shifted_clock()).names()
+    if not found:
+        raise WrongArgumentError(
+            f"There is no studio in {folder}. A studio called kestrel.example.org is a file there: people owner "
+            f"--person NAME --data {folder / 'kestrel.example.org.sqlite3'} makes it, in small letters."
+        )
+    return found
+
+
+def serve_folder(
+    folder: Path, port: int, reached: Reached, shift: timedelta = timedelta(0), zone: tzinfo | None = None
+) -> None:
+    """Serve every studio of a folder until somebody ends it; each by the name of its file, and always signed in."""
+    clock = shifted_clock(shift, zone)
+    studios = StudioFolder(folder, open_database, clock)
+    _settle()
+    Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start()
+    Repeated("idle studios", studios.close_idle, LOOK_AT_IDLE_EVERY).start()
+    _run(studios, port, reached)
+    studios.close()
 
 
 def serve_data(
@@ -138,16 +174,26 @@ def serve_data(
     database.clock = clock = shifted_clock(shift, zone)
     if demo:
         fill(database, THE_STUDIO, clock())
-    gc.collect()
-    gc.freeze()  # what was read at the start stays, so that no collection walks through it again
-    gc.set_threshold(*COLLECT_AFTER)
-    level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
-    log_as_json(level)
+    _settle()
     studio = Studio(database, clock, others=Shared(database, THE_STUDIO, always_sign_in=reached.from_elsewhere))
     if not demo:
-        BackupSchedule(studio).start()
+        files = [(studio.database.path, studio.backing_up)]
+        Repeated("backups", BackupSchedule(lambda: files, clock).look, LOOK_EVERY).start()
+    _run(OneStudio(studio, (*LOOPBACK, *reached.names)), port, reached)
+
+
+def _settle() -> None:
+    """What was read at the start stays, so that no collection of what has gone walks through it again."""
+    gc.collect()
+    gc.freeze()
+    gc.set_threshold(*COLLECT_AFTER)
+
+
+def _run(studios: Studios, port: int, reached: Reached) -> None:
+    level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
+    log_as_json(level)
     uvicorn.run(
-        create_app(studio, WEB, (*LOOPBACK, *reached.names), secure=reached.from_elsewhere),
+        create_app(studios, WEB, secure=reached.from_elsewhere),
         host=reached.bind,
         ssl_certfile=reached.certificate,
         ssl_keyfile=reached.key,

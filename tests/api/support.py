@@ -8,6 +8,8 @@ from fastapi.testclient import TestClient
 
 from tests.support import EQUIPMENT, NOW, TODAY, StudioTest
 from upright_anvil.api.app import create_app
+from upright_anvil.api.guard.same_origin import IN_TESTS, LOOPBACK
+from upright_anvil.api.hosting.studios import OneStudio
 from upright_anvil.api.studio import Studio
 from upright_anvil.core.health.screening import Answers
 from upright_anvil.services.health.health_file import add_screen
@@ -23,10 +25,20 @@ CLIENT: Json = {
 }
 
 
+def one(studio: Studio, *names: str) -> OneStudio:
+    """A studio called by names, by those of this machine and of the test client unless told otherwise."""
+    return OneStudio(studio, names or (*LOOPBACK, IN_TESTS))
+
+
+@lru_cache(maxsize=1)
+def _lent_in_tests() -> OneStudio:
+    return one(Studio.__new__(Studio))
+
+
 @lru_cache(maxsize=1)
 def app() -> FastAPI:
     """The app once for all tests: putting it together takes longer than most of them."""
-    return create_app()
+    return create_app(_lent_in_tests())
 
 
 class ApiTest(StudioTest):
@@ -39,7 +51,7 @@ class ApiTest(StudioTest):
         self.addCleanup(self.http.close)
 
     def use(self, studio: Studio) -> None:
-        app().state.studio = studio
+        _lent_in_tests().studio = studio
         self.addCleanup(studio.close)
 
     def post(self, path: str, body: Json, status: int = 201) -> Any:

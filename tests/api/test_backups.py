@@ -63,7 +63,9 @@ class BackupsApiTest(ApiTest):
             self.assertEqual(self.http.put("/api/backups/schedule", json=body).status_code, 422, folder)
 
     def test_the_schedule_makes_one_when_it_is_due_and_tells_the_log_when_it_cannot(self) -> None:
-        schedule = BackupSchedule(self.studio)
+        schedule = BackupSchedule(
+            lambda: [(self.studio.database.path, self.studio.backing_up)], lambda: self.studio.now
+        )
         self.assertFalse(schedule.look())
         folder = self.studio.backups
         folder.choose_passphrase(WORDS)

@@ -9,7 +9,7 @@ from unittest.mock import patch
 from fastapi.testclient import TestClient
 from sqlalchemy.exc import OperationalError
 
-from tests.api.support import CLIENT, ApiTest
+from tests.api.support import CLIENT, ApiTest, one
 from upright_anvil.api.app import NOT_BUILT, create_app
 from upright_anvil.api.guard.request_id import HEADER
 from upright_anvil.logs import JsonLines
@@ -54,7 +54,7 @@ class OperationTest(ApiTest):
 
     def test_an_interface_that_is_not_built_is_said_on_every_view(self) -> None:
         with tempfile.TemporaryDirectory() as folder:
-            http = TestClient(create_app(self.studio, Path(folder) / "dist"))
+            http = TestClient(create_app(one(self.studio), Path(folder) / "dist"))
             for path in ("/", "/clients/abc"):
                 self.assertEqual(self.problem(http.get(path), 503)["detail"], NOT_BUILT)
             self.assertEqual(http.get("/api/clients").status_code, 200)

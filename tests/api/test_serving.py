@@ -5,6 +5,7 @@ from pathlib import Path
 
 from fastapi.testclient import TestClient
 
+from tests.api.support import one
 from tests.support import StudioTest
 from upright_anvil.api.app import create_app
 
@@ -22,7 +23,7 @@ class ServingTest(StudioTest):
         (web / "mark.svg").write_text("the mark", "utf-8")
         (web / "assets" / "a.js").write_text("a script", "utf-8")
         (Path(folder.name) / "secret.txt").write_text("secret", "utf-8")
-        self.http = TestClient(create_app(self.studio, web))
+        self.http = TestClient(create_app(one(self.studio), web))
         self.addCleanup(self.http.close)
 
     def test_every_address_of_a_view_is_the_app(self) -> None:

@@ -43,10 +43,12 @@ class ManyTest(JourneyTest):
         expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
         page.keyboard.press("Control+k")
         box = page.get_by_role("combobox")
+        # A view that comes late behind the box brings options of its own.
+        offered = page.get_by_role("listbox").get_by_role("option")
         expect(box).to_be_focused()
         self.assert_accessible(page, "the box to get anywhere")
         page.keyboard.type("casi")
-        expect(page.get_by_role("option").first).to_contain_text("Casimir Holt")
+        expect(offered.first).to_contain_text("Casimir Holt")
         page.keyboard.press("ArrowDown")
         page.keyboard.press("Enter")
         expect(page).to_have_url(re.compile("/programs/"))
@@ -54,9 +56,9 @@ class ManyTest(JourneyTest):
         for typed, address in goals:
             page.keyboard.press("Control+k")
             page.keyboard.type(typed)
-            expect(page.get_by_role("option").first).to_be_visible()
+            expect(offered.first).to_be_visible()
             if typed == "rdl":
-                expect(page.get_by_role("option", name="Romanian deadlift").first).to_be_visible()
+                expect(offered.filter(has_text="Romanian deadlift").first).to_be_visible()
             page.keyboard.press("Enter")
             expect(page).to_have_url(re.compile(f"{address}$"))
         page.keyboard.press("Control+k")

@@ -1,7 +1,7 @@
 """Putting the app together: routes, problems, limits, and the built front end on the same port."""
 
 import mimetypes
-from collections.abc import Collection
+from collections.abc import Container
 from pathlib import Path
 
 from fastapi import APIRouter, FastAPI
@@ -24,11 +24,12 @@ from upright_anvil.api.guard.answer_headers import AnswerHeaders, page_response
 from upright_anvil.api.guard.body_limit import BodyLimit
 from upright_anvil.api.guard.permissions import PERMITTED
 from upright_anvil.api.guard.request_id import RequestId
-from upright_anvil.api.guard.same_origin import IN_TESTS, LOOPBACK, SameOrigin
+from upright_anvil.api.guard.same_origin import SameOrigin
 from upright_anvil.api.guard.sign_in import Cookies, SignInGuard
 from upright_anvil.api.guard.socket_limit import SocketLimit
 from upright_anvil.api.health import routes as health
 from upright_anvil.api.home import routes as home
+from upright_anvil.api.hosting.studios import StudioOfName, Studios
 from upright_anvil.api.languages import routes as languages
 from upright_anvil.api.library import routes as library
 from upright_anvil.api.openapi import described
@@ -42,7 +43,6 @@ from upright_anvil.api.programs import routes as programs
 from upright_anvil.api.reports import routes as reports
 from upright_anvil.api.sessions import routes as sessions
 from upright_anvil.api.starting import routes as starting
-from upright_anvil.api.studio import Studio
 from upright_anvil.api.today import routes as today
 
 ROUTERS = (
@@ -81,15 +81,14 @@ NOT_BUILT = "The interface is not built yet. Run `make setup`, then start the ap
 
 
 def create_app(
-    studio: Studio | None = None,
+    studios: Studios | None = None,
     web: Path | None = None,
-    hosts: Collection[str] = (*LOOPBACK, IN_TESTS),
     *,
     secure: bool = False,
 ) -> FastAPI:
-    """Answer the app. Without a studio it only describes itself; without ``web`` it serves the API alone.
+    """Answer the app. Without studios it only describes itself; without ``web`` it serves the API alone.
 
-    ``hosts`` are the names it answers to, without ports; ``secure`` where browsers come by TLS.
+    ``secure`` where browsers come by TLS.
     """
     app = FastAPI(
         title="Upright Anvil",
@@ -98,14 +97,16 @@ def create_app(
         redoc_url=None,
         generate_unique_id_function=lambda route: route.name,
     )
-    app.state.studio = studio
     app.state.web = web
     app.state.cookies = cookies = Cookies(secure=secure)
     app.state.try_limit = TryLimit()
     app.add_middleware(BodyLimit)
     app.add_middleware(SocketLimit)
     app.add_middleware(SignInGuard, cookies=cookies)
-    app.add_middleware(SameOrigin, hosts=hosts)
+    if studios is not None:
+        app.add_middleware(StudioOfName, studios=studios)
+    names: Container[str] = studios if studios is not None else ()
+    app.add_middleware(SameOrigin, hosts=names)
     app.add_middleware(AnswerHeaders)
     app.add_middleware(RequestId)
     problems.install(app)

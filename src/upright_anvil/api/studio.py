@@ -39,12 +39,23 @@ AT_ONCE = 2
 class Shared:
     """What everybody in a studio shares while the app runs."""
 
-    def __init__(self, database: Database, studio_id: StudioId, *, always_sign_in: bool = False) -> None:
-        self.access = AccessBook(database, studio_id, always=always_sign_in)
+    def __init__(
+        self,
+        database: Database,
+        studio_id: StudioId,
+        *,
+        always_sign_in: bool = False,
+        drawing: ThreadPoolExecutor | None = None,
+        backing_up: "Lock | None" = None,
+        seen: dict[str, datetime] | None = None,
+    ) -> None:
+        """``drawing``, ``backing_up`` and ``seen`` (see `AccessBook`) where they outlast this opening of the file."""
+        self.access = AccessBook(database, studio_id, always=always_sign_in, seen=seen)
         self.challenges = Challenges()
         self.news = News()
         self.backups = BackupFolder(database.path)
-        self.backing_up = Lock()
+        self.backing_up = backing_up or Lock()
+        self._common_drawing = drawing
         self._database = database
 
     @cached_property
@@ -55,7 +66,7 @@ class Shared:
     @cached_property
     def drawing(self) -> ThreadPoolExecutor:
         """The threads for heavy work."""
-        return ThreadPoolExecutor(max_workers=AT_ONCE, thread_name_prefix="drawing")
+        return self._common_drawing or ThreadPoolExecutor(max_workers=AT_ONCE, thread_name_prefix="drawing")
 
     @cached_property
     def writer(self) -> Writer:
@@ -66,7 +77,7 @@ class Shared:
         """End the threads, once what was begun is written."""
         if "writer" in vars(self):
             self.writer.close()
-        if "drawing" in vars(self):
+        if "drawing" in vars(self) and self._common_drawing is None:
             self.drawing.shutdown()
 
 
@@ -168,8 +179,8 @@ class Studio:
 
 
 async def _studio(asked: HTTPConnection) -> Studio:
-    studio = asked.app.state.studio
-    assert isinstance(studio, Studio)  # noqa: S101 - set when the app is made
+    studio = asked.state.studio
+    assert isinstance(studio, Studio)  # noqa: S101 - lent for the request
     visitor: Visitor | None = getattr(asked.state, "visitor", None)
     if visitor is None or not getattr(asked.state, "demanded", False):
         return studio

@@ -15,9 +15,9 @@ from upright_anvil.formats.exercise_file import (
     shipped_exercises,
     shipped_ladders,
 )
-from upright_anvil.services.memo import Memo
 from upright_anvil.store import exercises as store
 from upright_anvil.store.database import Scope
+from upright_anvil.store.memo import Memo
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import OwnExerciseRow
 
@@ -63,7 +63,7 @@ def library(scope: Scope) -> Library:
     mark = store.library_mark(scope)
     if mark is None:
         return shipped_library()
-    return _remembered.get(mark, lambda: _read(scope))
+    return _remembered.get(scope.memory, mark, lambda: _read(scope))
 
 
 def _read(scope: Scope) -> Library:

@@ -4,7 +4,7 @@ import os
 import sqlite3
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
@@ -17,6 +17,7 @@ from sqlalchemy.orm import ORMExecuteState, Session, with_loader_criteria
 
 from upright_anvil.core.ids import DeviceId, PersonId, StudioId
 from upright_anvil.store.audit_trail import AuditTrail
+from upright_anvil.store.memo import Memory
 from upright_anvil.store.tables.base import Owned, Signed
 
 MIGRATIONS = Path(__file__).parent / "migrations"
@@ -51,6 +52,7 @@ class Scope:
     db: Session
     studio_id: StudioId
     actor: Actor = NOBODY
+    memory: Memory = field(default_factory=Memory, repr=False, compare=False)
 
 
 class _StudiosSession(Session):
@@ -95,7 +97,7 @@ class Database:
     """What says when something was done."""
 
     def __init__(self, path: Path, lock_patience: float = LOCK_PATIENCE) -> None:
-        self.path, self.clock = path, lambda: datetime.now(UTC)
+        self.path, self.clock, self.memory = path, lambda: datetime.now(UTC), Memory()
         keep_private(path)
         # What a query was asked with is somebody's health: it stands in no error and no log.
         self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
@@ -120,7 +122,7 @@ class Database:
     def reading(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
         """Open a transaction that only reads."""
         with _StudiosSession(self.engine, studio_id, actor) as session:
-            yield Scope(session, studio_id, actor)
+            yield Scope(session, studio_id, actor, self.memory)
 
     @contextmanager
     def writing(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
@@ -136,7 +138,7 @@ class Database:
                 if getattr(locked.orig, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
                     raise BusyError from locked
                 raise
-            yield Scope(session, studio_id, actor)
+            yield Scope(session, studio_id, actor, self.memory)
             session.flush()
             for entry in session.trail.entries(session, self.clock()):
                 session.add(entry)

@@ -2,6 +2,8 @@
 
 import sqlite3
 from contextlib import closing
+from dataclasses import dataclass
+from functools import lru_cache
 from pathlib import Path
 from typing import Final
 
@@ -46,8 +48,8 @@ def open_file(path: Path) -> Database:
     try:
         database = Database(path)
         _see_that_it_is_whole(database)
-        _see_that_it_is_not_newer(database)
-        database.migrate()
+        if _version_of_tables(database) != _tables_known().newest:
+            database.migrate()
     except UnusableFileError:
         raise
     except (DatabaseError, sqlite3.DatabaseError, OSError) as error:
@@ -68,15 +70,24 @@ def version_before_update(path: Path) -> str | None:
             row = connection.execute("SELECT version_num FROM alembic_version").fetchone()
     except sqlite3.DatabaseError:
         return None
-    scripts = _scripts()
-    known = {script.revision for script in scripts.walk_revisions()}
-    return row[0] if row and row[0] in known and row[0] != scripts.get_current_head() else None
+    tables = _tables_known()
+    return row[0] if row and row[0] in tables.versions and row[0] != tables.newest else None
 
 
-def _scripts() -> ScriptDirectory:
+@dataclass(frozen=True, slots=True)
+class _TablesKnown:
+    """The versions of tables that this app knows, and the newest of them."""
+
+    versions: frozenset[str]
+    newest: str | None
+
+
+@lru_cache(maxsize=1)
+def _tables_known() -> _TablesKnown:
     config = Config()
     config.set_main_option("script_location", str(MIGRATIONS))
-    return ScriptDirectory.from_config(config)
+    scripts = ScriptDirectory.from_config(config)
+    return _TablesKnown(frozenset(script.revision for script in scripts.walk_revisions()), scripts.get_current_head())
 
 
 def _see_that_it_is_whole(database: Database) -> None:
@@ -86,13 +97,14 @@ def _see_that_it_is_whole(database: Database) -> None:
         raise UnusableFileError(f"{database.path}: {_SENTENCES[sqlite3.SQLITE_CORRUPT]}")
 
 
-def _see_that_it_is_not_newer(database: Database) -> None:
-    known = {script.revision for script in _scripts().walk_revisions()}
+def _version_of_tables(database: Database) -> str | None:
+    """Answer the version of a file's tables, None for an empty file. Raises `UnusableFileError` for a newer one."""
     with database.engine.connect() as connection:
         there = connection.exec_driver_sql("SELECT name FROM sqlite_master WHERE name = 'alembic_version'").first()
         version = connection.exec_driver_sql("SELECT version_num FROM alembic_version").scalar() if there else None
-    if version is not None and version not in known:
+    if version is not None and version not in _tables_known().versions:
         raise UnusableFileError(
             f"{database.path}: A newer version of the app has written this file (tables {version}). Start that "
             "version; nothing was changed."
         )
+    return version

@@ -6,7 +6,7 @@ from pathlib import Path
 
 from fastapi.testclient import TestClient
 
-from tests.api.support import ApiTest
+from tests.api.support import ApiTest, one
 from tests.support import StudioTest
 from upright_anvil.api.app import create_app
 from upright_anvil.api.guard.answer_headers import EVERYWHERE, NONCE
@@ -35,7 +35,7 @@ class PageHeadersTest(StudioTest):
         (web / "assets").mkdir()
         (web / "assets/a.js").write_text("1")
         (web / "index.html").write_text(f"<script>{SCRIPT}</script><i>{NONCE}</i>")
-        http = TestClient(create_app(self.studio, web))
+        http = TestClient(create_app(one(self.studio), web))
         self.addCleanup(http.close)
         page = http.get("/clients")
         for name, value in EVERYWHERE.items():

@@ -11,8 +11,9 @@ from unittest.mock import patch
 from fastapi.testclient import TestClient
 
 from tests.api.people.support import OWNER, PASSPHRASES, SignInTest
+from tests.api.support import one
 from upright_anvil.api.app import create_app
-from upright_anvil.api.reached import Reached, WrongArgumentError
+from upright_anvil.api.hosting.reached import Reached, WrongArgumentError
 from upright_anvil.api.studio import THE_STUDIO, Shared, Studio
 from upright_anvil.cli import main
 from upright_anvil.people_commands import TYPED_BY_NOBODY
@@ -84,7 +85,7 @@ class FromElsewhereTest(SignInTest):
         shared = Shared(self.database, THE_STUDIO, always_sign_in=True)
         studio = Studio(self.database, clock=lambda: self.now, others=shared)
         self.addCleanup(shared.close)
-        app = create_app(studio, hosts=("studio.home.arpa",), secure=True)
+        app = create_app(one(studio, "studio.home.arpa"), secure=True)
         http = TestClient(app, base_url="https://studio.home.arpa")
         self.assertEqual(http.get("/api/clients").status_code, 401)
         answer = http.post("/api/sign-in", json={"name": OWNER, "passphrase": PASSPHRASES[OWNER]})

@@ -1,12 +1,15 @@
-"""Making a backup whenever one is due, while the server runs."""
+"""Making a backup of each file of data whenever one is due, while the server runs."""
 
 import logging
-from threading import Event, Thread
+from collections.abc import Callable, Iterable
+from pathlib import Path
+from threading import Lock
 from typing import Final
 
-from upright_anvil.api.studio import Studio
+from upright_anvil.api.clock import Clock
 from upright_anvil.core.steps import untold
 from upright_anvil.services.backups.backups import make_backup
+from upright_anvil.services.backups.folder import BackupFolder
 
 LOOK_EVERY: Final = 300.0
 """Seconds between two looks at whether a backup is due."""
@@ -15,35 +18,23 @@ log = logging.getLogger(__name__)
 
 
 class BackupSchedule:
-    """A thread that looks now and then; what goes wrong is logged and tried again at the next look."""
+    """Looks at files and what is held while a backup of each is made; what goes wrong with one stops no other."""
 
-    def __init__(self, studio: Studio, look_every: float = LOOK_EVERY) -> None:
-        self._studio, self._look_every, self._ended = studio, look_every, Event()
-        self._thread = Thread(target=self._run, name="backups", daemon=True)
+    def __init__(self, files: Callable[[], Iterable[tuple[Path, Lock]]], clock: Clock) -> None:
+        self._files, self._clock = files, clock
 
-    def start(self) -> None:
-        """Begin to look."""
-        self._thread.start()
+    def look(self) -> int:
+        """Make the backups that are due; answer how many were made."""
+        return sum(self._made(data, lock) for data, lock in self._files())
 
-    def end(self) -> None:
-        """End, once a backup that was begun is made."""
-        self._ended.set()
-        self._thread.join()
-
-    def look(self) -> bool:
-        """Make a backup if one is due; answer whether one was made."""
-        studio = self._studio
+    def _made(self, data: Path, lock: Lock) -> bool:
+        folder = BackupFolder(data)
         try:
-            with studio.backing_up:
-                if not studio.backups.is_due(studio.now):
+            with lock:
+                if not folder.is_due(self._clock()):
                     return False
-                make_backup(studio.database.path, studio.backups, studio.now, untold)
+                make_backup(data, folder, self._clock(), untold)
         except Exception:
             log.exception("no backup was made")
             return False
         return True
-
-    def _run(self) -> None:
-        self.look()
-        while not self._ended.wait(self._look_every):
-            self.look()

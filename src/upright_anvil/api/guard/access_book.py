@@ -50,11 +50,19 @@ NOBODY_YET: Final = Visitor()
 class AccessBook:
     """The visitors of one studio. ``always`` demands signing in even before somebody chose a passphrase."""
 
-    def __init__(self, database: Database, studio_id: StudioId, *, always: bool = False) -> None:
+    def __init__(
+        self,
+        database: Database,
+        studio_id: StudioId,
+        *,
+        always: bool = False,
+        seen: dict[str, datetime] | None = None,
+    ) -> None:
+        """``seen`` says when each signing in was last used, where that outlasts this opening of the file."""
         self._database, self._studio_id, self._always = database, studio_id, always
         self._known: dict[tuple[str, str], tuple[Visitor, float]] = {}
         self._demanded: tuple[bool, float] | None = None
-        self._seen: dict[str, datetime] = {}
+        self._seen: dict[str, datetime] = {} if seen is None else seen
         self._lock = Lock()
         self.turn = 0
 

@@ -5,7 +5,7 @@ as a picture. The first is told by the Host header, the others by Origin and Sec
 What is no browser sends neither and is let through: it could write both.
 """
 
-from collections.abc import Collection
+from collections.abc import Container
 from http import HTTPStatus
 from typing import Final
 from urllib.parse import urlsplit
@@ -13,6 +13,7 @@ from urllib.parse import urlsplit
 from starlette.datastructures import Headers
 from starlette.types import ASGIApp, Receive, Scope, Send
 
+from upright_anvil.api.hosting.studios import name_of
 from upright_anvil.api.problems import problem
 
 LOOPBACK: Final = frozenset({"127.0.0.1", "localhost", "::1"})
@@ -35,8 +36,8 @@ _POLICY_VIOLATION: Final = 1008
 class SameOrigin:
     """ASGI middleware that refuses what is asked under another name, or by another website's page."""
 
-    def __init__(self, app: ASGIApp, hosts: Collection[str]) -> None:
-        self.app, self.hosts = app, frozenset(host.lower() for host in hosts)
+    def __init__(self, app: ASGIApp, hosts: Container[str]) -> None:
+        self.app, self.hosts = app, hosts
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
         """Pass a request on, or answer 421 for another name and 403 for another website."""
@@ -52,19 +53,9 @@ class SameOrigin:
             await self.app(scope, receive, send)
 
 
-def _answers_to(headers: Headers, hosts: Collection[str]) -> bool:
+def _answers_to(headers: Headers, hosts: Container[str]) -> bool:
     said = headers.getlist("host")
-    return len(said) == 1 and (_name(said[0]) in hosts)
-
-
-def _name(host: str) -> str:
-    """A host without its port; empty for what is no host."""
-    try:
-        parts = urlsplit(f"//{host}")
-        _ = parts.port
-    except ValueError:
-        return ""
-    return (parts.hostname or "") if parts.netloc == host and "@" not in host else ""
+    return len(said) == 1 and name_of(said[0]) in hosts
 
 
 def _from_elsewhere(scope: Scope, headers: Headers) -> bool:

@@ -68,8 +68,7 @@ class SignInGuard:
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
         """Pass on what somebody may ask; a socket ends when its signing in does."""
-        studio = getattr(scope["app"].state, "studio", None) if "app" in scope else None
-        path = scope.get("path", "")
+        studio, path = scope.get("state", {}).get("studio"), scope.get("path", "")
         if scope["type"] not in ("http", "websocket") or not path.startswith("/api/") or studio is None:
             await self.app(scope, receive, send)
             return

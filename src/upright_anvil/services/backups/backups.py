@@ -14,7 +14,6 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.steps import Told
 from upright_anvil.formats.sealed import CUT, SealError, key_of, seal, unseal
 from upright_anvil.services.backups.folder import HALF_DONE, SCRATCH, BackupFolder, KeptBackup, named
-from upright_anvil.services.memo import forget_everything
 from upright_anvil.store.backup import NotWholeError, copy_file, put_back, rows_of
 from upright_anvil.store.database import Database
 from upright_anvil.store.opening import UnusableFileError, open_file
@@ -98,7 +97,7 @@ def restore_backup(
         except UnusableFileError as unusable:
             raise DomainError(str(unusable).partition(": ")[2]) from None
         put_back(opened, database.path, lambda share: told("Restoring", 0.6 + 0.4 * share))
-    forget_everything()
+    database.memory.forget()
     return CheckedBackup(name, sum(rows.values()), {table: rows.get(table, 0) for table in TABLES_TOLD})
 
 

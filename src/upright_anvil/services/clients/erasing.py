@@ -5,7 +5,6 @@ from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId
-from upright_anvil.services.memo import forget_everything
 from upright_anvil.store import erasure
 from upright_anvil.store.audit import keep_deed
 from upright_anvil.store.clients import client
@@ -45,5 +44,5 @@ def erase_client(scope: Scope, client_id: ClientId, typed_name: str, now: dateti
 
 def swept(database: Database, erased: ErasedClient) -> ErasedClient:
     """Write the file anew, so that nothing of what went lies between its rows, and forget what was worked out."""
-    forget_everything()
+    database.memory.forget()
     return replace(erased, swept=erasure.sweep(database))

@@ -4,7 +4,7 @@ A try is looked at in three steps, so that the slow comparison holds nobody up: 
 comparison (no data), and its outcome (writes). Who calls sees that they come one after the other.
 """
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
 from typing import Final
 
@@ -189,7 +189,7 @@ def _device(scope: Scope, browser: Browser, now: datetime) -> tuple[DeviceRow, s
 
 
 def _deed(scope: Scope, person_id: PersonId, browser: Browser, deed: str, now: datetime) -> None:
-    own = Scope(scope.db, scope.studio_id, Actor(person_id, browser.device_id))
+    own = replace(scope, actor=Actor(person_id, browser.device_id))
     keep_deed(own, deed, now)
 
 

@@ -25,10 +25,10 @@ from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.over_time import strengths_in
 from upright_anvil.core.strength.rep_curve import rep_curves_in
-from upright_anvil.services.memo import Memo
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.ledger import BriefSet
+from upright_anvil.store.memo import Memo
 from upright_anvil.store.tables import SessionRow
 
 MOST_KEPT = 256
@@ -61,7 +61,9 @@ def known_of(
     mark = ledger.last_row(scope, client_id, leaving_out)
     about = (profile.weights, profile.tested, profile.body_kg, Same(profile.exercises))
     key = (client_id, mark, leaving_out, on, path_of, about)
-    return _kept.get(key, lambda: _worked_out(scope, client_id, profile, on, sessions(), leaving_out, path_of))
+    return _kept.get(
+        scope.memory, key, lambda: _worked_out(scope, client_id, profile, on, sessions(), leaving_out, path_of)
+    )
 
 
 def _worked_out(

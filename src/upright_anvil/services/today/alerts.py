@@ -8,10 +8,10 @@ from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.memo import Memo
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
+from upright_anvil.store.memo import Memo
 from upright_anvil.store.programs import Revision, program_row
 from upright_anvil.store.tables import ClientRow, SessionRow
 
@@ -48,7 +48,9 @@ def notice(
     """
     over = tuple(s.id for s in recent if s.finished_at is not None)
     state = (who.id, revision.program_id, revision.number, today, over, log_version)
-    found = _known.get(state, lambda: _found(scope, who, revision.program, revision.program_id, recent, today))
+    found = _known.get(
+        scope.memory, state, lambda: _found(scope, who, revision.program, revision.program_id, recent, today)
+    )
     if found is None:
         return None
     return ClientNotice(who.id, who.name, found.trouble, found.text, found.exercise, revision.program_id)

@@ -17,6 +17,7 @@ from bench import (
     rep_counting,
     screens,
     scripts,
+    studios,
     views,
     writing,
 )
@@ -36,6 +37,7 @@ def main() -> int:
         for module in (
             one_set,
             held_up,
+            studios,
             paths,
             between,
             caches,

@@ -5,6 +5,7 @@ import os
 import socket
 import sys
 import time
+import urllib.error
 import urllib.request
 from datetime import UTC, datetime, timedelta
 from multiprocessing.context import ForkServerProcess
@@ -13,7 +14,9 @@ from pathlib import Path
 from playwright.sync_api import Browser, BrowserContext, Playwright
 
 from upright_anvil.api.clock import shift_to
-from upright_anvil.cli import serve_data
+from upright_anvil.api.hosting.reached import Reached
+from upright_anvil.api.hosting.studio_folder import CLOSED_AFTER
+from upright_anvil.cli import names_in, serve_data, serve_folder
 
 ROOT = Path(__file__).parents[1]
 CHROMIUM = next(filter(os.path.exists, ("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")), "/usr/bin/chromium")
@@ -33,16 +36,25 @@ DEMO_DAY = datetime(2026, 3, 4, 17, 0, tzinfo=UTC)
 """The moment that the app's clock begins at, a Wednesday, so that the demo tells the same on every day."""
 
 
-def _serve(data: Path, port: int, demo: bool, shift: timedelta) -> None:
+def _serve(data: Path, port: int, demo: bool, shift: timedelta, closed_after: float) -> None:
     sys.stdout = Path(os.devnull).open("w", encoding="utf-8")  # noqa: SIM115 - open as long as the server runs
-    serve_data(data, port, demo=demo, shift=shift, zone=UTC)
+    if data.is_dir():
+        names = names_in(data)
+        serve_folder(data, port, Reached(names=names, behind_proxy=True), shift, UTC, closed_after=closed_after)
+    else:
+        serve_data(data, port, demo=demo, shift=shift, zone=UTC)
 
 
 class AppProcess:
-    """The app on a free port of its own, its clock set; it can be killed and come back with the same data."""
+    """The app on a free port of its own, its clock set; it can be killed and come back with the same data.
 
-    def __init__(self, data: Path, *, demo: bool = False, begins: datetime = DEMO_DAY) -> None:
-        self.data, self.demo, self.shift = data, demo, shift_to(begins)
+    ``data`` is a file, or a folder of many studios, each closed after so many seconds without a request.
+    """
+
+    def __init__(
+        self, data: Path, *, demo: bool = False, begins: datetime = DEMO_DAY, closed_after: float = CLOSED_AFTER
+    ) -> None:
+        self.data, self.demo, self.shift, self.closed_after = data, demo, shift_to(begins), closed_after
         with socket.socket() as free:
             free.bind(("127.0.0.1", 0))
             self.port = int(free.getsockname()[1])
@@ -51,11 +63,14 @@ class AppProcess:
 
     def start(self) -> None:
         """Start and wait until it answers. Raises `RuntimeError` when it does not."""
-        self.process = _FORKS.Process(target=_serve, args=(self.data, self.port, self.demo, self.shift), daemon=True)
+        asked = (self.data, self.port, self.demo, self.shift, self.closed_after)
+        self.process = _FORKS.Process(target=_serve, args=asked, daemon=True)
         self.process.start()
         for _ in range(STEPS):
             try:
                 urllib.request.urlopen(f"{self.url}/api/health", timeout=2).close()
+            except urllib.error.HTTPError:
+                return  # it answers, though not to this name
             except OSError:
                 time.sleep(STEP)
             else:

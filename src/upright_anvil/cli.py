@@ -17,8 +17,7 @@ from upright_anvil.api.guard.same_origin import LOOPBACK
 from upright_anvil.api.guard.slow_heads import PatientProtocol
 from upright_anvil.api.hosting.reached import ON_THIS_MACHINE, NobodySignsInError, Reached, WrongArgumentError
 from upright_anvil.api.hosting.repeated import Repeated
-from upright_anvil.api.hosting.studio_folder import LOOK_EVERY as LOOK_AT_IDLE_EVERY
-from upright_anvil.api.hosting.studio_folder import StudioFolder
+from upright_anvil.api.hosting.studio_folder import CLOSED_AFTER, IDLE_LOOK_EVERY, StudioFolder
 from upright_anvil.api.hosting.studios import OneStudio, Studios
 from upright_anvil.api.studio import THE_OWNER, THE_STUDIO, Shared, Studio
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
@@ -138,14 +137,20 @@ def names_in(folder: Path) -> tuple[str, ...]:
 
 
 def serve_folder(
-    folder: Path, port: int, reached: Reached, shift: timedelta = timedelta(0), zone: tzinfo | None = None
+    folder: Path,
+    port: int,
+    reached: Reached,
+    shift: timedelta = timedelta(0),
+    zone: tzinfo | None = None,
+    *,
+    closed_after: float = CLOSED_AFTER,
 ) -> None:
     """Serve every studio of a folder until somebody ends it; each by the name of its file, and always signed in."""
     clock = shifted_clock(shift, zone)
-    studios = StudioFolder(folder, open_database, clock)
+    studios = StudioFolder(folder, open_database, clock, closed_after=closed_after)
     _settle()
     Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start()
-    Repeated("idle studios", studios.close_idle, LOOK_AT_IDLE_EVERY).start()
+    Repeated("idle studios", studios.close_idle, min(IDLE_LOOK_EVERY, closed_after)).start()
     _run(studios, port, reached)
     studios.close()
 

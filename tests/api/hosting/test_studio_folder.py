@@ -8,6 +8,7 @@ import tempfile
 from datetime import timedelta
 from functools import lru_cache
 from pathlib import Path
+from threading import Event, Thread
 from unittest import TestCase
 from unittest.mock import patch
 
@@ -26,6 +27,7 @@ from upright_anvil.cli import main, open_database
 from upright_anvil.services.backups.folder import BackupFolder
 from upright_anvil.services.people.secrets import hashed
 from upright_anvil.store import people
+from upright_anvil.store.database import Database
 
 KESTREL, PLOVER = "kestrel.example.org", "plover.example.org"
 MANY = 50
@@ -176,6 +178,32 @@ class ClosedTest(FolderTest):
 
         asyncio.run(meanwhile())
 
+    def test_a_file_is_not_opened_while_it_is_being_closed(self) -> None:
+        studios = self.served(closed_after=0)
+        self.browser(KESTREL)
+        closing, opened = Event(), Event()
+        in_order: list[str] = []
+
+        def close_slowly(studio: Studio) -> None:
+            closing.set()
+            opened.wait(0.3)  # comes only where somebody opens it meanwhile
+            in_order.append("closed")
+            closed(studio)
+
+        def open_noticed(path: Path) -> Database:
+            in_order.append("opened")
+            opened.set()
+            return open_database(path)
+
+        closed = Studio.close
+        with patch.object(Studio, "close", close_slowly), patch.object(studios, "_open_file", open_noticed):
+            caretaker = Thread(target=studios.close_idle)
+            caretaker.start()
+            self.assertTrue(closing.wait(10))
+            self.assertEqual(self.browser(KESTREL, signed_in=False).get("/api/sign-in").status_code, 200)
+            caretaker.join()
+        self.assertEqual(in_order, ["closed", "opened"])
+
     def test_of_more_than_may_be_open_the_one_asked_for_longest_ago_goes(self) -> None:
         studios = self.served(most_open=1)
         for name in (KESTREL, PLOVER):
@@ -205,10 +233,17 @@ class ClosedTest(FolderTest):
 class ManyTest(FolderTest):
     def test_fifty_studios_in_one_process(self) -> None:
         studios = self.served(most_open=20)
+        first = self.browser(KESTREL)
+        with patch.object(studios, "_closed_after", 0):
+            self.assertEqual(studios.close_idle(), (KESTREL,))
         names = [f"studio-{number}.example.org" for number in range(MANY)]
         for name in names:
             shutil.copy(self.file(KESTREL), self.file(name))
-        browsers = {name: self.browser(name) for name in names}
+        browsers = {name: self.browser(name, signed_in=False) for name in names}
+        for browser in browsers.values():
+            # The copies know the browser that signed in to what they are copies of.
+            for cookie in first.cookies.jar:
+                browser.cookies.set(cookie.name, cookie.value or "")
         for name, browser in browsers.items():
             self.add(browser, f"Client of {name}")
         self.assertEqual(len(studios.open_names()), MANY)

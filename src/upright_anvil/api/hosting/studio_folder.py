@@ -30,7 +30,7 @@ CLOSED_AFTER: Final = 600.0
 MOST_OPEN: Final = 64
 """Files open at once while others are not asked for; those being asked for stay open beyond it. House rule."""
 
-LOOK_EVERY: Final = 30.0
+IDLE_LOOK_EVERY: Final = 30.0
 """Seconds between two looks at which files may be closed."""
 
 TRIED_AGAIN_AFTER: Final = 10.0
@@ -45,9 +45,13 @@ log = logging.getLogger(__name__)
 
 @dataclass
 class _Kept:
-    """What the process keeps of a studio, open or not."""
+    """What the process keeps of a studio, open or not.
+
+    ``turning`` is held while the file is being opened or closed: SQLite wants a file that it closes for itself alone.
+    """
 
     opening: asyncio.Lock = field(default_factory=asyncio.Lock)
+    turning: Lock = field(default_factory=Lock)
     backing_up: Lock = field(default_factory=Lock)
     seen: dict[str, datetime] = field(default_factory=dict)
     studio: Studio | None = None
@@ -131,8 +135,9 @@ class StudioFolder:
                 for place, (asked_at, name) in enumerate(opened)
                 if (place < too_many or asked_at <= since) and (studio := self._taken(name)) is not None
             }
-        for studio in going.values():
-            studio.close()
+        for name, studio in going.items():
+            with self._of(name).turning:
+                studio.close()
         return tuple(going)
 
     def close(self) -> None:
@@ -173,7 +178,8 @@ class StudioFolder:
             return studio
 
     def _open(self, name: str, kept: _Kept) -> Studio:
-        database = self._open_file(self.file(name))
+        with kept.turning:
+            database = self._open_file(self.file(name))
         database.clock = self._clock
         with database.reading(THE_STUDIO) as scope:
             somebody = anybody_signs_in(scope)

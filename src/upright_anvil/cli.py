@@ -30,8 +30,8 @@ from upright_anvil.store.opening import UnusableFileError, open_file
 from upright_anvil.store.people import add_owner, anybody_signs_in
 from upright_anvil.store.tables import StudioRow
 
-COLLECT_AFTER = (50_000, 20, 50)
-"""Objects and rounds between collections: a board makes thousands that are gone by themselves."""
+COLLECT_AFTER = (10_000, 5, 1000)
+"""Objects and rounds between collections: short ones often, so that no set waits for a long one."""
 
 WEB = Path(__file__).parents[2] / "web" / "dist"
 

@@ -1,14 +1,15 @@
 """What every route is given: the data, the trainer and the clock."""
 
 import asyncio
-from collections.abc import Callable
+from collections.abc import Awaitable, Callable
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import AbstractContextManager
+from contextvars import copy_context
 from dataclasses import dataclass, field, replace
 from datetime import date, datetime
-from functools import cached_property
+from functools import cached_property, partial, wraps
 from threading import Lock
-from typing import Annotated, TypeVar
+from typing import Annotated, ParamSpec, TypeVar
 
 from fastapi import Depends
 from starlette.requests import HTTPConnection
@@ -30,6 +31,7 @@ THE_OWNER = PersonId("trainer")
 """The first of its people: whoever sits at the machine, until there is a passphrase."""
 
 
+P = ParamSpec("P")
 T = TypeVar("T")
 
 AT_ONCE = 2
@@ -176,6 +178,22 @@ class Studio:
     def writing(self) -> AbstractContextManager[Scope]:
         """Open a transaction that is on disk when its block ends."""
         return self.database.writing(self.studio_id, self.actor)
+
+
+def heavy(endpoint: Callable[P, T]) -> Callable[P, Awaitable[T]]:
+    """Let an endpoint that takes ``here`` do its work in the threads for heavy work.
+
+    A few boards at a time: more of them would only wait for each other, and hold up the sets of everybody.
+    """
+
+    @wraps(endpoint)
+    async def elsewhere(*args: P.args, **given: P.kwargs) -> T:
+        here = given["here"]
+        assert isinstance(here, Studio)  # noqa: S101 - what `Here` gives
+        work = partial(copy_context().run, endpoint, *args, **given)
+        return await asyncio.wrap_future(here.drawing.submit(work))
+
+    return elsewhere
 
 
 async def _studio(asked: HTTPConnection) -> Studio:

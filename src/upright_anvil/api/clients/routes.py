@@ -14,7 +14,7 @@ from upright_anvil.api.clients.requests import (
 )
 from upright_anvil.api.programs.requests import ProgramRequest
 from upright_anvil.api.routing import resource
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.energy import EnergyAim
 from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.services.acknowledged import Acknowledged
@@ -111,6 +111,7 @@ async def start_program(client_id: ClientId, asked: ProgramRequest, here: Here) 
 
 
 @router.get("/{client_id}/progress")
+@heavy
 def client_progress(client_id: ClientId, here: Here, exercise: ExerciseId | None = None) -> ProgressView:
     """Progress with one exercise, or with the one done most."""
     with here.reading() as scope:

@@ -8,7 +8,7 @@ from pydantic import Base64Bytes, StringConstraints
 
 from upright_anvil.api.request_model import RequestModel
 from upright_anvil.api.routing import resource
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.services.exchange import exporting, importing
 from upright_anvil.services.exchange.exporting import ExportedFile, ProgramFormat
@@ -32,6 +32,7 @@ def download(file: ExportedFile) -> Response:
 
 
 @router.get("/programs/{program_id}/file", response_class=Response)
+@heavy
 def program_file(
     program_id: ProgramId,
     here: Here,
@@ -58,6 +59,7 @@ def client_calendar(client_id: ClientId, here: Here) -> Response:
 
 
 @router.post("/clients/{client_id}/program/from-file/look")
+@heavy
 def look_at_file(client_id: ClientId, asked: ProgramFileRequest, here: Here) -> TakenOver:
     """What a file's program would become for a client; nothing is kept."""
     with here.reading() as scope:

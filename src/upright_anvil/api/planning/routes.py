@@ -16,7 +16,7 @@ from upright_anvil.api.programs.requests import (
 )
 from upright_anvil.api.request_model import LARGEST
 from upright_anvil.api.routing import resource
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.fitting.cost import TimeLever
 from upright_anvil.core.fitting.fit import Fit, FitTerms
 from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, ProgramId, WeekId
@@ -43,6 +43,7 @@ router = resource("/programs/{program_id}", tag="planning")
 
 
 @router.get("/phases/{phase_id}/findings")
+@heavy
 def findings_of(program_id: ProgramId, phase_id: str, here: Here) -> FindingsView:
     """What the checks find in a phase."""
     with here.reading() as scope:
@@ -50,6 +51,7 @@ def findings_of(program_id: ProgramId, phase_id: str, here: Here) -> FindingsVie
 
 
 @router.post("/try")
+@heavy
 def try_edits(program_id: ProgramId, asked: TrialRequest, here: Here) -> TrialView:
     """What edits would change; nothing is kept."""
     with here.reading() as scope:
@@ -84,6 +86,7 @@ def try_fill(program_id: ProgramId, asked: PathRequest, here: Here) -> TrialView
 
 
 @router.get("/weeks/{week_id}/days/{day_id}/fit")
+@heavy
 def fit_session(
     program_id: ProgramId,
     week_id: WeekId,
@@ -100,6 +103,7 @@ def fit_session(
 
 
 @router.get("/calendar")
+@heavy
 def calendar_of(program_id: ProgramId, here: Here) -> CalendarView:
     """Every session with its date and what became of it."""
     with here.reading() as scope:
@@ -107,6 +111,7 @@ def calendar_of(program_id: ProgramId, here: Here) -> CalendarView:
 
 
 @router.get("/weeks/{week_id}/days/{day_id}/ways-out")
+@heavy
 def ways_out(program_id: ProgramId, week_id: WeekId, day_id: DayId, here: Here) -> tuple[WayOut, ...]:
     """What can become of a session that cannot be held, best first."""
     with here.reading() as scope:
@@ -152,6 +157,7 @@ async def end_program(program_id: ProgramId, asked: EndRequest, here: Here) -> P
 
 
 @router.get("/outcome")
+@heavy
 def outcome_of(program_id: ProgramId, here: Here) -> OutcomeView:
     """What came of a program, and what would carry over to the next."""
     with here.reading() as scope:
@@ -159,6 +165,7 @@ def outcome_of(program_id: ProgramId, here: Here) -> OutcomeView:
 
 
 @router.get("/compare")
+@heavy
 def compare_revisions(
     program_id: ProgramId, before: Annotated[Revision, Query()], after: Annotated[Revision, Query()], here: Here
 ) -> Comparison:
@@ -168,6 +175,7 @@ def compare_revisions(
 
 
 @router.get("/revisions/{number}")
+@heavy
 def as_it_was(program_id: ProgramId, number: Revision, here: Here) -> BoardView:
     """The program as it stood at a revision."""
     with here.reading() as scope:

@@ -9,7 +9,7 @@ from upright_anvil.api.programs.requests import (
     UndoRequest,
 )
 from upright_anvil.api.routing import resource
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.services.board import opening, pasting, replacing, saving, typed
@@ -26,6 +26,7 @@ router = resource("/programs/{program_id}", tag="programs")
 
 
 @router.get("")
+@heavy
 def open_board(program_id: ProgramId, here: Here) -> BoardView:
     """The program as it stands, read out against the client."""
     with here.reading() as scope:
@@ -103,6 +104,7 @@ def try_replace(program_id: ProgramId, asked: ReplaceRequest, here: Here) -> Rep
 
 
 @router.get("/ahead")
+@heavy
 def look_ahead(program_id: ProgramId, here: Here, day: DayId = NO_DAY) -> AheadView:
     """A day, or the one trained next, through the weeks to come: what the proposals would come to."""
     with here.reading() as scope:

@@ -11,7 +11,7 @@ from pydantic import Base64Bytes, Field, StringConstraints
 from upright_anvil.api.exchange.routes import download
 from upright_anvil.api.request_model import RequestModel
 from upright_anvil.api.routing import resource
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.report import ReportTexts
 from upright_anvil.formats.paper import PaperSize
@@ -56,6 +56,7 @@ class ReportRequest(RequestModel):
 
 
 @router.get("/{client_id}/report")
+@heavy
 def client_report(client_id: ClientId, start: date, until: date, here: Here) -> ReportView:
     """What a report over a span would say."""
     with here.reading() as scope:

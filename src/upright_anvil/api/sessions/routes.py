@@ -17,7 +17,7 @@ from upright_anvil.api.sessions.requests import (
     StartRequest,
     WeekRequest,
 )
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import SessionId
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.board.trial import TrialView
@@ -138,6 +138,7 @@ def session_summary(session_id: SessionId, here: Here) -> SessionSummary:
 
 
 @router.get("/review")
+@heavy
 def review_session(session_id: SessionId, here: Here) -> ReviewView:
     """A session after it was run, with a proposal for each line."""
     with here.reading() as scope:
@@ -155,6 +156,7 @@ async def decide(session_id: SessionId, asked: DecisionsRequest, here: Here) -> 
 
 
 @router.post("/decisions/try")
+@heavy
 def try_decisions(session_id: SessionId, asked: DecisionsRequest, here: Here) -> TrialView:
     """What decisions would do to the plan; nothing is kept."""
     with here.reading() as scope:

@@ -15,7 +15,7 @@ from upright_anvil.api.programs.requests import (
 )
 from upright_anvil.api.routing import resource
 from upright_anvil.api.steps import step_by_step
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.board.opening import board_of
@@ -44,6 +44,7 @@ def programs_of(client_id: ClientId, here: Here) -> ProgramsView:
 
 
 @router.post("/program/look")
+@heavy
 def look_at_source(client_id: ClientId, asked: SourceRequest, here: Here) -> TakenOver:
     """What a template or somebody's program would become for a client; nothing is kept."""
     with here.reading() as scope:

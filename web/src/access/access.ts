@@ -3,6 +3,7 @@ import { useSyncExternalStore } from "react";
 import { onAsking, onUnauthorized, type Schemas } from "../api/client";
 import { signInApi } from "../api/people";
 import { forgetStoredAnswers } from "../app/storedAnswers";
+import { forgetViews } from "../outbox/database";
 import { askedOrKept, forgetAnswers } from "./answers";
 import { allWritten, forgetKept, keptNames, keptText, openKept } from "./kept";
 import { dropKey, keepKey, keptKey } from "./keys";
@@ -114,7 +115,10 @@ export async function take(state: State): Promise<void> {
   if (state.me && state.storage_key) {
     const key = await importKey(state.storage_key);
     await keepKey(state.me.id, key);
-    await forgetAnswers(undefined, state.rules.kept_days);
+    await Promise.all([
+      forgetAnswers(undefined, state.rules.kept_days),
+      forgetViews(undefined, state.rules.kept_days),
+    ]);
     tell({ state });
     await letIn(state.me.id, key);
     return;
@@ -130,7 +134,7 @@ export async function take(state: State): Promise<void> {
 
 async function forgetAll(): Promise<void> {
   forgetKept();
-  await forgetAnswers();
+  await Promise.all([forgetAnswers(), forgetViews()]);
 }
 
 /** The page anew at the same address: nothing of what it held stays in memory. */
@@ -162,7 +166,7 @@ export async function signOut(): Promise<void> {
   await dropKey();
   await allWritten();
   forgetKept(me);
-  await forgetAnswers(me);
+  await Promise.all([forgetAnswers(me), forgetViews(me)]);
   window.location.assign("/");
 }
 

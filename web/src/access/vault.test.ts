@@ -1,5 +1,6 @@
 import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it, vi } from "vitest";
+import { forgetViews, openOutboxDatabase } from "../outbox/database";
 import { Outbox, type Entry, type Send } from "../outbox/outbox";
 import { asText, fromText, importKey, PLAIN, sealedVault, type Vault } from "./vault";
 import { isTimeToLock } from "./useAutoLock";
@@ -99,6 +100,27 @@ describe("an outbox in a vault", () => {
     });
     expect(raw).toHaveLength(1);
     expect(JSON.stringify(raw)).not.toContain("MARKED");
+  });
+
+  it("forgets the views of who signs out and those that are too old; what is not sent stays", async () => {
+    const held = new Outbox(away, name, undefined, of("ida"));
+    await held.put(entry("a"));
+    await held.keepView({ name: "floor", view: 1 });
+    held.close();
+    const kept = async () => {
+      const open = await openOutboxDatabase(name);
+      const found = [await open.count("views"), await open.count("outbox")];
+      open.close();
+      return found;
+    };
+    await forgetViews("jorun", undefined, name);
+    await forgetViews(undefined, 1, name);
+    expect(await kept()).toEqual([1, 1]);
+    await forgetViews(undefined, -1, name);
+    expect(await kept()).toEqual([0, 1]);
+    await held.keepView({ name: "floor", view: 1 });
+    await forgetViews("ida", undefined, name);
+    expect(await kept()).toEqual([0, 1]);
   });
 });
 

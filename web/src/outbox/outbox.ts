@@ -3,7 +3,8 @@
 import { PLAIN, type Vault } from "../access/vault";
 import { signInFirst } from "../api/client";
 import { t } from "../ui/words";
-import { openDB, type DBSchema, type IDBPDatabase } from "idb";
+import type { IDBPDatabase } from "idb";
+import { openOutboxDatabase, viewName, type OutboxShape } from "./database";
 
 export interface Entry {
   session: string;
@@ -40,12 +41,6 @@ export interface Kept extends Entry {
   refused?: string;
   /** The server asks whether it is right: it can be sent again, confirmed. */
   doubt?: boolean;
-}
-
-interface Shape extends DBSchema {
-  /** Entries and views as their person's vault keeps them. */
-  outbox: { key: number; value: unknown };
-  views: { key: string; value: { view: unknown; at: number } };
 }
 
 /** What the server knows after an entry, under the name it is kept by in the browser. */
@@ -111,9 +106,6 @@ const FIRST_RETRY = 500;
 const SLOWEST_RETRY = 5000;
 const KEPT_FOR = 14 * 24 * 3600 * 1000;
 
-/** The name a view is kept by: each person's apart. */
-const viewName = (vault: Vault, name: string): string => (vault.whose ? `${vault.whose} ${name}` : name);
-
 /** An entry without what became of it. */
 function asSent({ session, id, kind, method, path, body, view }: Kept): Entry {
   return { session, id, kind, method, path, body, ...(view ? { view } : {}) };
@@ -132,7 +124,7 @@ const PROBE_PATIENCE = 800;
 
 export class Outbox {
   private readonly listeners = new Set<() => void>();
-  private database: Promise<IDBPDatabase<Shape>>;
+  private database: Promise<IDBPDatabase<OutboxShape>>;
   private entries: readonly Kept[] = [];
   private writing: readonly Entry[] = [];
   private sending = false;
@@ -149,12 +141,7 @@ export class Outbox {
     private readonly look: Look = lookByHttp,
     private readonly vault: Promise<Vault> = Promise.resolve(PLAIN),
   ) {
-    this.database = openDB<Shape>(name, 2, {
-      upgrade: (db, from) => {
-        if (from < 1) db.createObjectStore("outbox", { autoIncrement: true });
-        if (from < 2) db.createObjectStore("views");
-      },
-    });
+    this.database = openOutboxDatabase(name);
     void this.load();
   }
 
@@ -207,7 +194,7 @@ export class Outbox {
     const database = await this.database;
     const now = Date.now();
     const vault = await this.vault;
-    await database.put("views", { view: await vault.seal(view), at: now }, viewName(vault, name));
+    await database.put("views", { view: await vault.seal(view), at: now }, viewName(vault.whose, name));
     for (const other of await database.getAllKeys("views")) {
       const kept = await database.get("views", other);
       if (kept && kept.at < now - KEPT_FOR) await database.delete("views", other);
@@ -217,7 +204,7 @@ export class Outbox {
   /** What the server last said of a view; undefined where nothing is kept. */
   async view(name: string): Promise<unknown> {
     const vault = await this.vault;
-    return vault.open((await (await this.database).get("views", viewName(vault, name)))?.view);
+    return vault.open((await (await this.database).get("views", viewName(vault.whose, name)))?.view);
   }
 
   /** Drops a refused entry once the trainer has read why; what still waits is never dropped. */
@@ -316,7 +303,9 @@ export class Outbox {
       // it either way. Where no answer can be had it stays and is sent again; its id lets the server store it once.
       const leaving = database.transaction(["outbox", "views"], "readwrite", { durability: "strict" });
       if (known)
-        void leaving.objectStore("views").put({ view: seen, at: Date.now() }, viewName(vault, known.name));
+        void leaving
+          .objectStore("views")
+          .put({ view: seen, at: Date.now() }, viewName(vault.whose, known.name));
       void leaving.objectStore("outbox").delete(entry.key);
       await leaving.done;
       for (const viewer of this.viewers) viewer(entry, known);

@@ -10,6 +10,7 @@ from tests.support import EQUIPMENT, NOW, TODAY, StudioTest
 from upright_anvil.api.app import create_app
 from upright_anvil.api.guard.same_origin import IN_TESTS, LOOPBACK
 from upright_anvil.api.hosting.studios import OneStudio
+from upright_anvil.api.people.sign_in import TryLimit
 from upright_anvil.api.studio import Studio
 from upright_anvil.core.health.screening import Answers
 from upright_anvil.services.health.health_file import add_screen
@@ -41,6 +42,12 @@ def app() -> FastAPI:
     return create_app(_lent_in_tests())
 
 
+def serve(studio: Studio) -> None:
+    """Let the app of all tests serve a studio."""
+    _lent_in_tests().studio = studio
+    app().state.try_limit = TryLimit()
+
+
 class ApiTest(StudioTest):
     """Gives `http`, and short ways to a client, a program and a started session."""
 
@@ -51,7 +58,7 @@ class ApiTest(StudioTest):
         self.addCleanup(self.http.close)
 
     def use(self, studio: Studio) -> None:
-        _lent_in_tests().studio = studio
+        serve(studio)
         self.addCleanup(studio.close)
 
     def post(self, path: str, body: Json, status: int = 201) -> Any:

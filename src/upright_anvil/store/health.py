@@ -1,8 +1,10 @@
 """History, health screens, clearances and cycle reports: rows that are added."""
 
 from collections.abc import Sequence
+from datetime import date
 
-from sqlalchemy import bindparam, select
+from sqlalchemy import bindparam, func, select
+from sqlalchemy.orm import aliased
 
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.health.history import Condition, Entry, State
@@ -10,7 +12,7 @@ from upright_anvil.core.health.screening import Answers, Clearance, Disease, Int
 from upright_anvil.core.ids import ClientId
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
+from upright_anvil.store.tables import ClearanceRow, ClientRow, CycleReportRow, HistoryRow, ScreeningRow
 
 # What every opening of a floor asks is put together once: building a query costs as much as running it.
 _HISTORY = (
@@ -61,6 +63,30 @@ def screens(scope: Scope, client_id: ClientId) -> list[Screen]:
     """Answer a client's health screens, oldest first."""
     rows = scope.db.scalars(_SCREENS, {"client": client_id})
     return [screen_of(row) for row in rows]
+
+
+def newest_screens(scope: Scope, today: date) -> dict[ClientId, list[Screen]]:
+    """Answer every client's screens of the last day on which there was one up to a day; others say nothing any more."""
+    others = aliased(ScreeningRow)
+    last = (
+        select(func.max(others.on_date))
+        .where(others.client_id == ClientRow.id, others.on_date <= today)
+        .scalar_subquery()
+    )
+    query = select(ScreeningRow).join(ClientRow, ScreeningRow.client_id == ClientRow.id)
+    found: dict[ClientId, list[Screen]] = {}
+    for row in scope.db.scalars(query.where(ScreeningRow.on_date == last).order_by(ScreeningRow.seq)):
+        found.setdefault(row.client_id, []).append(screen_of(row))
+    return found
+
+
+def clearances_since(scope: Scope, since: date) -> dict[ClientId, list[Clearance]]:
+    """Answer every client's clearances from a day on."""
+    query = select(ClearanceRow).where(ClearanceRow.on_date >= since).order_by(ClearanceRow.on_date, ClearanceRow.seq)
+    found: dict[ClientId, list[Clearance]] = {}
+    for row in scope.db.scalars(query):
+        found.setdefault(row.client_id, []).append(clearance_of(row))
+    return found
 
 
 def screening_rows(scope: Scope, client_id: ClientId | None = None) -> Sequence[ScreeningRow]:

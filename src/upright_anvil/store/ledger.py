@@ -238,8 +238,8 @@ def newest_sessions(scope: Scope, client_id: ClientId, limit: int | None) -> Seq
 
 def last_sessions(scope: Scope) -> dict[ClientId, date]:
     """Answer the day of each client's last session."""
-    query = select(SessionRow.client_id, func.max(SessionRow.on_date)).group_by(SessionRow.client_id)
-    return {client: on for client, on in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    last = select(func.max(SessionRow.on_date)).where(SessionRow.client_id == ClientRow.id).scalar_subquery()
+    return {client: on for client, on in scope.db.execute(select(ClientRow.id, last)) if on is not None}
 
 
 def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:

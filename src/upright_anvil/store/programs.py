@@ -5,15 +5,17 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from functools import lru_cache
+from typing import Any
 
-from sqlalchemy import bindparam, func, select
+from sqlalchemy import ColumnElement, ScalarSelect, bindparam, func, select
+from sqlalchemy.orm import aliased
 
 from upright_anvil.core.ids import ClientId, PersonId, ProgramId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.standing import ProgramDates, running
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import PersonRow, ProgramRow, RevisionRow
+from upright_anvil.store.tables import ClientRow, PersonRow, ProgramRow, RevisionRow
 
 
 @dataclass(frozen=True, slots=True)
@@ -59,9 +61,25 @@ def running_program(scope: Scope, client_id: ClientId, today: date) -> ProgramRo
 
 
 def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramId]:
-    """Answer the program that runs of each client who has one."""
+    """Answer the program that runs of each client who has one.
+
+    Of those that are not ended only what begun last is read, or where nothing has begun what begins first: a client
+    has many programs over the years.
+    """
+
+    def edge(day: Any, *more: ColumnElement[bool]) -> ScalarSelect[date]:
+        own = (other.client_id == ClientRow.id, other.ended_on.is_(None), other.brought_in.is_(None))
+        return select(day(other.starts_on)).where(*own, *more).scalar_subquery()
+
+    other = aliased(ProgramRow)
+    first = func.coalesce(edge(func.max, other.starts_on <= today), edge(func.min, other.starts_on > today))
+    query = (
+        select(ProgramRow)
+        .join(ClientRow, ProgramRow.client_id == ClientRow.id)
+        .where(ProgramRow.ended_on.is_(None), ProgramRow.brought_in.is_(None), ProgramRow.starts_on == first)
+    )
     of_client: dict[ClientId, list[ProgramDates]] = defaultdict(list)
-    for row in scope.db.scalars(_PROGRAMS):
+    for row in scope.db.scalars(query):
         of_client[row.client_id].append(dates_of(row))
     found = ((client, running(dates, today)) for client, dates in of_client.items())
     return {client: runs for client, runs in found if runs is not None}

@@ -2,8 +2,9 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from datetime import date, datetime
+from datetime import date, datetime, timedelta
 
+from upright_anvil.core.constants import SCREEN_REPEAT_DAYS
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.cautions import Caution, general_cautions
 from upright_anvil.core.health.history import Entry, JointStatus, check_entry, current, overlaps
@@ -97,16 +98,9 @@ def screening_of(scope: Scope, client_id: ClientId, today: date) -> HealthStandi
 
 def all_screenings(scope: Scope, client_ids: list[ClientId], today: date) -> Mapping[ClientId, HealthStanding]:
     """Answer where each of some clients stands with screen and clearance, in two queries."""
-    screens = store.screening_rows(scope)
-    clearances = store.clearance_rows(scope)
-    return {
-        who: health_standing(
-            [store.screen_of(s) for s in screens if s.client_id == who],
-            [store.clearance_of(c) for c in clearances if c.client_id == who],
-            today,
-        )
-        for who in client_ids
-    }
+    screens = store.newest_screens(scope, today)
+    clearances = store.clearances_since(scope, today - timedelta(days=SCREEN_REPEAT_DAYS))
+    return {who: health_standing(screens.get(who, []), clearances.get(who, []), today) for who in client_ids}
 
 
 def may_single(scope: Scope, client_id: ClientId, today: date) -> bool:

@@ -3,7 +3,7 @@
 from datetime import datetime
 from typing import Any
 
-from sqlalchemy import JSON, ForeignKey, Index
+from sqlalchemy import JSON, ForeignKey, Index, text
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, DeviceId, PersonId
@@ -76,6 +76,7 @@ class SignInRow(Owned, Table):
     at: Mapped[datetime]
     seen_at: Mapped[datetime]
     ended_at: Mapped[datetime | None]
+    __table_args__ = (Index("sign_in_open", "at", sqlite_where=text("ended_at IS NULL")),)
 
 
 class PasskeyRow(Owned, Table):

@@ -3,7 +3,7 @@
 from datetime import date, datetime
 from typing import Any
 
-from sqlalchemy import ForeignKey
+from sqlalchemy import ForeignKey, Index
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId
@@ -66,6 +66,7 @@ class ClearanceRow(Signed, Table):
     up_to: Mapped[str]
     limits: Mapped[str]
     at: Mapped[datetime]
+    __table_args__ = (Index("clearance_by_date", "on_date"),)
 
 
 class ConsentRow(Signed, Table):

@@ -3,6 +3,7 @@
 from datetime import datetime
 
 from sqlalchemy import ForeignKey, Index
+from sqlalchemy import text as sql
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
@@ -42,4 +43,7 @@ class HomeResultRow(Signed, Table):
     set_aside: Mapped[bool]
     read: Mapped[bool]
     received_at: Mapped[datetime]
-    __table_args__ = (Index("home_result_by_client", "client_id", "seq"),)
+    __table_args__ = (
+        Index("home_result_by_client", "client_id", "seq"),
+        Index("home_result_unread", "seq", sqlite_where=sql("read IS 0 AND set_aside IS 0")),
+    )

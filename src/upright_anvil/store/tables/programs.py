@@ -2,7 +2,7 @@
 
 from datetime import date, datetime
 
-from sqlalchemy import ForeignKey
+from sqlalchemy import ForeignKey, Index, text
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, ProgramId
@@ -25,7 +25,17 @@ class ProgramRow(Signed, Table):
     made_on: Mapped[date]
     starts_on: Mapped[date]
     ended_on: Mapped[date | None]
-    brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"), index=True)
+    brought_in: Mapped[str | None] = mapped_column(ForeignKey("brought_in.id"))
+    __table_args__ = (
+        Index("program_brought_in", "brought_in", sqlite_where=text("brought_in IS NOT NULL")),
+        Index("program_by_start", "starts_on"),
+        Index(
+            "program_not_ended",
+            "client_id",
+            "starts_on",
+            sqlite_where=text("ended_on IS NULL AND brought_in IS NULL"),
+        ),
+    )
 
 
 class RevisionRow(Signed, Table):

@@ -107,7 +107,7 @@ class SessionChangeRow(Signed, Table):
     __tablename__ = "session_change"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     sort: Mapped[str]
     asked: Mapped[dict[str, Any]]
@@ -138,7 +138,7 @@ class MeasureRow(Signed, Table):
     __tablename__ = "set_measure"
     seq: Mapped[int] = mapped_column(primary_key=True)
     id: Mapped[str] = mapped_column(unique=True)
-    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"))
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), index=True)
     session_id: Mapped[SessionId] = mapped_column(ForeignKey("session.id"), index=True)
     line: Mapped[LineId]
     number: Mapped[int]

@@ -12,7 +12,8 @@ from pathlib import Path
 
 from tools.app_process import DEMO_DAY
 
-from upright_anvil.api.studio import THE_STUDIO
+from upright_anvil.api.studio import THE_STUDIO, Studio
+from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
 from upright_anvil.services.exchange.archive import bring_in_client, client_archive, made_ready
@@ -59,6 +60,9 @@ def _make(file: Path, clients: int, sets: int) -> None:
         with connection:
             _repeat_into_the_past(connection, sets // clients)
         connection.execute("PRAGMA journal_mode=WAL")
+    database = open_database(file)
+    AlertKeeping(lambda: [Studio(database, lambda: DEMO_DAY)]).look()
+    database.close()
 
 
 def _repeat_into_the_past(db: sqlite3.Connection, each: int) -> None:
@@ -73,7 +77,8 @@ def _repeat_into_the_past(db: sqlite3.Connection, each: int) -> None:
 def _repeat(db: sqlite3.Connection, client: str, turn: int, highest: int) -> None:
     """Copy a client's sessions so many rounds back; later rows of the ledger keep the higher numbers."""
     end, days = f"-{turn}", turn * ROUND_DAYS
-    used = "SELECT program_id, revision FROM session WHERE client_id = ?"
+    own = "client_id = ? AND id NOT LIKE '%-%'"
+    used = f"SELECT program_id, revision FROM session WHERE {own}"
     _copy(db, "program", f"id IN (SELECT program_id FROM ({used}))", (client,), end, days, {"id"})
     db.execute(
         "UPDATE program SET ended_on = date(starts_on, '+41 days') WHERE client_id = ? AND id LIKE ?",
@@ -87,7 +92,6 @@ def _repeat(db: sqlite3.Connection, client: str, turn: int, highest: int) -> Non
         kept["document"] = _DATE.sub(lambda found: f'"{_earlier(found[1], days)}"', kept["document"])
         places = ", ".join("?" * len(names))
         db.execute(f"INSERT INTO revision VALUES ({places})", tuple(kept[name] for name in names))
-    own = "client_id = ? AND started_at >= '2026' AND id NOT LIKE '%-_' AND id NOT LIKE '%-__' AND id NOT LIKE '%-___'"
     _copy(db, "session", own, (client,), end, days, _OF_SESSION)
     _copy(db, "performed_set", "client_id = ? AND seq > 0", (client,), end, days, {"id", "session_id", "replaces"},
           f"seq - {turn * highest}")  # fmt: skip

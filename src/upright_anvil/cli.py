@@ -20,6 +20,8 @@ from upright_anvil.api.hosting.repeated import Repeated
 from upright_anvil.api.hosting.studio_folder import CLOSED_AFTER, IDLE_LOOK_EVERY, StudioFolder
 from upright_anvil.api.hosting.studios import OneStudio, Studios
 from upright_anvil.api.studio import THE_OWNER, THE_STUDIO, Shared, Studio
+from upright_anvil.api.today.keeping_alerts import LOOK_EVERY as ALERTS_EVERY
+from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
 from upright_anvil.core.errors import DomainError
 from upright_anvil.demo.scenario import fill
@@ -150,6 +152,7 @@ def serve_folder(
     studios = StudioFolder(folder, open_database, clock, closed_after=closed_after)
     _settle()
     Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start()
+    Repeated("alerts", AlertKeeping(studios.opened).look, ALERTS_EVERY).start()
     Repeated("idle studios", studios.close_idle, min(IDLE_LOOK_EVERY, closed_after)).start()
     _run(studios, port, reached)
     studios.close()
@@ -184,6 +187,7 @@ def serve_data(
     if not demo:
         files = [(studio.database.path, studio.backing_up)]
         Repeated("backups", BackupSchedule(lambda: files, clock).look, LOOK_EVERY).start()
+    Repeated("alerts", AlertKeeping(lambda: [studio]).look, ALERTS_EVERY).start()
     _run(OneStudio(studio, (*LOOPBACK, *reached.names)), port, reached)
 
 

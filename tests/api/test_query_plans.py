@@ -22,6 +22,7 @@ FEW = {
     "studio": "one row",
     "place": "where it trains",
     "client": "a list of clients shows all of them",
+    "client_alert": "one row a client, shown with the list",
     "own_template": "what somebody wrote for themselves",
     "own_exercise": "the library is read as one, and kept",
     "CONSTANT": "values, no table",

@@ -26,7 +26,7 @@ class RunningTest(StudioTest):
         with self.studio.reading() as scope:
             for days in (-40, -7, 0, 1, 40):
                 today = TODAY + timedelta(days=days)
-                found = programs.running_programs(scope, today)
+                found = {who: row.id for who, row in programs.running_programs(scope, today).items()}
                 each = {who: running(self.dates(scope, who), today) for who in clients}
                 self.assertEqual(found, {who: runs for who, runs in each.items() if runs is not None})
                 self.assertEqual(len({*found.values()}), len(found))

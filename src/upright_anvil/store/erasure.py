@@ -40,7 +40,7 @@ HOLDS: Final[dict[str, Holds]] = {
         (
             "history_entry", "cycle_report", "screening", "clearance", "home_sheet", "home_result", "client_place",
             "program", "session", "performed_set", "note", "exercise_note", "session_change", "readiness",
-            "set_measure", "decision", "consent", "test_round", "test_result", "audit",
+            "set_measure", "decision", "consent", "test_round", "test_result", "audit", "client_alert",
         ),
         Holds.BY_CLIENT,
     ),

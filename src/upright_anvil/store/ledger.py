@@ -116,6 +116,11 @@ def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | 
     return scope.db.scalar(_LAST, named)
 
 
+def count_sets(scope: Scope, client_id: ClientId) -> int:
+    """Answer how many rows a client's log has."""
+    return scope.db.scalar(select(func.count()).select_from(_T).where(_T.client_id == client_id)) or 0
+
+
 def newest_rows(scope: Scope) -> dict[ClientId, str]:
     """Answer how far each client's log is: the id of the newest row in the order of arrival, empty before there is one.
 
@@ -234,6 +239,12 @@ def newest_sessions(scope: Scope, client_id: ClientId, limit: int | None) -> Seq
         .limit(limit)
     )
     return cast("Sequence[TimedSession]", scope.db.execute(query).all()[::-1])
+
+
+def last_finished(scope: Scope, client_id: ClientId) -> date | None:
+    """Answer the day of a client's last finished session, however long ago."""
+    query = select(SessionRow.on_date).where(SessionRow.client_id == client_id, SessionRow.finished_at.is_not(None))
+    return scope.db.scalar(query.order_by(SessionRow.on_date.desc()).limit(1))
 
 
 def last_sessions(scope: Scope) -> dict[ClientId, date]:

@@ -46,6 +46,19 @@ def usual_places(scope: Scope) -> dict[ClientId, str]:
     return {client: name for client, name in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
 
 
+def kit_of_clients(scope: Scope) -> dict[ClientId, tuple[tuple[str, ...], ...]]:
+    """Answer the ids, units and equipment of each client's places, the usual one first."""
+    query = (
+        select(ClientPlaceRow.client_id, PlaceRow.id, PlaceRow.unit, PlaceRow.equipment)
+        .join(PlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+        .order_by(ClientPlaceRow.position, PlaceRow.id)
+    )
+    found: dict[ClientId, tuple[tuple[str, ...], ...]] = {}
+    for client, *place in scope.db.execute(query):
+        found[client] = (*found.get(client, ()), tuple(place))
+    return found
+
+
 def clients_of_place(scope: Scope, place_id: PlaceId) -> Sequence[str]:
     """Answer the names of the clients who train at a place."""
     query = (

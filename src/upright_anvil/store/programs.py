@@ -60,7 +60,7 @@ def running_program(scope: Scope, client_id: ClientId, today: date) -> ProgramRo
     return None if runs is None else rows[runs]
 
 
-def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramId]:
+def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramRow]:
     """Answer the program that runs of each client who has one.
 
     Of those that are not ended only what begun last is read, or where nothing has begun what begins first: a client
@@ -78,11 +78,12 @@ def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramId]:
         .join(ClientRow, ProgramRow.client_id == ClientRow.id)
         .where(ProgramRow.ended_on.is_(None), ProgramRow.brought_in.is_(None), ProgramRow.starts_on == first)
     )
+    rows = {row.id: row for row in scope.db.scalars(query)}
     of_client: dict[ClientId, list[ProgramDates]] = defaultdict(list)
-    for row in scope.db.scalars(query):
+    for row in rows.values():
         of_client[row.client_id].append(dates_of(row))
     found = ((client, running(dates, today)) for client, dates in of_client.items())
-    return {client: runs for client, runs in found if runs is not None}
+    return {client: rows[runs] for client, runs in found if runs is not None}
 
 
 def clients_with_later_program(scope: Scope, today: date) -> set[ClientId]:

@@ -102,6 +102,11 @@ class StudioFolder:
         with self._lock:
             return tuple(sorted(name for name, kept in self._kept.items() if kept.studio is not None))
 
+    def opened(self) -> tuple[Studio, ...]:
+        """Answer the studios whose files are open now; one may be closed meanwhile."""
+        with self._lock:
+            return tuple(kept.studio for kept in self._kept.values() if kept.studio is not None)
+
     @asynccontextmanager
     async def lent(self, name: str) -> AsyncIterator[Studio]:
         """Lend a studio for a request. Raises `NotServedError` where its file cannot be used."""

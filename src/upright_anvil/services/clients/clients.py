@@ -128,7 +128,7 @@ def client_list(scope: Scope, today: date) -> tuple[ClientEntry, ...]:
             row.days_a_week,
             Unit(row.unit),
             usual.get(row.id, ""),
-            running.get(row.id),
+            running[row.id].id if row.id in running else None,
             row.former,
             names.get(row.lead_id, "") if row.lead_id else "",
             row.id in mine,

@@ -50,12 +50,14 @@ def client_profile(
     leaving_out: str = "",
     path_of: str = "",
     paced: bool = True,
+    strengths: bool = True,
 ) -> ClientProfile:
     """Answer the profile of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
 
     Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
     ``leaving_out`` aside; ``path_of`` is the exercise whose way there is wanted. ``sessions`` are the client's, where
-    the caller has read them already; without ``paced`` they are not read for the pace, which one line does not go by.
+    the caller has read them already; without ``paced`` they are not read for the pace, which one line does not go by;
+    without ``strengths`` nothing of strength is worked out, which times do not go by.
     """
     row = client(scope, client_id)
     places = places_of_client(scope, client_id)
@@ -83,6 +85,8 @@ def client_profile(
         tested=tested,
         screening=health_standing(health.screens(scope, client_id), health.clearances(scope, client_id), on),
     )
+    if not strengths:
+        return bare
     return bare.knowing(known_of(scope, client_id, bare, until or on, held, leaving_out=leaving_out, path_of=path_of))
 
 

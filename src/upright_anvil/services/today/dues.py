@@ -10,6 +10,7 @@ from upright_anvil.services.assessment.due import due_batteries
 from upright_anvil.services.health.health_file import all_screenings
 from upright_anvil.services.today.ending import ending_programs
 from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import ProgramRow
 
 
 class DueKind(StrEnum):
@@ -39,7 +40,7 @@ class DueToday:
 
 
 def dues_of(
-    scope: Scope, running: Mapping[ClientId, ProgramId], names: Mapping[ClientId, str], today: date
+    scope: Scope, running: Mapping[ClientId, ProgramRow], names: Mapping[ClientId, str], today: date
 ) -> tuple[DueToday, ...]:
     """Answer what is due for clients, given by name and with the program that runs."""
     return (
@@ -64,7 +65,7 @@ def _health_dues(scope: Scope, names: Mapping[ClientId, str], today: date) -> li
 
 
 def _endings(
-    scope: Scope, running: Mapping[ClientId, ProgramId], names: Mapping[ClientId, str], today: date
+    scope: Scope, running: Mapping[ClientId, ProgramRow], names: Mapping[ClientId, str], today: date
 ) -> list[DueToday]:
     return [
         DueToday(

@@ -7,12 +7,10 @@ from enum import StrEnum
 
 from upright_anvil.core.ids import ClientId, SessionId
 from upright_anvil.services.home.making import sheet_of_row
-from upright_anvil.services.ids import session_id
+from upright_anvil.services.today.agenda import Agenda
 from upright_anvil.store import home as store
-from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
-from upright_anvil.store.programs import Revision
-from upright_anvil.store.tables import ClientRow
+from upright_anvil.store.tables import ClientRow, ProgramRow
 
 
 class HomeNews(StrEnum):
@@ -50,19 +48,15 @@ def came_back(scope: Scope, names: Mapping[ClientId, str]) -> tuple[HomeToday, .
 
 
 def days_not_back(
-    scope: Scope, who: ClientRow, revision: Revision, held: Collection[SessionId], today: date, within: int
+    who: ClientRow, program: ProgramRow, agenda: Agenda, held: Collection[SessionId], today: date, within: int
 ) -> list[HomeToday]:
     """Answer the days done alone of the last days that nothing came back of."""
-    program = revision.program
-    if not any(day.alone for phase in program.phases for day in phase.days):
-        return []
-    made = programs.program_row(scope, revision.program_id).made_on
-    found = []
-    for phase, index, planned, on in program.sessions():
-        day = program.as_held(phase, phase.weeks[index].id, planned)
-        late = 0 < (today - on).days <= within and on >= made
-        if not day.alone or not late or not any(line.cells[index].text for line in day.lines):
-            continue
-        if session_id(revision.program_id, phase.weeks[index].id, day.id) not in held:
-            found.append(HomeToday(who.id, who.name, day.name, on, HomeNews.NOT_BACK, ""))
-    return found
+    return [
+        HomeToday(who.id, who.name, day.name, day.on, HomeNews.NOT_BACK, "")
+        for day in agenda.days
+        if day.alone
+        and day.exercises
+        and 0 < (today - day.on).days <= within
+        and day.on >= program.made_on
+        and day.session_id not in held
+    ]

@@ -1,20 +1,21 @@
 """Today: who trains, which sessions wait for a decision, what is due, who falls behind or stands still."""
 
 from collections import defaultdict
+from collections.abc import Iterator, Mapping
 from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
 
+from upright_anvil.core.exercises import unknown_exercise
 from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import WeekKind
-from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
 from upright_anvil.core.progression.kinds import prepares
-from upright_anvil.services.ids import session_id
 from upright_anvil.services.people.handing_over import mine_of
-from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.proposals import is_circuit, preparing
-from upright_anvil.services.today.alerts import ClientNotice, notice
+from upright_anvil.services.shelf import all_exercises
+from upright_anvil.services.today.agenda import Agenda, Estimates, agenda_of
+from upright_anvil.services.today.alerts import Alerts, ClientNotice
 from upright_anvil.services.today.dues import DueToday, dues_of
 from upright_anvil.services.today.home import HomeToday, came_back, days_not_back
 from upright_anvil.store import ledger, programs
@@ -22,9 +23,7 @@ from upright_anvil.store.bringing import records
 from upright_anvil.store.clients import all_clients
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.programs import Revision
-from upright_anvil.store.tables import ClientRow, SessionRow
-from upright_anvil.store.testing import newest_results
+from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
 
 WAITING_DAYS = 14
 """How long a finished session is shown as waiting for decisions. House rule."""
@@ -110,25 +109,24 @@ def open_today(scope: Scope, today: date) -> TodayView:
     sessions: list[TodaySession] = []
     clients: list[ClientToday] = []
     notices: list[ClientNotice] = []
-    sets, results = ledger.newest_rows(scope), newest_results(scope)
-    by_client: dict[str, list[SessionRow]] = defaultdict(list)
+    by_client: dict[ClientId, list[SessionRow]] = defaultdict(list)
     for row in recent:
         by_client[row.client_id].append(row)
     running, brought_in = programs.running_programs(scope, today), records(scope)
+    alerts, estimates = Alerts(scope, today), Estimates(scope, today, by_client)
     not_back: list[HomeToday] = []
     for who in everybody:
-        if who.id not in running:
+        program, started = running.get(who.id), by_client[who.id]
+        if program is None:
             clients.append(ClientToday(who.id, who.name, who.goal, None, "", None))
             continue
-        revision = programs.current(scope, running[who.id])
-        started = by_client[who.id]
+        agenda = agenda_of(scope, program)
         kept = {s.id: s for s in started if s.on_date >= fresh}
-        mine, entry = _client(scope, who, revision, kept, today)
-        not_back += days_not_back(scope, who, revision, kept.keys(), today, NOT_LOGGED_DAYS)
-        sessions += mine
-        clients.append(entry)
-        version = (sets.get(who.id, ""), results.get(who.id, 0))
-        found = notice(scope, who, revision, started, today, version)
+        sessions += _sessions(who, program, agenda, kept, estimates, today)
+        coming = next(((day.name, day.on) for day in agenda.days if day.on > today), ("", None))
+        clients.append(ClientToday(who.id, who.name, who.goal, program.id, *coming))
+        not_back += days_not_back(who, program, agenda, kept.keys(), today, NOT_LOGGED_DAYS)
+        found = alerts.of(who, program, agenda, started)
         if found is not None:
             notices.append(found)
     order = {SessionState.RUNNING: 0, SessionState.PLANNED: 1, SessionState.FINISHED: 2}
@@ -149,7 +147,6 @@ def open_today(scope: Scope, today: date) -> TodayView:
                 and s.client_id in names
             ],
             names,
-            today,
         ),
         dues=dues_of(scope, {c: p for c, p in running.items() if c in names}, names, today),
         home=(*came_back(scope, names), *not_back),
@@ -159,50 +156,45 @@ def open_today(scope: Scope, today: date) -> TodayView:
     )
 
 
-def _client(
-    scope: Scope, who: ClientRow, revision: Revision, started: dict[SessionId, SessionRow], today: date
-) -> tuple[list[TodaySession], ClientToday]:
-    program, program_id = revision.program, revision.program_id
-    profile = client_profile(scope, who.id, today)
-    offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
-    sessions, coming, made = [], None, programs.program_row(scope, program_id).made_on
-    for phase, index, planned, on in program.sessions():
-        week = phase.weeks[index].id
-        day = program.as_held(phase, week, planned)
-        sid = session_id(program_id, week, day.id)
-        kept = started.get(sid)
+def _sessions(
+    who: ClientRow,
+    program: ProgramRow,
+    agenda: Agenda,
+    started: Mapping[SessionId, SessionRow],
+    estimates: Estimates,
+    today: date,
+) -> Iterator[TodaySession]:
+    """A client's sessions of today, those still open, and those of the last days that nothing was logged of."""
+    for day in agenda.days:
+        kept = started.get(day.session_id)
         open_before = kept is not None and kept.finished_at is None
-        if on > today and coming is None:
-            coming = (day.name, on)
-        not_logged = kept is None and 0 < (today - on).days <= NOT_LOGGED_DAYS and not day.top_up and on >= made
+        late = 0 < (today - day.on).days <= NOT_LOGGED_DAYS
+        not_logged = kept is None and late and not day.top_up and day.on >= program.made_on
         held_today = kept is not None and kept.on_date == today
-        shown = open_before or held_today or (not day.alone and (on == today or not_logged))
-        if shown and any(line.cells[index].text for line in day.lines):
-            state = SessionState.NOT_LOGGED if not_logged else SessionState.PLANNED
-            if kept is not None:
-                state = SessionState.RUNNING if kept.finished_at is None else SessionState.FINISHED
-            sessions.append(
-                TodaySession(
-                    session_id=sid,
-                    program_id=program_id,
-                    week_id=week,
-                    day_id=day.id,
-                    client_id=who.id,
-                    client=who.name,
-                    day=day.name,
-                    week=offsets[phase.id, index],
-                    on=on,
-                    state=state,
-                    exercises=sum(1 for line in day.lines if line.cells[index].text),
-                    estimated_seconds=day_estimate(day, phase.weeks, index, profile),
-                    minutes=who.minutes,
-                )
-            )
-    name, next_on = coming or ("", None)
-    return sessions, ClientToday(who.id, who.name, who.goal, program_id, name, next_on)
+        shown = open_before or held_today or (not day.alone and (day.on == today or not_logged))
+        if not shown or not day.exercises:
+            continue
+        state = SessionState.NOT_LOGGED if not_logged else SessionState.PLANNED
+        if kept is not None:
+            state = SessionState.RUNNING if kept.finished_at is None else SessionState.FINISHED
+        yield TodaySession(
+            session_id=day.session_id,
+            program_id=program.id,
+            week_id=day.week_id,
+            day_id=day.day_id,
+            client_id=who.id,
+            client=who.name,
+            day=day.name,
+            week=day.week,
+            on=day.on,
+            state=state,
+            exercises=day.exercises,
+            estimated_seconds=estimates.seconds(who, program, day),
+            minutes=who.minutes,
+        )
 
 
-def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str], today: date) -> tuple[Waiting, ...]:
+def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str]) -> tuple[Waiting, ...]:
     ids = [s.id for s in finished]
     lines = ledger.lines_done(scope, ids)
     decided: dict[SessionId, set[LineId]] = defaultdict(set)
@@ -211,13 +203,13 @@ def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str
     waiting = []
     for s in reversed(finished):
         if lines.get(s.id, set()) - decided[s.id]:
-            day, undecided = _undecided(scope, s, lines[s.id], decided[s.id], today)
+            day, undecided = _undecided(scope, s, lines[s.id], decided[s.id])
             if undecided:
                 waiting.append(Waiting(s.id, s.client_id, names[s.client_id], day, s.on_date, undecided))
     return tuple(waiting)
 
 
-def _undecided(scope: Scope, row: SessionRow, done: set[LineId], decided: set[LineId], today: date) -> tuple[str, int]:
+def _undecided(scope: Scope, row: SessionRow, done: set[LineId], decided: set[LineId]) -> tuple[str, int]:
     """The name of a session's day and how many proposals wait: one a circuit, none for what only gets ready.
 
     A week that eases off proposes nothing.
@@ -233,14 +225,13 @@ def _undecided(scope: Scope, row: SessionRow, done: set[LineId], decided: set[Li
     week = next(i for i, w in enumerate(phase.weeks) if w.id == row.week_id)
     if phase.weeks[week].kind is WeekKind.EASE_OFF:
         return day.name, 0
-    profile = client_profile(scope, row.client_id, today)
-    waiting = 0
+    shelf, waiting = all_exercises(scope), 0
     for group in program.as_held(phase, row.week_id, day).groups:
         if not preparing(group):
             trained = {
-                line.id: profile.exercise(line.exercise_in(phase.weeks[week]))
+                line.id: shelf.get(named) or unknown_exercise(named)
                 for line in group.lines
-                if line.id in done
+                if line.id in done and (named := line.exercise_in(phase.weeks[week]))
             }
             raised = {name for name, exercise in trained.items() if not prepares(exercise)}
             if is_circuit(group, week):

@@ -23,6 +23,7 @@ from upright_anvil.store.tables.library import (
 from upright_anvil.store.tables.people import ClientPlaceRow, ClientRow, PlaceRow, SettingRow, StudioRow
 from upright_anvil.store.tables.programs import ProgramRow, RevisionRow
 from upright_anvil.store.tables.sessions import (
+    ClientAlertRow,
     DecisionRow,
     ExerciseNoteRow,
     MeasureRow,
@@ -38,6 +39,7 @@ __all__ = [
     "AuditRow",
     "BroughtInRow",
     "ClearanceRow",
+    "ClientAlertRow",
     "ClientPlaceRow",
     "ClientRow",
     "ConsentRow",

@@ -8,7 +8,7 @@ from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.how import LeftSide, RightSide
-from upright_anvil.store.tables.base import Signed, Table
+from upright_anvil.store.tables.base import Owned, Signed, Table
 
 
 class SessionRow(Signed, Table):
@@ -162,4 +162,16 @@ class DecisionRow(Signed, Table):
     rule: Mapped[str]
     reason: Mapped[str]
     revision: Mapped[int | None]
+    at: Mapped[datetime]
+
+
+class ClientAlertRow(Owned, Table):
+    """What stands still of a client, as worked out from the log when it was in a ``state``; no ``trouble``: nothing."""
+
+    __tablename__ = "client_alert"
+    client_id: Mapped[ClientId] = mapped_column(ForeignKey("client.id"), primary_key=True)
+    state: Mapped[str]
+    trouble: Mapped[str | None]
+    text: Mapped[str]
+    exercise: Mapped[str]
     at: Mapped[datetime]

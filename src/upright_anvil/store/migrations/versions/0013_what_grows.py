@@ -1,5 +1,6 @@
-"""Indexes for queries that walked through a table which grows for as long as the studio is there."""
+"""Indexes for queries that walked through a table which grows as long as the studio is there; kept alerts."""
 
+import sqlalchemy as sa
 from alembic import op
 
 revision = "0013"
@@ -20,3 +21,10 @@ def upgrade() -> None:
     op.execute("CREATE INDEX home_result_unread ON home_result (seq) WHERE read IS 0 AND set_aside IS 0")
     op.create_index("clearance_by_date", "clearance", ["on_date"])
     op.execute("CREATE INDEX sign_in_open ON sign_in (at) WHERE ended_at IS NULL")
+    op.create_table(
+        "client_alert",
+        sa.Column("client_id", sa.String(), sa.ForeignKey("client.id"), primary_key=True),
+        *(sa.Column(name, sa.String(), nullable=False) for name in ("state", "text", "exercise", "at")),
+        sa.Column("trouble", sa.String()),
+        sa.Column("studio_id", sa.String(), sa.ForeignKey("studio.id"), nullable=False),
+    )

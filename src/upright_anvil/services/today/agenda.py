@@ -1,0 +1,124 @@
+"""A program's days by date, without what is trained in them: read from its document once for each revision."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from datetime import date
+from functools import cached_property
+
+from upright_anvil.core.ids import ClientId, DayId, SessionId, WeekId
+from upright_anvil.core.plan.document import Day, Phase, Program
+from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.services.ids import session_id
+from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.store import programs
+from upright_anvil.store.database import Scope
+from upright_anvil.store.exercises import library_mark
+from upright_anvil.store.memo import Memo
+from upright_anvil.store.places import kit_of_clients
+from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
+
+MOST_KEPT = 5000
+"""Programs, and days of them, that are kept in memory."""
+
+
+@dataclass(frozen=True, slots=True)
+class AgendaDay:
+    """A day that a program plans: ``exercises`` with something written that week, ``week`` counted from 1 throughout.
+
+    ``phase`` and ``index`` (from 0) say where it stands in the document.
+    """
+
+    session_id: SessionId
+    week_id: WeekId
+    day_id: DayId
+    name: str
+    on: date
+    week: int
+    exercises: int
+    alone: bool
+    top_up: bool
+    phase: int
+    index: int
+
+
+@dataclass(frozen=True, slots=True)
+class Agenda:
+    """A program's name, its days by date, the Monday and phase of each week, and the Sunday of the last."""
+
+    name: str
+    days: tuple[AgendaDay, ...]
+    weeks: tuple[tuple[date, int], ...]
+    end: date
+
+
+_agendas: Memo[Agenda] = Memo(MOST_KEPT)
+
+
+def agenda_of(scope: Scope, program: ProgramRow) -> Agenda:
+    """Answer the days of the revision that holds. Raises `NotFoundError`."""
+    key = (program.id, program.revision)
+    return _agendas.get(
+        scope.memory, key, lambda: _read(programs.revision(scope, program.id, program.revision).program, program)
+    )
+
+
+def _read(program: Program, row: ProgramRow) -> Agenda:
+    places = {phase.id: at for at, phase in enumerate(program.phases)}
+    weeks = [(phase, index, monday) for phase, index, monday in program.weeks()]
+    numbers = {(phase.id, index): number for number, (phase, index, _) in enumerate(weeks, start=1)}
+    days = []
+    for phase, index, planned, on in program.sessions():
+        day = _held(program, phase, index, planned)
+        days.append(
+            AgendaDay(
+                session_id(row.id, phase.weeks[index].id, day.id),
+                phase.weeks[index].id,
+                day.id,
+                day.name,
+                on,
+                numbers[phase.id, index],
+                sum(1 for line in day.lines if line.cells[index].text),
+                day.alone,
+                day.top_up,
+                places[phase.id],
+                index,
+            )
+        )
+    return Agenda(program.name, tuple(days), tuple((monday, places[p.id]) for p, _, monday in weeks), program.end)
+
+
+def _held(program: Program, phase: Phase, index: int, day: Day) -> Day:
+    return program.as_held(phase, phase.weeks[index].id, day)
+
+
+_seconds: Memo[int] = Memo(MOST_KEPT)
+
+
+class Estimates:
+    """How long planned days will take, each worked out once for what it goes by: plan, pace, kit and exercises."""
+
+    def __init__(self, scope: Scope, today: date, recent: Mapping[ClientId, Sequence[SessionRow]]) -> None:
+        """``recent`` are the clients' sessions of the last weeks: a pace changes only when one of them ends."""
+        self._scope, self._today, self._recent = scope, today, recent
+
+    @cached_property
+    def _kit(self) -> dict[ClientId, tuple[tuple[str, ...], ...]]:
+        return kit_of_clients(self._scope)
+
+    @cached_property
+    def _library(self) -> object:
+        return library_mark(self._scope)
+
+    def seconds(self, who: ClientRow, program: ProgramRow, day: AgendaDay) -> int:
+        """Answer the estimated seconds of a client's planned day."""
+        ended = tuple((s.id, s.finished_at) for s in self._recent.get(who.id, ()) if s.finished_at is not None)
+        goes_by = (who.unit, self._kit.get(who.id), self._library, ended)
+        key = (program.id, program.revision, day.week_id, day.day_id, goes_by)
+        return _seconds.get(self._scope.memory, key, lambda: self._worked_out(who, program, day))
+
+    def _worked_out(self, who: ClientRow, row: ProgramRow, day: AgendaDay) -> int:
+        program = programs.revision(self._scope, row.id, row.revision).program
+        phase = program.phases[day.phase]
+        planned = next(one for one in phase.days if one.id == day.day_id)
+        profile = client_profile(self._scope, who.id, self._today, strengths=False)
+        return day_estimate(_held(program, phase, day.index, planned), phase.weeks, day.index, profile)

@@ -1,0 +1,67 @@
+"""What stands still is worked out once for each state of the log and kept with the client: the same either way."""
+
+import tempfile
+from pathlib import Path
+from unittest import TestCase
+from unittest.mock import patch
+
+from tests.demo.filled import DEMO_DAY, demo_copy
+from upright_anvil.api.studio import Studio
+from upright_anvil.api.today import keeping_alerts
+from upright_anvil.api.today.keeping_alerts import AlertKeeping
+from upright_anvil.core.progress.behind import Trouble
+from upright_anvil.services.today import alerts
+from upright_anvil.services.today.alerts import ClientNotice
+from upright_anvil.services.today.today import open_today
+from upright_anvil.store import ledger
+from upright_anvil.store.database import Database
+
+
+class KeptTest(TestCase):
+    def setUp(self) -> None:
+        holding = tempfile.TemporaryDirectory()
+        self.addCleanup(holding.cleanup)
+        self.studio = Studio(Database(demo_copy(Path(holding.name))), lambda: DEMO_DAY)
+        self.addCleanup(self.studio.close)
+        self.keeping = AlertKeeping(lambda: [self.studio])
+
+    def notices(self) -> tuple[ClientNotice, ...]:
+        self.studio.database.memory.forget()
+        with self.studio.reading() as scope:
+            return open_today(scope, self.studio.today).notices
+
+    def still(self) -> list[ClientNotice]:
+        return [one for one in self.notices() if one.trouble is not Trouble.BEHIND]
+
+    def test_kept_it_is_the_same_and_is_not_worked_out_again(self) -> None:
+        fresh = self.notices()
+        self.assertTrue(self.still())
+        self.assertGreater(self.keeping.look(), 0)
+        self.assertEqual(self.keeping.look(), 0)
+        with patch.object(alerts, "what_stands_still", side_effect=AssertionError):
+            self.assertEqual(self.notices(), fresh)
+
+    def test_nobody_waits_for_a_long_log(self) -> None:
+        fresh = self.notices()
+        with patch.object(alerts, "SETS_AT_ONCE", 0):
+            self.assertEqual(self.still(), [])
+            self.keeping.look()
+            self.assertEqual(self.notices(), fresh)
+
+    def test_once_the_log_goes_on_the_last_known_is_shown_until_it_is_worked_out(self) -> None:
+        self.keeping.look()
+        about = self.still()[0]
+        with self.studio.writing() as scope:
+            newest = ledger.last_row(scope, about.client_id)
+            scope.db.connection().exec_driver_sql(
+                "UPDATE performed_set SET id = id || '-b' WHERE id = ?", (newest,)
+            )  # as one more set would, without its weight
+        with patch.object(alerts, "SETS_AT_ONCE", 0):
+            self.assertIn(about, self.still())
+        with patch.object(alerts, "what_stands_still", return_value=None) as while_one_waits:
+            self.assertNotIn(about, self.still())
+            while_one_waits.assert_called_once()
+        with patch.object(keeping_alerts, "what_stands_still", return_value=None):
+            self.assertEqual(self.keeping.look(), 1)
+        with patch.object(alerts, "what_stands_still", side_effect=AssertionError):
+            self.assertNotIn(about, self.still())

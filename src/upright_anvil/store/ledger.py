@@ -214,6 +214,14 @@ def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[SessionRow
     return scope.db.scalars(_SESSIONS, {"client": client_id}).all()
 
 
+_DATES = select(SessionRow.id, SessionRow.on_date).where(SessionRow.client_id == bindparam("client"))
+
+
+def session_dates(scope: Scope, client_id: ClientId) -> dict[SessionId, date]:
+    """Answer the day of each of a client's sessions, in no order."""
+    return {held: on for held, on in scope.db.execute(_DATES, {"client": client_id})}  # noqa: C416 - rows become pairs
+
+
 class TimedSession(Protocol):
     """When a session began and ended, and how long it was estimated to take."""
 

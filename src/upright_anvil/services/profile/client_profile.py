@@ -1,6 +1,6 @@
 """What a client's plan is read against: place, exercises, estimated maxima, pace."""
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from datetime import date, timedelta
 from typing import Final
 
@@ -11,7 +11,7 @@ from upright_anvil.core.constants import PACE_SESSIONS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
 from upright_anvil.core.health.screening import health_standing
-from upright_anvil.core.ids import ClientId
+from upright_anvil.core.ids import ClientId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Unit
@@ -31,7 +31,7 @@ from upright_anvil.services.shelf import library
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import TimedSession, newest_sessions, sessions_of_client
+from upright_anvil.store.ledger import TimedSession, newest_sessions, session_dates
 from upright_anvil.store.places import places_of_client
 from upright_anvil.store.tables import SessionRow
 
@@ -65,8 +65,8 @@ def client_profile(
     shelf = library(scope)
     weights, tested = _weighed(scope, client_id)
 
-    def held() -> Sequence[SessionRow]:
-        return sessions_of_client(scope, client_id) if sessions is None else sessions
+    def dates() -> Mapping[SessionId, date]:
+        return session_dates(scope, client_id) if sessions is None else {one.id: one.on_date for one in sessions}
 
     bare = ClientProfile(
         unit=Unit(row.unit),
@@ -87,7 +87,7 @@ def client_profile(
     )
     if not strengths:
         return bare
-    return bare.knowing(known_of(scope, client_id, bare, until or on, held, leaving_out=leaving_out, path_of=path_of))
+    return bare.knowing(known_of(scope, client_id, bare, until or on, dates, leaving_out=leaving_out, path_of=path_of))
 
 
 def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilograms], ...], tuple[Tested, ...]]:

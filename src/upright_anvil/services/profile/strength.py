@@ -7,6 +7,8 @@ right whoever writes, and costs nothing while nothing was logged.
 from collections.abc import Callable, Iterable, Mapping, Sequence
 from datetime import date
 from decimal import Decimal
+from functools import lru_cache
+from operator import attrgetter
 
 import numpy as np
 
@@ -29,10 +31,12 @@ from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.ledger import BriefSet
 from upright_anvil.store.memo import Memo
-from upright_anvil.store.tables import SessionRow
 
 MOST_KEPT = 256
 """States of clients' strength that are kept in memory."""
+
+DIFFERENT_LOADS = 8192
+"""Loads, as they are written, whose kilograms are kept: a client lifts the same ones for years."""
 
 _kept: Memo[Known] = Memo(MOST_KEPT)
 
@@ -47,7 +51,7 @@ def known_of(
     client_id: ClientId,
     profile: ClientProfile,
     on: date,
-    sessions: Callable[[], Sequence[SessionRow]],
+    dates: Callable[[], Mapping[SessionId, date]],
     *,
     leaving_out: str = "",
     path_of: str = "",
@@ -55,14 +59,14 @@ def known_of(
     """Answer a client's strength on a day from all that was logged and tested up to it.
 
     ``profile`` says what each exercise moves and what was tested; ``leaving_out`` is a session that does not count,
-    ``path_of`` the exercise whose way there is answered too (`EVERY` for all). ``sessions`` are read where it has to be
-    worked out.
+    ``path_of`` the exercise whose way there is answered too (`EVERY` for all). The ``dates`` of the client's sessions
+    are read where it has to be worked out.
     """
     mark = ledger.last_row(scope, client_id, leaving_out)
     about = (profile.weights, profile.tested, profile.body_kg, Same(profile.exercises))
     key = (client_id, mark, leaving_out, on, path_of, about)
     return _kept.get(
-        scope.memory, key, lambda: _worked_out(scope, client_id, profile, on, sessions(), leaving_out, path_of)
+        scope.memory, key, lambda: _worked_out(scope, client_id, profile, on, dates(), leaving_out, path_of)
     )
 
 
@@ -71,11 +75,11 @@ def _worked_out(
     client_id: ClientId,
     profile: ClientProfile,
     on: date,
-    sessions: Sequence[SessionRow],
+    held_on: Mapping[SessionId, date],
     leaving_out: str,
     path_of: str,
 ) -> Known:
-    dates = {s.id: s.on_date for s in sessions if s.id != leaving_out}
+    dates = {held: day for held, day in held_on.items() if held != leaving_out}
     standing = _standing(row for row in ledger.brief_sets(scope, client_id) if row.session_id in dates)
     attempts = [*_tests(profile), *_attempts(standing, dates, profile)]
     sets = table(attempts, on)
@@ -104,7 +108,7 @@ def _standing(rows: Iterable[BriefSet]) -> list[BriefSet]:
         if now is None or row.replaces == now.id:
             slots[slot] = row
     done = (row for row in slots.values() if row.outcome == Outcome.DONE)
-    return sorted(done, key=lambda row: (row.session_id, row.line, row.number))
+    return sorted(done, key=attrgetter("session_id", "line", "number"))
 
 
 def _tests(profile: ClientProfile) -> Iterable[Attempt]:
@@ -148,6 +152,7 @@ def _shows(row: BriefSet) -> bool:
     return row.pain is None and row.quality != Quality.BROKE_DOWN and row.ended not in (SetEnd.PAIN, SetEnd.TIME)
 
 
+@lru_cache(maxsize=DIFFERENT_LOADS)
 def _moved(
     load: str | None, unit: str | None, assisted: bool, share: Decimal, body_kg: Kilograms | None
 ) -> float | None:
@@ -166,8 +171,11 @@ def _last_loads(rows: Iterable[BriefSet], dates: Mapping[SessionId, date]) -> di
 
     A session that was written down afterwards is as old as the day on which it was held.
     """
-    latest: dict[ExerciseId, BriefSet] = {}
-    for row in sorted(rows, key=lambda one: (dates.get(one.session_id, date.min), one.seq)):
+    latest: dict[ExerciseId, tuple[date, int, BriefSet]] = {}
+    for row in rows:
         if row.load is not None:
-            latest[row.exercise] = row
-    return {name: load for name, row in latest.items() if (load := _load(row.load, row.load_unit)) is not None}
+            on, before = dates.get(row.session_id, date.min), latest.get(row.exercise)
+            if before is None or (on, row.seq) > before[:2]:
+                latest[row.exercise] = (on, row.seq, row)
+    found = ((name, _load(row.load, row.load_unit)) for name, (_, _, row) in latest.items())
+    return {name: load for name, load in found if load is not None}

@@ -277,6 +277,15 @@ def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequenc
     return scope.db.scalars(_DECISIONS, {"sessions": session_ids}).all()
 
 
+def lines_decided(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:
+    """Answer the lines of each session that something was decided on."""
+    query = select(DecisionRow.session_id, DecisionRow.line).where(DecisionRow.session_id.in_(session_ids))
+    lines: dict[SessionId, set[LineId]] = {}
+    for session, line in scope.db.execute(query):
+        lines.setdefault(session, set()).add(line)
+    return lines
+
+
 def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionRow]:
     """Answer all decisions taken for a client, in the order they were taken."""
     query = select(DecisionRow).where(DecisionRow.client_id == client_id).order_by(DecisionRow.seq)

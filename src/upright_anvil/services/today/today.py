@@ -5,16 +5,18 @@ from collections.abc import Iterator, Mapping
 from dataclasses import dataclass
 from datetime import date, timedelta
 from enum import StrEnum
+from functools import partial
 
-from upright_anvil.core.exercises import unknown_exercise
-from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.exercises import Exercise, unknown_exercise
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import WeekKind
 from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
 from upright_anvil.core.progression.kinds import prepares
+from upright_anvil.core.same import Same
 from upright_anvil.services.people.handing_over import mine_of
 from upright_anvil.services.review.proposals import is_circuit, preparing
-from upright_anvil.services.shelf import all_exercises
-from upright_anvil.services.today.agenda import Agenda, Estimates, agenda_of
+from upright_anvil.services.shelf import library
+from upright_anvil.services.today.agenda import MOST_KEPT, Agenda, Estimates, agenda_of
 from upright_anvil.services.today.alerts import Alerts, ClientNotice
 from upright_anvil.services.today.dues import DueToday, dues_of
 from upright_anvil.services.today.home import HomeToday, came_back, days_not_back
@@ -22,6 +24,7 @@ from upright_anvil.store import ledger, programs
 from upright_anvil.store.bringing import records
 from upright_anvil.store.clients import all_clients
 from upright_anvil.store.database import Scope
+from upright_anvil.store.memo import Memo
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
 
@@ -194,22 +197,33 @@ def _sessions(
         )
 
 
+_of_sessions: Memo[tuple[str, int]] = Memo(MOST_KEPT)
+"""The day's name and what waits of a session, by revision, what was done and what was decided."""
+
+
 def _waiting(scope: Scope, finished: list[SessionRow], names: dict[ClientId, str]) -> tuple[Waiting, ...]:
     ids = [s.id for s in finished]
     lines = ledger.lines_done(scope, ids)
-    decided: dict[SessionId, set[LineId]] = defaultdict(set)
-    for decision in ledger.decisions_of_sessions(scope, ids):
-        decided[decision.session_id].add(decision.line)
-    waiting = []
+    decided, shelf, waiting = ledger.lines_decided(scope, ids), library(scope), []
     for s in reversed(finished):
-        if lines.get(s.id, set()) - decided[s.id]:
-            day, undecided = _undecided(scope, s, lines[s.id], decided[s.id])
+        done, taken = frozenset(lines.get(s.id, ())), frozenset(decided.get(s.id, ()))
+        if done - taken:
+            state = (s.program_id, s.revision, s.week_id, s.day_id, done, taken, Same(shelf))
+            day, undecided = _of_sessions.get(
+                scope.memory, state, partial(_undecided, scope, s, done, taken, shelf.exercises)
+            )
             if undecided:
                 waiting.append(Waiting(s.id, s.client_id, names[s.client_id], day, s.on_date, undecided))
     return tuple(waiting)
 
 
-def _undecided(scope: Scope, row: SessionRow, done: set[LineId], decided: set[LineId]) -> tuple[str, int]:
+def _undecided(
+    scope: Scope,
+    row: SessionRow,
+    done: frozenset[LineId],
+    decided: frozenset[LineId],
+    shelf: Mapping[ExerciseId, Exercise],
+) -> tuple[str, int]:
     """The name of a session's day and how many proposals wait: one a circuit, none for what only gets ready.
 
     A week that eases off proposes nothing.
@@ -225,7 +239,7 @@ def _undecided(scope: Scope, row: SessionRow, done: set[LineId], decided: set[Li
     week = next(i for i, w in enumerate(phase.weeks) if w.id == row.week_id)
     if phase.weeks[week].kind is WeekKind.EASE_OFF:
         return day.name, 0
-    shelf, waiting = all_exercises(scope), 0
+    waiting = 0
     for group in program.as_held(phase, row.week_id, day).groups:
         if not preparing(group):
             trained = {

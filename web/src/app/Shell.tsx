@@ -1,6 +1,7 @@
 import { t } from "../ui/words";
 import { CircleQuestionMark, Moon, Sun } from "lucide-react";
-import { NavLink, Outlet } from "react-router";
+import { useEffect, useRef } from "react";
+import { NavLink, Outlet, useLocation } from "react-router";
 import { PersonMenu } from "../access/PersonMenu";
 import { NotTaken } from "./NotTaken";
 import { Roving } from "../ui/Roving";
@@ -14,6 +15,12 @@ const tab = ({ isActive }: { isActive: boolean }) =>
 export function Shell() {
   const theme = useTheme();
   const help = useHelp();
+  const tabs = useRef<HTMLDivElement>(null);
+  const { pathname } = useLocation();
+  // On a phone not all tabs fit: the one that one is on is always seen.
+  useEffect(() => {
+    tabs.current?.querySelector("[aria-current]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, [pathname]);
   return (
     <>
       <header className="flex items-center gap-2 border-b border-line bg-raised px-2 sm:gap-4 sm:px-4">
@@ -22,7 +29,7 @@ export function Shell() {
           <span className="max-sm:sr-only">{t("Upright Anvil")}</span>
         </NavLink>
         <Roving as="nav" label={t("Main")} className="flex min-w-0 grow items-center">
-          <div className="flex min-w-0 overflow-x-auto">
+          <div ref={tabs} className="flex min-w-0 overflow-x-auto">
             <NavLink to="/" end className={tab}>
               {t("Today")}
             </NavLink>

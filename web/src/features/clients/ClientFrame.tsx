@@ -40,7 +40,7 @@ export function ClientFrame() {
             {goal || t("No goal written yet")}
           </p>
         </div>
-        <p className="text-right text-sm">
+        <p className="text-sm sm:text-right">
           <span className="text-soft">{t("Health screen")}</span>
           <br />
           <NavLink

@@ -2,11 +2,9 @@ import { Lock } from "lucide-react";
 import { t } from "../ui/words";
 import { lock, useAccess } from "./access";
 
-/** What somebody may not, in words; empty for who plans. Said beside the name, before a tap is refused. */
-const limit = (may: readonly string[]): string => {
-  if (may.includes("plan")) return "";
-  return may.includes("log") ? t("logs, does not plan") : t("looks, changes nothing");
-};
+/** What an assistant may not, said before a tap is refused; who only looks is told above every view. */
+const limit = (may: readonly string[]): string =>
+  may.includes("log") && !may.includes("plan") ? t("logs, does not plan") : "";
 
 /** Who is signed in, and what they may not; one tap locks, for the next trainer or for a while. */
 export function PersonMenu() {

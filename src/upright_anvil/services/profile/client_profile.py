@@ -1,6 +1,7 @@
 """What a client's plan is read against: place, exercises, estimated maxima, pace."""
 
 from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import replace
 from datetime import date, timedelta
 from typing import Final
 
@@ -33,7 +34,7 @@ from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.ledger import TimedSession, newest_sessions, session_dates
 from upright_anvil.store.places import places_of_client
-from upright_anvil.store.tables import SessionRow
+from upright_anvil.store.tables import ClientRow, SessionRow
 
 SHORTEST_SESSION = timedelta(minutes=5)
 LONGEST_SESSION = timedelta(hours=4)
@@ -50,14 +51,12 @@ def client_profile(
     leaving_out: str = "",
     path_of: str = "",
     paced: bool = True,
-    strengths: bool = True,
 ) -> ClientProfile:
     """Answer the profile of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
 
     Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
     ``leaving_out`` aside; ``path_of`` is the exercise whose way there is wanted. ``sessions`` are the client's, where
-    the caller has read them already; without ``paced`` they are not read for the pace, which one line does not go by;
-    without ``strengths`` nothing of strength is worked out, which times do not go by.
+    the caller has read them already; without ``paced`` they are not read for the pace, which one line does not go by.
     """
     row = client(scope, client_id)
     places = places_of_client(scope, client_id)
@@ -85,9 +84,15 @@ def client_profile(
         tested=tested,
         screening=health_standing(health.screens(scope, client_id), health.clearances(scope, client_id), on),
     )
-    if not strengths:
-        return bare
     return bare.knowing(known_of(scope, client_id, bare, until or on, dates, leaving_out=leaving_out, path_of=path_of))
+
+
+def timing_profile(scope: Scope, who: ClientRow) -> ClientProfile:
+    """Answer a client's profile as far as times go by it: unit, places, exercises and pace; of the rest nothing."""
+    inventories = {place.id: inventory_of(place) for place in places_of_client(scope, who.id)}
+    shelf, usual = library(scope), next(iter(inventories.values()), Inventory())
+    nothing = ClientProfile.nothing_known(Unit(who.unit), usual, shelf.exercises, shelf.ladders)
+    return replace(nothing, places=inventories, pace=_pace(scope, who.id, None))
 
 
 def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilograms], ...], tuple[Tested, ...]]:

@@ -9,7 +9,7 @@ from upright_anvil.core.ids import ClientId, DayId, SessionId, WeekId
 from upright_anvil.core.plan.document import Day, Phase, Program
 from upright_anvil.core.plan.reading import day_estimate
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.profile.client_profile import timing_profile
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
 from upright_anvil.store.exercises import library_mark
@@ -97,9 +97,9 @@ _seconds: Memo[int] = Memo(MOST_KEPT)
 class Estimates:
     """How long planned days will take, each worked out once for what it goes by: plan, pace, kit and exercises."""
 
-    def __init__(self, scope: Scope, today: date, recent: Mapping[ClientId, Sequence[SessionRow]]) -> None:
+    def __init__(self, scope: Scope, recent: Mapping[ClientId, Sequence[SessionRow]]) -> None:
         """``recent`` are the clients' sessions of the last weeks: a pace changes only when one of them ends."""
-        self._scope, self._today, self._recent = scope, today, recent
+        self._scope, self._recent = scope, recent
 
     @cached_property
     def _kit(self) -> dict[ClientId, tuple[tuple[str, ...], ...]]:
@@ -120,5 +120,5 @@ class Estimates:
         program = programs.revision(self._scope, row.id, row.revision).program
         phase = program.phases[day.phase]
         planned = next(one for one in phase.days if one.id == day.day_id)
-        profile = client_profile(self._scope, who.id, self._today, strengths=False)
-        return day_estimate(_held(program, phase, day.index, planned), phase.weeks, day.index, profile)
+        here = timing_profile(self._scope, who)
+        return day_estimate(_held(program, phase, day.index, planned), phase.weeks, day.index, here)

@@ -116,7 +116,7 @@ def open_today(scope: Scope, today: date) -> TodayView:
     for row in recent:
         by_client[row.client_id].append(row)
     running, brought_in = programs.running_programs(scope, today), records(scope)
-    alerts, estimates = Alerts(scope, today), Estimates(scope, today, by_client)
+    alerts, estimates = Alerts(scope, today), Estimates(scope, by_client)
     not_back: list[HomeToday] = []
     for who in everybody:
         program, started = running.get(who.id), by_client[who.id]

@@ -1,0 +1,34 @@
+"""Times of planned days go by a part of what is known of a client: they are those of the whole of it."""
+
+import tempfile
+from pathlib import Path
+from unittest import TestCase
+
+from tests.demo.filled import DEMO_DAY, demo_copy
+from upright_anvil.api.studio import THE_STUDIO
+from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.today.agenda import Estimates, agenda_of
+from upright_anvil.store import clients, programs
+from upright_anvil.store.database import Database
+
+
+class TimesTest(TestCase):
+    def test_every_day_of_every_client_takes_as_long_as_with_all_that_is_known(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            database = Database(demo_copy(Path(folder)))
+            self.addCleanup(database.close)
+            with database.reading(THE_STUDIO) as scope:
+                today, compared = DEMO_DAY.date(), 0
+                estimates = Estimates(scope, {})
+                for client_id, row in programs.running_programs(scope, today).items():
+                    who, profile = clients.client(scope, client_id), client_profile(scope, client_id, today)
+                    program = programs.revision(scope, row.id, row.revision).program
+                    for day in agenda_of(scope, row).days:
+                        phase = program.phases[day.phase]
+                        planned = next(one for one in phase.days if one.id == day.day_id)
+                        held = program.as_held(phase, day.week_id, planned)
+                        expected = day_estimate(held, phase.weeks, day.index, profile)
+                        self.assertEqual(estimates.seconds(who, row, day), expected, (who.name, day))
+                        compared += expected > 0
+        self.assertGreater(compared, 100)

@@ -9,12 +9,14 @@ from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import Studio
 from upright_anvil.api.today import keeping_alerts
 from upright_anvil.api.today.keeping_alerts import AlertKeeping
+from upright_anvil.core.ids import ClientId
 from upright_anvil.core.progress.behind import Trouble
 from upright_anvil.services.today import alerts
 from upright_anvil.services.today.alerts import ClientNotice
 from upright_anvil.services.today.today import open_today
 from upright_anvil.store import ledger
-from upright_anvil.store.database import Database
+from upright_anvil.store.clients import all_clients
+from upright_anvil.store.database import Database, Scope
 
 
 class KeptTest(TestCase):
@@ -47,6 +49,17 @@ class KeptTest(TestCase):
             self.assertEqual(self.still(), [])
             self.keeping.look()
             self.assertEqual(self.notices(), fresh)
+
+    def test_a_long_log_holds_up_no_short_one(self) -> None:
+        fresh, counted = self.still(), ledger.count_sets
+        with self.studio.reading() as scope:
+            busiest = max((who.id for who in all_clients(scope)), key=lambda client_id: counted(scope, client_id))
+
+        def of_years(scope: Scope, client_id: ClientId) -> int:
+            return counted(scope, client_id) + (alerts.SETS_AT_ONCE if client_id == busiest else 0)
+
+        with patch.object(ledger, "count_sets", of_years):
+            self.assertEqual(self.still(), [one for one in fresh if one.client_id != busiest])
 
     def test_once_the_log_goes_on_the_last_known_is_shown_until_it_is_worked_out(self) -> None:
         self.keeping.look()

@@ -89,12 +89,9 @@ def clearances_since(scope: Scope, since: date) -> dict[ClientId, list[Clearance
     return found
 
 
-def screening_rows(scope: Scope, client_id: ClientId | None = None) -> Sequence[ScreeningRow]:
-    """Answer the screens' rows of a client, or of all clients, oldest first."""
-    query = select(ScreeningRow)
-    if client_id is not None:
-        query = query.where(ScreeningRow.client_id == client_id)
-    return scope.db.scalars(query.order_by(ScreeningRow.on_date, ScreeningRow.seq)).all()
+def screening_rows(scope: Scope, client_id: ClientId) -> Sequence[ScreeningRow]:
+    """Answer the screens' rows of a client, oldest first."""
+    return scope.db.scalars(_SCREENS, {"client": client_id}).all()
 
 
 def screen_of(row: ScreeningRow) -> Screen:
@@ -113,14 +110,6 @@ def clearances(scope: Scope, client_id: ClientId) -> list[Clearance]:
     """Answer the clearances recorded for a client, oldest first."""
     rows = scope.db.scalars(_CLEARANCES, {"client": client_id})
     return [clearance_of(row) for row in rows]
-
-
-def clearance_rows(scope: Scope, client_id: ClientId | None = None) -> Sequence[ClearanceRow]:
-    """Answer the clearances' rows of a client, or of all clients, oldest first."""
-    query = select(ClearanceRow)
-    if client_id is not None:
-        query = query.where(ClearanceRow.client_id == client_id)
-    return scope.db.scalars(query.order_by(ClearanceRow.on_date, ClearanceRow.seq)).all()
 
 
 def clearance_of(row: ClearanceRow) -> Clearance:

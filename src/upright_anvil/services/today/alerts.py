@@ -7,7 +7,7 @@ reckon.
 
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
-from datetime import date, datetime, timedelta
+from datetime import date, timedelta
 
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.document import Program, Section
@@ -94,9 +94,10 @@ class Alerts:
             return kept.notice
 
         def worked_out() -> Notice | None:
-            self._left -= ledger.count_sets(self._scope, who.id)
-            if self._left < 0:
+            sets = ledger.count_sets(self._scope, who.id)
+            if sets > self._left:
                 raise _LaterError
+            self._left -= sets
             return what_stands_still(self._scope, who.id, program, self._today)
 
         try:
@@ -144,8 +145,3 @@ def not_kept_yet(scope: Scope, today: date) -> Mapping[ClientId, str]:
         if not alerts.is_kept(who.id, state):
             found[who.id] = state
     return found
-
-
-def keep_alert(scope: Scope, client_id: ClientId, state: str, found: Notice | None, now: datetime) -> None:
-    """Keep what stands still of a client, for a state of the log."""
-    store.keep_alert(scope, client_id, state, found, now)

@@ -3,13 +3,13 @@
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
-from typing import Any, Protocol, cast
+from typing import Any, NamedTuple, Protocol, cast
 
 from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
 from sqlalchemy.dialects.sqlite import insert
 
-from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
+from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
@@ -45,6 +45,11 @@ def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet
     return _kept(scope, _T.session_id.in_(session_ids))
 
 
+def sets_by_id(scope: Scope, ids: Collection[str]) -> dict[str, PerformedSet]:
+    """Answer some rows by their ids."""
+    return {kept.row.id: kept.row for kept in _kept(scope, _T.id.in_(ids))}
+
+
 def exercises_of_client(scope: Scope, client_id: ClientId) -> set[ExerciseId]:
     """Answer the ids of all exercises a client has done."""
     query = select(_T.exercise).where(_T.client_id == client_id).distinct()
@@ -67,47 +72,12 @@ def sets_of_exercises(scope: Scope, client_id: ClientId, exercises: Collection[E
     return _read(scope.db.execute(_OF_EXERCISES, named))
 
 
-class BriefSet(Protocol):
-    """A working set's row as estimating strength reads it; ``replaces`` is the row it corrects."""
-
-    seq: int
-    id: str
-    session_id: SessionId
-    line: LineId
-    number: int
-    exercise: ExerciseId
-    outcome: str
-    reps: int | None
-    load: str | None
-    load_unit: str | None
-    assisted: bool
-    reserve: int | None
-    planned: str
-    quality: str | None
-    ended: str | None
-    pain: str | None
-    confirmed: bool
-    source: str
-    replaces: str | None
-
-
-_BRIEF = (
-    select(*(getattr(_T, name) for name in BriefSet.__annotations__))
-    .where(_T.client_id == bindparam("client"), _T.ramp.is_(False))
-    .order_by(_T.seq)
-)
 _LAST = (
     select(_T.id)
     .where(_T.client_id == bindparam("client"), _T.session_id != bindparam("not_in"))
     .order_by(_T.seq.desc())
     .limit(1)
 )
-
-
-def brief_sets(scope: Scope, client_id: ClientId) -> Sequence[BriefSet]:
-    """Answer all rows of a client's working sets in the order they arrived, with what estimating needs of them."""
-    rows = scope.db.execute(_BRIEF, {"client": client_id}).all()
-    return cast("Sequence[BriefSet]", rows)
 
 
 def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | None:
@@ -194,11 +164,26 @@ def session(scope: Scope, session_id: SessionId) -> SessionRow:
     return row
 
 
-_SESSIONS = (
-    select(SessionRow)
-    .where(SessionRow.client_id == bindparam("client"))
-    .order_by(SessionRow.on_date, SessionRow.started_at)
+class HeldSession(NamedTuple):
+    """What of a session is asked of hundreds at once: which day of which program, when, how long, how hard."""
+
+    id: SessionId
+    program_id: ProgramId
+    revision: int
+    week_id: WeekId
+    day_id: DayId
+    on_date: date
+    started_at: datetime
+    finished_at: datetime | None
+    estimated_seconds: int
+    effort: int | None
+
+
+_HELD = select(*(getattr(SessionRow, name) for name in HeldSession._fields)).order_by(
+    SessionRow.on_date, SessionRow.started_at
 )
+_SESSIONS = _HELD.where(SessionRow.client_id == bindparam("client"))
+_OF_PROGRAM = _HELD.where(SessionRow.program_id == bindparam("program"))
 _NOTES = select(NoteRow).where(NoteRow.session_id == bindparam("session")).order_by(NoteRow.seq)
 _DECISIONS = (
     select(DecisionRow)
@@ -209,9 +194,14 @@ _DECISIONS = (
 )
 
 
-def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[SessionRow]:
+def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[HeldSession]:
     """Answer a client's sessions, oldest first."""
-    return scope.db.scalars(_SESSIONS, {"client": client_id}).all()
+    return [HeldSession._make(row) for row in scope.db.execute(_SESSIONS, {"client": client_id})]
+
+
+def sessions_of_program(scope: Scope, program_id: ProgramId) -> Sequence[HeldSession]:
+    """Answer a program's sessions, oldest first."""
+    return [HeldSession._make(row) for row in scope.db.execute(_OF_PROGRAM, {"program": program_id})]
 
 
 _DATES = select(SessionRow.id, SessionRow.on_date).where(SessionRow.client_id == bindparam("client"))

@@ -10,7 +10,7 @@ import numpy as np
 from tests.core.strength.test_doubted import odd, sets
 from tests.core.strength.test_plausible import known, one
 from upright_anvil.core.strength.attempts import Attempt, log_factors, reserve_variances, variances
-from upright_anvil.core.strength.kalman import FilterState
+from upright_anvil.core.strength.kalman import FilterState, gap
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.layoff import lost
 from upright_anvil.core.strength.over_time import ONE, Slope, Strength, strengths
@@ -56,17 +56,17 @@ class GapTest(TestCase):
             (8.0, 3.7640942, 0.00259165, 0.01268822, 5.183e-5, 3.143e-5),
         ):
             with self.subTest(weeks=weeks):
-                found = before.later(np.asarray([weeks]), ONE)
+                found = before.after(gap(np.asarray([weeks])), ONE)
                 got = [float(x.ravel()[0]) for x in (found.level, found.trend, found.p11, found.p12, found.p22)]
                 np.testing.assert_allclose(got, [level, trend, p11, p12, p22], atol=2e-8)
 
     def test_a_series_that_carries_no_strength_does_not_fall(self) -> None:
         before = FilterState(*[np.asarray([value]) for value in (4.0, 0.0, 0.001, 0.0, 0.00005)])
-        self.assertEqual(float(before.later(np.asarray([8.0]), np.asarray([0.0])).level[0, 0]), 4.0)
+        self.assertEqual(float(before.after(gap(np.asarray([8.0])), np.asarray([0.0])).level[0, 0]), 4.0)
 
     def test_untrained_time_carries_no_trend(self) -> None:
         before = FilterState(*[np.asarray([value]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
-        self.assertEqual(float(before.later(np.asarray([1.0]), ONE, trained=False).level[0, 0]), 4.0)
+        self.assertEqual(float(before.after(gap(np.asarray([1.0]), trained=False), ONE).level[0, 0]), 4.0)
 
     def test_half_a_year_and_more(self) -> None:
         for days, share in (

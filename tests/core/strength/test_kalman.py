@@ -6,7 +6,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from upright_anvil.core.strength.attempts import Attempt, table
-from upright_anvil.core.strength.kalman import START_TREND, FilterState, steps
+from upright_anvil.core.strength.kalman import START_TREND, FilterState, gap, steps
 from upright_anvil.core.strength.over_time import ONE, Slope, strengths
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
 
@@ -40,7 +40,10 @@ class KalmanTest(TestCase):
 
     def test_a_gap_makes_less_sure_and_the_trend_fade(self) -> None:
         one = [np.asarray([value]) for value in (4.0, 0.01, 0.0004, 0.0, 0.00002)]
-        soon, late = FilterState(*one).later(np.asarray([1.0]), ONE), FilterState(*one).later(np.asarray([20.0]), ONE)
+        soon, late = (
+            FilterState(*one).after(gap(np.asarray([1.0])), ONE),
+            FilterState(*one).after(gap(np.asarray([20.0])), ONE),
+        )
         self.assertGreater(late.p11[0], soon.p11[0])
         self.assertLess(late.trend[0], soon.trend[0])
         self.assertLess(late.level[0], 4.0 + 20 * 0.01, "the trend does not carry on for twenty idle weeks")

@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import StrEnum
+from typing import Protocol
 
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Load
@@ -33,13 +34,48 @@ class Fact:
     text: str
 
 
+class Figures(Protocol):
+    """The figures of a set that was done; of each different one of years, one is enough."""
+
+    @property
+    def load(self) -> Load | None:
+        """What was lifted."""
+
+    @property
+    def assisted(self) -> bool:
+        """Whether the load helped."""
+
+    @property
+    def reps(self) -> int | None:
+        """Repetitions."""
+
+    @property
+    def seconds(self) -> int | None:
+        """How long it took."""
+
+    @property
+    def metres(self) -> int | None:
+        """How far it went."""
+
+
+@dataclass(frozen=True, slots=True)
+class PastSet:
+    """The figures of a set of an earlier session."""
+
+    load: Load | None
+    assisted: bool
+    reps: int | None
+    seconds: int | None
+    metres: int | None
+
+
 @dataclass(frozen=True, slots=True)
 class Work:
     """What was done of an exercise today and before, with each set's estimated maximum where there is one (kg)."""
 
     exercise: str
     today: tuple[PerformedSet, ...]
-    before: tuple[PerformedSet, ...]
+    before: Sequence[Figures]
     today_max: float | None = None
     before_max: float | None = None
 
@@ -125,7 +161,7 @@ def _set(row: PerformedSet) -> str:
     return f"{row.amount} with {row.load} {'of help' if row.assisted else ''}".strip()
 
 
-def _kg(row: PerformedSet) -> float:
+def _kg(row: Figures) -> float:
     return float(row.load.kg) if row.load else 0.0
 
 

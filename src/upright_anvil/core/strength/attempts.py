@@ -1,7 +1,7 @@
 """What is known of one set for estimating strength, and how far each can be trusted."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, fields, replace
 from datetime import date
 from typing import Final
 
@@ -100,59 +100,63 @@ class Table:
 
 
 def table(attempts: Sequence[Attempt], until: date) -> Table:
-    """Answer the sets up to a day that say something about the maximum: something moved, 1 to 20 reps to failure."""
+    """Answer the sets up to a day that say something about the maximum, as `usable` does."""
+    return usable(columns_of(attempts), until)
+
+
+def columns_of(attempts: Sequence[Attempt]) -> Table:
+    """Answer attempts as columns, all of them; what they come to to failure is not known yet (nan)."""
     many = len(attempts)
-    exercises, groups = ({name: n for n, name in enumerate(dict.fromkeys(names))} for names in _named(attempts))
-    columns = (
-        (a.on.toordinal() for a in attempts),
-        (a.kg for a in attempts),
-        (a.reps for a in attempts),
-        (np.nan if a.reserve is None else a.reserve for a in attempts),
-        (a.place for a in attempts),
-        (exercises[a.exercise] for a in attempts),
-        (groups[a.group] for a in attempts),
-        (a.slow for a in attempts),
-        (a.confirmed for a in attempts),
-    )
-    rows = np.stack([np.fromiter(column, np.float64, many) for column in columns], axis=1)
-    r = _to_failure(rows)
-    kept = (rows[:, 1] > 0) & (rows[:, 2] > 0) & (r <= MAX_ESTIMATE_REPS) & (rows[:, 0] <= until.toordinal())
-    day, kg, reps, reserve, place, exercise, group, slow, confirmed = rows[kept].T
+    exercises = {name: n for n, name in enumerate(dict.fromkeys(a.exercise for a in attempts))}
+    groups = {name: n for n, name in enumerate(dict.fromkeys(a.group for a in attempts))}
     return Table(
-        day,
-        kg,
-        reps,
-        r[kept],
-        reserve,
-        place,
-        exercise.astype(np.int64),
-        group.astype(np.int64),
-        slow.astype(np.bool_),
-        confirmed.astype(np.bool_),
-        np.flatnonzero(kept),
+        np.fromiter((a.on.toordinal() for a in attempts), np.float64, many),
+        np.fromiter((a.kg for a in attempts), np.float64, many),
+        np.fromiter((a.reps for a in attempts), np.float64, many),
+        np.full(many, np.nan),
+        np.fromiter((np.nan if a.reserve is None else a.reserve for a in attempts), np.float64, many),
+        np.fromiter((a.place for a in attempts), np.float64, many),
+        np.fromiter((exercises[a.exercise] for a in attempts), np.int64, many),
+        np.fromiter((groups[a.group] for a in attempts), np.int64, many),
+        np.fromiter((a.slow for a in attempts), np.bool_, many),
+        np.fromiter((a.confirmed for a in attempts), np.bool_, many),
+        np.arange(many),
         tuple(exercises),
         tuple(groups),
     )
 
 
-def _named(attempts: Sequence[Attempt]) -> tuple[list[str], list[str]]:
-    return [a.exercise for a in attempts], [a.group for a in attempts]
+def joined(first: Table, second: Table) -> Table:
+    """Answer the rows of both, counted on; the exercises and groups of the first are the beginning of the second's."""
+    columns = {
+        field.name: np.concatenate([getattr(first, field.name), getattr(second, field.name)])
+        for field in fields(Table)
+        if field.name not in ("row", "exercises", "groups")
+    }
+    many = len(first.row) + len(second.row)
+    return Table(**columns, row=np.arange(many), exercises=second.exercises, groups=second.groups)
 
 
-def _to_failure(rows: Floats) -> Floats:
+def usable(sets: Table, until: date) -> Table:
+    """Answer the sets up to a day that say something about the maximum: something moved, 1 to 20 reps to failure."""
+    sets = replace(sets, r=_to_failure(sets))
+    return sets.only((sets.kg > 0) & (sets.reps > 0) & (sets.r <= MAX_ESTIMATE_REPS) & (sets.day <= until.toordinal()))
+
+
+def _to_failure(sets: Table) -> Floats:
     """Repetitions to failure: done and left. An unsaid reserve is that of the day's other sets at the load, else 2."""
-    left = np.where(rows[:, 3] >= MANY_LEFT, MANY_LEFT_MEANS, rows[:, 3])
-    r = rows[:, 2] + np.where(np.isnan(left), DEFAULT_RESERVE, left)
+    left = np.where(sets.reserve >= MANY_LEFT, MANY_LEFT_MEANS, sets.reserve)
+    r = sets.reps + np.where(np.isnan(left), DEFAULT_RESERVE, left)
     if not np.isnan(left).any():
         return r
-    grams = np.rint(rows[:, 1] * 1000).astype(np.int64)
-    day = rows[:, 5].astype(np.int64) * MOST_DAYS + (rows[:, 0] - rows[:, 0].min()).astype(np.int64)
+    grams = np.rint(sets.kg * 1000).astype(np.int64)
+    day = sets.exercise * MOST_DAYS + (sets.day - sets.day.min()).astype(np.int64)
     alike = np.unique(day * MOST_GRAMS + np.clip(grams, 0, MOST_GRAMS - 1), return_inverse=True)[1]
     said = (~np.isnan(left)).astype(np.float64)
     many = np.bincount(alike, said)
     others = np.bincount(alike, r * said) / np.maximum(many, 1)
     unsaid = np.isnan(left) & (many[alike] > 0)
-    return np.where(unsaid, np.clip(others[alike], rows[:, 2], rows[:, 2] + MANY_LEFT_MEANS), r)
+    return np.where(unsaid, np.clip(others[alike], sets.reps, sets.reps + MANY_LEFT_MEANS), r)
 
 
 def left_of(sets: Table) -> Floats:

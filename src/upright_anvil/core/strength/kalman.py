@@ -40,6 +40,40 @@ DAYS_A_WEEK: Final = 7.0
 
 
 @dataclass(frozen=True, slots=True)
+class Gap:
+    """What the time between sessions does: how far the trend carries the level and what is kept of it (shares of a
+    week's change), the logarithm of what is left of the level, and what is not known any more (variances).
+    """
+
+    carried: Floats
+    kept: Floats
+    left: Floats
+    doubt: Floats
+    turn: Floats
+
+    def at(self, n: int) -> "Gap":
+        """Answer the gaps before the session so many of each exercise, from those before all (exercise by session)."""
+        return Gap(self.carried[:, n], self.kept[:, n], self.left[:, n], self.doubt[:, n], self.turn[:, n])
+
+
+def gap(weeks: Floats, *, trained: bool = True) -> Gap:
+    """Answer what some weeks do, element by element.
+
+    The trend carries the level on between sessions no further apart than 10 days; in a longer gap, and where the time
+    is not ``trained``, it does not, and the level falls as `layoff.lost` says.
+    """
+    idle = np.maximum(weeks - IDLE_FROM, 0)
+    gone = lost(weeks * DAYS_A_WEEK)
+    return Gap(
+        carried=np.where(idle > 0, 0.0, weeks) if trained else np.zeros_like(weeks),
+        kept=np.exp(-idle / TREND_FADES_IN),
+        left=np.log1p(-gone),
+        doubt=LEVEL_SD**2 * weeks + (LOSS_DOUBT * gone) ** 2,
+        turn=TREND_SD**2 * weeks,
+    )
+
+
+@dataclass(frozen=True, slots=True)
 class FilterState:
     """Level and trend a week of each series and exercise, and what is not known of them (variances and between)."""
 
@@ -49,22 +83,16 @@ class FilterState:
     p12: Floats
     p22: Floats
 
-    def later(self, weeks: Floats, falls: Floats, *, trained: bool = True) -> "FilterState":
-        """Answer the state some weeks later; ``falls`` is how much of a loss each series takes (0 or 1).
-
-        The trend carries the level on between sessions no further apart than 10 days; in a longer gap, and where the
-        time is not ``trained``, it does not, and the level falls as `layoff.lost` says.
-        """
-        idle = np.maximum(weeks - IDLE_FROM, 0)
-        kept = np.exp(-idle / TREND_FADES_IN)
-        carried = np.where(idle > 0, 0.0, weeks) if trained else np.zeros_like(weeks)
-        gone = lost(weeks * DAYS_A_WEEK)
+    def after(self, gap: Gap, falls: Floats) -> "FilterState":
+        """Answer the state after a gap; ``falls`` is how much of a loss each series takes (0 or 1)."""
+        carried, kept = gap.carried, gap.kept
+        between = self.p12 + carried * self.p22
         return FilterState(
-            self.level + carried * self.trend + falls[:, None] * np.log1p(-gone),
+            self.level + carried * self.trend + falls[:, None] * gap.left,
             kept * self.trend,
-            self.p11 + 2 * carried * self.p12 + carried**2 * self.p22 + LEVEL_SD**2 * weeks + (LOSS_DOUBT * gone) ** 2,
-            kept * (self.p12 + carried * self.p22),
-            kept**2 * self.p22 + TREND_SD**2 * weeks,
+            self.p11 + carried * (self.p12 + between) + gap.doubt,
+            kept * between,
+            kept**2 * self.p22 + gap.turn,
         )
 
 
@@ -93,10 +121,12 @@ def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -
         np.zeros(many),
         np.full(many, START_TREND_SD**2),
     )
+    there = np.arange(most) < data.count[:, None]
+    apart = np.diff(data.days, axis=1, prepend=data.days[:, :1]) / DAYS_A_WEEK
+    gaps = gap(np.where(there, apart, 0))
     for n in range(most):
-        on = n < data.count
-        weeks = (data.days[:, n] - data.days[:, n - 1]) / DAYS_A_WEEK if n else np.zeros(many)
-        state = state.later(np.where(on, weeks, 0), falls)
+        on = there[:, n]
+        state = state.after(gaps.at(n), falls)
         off = series[:, :, n] - state.level
         expected = state.p11 + data.variance[:, n]
         surprise = np.abs(off[0]) / np.sqrt(expected)

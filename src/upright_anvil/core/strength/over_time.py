@@ -5,7 +5,7 @@ form adds. Sources: `kalman`; the figures are house figures.
 """
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from datetime import date
 from math import exp, sqrt
 from typing import Final
@@ -15,7 +15,7 @@ import numpy as np
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt, Floats, Table, table
 from upright_anvil.core.strength.doubted import doubted
-from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, FilterState, steps
+from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, FilterState, gap, steps
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
 
 EVERY: Final = "*"
@@ -130,10 +130,11 @@ def strengths_in(
     """Answer the same from sets that are a table up to the day already, what is doubted left out by the caller."""
     if not len(sets.day):
         return {}
-    data = sessions_of(sets)
+    every = sessions_of(sets)
+    data = every if path_of else every.newest()
     steep = np.asarray([(curves or {}).get(name, 1.0) for name in sets.groups])[data.group.astype(np.int64)]
     found = _filtered(data, data.base + steep[:, None] * data.fall, today, path_of)
-    return {strength.exercise: strength for strength in found}
+    return {one.exercise: replace(one, sessions=int(n)) for one, n in zip(found, every.count, strict=True)}
 
 
 def _filtered(data: Sessions, seen: Floats, today: date, path_of: str) -> list[Strength]:
@@ -199,7 +200,7 @@ def _strength(
     count = int(data.count[row])
     last = date.fromordinal(int(data.days[row, count - 1]))
     weeks = np.asarray([max(0, (today - last).days) / DAYS_A_WEEK])
-    now = FilterState(end[0][None], end[1][None], *end[2:]).later(weeks, ONE, trained=False)
+    now = FilterState(end[0][None], end[1][None], *end[2:]).after(gap(weeks, trained=False), ONE)
     sd, half = sqrt(now.p11[0]), NORMAL_95 * sqrt(now.p22[0])
     kg, low, high = (round(exp(now.level[0, 0] + by * sd), 2) for by in (0, -NORMAL_95, NORMAL_95))
     slope = float(now.trend[0, 0])

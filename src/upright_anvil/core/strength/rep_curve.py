@@ -48,7 +48,7 @@ def rep_curves_in(sets: Table) -> dict[str, RepCurve]:
     """
     if not len(sets.day):
         return {}
-    data = sessions_of(sets, curve_known=True)
+    data = sessions_of(sets, curve_known=True).newest()
     series = np.stack([data.base + data.fall, data.base, data.fall, data.certain])
     pull, told = np.zeros(len(data.names)), np.zeros(len(data.names))
     certain = np.zeros(len(data.names))
@@ -61,7 +61,8 @@ def rep_curves_in(sets: Table) -> dict[str, RepCurve]:
         certain += weight * sure**2
     group = data.group.astype(np.int64)
     by_group = [np.bincount(group, of, len(sets.groups)) for of in (pull, told, certain, data.sets)]
-    return {name: _curve(name, *(float(of[n]) for of in by_group)) for n, name in enumerate(sets.groups)}
+    curves = (_curve(name, *(float(of[n]) for of in by_group)) for n, name in enumerate(sets.groups))
+    return {curve.group: curve for curve in curves if curve.sets}
 
 
 def _curve(name: str, pull: float, told: float, certain: float, sets: float) -> RepCurve:

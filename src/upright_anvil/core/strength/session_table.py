@@ -1,7 +1,7 @@
 """A client's sets gathered session by session, all exercises side by side as padded arrays."""
 
-from dataclasses import dataclass
-from typing import Final
+from dataclasses import dataclass, replace
+from typing import Final, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -18,8 +18,13 @@ from upright_anvil.core.strength.attempts import (
     variances,
 )
 
+V = TypeVar("V", bound=np.generic)
+
 DAY_SD: Final = 0.02
 """How much a day's form moves a whole session, as a share of the maximum. House figure."""
+
+REMEMBERED: Final = 150
+"""Sessions of an exercise that the filter runs through: of those before them nothing is left in the estimate. House."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,6 +48,27 @@ class Sessions:
     variance: Floats
     count: Floats
     at_least: NDArray[np.bool_]
+
+    def newest(self, most: int = REMEMBERED) -> "Sessions":
+        """Answer the newest sessions of each exercise; ``sets`` stays that of all."""
+        if self.days.shape[1] <= most:
+            return self
+        first = np.maximum(self.count - most, 0).astype(np.int64)
+        at = np.minimum(first[:, None] + np.arange(most), self.days.shape[1] - 1)
+
+        def cut(padded: NDArray[V]) -> NDArray[V]:
+            return np.take_along_axis(padded, at, axis=1)
+
+        return replace(
+            self,
+            days=cut(self.days),
+            base=cut(self.base),
+            fall=cut(self.fall),
+            certain=cut(self.certain),
+            variance=cut(self.variance),
+            count=np.minimum(self.count, most),
+            at_least=cut(self.at_least),
+        )
 
 
 def sessions_of(sets: Table, *, curve_known: bool = False) -> Sessions:

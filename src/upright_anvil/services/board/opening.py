@@ -49,8 +49,9 @@ from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.exercise_notes import exercise_notes
+from upright_anvil.store.ledger import HeldSession
 from upright_anvil.store.programs import Revision
-from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
+from upright_anvil.store.tables import ClientRow, ProgramRow
 
 
 def open_board(scope: Scope, program_id: ProgramId, today: date) -> BoardView:
@@ -87,7 +88,7 @@ class _Reader:
     revision: Revision
     profile: ClientProfile
     done: Done
-    sessions: dict[SessionId, SessionRow]
+    sessions: dict[SessionId, HeldSession]
     today: date
 
     def days(self, phase: Phase, only: Collection[DayId]) -> tuple[DayView, ...]:
@@ -116,10 +117,9 @@ class _Reader:
 def _reader(scope: Scope, revision: Revision, today: date) -> _Reader:
     row = programs.program_row(scope, revision.program_id)
     who = client(scope, row.client_id)
-    done = done_by_line(ledger.sets_of_exercises(scope, who.id, exercises_of(revision.program)))
-    every = ledger.sessions_of_client(scope, who.id)
-    profile = client_profile(scope, who.id, today, sessions=every)
-    sessions = {s.id: s for s in every if s.program_id == row.id}
+    sessions = {s.id: s for s in ledger.sessions_of_program(scope, row.id)}
+    done = done_by_line(ledger.sets_of_sessions(scope, sessions))
+    profile = client_profile(scope, who.id, today)
     return _Reader(row, who, revision, profile, done, sessions, today)
 
 
@@ -194,7 +194,7 @@ def _day(
     ids: tuple[SessionId, ...],
     profile: ClientProfile,
     done: Done,
-    sessions: dict[SessionId, SessionRow],
+    sessions: dict[SessionId, HeldSession],
 ) -> DayView:
     groups = []
     for group in read.groups:

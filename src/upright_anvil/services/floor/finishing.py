@@ -9,14 +9,16 @@ from upright_anvil.core.blocks import SetBlock
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
-from upright_anvil.core.ledger.standing import done_sets
-from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.session.facts import Fact, Work, facts
+from upright_anvil.core.loads.load import Kilograms, Unit
+from upright_anvil.core.session.facts import Fact, PastSet, Work, facts
 from upright_anvil.services.floor.changes.on_the_day import MadeChange
+from upright_anvil.services.floor.last_time import brief_estimate, figures_of
 from upright_anvil.services.floor.line import FloorLine
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.opening import floor_of
 from upright_anvil.services.profile.client_profile import pace_of, set_estimate
+from upright_anvil.services.profile.history import is_clean
+from upright_anvil.services.profile.strength import load_of
 from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
@@ -160,16 +162,20 @@ def _work(view: Opened) -> list[Work]:
     found = []
     for exercise_id in dict.fromkeys(row.exercise for row in rows):
         today = tuple(sorted((r for r in rows if r.exercise == exercise_id), key=lambda r: r.slot.number))
-        by_session: dict[str, list[ledger.KeptSet]] = {}
-        for kept in view.before:
-            if kept.row.exercise == exercise_id and kept.session_id in until:
-                by_session.setdefault(kept.session_id, []).append(kept)
-        before = tuple(row for kept_rows in by_session.values() for row in done_sets(k.row for k in kept_rows))
+        rows_before = [row for row in view.before.of(exercise_id) if row.session_id in until]
+        # Of sets with the same figures one is enough; a clean one where there is any.
+        before = {figures_of(row): row for row in sorted(rows_before, key=is_clean)}.values()
         exercise = view.here.exercise(exercise_id)
-        found.append(Work(exercise.name, today, before, _best(today, exercise, view), _best(before, exercise, view)))
+        past = [PastSet(load_of(b.load, b.load_unit), b.assisted, b.reps, b.seconds, b.metres) for b in before]
+        best_before = (brief_estimate(row, view.here) for row in before if is_clean(row))
+        found.append(Work(exercise.name, today, past, _best(today, exercise, view), _highest(best_before)))
     return found
 
 
 def _best(rows: Iterable[PerformedSet], exercise: Exercise, view: Opened) -> float | None:
     estimates = (set_estimate(row, exercise, view.here.body_kg) for row in rows if row.how.clean_enough)
+    return _highest(estimates)
+
+
+def _highest(estimates: Iterable[Kilograms | None]) -> float | None:
     return max((float(estimate) for estimate in estimates if estimate is not None), default=None)

@@ -20,21 +20,24 @@ from upright_anvil.core.session.ramp_up import RampUp, ramp_up
 from upright_anvil.core.session.sides import led_by
 from upright_anvil.services.floor.changes.away import with_step_back
 from upright_anvil.services.floor.changes.on_the_day import OnTheDay, on_the_day, pains_from, pains_of_sets
+from upright_anvil.services.floor.last_time import Before
 from upright_anvil.services.floor.session import find
 from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.profile.history import history
 from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.tables import ClientRow, ReadinessRow, SessionRow
+from upright_anvil.store.ledger import HeldSession
+from upright_anvil.store.tables import ClientRow, ReadinessRow
 
 
 @dataclass(frozen=True, slots=True)
 class Opened:
     """A session as they see it.
 
-    ``here`` is the profile at today's place with what hurts today, ``before`` the client's earlier rows of these
-    exercises, ``done`` counts the working sets logged or skipped by line.
+    ``here`` is the profile at today's place with what hurts today, ``before`` what the client did in other
+    sessions, ``done`` counts the working sets logged or skipped by line.
     """
 
     day: OnTheDay
@@ -42,8 +45,8 @@ class Opened:
     profile: ClientProfile
     here: ClientProfile
     standing: Mapping[SetPosition, EffectiveSet]
-    before: Sequence[ledger.KeptSet]
-    sessions: Sequence[SessionRow]
+    before: Before
+    sessions: Sequence[HeldSession]
     readiness: ReadinessRow | None
 
     @property
@@ -63,8 +66,6 @@ def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, 
     who = client(scope, found.program.client_id)
     rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
     week = day.found.phase.weeks[0]
-    exercises = {line.exercise_in(week) for line in day.found.day.lines} | {row.exercise for row in rows}
-    kept = ledger.sets_of_exercises(scope, who.id, exercises)
     sessions = ledger.sessions_of_client(scope, who.id)
     day_of_it = found.row.on_date if found.row is not None and found.row.finished_at is not None else today
     profile = client_profile(scope, who.id, today, sessions=sessions, until=day_of_it, leaving_out=found.id)
@@ -74,7 +75,8 @@ def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, 
     report = store.readiness_of_session(scope, found.id) if found.row else None
     pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
     here = profile_with(at_place, tuple(dict.fromkeys(pains)))
-    before = [k for k in kept if k.session_id != found.id]
+    dates = {held.id: held.on_date for held in sessions if held.id != found.id}
+    before = Before(history(scope, who.id).by_exercise, dates)
     return Opened(day, who, profile, here, standing, before, sessions, report)
 
 

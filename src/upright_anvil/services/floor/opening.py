@@ -17,7 +17,7 @@ from upright_anvil.core.session.ramp_up import RampUp
 from upright_anvil.formats.languages import phrases_of
 from upright_anvil.services.floor.changes.on_the_day import MadeChange
 from upright_anvil.services.floor.devices import measured_by_set
-from upright_anvil.services.floor.last_time import of_exercise
+from upright_anvil.services.floor.last_time import remembered
 from upright_anvil.services.floor.line import Around, FloorLine, floor_line
 from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_lines
 from upright_anvil.services.health.health_file import screening_of
@@ -142,7 +142,6 @@ def _lines(
     today: date,
 ) -> tuple[FloorLine, ...]:
     found, here = view.day.found, view.here
-    dates = {s.id: s.on_date for s in view.sessions}
     until = found.row.on_date if found.row else date.max
     week = found.phase.weeks[0]
     groups = {line.id: group for group in found.day.groups for line in group.lines}
@@ -151,9 +150,11 @@ def _lines(
     measured = measured_by_set(scope, found.id) if found.row else {}
     pictures = library(scope).pictures
     shown = []
-    for line in (*found.day.lines, *_beside_the_plan(view)):
+    run = (*found.day.lines, *_beside_the_plan(view))
+    past = remembered(scope, {line.exercise_in(week) for line in run}, view.before, until, here)
+    for line in run:
         exercise = here.exercise(line.exercise_in(week))
-        last, best = of_exercise(exercise.id, view.before, dates, until, here)
+        last, best = past[line.exercise_in(week)]
         group = groups.get(line.id)
         around = Around(
             day=found.day,

@@ -18,7 +18,7 @@ from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Unit
 from upright_anvil.core.plan.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.strength.attempts import Attempt
 from upright_anvil.core.strength.estimate import estimate_max
@@ -32,9 +32,9 @@ from upright_anvil.services.shelf import library
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import TimedSession, newest_sessions, session_dates
+from upright_anvil.store.ledger import HeldSession, TimedSession, newest_sessions, session_dates
 from upright_anvil.store.places import places_of_client
-from upright_anvil.store.tables import ClientRow, SessionRow
+from upright_anvil.store.tables import ClientRow
 
 SHORTEST_SESSION = timedelta(minutes=5)
 LONGEST_SESSION = timedelta(hours=4)
@@ -46,7 +46,7 @@ def client_profile(
     client_id: ClientId,
     on: date,
     *,
-    sessions: Sequence[SessionRow] | None = None,
+    sessions: Sequence[HeldSession] | None = None,
     until: date | None = None,
     leaving_out: str = "",
     path_of: str = "",
@@ -132,17 +132,26 @@ def attempt_of(
 
 def set_estimate(row: PerformedSet, exercise: Exercise | None, body_kg: Kilograms | None) -> Kilograms | None:
     """Answer the house estimate of the maximum from one set, kg; None where it says nothing of one."""
-    if exercise is None or not row.reps:
-        return None
-    moved = moved_kg(added_load(row), exercise.bodyweight_share, body_kg)
-    return estimate_max(moved, row.reps, row.reserve) if moved else None
+    return estimate_of(added_load(row), row.reps, row.reserve, exercise, body_kg)
+
+
+def estimate_of(
+    load: LoadTarget | None,
+    reps: int | None,
+    reserve: int | None,
+    exercise: Exercise | None,
+    body_kg: Kilograms | None,
+) -> Kilograms | None:
+    """Answer the same from a set's figures; ``load`` is what was added to body weight, or taken off it."""
+    moved = moved_kg(load, exercise.bodyweight_share, body_kg) if exercise is not None and reps else None
+    return estimate_max(moved, reps, reserve) if moved and reps else None
 
 
 LOOKED_BACK: Final = (3 * PACE_SESSIONS, 30 * PACE_SESSIONS, None)
 """How many of the newest sessions are read for the pace, until enough of them have times that say something."""
 
 
-def _pace(scope: Scope, client_id: ClientId, sessions: Sequence[SessionRow] | None) -> float:
+def _pace(scope: Scope, client_id: ClientId, sessions: Sequence[HeldSession] | None) -> float:
     """The pace factor of a client: of sessions that were read already, else of the newest, never of all of years."""
     if sessions is not None:
         return pace_of(sessions)

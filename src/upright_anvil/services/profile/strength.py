@@ -4,32 +4,34 @@ It is kept by what it rests on (the last row of the ledger, tests, body weights,
 right whoever writes, and costs nothing while nothing was logged.
 """
 
-from collections.abc import Callable, Iterable, Mapping, Sequence
+from bisect import bisect_right
+from collections.abc import Callable, Collection, Iterable, Mapping, Sequence
 from datetime import date
 from decimal import Decimal
 from functools import lru_cache
-from operator import attrgetter
+from typing import Any, NamedTuple
 
 import numpy as np
+from numpy.typing import NDArray
 
-from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
-from upright_anvil.core.ledger.how import Quality, SetEnd, Source
-from upright_anvil.core.ledger.rows import Outcome
-from upright_anvil.core.loads.load import Kilograms, Load, Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
+from upright_anvil.core.ledger.how import Source
+from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.core.plan.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
-from upright_anvil.core.prescription.model import Prescription, SideRule
+from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.same import Same
-from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.attempts import Attempt, Table, columns_of, joined, usable
 from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.over_time import strengths_in
 from upright_anvil.core.strength.rep_curve import rep_curves_in
+from upright_anvil.services.profile.history import History, SetColumns, history
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import BriefSet
+from upright_anvil.store.history import BriefSet
 from upright_anvil.store.memo import Memo
 
 MOST_KEPT = 256
@@ -80,102 +82,145 @@ def _worked_out(
     path_of: str,
 ) -> Known:
     dates = {held: day for held, day in held_on.items() if held != leaving_out}
-    standing = _standing(row for row in ledger.brief_sets(scope, client_id) if row.session_id in dates)
-    attempts = [*_tests(profile), *_attempts(standing, dates, profile)]
-    sets = table(attempts, on)
+    done = history(scope, client_id)
+    work = _work(done.columns, dates, profile)
+    sets = usable(work, on)
     odd = doubted(sets)
+    of = sets.row - len(profile.tested)
+    ids = [done.rows[row].id for row in of[odd & (of >= 0)]]
     # Work that nobody watched is asked about like any other, but no load follows from it.
-    alone = {row.id for row in standing if row.source == Source.HOME}
-    watched = np.array([attempts[row].id not in alone for row in sets.row], dtype=bool)
-    clean = sets.only(~odd & watched)
+    alone = np.concatenate([np.zeros(len(profile.tested), np.bool_), done.columns.alone])
+    clean = sets.only(~odd & ~alone[sets.row])
     curves = rep_curves_in(clean)
     steep = {name: curve.steepness for name, curve in curves.items()}
-    doubtful = frozenset(attempts[row].id for row in sets.row[odd])
-    return Known(
-        strengths_in(clean, on, steep, path_of),
-        curves,
-        doubtful,
-        _last_loads((row for row in standing if row.id not in doubtful | alone), dates),
+    doubtful = frozenset(ids)
+    return Known(strengths_in(clean, on, steep, path_of), curves, doubtful, _last_loads(done, dates, doubtful))
+
+
+def _tests(profile: ClientProfile) -> list[Attempt]:
+    """The tests with a load; a doubtful result was asked about when it was kept."""
+
+    def kg(test: Tested) -> float:
+        share = profile.exercise(test.exercise).bodyweight_share
+        return float(moved_kg(test.load, share, profile.body_on(test.on)) or 0)
+
+    return [
+        Attempt(
+            test.exercise, test.on, kg(test), test.reps, test.reserve, 0, group_of(test.exercise, profile),
+            confirmed=True,
+        )
+        for test in profile.tested
+    ]  # fmt: skip
+
+
+def _work(sets: SetColumns, dates: Mapping[SessionId, date], profile: ClientProfile) -> Table:
+    """Tests and sets as columns. What shows nothing moved nothing: pain, broken form, half the way, restricted flow,
+    and what was done in another session than these.
+    """
+    tests = columns_of(_tests(profile))
+    exercises = {
+        name: n
+        for n, name in enumerate(
+            dict.fromkeys([*(t.exercise for t in profile.tested), *(k.exercise for k in sets.kinds)])
+        )
+    }
+    groups = {name: n for n, name in enumerate(dict.fromkeys(group_of(name, profile) for name in exercises))}
+    held = [dates.get(session) for session in sets.sessions]
+    asked = [_asked(kind.planned, profile.unit) for kind in sets.kinds]
+
+    def by_kind(values: Iterable[float], kind: type[Any] = np.float64) -> NDArray[Any]:
+        return np.array(list(values), kind)[sets.kind]
+
+    shows = sets.clean & by_kind((one.shows for one in asked), np.bool_)
+    there = np.array([on is not None for on in held], np.bool_)[sets.session]
+    in_turn = by_kind((one.in_turn for one in asked), np.bool_)
+    reps = np.where(in_turn & (sets.reps > 0), np.maximum(1, sets.reps // 2), sets.reps)
+    own = Table(
+        day=np.array([on.toordinal() if on else 0 for on in held], np.float64)[sets.session],
+        kg=np.where(shows & there, _moved(sets, held, profile), 0.0),
+        reps=reps,
+        r=np.full(len(reps), np.nan),
+        reserve=sets.reserve,
+        place=sets.place,
+        exercise=by_kind((exercises[kind.exercise] for kind in sets.kinds), np.int64),
+        group=by_kind((groups[group_of(kind.exercise, profile)] for kind in sets.kinds), np.int64),
+        slow=by_kind((one.slow for one in asked), np.bool_),
+        confirmed=sets.confirmed,
+        row=np.arange(len(reps)),
+        exercises=tuple(exercises),
+        groups=tuple(groups),
     )
+    # Exercises and groups of the tests come first, so their positions are the same in both.
+    both = joined(tests, own)
+    return both.only((both.kg > 0) & (both.reps > 0))
 
 
-def _standing(rows: Iterable[BriefSet]) -> list[BriefSet]:
-    """The row of each slot that holds, of those done, by session, line and number (see `core.ledger.standing`)."""
-    slots: dict[tuple[SessionId, LineId, int], BriefSet] = {}
-    for row in rows:
-        slot = (row.session_id, row.line, row.number)
-        now = slots.get(slot)
-        if now is None or row.replaces == now.id:
-            slots[slot] = row
-    done = (row for row in slots.values() if row.outcome == Outcome.DONE)
-    return sorted(done, key=attrgetter("session_id", "line", "number"))
+class _Asked(NamedTuple):
+    """What a planned text says of the sets done by it.
 
+    Repetitions that go half the way, or with the blood flow restricted, show nothing of what is lifted otherwise; left
+    and right in turn are counted together, so that one side did half of them.
+    """
 
-def _tests(profile: ClientProfile) -> Iterable[Attempt]:
-    for test in profile.tested:
-        moved = moved_kg(test.load, profile.exercise(test.exercise).bodyweight_share, profile.body_on(test.on))
-        if moved:
-            group = group_of(test.exercise, profile)
-            # A doubtful result was asked about when it was kept.
-            yield Attempt(test.exercise, test.on, float(moved), test.reps, test.reserve, 0, group, confirmed=True)
-
-
-def _attempts(rows: Sequence[BriefSet], dates: Mapping[SessionId, date], profile: ClientProfile) -> Iterable[Attempt]:
-    """The working sets that show something: no pain, the form held; body weight counts as it was on the day."""
-    place, before = 0, ("", "")
-    for row in rows:
-        place = place + 1 if (row.session_id, row.line) == before else 0
-        before = (row.session_id, row.line)
-        if not row.reps or not _shows(row):
-            continue
-        exercise = profile.exercise(row.exercise)
-        on = dates[row.session_id]
-        body = profile.body_on(on) if exercise.bodyweight_share else None
-        moved = _moved(row.load, row.load_unit, row.assisted, exercise.bodyweight_share, body)
-        asked = prescription_or_none(row.planned, profile.unit)
-        # Repetitions that go half the way, or with the blood flow restricted, show nothing of what is lifted otherwise.
-        if moved and not (asked is not None and (asked.span or asked.cuffs)):
-            slow = asked is not None and is_slow(asked.tempo)
-            reps = _of_one_side(row.reps, asked)
-            yield Attempt(
-                row.exercise, on, moved, reps, row.reserve, place, exercise.pattern, slow, row.confirmed, row.id
-            )
-
-
-def _of_one_side(reps: int, asked: Prescription | None) -> int:
-    """Left and right in turn are counted together; one side did half of them."""
-    in_turn = asked is not None and asked.side is SideRule.ALTERNATING
-    return max(1, reps // 2) if in_turn else reps
-
-
-def _shows(row: BriefSet) -> bool:
-    return row.pain is None and row.quality != Quality.BROKE_DOWN and row.ended not in (SetEnd.PAIN, SetEnd.TIME)
+    shows: bool
+    slow: bool
+    in_turn: bool
 
 
 @lru_cache(maxsize=DIFFERENT_LOADS)
-def _moved(
-    load: str | None, unit: str | None, assisted: bool, share: Decimal, body_kg: Kilograms | None
-) -> float | None:
-    used = _load(load, unit)
-    target: LoadTarget | None = BodyweightLoad(used, assisted=True) if assisted and used and used.value else used
-    moved = moved_kg(target, share, body_kg)
-    return float(moved) if moved else None
+def _asked(text: str, unit: Unit) -> _Asked:
+    asked = prescription_or_none(text, unit)
+    if asked is None:
+        return _Asked(shows=True, slow=False, in_turn=False)
+    return _Asked(not (asked.span or asked.cuffs), is_slow(asked.tempo), asked.side is SideRule.ALTERNATING)
 
 
-def _load(load: str | None, unit: str | None) -> Load | None:
+def _moved(sets: SetColumns, held: Sequence[date | None], profile: ClientProfile) -> NDArray[np.float64]:
+    """The kilograms each set moved, 0 where nothing is known to; body weight counts as it was on the day."""
+    weighed = [on for on, _ in profile.weights]
+    body = np.array([max(bisect_right(weighed, on or date.min), 1) for on in held] or [1], np.int64)[sets.session]
+    shares = [profile.exercise(kind.exercise).bodyweight_share for kind in sets.kinds]
+    # Each kind of work is worked out once for each body weight, once alone where none counts.
+    weights = len(profile.weights) + 2
+    apart = np.array([1 if share else 0 for share in shares], np.int64)[sets.kind]
+    different, of = np.unique(sets.kind * weights + body * apart, return_inverse=True)
+
+    def kg(code: int) -> float:
+        kind, on = divmod(code, weights)
+        _, load, unit, assisted, _ = sets.kinds[kind]
+        body_kg = profile.weights[on - 1][1] if profile.weights and on else profile.body_kg
+        return float(moved_kg(added(load, unit, assisted), shares[kind], body_kg if shares[kind] else None) or 0)
+
+    return np.array([kg(int(code)) for code in different], np.float64)[of]
+
+
+def added(load: str | None, unit: str | None, assisted: bool) -> LoadTarget | None:
+    """Answer what was added to body weight, or taken off it, from a set's columns."""
+    used = load_of(load, unit)
+    return BodyweightLoad(used, assisted=True) if assisted and used and used.value else used
+
+
+@lru_cache(maxsize=DIFFERENT_LOADS)
+def load_of(load: str | None, unit: str | None) -> Load | None:
+    """Answer a load from its columns."""
     return Load(Decimal(load), Unit(unit)) if load is not None and unit is not None else None
 
 
-def _last_loads(rows: Iterable[BriefSet], dates: Mapping[SessionId, date]) -> dict[ExerciseId, Load]:
+def _last_loads(done: History, dates: Mapping[SessionId, date], doubtful: Collection[str]) -> dict[ExerciseId, Load]:
     """The load used last of each exercise: by the day, then by the order in which it was logged.
 
     A session that was written down afterwards is as old as the day on which it was held.
     """
-    latest: dict[ExerciseId, tuple[date, int, BriefSet]] = {}
-    for row in rows:
-        if row.load is not None:
-            on, before = dates.get(row.session_id, date.min), latest.get(row.exercise)
-            if before is None or (on, row.seq) > before[:2]:
-                latest[row.exercise] = (on, row.seq, row)
-    found = ((name, _load(row.load, row.load_unit)) for name, (_, _, row) in latest.items())
-    return {name: load for name, load in found if load is not None}
+    found: dict[ExerciseId, Load] = {}
+    for exercise, rows in done.by_exercise.items():
+        used = (
+            (dates[row.session_id], row.seq, row) for row in rows if row.session_id in dates and _counts(row, doubtful)
+        )
+        last = max(used, default=None)
+        if last is not None and (load := load_of(last[2].load, last[2].load_unit)) is not None:
+            found[exercise] = load
+    return found
+
+
+def _counts(row: BriefSet, doubtful: Collection[str]) -> bool:
+    return row.load is not None and row.source != Source.HOME and row.id not in doubtful

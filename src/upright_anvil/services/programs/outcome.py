@@ -25,7 +25,7 @@ from upright_anvil.services.progress.overview_views import BodyPoint, TestedTwic
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.tables import SessionRow
+from upright_anvil.store.ledger import HeldSession
 
 LEAST_SESSIONS = 2
 """Sessions with a lift within the program from which its change is told."""
@@ -93,7 +93,7 @@ def outcome(scope: Scope, program_id: ProgramId, today: date) -> OutcomeView:
 
 
 def _phases(
-    program: Program, mine: Sequence[SessionRow], run: ProgramRun | None, today: date
+    program: Program, mine: Sequence[HeldSession], run: ProgramRun | None, today: date
 ) -> dict[str, tuple[int, int]]:
     """The sessions held and planned up to today, by phase; what was held counts as planned, optional or not."""
     of_week = {week.id: phase.id for phase in program.phases for week in phase.weeks}

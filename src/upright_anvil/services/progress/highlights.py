@@ -14,7 +14,7 @@ from upright_anvil.core.progress.highlights import Telling, of_pain, of_reps, of
 from upright_anvil.core.strength.over_time import Strength
 from upright_anvil.services.assessment.rounds import Pair, SideBySide
 from upright_anvil.services.log.done import Done
-from upright_anvil.store.tables import SessionRow
+from upright_anvil.store.ledger import HeldSession
 
 
 def name_of(pair: Pair) -> str:
@@ -37,7 +37,7 @@ def tellings(
     dates: Mapping[SessionId, date],
     sides: SideBySide,
     pains: Sequence[tuple[date, str]],
-    sessions: Sequence[SessionRow],
+    sessions: Sequence[HeldSession],
     today: date,
 ) -> Iterator[Telling | None]:
     """Answer what tests, strength, repetitions at a load and joints say, each where it is worth telling."""

@@ -10,15 +10,16 @@ from upright_anvil.core.session.model import DayChange, Sort
 from upright_anvil.services.floor.changes.on_the_day import OnTheDay, with_changes, written
 from upright_anvil.store import floor as store
 from upright_anvil.store.database import Scope
+from upright_anvil.store.ledger import HeldSession
 from upright_anvil.store.tables import SessionRow
 
 
-def last_trained(sessions: Iterable[SessionRow], sid: SessionId, today: date) -> date | None:
+def last_trained(sessions: Iterable[HeldSession], sid: SessionId, today: date) -> date | None:
     """Answer the day of the client's last session before one; None where there was none."""
     return max((s.on_date for s in sessions if s.id != sid and s.on_date <= today), default=None)
 
 
-def with_step_back(day: OnTheDay, profile: ClientProfile, sessions: Iterable[SessionRow], today: date) -> OnTheDay:
+def with_step_back(day: OnTheDay, profile: ClientProfile, sessions: Iterable[HeldSession], today: date) -> OnTheDay:
     """Answer a session that has not begun with the step back in it; one that has begun is as it was begun."""
     if day.found.row is not None:
         return day
@@ -36,7 +37,7 @@ def keep_step_back(
     session: SessionRow,
     day: OnTheDay,
     profile: ClientProfile,
-    sessions: Iterable[SessionRow],
+    sessions: Iterable[HeldSession],
     now: datetime,
 ) -> tuple[DayChange, ...]:
     """Keep the step back of a session that begins, and answer it; nothing where the client was not away."""

@@ -1,0 +1,160 @@
+"""A client's history: the working sets that were done, as they stand; read once, and read on from where it ended."""
+
+from collections import defaultdict
+from collections.abc import Iterable, Mapping, Sequence
+from dataclasses import dataclass
+from functools import cached_property
+from operator import itemgetter
+from threading import Lock
+from typing import Any, NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
+
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
+from upright_anvil.core.ledger.how import Quality, SetEnd, Source
+from upright_anvil.core.ledger.rows import Outcome
+from upright_anvil.store.database import Scope
+from upright_anvil.store.history import BriefSet, LogEnd, brief_sets, log_end, still_ends
+from upright_anvil.store.memo import Memo
+
+MOST_KEPT = 12
+"""Clients whose history is kept in memory: ten thousand sets take about 10 MB."""
+
+
+@dataclass(frozen=True)
+class History:
+    """The working sets that stand and were done, by session, line and number."""
+
+    rows: Sequence[BriefSet]
+
+    @cached_property
+    def by_exercise(self) -> Mapping[ExerciseId, Sequence[BriefSet]]:
+        """The sets of each exercise, in the same order."""
+        found: dict[ExerciseId, list[BriefSet]] = defaultdict(list)
+        for row in self.rows:
+            found[row.exercise].append(row)
+        return dict(found)
+
+    @cached_property
+    def by_line(self) -> Mapping[LineId, Sequence[BriefSet]]:
+        """The sets of each line of a program, in the same order; lines keep their ids where they are carried over."""
+        found: dict[LineId, list[BriefSet]] = defaultdict(list)
+        for row in self.rows:
+            found[row.line].append(row)
+        return dict(found)
+
+    @cached_property
+    def columns(self) -> "SetColumns":
+        """The sets as arrays, what they repeat gathered once."""
+        rows, many = self.rows, len(self.rows)
+        kinds: dict[tuple[Any, ...], int] = {}
+        sessions: dict[SessionId, int] = {}
+        of = [kinds.setdefault(_kind_of(row), len(kinds)) for row in rows]
+        held = [sessions.setdefault(row.session_id, len(sessions)) for row in rows]
+        places, place, before = [], 0, ("", "")
+        for row in rows:
+            here = (row.session_id, row.line)
+            place = place + 1 if here == before else 0
+            before = here
+            places.append(place)
+        return SetColumns(
+            kinds=[WorkKind(*kind) for kind in kinds],
+            kind=np.array(of, np.int64),
+            sessions=list(sessions),
+            session=np.array(held, np.int64),
+            reps=np.fromiter((row.reps or 0 for row in rows), np.float64, many),
+            reserve=np.fromiter((np.nan if row.reserve is None else row.reserve for row in rows), np.float64, many),
+            place=np.array(places, np.float64),
+            clean=np.fromiter(map(is_clean, rows), np.bool_, many),
+            confirmed=np.fromiter((row.confirmed for row in rows), np.bool_, many),
+            alone=np.fromiter((row.source == Source.HOME for row in rows), np.bool_, many),
+        )
+
+
+_kind_of = itemgetter(
+    *(BriefSet._fields.index(name) for name in ("exercise", "load", "load_unit", "assisted", "planned"))
+)
+
+
+class WorkKind(NamedTuple):
+    """What was done with what: the same for many sets of years."""
+
+    exercise: ExerciseId
+    load: str | None
+    load_unit: str | None
+    assisted: bool
+    planned: str
+
+
+@dataclass(frozen=True, slots=True)
+class SetColumns:
+    """Sets as arrays, one entry a set.
+
+    ``kind`` and ``session`` are positions in ``kinds`` and ``sessions``; ``reps`` is 0 and ``reserve`` nan where nobody
+    said. ``place`` counts the sets of the line before it in the session; ``clean`` says that nothing hurt, the form
+    held and no clock cut it short, ``alone`` that nobody watched.
+    """
+
+    kinds: Sequence[WorkKind]
+    kind: NDArray[np.int64]
+    sessions: Sequence[SessionId]
+    session: NDArray[np.int64]
+    reps: NDArray[np.float64]
+    reserve: NDArray[np.float64]
+    place: NDArray[np.float64]
+    clean: NDArray[np.bool_]
+    confirmed: NDArray[np.bool_]
+    alone: NDArray[np.bool_]
+
+
+def is_clean(row: BriefSet) -> bool:
+    """Answer whether a set shows what a client can do (the rule is `core.ledger.how.How.clean_enough`)."""
+    return row.pain is None and row.quality != Quality.BROKE_DOWN and row.ended not in (SetEnd.PAIN, SetEnd.TIME)
+
+
+class _Log:
+    """A client's rows as far as they were read."""
+
+    def __init__(self) -> None:
+        self._lock = Lock()
+        self._end: LogEnd | None = None
+        self._rows: list[BriefSet] = []
+        self._history = History(())
+
+    def read_on(self, scope: Scope, client_id: ClientId) -> History:
+        """Answer the history as it stands, reading what came since; all anew where something was taken back."""
+        with self._lock:
+            end = log_end(scope, client_id)
+            if end != self._end:
+                before = self._end
+                goes_on = before is not None and still_ends(scope, client_id, before)
+                if goes_on and before is not None:
+                    self._rows += brief_sets(scope, client_id, before.seq)
+                else:
+                    self._rows = brief_sets(scope, client_id)
+                self._end, self._history = end, History(standing(self._rows))
+            return self._history
+
+
+_logs: Memo[_Log] = Memo(MOST_KEPT)
+
+
+def history(scope: Scope, client_id: ClientId) -> History:
+    """Answer what a client has done, up to the newest row of the log."""
+    return _logs.get(scope.memory, client_id, _Log).read_on(scope, client_id)
+
+
+_IN_ORDER = itemgetter(*(BriefSet._fields.index(name) for name in ("session_id", "line", "number")))
+
+
+def standing(rows: Iterable[BriefSet]) -> list[BriefSet]:
+    """Answer the row of each slot that holds, of those done, in order (the rule is `core.ledger.standing`)."""
+    slots: dict[tuple[SessionId, LineId, int], BriefSet] = {}
+    for row in rows:
+        slot = _IN_ORDER(row)
+        now = slots.setdefault(slot, row)
+        if now is not row and row.replaces == now.id:
+            slots[slot] = row
+    done = Outcome.DONE.value
+    return sorted((row for row in slots.values() if row.outcome == done), key=_IN_ORDER)

@@ -1,0 +1,87 @@
+"""A client's working sets as bare figures: read past the ORM, since whole years of them are read at once."""
+
+from typing import NamedTuple
+
+from sqlalchemy import bindparam, func, select
+from sqlalchemy.dialects import sqlite
+
+from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
+from upright_anvil.store.database import Scope
+from upright_anvil.store.tables import PerformedSetRow
+
+_T = PerformedSetRow
+
+
+class BriefSet(NamedTuple):
+    """A working set's row as it is read by the thousand; ``replaces`` is the row it corrects.
+
+    Figures are those of `core.ledger.rows.PerformedSet`, as their columns hold them.
+    """
+
+    seq: int
+    id: str
+    session_id: SessionId
+    line: LineId
+    number: int
+    exercise: ExerciseId
+    outcome: str
+    reps: int | None
+    seconds: int | None
+    metres: int | None
+    load: str | None
+    load_unit: str | None
+    assisted: bool
+    reserve: int | None
+    planned: str
+    quality: str | None
+    ended: str | None
+    pain: str | None
+    confirmed: bool
+    source: str
+    replaces: str | None
+
+
+class LogEnd(NamedTuple):
+    """How far a client's log goes: the place and id of its newest row, and how many rows there are."""
+
+    seq: int
+    id: str
+    rows: int
+
+
+_BRIEF = str(
+    select(*(getattr(_T, name) for name in BriefSet._fields))
+    .where(_T.client_id == bindparam("client"), _T.studio_id == bindparam("studio"))
+    .where(_T.seq > bindparam("after"), _T.ramp.is_(False))
+    .order_by(_T.seq)
+    .compile(dialect=sqlite.dialect(paramstyle="named"))
+)
+
+
+def brief_sets(scope: Scope, client_id: ClientId, after: int = -(2**62)) -> list[BriefSet]:
+    """Answer the rows of a client's working sets in the order they arrived, those after a place in it."""
+    driver = scope.db.connection().connection.driver_connection
+    if driver is None:
+        raise RuntimeError("The connection is closed.")
+    given = {"client": client_id, "studio": scope.studio_id, "after": after}
+    return list(map(BriefSet._make, driver.execute(_BRIEF, given)))
+
+
+_COUNTED = select(func.count()).select_from(_T).where(_T.client_id == bindparam("client"), _T.seq <= bindparam("until"))
+_NEWEST = select(_T.seq, _T.id).where(_T.client_id == bindparam("client")).order_by(_T.seq.desc()).limit(1)
+
+
+def log_end(scope: Scope, client_id: ClientId) -> LogEnd | None:
+    """Answer how far a client's log goes, None where nothing was logged."""
+    newest = scope.db.execute(_NEWEST, {"client": client_id}).first()
+    return None if newest is None else LogEnd(*newest, _count(scope, client_id, newest.seq))
+
+
+def still_ends(scope: Scope, client_id: ClientId, end: LogEnd) -> bool:
+    """Answer whether a log is as it was up to an end that was read: what came since lies after it, nothing is gone."""
+    there = scope.db.scalar(select(_T.id).where(_T.seq == end.seq))
+    return there == end.id and _count(scope, client_id, end.seq) == end.rows
+
+
+def _count(scope: Scope, client_id: ClientId, until: int) -> int:
+    return scope.db.scalar(_COUNTED, {"client": client_id, "until": until}) or 0

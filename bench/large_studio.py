@@ -19,6 +19,7 @@ from upright_anvil.demo.scenario import fill
 from upright_anvil.services.exchange.archive import bring_in_client, client_archive, made_ready
 from upright_anvil.store.clients import all_clients
 from upright_anvil.store.database import MIGRATIONS
+from upright_anvil.store.tables.base import packed, unpacked
 
 KEPT_IN = Path.home() / ".cache" / "upright-anvil-bench"
 CLIENTS = 200
@@ -85,11 +86,14 @@ def _repeat(db: sqlite3.Connection, client: str, turn: int, highest: int) -> Non
         (client, f"%{end}"),
     )
     names = [row[1] for row in db.execute("PRAGMA table_info(revision)")]
-    rows = db.execute(f"SELECT * FROM revision WHERE (program_id, number) IN ({used})", (client,)).fetchall()
+    holds = "SELECT id, revision FROM program WHERE client_id = ? AND id NOT LIKE '%-%'"
+    there = f"(program_id, number) IN ({used} UNION {holds})"
+    rows = db.execute(f"SELECT * FROM revision WHERE {there}", (client, client)).fetchall()
     for row in rows:
         kept = dict(zip(names, row, strict=True))
         kept["program_id"] += end
-        kept["document"] = _DATE.sub(lambda found: f'"{_earlier(found[1], days)}"', kept["document"])
+        text = unpacked(kept["document"]) or ""
+        kept["document"] = packed(_DATE.sub(lambda found: f'"{_earlier(found[1], days)}"', text))
         places = ", ".join("?" * len(names))
         db.execute(f"INSERT INTO revision VALUES ({places})", tuple(kept[name] for name in names))
     _copy(db, "session", own, (client,), end, days, _OF_SESSION)

@@ -13,13 +13,13 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.progress.behind import Trouble
 from upright_anvil.services.assessment.rounds import keep_result
 from upright_anvil.services.ids import fresh_id
+from upright_anvil.services.profile.history import history
 from upright_anvil.services.progress.highlights import in_clients_unit
 from upright_anvil.services.progress.overview import overview
 from upright_anvil.services.progress.overview_views import OverviewView
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.today.today import TodayView, open_today
-from upright_anvil.store.ledger import sets_of_exercises
 from upright_anvil.store.not_found import NotFoundError
 
 SQUAT = "3 x 6-8, 60 kg, rest 2:00, leave 2"
@@ -135,7 +135,7 @@ class OverviewTest(StudioTest):
             self.ran(week, reps=reps, reserve=1)
         self.assertEqual([n.trouble for n in self.today(3).notices], [Trouble.FALLING])
         with self.studio.reading() as scope:
-            rows = sets_of_exercises(scope, self.board.client_id, ["back-squat"])
-        for kept in rows:
-            self.log(kept.session_id, kept.row.slot.number, 8, reserve=1, replaces=kept.row.id)
+            rows = history(scope, self.board.client_id).rows
+        for row in rows:
+            self.log(row.session_id, row.number, 8, reserve=1, replaces=row.id)
         self.assertEqual([n for n in self.today(3).notices if n.trouble is Trouble.FALLING], [])

@@ -18,9 +18,12 @@ from sqlalchemy.orm import ORMExecuteState, Session, with_loader_criteria
 from upright_anvil.core.ids import DeviceId, PersonId, StudioId
 from upright_anvil.store.audit_trail import AuditTrail
 from upright_anvil.store.memo import Memory
-from upright_anvil.store.tables.base import Owned, Signed
+from upright_anvil.store.tables.base import Owned, Signed, unpacked
 
 MIGRATIONS = Path(__file__).parent / "migrations"
+
+MOST_EMPTY = 0.2
+"""The share of a file that may stay empty after its tables were brought up to date; beyond it, it is written anew."""
 
 LOCK_PATIENCE = 3.0
 """Seconds that a write waits while another process writes."""
@@ -117,6 +120,9 @@ class Database:
             command.upgrade(config, "head")
             connection.commit()
             driver.execute("PRAGMA foreign_keys=ON")
+            pages, free = (driver.execute(f"PRAGMA {of}").fetchone()[0] for of in ("page_count", "freelist_count"))
+            if free > pages * MOST_EMPTY:
+                driver.execute("VACUUM")
 
     @contextmanager
     def reading(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
@@ -163,6 +169,7 @@ def keep_private(path: Path) -> None:
 def _prepare(engine: Engine) -> None:
     @event.listens_for(engine, "connect")
     def _settings(connection: Any, _: object) -> None:
+        connection.create_function("unpacked", 1, unpacked, deterministic=True)
         connection.isolation_level = None  # transactions begin where SQLAlchemy says, not where the driver guesses
         for pragma in ("journal_mode=WAL", "foreign_keys=ON", "synchronous=FULL", "secure_delete=ON"):
             connection.execute(f"PRAGMA {pragma}")

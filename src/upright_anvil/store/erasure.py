@@ -5,8 +5,8 @@ from contextlib import closing
 from enum import StrEnum
 from typing import Any, Final
 
+from sqlalchemy import String, delete, func, or_, select
 from sqlalchemy import Table as SqlTable
-from sqlalchemy import delete, or_, select
 
 from upright_anvil.core.ids import ClientId
 from upright_anvil.store.clients import client
@@ -95,7 +95,7 @@ def mentions(scope: Scope, name: str) -> tuple[str, ...]:
         select(ClientRow.name)
         .join(ProgramRow, ProgramRow.client_id == ClientRow.id)
         .join(RevisionRow, RevisionRow.program_id == ProgramRow.id)
-        .where(or_(RevisionRow.reason.like(here), RevisionRow.document.like(here)))
+        .where(or_(RevisionRow.reason.like(here), func.unpacked(RevisionRow.document, type_=String).like(here)))
         .distinct()
     )
     templates = select(OwnTemplateRow.name).where(

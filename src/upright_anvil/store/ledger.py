@@ -9,7 +9,7 @@ from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
 from sqlalchemy.dialects.sqlite import insert
 
-from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
@@ -50,28 +50,6 @@ def sets_by_id(scope: Scope, ids: Collection[str]) -> dict[str, PerformedSet]:
     return {kept.row.id: kept.row for kept in _kept(scope, _T.id.in_(ids))}
 
 
-def exercises_of_client(scope: Scope, client_id: ClientId) -> set[ExerciseId]:
-    """Answer the ids of all exercises a client has done."""
-    query = select(_T.exercise).where(_T.client_id == client_id).distinct()
-    return set(scope.db.scalars(query))
-
-
-_OF_EXERCISES = (
-    select(*_COLUMNS)
-    .where(
-        _T.client_id == bindparam("client"),
-        _T.exercise.in_(bindparam("exercises", expanding=True)),
-    )
-    .order_by(_T.seq)
-)
-
-
-def sets_of_exercises(scope: Scope, client_id: ClientId, exercises: Collection[ExerciseId]) -> list[KeptSet]:
-    """Answer a client's rows of some exercises."""
-    named = {"client": client_id, "exercises": list(exercises)}
-    return _read(scope.db.execute(_OF_EXERCISES, named))
-
-
 _LAST = (
     select(_T.id)
     .where(_T.client_id == bindparam("client"), _T.session_id != bindparam("not_in"))
@@ -80,10 +58,14 @@ _LAST = (
 )
 
 
-def last_row(scope: Scope, client_id: ClientId, leaving_out: str = "") -> str | None:
-    """Answer the id of a client's newest row outside one session: what was worked out from the rows holds as long."""
-    named = {"client": client_id, "not_in": leaving_out}
-    return scope.db.scalar(_LAST, named)
+def log_mark(scope: Scope, client_id: ClientId, leaving_out: str = "") -> tuple[str | None, int]:
+    """Answer how far a client's log outside one session is: its newest row's id, and how many rows there are.
+
+    What was worked out from the rows holds as long; what is taken back changes it too.
+    """
+    newest = scope.db.scalar(_LAST, {"client": client_id, "not_in": leaving_out})
+    out = select(func.count()).select_from(_T).where(_T.session_id == leaving_out)
+    return newest, count_sets(scope, client_id) - (scope.db.scalar(out) or 0 if leaving_out else 0)
 
 
 def count_sets(scope: Scope, client_id: ClientId) -> int:
@@ -297,17 +279,3 @@ def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, se
     for session, line in scope.db.execute(query):
         lines.setdefault(session, set()).add(line)
     return lines
-
-
-def sessions_by_exercise(scope: Scope, client_id: ClientId) -> dict[ExerciseId, int]:
-    """Answer in how many sessions a client did each exercise."""
-    query = (
-        select(_T.exercise, func.count(func.distinct(_T.session_id)))
-        .where(
-            _T.client_id == client_id,
-            _T.outcome == Outcome.DONE.value,
-            _T.ramp.is_(False),
-        )
-        .group_by(_T.exercise)
-    )
-    return {name: count for name, count in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs

@@ -265,10 +265,10 @@ export const api = {
     ),
   startProgram: (client_id: ClientId, body: Schemas["ProgramRequest"]) =>
     told(http.POST("/api/clients/{client_id}/program", { params: { path: { client_id } }, body })),
-  progress: (client_id: ClientId, exercise: ExerciseId | null) =>
+  progress: (client_id: ClientId, exercise: ExerciseId | null, whole = false) =>
     told(
       http.GET("/api/clients/{client_id}/progress", {
-        params: { path: { client_id }, query: exercise ? { exercise } : {} },
+        params: { path: { client_id }, query: exercise ? { exercise, whole } : {} },
       }),
     ),
   board: (program_id: ProgramId) =>

@@ -57,7 +57,8 @@ export const keys = {
   calendarFeed: ["calendar feed"] as const,
   review: (session: SessionId) => ["review", session] as const,
   overview: (client: ClientId) => ["overview", client] as const,
-  progress: (client: ClientId, exercise: ExerciseId | null) => ["progress", client, exercise] as const,
+  progress: (client: ClientId, exercise: ExerciseId | null, whole: boolean) =>
+    ["progress", client, exercise, whole] as const,
   found: (q: string, client: ClientId | null, place: PlaceId | null, most?: number) =>
     ["exercises", "found", q, client, place, most] as const,
   exercise: (id: ExerciseId, client: ClientId | null) => ["exercises", "one", id, client] as const,

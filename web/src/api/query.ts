@@ -18,8 +18,11 @@ export const query = {
   clients: () => queryOptions({ queryKey: keys.clients, queryFn: api.clients }),
   client: (id: ClientId) => queryOptions({ queryKey: keys.client(id), queryFn: () => api.client(id) }),
   overview: (id: ClientId) => queryOptions({ queryKey: keys.overview(id), queryFn: () => api.overview(id) }),
-  progress: (id: ClientId, exercise: ExerciseId | null) =>
-    queryOptions({ queryKey: keys.progress(id, exercise), queryFn: () => api.progress(id, exercise) }),
+  progress: (id: ClientId, exercise: ExerciseId | null, whole = false) =>
+    queryOptions({
+      queryKey: keys.progress(id, exercise, whole),
+      queryFn: () => api.progress(id, exercise, whole),
+    }),
   templates: (id: ClientId) =>
     queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),
   programs: (id: ClientId) => queryOptions({ queryKey: keys.programs(id), queryFn: () => api.programs(id) }),

@@ -1148,7 +1148,7 @@ export interface paths {
         };
         /**
          * Client Progress
-         * @description Progress with one exercise, or with the one done most.
+         * @description Progress with one exercise, or with the one done most: its newest sessions, or all of them.
          */
         get: operations["client_progress"];
         put?: never;
@@ -9180,6 +9180,8 @@ export interface components {
         /**
          * ProgressView
          * @description What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight.
+         *
+         *     ``earlier`` is how many sessions there are before those shown.
          */
         ProgressView: {
             /**
@@ -9200,6 +9202,8 @@ export interface components {
             with_body: boolean;
             /** Sessions */
             sessions: components["schemas"]["SessionPoint"][];
+            /** Earlier */
+            earlier: number;
             strength: components["schemas"]["StrengthOverTime"] | null;
             /**
              * Phases
@@ -18759,6 +18763,7 @@ export interface operations {
         parameters: {
             query?: {
                 exercise?: ExerciseId | null;
+                whole?: boolean;
             };
             header?: never;
             path: {

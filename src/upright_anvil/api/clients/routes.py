@@ -112,10 +112,12 @@ async def start_program(client_id: ClientId, asked: ProgramRequest, here: Here) 
 
 @router.get("/{client_id}/progress")
 @heavy
-def client_progress(client_id: ClientId, here: Here, exercise: ExerciseId | None = None) -> ProgressView:
-    """Progress with one exercise, or with the one done most."""
+def client_progress(
+    client_id: ClientId, here: Here, exercise: ExerciseId | None = None, *, whole: bool = False
+) -> ProgressView:
+    """Progress with one exercise, or with the one done most: its newest sessions, or all of them."""
     with here.reading() as scope:
-        return exercise_progress.client_progress(scope, client_id, exercise, here.today)
+        return exercise_progress.client_progress(scope, client_id, exercise, here.today, whole=whole)
 
 
 @router.get("/{client_id}/overview")

@@ -16,7 +16,7 @@ from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt, Floats, Table, table
 from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, FilterState, gap, steps
-from upright_anvil.core.strength.session_table import Sessions, sessions_of
+from upright_anvil.core.strength.session_table import REMEMBERED, Sessions, sessions_of
 
 EVERY: Final = "*"
 """Asks for the way there of every exercise."""
@@ -36,6 +36,12 @@ LINE_ENDS_AT: Final = 21
 USUAL_SCATTER, USUAL_WORTH = 0.02, 8.0
 """How far sessions usually scatter about their line, as a share of the maximum, and how many sessions that counts for
 beside what these sessions themselves show. House figures."""
+
+WAY_THERE: Final = 2 * REMEMBERED
+"""Sessions of an exercise whose way there is answered unless the whole of it is wanted: over a year of them. House."""
+
+BEGUN_WITH: Final = 3
+"""Sessions after which the first estimate stands that later ones are held against. House rule."""
 
 ONE: Final = np.asarray([1.0])
 """The one series of strength, which takes the whole of a loss."""
@@ -87,6 +93,7 @@ class Strength:
     the change a week as a share (0.01 = 1 %) with its 95 % interval. ``path`` has a point for each session. ``lately``
     is the slope over the last six weeks, ``ten_weeks`` over the last ten, None with fewer than four sessions or ten
     days of them. ``slow`` says that the last session was slow work alone, so that it shows at least so much.
+    ``begun_at`` is the estimate after the third session, kg, None with fewer.
     """
 
     exercise: ExerciseId
@@ -103,6 +110,7 @@ class Strength:
     lately: Slope | None = None
     ten_weeks: Slope | None = None
     slow: bool = False
+    begun_at: float | None = None
 
     @property
     def way(self) -> str:
@@ -121,20 +129,39 @@ def strengths(
     exercise whose way there is answered too, `EVERY` for that of all.
     """
     sets = table(attempts, today)
-    return strengths_in(sets.only(~doubted(sets)), today, curves, path_of)
+    return strengths_in(sets.only(~doubted(sets)), today, curves, path_of, whole=True)
 
 
 def strengths_in(
-    sets: Table, today: date, curves: Mapping[str, float] | None = None, path_of: str = ""
+    sets: Table, today: date, curves: Mapping[str, float] | None = None, path_of: str = "", *, whole: bool = False
 ) -> dict[ExerciseId, Strength]:
-    """Answer the same from sets that are a table up to the day already, what is doubted left out by the caller."""
+    """Answer the same from sets that are a table up to the day already, what is doubted left out by the caller.
+
+    The way there begins as far back as a year or more of sessions goes, or with the very first where the ``whole`` of
+    it is wanted.
+    """
     if not len(sets.day):
         return {}
     every = sessions_of(sets)
-    data = every if path_of else every.newest()
+    data = every if whole else every.newest(WAY_THERE if path_of else REMEMBERED)
     steep = np.asarray([(curves or {}).get(name, 1.0) for name in sets.groups])[data.group.astype(np.int64)]
-    found = _filtered(data, data.base + steep[:, None] * data.fall, today, path_of)
-    return {one.exercise: replace(one, sessions=int(n)) for one, n in zip(found, every.count, strict=True)}
+
+    def seen(sessions: Sessions) -> Floats:
+        return np.asarray(sessions.base + steep[:, None] * sessions.fall)
+
+    found = _filtered(data, seen(data), today, path_of)
+    begun = every.oldest(BEGUN_WITH)
+    thirds = _levels(begun, seen(begun))
+    return {
+        one.exercise: replace(one, sessions=int(count), begun_at=begun_at if count >= BEGUN_WITH else None)
+        for one, count, begun_at in zip(found, every.count, thirds, strict=True)
+    }
+
+
+def _levels(data: Sessions, seen: Floats) -> list[float]:
+    """The estimate of each exercise after its last session, kg."""
+    *_, last = steps(data, seen[None], np.asarray([START_TREND]), ONE)
+    return [round(kg, 2) for kg in np.exp(last.state.level[0]).tolist()]
 
 
 def _filtered(data: Sessions, seen: Floats, today: date, path_of: str) -> list[Strength]:

@@ -53,7 +53,13 @@ class Sessions:
         """Answer the newest sessions of each exercise; ``sets`` stays that of all."""
         if self.days.shape[1] <= most:
             return self
-        first = np.maximum(self.count - most, 0).astype(np.int64)
+        return self._cut(np.maximum(self.count - most, 0).astype(np.int64), most)
+
+    def oldest(self, most: int) -> "Sessions":
+        """Answer the first sessions of each exercise; ``sets`` stays that of all."""
+        return self if self.days.shape[1] <= most else self._cut(np.zeros(len(self.names), np.int64), most)
+
+    def _cut(self, first: NDArray[np.int64], most: int) -> "Sessions":
         at = np.minimum(first[:, None] + np.arange(most), self.days.shape[1] - 1)
 
         def cut(padded: NDArray[V]) -> NDArray[V]:

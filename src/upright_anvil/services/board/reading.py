@@ -1,18 +1,17 @@
 """Whom and where a cell is read for, and what may be typed into it."""
 
-from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import NO_LINE, NO_WEEK, ExerciseId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ids import NO_LINE, NO_WEEK, ClientId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.reading import profiles_by_week
 from upright_anvil.core.plan.resolving import suggested
-from upright_anvil.services.log.done import done_by_line
 from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.profile.history import history
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.database import Scope
 
@@ -72,23 +71,25 @@ def hints(
 ) -> Hints:
     """Answer what may be typed for an exercise in a cell, with the loads of its place. Raises `NotFoundError`."""
     program = programs.program_row(scope, program_id)
-    kept = ledger.sets_of_exercises(scope, program.client_id, [exercise_id])
     profile = profile_at(scope, program_id, today, address or CellAddress())
     exercise = profile.exercise(exercise_id)
     kind = exercise.implement_at(profile.inventory)
     loads = tuple(a.load for a in profile.inventory.achievable(kind)) if kind else ()
-    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, program.client_id)}
     fitting = suggested(exercise, profile, REPS, LEFT)
-    return Hints(loads, _last(kept, dates), fitting, fitting or profile.last_loads.get(exercise_id))
+    return Hints(
+        loads, _last(scope, program.client_id, exercise_id), fitting, fitting or profile.last_loads.get(exercise_id)
+    )
 
 
-def _last(kept: Sequence[ledger.KeptSet], dates: dict[SessionId, date]) -> LastNumbers | None:
-    if not kept:
+def _last(scope: Scope, client_id: ClientId, exercise_id: ExerciseId) -> LastNumbers | None:
+    rows = history(scope, client_id).by_exercise.get(exercise_id, ())
+    if not rows:
         return None
-    latest = max((dates[k.session_id], k.session_id) for k in kept)
-    sets = [row for (session, _), rows in done_by_line(kept).items() if session == latest[1] for row in rows]
-    if not sets:
-        return None
+    dates = ledger.session_dates(scope, client_id)
+    latest = max((dates[row.session_id], row.session_id) for row in rows)
+    ids = [row.id for row in rows if row.session_id == latest[1]]
+    full = ledger.sets_by_id(scope, ids)
+    sets = [full[row] for row in ids]
     load = f" with {sets[0].load}" if sets[0].load else ""
     said = ", ".join(str(row.reps) if row.reps is not None else row.amount for row in sets)
     return LastNumbers(latest[0], sets[0].planned, f"{said}{load}")

@@ -12,9 +12,9 @@ from upright_anvil.core.prescription.text.named import parted
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
 from upright_anvil.services.library.naming import is_loaded, loads_in
+from upright_anvil.services.profile.history import history
 from upright_anvil.services.shelf import library
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import sessions_by_exercise
 from upright_anvil.store.places import place
 
 
@@ -69,7 +69,7 @@ def find(
         return Found(tuple(hits), len(shelf.exercises), typed.name, typed.line, understood(typed.name))
     found = shelf.index.search(typed.name, len(shelf.exercises), loaded=loaded)
     if not typed.name and client_id:
-        done = sessions_by_exercise(scope, client_id)
+        done = history(scope, client_id).sessions_by_exercise
         found = tuple(sorted(found, key=lambda hit: -done.get(hit.exercise.id, 0)))
     hits = [
         SearchHit(hit.exercise, joint_cautions(hit.exercise, standing), hit.named, hit.name)

@@ -20,8 +20,11 @@ class ProgramRun:
     last: date
 
 
-def programs_run(scope: Scope, client_id: ClientId, today: date) -> list[ProgramRun]:
-    """Answer the client's programs that have begun, oldest first; the later of two takes over where they overlap."""
+def programs_run(scope: Scope, client_id: ClientId, today: date, since: date = date.min) -> list[ProgramRun]:
+    """Answer the client's programs that have begun, oldest first; the later of two takes over where they overlap.
+
+    Those before the one that held on the day ``since`` are left out.
+    """
     found: list[ProgramRun] = []
     after = date.max
     for row in programs.programs_of_client(scope, client_id):
@@ -32,4 +35,6 @@ def programs_run(scope: Scope, client_id: ClientId, today: date) -> list[Program
         if last >= row.starts_on:
             found.append(ProgramRun(row, program, row.starts_on, last))
             after = row.starts_on
+            if row.starts_on <= since:
+                break
     return found[::-1]

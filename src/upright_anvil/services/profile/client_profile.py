@@ -50,12 +50,14 @@ def client_profile(
     until: date | None = None,
     leaving_out: str = "",
     path_of: str = "",
+    whole: bool = False,
     paced: bool = True,
 ) -> ClientProfile:
     """Answer the profile of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
 
     Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
-    ``leaving_out`` aside; ``path_of`` is the exercise whose way there is wanted. ``sessions`` are the client's, where
+    ``leaving_out`` aside; ``path_of`` is the exercise whose way there is wanted, that of the
+    last sessions or the ``whole`` of it. ``sessions`` are the client's, where
     the caller has read them already; without ``paced`` they are not read for the pace, which one line does not go by.
     """
     row = client(scope, client_id)
@@ -84,7 +86,9 @@ def client_profile(
         tested=tested,
         screening=health_standing(health.screens(scope, client_id), health.clearances(scope, client_id), on),
     )
-    return bare.knowing(known_of(scope, client_id, bare, until or on, dates, leaving_out=leaving_out, path_of=path_of))
+    return bare.knowing(
+        known_of(scope, client_id, bare, until or on, dates, leaving_out=leaving_out, path_of=path_of, whole=whole)
+    )
 
 
 def timing_profile(scope: Scope, who: ClientRow) -> ClientProfile:

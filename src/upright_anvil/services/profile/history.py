@@ -37,6 +37,11 @@ class History:
         return dict(found)
 
     @cached_property
+    def sessions_by_exercise(self) -> Mapping[ExerciseId, int]:
+        """In how many sessions each exercise was done."""
+        return {name: len({row.session_id for row in rows}) for name, rows in self.by_exercise.items()}
+
+    @cached_property
     def by_line(self) -> Mapping[LineId, Sequence[BriefSet]]:
         """The sets of each line of a program, in the same order; lines keep their ids where they are carried over."""
         found: dict[LineId, list[BriefSet]] = defaultdict(list)

@@ -1,6 +1,6 @@
 """A client's strength: the one estimate behind every screen, from the whole ledger, worked out once for each state.
 
-It is kept by what it rests on (the last row of the ledger, tests, body weights, the library, the day), so that it is
+It is kept by what it rests on (the rows of the ledger, tests, body weights, the library, the day), so that it is
 right whoever writes, and costs nothing while nothing was logged.
 """
 
@@ -57,18 +57,20 @@ def known_of(
     *,
     leaving_out: str = "",
     path_of: str = "",
+    whole: bool = False,
 ) -> Known:
     """Answer a client's strength on a day from all that was logged and tested up to it.
 
     ``profile`` says what each exercise moves and what was tested; ``leaving_out`` is a session that does not count,
-    ``path_of`` the exercise whose way there is answered too (`EVERY` for all). The ``dates`` of the client's sessions
+    ``path_of`` the exercise whose way there is answered too (`EVERY` for all), the
+    ``whole`` of it or as far as `strengths_in` goes back. The ``dates`` of the client's sessions
     are read where it has to be worked out.
     """
-    mark = ledger.last_row(scope, client_id, leaving_out)
+    mark = ledger.log_mark(scope, client_id, leaving_out)
     about = (profile.weights, profile.tested, profile.body_kg, Same(profile.exercises))
-    key = (client_id, mark, leaving_out, on, path_of, about)
+    key = (client_id, mark, leaving_out, on, path_of, whole, about)
     return _kept.get(
-        scope.memory, key, lambda: _worked_out(scope, client_id, profile, on, dates(), leaving_out, path_of)
+        scope.memory, key, lambda: _worked_out(scope, client_id, profile, on, dates(), leaving_out, path_of, whole)
     )
 
 
@@ -80,6 +82,7 @@ def _worked_out(
     held_on: Mapping[SessionId, date],
     leaving_out: str,
     path_of: str,
+    whole: bool,
 ) -> Known:
     dates = {held: day for held, day in held_on.items() if held != leaving_out}
     done = history(scope, client_id)
@@ -94,7 +97,9 @@ def _worked_out(
     curves = rep_curves_in(clean)
     steep = {name: curve.steepness for name, curve in curves.items()}
     doubtful = frozenset(ids)
-    return Known(strengths_in(clean, on, steep, path_of), curves, doubtful, _last_loads(done, dates, doubtful))
+    return Known(
+        strengths_in(clean, on, steep, path_of, whole=whole), curves, doubtful, _last_loads(done, dates, doubtful)
+    )
 
 
 def _tests(profile: ClientProfile) -> list[Attempt]:

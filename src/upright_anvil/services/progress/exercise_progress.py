@@ -1,5 +1,6 @@
 """Progress with one exercise: every set done, the estimated maximum with its formulas, planned against done."""
 
+from collections.abc import Collection, Mapping
 from datetime import date, timedelta
 from decimal import Decimal
 
@@ -7,15 +8,16 @@ from upright_anvil.core.blocks import added_load, done_bar, session_blocks
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
+from upright_anvil.services.log.done import SessionLine
 from upright_anvil.services.log.ran import programs_run
 from upright_anvil.services.profile.client_profile import client_profile, set_estimate
+from upright_anvil.services.profile.history import history
 from upright_anvil.services.profile.strength import group_of
 from upright_anvil.services.progress.exercise_views import (
     DecisionMark,
@@ -34,29 +36,39 @@ from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 
+SHOWN = 100
+"""Sessions that are shown at first, the newest; the earlier ones are shown when asked for. House rule."""
 
-def client_progress(scope: Scope, client_id: ClientId, exercise_id: ExerciseId | None, today: date) -> ProgressView:
-    """Answer the progress with an exercise, or with the one done most. Raises `NotFoundError`."""
+
+def client_progress(
+    scope: Scope, client_id: ClientId, exercise_id: ExerciseId | None, today: date, *, whole: bool = False
+) -> ProgressView:
+    """Answer the progress with an exercise, or with the one done most: the newest sessions, or the whole of it.
+
+    Raises `NotFoundError`.
+    """
     who = client(scope, client_id)
     exercises = all_exercises(scope)
-    counts = ledger.sessions_by_exercise(scope, client_id)
+    done = history(scope, client_id)
+    counts = done.sessions_by_exercise
     choices = tuple(
         ExerciseChoice(eid, exercises[eid].name if eid in exercises else eid, n)
         for eid, n in sorted(counts.items(), key=lambda entry: (-entry[1], entry[0]))
     )
     chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
-    kept = ledger.sets_of_exercises(scope, client_id, [chosen]) if chosen else []
-    profile = client_profile(scope, client_id, today, path_of=chosen or "")
+    profile = client_profile(scope, client_id, today, path_of=chosen or "", whole=whole)
     exercise = profile.exercise(chosen) if chosen else None
-    dates = {s.id: s.on_date for s in ledger.sessions_of_client(scope, client_id)}
-    by_session: dict[SessionId, list[PerformedSet]] = {}
-    for k in kept:
-        by_session.setdefault(k.session_id, []).append(k.row)
-    points = []
-    for sid in sorted(by_session, key=lambda s: (dates[s], s)):
-        done = done_sets(by_session[sid])
-        if done and exercise:
-            points.append(_session(dates[sid], done, exercise, profile))
+    dates = ledger.session_dates(scope, client_id)
+    rows = done.by_exercise.get(chosen, ()) if chosen else ()
+    held = sorted({(dates[row.session_id], row.session_id) for row in rows})
+    shown = {session: on for on, session in (held if whole else held[-SHOWN:])}
+    sets = ledger.sets_by_id(scope, [row.id for row in rows if row.session_id in shown])
+    by_session: dict[SessionId, list[PerformedSet]] = {session: [] for session in shown}
+    for row in rows:
+        if row.session_id in shown:
+            by_session[row.session_id].append(sets[row.id])
+    points = [_session(shown[sid], tuple(by_session[sid]), exercise, profile) for sid in shown] if exercise else []
+    since = next(iter(shown.values()), today)
     return ProgressView(
         client_id=who.id,
         client=who.name,
@@ -66,9 +78,10 @@ def client_progress(scope: Scope, client_id: ClientId, exercise_id: ExerciseId |
         exercise=exercise.name if exercise else "",
         with_body=bool(exercise and exercise.bodyweight_share),
         sessions=tuple(points),
-        strength=_over_time(profile, chosen) if chosen else None,
-        phases=_phases(scope, client_id, today),
-        decisions=_decisions(scope, client_id, kept, dates),
+        earlier=len(held) - len(shown),
+        strength=_over_time(profile, chosen, since) if chosen else None,
+        phases=_phases(scope, client_id, today, since),
+        decisions=_decisions(scope, client_id, {(row.session_id, row.line) for row in rows}, shown),
         tests=tuple(_test(test, profile) for test in profile.tested if test.exercise == chosen),
     )
 
@@ -80,10 +93,10 @@ def _test(test: Tested, profile: ClientProfile) -> TestMark:
     return TestMark(test.on, f"{test.reps} reps with {test.load}{left}", _shown(found, profile.unit))
 
 
-def _phases(scope: Scope, client_id: ClientId, today: date) -> tuple[PhaseSpan, ...]:
-    """The phases of all the client's programs that have begun, oldest first."""
+def _phases(scope: Scope, client_id: ClientId, today: date, since: date) -> tuple[PhaseSpan, ...]:
+    """The phases of the client's programs that have begun and ran on a day or later, oldest first."""
     spans: dict[str, PhaseSpan] = {}
-    for run in programs_run(scope, client_id, today):
+    for run in programs_run(scope, client_id, today, since):
         for phase, _, monday in run.program.weeks():
             if monday <= run.last:
                 first = spans[phase.id].first if phase.id in spans else monday
@@ -92,18 +105,17 @@ def _phases(scope: Scope, client_id: ClientId, today: date) -> tuple[PhaseSpan, 
 
 
 def _decisions(
-    scope: Scope, client_id: ClientId, kept: list[ledger.KeptSet], dates: dict[SessionId, date]
+    scope: Scope, client_id: ClientId, lines: Collection[SessionLine], shown: Mapping[SessionId, date]
 ) -> tuple[DecisionMark, ...]:
-    """The decisions on the lines in which the exercise was done."""
-    lines = {(k.session_id, k.row.slot.line) for k in kept}
+    """The decisions on the lines in which the exercise was done, after the sessions shown."""
     return tuple(
-        DecisionMark(dates[row.session_id], row.verdict, row.taken, row.reason or row.rule)
+        DecisionMark(shown[row.session_id], row.verdict, row.taken, row.reason or row.rule)
         for row in ledger.decisions_of_client(scope, client_id)
-        if (row.session_id, row.line) in lines
+        if row.session_id in shown and (row.session_id, row.line) in lines
     )
 
 
-def _over_time(profile: ClientProfile, exercise: ExerciseId) -> StrengthOverTime | None:
+def _over_time(profile: ClientProfile, exercise: ExerciseId, since: date) -> StrengthOverTime | None:
     found = profile.known
     strength = found.strengths.get(exercise)
     if strength is None:
@@ -123,7 +135,9 @@ def _over_time(profile: ClientProfile, exercise: ExerciseId) -> StrengthOverTime
         way=strength.way,
         steepness=curve.steepness if curve else 1.0,
         told_by=curve.sets if curve else 0,
-        path=tuple(StrengthPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path),
+        path=tuple(
+            StrengthPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path if p.on >= since
+        ),
     )
 
 

@@ -125,7 +125,10 @@ class ExerciseChoice:
 
 @dataclass(frozen=True, slots=True)
 class ProgressView:
-    """What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight."""
+    """What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight.
+
+    ``earlier`` is how many sessions there are before those shown.
+    """
 
     client_id: ClientId
     client: str
@@ -135,6 +138,7 @@ class ProgressView:
     exercise: str
     with_body: bool
     sessions: tuple[SessionPoint, ...]
+    earlier: int
     strength: StrengthOverTime | None
     phases: tuple[PhaseSpan, ...] = ()
     decisions: tuple[DecisionMark, ...] = ()

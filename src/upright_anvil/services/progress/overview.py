@@ -67,7 +67,7 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     done = done_by_line(kept)
     profile = client_profile(scope, client_id, today, sessions=sessions, path_of=EVERY)
     strong = profile.known.strengths
-    row, runs = programs.running_program(scope, client_id, today), programs_run(scope, client_id, today)
+    row, runs = programs.running_program(scope, client_id, today), programs_run(scope, client_id, today, since)
     planned = _planned(runs, since, today)
     pains = _pains(done, dates)
     decisions = ledger.decisions_of_client(scope, client_id)
@@ -197,7 +197,7 @@ def _lift(strength: Strength, profile: ClientProfile) -> Lift:
     def shown(kg: float) -> Decimal:
         return in_unit_of(kg, profile.unit)
 
-    exercise, lately, path = profile.exercise(strength.exercise), strength.lately, strength.path
+    exercise, lately, begun = profile.exercise(strength.exercise), strength.lately, strength.begun_at
     return Lift(
         exercise_id=exercise.id,
         exercise=exercise.name,
@@ -205,13 +205,13 @@ def _lift(strength: Strength, profile: ClientProfile) -> Lift:
         value=shown(strength.kg),
         low=shown(strength.low),
         high=shown(strength.high),
-        gain=round((strength.kg / path[2].kg - 1) * 100, 1) if len(path) > LEAST_SESSIONS else None,
+        gain=round((strength.kg / begun - 1) * 100, 1) if begun and strength.sessions > LEAST_SESSIONS else None,
         week=round(lately.week * 100, 2) if lately else None,
         week_low=round(lately.worst * 100, 2) if lately else None,
         week_high=round(lately.best * 100, 2) if lately else None,
         way=lately.way if lately else "",
         with_body=bool(exercise.bodyweight_share),
-        path=tuple(LiftPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in path),
+        path=tuple(LiftPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path),
     )
 
 

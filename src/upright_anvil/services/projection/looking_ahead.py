@@ -21,7 +21,7 @@ from upright_anvil.core.projection.measure import Measure, measure_of, measured
 from upright_anvil.core.projection.projection import CourseWeek, ProjectedLine, WeekAhead, cannot, course, further
 from upright_anvil.core.projection.scenario import Edge, Scenario, trained
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.log.done import done_by_line, rows_of
+from upright_anvil.services.log.done import lately_done, rows_of
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.strength import group_of
 from upright_anvil.services.projection.views import (
@@ -67,8 +67,8 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) 
     day_id = day_id or _next_day(program, today)
     stretch = _stretch(program, program_id, day_id, finished, today)
     week = stretch.phase.weeks[stretch.start]
-    kept = ledger.sets_of_exercises(scope, who.id, {line.exercise_in(week) for line in stretch.day.lines})
-    done, dates = done_by_line(kept), {s.id: s.on_date for s in sessions}
+    dates = {s.id: s.on_date for s in sessions}
+    done = lately_done(scope, who.id, {line.id: line.exercise_in(week) for line in stretch.day.lines}, dates, today)
     profile = profiles_by_week(stretch.day, (week,), client_profile(scope, who.id, today, sessions=sessions))[0]
     minutes = stretch.day.minutes or who.minutes
     looked = [

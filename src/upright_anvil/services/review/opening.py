@@ -17,7 +17,7 @@ from upright_anvil.core.progression.model import Proposal
 from upright_anvil.core.progression.schools import School
 from upright_anvil.services.board.minutes import a_round_fits
 from upright_anvil.services.floor.session import FoundSession, find_started
-from upright_anvil.services.log.done import done_by_line, rows_of
+from upright_anvil.services.log.done import all_rows, done_by_line, lately_done, rows_of
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.review.easier_weeks import EasierNext, easier_next
 from upright_anvil.services.review.later_weeks import profile_of_cell
@@ -85,14 +85,16 @@ def open_review(scope: Scope, sid: SessionId, today: date) -> OpenReview:
     found = find_started(scope, sid)
     row = _started(found)
     who = client(scope, row.client_id)
-    exercises = {line.exercise_in(found.phase.weeks[found.week]) for line in found.day.lines}
-    done = done_by_line(ledger.sets_of_exercises(scope, who.id, exercises))
+    week = found.phase.weeks[found.week]
+    trained = {line.id: line.exercise_in(week) for line in found.day.lines}
     sessions = ledger.sessions_of_client(scope, who.id)
     dates = {s.id: s.on_date for s in sessions}
+    done = lately_done(scope, who.id, trained, dates, dates[sid])
     profile = client_profile(scope, who.id, today, sessions=sessions, until=dates[sid])
     now = found.now(scope)
     easier = easier_next(scope, found, now.program, profile, dates[sid])
-    rows_today = [r for (session, _), rows in done.items() if session == sid for r in rows]
+    every = all_rows(done_by_line(ledger.sets_of_sessions(scope, [sid])))
+    rows_today = [row for row in every if row.exercise in trained.values()]
     day = Judged(
         School(who.school),
         poor_day=poor_day(scope, found),

@@ -1,9 +1,10 @@
 """What all tables share."""
 
+import zlib
 from datetime import UTC, datetime
 from typing import Any
 
-from sqlalchemy import JSON, ForeignKey, Integer, String
+from sqlalchemy import JSON, ForeignKey, Integer, LargeBinary, String
 from sqlalchemy.engine import Dialect
 from sqlalchemy.orm import DeclarativeBase, Mapped, mapped_column
 from sqlalchemy.types import TypeDecorator
@@ -22,6 +23,40 @@ from upright_anvil.core.ids import (
     WeekId,
 )
 from upright_anvil.core.ledger.how import LeftSide, RightSide
+
+
+class Packed(TypeDecorator[str]):
+    """A long text, kept compressed: a program's document takes a tenth, and each can be read without the others."""
+
+    impl = LargeBinary
+    cache_ok = True
+
+    @property
+    def python_type(self) -> type[str]:
+        """What it is outside the table."""
+        return str
+
+    def process_bind_param(self, value: str | None, dialect: Dialect) -> bytes | None:
+        """Pack a text."""
+        return None if value is None else packed(value)
+
+    def process_result_value(self, value: Any, dialect: Dialect) -> str | None:
+        """Unpack it."""
+        return unpacked(value)
+
+
+def packed(text: str) -> bytes:
+    """Answer a text packed."""
+    return zlib.compress(text.encode(), PACKED_AT)
+
+
+def unpacked(value: bytes | None) -> str | None:
+    """Answer a packed text; a function of the database too, so that it can be searched (``unpacked(document)``)."""
+    return None if value is None else zlib.decompress(value).decode()
+
+
+PACKED_AT = 6
+"""How hard texts are packed, 1 to 9."""
 
 
 class Instant(TypeDecorator[datetime]):

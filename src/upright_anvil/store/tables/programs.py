@@ -6,7 +6,7 @@ from sqlalchemy import ForeignKey, Index, text
 from sqlalchemy.orm import Mapped, mapped_column
 
 from upright_anvil.core.ids import ClientId, ProgramId
-from upright_anvil.store.tables.base import Signed, Table
+from upright_anvil.store.tables.base import Packed, Signed, Table
 
 
 class ProgramRow(Signed, Table):
@@ -51,4 +51,4 @@ class RevisionRow(Signed, Table):
     reason: Mapped[str]
     undo_to: Mapped[int | None]
     redo_to: Mapped[int | None]
-    document: Mapped[str]
+    document: Mapped[str] = mapped_column(Packed)

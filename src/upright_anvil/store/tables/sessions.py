@@ -69,10 +69,7 @@ class PerformedSetRow(Signed, Table):
     replaces: Mapped[str | None]
     logged_at: Mapped[datetime]
     received_at: Mapped[datetime]
-    __table_args__ = (
-        Index("performed_set_by_client", "client_id", "exercise", "seq"),
-        Index("performed_set_in_order", "client_id", "seq"),
-    )
+    __table_args__ = (Index("performed_set_in_order", "client_id", "seq"),)
 
 
 class NoteRow(Signed, Table):

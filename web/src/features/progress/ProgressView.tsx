@@ -19,7 +19,7 @@ export function ProgressView() {
   const [search, setSearch] = useSearchParams();
   const exercise = search.get("exercise") as ExerciseId | null;
   const [chosen, setChosen] = useState<string | null>(null);
-  const progress = useQuery(query.progress(clientId, exercise));
+  const progress = useQuery(query.progress(clientId, exercise, search.has("whole")));
   const view = progress.data;
   if (!view) return <Waiting shape="pictures" error={progress.error} retry={() => void progress.refetch()} />;
   const session = view.sessions.find((entry) => entry.on === chosen) ?? view.sessions.at(-1);
@@ -92,6 +92,21 @@ export function ProgressView() {
               <>
                 {view.strength && <OverTime strength={view.strength} unit={view.unit} />}
                 <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
+                {view.earlier > 0 && (
+                  <p className="mt-1 text-sm text-soft">
+                    {t("The newest {{shown}} of {{all}} sessions.", {
+                      shown: view.sessions.length,
+                      all: view.sessions.length + view.earlier,
+                    })}{" "}
+                    <button
+                      type="button"
+                      onClick={() => setSearch({ exercise, whole: "" })}
+                      className="underline hover:text-ink"
+                    >
+                      {t("Show them all")}
+                    </button>
+                  </p>
+                )}
                 <PaceChart view={view} />
                 {session && <Decided decisions={view.decisions.filter((one) => one.on === session.on)} />}
                 {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}

@@ -65,7 +65,7 @@ class KeptTest(TestCase):
         self.keeping.look()
         about = self.still()[0]
         with self.studio.writing() as scope:
-            newest, _ = ledger.log_mark(scope, about.client_id)
+            newest = ledger.newest_rows(scope)[about.client_id]
             scope.db.connection().exec_driver_sql(
                 "UPDATE performed_set SET id = id || '-b' WHERE id = ?", (newest,)
             )  # as one more set would, without its weight

@@ -50,24 +50,6 @@ def sets_by_id(scope: Scope, ids: Collection[str]) -> dict[str, PerformedSet]:
     return {kept.row.id: kept.row for kept in _kept(scope, _T.id.in_(ids))}
 
 
-_LAST = (
-    select(_T.id)
-    .where(_T.client_id == bindparam("client"), _T.session_id != bindparam("not_in"))
-    .order_by(_T.seq.desc())
-    .limit(1)
-)
-
-
-def log_mark(scope: Scope, client_id: ClientId, leaving_out: str = "") -> tuple[str | None, int]:
-    """Answer how far a client's log outside one session is: its newest row's id, and how many rows there are.
-
-    What was worked out from the rows holds as long; what is taken back changes it too.
-    """
-    newest = scope.db.scalar(_LAST, {"client": client_id, "not_in": leaving_out})
-    out = select(func.count()).select_from(_T).where(_T.session_id == leaving_out)
-    return newest, count_sets(scope, client_id) - (scope.db.scalar(out) or 0 if leaving_out else 0)
-
-
 def count_sets(scope: Scope, client_id: ClientId) -> int:
     """Answer how many rows a client's log has."""
     return scope.db.scalar(select(func.count()).select_from(_T).where(_T.client_id == client_id)) or 0

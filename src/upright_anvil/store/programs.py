@@ -127,6 +127,10 @@ def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
     row = scope.db.scalars(_REVISION, named).first()
     if row is None:
         raise NotFoundError("revision of this program")
+    return _read(row)
+
+
+def _read(row: RevisionRow) -> Revision:
     return Revision(
         row.program_id,
         row.number,
@@ -139,9 +143,34 @@ def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
     )
 
 
+_DOCUMENT = select(RevisionRow.document).where(
+    RevisionRow.program_id == bindparam("program"), RevisionRow.number == bindparam("number")
+)
+
+
+def plan(scope: Scope, program_id: ProgramId, number: int) -> Program:
+    """Answer what one revision plans, without who made it and when. Raises `NotFoundError`."""
+    document = scope.db.scalar(_DOCUMENT, {"program": program_id, "number": number})
+    if document is None:
+        raise NotFoundError("revision of this program")
+    return _parsed(document)
+
+
 def current(scope: Scope, program_id: ProgramId) -> Revision:
     """Answer the revision that holds. Raises `NotFoundError`."""
     return revision(scope, program_id, program_row(scope, program_id).revision)
+
+
+_CURRENT = (
+    select(RevisionRow)
+    .join(ProgramRow, (ProgramRow.id == RevisionRow.program_id) & (ProgramRow.revision == RevisionRow.number))
+    .where(ProgramRow.client_id == bindparam("client"), ProgramRow.brought_in.is_(None))
+)
+
+
+def current_of_client(scope: Scope, client_id: ClientId) -> dict[ProgramId, Revision]:
+    """Answer the revision that holds of each of a client's programs, with one query."""
+    return {row.program_id: _read(row) for row in scope.db.scalars(_CURRENT, {"client": client_id})}
 
 
 def append(scope: Scope, new: Revision, document: str | None = None) -> None:

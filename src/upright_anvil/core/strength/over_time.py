@@ -40,6 +40,9 @@ beside what these sessions themselves show. House figures."""
 WAY_THERE: Final = 2 * REMEMBERED
 """Sessions of an exercise whose way there is answered unless the whole of it is wanted: over a year of them. House."""
 
+FAR_BACK_DAYS: Final = 180
+"""Days back to which the way there reaches, however often an exercise is done. House rule."""
+
 BEGUN_WITH: Final = 3
 """Sessions after which the first estimate stands that later ones are held against. House rule."""
 
@@ -130,6 +133,11 @@ def strengths(
     """
     sets = table(attempts, today)
     return strengths_in(sets.only(~doubted(sets)), today, curves, path_of, whole=True)
+
+
+def lies_far_back(start: date, today: date) -> bool:
+    """Answer whether only the whole of the way there is sure to reach back to a day."""
+    return (today - start).days > FAR_BACK_DAYS
 
 
 def strengths_in(

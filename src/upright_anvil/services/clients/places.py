@@ -125,7 +125,12 @@ def equipment_view(text: str, unit: Unit) -> EquipmentView:
 
 def inventory_of(place: PlaceRow) -> Inventory:
     """Answer what can be lifted at a place."""
-    return read_equipment(place.equipment, Unit(place.unit)).inventory
+    return inventory_from(place.unit, place.equipment)
+
+
+def inventory_from(unit: str, equipment: str) -> Inventory:
+    """Answer what can be lifted with the equipment as it is written down."""
+    return read_equipment(equipment, Unit(unit)).inventory
 
 
 def _loads(inventory: Inventory, kind: ImplementKind) -> LoadsOfKind:

@@ -2,7 +2,7 @@
 
 from collections.abc import Iterable
 from dataclasses import dataclass
-from datetime import date
+from datetime import date, timedelta
 from enum import StrEnum
 
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, ProgramId, SessionId
@@ -112,23 +112,32 @@ def _day_name(scope: Scope, program_id: ProgramId, revision: int, day_id: str) -
     return next((day.name for phase in program.phases for day in phase.days if day.id == day_id), "")
 
 
+CALENDAR_BACK = timedelta(days=365)
+"""How far back a calendar goes: programs that were over by then are left out. House rule."""
+
+
 def client_calendar(scope: Scope, client_id: ClientId, today: date) -> ExportedFile:
-    """Answer the sessions of all a client's programs as iCalendar, those that are not held as cancelled.
+    """Answer the sessions of a client's programs of the last year as iCalendar, those that are not held as cancelled.
 
     Raises `NotFoundError`.
     """
     who = client(scope, client_id)
-    entries = entries_of(scope, client_id, programs.programs_of_client(scope, client_id), today)
+    entries = entries_of(scope, client_id, programs.programs_of_client(scope, client_id), today, today - CALENDAR_BACK)
     content = calendar_ics(f"Training of {who.name}", entries)
     return ExportedFile(f"{stem(who.name)}.ics", CALENDAR, content)
 
 
-def entries_of(scope: Scope, client_id: ClientId, of: Iterable[ProgramRow], today: date) -> list[CalendarEntry]:
-    """Answer the sessions of some of a client's programs as entries of a calendar, each under an id that stays."""
+def entries_of(
+    scope: Scope, client_id: ClientId, of: Iterable[ProgramRow], today: date, since: date
+) -> list[CalendarEntry]:
+    """Answer the sessions of some of a client's programs as entries of a calendar, each under an id that stays.
+
+    Programs that were over on the day ``since`` are left out.
+    """
     who = client(scope, client_id)
-    ran = {run.row.id: run.last for run in programs_run(scope, client_id, today)}
+    ran = {run.row.id: run.last for run in programs_run(scope, client_id, today, since)}
     entries = []
-    for row in of:
+    for row in (row for row in of if row.id in ran or row.starts_on >= since):
         revision = programs.current(scope, row.id)
         last = ran.get(row.id, row.ended_on)
         for session in calendar_of(scope, row.id, today).sessions:

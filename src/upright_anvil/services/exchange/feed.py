@@ -44,5 +44,5 @@ def feed(scope: Scope, key: str, today: date) -> ExportedFile:
     for who in all_clients(scope):
         if not who.former:
             rows = [row for row in programs.programs_of_client(scope, who.id) if row.starts_on <= end]
-            entries += [one for one in entries_of(scope, who.id, rows, today) if start <= one.on <= end]
+            entries += [one for one in entries_of(scope, who.id, rows, today, start) if start <= one.on <= end]
     return ExportedFile("training.ics", CALENDAR, calendar_ics("Training", entries))

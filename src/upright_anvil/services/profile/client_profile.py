@@ -12,7 +12,7 @@ from upright_anvil.core.constants import PACE_SESSIONS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
 from upright_anvil.core.health.screening import health_standing
-from upright_anvil.core.ids import ClientId, SessionId
+from upright_anvil.core.ids import ClientId, PlaceId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Unit
@@ -28,7 +28,7 @@ from upright_anvil.formats.testing_file import shipped_tests
 from upright_anvil.services.assessment.batteries import all_tests
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.profile.strength import known_of
-from upright_anvil.services.shelf import library
+from upright_anvil.services.shelf import Library, library
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
@@ -91,12 +91,23 @@ def client_profile(
     )
 
 
-def timing_profile(scope: Scope, who: ClientRow) -> ClientProfile:
-    """Answer a client's profile as far as times go by it: unit, places, exercises and pace; of the rest nothing."""
-    inventories = {place.id: inventory_of(place) for place in places_of_client(scope, who.id)}
-    shelf, usual = library(scope), next(iter(inventories.values()), Inventory())
+def timing_profile(
+    scope: Scope,
+    who: ClientRow,
+    inventories: Mapping[PlaceId, Inventory],
+    shelf: Library,
+    recent: Sequence[TimedSession],
+) -> ClientProfile:
+    """Answer a client's profile as far as times go by it: unit, places, exercises and pace; of the rest nothing.
+
+    ``inventories`` are those of the client's places, the usual one first, ``recent`` the sessions of the last weeks:
+    none is older than one that is not among them.
+    """
+    usual = next(iter(inventories.values()), Inventory())
+    lasted = _lasted(recent)
+    pace = pace_factor(lasted) if len(lasted) >= PACE_SESSIONS else _pace(scope, who.id, None)
     nothing = ClientProfile.nothing_known(Unit(who.unit), usual, shelf.exercises, shelf.ladders)
-    return replace(nothing, places=inventories, pace=_pace(scope, who.id, None))
+    return replace(nothing, places=inventories, pace=pace)
 
 
 def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilograms], ...], tuple[Tested, ...]]:

@@ -1,6 +1,6 @@
 """A client's history: the working sets that were done, as they stand; read once, and read on from where it ended."""
 
-from collections import defaultdict
+from collections import Counter, defaultdict
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
@@ -27,6 +27,20 @@ class History:
     """The working sets that stand and were done, by session, line and number."""
 
     rows: Sequence[BriefSet]
+    logged: Sequence[BriefSet] = ()
+    """All rows of working sets as they arrived, corrected ones too."""
+
+    def mark(self, leaving_out: str = "") -> tuple[str, int]:
+        """Answer how far the log outside one session is: its newest row's id, and how many rows there are.
+
+        What was worked out from the rows holds as long; what is taken back changes it too.
+        """
+        newest = next((row.id for row in reversed(self.logged) if row.session_id != leaving_out), "")
+        return newest, len(self.logged) - self._rows_of[leaving_out]
+
+    @cached_property
+    def _rows_of(self) -> Counter[str]:
+        return Counter(row.session_id for row in self.logged)
 
     @cached_property
     def by_exercise(self) -> Mapping[ExerciseId, Sequence[BriefSet]]:
@@ -138,7 +152,7 @@ class _Log:
                     self._rows += brief_sets(scope, client_id, before.seq)
                 else:
                     self._rows = brief_sets(scope, client_id)
-                self._end, self._history = end, History(standing(self._rows))
+                self._end, self._history = end, History(standing(self._rows), tuple(self._rows))
             return self._history
 
 

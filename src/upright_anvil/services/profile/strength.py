@@ -29,7 +29,6 @@ from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.over_time import strengths_in
 from upright_anvil.core.strength.rep_curve import rep_curves_in
 from upright_anvil.services.profile.history import History, SetColumns, history
-from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
 from upright_anvil.store.history import BriefSet
 from upright_anvil.store.memo import Memo
@@ -66,17 +65,15 @@ def known_of(
     ``whole`` of it or as far as `strengths_in` goes back. The ``dates`` of the client's sessions
     are read where it has to be worked out.
     """
-    mark = ledger.log_mark(scope, client_id, leaving_out)
+    done = history(scope, client_id)
+    mark = done.mark(leaving_out)
     about = (profile.weights, profile.tested, profile.body_kg, Same(profile.exercises))
     key = (client_id, mark, leaving_out, on, path_of, whole, about)
-    return _kept.get(
-        scope.memory, key, lambda: _worked_out(scope, client_id, profile, on, dates(), leaving_out, path_of, whole)
-    )
+    return _kept.get(scope.memory, key, lambda: _worked_out(done, profile, on, dates(), leaving_out, path_of, whole))
 
 
 def _worked_out(
-    scope: Scope,
-    client_id: ClientId,
+    done: History,
     profile: ClientProfile,
     on: date,
     held_on: Mapping[SessionId, date],
@@ -85,7 +82,6 @@ def _worked_out(
     whole: bool,
 ) -> Known:
     dates = {held: day for held, day in held_on.items() if held != leaving_out}
-    done = history(scope, client_id)
     work = _work(done.columns, dates, profile)
     sets = usable(work, on)
     odd = doubted(sets)

@@ -12,7 +12,7 @@ from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.standing import ProgramStanding, standings
-from upright_anvil.core.strength.over_time import EVERY, Strength
+from upright_anvil.core.strength.over_time import EVERY, Strength, lies_far_back
 from upright_anvil.core.volume.bands import band_for
 from upright_anvil.services.assessment.rounds import side_by_side
 from upright_anvil.services.log.done import Done, done_by_line
@@ -40,11 +40,12 @@ def outcome(scope: Scope, program_id: ProgramId, today: date) -> OutcomeView:
     row, program = programs.program_row(scope, program_id), programs.current(scope, program_id).program
     who, every = client(scope, row.client_id), ledger.sessions_of_client(scope, row.client_id)
     mine = [s for s in every if s.program_id == program_id and s.finished_at is not None]
-    profile = client_profile(scope, who.id, today, sessions=every, path_of=EVERY)
+    far = lies_far_back(row.starts_on, today)
+    profile = client_profile(scope, who.id, today, sessions=every, path_of=EVERY, whole=far)
     done = done_by_line(ledger.sets_of_sessions(scope, [s.id for s in mine]))
     dates = {s.id: s.on_date for s in mine}
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
-    runs = {run.row.id: run for run in programs_run(scope, who.id, today)}
+    runs = {run.row.id: run for run in programs_run(scope, who.id, today, row.starts_on)}
     until = min(today, runs[row.id].last if row.id in runs else today)
     decisions = [d for d in ledger.decisions_of_client(scope, who.id) if d.session_id in dates]
     phases = _phases(program, mine, runs.get(row.id), today)

@@ -18,7 +18,7 @@ from upright_anvil.core.report import (
     test_words,
     work_words,
 )
-from upright_anvil.core.strength.over_time import EVERY
+from upright_anvil.core.strength.over_time import EVERY, lies_far_back
 from upright_anvil.services.log.done import done_by_line
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.programs.outcome import hurt_days, lifts_within, tests_within
@@ -46,7 +46,8 @@ def report_of(scope: Scope, client_id: ClientId, start: date, until: date, today
     who, view = client(scope, client_id), overview(scope, client_id, today)
     sessions = ledger.sessions_of_client(scope, client_id)
     within = [s for s in sessions if start <= s.on_date <= until and s.finished_at is not None]
-    profile = client_profile(scope, client_id, today, sessions=sessions, path_of=EVERY)
+    far = lies_far_back(start, today)
+    profile = client_profile(scope, client_id, today, sessions=sessions, path_of=EVERY, whole=far)
     done = done_by_line(ledger.sets_of_sessions(scope, [s.id for s in within]))
     lifts = tuple(_lift(one, profile, start, until) for one in lifts_within(profile, start, until, done)[:MOST_LIFTS])
     tests = tuple(

@@ -109,7 +109,7 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
             [*tellings(strong, profile, done, dates, sides, pains, sessions, today), _coming(weeks, today)]
         ),
         weeks=tuple(weeks),
-        lifts=_lifts(strong, profile),
+        lifts=_lifts(strong, profile, since),
         tests=tuple(tested_twice(pair, sides, profile.unit) for pair in sides.pairs if pair.change is not None),
         body=_body(profile, since),
         pain=_pain_rows(scope, client_id, pains, today),
@@ -182,10 +182,10 @@ def _pain_rows(
     return tuple(sorted(rows, key=lambda row: row.days[-1], reverse=True))
 
 
-def _lifts(strong: Mapping[ExerciseId, Strength], profile: ClientProfile) -> tuple[Lift, ...]:
+def _lifts(strong: Mapping[ExerciseId, Strength], profile: ClientProfile, since: date) -> tuple[Lift, ...]:
     known = [s for s in strong.values() if s.sessions >= LEAST_SESSIONS]
     known.sort(key=lambda s: (-s.sessions, s.exercise))
-    return tuple(_lift(strength, profile) for strength in known[:MOST_LIFTS])
+    return tuple(_lift(strength, profile, since) for strength in known[:MOST_LIFTS])
 
 
 def in_unit_of(kg: float, unit: Unit) -> Decimal:
@@ -193,7 +193,7 @@ def in_unit_of(kg: float, unit: Unit) -> Decimal:
     return in_unit(Kilograms(Decimal(repr(kg))), unit).quantize(Decimal("0.1"))
 
 
-def _lift(strength: Strength, profile: ClientProfile) -> Lift:
+def _lift(strength: Strength, profile: ClientProfile, since: date) -> Lift:
     def shown(kg: float) -> Decimal:
         return in_unit_of(kg, profile.unit)
 
@@ -211,7 +211,7 @@ def _lift(strength: Strength, profile: ClientProfile) -> Lift:
         week_high=round(lately.best * 100, 2) if lately else None,
         way=lately.way if lately else "",
         with_body=bool(exercise.bodyweight_share),
-        path=tuple(LiftPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path),
+        path=tuple(LiftPoint(p.on, shown(p.kg), shown(p.low), shown(p.high)) for p in strength.path if p.on >= since),
     )
 
 

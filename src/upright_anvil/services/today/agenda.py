@@ -5,11 +5,13 @@ from dataclasses import dataclass
 from datetime import date
 from functools import cached_property
 
-from upright_anvil.core.ids import ClientId, DayId, SessionId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, PlaceId, SessionId, WeekId
 from upright_anvil.core.plan.document import Day, Phase, Program
 from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.services.clients.places import inventory_from
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.client_profile import timing_profile
+from upright_anvil.services.shelf import Library, library
 from upright_anvil.store import programs
 from upright_anvil.store.database import Scope
 from upright_anvil.store.exercises import library_mark
@@ -57,9 +59,7 @@ _agendas: Memo[Agenda] = Memo(MOST_KEPT)
 def agenda_of(scope: Scope, program: ProgramRow) -> Agenda:
     """Answer the days of the revision that holds. Raises `NotFoundError`."""
     key = (program.id, program.revision)
-    return _agendas.get(
-        scope.memory, key, lambda: _read(programs.revision(scope, program.id, program.revision).program, program)
-    )
+    return _agendas.get(scope.memory, key, lambda: _read(programs.plan(scope, program.id, program.revision), program))
 
 
 def _read(program: Program, row: ProgramRow) -> Agenda:
@@ -106,6 +106,10 @@ class Estimates:
         return kit_of_clients(self._scope)
 
     @cached_property
+    def _shelf(self) -> Library:
+        return library(self._scope)
+
+    @cached_property
     def _library(self) -> object:
         return library_mark(self._scope)
 
@@ -117,8 +121,9 @@ class Estimates:
         return _seconds.get(self._scope.memory, key, lambda: self._worked_out(who, program, day))
 
     def _worked_out(self, who: ClientRow, row: ProgramRow, day: AgendaDay) -> int:
-        program = programs.revision(self._scope, row.id, row.revision).program
+        program = programs.plan(self._scope, row.id, row.revision)
         phase = program.phases[day.phase]
         planned = next(one for one in phase.days if one.id == day.day_id)
-        here = timing_profile(self._scope, who)
+        kit = {PlaceId(place): inventory_from(unit, text) for place, unit, text in self._kit.get(who.id, ())}
+        here = timing_profile(self._scope, who, kit, self._shelf, self._recent.get(who.id, ()))
         return day_estimate(_held(program, phase, day.index, planned), phase.weeks, day.index, here)

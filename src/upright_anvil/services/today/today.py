@@ -229,7 +229,7 @@ def _undecided(
     A week that eases off proposes nothing.
     """
     try:
-        program = programs.revision(scope, row.program_id, row.revision).program
+        program = programs.plan(scope, row.program_id, row.revision)
     except NotFoundError:
         return "", len(done - decided)
     found = ((p, d) for p in program.phases for d in p.days if d.id == row.day_id)

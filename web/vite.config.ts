@@ -10,6 +10,22 @@ import { VitePWA } from "vite-plugin-pwa";
 // session itself is kept by the outbox, which knows what has been delivered.
 const FLOOR = /\/api\/(settings|today|warning-signs|programs\/.*\/floor\/clocks)$/;
 
+// What the floor needs is there before it is asked for; the desk's views, which need the server anyway, and letters of other
+// alphabets are kept once they were shown.
+const OF_THE_DESK =
+  "Ahead|Backups|Batteries|Board|BringClients|Calendar|ClientFile|Clients|Health|Home|Library|NewClient|Outcome|PastSessions|" +
+  "People|Places|Programs|Progress|Records|Report|Settings|SignIn|Start|Testing|Tests";
+const LATER = [
+  ...OF_THE_DESK.split("|").map((name) => `assets/${name}View-*`),
+  ...["ClientFrame", "GoTo", "MakeExercise", "AuditTrail", "LookFirst", "Scan", "d3-scale"].map(
+    (name) => `assets/${name}-*`,
+  ),
+  "assets/archivo-latin-ext-*",
+  "assets/archivo-vietnamese-*",
+  "mark-512.png",
+];
+const NEVER_CHANGES = /\/assets\/[^/]+$/;
+
 // A picture never changes at its address.
 const PICTURE = /\/api\/exercises\/[^/]+\/picture\/[^/]+$/;
 
@@ -67,12 +83,18 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ["**/*.{js,css,html,svg,png,woff2}"],
+        globIgnores: LATER,
         clientsClaim: true,
         skipWaiting: true,
         navigateFallback: "/index.html",
         navigateFallbackDenylist: [/^\/api\//],
         inlineWorkboxRuntime: true,
         runtimeCaching: [
+          {
+            urlPattern: NEVER_CHANGES,
+            handler: "CacheFirst",
+            options: { cacheName: "views", expiration: { maxEntries: 120 } },
+          },
           {
             urlPattern: PICTURE,
             handler: "CacheFirst",

@@ -6,7 +6,7 @@ What a service answers is typed already, so it is not validated a second time; t
 import inspect
 from collections.abc import Callable
 from dataclasses import is_dataclass
-from functools import wraps
+from functools import cache, wraps
 from http import HTTPStatus
 from typing import Any, get_type_hints
 
@@ -35,12 +35,16 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
     kind = inspect.signature(endpoint).return_annotation
     if hasattr(endpoint, _WRITES) or (isinstance(kind, type) and issubclass(kind, Response)):
         return endpoint
-    adapter, small = TypeAdapter(kind), _small(kind)
+    small = _small(kind)
+
+    @cache
+    def adapter() -> TypeAdapter[Any]:
+        return TypeAdapter(kind)  # made when it is first asked for: there are hundreds, and starting waits for none
 
     def written(view: object) -> Response:
         if status == HTTPStatus.NO_CONTENT:
             return Response(status_code=status)
-        return Response(adapter.dump_json(view), status, media_type="application/json")
+        return Response(adapter().dump_json(view), status, media_type="application/json")
 
     @wraps(endpoint)
     def sync(**given: Any) -> Response:

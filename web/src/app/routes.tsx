@@ -1,9 +1,5 @@
 import { t } from "../ui/words";
 import { createBrowserRouter, Link } from "react-router";
-import { ClientFrame } from "../features/clients/ClientFrame";
-import { NewClientView } from "../features/clients/NewClientView";
-import { ClientFileView } from "../features/clients/ClientFileView";
-import { ClientsView } from "../features/clients/ClientsView";
 import { TodayView } from "../features/today/TodayView";
 import { Button } from "../ui/Button";
 import { Message } from "../ui/Message";
@@ -22,8 +18,18 @@ export const router = createBrowserRouter([
         HydrateFallback: Nothing,
         children: [
           { index: true, handle: { help: "today" }, Component: TodayView },
-          { path: "clients", handle: { help: "clients" }, Component: ClientsView },
-          { path: "clients/new", handle: { help: "new client" }, Component: NewClientView },
+          {
+            path: "clients",
+            handle: { help: "clients" },
+            lazy: async () => ({ Component: (await import("../features/clients/ClientsView")).ClientsView }),
+          },
+          {
+            path: "clients/new",
+            handle: { help: "new client" },
+            lazy: async () => ({
+              Component: (await import("../features/clients/NewClientView")).NewClientView,
+            }),
+          },
           {
             path: "clients/bring-in",
             handle: { help: "bring in" },
@@ -33,9 +39,15 @@ export const router = createBrowserRouter([
           },
           {
             path: "clients/:clientId",
-            Component: ClientFrame,
+            lazy: async () => ({ Component: (await import("../features/clients/ClientFrame")).ClientFrame }),
             children: [
-              { index: true, handle: { help: "client" }, Component: ClientFileView },
+              {
+                index: true,
+                handle: { help: "client" },
+                lazy: async () => ({
+                  Component: (await import("../features/clients/ClientFileView")).ClientFileView,
+                }),
+              },
               {
                 path: "health",
                 handle: { help: "health" },

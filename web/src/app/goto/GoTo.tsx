@@ -20,7 +20,7 @@ const VIEWS: readonly (readonly [string, string])[] = [
 const MOST_CLIENTS = 6;
 const MOST_EXERCISES = 5;
 
-export function GoTo({ open, onClose }: { open: boolean; onClose: () => void }) {
+export default function GoTo({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>

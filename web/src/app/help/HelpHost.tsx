@@ -1,17 +1,28 @@
 // Help where one is: opened by "?" or a button, with the words and keys of the view, and every word by search.
-import { t } from "../../ui/words";
-import { useEffect, useMemo, useState } from "react";
+import { lazy, Suspense, useEffect, useMemo, useState, type ComponentType } from "react";
 import { flushSync } from "react-dom";
 import { Outlet, useLocation, useMatches } from "react-router";
-import { Sheet } from "../../ui/Sheet";
 import { arrive, keepFocus } from "../focus";
-import { GoTo } from "../goto/GoTo";
 import { Pending } from "../Pending";
 import { actionOf, isTyping } from "../shortcuts";
 import { SkipLink } from "../SkipLink";
-import { Help } from "./Help";
 import { HelpOpening } from "./opening";
 import { helpOf, type HelpKey } from "./views";
+
+const HelpSheet = lazy(() => import("./HelpSheet"));
+const LaterGoTo = lazy(() => import("../goto/GoTo"));
+let GoTo: ComponentType<{ open: boolean; onClose: () => void }> = LaterGoTo;
+
+/** Once the first view stands, the box to get anywhere is fetched: its first key is to find it there. */
+function fetchLater() {
+  const fetched = () =>
+    void import("../goto/GoTo").then(
+      (found) => (GoTo = found.default),
+      () => undefined,
+    );
+  const waiting = setTimeout(fetched, 1500);
+  return () => clearTimeout(waiting);
+}
 
 /** Around every view: listens for "?", and shows the help of the view whose address it is. */
 export function HelpHost() {
@@ -34,6 +45,7 @@ export function HelpHost() {
     return () => window.removeEventListener("keydown", listen);
   }, []);
   useEffect(keepFocus, []);
+  useEffect(fetchLater, []);
   const here = useViewHelp();
   const { pathname } = useLocation();
   useEffect(() => arrive(helpOf[here].title), [pathname, here]);
@@ -42,10 +54,10 @@ export function HelpHost() {
       <SkipLink />
       <Pending />
       <Outlet />
-      {going && <GoTo open onClose={() => setGoing(false)} />}
-      <Sheet title={t("Help")} open={open} onClose={() => setOpen(false)}>
-        <Help view={helpOf[here]} />
-      </Sheet>
+      <Suspense>
+        {going && <GoTo open onClose={() => setGoing(false)} />}
+        {open && <HelpSheet view={helpOf[here]} close={() => setOpen(false)} />}
+      </Suspense>
     </HelpOpening>
   );
 }

@@ -59,17 +59,26 @@ def _make(file: Path, clients: int, sets: int) -> None:
         for fast in ("synchronous=OFF", "journal_mode=OFF", "cache_size=-4000000"):
             connection.execute(f"PRAGMA {fast}")
         with connection:
-            _repeat_into_the_past(connection, sets // clients)
+            _until_there_are(connection, sets // clients)
         connection.execute("PRAGMA journal_mode=WAL")
     database = open_database(file)
     AlertKeeping(lambda: [Studio(database, lambda: DEMO_DAY)]).look()
     database.close()
 
 
-def _repeat_into_the_past(db: sqlite3.Connection, each: int) -> None:
+def _until_there_are(db: sqlite3.Connection, each: int) -> None:
     counted = db.execute("SELECT client_id, count(*) FROM performed_set GROUP BY client_id").fetchall()
-    highest = db.execute("SELECT max(seq) FROM performed_set").fetchone()[0]
     rounds = {client: min(MOST_ROUNDS, max(0, each // count - 1)) for client, count in counted}
+    _repeat_all(db, rounds)
+
+
+def repeat_into_the_past(db: sqlite3.Connection, rounds: int) -> None:
+    """Repeat what every client did so many times, each round older than the one before."""
+    _repeat_all(db, {client: rounds for (client,) in db.execute("SELECT DISTINCT client_id FROM performed_set")})
+
+
+def _repeat_all(db: sqlite3.Connection, rounds: dict[str, int]) -> None:
+    highest = db.execute("SELECT max(seq) FROM performed_set").fetchone()[0]
     for turn in range(1, max(rounds.values(), default=0) + 1):
         for client in (client for client, most in rounds.items() if most >= turn):
             _repeat(db, client, turn, highest)

@@ -1,7 +1,7 @@
 """Programs and their revisions."""
 
 from collections import defaultdict
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from functools import lru_cache
@@ -164,13 +164,13 @@ def current(scope: Scope, program_id: ProgramId) -> Revision:
 _CURRENT = (
     select(RevisionRow)
     .join(ProgramRow, (ProgramRow.id == RevisionRow.program_id) & (ProgramRow.revision == RevisionRow.number))
-    .where(ProgramRow.client_id == bindparam("client"), ProgramRow.brought_in.is_(None))
+    .where(ProgramRow.id.in_(bindparam("programs", expanding=True)))
 )
 
 
-def current_of_client(scope: Scope, client_id: ClientId) -> dict[ProgramId, Revision]:
-    """Answer the revision that holds of each of a client's programs, with one query."""
-    return {row.program_id: _read(row) for row in scope.db.scalars(_CURRENT, {"client": client_id})}
+def current_of(scope: Scope, ids: Collection[ProgramId]) -> dict[ProgramId, Revision]:
+    """Answer the revision that holds of each of some programs, with one query."""
+    return {row.program_id: _read(row) for row in scope.db.scalars(_CURRENT, {"programs": list(ids)})}
 
 
 def append(scope: Scope, new: Revision, document: str | None = None) -> None:

@@ -1,12 +1,12 @@
 """The calendar of a program: dates of its sessions, and what can become of one that cannot be held."""
 
-from collections.abc import Collection, Iterable
+from collections.abc import Collection, Iterable, Mapping
 from dataclasses import dataclass
 from datetime import date, timedelta
 
 from upright_anvil.core.checks.study import study_week
 from upright_anvil.core.errors import DomainError
-from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.missed_session import WayOut, ways_out
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.locate import find_day
@@ -16,6 +16,8 @@ from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store import ledger, programs
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
+from upright_anvil.store.places import places_of_client
+from upright_anvil.store.tables import ProgramRow
 
 
 @dataclass(frozen=True, slots=True)
@@ -78,9 +80,38 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
     """Answer every session with its date and what became of it. Raises `NotFoundError`."""
     revision = programs.current(scope, program_id)
     row, program = programs.program_row(scope, program_id), revision.program
-    every = ledger.sessions_of_client(scope, row.client_id)
-    finished = {s.id: s.on_date for s in every if s.program_id == program_id}
-    names = dict(standpoint(scope, row.client_id, today).profile.place_names)
+    started = ledger.sessions_of_program(scope, program_id)
+    names = place_names(scope, row.client_id)
+    ordered = sessions_on_dates(row, program, {s.id: s.on_date for s in started}, names, today)
+    who = client(scope, row.client_id)
+    return CalendarView(
+        program_id,
+        who.id,
+        who.name,
+        program.name,
+        revision.number,
+        today,
+        program.end,
+        _weeks(program, {s.week_id for s in started}, today),
+        ordered,
+        _rows([one.on for one in ordered]),
+    )
+
+
+def place_names(scope: Scope, client_id: ClientId) -> dict[PlaceId, str]:
+    """Answer what the places of a client are called."""
+    return {place.id: place.name for place in places_of_client(scope, client_id)}
+
+
+def sessions_on_dates(
+    row: ProgramRow,
+    program: Program,
+    started: Mapping[SessionId, date],
+    names: Mapping[PlaceId, str],
+    today: date,
+) -> tuple[CalendarSession, ...]:
+    """Answer a program's sessions by date, and what became of each; ``started`` are the days of those that began."""
+    program_id = row.id
     moved = {(m.week, m.day): m for m in program.moved}
     sessions = []
     for number, (phase, index, monday) in enumerate(program.weeks(), start=1):
@@ -89,7 +120,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
             planned = date.fromordinal(monday.toordinal() + day.weekday)
             move = moved.get((week.id, day.id))
             sid = session_id(program_id, week.id, day.id)
-            held = finished.get(sid)
+            held = started.get(sid)
             on = held or (move.to if move and move.to else planned)
             into = next((d.name for d in phase.days if move and d.id == move.into), "")
             if held:
@@ -105,20 +136,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
                     sid, week.id, day.id, day.name, number, phase.name, on, planned, state, place, why.strip()
                 )
             )
-    who = client(scope, row.client_id)
-    ordered = tuple(sorted(sessions, key=lambda s: (s.on, s.day)))
-    return CalendarView(
-        program_id,
-        who.id,
-        who.name,
-        program.name,
-        revision.number,
-        today,
-        program.end,
-        _weeks(program, {s.week_id for s in every if s.program_id == program_id}, today),
-        ordered,
-        _rows([one.on for one in ordered]),
-    )
+    return tuple(sorted(sessions, key=lambda s: (s.on, s.day)))
 
 
 def _rows(days: Iterable[date]) -> tuple[CalendarRow, ...]:

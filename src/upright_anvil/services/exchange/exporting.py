@@ -16,7 +16,7 @@ from upright_anvil.formats.log_file import LoggedSet, log_csv
 from upright_anvil.formats.program_file import ProgramFile, write_program
 from upright_anvil.formats.program_sheets import program_csv, program_xlsx
 from upright_anvil.services.board.opening import exercises_of
-from upright_anvil.services.calendar.calendar import calendar_of
+from upright_anvil.services.calendar.calendar import place_names, sessions_on_dates
 from upright_anvil.services.log.ran import programs_run
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import ledger, programs
@@ -136,11 +136,14 @@ def entries_of(
     """
     who = client(scope, client_id)
     ran = {run.row.id: run.last for run in programs_run(scope, client_id, today, since)}
-    entries = []
-    for row in (row for row in of if row.id in ran or row.starts_on >= since):
-        revision = programs.current(scope, row.id)
+    entries, names = [], place_names(scope, client_id)
+    rows = [row for row in of if row.id in ran or row.starts_on >= since]
+    current = programs.current_of(scope, [row.id for row in rows])
+    started = ledger.session_dates(scope, client_id)
+    for row in rows:
+        revision = current[row.id]
         last = ran.get(row.id, row.ended_on)
-        for session in calendar_of(scope, row.id, today).sessions:
+        for session in sessions_on_dates(row, revision.program, started, names, today):
             over = last is not None and session.on > last and session.state == "planned" and last < revision.program.end
             off = session.state in ("dropped", "merged", "before it began") or over
             entries.append(

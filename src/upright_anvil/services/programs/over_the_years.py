@@ -56,7 +56,7 @@ def programs_of(scope: Scope, client_id: ClientId, today: date) -> ProgramsView:
     for session in ledger.sessions_of_client(scope, client_id):
         if session.finished_at is not None:
             held[session.program_id] = held.get(session.program_id, 0) + 1
-    entries, current = [], programs.current_of_client(scope, client_id)
+    entries, current = [], programs.current_of(scope, [row.id for row in rows])
     for row in rows:
         program = current[row.id].program
         entries.append(

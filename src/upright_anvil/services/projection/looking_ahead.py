@@ -42,6 +42,9 @@ from upright_anvil.store.database import Scope
 LEAST_WEEKS = 8
 """How far is looked ahead at least; past the end of the phase as if it went on. House rule."""
 
+MOST_WEEKS = 16
+"""How far at most: what lies beyond is guessed from guesses. House rule."""
+
 
 @dataclass(frozen=True, slots=True)
 class _Stretch:
@@ -128,13 +131,14 @@ def _stretch(
     last_number, _, last_monday = numbered[-1]
     heads = [
         AheadWeek(number, monday + timedelta(days=day.weekday), phase.weeks[index].kind is WeekKind.EASE_OFF, False)
-        for number, index, monday in numbered[start:]
+        for number, index, monday in numbered[start : start + MOST_WEEKS]
     ]
+    there = phase.weeks[start : start + MOST_WEEKS]
     for n in range(1, LEAST_WEEKS - len(heads) + 1):
         on = last_monday + timedelta(days=7 * n + day.weekday)
         heads.append(AheadWeek(last_number + n, on, easing_off=False, beyond=True))
-    more = tuple(Week(id=f"beyond{n}") for n in range(len(heads) - len(numbered[start:])))
-    return _Stretch(phase, day, start, (*phase.weeks[start:], *more), tuple(heads))
+    more = tuple(Week(id=f"beyond{n}") for n in range(len(heads) - len(there)))
+    return _Stretch(phase, day, start, (*there, *more), tuple(heads))
 
 
 Texts = Mapping[Scenario, tuple[str, ...]]

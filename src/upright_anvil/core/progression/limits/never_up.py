@@ -4,15 +4,16 @@ The first reason that holds is told; next time asks for the lesser of what was p
 rules of progression: "never up".
 """
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from decimal import Decimal
+from functools import lru_cache
 from itertools import pairwise
 from typing import Final
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.ledger.how import Quality, SetEnd
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.loads.load import Load
+from upright_anvil.core.loads.load import Kilograms, Load
 from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import Coded, as_weight
 from upright_anvil.core.prescription.model import Prescription
@@ -20,6 +21,7 @@ from upright_anvil.core.prescription.schemes import Varied
 from upright_anvil.core.prescription.targets import Distance, Most, distance_words, reps_of
 from upright_anvil.core.progression.evidence import at_home, lowest, showing
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
+from upright_anvil.core.same import Same
 from upright_anvil.core.strength.layoff import SHORT_GAP_DAYS
 
 ID: Final = "never-up"
@@ -71,10 +73,10 @@ def went_wrong(row: PerformedSet) -> bool:
 
 def doubted(context: ProgressionContext) -> str:
     """Say which figures do not fit the rest, so that nothing rests on them before they are confirmed or corrected."""
-    odd = [row for row in context.today.sets if _odd(row, context)]
-    if not odd:
+    known = _loads_asked(context.today.prescription)
+    row = next((row for row in context.today.sets if _odd(row, context, known)), None)
+    if row is None:
         return ""
-    row = odd[0]
     return f"Set {row.slot.number} says {added_load(row) or f'{row.reps} reps'}, which does not fit the rest"
 
 
@@ -98,15 +100,18 @@ def _as_asked_of_its_own(row: PerformedSet, context: ProgressionContext) -> bool
     return row.load is not None and row.load.same_as(used) and (most is None or (row.reps or 0) <= most)
 
 
-def _odd(row: PerformedSet, context: ProgressionContext) -> bool:
+def _loads_asked(asked: Prescription) -> list[Kilograms]:
+    """The loads that are asked for as weights, kg."""
+    planned = [load for one in asked.plans if isinstance(load := as_weight(one.load), Load) and load.value]
+    others = [other.load for other in asked.others if isinstance(other.load, Load)]
+    return [load.kg for load in (*planned, *others)]
+
+
+def _odd(row: PerformedSet, context: ProgressionContext, known: Sequence[Kilograms]) -> bool:
     if row.how.confirmed or _as_asked_of_its_own(row, context):
         return False
     if row.id in context.doubted:
         return True
-    plans = context.today.prescription.plans
-    planned = [load for one in plans if isinstance(load := as_weight(one.load), Load) and load.value]
-    others = [other.load for other in context.today.prescription.others if isinstance(other.load, Load)]
-    known = [load.kg for load in (*planned, *others)]
     if not known or row.load is None or row.assisted or not row.load.value:
         return False
     return not min(known) * LEAST_TIMES_PLANNED < row.load.kg < max(known) * MOST_TIMES_PLANNED
@@ -225,7 +230,13 @@ LESSER_AFTER: Final = frozenset({"pain", "doubted figure", "form", "poor day"})
 
 def reasons(context: ProgressionContext) -> tuple[tuple[str, str], ...]:
     """Answer every reason that holds, by its name and in words, most pressing first. House rule."""
-    return tuple((name, said) for name, find in REASONS if (said := find(context)))
+    return _reasons(Same(context))
+
+
+@lru_cache(maxsize=64)
+def _reasons(of: Same[ProgressionContext]) -> tuple[tuple[str, str], ...]:
+    """A judgement asks for them at every turn; its context stays the same."""
+    return tuple((name, said) for name, find in REASONS if (said := find(of.value)))
 
 
 def sets_of(prescription: Prescription) -> int:

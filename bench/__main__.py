@@ -5,8 +5,10 @@ import sys
 from bench import (
     between,
     board,
+    busiest,
     caches,
     client_file,
+    extremes,
     floor,
     held_up,
     large,
@@ -24,7 +26,7 @@ from bench import (
 )
 from bench.drafts import judged
 from bench.evaluation import report
-from bench.figures import Figure, table
+from bench.figures import Figure, table, yardstick
 from bench.watchman import watch
 
 
@@ -40,6 +42,8 @@ def main() -> int:
             held_up,
             studios,
             large,
+            busiest,
+            extremes,
             paths,
             between,
             caches,
@@ -62,6 +66,7 @@ def main() -> int:
     wanted = sys.argv[1:] or list(parts)
     if unknown := [name for name in wanted if name not in parts]:
         sys.exit(f"There is no part {', '.join(unknown)}; there are: {', '.join(parts)}.")
+    print(f"yardstick: {yardstick():.0f} ms for a fixed piece of work; compare figures of two runs by it\n", flush=True)
     missed: list[str] = []
     for name in wanted:
         figures: list[Figure] = parts[name]()

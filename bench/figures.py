@@ -72,3 +72,14 @@ def interleaved(one: Callable[[int], object], other: Callable[[int], object], ti
             if number >= 0:
                 taken.append((time.perf_counter() - start) * 1000)
     return Timed(median(first), quantiles(first, n=20)[-1]), Timed(median(second), quantiles(second, n=20)[-1])
+
+
+def yardstick() -> float:
+    """Answer the milliseconds of a fixed piece of work on this machine just now: its pace drifts."""
+
+    def work() -> float:
+        begun = time.perf_counter()
+        sum(n * n for n in range(1_000_000))
+        return (time.perf_counter() - begun) * 1000
+
+    return median(work() for _ in range(5))

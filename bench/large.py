@@ -10,6 +10,7 @@ from tools.app_process import DEMO_DAY
 from bench.figures import Figure
 from bench.large_studio import CLIENTS, SETS, studio_file
 from upright_anvil.api.studio import THE_STUDIO
+from upright_anvil.cli import settle
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.today import open_today
 from upright_anvil.store.clients import all_clients
@@ -23,6 +24,7 @@ TIMES = 7
 
 def measure() -> list[Figure]:
     """Measure Today first and again, and what is known of the busiest client's strength, cold."""
+    settle()
     today = DEMO_DAY.date()
     old, young = Database(studio_file(CLIENTS, SETS)), Database(studio_file(CLIENTS, YOUNG))
     try:

@@ -77,6 +77,11 @@ def repeat_into_the_past(db: sqlite3.Connection, rounds: int) -> None:
     _repeat_all(db, {client: rounds for (client,) in db.execute("SELECT DISTINCT client_id FROM performed_set")})
 
 
+def repeat_of_client(db: sqlite3.Connection, client: str, rounds: int) -> None:
+    """Repeat what one client did."""
+    _repeat_all(db, {client: rounds})
+
+
 def _repeat_all(db: sqlite3.Connection, rounds: dict[str, int]) -> None:
     highest = db.execute("SELECT max(seq) FROM performed_set").fetchone()[0]
     for turn in range(1, max(rounds.values(), default=0) + 1):

@@ -150,7 +150,7 @@ def serve_folder(
     """Serve every studio of a folder until somebody ends it; each by the name of its file, and always signed in."""
     clock = shifted_clock(shift, zone)
     studios = StudioFolder(folder, open_database, clock, closed_after=closed_after)
-    _settle()
+    settle()
     Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start()
     Repeated("alerts", AlertKeeping(studios.opened).look, ALERTS_EVERY).start()
     Repeated("idle studios", studios.close_idle, min(IDLE_LOOK_EVERY, closed_after)).start()
@@ -182,7 +182,7 @@ def serve_data(
     database.clock = clock = shifted_clock(shift, zone)
     if demo:
         fill(database, THE_STUDIO, clock())
-    _settle()
+    settle()
     studio = Studio(database, clock, others=Shared(database, THE_STUDIO, always_sign_in=reached.from_elsewhere))
     if not demo:
         files = [(studio.database.path, studio.backing_up)]
@@ -191,7 +191,7 @@ def serve_data(
     _run(OneStudio(studio, (*LOOPBACK, *reached.names)), port, reached)
 
 
-def _settle() -> None:
+def settle() -> None:
     """What was read at the start stays, so that no collection of what has gone walks through it again."""
     gc.collect()
     gc.freeze()

@@ -12,7 +12,7 @@ from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.loads.load import Kilograms, Unit
 from upright_anvil.core.session.facts import Fact, PastSet, Work, facts
 from upright_anvil.services.floor.changes.on_the_day import MadeChange
-from upright_anvil.services.floor.last_time import brief_estimate, figures_of
+from upright_anvil.services.floor.last_time import brief_estimate
 from upright_anvil.services.floor.line import FloorLine
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.opening import floor_of
@@ -162,9 +162,9 @@ def _work(view: Opened) -> list[Work]:
     found = []
     for exercise_id in dict.fromkeys(row.exercise for row in rows):
         today = tuple(sorted((r for r in rows if r.exercise == exercise_id), key=lambda r: r.slot.number))
-        rows_before = [row for row in view.before.of(exercise_id) if row.session_id in until]
-        # Of sets with the same figures one is enough; a clean one where there is any.
-        before = {figures_of(row): row for row in sorted(rows_before, key=is_clean)}.values()
+        # Of sets with the same figures one is enough.
+        groups = view.before.alike(exercise_id)
+        before = [row for rows in groups if (row := next((r for r in rows if r.session_id in until), None))]
         exercise = view.here.exercise(exercise_id)
         past = [PastSet(load_of(b.load, b.load_unit), b.assisted, b.reps, b.seconds, b.metres) for b in before]
         best_before = (brief_estimate(row, view.here) for row in before if is_clean(row))

@@ -1,6 +1,6 @@
 """What is remembered of an exercise: the last session with it, and the client's best."""
 
-from collections.abc import Collection, Mapping, Sequence
+from collections.abc import Collection, Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date
 
@@ -10,7 +10,7 @@ from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.services.floor.sets import LoggedSet, logged_set
 from upright_anvil.services.profile.client_profile import estimate_of
-from upright_anvil.services.profile.history import is_clean
+from upright_anvil.services.profile.history import History, is_clean
 from upright_anvil.services.profile.strength import added
 from upright_anvil.store import ledger
 from upright_anvil.store.database import Scope
@@ -41,53 +41,58 @@ Remembered = Mapping[ExerciseId, tuple[PreviousPerformance | None, Best | None]]
 
 @dataclass(frozen=True, slots=True)
 class Before:
-    """The client's sets before a session: of which exercise they are, and the days on which they were done."""
+    """The client's history without a session, and the days on which the other sessions were held."""
 
-    sets: Mapping[ExerciseId, Sequence[BriefSet]]
+    history: History
     dates: Mapping[SessionId, date]
 
-    def of(self, exercise: ExerciseId) -> list[BriefSet]:
-        """Answer the sets of an exercise, those of one session one after another."""
-        return [row for row in self.sets.get(exercise, ()) if row.session_id in self.dates]
+    def last(self, exercise: ExerciseId, until: date) -> Sequence[BriefSet]:
+        """Answer the sets of an exercise in the last session with it up to a day; none where there is none."""
+        sessions = self.history.by_session.get(exercise, {})
+        held = ((on, session) for session in sessions if (on := self.dates.get(session)) is not None and on <= until)
+        latest = max(held, default=None)
+        return sessions[latest[1]] if latest else ()
+
+    def alike(self, exercise: ExerciseId) -> Iterator[Sequence[BriefSet]]:
+        """Answer the sets of an exercise, those of the same figures together."""
+        for rows in self.history.alike.get(exercise, ()):
+            there = [row for row in rows if row.session_id in self.dates]
+            if there:
+                yield there
+
+    def best(self, exercise: ExerciseId, until: date, profile: ClientProfile) -> BriefSet | None:
+        """Answer the best clean set of an exercise up to a day, the newest of those that are worth the same."""
+        doubted = profile.known.doubted
+        clean = (rows for rows in self.history.alike.get(exercise, ()) if is_clean(rows[0]))
+        best: tuple[tuple[float, int], date, BriefSet] | None = None
+        for worth, rows in sorted(
+            ((_worth(rows[0], profile), rows) for rows in clean), key=lambda of: of[0], reverse=True
+        ):
+            if best is not None and worth < best[0]:
+                break
+            for row in rows:
+                on = self.dates.get(row.session_id)
+                if on is not None and on <= until and row.id not in doubted and (best is None or on > best[1]):
+                    best = (worth, on, row)
+        return best[2] if best else None
 
 
 def remembered(
     scope: Scope, exercises: Collection[ExerciseId], before: Before, until: date, profile: ClientProfile
 ) -> Remembered:
     """Answer what is remembered of some exercises up to a day; None for what there is none of."""
-    lasts: dict[ExerciseId, list[BriefSet]] = {}
-    bests: dict[ExerciseId, BriefSet] = {}
-    for exercise in exercises:
-        done = [row for row in before.of(exercise) if before.dates[row.session_id] <= until]
-        if done:
-            _, session = max((before.dates[row.session_id], row.session_id) for row in done)
-            lasts[exercise] = [row for row in done if row.session_id == session]
-            best = _best(done, before.dates, profile)
-            if best is not None:
-                bests[exercise] = best
-    full = ledger.sets_by_id(scope, {row.id for rows in (*lasts.values(), bests.values()) for row in rows})
+    lasts = {exercise: before.last(exercise, until) for exercise in exercises}
+    bests = {exercise: before.best(exercise, until, profile) for exercise in exercises}
+    full = ledger.sets_by_id(
+        scope, {row.id for rows in lasts.values() for row in rows} | {row.id for row in bests.values() if row}
+    )
     return {
         exercise: (
-            _last(lasts.get(exercise), full, before, profile),
-            _shown(bests.get(exercise), full, before, profile),
+            _last(lasts[exercise], full, before, profile),
+            _shown(bests[exercise], full, before, profile),
         )
         for exercise in exercises
     }
-
-
-def _best(done: Sequence[BriefSet], dates: Mapping[SessionId, date], profile: ClientProfile) -> BriefSet | None:
-    """The best clean set: of each different one the newest is looked at."""
-    doubted = profile.known.doubted
-    clean = [row for row in done if is_clean(row) and row.id not in doubted]
-    newest = {figures_of(row): row for row in sorted(clean, key=lambda row: dates[row.session_id])}
-    if not newest:
-        return None
-    return max(newest.values(), key=lambda row: (_worth(row, profile), dates[row.session_id]))
-
-
-def figures_of(row: BriefSet) -> tuple[object, ...]:
-    """Answer what a set shows: two of the same figures are worth the same."""
-    return (row.load, row.load_unit, row.assisted, row.reps, row.reserve, row.seconds, row.metres)
 
 
 def brief_estimate(row: BriefSet, profile: ClientProfile) -> Kilograms | None:
@@ -101,7 +106,7 @@ def _worth(row: BriefSet, profile: ClientProfile) -> tuple[float, int]:
 
 
 def _last(
-    rows: Sequence[BriefSet] | None, full: Mapping[str, PerformedSet], before: Before, profile: ClientProfile
+    rows: Sequence[BriefSet], full: Mapping[str, PerformedSet], before: Before, profile: ClientProfile
 ) -> PreviousPerformance | None:
     if not rows:
         return None

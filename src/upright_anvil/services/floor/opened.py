@@ -76,7 +76,7 @@ def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, 
     pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
     here = profile_with(at_place, tuple(dict.fromkeys(pains)))
     dates = {held.id: held.on_date for held in sessions if held.id != found.id}
-    before = Before(history(scope, who.id).by_exercise, dates)
+    before = Before(history(scope, who.id), dates)
     return Opened(day, who, profile, here, standing, before, sessions, report)
 
 

@@ -51,9 +51,25 @@ class History:
         return dict(found)
 
     @cached_property
+    def alike(self) -> Mapping[ExerciseId, Sequence[Sequence[BriefSet]]]:
+        """The sets of each exercise with those of the same figures together: clean ones and others apart."""
+        found: dict[ExerciseId, dict[tuple[object, ...], list[BriefSet]]] = defaultdict(lambda: defaultdict(list))
+        for row in self.rows:
+            found[row.exercise][(*_figures_of(row), is_clean(row))].append(row)
+        return {name: list(groups.values()) for name, groups in found.items()}
+
+    @cached_property
+    def by_session(self) -> Mapping[ExerciseId, Mapping[SessionId, Sequence[BriefSet]]]:
+        """The sets of each exercise, session by session."""
+        found: dict[ExerciseId, dict[SessionId, list[BriefSet]]] = defaultdict(lambda: defaultdict(list))
+        for row in self.rows:
+            found[row.exercise][row.session_id].append(row)
+        return {name: dict(sessions) for name, sessions in found.items()}
+
+    @cached_property
     def sessions_by_exercise(self) -> Mapping[ExerciseId, int]:
         """In how many sessions each exercise was done."""
-        return {name: len({row.session_id for row in rows}) for name, rows in self.by_exercise.items()}
+        return {name: len(sessions) for name, sessions in self.by_session.items()}
 
     @cached_property
     def by_line(self) -> Mapping[LineId, Sequence[BriefSet]]:
@@ -91,6 +107,12 @@ class History:
         )
 
 
+_figures_of = itemgetter(
+    *(
+        BriefSet._fields.index(name)
+        for name in ("load", "load_unit", "assisted", "reps", "reserve", "seconds", "metres")
+    )
+)
 _kind_of = itemgetter(
     *(BriefSet._fields.index(name) for name in ("exercise", "load", "load_unit", "assisted", "planned"))
 )

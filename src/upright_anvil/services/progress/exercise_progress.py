@@ -36,7 +36,7 @@ from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 
-SHOWN = 100
+SHOWN = 60
 """Sessions that are shown at first, the newest; the earlier ones are shown when asked for. House rule."""
 
 

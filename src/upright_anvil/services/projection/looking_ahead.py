@@ -65,14 +65,13 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) 
     row = programs.program_row(scope, program_id)
     program = programs.current(scope, program_id).program
     who = client(scope, row.client_id)
-    sessions = ledger.sessions_of_client(scope, who.id)
-    finished = {s.id for s in sessions if s.finished_at is not None}
+    finished = {s.id for s in ledger.sessions_of_program(scope, program_id) if s.finished_at is not None}
     day_id = day_id or _next_day(program, today)
     stretch = _stretch(program, program_id, day_id, finished, today)
     week = stretch.phase.weeks[stretch.start]
-    dates = {s.id: s.on_date for s in sessions}
+    dates = ledger.session_dates(scope, who.id)
     done = lately_done(scope, who.id, {line.id: line.exercise_in(week) for line in stretch.day.lines}, dates, today)
-    profile = profiles_by_week(stretch.day, (week,), client_profile(scope, who.id, today, sessions=sessions))[0]
+    profile = profiles_by_week(stretch.day, (week,), client_profile(scope, who.id, today))[0]
     minutes = stretch.day.minutes or who.minutes
     looked = [
         _line(

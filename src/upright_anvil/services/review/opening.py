@@ -87,10 +87,9 @@ def open_review(scope: Scope, sid: SessionId, today: date) -> OpenReview:
     who = client(scope, row.client_id)
     week = found.phase.weeks[found.week]
     trained = {line.id: line.exercise_in(week) for line in found.day.lines}
-    sessions = ledger.sessions_of_client(scope, who.id)
-    dates = {s.id: s.on_date for s in sessions}
+    dates = ledger.session_dates(scope, who.id)
     done = lately_done(scope, who.id, trained, dates, dates[sid])
-    profile = client_profile(scope, who.id, today, sessions=sessions, until=dates[sid])
+    profile = client_profile(scope, who.id, today, until=dates[sid])
     now = found.now(scope)
     easier = easier_next(scope, found, now.program, profile, dates[sid])
     every = all_rows(done_by_line(ledger.sets_of_sessions(scope, [sid])))
@@ -102,7 +101,7 @@ def open_review(scope: Scope, sid: SessionId, today: date) -> OpenReview:
         rests=rests_of(found, done, profile),
         changed=changed_for_the_day(scope, found),
         worn=easier.why if easier is not None and easier.kind is EasierKind.DUE else "",
-        away_days=away_before(sessions, sid, dates[sid]),
+        away_days=away_before(dates, sid),
         new=TrainingAge(who.training_age) in NEW,
         unfinished=any(line.cells[found.week].text and not done.get((sid, line.id)) for line in found.day.lines),
     )

@@ -34,7 +34,6 @@ from upright_anvil.services.profile.strength import group_of
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
 from upright_anvil.store.floor import readiness_of_session
-from upright_anvil.store.ledger import HeldSession
 
 EASING_OFF = "An easing-off week proves nothing either way: the plan stands."
 UNREADABLE = "What was planned cannot be read as a prescription, so there is nothing to go by."
@@ -166,9 +165,10 @@ def rung_of(line: Line, exercise_id: ExerciseId, profile: ClientProfile, *, hard
     return _rung(line.easier, profile.ladders.easier(exercise_id), profile, harder=False)
 
 
-def away_before(sessions: Sequence[HeldSession], sid: SessionId, on: date) -> int:
+def away_before(dates: Mapping[SessionId, date], sid: SessionId) -> int:
     """Answer the days a client had not trained before a session; 0 where it is the first."""
-    before = max((s.on_date for s in sessions if s.id != sid and s.on_date < on), default=None)
+    on = dates[sid]
+    before = max((day for day in dates.values() if day < on), default=None)
     return (on - before).days if before is not None else 0
 
 

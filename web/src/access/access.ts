@@ -1,6 +1,7 @@
 // Who is signed in, as this browser knows it: asked of the server, and remembered while it is away.
 import { useSyncExternalStore } from "react";
 import { onAsking, onUnauthorized, type Schemas } from "../api/client";
+import { asked } from "../api/early";
 import { signInApi } from "../api/people";
 import { forgetStoredAnswers } from "../app/storedAnswers";
 import { forgetViews } from "../outbox/database";
@@ -79,7 +80,7 @@ export async function begin(): Promise<void> {
   onUnauthorized(() => void refused());
   // Who is signed in is asked before it is known whose answers are kept.
   onAsking(async (request) =>
-    new URL(request.url).pathname.startsWith(COMING_IN) ? fetch(request) : askedOrKept(request, await vault),
+    new URL(request.url).pathname.startsWith(COMING_IN) ? asked(request) : askedOrKept(request, await vault),
   );
   if (window.localStorage.getItem(OPEN)) await letIn("", null);
   else {

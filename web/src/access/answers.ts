@@ -1,6 +1,7 @@
 // Answers of the server that a session reads beside itself, kept sealed for whoever is signed in, so that a reload while the
 // server is away still has them. Where nobody signs in the service worker keeps them.
 import { openDB, type DBSchema } from "idb";
+import { asked } from "../api/early";
 import type { Vault } from "./vault";
 
 interface Shape extends DBSchema {
@@ -15,10 +16,10 @@ const database = () =>
 /** Asks the network; what is kept answers where nobody can be reached. */
 export async function askedOrKept(request: Request, vault: Vault): Promise<Response> {
   const path = new URL(request.url).pathname;
-  if (!vault.whose || request.method !== "GET" || !KEPT.test(path)) return fetch(request);
+  if (!vault.whose || request.method !== "GET" || !KEPT.test(path)) return asked(request);
   const name = `${vault.whose} ${path}`;
   try {
-    const answer = await fetch(request);
+    const answer = await asked(request);
     if (answer.ok) await keep(name, await vault.seal(await answer.clone().text()));
     return answer;
   } catch (away) {

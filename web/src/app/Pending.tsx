@@ -1,4 +1,5 @@
-import { useEffect } from "react";
+import { useIsFetching } from "@tanstack/react-query";
+import { useEffect, useRef } from "react";
 import { useLocation, useNavigation } from "react-router";
 import { Shape } from "../ui/Shape";
 import { shapeOf } from "./shapes";
@@ -17,32 +18,41 @@ interface Line {
   saveData?: boolean;
 }
 
+/** How long nothing was asked for before the view is taken to stand, milliseconds. */
+const STANDS_FOR = 1500;
+
+/** One after the other, each when nothing else is to be done; who has no line now does without. */
+function fetchAhead(): void {
+  if ((navigator as { connection?: Line }).connection?.saveData || !("requestIdleCallback" in window)) return;
+  const next = (at: number) => {
+    const load = AHEAD[at];
+    if (load)
+      requestIdleCallback(
+        () =>
+          void load().then(
+            () => next(at + 1),
+            () => undefined,
+          ),
+        { timeout: 10_000 },
+      );
+  };
+  next(0);
+}
+
 /** A tap on a view whose code is still on its way is seen at once; the likely next ones are fetched ahead. */
 export function Pending() {
   const { state, location } = useNavigation();
   const { pathname } = useLocation();
+  const busy = useIsFetching() > 0;
+  const begun = useRef(false);
   useEffect(() => {
-    if ((navigator as { connection?: Line }).connection?.saveData) return undefined;
-    // One after the other, each when nothing else is to be done; who has no line now does without.
-    let asked = 0;
-    const next = (at: number) => {
-      const load = AHEAD[at];
-      if (!load) return;
-      asked = requestIdleCallback(
-        () => {
-          void load().then(
-            () => next(at + 1),
-            () => undefined,
-          );
-        },
-        { timeout: 10_000 },
-      );
-    };
-    if ("requestIdleCallback" in window) next(0);
-    return () => {
-      if (asked) cancelIdleCallback(asked);
-    };
-  }, []);
+    if (busy || begun.current) return undefined;
+    const waiting = setTimeout(() => {
+      begun.current = true;
+      fetchAhead();
+    }, STANDS_FOR);
+    return () => clearTimeout(waiting);
+  }, [busy]);
   if (state !== "loading" || !location) return null;
   const other = location.pathname !== pathname;
   // What stands above the view stays: the way back is still there.

@@ -51,7 +51,7 @@ class LogEnd(NamedTuple):
 
 _BRIEF = str(
     select(*(getattr(_T, name) for name in BriefSet._fields))
-    .where(_T.client_id == bindparam("client"), _T.studio_id == bindparam("studio"))
+    .where(_T.client_id == bindparam("client"), _T.studio_id == bindparam("studio_id"))
     .where(_T.seq > bindparam("after"), _T.ramp.is_(False))
     .order_by(_T.seq)
     .compile(dialect=sqlite.dialect(paramstyle="named"))
@@ -63,7 +63,7 @@ def brief_sets(scope: Scope, client_id: ClientId, after: int = -(2**62)) -> list
     driver = scope.db.connection().connection.driver_connection
     if driver is None:
         raise RuntimeError("The connection is closed.")
-    given = {"client": client_id, "studio": scope.studio_id, "after": after}
+    given = {"client": client_id, "studio_id": scope.studio_id, "after": after}
     return list(map(BriefSet._make, driver.execute(_BRIEF, given)))
 
 

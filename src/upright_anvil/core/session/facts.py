@@ -34,7 +34,7 @@ class Fact:
     text: str
 
 
-class Figures(Protocol):
+class SetFigures(Protocol):
     """The figures of a set that was done; of each different one of years, one is enough."""
 
     @property
@@ -75,7 +75,7 @@ class Work:
 
     exercise: str
     today: tuple[PerformedSet, ...]
-    before: Sequence[Figures]
+    before: Sequence[SetFigures]
     today_max: float | None = None
     before_max: float | None = None
 
@@ -161,7 +161,7 @@ def _set(row: PerformedSet) -> str:
     return f"{row.amount} with {row.load} {'of help' if row.assisted else ''}".strip()
 
 
-def _kg(row: Figures) -> float:
+def _kg(row: SetFigures) -> float:
     return float(row.load.kg) if row.load else 0.0
 
 

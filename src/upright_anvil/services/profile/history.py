@@ -94,7 +94,7 @@ class History:
             before = here
             places.append(place)
         return SetColumns(
-            kinds=[WorkKind(*kind) for kind in kinds],
+            kinds=[SameWork(*kind) for kind in kinds],
             kind=np.array(of, np.int64),
             sessions=list(sessions),
             session=np.array(held, np.int64),
@@ -118,7 +118,7 @@ _kind_of = itemgetter(
 )
 
 
-class WorkKind(NamedTuple):
+class SameWork(NamedTuple):
     """What was done with what: the same for many sets of years."""
 
     exercise: ExerciseId
@@ -137,7 +137,7 @@ class SetColumns:
     held and no clock cut it short, ``alone`` that nobody watched.
     """
 
-    kinds: Sequence[WorkKind]
+    kinds: Sequence[SameWork]
     kind: NDArray[np.int64]
     sessions: Sequence[SessionId]
     session: NDArray[np.int64]

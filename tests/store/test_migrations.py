@@ -8,12 +8,14 @@ from alembic import command
 from alembic.config import Config
 from sqlalchemy import create_engine
 
+from tests.demo.filled import demo_copy
 from tests.support import TODAY
 from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.services.clients.clients import client_file
 from upright_anvil.services.shelf import library
 from upright_anvil.store.database import MIGRATIONS
+from upright_anvil.store.tables import RevisionRow
 
 BEFORE = """
 INSERT INTO trainer VALUES ('trainer', 'Trainer');
@@ -53,3 +55,34 @@ class FromTheFirstTablesTest(TestCase):
         assert own
         self.assertEqual((own.name, own.one_sided), ("Log roll", True))
         self.assertEqual((broken, on), ([], 1))
+
+
+class PackedRevisionsTest(TestCase):
+    """Documents of a file from before are packed, and read as they were written."""
+
+    def test_a_document_is_the_same_before_and_after_and_takes_less_room(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            database = open_database(demo_copy(Path(folder)))
+            with database.engine.connect() as connection:
+                rows = connection.exec_driver_sql("SELECT program_id, number, unpacked(document) FROM revision").all()
+                indexed = "CREATE INDEX performed_set_by_client ON performed_set (client_id, exercise, seq)"
+                connection.exec_driver_sql(indexed)
+                connection.exec_driver_sql("UPDATE revision SET document = unpacked(document)")
+                connection.exec_driver_sql("UPDATE alembic_version SET version_num = '0013'")
+                connection.commit()
+            database.close()
+            with closing(sqlite3.connect(database.path, isolation_level=None)) as old:
+                old.execute("VACUUM")
+                old.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+            before = database.path.stat().st_size
+            again = open_database(database.path)
+            with again.reading(THE_STUDIO) as scope:
+                found = [(p, n, scope.db.get_one(RevisionRow, (p, n)).document) for p, n, _ in rows]
+            with again.engine.connect() as connection:
+                kinds = connection.exec_driver_sql("SELECT DISTINCT typeof(document) FROM revision").scalars().all()
+            again.close()
+            after = again.path.stat().st_size
+        self.assertEqual(sorted(found), sorted(tuple(row) for row in rows))
+        self.assertGreater(len(found), 100)
+        self.assertEqual(kinds, ["blob"])
+        self.assertLess(after, before * 0.7)

@@ -9,8 +9,9 @@ from hypothesis import strategies as st
 
 from upright_anvil.core.strength.attempts import Attempt, log_factors, table
 from upright_anvil.core.strength.estimate import house_factor
-from upright_anvil.core.strength.over_time import Strength, strengths
+from upright_anvil.core.strength.over_time import WAY_THERE, Strength, lies_far_back, strengths, strengths_in
 from upright_anvil.core.strength.rep_curve import FLATTEST, STEEPEST, rep_curves
+from upright_anvil.core.strength.session_table import REMEMBERED
 
 START = date(2026, 1, 5)
 
@@ -163,3 +164,52 @@ class RepCurveTest(TestCase):
         sets = [replace(a, group="legs") for a in history(6)]
         own = strengths(sets, sets[-1].on, {"legs": 1.2})["squat"]
         self.assertGreater(own.kg, strengths(sets, sets[-1].on)["squat"].kg)
+
+
+class YearsTest(TestCase):
+    """Of many sessions the newest are run through: nothing is left of those before them."""
+
+    MANY = 2 * WAY_THERE
+
+    def setUp(self) -> None:
+        chance = Random(11)
+        self.sets = [
+            Attempt(
+                "squat",
+                START + timedelta(days=2 * n + n // 40 * 20),
+                60 + n / 40 + chance.gauss(0, 1.5),
+                6,
+                2,
+                group="g",
+            )
+            for n in range(self.MANY)
+        ]
+        self.on = self.sets[-1].on + timedelta(days=3)
+        self.table = table(self.sets, self.on)
+
+    def of(self, path_of: str = "", *, whole: bool = False) -> Strength:
+        return strengths_in(self.table, self.on, {"g": 1.1}, path_of, whole=whole)["squat"]
+
+    def test_the_estimate_is_that_of_all_of_them(self) -> None:
+        short, whole = self.of(), self.of(whole=True)
+        for name in ("kg", "low", "high"):
+            self.assertAlmostEqual(getattr(short, name), getattr(whole, name), delta=0.02)
+        self.assertAlmostEqual(short.trend, whole.trend, delta=0.0001)
+        self.assertEqual((short.lately, short.ten_weeks, short.last), (whole.lately, whole.ten_weeks, whole.last))
+        self.assertEqual((short.sessions, short.path), (self.MANY, ()))
+
+    def test_the_way_there_is_that_of_the_newest_or_the_whole_where_it_is_wanted(self) -> None:
+        newest, whole = self.of("squat").path, self.of("squat", whole=True).path
+        self.assertEqual((len(newest), len(whole)), (WAY_THERE, self.MANY))
+        for one, other in zip(newest[-REMEMBERED:], whole[-REMEMBERED:], strict=True):
+            self.assertEqual(one.on, other.on)
+            self.assertAlmostEqual(one.kg, other.kg, delta=0.02)
+
+    def test_what_it_began_with_stands_however_many_there_are(self) -> None:
+        third = strengths(self.sets[:3], self.sets[2].on)["squat"]
+        self.assertIsNone(strengths(self.sets[:2], self.on)["squat"].begun_at)
+        self.assertAlmostEqual(strengths(self.sets, self.on)["squat"].begun_at or 0, third.kg, delta=0.01)
+
+    def test_a_day_lies_far_back_where_the_newest_may_not_reach(self) -> None:
+        said = [lies_far_back(self.on - timedelta(days=days), self.on) for days in (0, 180, 181)]
+        self.assertEqual(said, [False, False, True])

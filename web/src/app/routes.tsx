@@ -1,5 +1,6 @@
 import { t } from "../ui/words";
 import { createBrowserRouter, Link } from "react-router";
+import { NewClientView } from "../features/clients/NewClientView";
 import { TodayView } from "../features/today/TodayView";
 import { Button } from "../ui/Button";
 import { Message } from "../ui/Message";
@@ -23,13 +24,8 @@ export const router = createBrowserRouter([
             handle: { help: "clients" },
             lazy: async () => ({ Component: (await import("../features/clients/ClientsView")).ClientsView }),
           },
-          {
-            path: "clients/new",
-            handle: { help: "new client" },
-            lazy: async () => ({
-              Component: (await import("../features/clients/NewClientView")).NewClientView,
-            }),
-          },
+          // What is typed at once belongs into it, so it is there before it is asked for.
+          { path: "clients/new", handle: { help: "new client" }, Component: NewClientView },
           {
             path: "clients/bring-in",
             handle: { help: "bring in" },

@@ -16,6 +16,15 @@ export const weekdays = Array.from({ length: 7 }, (_, day) =>
 const asDate = (iso: string) => new Date(iso.length === 10 ? `${iso}T12:00:00` : iso);
 
 export const shortDate = (iso: string) => dayMonth.format(asDate(iso));
+
+const MOST_OF_A_YEAR = 300 * 86_400_000;
+
+/** How the days of a list are written: with the year where they span most of one, oldest first. */
+export const writingDays = (days: readonly string[]) => {
+  const [first, last] = [days[0], days.at(-1)];
+  const long = first && last && asDate(last).getTime() - asDate(first).getTime() > MOST_OF_A_YEAR;
+  return long ? fullDate : shortDate;
+};
 export const longDate = (iso: string) => weekdayLong.format(asDate(iso));
 export const fullDate = (iso: string) => dayMonthYear.format(asDate(iso));
 

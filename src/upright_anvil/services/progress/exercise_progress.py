@@ -6,7 +6,7 @@ from decimal import Decimal
 
 from upright_anvil.core.blocks import added_load, done_bar, session_blocks
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
+from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.client_profile import ClientProfile, Tested
@@ -95,12 +95,13 @@ def _test(test: Tested, profile: ClientProfile) -> TestMark:
 
 def _phases(scope: Scope, client_id: ClientId, today: date, since: date) -> tuple[PhaseSpan, ...]:
     """The phases of the client's programs that have begun and ran on a day or later, oldest first."""
-    spans: dict[str, PhaseSpan] = {}
+    spans: dict[tuple[ProgramId, str], PhaseSpan] = {}
     for run in programs_run(scope, client_id, today, since):
         for phase, _, monday in run.program.weeks():
             if monday <= run.last:
-                first = spans[phase.id].first if phase.id in spans else monday
-                spans[phase.id] = PhaseSpan(phase.name, first, monday + timedelta(days=6))
+                key = (run.row.id, phase.id)
+                first = spans[key].first if key in spans else monday
+                spans[key] = PhaseSpan(phase.name, first, monday + timedelta(days=6))
     return tuple(spans.values())
 
 

@@ -3,13 +3,24 @@ import type { Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
 import { day, edge, H, W } from "./chartRoom";
 
+/** The width of a letter in these small names, about. */
+const LETTER = 6.5;
+
 /** Where a phase begins, with its name. */
 export function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: Date) => number }) {
+  let free = 0;
   return phases
     .map((phase) => ({ ...phase, at: Math.max(x(day(phase.first)), edge.left) }))
     .filter((phase) => phase.at < W - edge.right && x(day(phase.last)) > edge.left)
+    .map((phase) => {
+      // A name that would lie on the one before it is left to the line and its title.
+      const named = phase.at >= free;
+      if (named) free = phase.at + 12 + phase.name.length * LETTER;
+      return { ...phase, named };
+    })
     .map((phase) => (
-      <g key={phase.first}>
+      <g key={`${phase.first} ${phase.name}`}>
+        <title>{phase.name}</title>
         <line
           x1={phase.at}
           x2={phase.at}
@@ -17,9 +28,11 @@ export function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: 
           y2={H - edge.bottom}
           stroke="var(--color-line-strong)"
         />
-        <text x={phase.at + 6} y={edge.top + 2} className="fill-soft text-[12px]">
-          {phase.name}
-        </text>
+        {phase.named && (
+          <text x={phase.at + 6} y={edge.top + 13} className="fill-soft text-[12px]">
+            {phase.name}
+          </text>
+        )}
       </g>
     ));
 }

@@ -3,7 +3,7 @@ import { extent, max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { line } from "d3-shape";
 import type { Schemas } from "../../api/client";
-import { countdown, shortDate } from "../../ui/format";
+import { countdown, shortDate, writingDays } from "../../ui/format";
 import { Picture } from "../../ui/Picture";
 import { day, edge, W } from "./chartRoom";
 import { YTicks } from "./YTicks";
@@ -15,6 +15,7 @@ const LEAST_ROOM = 10;
 export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
   const timed = view.sessions.flatMap((one) => (one.pace ? [{ on: one.on, pace: one.pace }] : []));
   if (timed.length === 0) return null;
+  const written = writingDays(timed.map((one) => one.on));
   const paces = timed.map((one) => one.pace);
   const [quick, slow] = [min(paces) ?? 0, max(paces) ?? 1];
   const room = Math.max((slow - quick) * 0.15, LEAST_ROOM);
@@ -67,7 +68,7 @@ export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
               textAnchor="middle"
               className="fill-soft text-[13px]"
             >
-              {shortDate(one.on)}
+              {written(one.on)}
             </text>
           ))}
       </Picture>

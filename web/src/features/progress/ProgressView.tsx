@@ -6,7 +6,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { type Schemas } from "../../api/client";
-import { countdown, distance, shortDate } from "../../ui/format";
+import { countdown, distance, fullDate, shortDate, writingDays } from "../../ui/format";
 import { SetBlocks } from "../../ui/SetBlocks";
 import { Waiting } from "../../ui/Waiting";
 import { Overview } from "./Overview";
@@ -189,9 +189,9 @@ function SessionDetail({
   return (
     <section
       className="mt-4 border-t border-line pt-3"
-      aria-label={t("Session of {{on}}", { on: shortDate(session.on) })}
+      aria-label={t("Session of {{on}}", { on: fullDate(session.on) })}
     >
-      <h2 className="font-semibold">{shortDate(session.on)}</h2>
+      <h2 className="font-semibold">{fullDate(session.on)}</h2>
       <div className="mt-2 flex flex-wrap items-end gap-x-10 gap-y-3">
         <div>
           <SetBlocks
@@ -282,6 +282,7 @@ function Tested({ tests, unit }: { tests: Schemas["TestMark"][]; unit: Schemas["
 function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
   const overTime = new Map((view.strength?.path ?? []).map((point) => [point.on, point]));
   const far = view.sessions.some((session) => session.metres);
+  const written = writingDays(view.sessions.map((session) => session.on));
   return (
     <table className="mt-6 w-full text-left">
       <caption className="mb-1 text-left font-semibold">{t("All sessions")}</caption>
@@ -307,7 +308,7 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
       <tbody>
         {[...view.sessions].reverse().map((session) => (
           <tr key={session.on} className="border-b border-line align-top">
-            <td className="py-1.5 pr-4 whitespace-nowrap">{shortDate(session.on)}</td>
+            <td className="py-1.5 pr-4 whitespace-nowrap">{written(session.on)}</td>
             <td className="py-1.5 pr-4 text-soft">{session.planned}</td>
             <td className="py-1.5 pr-4">{together(session.sets)}</td>
             <td className="py-1.5 text-right whitespace-nowrap">

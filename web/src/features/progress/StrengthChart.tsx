@@ -6,7 +6,7 @@ import { scaleLinear, scaleUtc } from "d3-scale";
 import { area, line } from "d3-shape";
 import type { Schemas } from "../../api/client";
 import { YTicks } from "./YTicks";
-import { shortDate } from "../../ui/format";
+import { writingDays } from "../../ui/format";
 import { Decision, Phases, Test } from "./ChartNotes";
 import { day, edge, H, W } from "./chartRoom";
 
@@ -29,6 +29,7 @@ export function StrengthChart({
   choose: (on: string) => void;
 }) {
   const { sessions } = view;
+  const written = writingDays(sessions.map((session) => session.on));
   const loaded = sessions.some((session) => session.sets.some((set) => set.moved !== null));
   const far = sessions.some((session) => session.metres);
   const amount = (set: Session["sets"][number]) =>
@@ -109,7 +110,7 @@ export function StrengthChart({
               textAnchor="middle"
               className="fill-soft text-[13px]"
             >
-              {shortDate(session.on)}
+              {written(session.on)}
             </text>
           ))}
         <Phases phases={view.phases} x={x} />
@@ -204,7 +205,7 @@ export function StrengthChart({
         <Picker
           value={chosen ?? ""}
           choose={choose}
-          options={[...sessions].reverse().map((session) => [session.on, shortDate(session.on)] as const)}
+          options={[...sessions].reverse().map((session) => [session.on, written(session.on)] as const)}
         />
       </label>
     </figure>

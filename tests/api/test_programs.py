@@ -25,6 +25,20 @@ class ProgramsTest(ApiTest):
         self.assertEqual((problem["base"], problem["current"]), (2, 3))
         self.assertEqual(problem["differences"][0]["after"], "3 x 5, 70 kg")
 
+    def test_a_save_tells_what_the_checks_find_where_that_is_asked_for(self) -> None:
+        board = self.program()
+        path = f"/programs/{board['program_id']}"
+        save = {"base": 2, "edits": [_cell("9 x 20, 100 kg")], "reason": "Too much"}
+        looked = self.post(f"{path}/revisions", save | {"look": ["p1", "gone"]})
+        (found,) = looked["findings"]
+        self.assertEqual((found["phase"], found["found"]["revision"]), ("p1", 3))
+        self.assertEqual(found["found"], self.get(f"{path}/phases/p1/findings"))
+        self.assertGreater(len(found["found"]["findings"]), 0)
+        quiet = self.post(f"{path}/revisions", save | {"base": 3, "edits": [_cell("3 x 8")]})
+        self.assertEqual(quiet["findings"], [])
+        many = self.http.post(f"/api{path}/revisions", json=save | {"base": 4, "look": ["p1"] * 13})
+        self.problem(many, 422)
+
     def test_undo_redo_and_the_logbook(self) -> None:
         board = self.program()
         path = f"/programs/{board['program_id']}"

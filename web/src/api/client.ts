@@ -273,8 +273,16 @@ export const api = {
     ),
   board: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}", { params: { path: { program_id } } })),
-  saveEdits: (program_id: ProgramId, body: Schemas["EditsRequest"]) =>
-    told(http.POST("/api/programs/{program_id}/revisions", { params: { path: { program_id } }, body })),
+  saveEdits: (
+    program_id: ProgramId,
+    { look = [], ...edits }: Omit<Schemas["EditsRequest"], "look"> & { look?: string[] },
+  ) =>
+    told(
+      http.POST("/api/programs/{program_id}/revisions", {
+        params: { path: { program_id } },
+        body: { ...edits, look },
+      }),
+    ),
   history: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}/revisions", { params: { path: { program_id } } })),
   undo: (program_id: ProgramId, base: number) =>

@@ -4051,6 +4051,8 @@ export interface components {
         /**
          * BoardChange
          * @description What a save made of the board of revision ``base``: its changed days, or all of it where more changed.
+         *
+         *     ``findings`` are those of the phases that were asked for with it.
          */
         BoardChange: {
             /**
@@ -4064,6 +4066,11 @@ export interface components {
             /** Phases */
             phases: components["schemas"]["PhaseChange"][];
             board: components["schemas"]["BoardView"] | null;
+            /**
+             * Findings
+             * @default []
+             */
+            findings: components["schemas"]["PhaseFindings"][];
         };
         /**
          * BoardView
@@ -5884,7 +5891,7 @@ export interface components {
         };
         /**
          * EditsRequest
-         * @description Edits, and the revision they started from.
+         * @description Edits, and the revision they started from; ``look`` are phases whose findings are answered with the change.
          */
         EditsRequest: {
             /** Base */
@@ -5893,6 +5900,11 @@ export interface components {
             edits: (components["schemas"]["SetCell"] | components["schemas"]["AddLine"] | components["schemas"]["MoveLine"] | components["schemas"]["MoveGroup"] | components["schemas"]["MoveWithin"] | components["schemas"]["RemoveLine"] | components["schemas"]["ChangeExercise"] | components["schemas"]["ChangeLine"] | components["schemas"]["RestrictFlow"] | components["schemas"]["GroupLines"] | components["schemas"]["Ungroup"] | components["schemas"]["ChangeGroup"] | components["schemas"]["AddDay"] | components["schemas"]["RepeatDay"] | components["schemas"]["ChangeDay"] | components["schemas"]["SetDay"] | components["schemas"]["RemoveDay"] | components["schemas"]["AddWeek"] | components["schemas"]["ChangeWeek"] | components["schemas"]["RemoveWeek"] | components["schemas"]["AddPhase"] | components["schemas"]["ChangePhase"] | components["schemas"]["RemovePhase"] | components["schemas"]["ChangeProgram"] | components["schemas"]["MoveSession"] | components["schemas"]["HoldSession"] | components["schemas"]["PauseProgram"] | components["schemas"]["AnswerFinding"])[];
             /** Reason */
             reason: string;
+            /**
+             * Look
+             * @default []
+             */
+            look: string[];
         };
         /**
          * EffortRequest
@@ -8782,6 +8794,15 @@ export interface components {
             weeks: number;
             /** Days */
             days: string[];
+        };
+        /**
+         * PhaseFindings
+         * @description What the checks find in a phase after a save.
+         */
+        PhaseFindings: {
+            /** Phase */
+            phase: string;
+            found: components["schemas"]["FindingsView"];
         };
         /**
          * PhaseOutcome

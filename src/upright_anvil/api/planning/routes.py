@@ -22,12 +22,11 @@ from upright_anvil.core.fitting.fit import Fit, FitTerms
 from upright_anvil.core.ids import NO_LINE, NO_WEEK, DayId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.missed_session import WayOut
 from upright_anvil.services.board import filling, findings, fitting, reading, revisions
-from upright_anvil.services.board.findings import FindingsView
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.reading import CellAddress, Hints
 from upright_anvil.services.board.revisions import Comparison
 from upright_anvil.services.board.trial import TrialView
-from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.board.views import BoardView, FindingsView
 from upright_anvil.services.calendar import calendar
 from upright_anvil.services.calendar.calendar import CalendarView
 from upright_anvil.services.programs import outcome, over_the_years

@@ -9,6 +9,7 @@ from pydantic import Field, StringConstraints, model_validator
 from upright_anvil.api.request_model import RequestModel, Words
 from upright_anvil.core.drafting.draft import MOST_WEEKS, Wish
 from upright_anvil.core.ids import NO_EXERCISE, NO_LINE, NO_WEEK, ExerciseId, LineId, PlaceId, ProgramId, WeekId
+from upright_anvil.core.plan.document import MAX_PHASES
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.parts import ExerciseKey, Id, LineKey, OptionalWeek, WeekKey
 from upright_anvil.core.plan.paths import Path, PathKind
@@ -29,11 +30,12 @@ class ProgramRequest(RequestModel):
 
 
 class EditsRequest(RequestModel):
-    """Edits, and the revision they started from."""
+    """Edits, and the revision they started from; ``look`` are phases whose findings are answered with the change."""
 
     base: Annotated[int, Field(ge=1)]
     edits: Annotated[list[Edit], Field(min_length=1, max_length=200)]
     reason: Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=300)]
+    look: Annotated[tuple[Annotated[str, Field(max_length=64)], ...], Field(max_length=MAX_PHASES)] = ()
 
 
 MOST_PASTED = 200_000

@@ -13,6 +13,7 @@ from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.reading import ReadCell
 from upright_anvil.services.board import opening, pasting, replacing, saving, typed
+from upright_anvil.services.board.findings import with_findings
 from upright_anvil.services.board.opening import board_change, board_of
 from upright_anvil.services.board.pasting import PastedView
 from upright_anvil.services.board.reading import CellAddress
@@ -20,6 +21,7 @@ from upright_anvil.services.board.replacing import ReplaceTrial
 from upright_anvil.services.board.views import BoardChange, BoardView
 from upright_anvil.services.projection import looking_ahead
 from upright_anvil.services.projection.views import AheadView
+from upright_anvil.store.database import Scope
 from upright_anvil.store.programs import RevisionHead
 
 router = resource("/programs/{program_id}", tag="programs")
@@ -38,7 +40,11 @@ async def save_edits(program_id: ProgramId, asked: EditsRequest, here: Here) -> 
     """Save edits as a new revision and answer what changed; a stale save is refused with the difference."""
     edited = await here.read(lambda scope: saving.edited(scope, program_id, asked.base, asked.edits, here.today))
     saved = await here.write(lambda scope: saving.keep_edited(scope, edited, asked.reason, here.now))
-    return await here.read(lambda scope: board_change(scope, edited, saved, here.today))
+
+    def answered(scope: Scope) -> BoardChange:
+        return with_findings(scope, board_change(scope, edited, saved, here.today), saved, asked.look, here.today)
+
+    return await here.read(answered)
 
 
 @router.get("/revisions")

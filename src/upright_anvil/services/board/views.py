@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from datetime import date, datetime
 
 from upright_anvil.core.blocks import Bar
+from upright_anvil.core.checks.model import Finding
 from upright_anvil.core.health.cautions import Caution
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.loads.load import Unit
@@ -211,11 +212,31 @@ class PhaseChange:
 
 
 @dataclass(frozen=True, slots=True)
+class FindingsView:
+    """The findings of one phase, at one revision."""
+
+    revision: int
+    findings: tuple[Finding, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class PhaseFindings:
+    """What the checks find in a phase after a save."""
+
+    phase: str
+    found: FindingsView
+
+
+@dataclass(frozen=True, slots=True)
 class BoardChange:
-    """What a save made of the board of revision ``base``: its changed days, or all of it where more changed."""
+    """What a save made of the board of revision ``base``: its changed days, or all of it where more changed.
+
+    ``findings`` are those of the phases that were asked for with it.
+    """
 
     program_id: ProgramId
     base: int
     revision: RevisionView
     phases: tuple[PhaseChange, ...]
     board: BoardView | None
+    findings: tuple[PhaseFindings, ...] = ()

@@ -40,10 +40,17 @@ export function useBoard(programId: ProgramId) {
 
   const latest = () =>
     queries.getQueryData<Schemas["BoardView"]>(keys.board(programId))?.revision.number ?? 1;
-  const follow = (revision: number) => {
-    // What the checks say of it is asked for before the board is drawn: the two go on side by side.
+  /** The phases whose findings stand beside the board. */
+  const looked = () => {
     const shown = queries.getQueryCache().findAll({ queryKey: ["findings", programId], type: "active" });
-    for (const phase of new Set(shown.map((query) => String(query.queryKey[2]))))
+    return [...new Set(shown.map((query) => String(query.queryKey[2])))];
+  };
+  const follow = (revision: number, told: Schemas["BoardChange"]["findings"] = []) => {
+    for (const { phase, found } of told)
+      queries.setQueryData(keys.findings(programId, phase, revision), found);
+    // What the checks say of the others is asked for before the board is drawn: the two go on side by side.
+    const known = new Set(told.map(({ phase }) => phase));
+    for (const phase of looked().filter((one) => !known.has(one)))
       void queries.prefetchQuery({
         queryKey: keys.findings(programId, phase, revision),
         queryFn: () => api.findings(programId, phase),
@@ -61,9 +68,10 @@ export function useBoard(programId: ProgramId) {
   const scope = { id: `save-${programId}` };
   const save = useMutation({
     scope,
-    mutationFn: ({ edits, reason }: Saving) => api.saveEdits(programId, { base: latest(), edits, reason }),
+    mutationFn: ({ edits, reason }: Saving) =>
+      api.saveEdits(programId, { base: latest(), edits, reason, look: looked() }),
     onSuccess: (change) => {
-      follow(change.revision.number);
+      follow(change.revision.number, change.findings);
       keepChange(queries, programId, change);
     },
     onError: (error, asked) => {

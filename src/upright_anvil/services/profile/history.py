@@ -19,7 +19,7 @@ from upright_anvil.store.history import BriefSet, LogEnd, brief_sets, log_end, s
 from upright_anvil.store.memo import Memo
 
 MOST_KEPT = 12
-"""Clients whose history is kept in memory: ten thousand sets take about 10 MB."""
+"""Clients whose history is kept in memory: ten thousand sets take about 5 MB."""
 
 
 @dataclass(frozen=True)

@@ -7,7 +7,6 @@ import { shapeOf } from "./shapes";
 /** Code of the views that are likely next, fetched once the first view stands. */
 const AHEAD: readonly (() => Promise<unknown>)[] = [
   () => import("../features/floor/FloorView"),
-  () => import("../features/clients/ClientFrame"),
   () => import("../features/clients/ClientFileView"),
   () => import("../features/board/BoardView"),
   () => import("../features/review/ReviewView"),

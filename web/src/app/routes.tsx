@@ -1,5 +1,8 @@
 import { t } from "../ui/words";
 import { createBrowserRouter, Link } from "react-router";
+import { ClientFile } from "../features/clients/ClientFile";
+import { ClientFrame } from "../features/clients/ClientFrame";
+import { ClientsView } from "../features/clients/ClientsView";
 import { NewClientView } from "../features/clients/NewClientView";
 import { TodayView } from "../features/today/TodayView";
 import { Button } from "../ui/Button";
@@ -19,12 +22,7 @@ export const router = createBrowserRouter([
         HydrateFallback: Nothing,
         children: [
           { index: true, handle: { help: "today" }, Component: TodayView },
-          {
-            path: "clients",
-            handle: { help: "clients" },
-            lazy: async () => ({ Component: (await import("../features/clients/ClientsView")).ClientsView }),
-          },
-          // What is typed at once belongs into it, so it is there before it is asked for.
+          { path: "clients", handle: { help: "clients" }, Component: ClientsView },
           { path: "clients/new", handle: { help: "new client" }, Component: NewClientView },
           {
             path: "clients/bring-in",
@@ -35,15 +33,9 @@ export const router = createBrowserRouter([
           },
           {
             path: "clients/:clientId",
-            lazy: async () => ({ Component: (await import("../features/clients/ClientFrame")).ClientFrame }),
+            Component: ClientFrame,
             children: [
-              {
-                index: true,
-                handle: { help: "client" },
-                lazy: async () => ({
-                  Component: (await import("../features/clients/ClientFileView")).ClientFileView,
-                }),
-              },
+              { index: true, handle: { help: "client" }, Component: ClientFile },
               {
                 path: "health",
                 handle: { help: "health" },

@@ -1,3 +1,4 @@
+import "../../ui/SheetDialog";
 import { t } from "../../ui/words";
 import { otherDensity, setDensity, useDensity } from "../../app/density";
 import { actionOf, isTyping } from "../../app/shortcuts";

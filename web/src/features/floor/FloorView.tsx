@@ -1,3 +1,4 @@
+import "../../ui/SheetDialog";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";

@@ -31,6 +31,9 @@ LATENCY = """() => {
   }, true);
 }"""
 
+DRAWN = "() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 0)))"
+"""Until the next frame stands."""
+
 
 def measure() -> list[Figure]:
     """Open the largest plan, type into it, then write a small program with as few keys as it takes."""
@@ -97,18 +100,24 @@ def _typing(page: Page, url: str, app: Served, program: str) -> list[Figure]:
         page.keyboard.type(f"3 x {8 + n}, 60 kg")
         page.wait_for_load_state("networkidle")
         begun = time.perf_counter()
-        with page.expect_response(lambda r: "/findings" in r.url) as findings:
-            with page.expect_response(lambda r: r.url.endswith("/revisions") and r.request.method == "POST"):
-                page.keyboard.press("Enter")
-            saved.append((time.perf_counter() - begun) * 1000)
-        findings.value.finished()
+        with page.expect_response(lambda r: r.url.endswith("/revisions") and r.request.method == "POST") as answer:
+            page.keyboard.press("Enter")
+        answer.value.finished()
+        saved.append((time.perf_counter() - begun) * 1000)
+        page.evaluate(DRAWN)
         told.append((time.perf_counter() - begun) * 1000)
     size = f"{WEEKS} weeks x {DAYS} days x {LINES} lines"
     p95 = quantiles(strokes, n=20)[-1]
     return [
         Figure(f"a keystroke on screen, {size}, p95", p95, 100, "ms", f"median {median(strokes):.0f} ms, Chromium"),
-        Figure("Enter to recomputed time and volume, median", median(saved), 250, "ms", f"worst {max(saved):.0f} ms"),
-        Figure("Enter to findings, median", median(told), 250, "ms", f"worst {max(told):.0f} ms"),
+        Figure(
+            "Enter to the answer: cells, time, volume, findings, median",
+            median(saved),
+            250,
+            "ms",
+            f"worst {max(saved):.0f} ms",
+        ),
+        Figure("Enter to findings drawn, median", median(told), 250, "ms", f"worst {max(told):.0f} ms"),
         Figure(f"open and render {size}", rendered, NO_AIM, "ms", f"{there} of {WEEKS * DAYS * LINES} cells exist"),
     ]
 

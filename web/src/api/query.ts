@@ -22,6 +22,8 @@ export const query = {
     queryOptions({
       queryKey: keys.progress(id, exercise, whole),
       queryFn: () => api.progress(id, exercise, whole),
+      // Another exercise of the same client: what one chose from stays until it is there, and the focus on it.
+      placeholderData: (before) => (before?.client_id === id ? before : undefined),
     }),
   templates: (id: ClientId) =>
     queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),

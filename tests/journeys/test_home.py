@@ -67,6 +67,8 @@ class HomeTest(JourneyTest):
             expect(page.get_by_role("timer")).to_be_visible()
             page.clock.fast_forward("00:12")
             rounds = page.get_by_role("button", name=re.compile(r"^Round \d+ done$"))
+            work = page.get_by_role("button", name=re.compile("^(Stop now|Done|On to .*)$"))
+            expect(rounds.or_(work)).to_be_visible()
             for _ in range(9 if rounds.is_visible() else 0):
                 rounds.click()
             page.clock.fast_forward("30:00")

@@ -156,6 +156,8 @@ class _Taps:
     def work(self) -> None:
         """Past the ramp-up sets where some are offered."""
         self.page.get_by_role("region", name=re.compile(r"^(Set|Ramp-up set) \d")).wait_for()
+        # What was tapped last has settled: the next set stands there, or the ramp-up of the next exercise.
+        expect(self.page.get_by_role("button", name=DONE)).to_be_enabled()
         if self.page.get_by_role("button", name="Straight to the work").is_visible():
             self.tap("Straight to the work")
 

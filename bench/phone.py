@@ -14,7 +14,7 @@ BYTES_A_SECOND = 1_600_000 / 8
 PHONE: ViewportSize = {"width": 390, "height": 844}
 TIMES = 3
 SETTLED_MS = 6000
-"""How long the first visit is left alone, so that what comes later has come."""
+"""How long the first visit is left alone once the app is installed, so that what comes later has come."""
 
 SESSION = "main [data-main-action], main a[href*='/floor']"
 """What Today is opened for."""
@@ -58,6 +58,7 @@ def _visits(browser: Browser, address: str) -> tuple[float, float, float]:
         wire.on("Network.loadingFinished", lambda told: scripts.update({told["requestId"]: told["encodedDataLength"]}))
         first = _drawn(page, address)
         size = sum(length for request, length in scripts.items() if kinds.get(request) == "Script")
+        page.wait_for_function("() => navigator.serviceWorker.controller !== null", timeout=60_000)
         page.wait_for_timeout(SETTLED_MS)
         page.close()
         again = _drawn(_slow_page(context), address)

@@ -7,6 +7,7 @@ from typing import Any
 
 from bench.figures import Figure, interleaved
 from bench.served import Served, served
+from upright_anvil.store.tables.base import unpacked
 
 TIMES = 150
 
@@ -50,7 +51,7 @@ def _against(app: Served, claim: str, path: str, queries: tuple[str, ...], names
 
         def select(_: int) -> str:
             rows: list[list[dict[str, Any]]] = [[dict(r) for r in bare.execute(q, names)] for q in queries]
-            return json.dumps(rows)
+            return json.dumps(rows, default=unpacked)
 
         http, plain = interleaved(lambda _: app.fetch(path), select, TIMES)
     detail = f"HTTP {http.median:.2f} ms (p95 {http.p95:.2f}), SELECTs and json.dumps {plain.median:.2f} ms"

@@ -8,11 +8,11 @@ from urllib.parse import quote
 
 from playwright.sync_api import Page, sync_playwright
 from tools.app_process import launch_chromium
+from tools.large_program import DAYS, LINES, WEEKS, large_program, new_client
 
 from bench.figures import NO_AIM, Figure
 from bench.served import Served, served
 
-WEEKS, DAYS, LINES = 16, 5, 12
 STROKES = 60
 SAVES = 12
 
@@ -41,50 +41,16 @@ def measure() -> list[Figure]:
         browser = launch_chromium(playwright)
         page = browser.new_context(viewport={"width": 1280, "height": 800}).new_page()
         url = f"http://127.0.0.1:{app.connection.port}"
-        large = _largest(app)
+        large = large_program(app.ask)
         figures = [*_typing(page, f"{url}/programs/{large}", app, large), *_keys(page, url, app)]
         browser.close()
     return figures
 
 
-def _client(app: Served, name: str, days: int) -> str:
-    place = {
-        "name": f"Hall of {name}",
-        "unit": "kg",
-        "equipment": "bar 20, plates 4x2.5 4x5 4x10\nbench, rack\nstack 5-90 by 5",
-    }
-    body = {"name": name, "unit": "kg", "minutes": 60, "days_a_week": days, "place": place}
-    return str(app.ask("POST", "/clients", body)["id"])
-
-
-def _largest(app: Served) -> str:
-    client = _client(app, "Brunhild Large", DAYS)
-    board = app.ask("POST", f"/clients/{client}/program", {"name": "Large", "weeks": WEEKS})
-    exercises = [e["exercise"]["id"] for e in app.ask("GET", "/exercises?q=press&limit=40")["hits"]][:LINES]
-    edits = [
-        {
-            "op": "add_line",
-            "day": f"p1-d{day}",
-            "line": f"l{day}-{n}",
-            "exercise": exercise,
-            "text": f"3 x {6 + n}-{8 + n}, {20 + 5 * (n % 8)} kg, rest 90 s, leave 2",
-        }
-        for day in range(1, DAYS + 1)
-        for n, exercise in enumerate(exercises)
-    ]
-    path = f"/programs/{board['program_id']}"
-    app.ask("POST", f"{path}/revisions", {"base": 1, "edits": edits, "reason": "Written"})
-    lines = [edit["line"] for edit in edits]
-    fill = {"week": "p1-w1", "kind": "reps", "step": "1"}
-    for base, some in enumerate((lines[:30], lines[30:]), start=2):
-        app.ask("POST", f"{path}/fill", fill | {"base": base, "lines": some})
-    return str(board["program_id"])
-
-
 def _typing(page: Page, url: str, app: Served, program: str) -> list[Figure]:
     begun = time.perf_counter()
     page.goto(url)
-    page.locator('[data-cell="0:15"]').wait_for(state="attached")
+    page.locator('[data-cell="0:5"]').wait_for(state="visible")
     rendered = (time.perf_counter() - begun) * 1000
     there = page.locator("[data-cell]").count()
     page.evaluate(LATENCY)
@@ -127,7 +93,7 @@ def _keys(page: Page, url: str, app: Served) -> list[Figure]:
     app.connection.close()  # it has been idle too long; the next request opens it again
     plain = _program(page, url, app, "Ottilie Scratch", _alike)
     differing = _program(page, url, app, "Odilo Loads", _differing)
-    other = _client(app, "Ottokar Template", 3)
+    other = new_client(app.ask, "Ottokar Template", 3)
     page.goto(f"{url}/clients/{other}/start")
     page.get_by_role("button", name="Start with it: Three whole-body days").click()
     page.get_by_role("columnheader", name="Week 4").wait_for()
@@ -158,7 +124,7 @@ def _differing(number: int) -> str:
 
 def _program(page: Page, url: str, app: Served, name: str, behind: Callable[[int], str]) -> int:
     """Write the program and answer the keys and clicks that it took."""
-    client = _client(app, name, 3)
+    client = new_client(app.ask, name, 3)
     page.goto(f"{url}/clients/{client}/start")
     page.get_by_role("button", name="Start empty").click()
     page.get_by_role("columnheader", name="Week 4").wait_for()

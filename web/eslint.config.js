@@ -35,6 +35,7 @@ export default tseslint.config(
       "src/app/theme.ts",
       "src/app/density.ts",
       "src/app/singleKeys.ts",
+      "src/ui/catalogue.ts",
       "src/ui/words.ts",
     ],
     rules: {

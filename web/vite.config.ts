@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
-import { join } from "node:path";
+import { basename, join } from "node:path";
 import { brotliCompressSync, constants, gzipSync } from "node:zlib";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
@@ -58,11 +58,61 @@ function compressed(): Plugin {
   };
 }
 
+// What the page fetches at once: the app, which comes after its language, and views that are opened by their address.
+const OPENED_AT: Record<string, string> = {
+  start: "",
+  BoardView: "^/programs/[^/]+$",
+  FloorView: "^/floor/",
+};
+
+function fetchedAhead(): Plugin {
+  return {
+    name: "fetched-ahead",
+    apply: "build",
+    transformIndexHtml: {
+      order: "post",
+      handler: (page, { bundle = {} }) => {
+        const scripts: Record<string, string> = {};
+        for (const chunk of Object.values(bundle)) {
+          if (chunk.type !== "chunk") continue;
+          const at = OPENED_AT[chunk.name];
+          if (at === undefined) continue;
+          const files = [chunk.fileName, ...chunk.imports].filter((file) => !page.includes(file));
+          scripts[at] = files.map((file) => basename(file, ".js")).join(" ");
+        }
+        return page.replace('{ "^$": "" }', JSON.stringify(scripts));
+      },
+    },
+  };
+}
+
+// The app's own scripts are one file: all that is there before a view is, however many views share it. Only the catalogue,
+// and what fetches files, come before it.
+const FIRST = /\/ui\/catalogue\.ts$|preload-helper/;
+const ofTheApp = new Set<string>();
+
+function oneFile(): Plugin {
+  return {
+    name: "one-file",
+    apply: "build",
+    buildEnd() {
+      const add = (id: string) => {
+        if (ofTheApp.has(id) || FIRST.test(id)) return;
+        ofTheApp.add(id);
+        this.getModuleInfo(id)?.importedIds.forEach(add);
+      };
+      for (const id of this.getModuleIds()) if (id.endsWith("/src/app/start.tsx")) add(id);
+    },
+  };
+}
+
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
     compressed(),
+    oneFile(),
+    fetchedAhead(),
     VitePWA({
       registerType: "autoUpdate",
       injectRegister: null,
@@ -123,5 +173,16 @@ export default defineConfig({
     }),
   ],
   server: { proxy: { "/api": { target: "http://127.0.0.1:8321", ws: true } } },
-  build: { target: "es2022", chunkSizeWarningLimit: 900 },
+  build: {
+    target: "es2022",
+    chunkSizeWarningLimit: 900,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: "start", test: (id) => ofTheApp.has(id) }],
+          includeDependenciesRecursively: false,
+        },
+      },
+    },
+  },
 });

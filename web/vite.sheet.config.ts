@@ -1,3 +1,4 @@
+import { fileURLToPath } from "node:url";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
@@ -8,12 +9,16 @@ export default defineConfig({
   publicDir: false,
   // The same code with a smaller library beneath it: the file goes through messages and lies on phones.
   resolve: {
-    alias: {
-      "react-dom/client": "preact/compat/client",
-      "react-dom": "preact/compat",
-      "react/jsx-runtime": "preact/jsx-runtime",
-      react: "preact/compat",
-    },
+    alias: [
+      { find: "react-dom/client", replacement: "preact/compat/client" },
+      { find: "react-dom", replacement: "preact/compat" },
+      { find: "react/jsx-runtime", replacement: "preact/jsx-runtime" },
+      { find: "react", replacement: "preact/compat" },
+      {
+        find: /^\.\/catalogue$/,
+        replacement: fileURLToPath(new URL("src/sheet/noCatalogue.ts", import.meta.url)),
+      },
+    ],
   },
   define: { "process.env.NODE_ENV": JSON.stringify("production") },
   build: {

@@ -1,7 +1,8 @@
-import { useIsFetching } from "@tanstack/react-query";
+import { useIsFetching, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
 import { useLocation, useNavigation } from "react-router";
 import { Shape } from "../ui/Shape";
+import { install } from "./installed";
 import { shapeOf } from "./shapes";
 
 /** Code of the views that are likely next, fetched once the first view stands. */
@@ -45,15 +46,17 @@ export function Pending() {
   const { state, location } = useNavigation();
   const { pathname } = useLocation();
   const busy = useIsFetching() > 0;
+  const queries = useQueryClient();
   const begun = useRef(false);
   useEffect(() => {
     if (busy || begun.current) return undefined;
     const waiting = setTimeout(() => {
       begun.current = true;
+      install(queries);
       fetchAhead();
     }, STANDS_FOR);
     return () => clearTimeout(waiting);
-  }, [busy]);
+  }, [busy, queries]);
   if (state !== "loading" || !location) return null;
   const other = location.pathname !== pathname;
   // What stands above the view stays: the way back is still there.

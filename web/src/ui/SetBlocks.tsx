@@ -38,7 +38,20 @@ export function SetBlocks({
   const placed = blocks.map((block, n) => ({ block, at: starts[n] ?? 0, width: rooms[n] ?? 0 }));
   const width = Math.max((starts.at(-1) ?? 0) + (rooms.at(-1) ?? 0) + frame, 1);
   const height = max + frame * 2;
-  const bar = (value: Bar) => ({ width: value.width * rep, height: value.height * max });
+  /** Standing on the ground line. */
+  const box = (at: number, { width: reps, height: share }: Bar) =>
+    `M${at} ${height - frame}v${-share * max}h${reps * rep}v${share * max}z`;
+  const drawn = (of: (block: DrawnBlock) => Bar | null | false | undefined) =>
+    placed
+      .map(({ block, at }) => {
+        const bar = of(block);
+        return bar ? box(at, bar) : "";
+      })
+      .join("");
+  const done = drawn((block) => !block.waiting && block.done);
+  const waiting = drawn((block) => block.waiting && block.done);
+  const planned = drawn((block) => !block.current && block.planned);
+  const current = drawn((block) => block.current && block.planned);
   return (
     <svg
       role="img"
@@ -58,55 +71,39 @@ export function SetBlocks({
         strokeWidth={frame * 0.5}
         strokeDasharray="1 3"
       />
-      {placed.map(({ block, at, width: room }, index) => {
-        const planned = block.planned && bar(block.planned);
-        const done = block.done && bar(block.done);
-        return (
-          <g key={index}>
-            {block.current && (
-              <rect
-                x={at - gap / 2}
-                y={0}
-                width={room + gap}
-                height={height}
-                fill="var(--color-ember-wash)"
-              />
-            )}
-            {done && (
-              <rect
-                x={at}
-                y={height - frame - done.height}
-                width={done.width}
-                height={done.height}
-                fill={block.waiting ? "url(#waiting)" : "var(--color-done)"}
-              />
-            )}
-            {planned && (
-              <rect
-                x={at}
-                y={height - frame - planned.height}
-                width={planned.width}
-                height={planned.height}
-                fill="none"
-                stroke={block.current ? "var(--color-ember)" : "var(--color-outline)"}
-                strokeWidth={frame}
-              />
-            )}
-          </g>
-        );
-      })}
-      <defs>
-        <pattern
-          id="waiting"
-          width="6"
-          height="6"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <rect width="6" height="6" fill="var(--color-done-wash)" />
-          <rect width="3" height="6" fill="var(--color-done)" />
-        </pattern>
-      </defs>
+      {placed.map(
+        ({ block, at, width: room }, index) =>
+          block.current && (
+            <rect
+              key={index}
+              x={at - gap / 2}
+              y={0}
+              width={room + gap}
+              height={height}
+              fill="var(--color-ember-wash)"
+            />
+          ),
+      )}
+      {done && <path d={done} fill="var(--color-done)" />}
+      {waiting && (
+        <>
+          <defs>
+            <pattern
+              id="waiting"
+              width="6"
+              height="6"
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <rect width="6" height="6" fill="var(--color-done-wash)" />
+              <rect width="3" height="6" fill="var(--color-done)" />
+            </pattern>
+          </defs>
+          <path d={waiting} fill="url(#waiting)" />
+        </>
+      )}
+      {planned && <path d={planned} fill="none" stroke="var(--color-outline)" strokeWidth={frame} />}
+      {current && <path d={current} fill="none" stroke="var(--color-ember)" strokeWidth={frame} />}
       <line
         x1={0}
         x2={width}

@@ -6,6 +6,7 @@ const fresh = async (kept: string | null): Promise<typeof Words> => {
   localStorage.clear();
   if (kept !== null) localStorage.setItem("upright-anvil.catalogue", kept);
   vi.resetModules();
+  await (await import("./catalogue")).readCatalogue();
   return import("./words");
 };
 const sentences = {

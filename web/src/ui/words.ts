@@ -1,40 +1,7 @@
 // The interface's sentences: English is the key, as in the catalogue of sheets and papers; what a language lacks is said in English.
-import i18next, { type i18n } from "i18next";
+import { catalogue, KEPT, type Catalogue } from "./catalogue";
 
 type Values = Record<string, string | number>;
-
-export interface Catalogue {
-  /** The language, as the browser writes it (`de`). */
-  language: string;
-  sentences: Record<string, string>;
-}
-
-const KEPT = "upright-anvil.catalogue";
-
-/** The catalogue chosen on this device, ready before the first sentence is asked for; null is English. */
-const catalogue: i18n | null = readCatalogue();
-
-function readCatalogue(): i18n | null {
-  try {
-    const kept = localStorage.getItem(KEPT);
-    if (kept === null) return null;
-    const { language, sentences } = JSON.parse(kept) as Catalogue;
-    const made = i18next.createInstance();
-    void made.init({
-      lng: language,
-      fallbackLng: false,
-      resources: { [language]: { translation: sentences } },
-      keySeparator: false,
-      nsSeparator: false,
-      initAsync: false,
-      interpolation: { escapeValue: false },
-    });
-    return made;
-  } catch {
-    // No store, or one that somebody else wrote to: English is always there.
-    return null;
-  }
-}
 
 /** Keeps a catalogue for this device, null for English; it is spoken from the next start on. */
 export function keepCatalogue(chosen: Catalogue | null): void {
@@ -84,8 +51,8 @@ export function count(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;
 }
 
-const figures = new Intl.NumberFormat(locale, { maximumFractionDigits: 4, useGrouping: false });
+const figures = catalogue && new Intl.NumberFormat(locale, { maximumFractionDigits: 4, useGrouping: false });
 
 /** A figure with the language's own decimal mark. */
 export const figure = (value: number | string): string =>
-  catalogue ? figures.format(Number(value)) : String(Number(value));
+  figures?.format(Number(value)) ?? String(Number(value));

@@ -30,6 +30,8 @@ import { RefusedSheet } from "./RefusedSheet";
 import { runCommand } from "./runCommand";
 import { useBoard } from "./useBoard";
 
+/** Weeks up to which there is room beside the set blocks. */
+const WIDE_WEEKS = 6;
 const NONE: ReadonlySet<LineId> = new Set();
 
 /** The program board: weeks across, days and exercises down; a prescription is typed into its cell. */
@@ -176,7 +178,9 @@ export function BoardView() {
       >
         <div
           data-board-scroll
-          data-narrow={(compact && beside) || undefined}
+          data-narrow={
+            (compact && (beside || shown.some((one) => one.weeks.length > WIDE_WEEKS))) || undefined
+          }
           className="group/board min-w-0 lg:overflow-auto"
         >
           {shown.map((one) => (

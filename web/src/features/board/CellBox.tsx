@@ -15,7 +15,8 @@ interface Props {
   programId: ProgramId;
   line: Schemas["LineView"];
   /** The exercise trained in this week: another one in B weeks. */
-  exercise: Schemas["ExerciseHead"];
+  exercise: Schemas["ExerciseHead"]["id"];
+  name: string;
   week: Schemas["WeekView"];
   cell: Schemas["CellView"] | undefined;
   /** What the week before said of tempo, rest and reserve need not be said again. */
@@ -42,25 +43,45 @@ const moves: Partial<Record<string, [number, number]>> = {
   "choose down": [1, 0],
 };
 
-/** Moves the focus to the cell at a row and column, if there is one; a row far from the view is brought near first. */
+/** Moves the focus to the cell at a row and column, if there is one; one far from the view is brought near first. */
 export function focusCell(row: number, column: number): void {
   const find = () => document.querySelector<HTMLElement>(`[data-cell="${row}:${column}"]`);
   const cell = find();
   if (cell) return cell.focus();
-  const place = document.querySelector<HTMLElement>(`tr[data-row="${row}"]`);
-  if (!place) return;
+  const place = document.querySelector<HTMLTableRowElement>(`tr[data-row="${row}"]`);
+  const drawn = () => place && place.cells.length > 1;
+  if (!place || column < 0 || (drawn() && column + 1 >= place.cells.length)) return;
+  const aside = () =>
+    drawn() && place.cells[column + 1]?.scrollIntoView({ block: "nearest", inline: "center" });
   const watcher = new MutationObserver(() => {
-    find()?.focus();
-    if (find()) watcher.disconnect();
+    const there = find();
+    if (!there) return void aside();
+    there.focus();
+    watcher.disconnect();
   });
   watcher.observe(place, { childList: true, subtree: true });
-  place.scrollIntoView({ block: "center" });
+  if (drawn()) aside();
+  else place.scrollIntoView({ block: "center" });
 }
 
 /** One cell: its set blocks and its shorthand, read out; it opens for typing where it stands. */
 export const CellBox = memo(function CellBox(props: Props) {
-  const { programId, line, exercise, week, cell, before, first, row, column, late, compact, carry, save } =
-    props;
+  const {
+    programId,
+    line,
+    exercise,
+    name,
+    week,
+    cell,
+    before,
+    first,
+    row,
+    column,
+    late,
+    compact,
+    carry,
+    save,
+  } = props;
   const { command } = props;
   const [draft, setDraft] = useState<string | null>(null);
   const [unkept, setUnkept] = useState(() => draftOf(programId, line.id, week.id, cell?.plan.text ?? ""));
@@ -93,7 +114,7 @@ export const CellBox = memo(function CellBox(props: Props) {
           },
         ],
         t("{{name}}, week {{number}}: {{more}}", {
-          name: exercise.name,
+          name,
           number: week.number,
           more: text.trim() || "emptied",
         }),
@@ -126,10 +147,10 @@ export const CellBox = memo(function CellBox(props: Props) {
     return (
       <CellEditor
         programId={programId}
-        exercise={exercise.id}
+        exercise={exercise}
         at={{ line: line.id, week: week.id }}
         start={draft}
-        label={t("{{name}}, week {{number}}", { name: exercise.name, number: week.number })}
+        label={t("{{name}}, week {{number}}", { name, number: week.number })}
         late={late}
         compact={compact}
         onType={(text) => keepDraft(programId, line.id, week.id, text)}
@@ -162,7 +183,7 @@ export const CellBox = memo(function CellBox(props: Props) {
     >
       <span className="sr-only">
         {t("{{name}}, week {{number}}: {{more}}", {
-          name: exercise.name,
+          name,
           number: week.number,
           more: waiting ?? (plan?.text || t("empty")),
         })}

@@ -96,6 +96,8 @@ export function DayTime({
   const needs = minutes(seconds);
   const over = needs > limit;
   const quiet = compact ? "opacity-0 group-hover/day:opacity-100 focus-visible:opacity-100" : "";
+  // Over the minutes where the week is narrow, never over the next one.
+  const link = `text-soft underline hover:text-ink ${compact ? "bg-sunk px-0.5" : ""}`;
   return (
     <span className={`flex items-center gap-x-2 ${compact ? "whitespace-nowrap" : "flex-wrap"}`}>
       <span className="shrink-0 group-data-narrow/board:hidden">
@@ -114,18 +116,14 @@ export function DayTime({
         {over && compact && <span className="sr-only">{t(", too long")}</span>}
       </span>
       {seconds > 0 && !(moved && !moved.to) && (
-        <span className="ml-auto flex gap-2">
-          <button
-            type="button"
-            className={`min-h-6 min-w-6 text-soft underline hover:text-ink ${quiet}`}
-            onClick={fit}
-          >
+        <span className={compact ? "absolute right-1 flex gap-1" : "ml-auto flex gap-2"}>
+          <button type="button" className={`min-h-6 min-w-6 ${link} ${quiet}`} onClick={fit}>
             {t("fit")}
             <Of what={of} />
           </button>
           <Link
             to={session?.finished ? `/sessions/${session.id}` : floor}
-            className={`inline-flex min-h-6 items-center text-soft underline hover:text-ink ${now ? "" : quiet}`}
+            className={`inline-flex min-h-6 items-center ${link} ${now ? "" : quiet}`}
           >
             {session?.finished ? t("look back") : session ? t("carry on") : t("floor")}
             <Of what={of} />

@@ -1,6 +1,6 @@
 import { t } from "../../ui/words";
 import type { ClientId, LineId, ProgramId, WeekId } from "../../api/ids";
-import { Fragment, memo, useCallback, useState } from "react";
+import { Fragment, memo, useCallback, useContext, useState } from "react";
 import type { Schemas } from "../../api/client";
 import type { Density } from "../../app/density";
 import { AddExercise } from "./AddExercise";
@@ -9,6 +9,7 @@ import { DayName, DayTime } from "./DayHead";
 import { GroupHead, SectionSelect } from "./GroupHead";
 import type { Opened } from "./opened";
 import { LineRow, type Drop } from "./LineRow";
+import { NearWeeksContext } from "./near";
 import type { Save } from "./useBoard";
 
 interface Props {
@@ -28,6 +29,29 @@ interface Props {
   open: (what: Opened) => void;
   command: (what: Command, line: LineId, week: WeekId) => void;
   save: Save;
+}
+
+/** The minutes of a day in each week that is near. */
+function DayTimes({ programId, weeks, day, minutes, density, open }: Props) {
+  const [from, to] = useContext(NearWeeksContext);
+  const compact = density === "compact";
+  return weeks.map((week, index) => (
+    <td key={week.id} className={`text-sm ${compact ? "relative px-1 py-0 pl-2" : "px-2 py-1.5"}`}>
+      {index >= from && index < to && (
+        <DayTime
+          of={t("{{name}}, week {{number}}", { name: day.name, number: week.number })}
+          seconds={day.seconds[index] ?? 0}
+          limit={day.minutes ?? minutes}
+          floor={`/floor/${programId}/${week.id}/${day.id}`}
+          session={day.sessions[index] ?? null}
+          moved={day.moved[index] ?? null}
+          compact={compact}
+          now={week.is_now}
+          fit={() => open({ fit: { week: week.id, day: day.id } })}
+        />
+      )}
+    </td>
+  ));
 }
 
 /** A day: its time in each week against the client's minutes, then its sections, groups and exercises. Drawn anew
@@ -69,21 +93,7 @@ export const DayRows = memo(function DayRows(props: Props) {
         <th scope="rowgroup" className={`bg-sunk text-left lg:sticky lg:left-0 lg:z-[5] ${pad}`}>
           <DayName day={day} open={open} save={save} />
         </th>
-        {weeks.map((week, index) => (
-          <td key={week.id} className={`text-sm ${pad} ${compact ? "pl-2" : ""}`}>
-            <DayTime
-              of={t("{{name}}, week {{number}}", { name: day.name, number: week.number })}
-              seconds={day.seconds[index] ?? 0}
-              limit={day.minutes ?? props.minutes}
-              floor={`/floor/${programId}/${week.id}/${day.id}`}
-              session={day.sessions[index] ?? null}
-              moved={day.moved[index] ?? null}
-              compact={compact}
-              now={week.is_now}
-              fit={() => open({ fit: { week: week.id, day: day.id } })}
-            />
-          </td>
-        ))}
+        <DayTimes {...props} />
       </tr>
       {day.groups.map((group, at) => {
         const opens = at === 0 || day.groups[at - 1]?.section !== group.section;

@@ -1,10 +1,10 @@
-import { memo } from "react";
+import { memo, useContext } from "react";
 import type { Schemas } from "../../api/client";
 import type { ClientId, LineId, ProgramId, WeekId } from "../../api/ids";
 import type { Density } from "../../app/density";
 import { CellBox } from "./CellBox";
 import { LineHead } from "./LineHead";
-import { useNear } from "./near";
+import { NearWeeksContext, useNear } from "./near";
 import type { Command } from "./runCommand";
 import type { Opened } from "./opened";
 import type { Save } from "./useBoard";
@@ -43,6 +43,7 @@ interface Props {
 export const LineRow = memo(function LineRow(props: Props) {
   const { weeks, day, group, line, at, index, row, density, long, chosen, firstWritten, open, drop } = props;
   const [ref, near, height] = useNear<HTMLTableRowElement>(row, long);
+  const [from, to] = useContext(NearWeeksContext);
   const compact = density === "compact";
   const together = group.lines.length > 1;
   const tint = chosen ? "bg-[color-mix(in_srgb,var(--color-focus)_12%,var(--color-ground))]" : "bg-ground";
@@ -83,21 +84,18 @@ export const LineRow = memo(function LineRow(props: Props) {
         />
       </th>
       {weeks.map((week, column) => {
+        const place = `p-0 ${compact ? "" : "h-px align-top"} ${week.is_now ? "bg-ember-wash/45" : ""}`;
+        if (column < from || column >= to) return <td key={week.id} className={place} />;
         const cell = line.cells[column];
         const was = firstWritten?.get(`${line.id} ${week.id}`);
-        const exercise =
-          week.variant === "B" && line.variant_b
-            ? line.variant_b
-            : { id: line.exercise_id, name: line.exercise };
+        const other = week.variant === "B" ? line.variant_b : null;
         return (
-          <td
-            key={week.id}
-            className={`p-0 ${compact ? "" : "h-px align-top"} ${week.is_now ? "bg-ember-wash/45" : ""}`}
-          >
+          <td key={week.id} className={place}>
             <CellBox
               programId={props.programId}
               line={line}
-              exercise={exercise}
+              exercise={other?.id ?? line.exercise_id}
+              name={other?.name ?? line.exercise}
               week={week}
               cell={cell}
               before={line.cells[column - 1]?.plan.manner ?? ""}

@@ -6,6 +6,7 @@ import type { Density } from "../../app/density";
 import { AddDay } from "./AddDay";
 import type { Command } from "./runCommand";
 import { gridStops } from "./gridStops";
+import { NearWeeksContext, useNearWeeks } from "./near";
 import { DayRows } from "./DayRows";
 import type { Opened } from "./opened";
 import type { AddTemplateDay, Save } from "./useBoard";
@@ -32,7 +33,7 @@ export const PhaseTable = memo(function PhaseTable({
   /** The grid row at which the phase begins. */
   row: number;
   density: Density;
-  /** Whether only rows in view exist. */
+  /** Whether only rows and weeks in view exist. */
   long: boolean;
   carry: boolean;
   chosen: ReadonlySet<string>;
@@ -45,6 +46,7 @@ export const PhaseTable = memo(function PhaseTable({
 }) {
   const grid = useRef<HTMLTableElement>(null);
   useEffect(() => (grid.current ? gridStops(grid.current) : undefined), []);
+  const near = useNearWeeks(grid, phase.weeks.length, long);
   const compact = density === "compact";
   const days = (
     <AddDay view={view} phase={phase} compact={compact} save={save} addTemplateDay={addTemplateDay} />
@@ -73,26 +75,28 @@ export const PhaseTable = memo(function PhaseTable({
             open={open}
             save={save}
           />
-          {phase.days.map((day, index) => (
-            <DayRows
-              key={day.id}
-              programId={view.program_id}
-              client={view.client_id}
-              minutes={view.minutes}
-              weeks={phase.weeks}
-              day={day}
-              first={row + linesBefore(phase, index)}
-              density={density}
-              long={long}
-              carry={carry}
-              chosen={chosen}
-              firstWritten={firstWritten}
-              choose={choose}
-              open={open}
-              command={command}
-              save={save}
-            />
-          ))}
+          <NearWeeksContext value={near}>
+            {phase.days.map((day, index) => (
+              <DayRows
+                key={day.id}
+                programId={view.program_id}
+                client={view.client_id}
+                minutes={view.minutes}
+                weeks={phase.weeks}
+                day={day}
+                first={row + linesBefore(phase, index)}
+                density={density}
+                long={long}
+                carry={carry}
+                chosen={chosen}
+                firstWritten={firstWritten}
+                choose={choose}
+                open={open}
+                command={command}
+                save={save}
+              />
+            ))}
+          </NearWeeksContext>
         </table>
         {!compact && days}
       </div>

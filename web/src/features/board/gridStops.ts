@@ -28,7 +28,9 @@ export function gridStops(root: HTMLElement): () => void {
     const box = boxes.find((one) => one === document.activeElement) ?? boxes[0];
     for (const one of boxes) if (one.tabIndex !== (one === box ? 0 : -1)) one.tabIndex = one === box ? 0 : -1;
   };
-  const later = () => {
+  const later = (changes: MutationRecord[]) => {
+    // What is told beside a cell that is being typed in changes no stop.
+    if (changes.every(({ target }) => target instanceof Element && target.closest(EDITOR))) return;
     cancelAnimationFrame(asked);
     asked = requestAnimationFrame(settle);
   };

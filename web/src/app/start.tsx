@@ -1,13 +1,12 @@
-import "./app/styleNonce";
+import "./styleNonce";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router";
-import { Gate } from "./access/Gate";
-import { Problem } from "./api/client";
-import { router } from "./app/routes";
-import { language } from "./ui/words";
-import "./styles/index.css";
+import { Gate } from "../access/Gate";
+import { Problem } from "../api/client";
+import { router } from "./routes";
+import { language } from "../ui/words";
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -19,15 +18,6 @@ const queries = new QueryClient({
     mutations: { networkMode: "always" },
   },
 });
-
-// Installed, and there when the server is away; what is on the screen is asked for once more, so that it is kept too.
-if (import.meta.env.PROD && "serviceWorker" in navigator) {
-  void navigator.serviceWorker.register("/sw.js");
-  navigator.serviceWorker.addEventListener(
-    "controllerchange",
-    () => void queries.refetchQueries({ type: "active" }),
-  );
-}
 
 document.documentElement.lang = language;
 

@@ -45,6 +45,13 @@ def _serve(data: Path, port: int, demo: bool, shift: timedelta, closed_after: fl
         serve_data(data, port, demo=demo, shift=shift, zone=UTC)
 
 
+def free_port() -> int:
+    """Answer a port of this machine that nobody listens at."""
+    with socket.socket() as free:
+        free.bind(("127.0.0.1", 0))
+        return int(free.getsockname()[1])
+
+
 class AppProcess:
     """The app on a free port of its own, its clock set; it can be killed and come back with the same data.
 
@@ -55,9 +62,7 @@ class AppProcess:
         self, data: Path, *, demo: bool = False, begins: datetime = DEMO_DAY, closed_after: float = CLOSED_AFTER
     ) -> None:
         self.data, self.demo, self.shift, self.closed_after = data, demo, shift_to(begins), closed_after
-        with socket.socket() as free:
-            free.bind(("127.0.0.1", 0))
-            self.port = int(free.getsockname()[1])
+        self.port = free_port()
         self.url = f"http://127.0.0.1:{self.port}"
         self.process: ForkServerProcess | None = None
 

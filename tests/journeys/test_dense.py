@@ -1,12 +1,22 @@
 """The dense board: a week at a glance, a row by a formula, find and replace, rows to a spreadsheet and back."""
 
 import re
+from functools import partial
+from pathlib import Path
 
 from playwright.sync_api import Locator, Page, expect
+from tools.large_program import LINES, WEEKS, large_program
+from tools.small_program import ask
 
 from tests.journeys.support import JourneyTest
 
 SAVED = re.compile("/revisions$")
+READ = re.compile("/read")
+RENDERED = (Path(__file__).parent / "rendered.js").read_text("utf-8")
+DRAWN = "() => new Promise((done) => requestAnimationFrame(() => setTimeout(done, 0)))"
+ELEMENTS_AT_MOST = 6500
+RENDERED_AT_MOST = 20
+"""Of one keystroke in a cell: the cell, its editor and what the editor says."""
 
 
 class DenseTest(JourneyTest):
@@ -120,3 +130,37 @@ class DenseTest(JourneyTest):
         for row in range(88, 40, -1):
             page.keyboard.press("ArrowUp")
             expect(self.cell(page, row, 0)).to_be_focused()
+
+    def test_only_weeks_in_view_exist_and_the_keys_reach_the_others(self) -> None:
+        page = self.page(path=f"/programs/{large_program(partial(ask, self.server.url))}")
+        expect(self.cell(page, 0, 0)).to_be_attached()
+        expect(self.cell(page, 0, WEEKS - 1)).to_have_count(0)
+        self.cell(page, 0, 0).focus()
+        for column in range(1, WEEKS):
+            page.keyboard.press("ArrowRight")
+            expect(self.cell(page, 0, column)).to_be_focused()
+        page.keyboard.press("ArrowRight")
+        expect(self.cell(page, 0, WEEKS - 1)).to_be_focused()
+        expect(self.cell(page, 0, 0)).to_have_count(0)
+        expect(self.cell(page, LINES - 1, WEEKS - 1)).to_be_attached()
+
+    def test_the_largest_board_stays_light(self) -> None:
+        page = self.page()
+        page.add_init_script(RENDERED)
+        page.goto(f"{self.server.url}/programs/{large_program(partial(ask, self.server.url))}")
+        expect(self.cell(page, 0, 5)).to_be_visible()
+        expect(page.get_by_role("button", name=re.compile("^Findings [0-9]"))).to_be_visible()
+        self.assertLess(page.locator("*").count(), ELEMENTS_AT_MOST)
+        self.cell(page, 0, 2).focus()
+        for key in "3x8, 60 kg":
+            page.evaluate("() => (window.rendered = 0)")
+            with page.expect_response(READ) as answer:
+                page.keyboard.press(key)
+            answer.value.finished()
+            page.evaluate(DRAWN)
+            rendered = page.evaluate("() => window.rendered")
+            self.assertGreater(rendered, 0)
+            self.assertLessEqual(rendered, RENDERED_AT_MOST, key)
+        with page.expect_response(SAVED):
+            page.keyboard.press("Enter")
+        self.says(page, 0, 2, "3 x 8, 60 kg")

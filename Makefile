@@ -10,7 +10,7 @@ PY := .venv/bin/python
 export PYTHONPATH := src:.
 
 PY_SOURCES := $(shell find src tests bench tools -name '*.py' -o -name '*.toml' 2>/dev/null)
-WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/tsconfig.json
+WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/vite.sheet.config.ts web/tsconfig.json
 
 .PHONY: catalogue demo run test lint format rules bench browsers spreadsheets shots lock setup setup-dev
 

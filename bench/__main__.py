@@ -70,7 +70,11 @@ def main() -> int:
     wanted = sys.argv[1:] or list(parts)
     if unknown := [name for name in wanted if name not in parts]:
         sys.exit(f"There is no part {', '.join(unknown)}; there are: {', '.join(parts)}.")
-    print(f"yardstick: {yardstick():.0f} ms for a fixed piece of work; compare figures of two runs by it\n", flush=True)
+    figures_ms, objects_ms = yardstick()
+    print(
+        f"yardstick: {figures_ms:.0f} ms of arithmetic, {objects_ms:.0f} ms of objects; compare two runs by it\n",
+        flush=True,
+    )
     missed: list[str] = []
     for name in wanted:
         figures: list[Figure] = parts[name]()

@@ -1,5 +1,6 @@
 """A figure with its aim, and the table of them."""
 
+import json
 import time
 from collections.abc import Callable
 from dataclasses import dataclass
@@ -74,12 +75,21 @@ def interleaved(one: Callable[[int], object], other: Callable[[int], object], ti
     return Timed(median(first), quantiles(first, n=20)[-1]), Timed(median(second), quantiles(second, n=20)[-1])
 
 
-def yardstick() -> float:
-    """Answer the milliseconds of a fixed piece of work on this machine just now: its pace drifts."""
+def yardstick() -> tuple[float, float]:
+    """Answer the milliseconds of two fixed pieces of work on this machine just now: its pace drifts.
 
-    def work() -> float:
-        begun = time.perf_counter()
+    The first is arithmetic alone; the second makes and reads many objects, and is slowed by who else uses the memory.
+    """
+
+    def figures() -> None:
         sum(n * n for n in range(1_000_000))
+
+    def objects() -> None:
+        json.loads(json.dumps([{"id": str(n), "kg": n * 2.5, "reps": [n % 7, n % 5]} for n in range(60_000)]))
+
+    def taken(work: Callable[[], None]) -> float:
+        begun = time.perf_counter()
+        work()
         return (time.perf_counter() - begun) * 1000
 
-    return median(work() for _ in range(5))
+    return median(taken(figures) for _ in range(5)), median(taken(objects) for _ in range(5))

@@ -2,7 +2,9 @@
 
 import mimetypes
 from collections.abc import Container
+from functools import cache
 from pathlib import Path
+from typing import Any
 
 from fastapi import APIRouter, FastAPI
 from fastapi.responses import FileResponse, Response
@@ -41,6 +43,7 @@ from upright_anvil.api.places import routes as places
 from upright_anvil.api.planning import routes as planning
 from upright_anvil.api.programs import routes as programs
 from upright_anvil.api.reports import routes as reports
+from upright_anvil.api.routing import describing
 from upright_anvil.api.sessions import routes as sessions
 from upright_anvil.api.starting import routes as starting
 from upright_anvil.api.today import routes as today
@@ -90,13 +93,7 @@ def create_app(
 
     ``secure`` where browsers come by TLS.
     """
-    app = FastAPI(
-        title="Upright Anvil",
-        version=__version__,
-        docs_url=None,
-        redoc_url=None,
-        generate_unique_id_function=lambda route: route.name,
-    )
+    app = _bare()
     app.state.web = web
     app.state.cookies = cookies = Cookies(secure=secure)
     app.state.try_limit = TryLimit()
@@ -110,17 +107,38 @@ def create_app(
     app.add_middleware(AnswerHeaders)
     app.add_middleware(RequestId)
     problems.install(app)
+    _include(app)
+    app.add_api_route("/health", operation.health, include_in_schema=False)
+    app.openapi = _description  # type: ignore[method-assign]
+    if web is not None:
+        _serve(app, web)
+    return app
+
+
+def _bare() -> FastAPI:
+    return FastAPI(
+        title="Upright Anvil",
+        version=__version__,
+        docs_url=None,
+        redoc_url=None,
+        generate_unique_id_function=lambda route: route.name,
+    )
+
+
+def _include(app: FastAPI) -> None:
     api = APIRouter(prefix="/api", dependencies=[PERMITTED])
     for router in ROUTERS:
         api.include_router(router)
     app.include_router(api)
-    app.add_api_route("/health", operation.health, include_in_schema=False)
-    describe = app.openapi
-    routes = [route for router in ROUTERS for route in router.routes]
-    app.openapi = lambda: described(describe(), routes)  # type: ignore[method-assign]
-    if web is not None:
-        _serve(app, web)
-    return app
+
+
+@cache
+def _description() -> dict[str, Any]:
+    """Answer the API's schema."""
+    with describing():
+        app = _bare()
+        _include(app)
+        return described(app.openapi(), [route for router in ROUTERS for route in router.routes])
 
 
 def _serve(app: FastAPI, web: Path) -> None:

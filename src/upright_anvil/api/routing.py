@@ -4,7 +4,9 @@ What a service answers is typed already, so it is not validated a second time; t
 """
 
 import inspect
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
+from contextvars import ContextVar
 from dataclasses import is_dataclass
 from functools import cache, wraps
 from http import HTTPStatus
@@ -19,11 +21,37 @@ _WRITES = "writes_its_answer"
 """Marks an endpoint that writes its answer already: a router that is put into another one makes its routes anew."""
 
 
+_DESCRIBING = ContextVar("describing", default=False)
+
+
+@contextmanager
+def describing() -> Iterator[None]:
+    """While it lasts, apps that are made tell what their routes answer."""
+    token = _DESCRIBING.set(True)
+    try:
+        yield
+    finally:
+        _DESCRIBING.reset(token)
+
+
 class ViewRoute(APIRoute):
-    """A route whose endpoint answers a view; a `Response` is passed on as it is."""
+    """A route whose endpoint answers a view; a `Response` is passed on as it is.
+
+    What it answers is worked out for who asks for the API's description alone: there are hundreds, and starting waits
+    for none.
+    """
 
     def __init__(self, path: str, endpoint: Callable[..., Any], *, status_code: int | None = None, **more: Any) -> None:
         super().__init__(path, _written(endpoint, status_code or 200), status_code=status_code, **more)
+
+    @property
+    def response_model(self) -> Any:
+        """Answer the type of what is answered, while the API is described."""
+        return self._answers if _DESCRIBING.get() else None
+
+    @response_model.setter
+    def response_model(self, kind: Any) -> None:
+        self._answers = kind
 
 
 def resource(prefix: str = "", *, tag: str) -> APIRouter:
@@ -39,7 +67,7 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
 
     @cache
     def adapter() -> TypeAdapter[Any]:
-        return TypeAdapter(kind)  # made when it is first asked for: there are hundreds, and starting waits for none
+        return TypeAdapter(kind)
 
     def written(view: object) -> Response:
         if status == HTTPStatus.NO_CONTENT:

@@ -26,10 +26,10 @@ def measure() -> list[Figure]:
 class Sets:
     """Sets of one started session, each new."""
 
-    def __init__(self, app: Served) -> None:
-        session = app.ask("GET", "/today")["sessions"][0]
-        path = f"/programs/{session['program_id']}/weeks/{session['week_id']}/days/{session['day_id']}/floor"
-        view = app.ask("GET", path)
+    def __init__(self, app: Served, at: int = 0) -> None:
+        session = app.ask("GET", "/today")["sessions"][at]
+        self.path = f"/programs/{session['program_id']}/weeks/{session['week_id']}/days/{session['day_id']}/floor"
+        view = app.ask("GET", self.path)
         self.sid, self.line, self.now, self.made = (
             view["session_id"],
             view["lines"][0],
@@ -39,15 +39,18 @@ class Sets:
         start = {k: session[k] for k in ("program_id", "week_id", "day_id")} | {"started_at": self.now}
         app.ask("PUT", f"/sessions/{self.sid}", start)
 
-    def log(self, app: Served) -> None:
-        """Log one more."""
+    def next(self) -> dict[str, object]:
+        """Answer one more, as it is sent."""
         self.made += 1
-        row = {
-            "id": f"bench-{self.made:08d}", "line": self.line["line"], "number": 1,
+        return {
+            "id": f"{self.sid[:8]}-{self.made:08d}", "line": self.line["line"], "number": 1,
             "exercise": self.line["exercise_id"], "outcome": "done", "reps": 8, "reserve": 2,
             "load": {"value": "60", "unit": "kg"}, "planned": self.line["planned"], "logged_at": self.now,
         }  # fmt: skip
-        app.ask("POST", f"/sessions/{self.sid}/sets", row)
+
+    def log(self, app: Served) -> None:
+        """Log one more."""
+        app.ask("POST", f"/sessions/{self.sid}/sets", self.next())
 
 
 def _beside_saves(app: Served, sets: Sets) -> list[Figure]:

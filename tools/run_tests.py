@@ -13,6 +13,8 @@ from pathlib import Path
 from time import monotonic
 from typing import Any, cast
 
+from upright_anvil.cli import settle
+
 ROOT = Path(__file__).parents[1]
 
 
@@ -60,6 +62,7 @@ def everything() -> tuple[list[str], list[str]]:
 def run_python(names: list[str]) -> tuple[int, int]:
     """Run the unittest suites; answer how many passed and failed."""
     suite = unittest.TestLoader().loadTestsFromNames(names)
+    settle()  # as the app does once it is read in
     runner = unittest.TextTestRunner(verbosity=1, warnings="error", buffer=True)
     runner.resultclass = cast("Any", CountingResult)
     with warnings.catch_warnings():

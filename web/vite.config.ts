@@ -5,10 +5,7 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
-
-// What a session reads beside itself: as it was last answered, so that a reload while the server is away still has it. The
-// session itself is kept by the outbox, which knows what has been delivered.
-const FLOOR = /\/api\/(settings|today|warning-signs|programs\/.*\/floor\/clocks)$/;
+import { OF_A_SESSION } from "./src/app/keptOffline";
 
 // What the floor needs is there before it is asked for; the desk's views, which need the server anyway, and letters of other
 // alphabets are kept once they were shown.
@@ -151,7 +148,7 @@ export default defineConfig({
             options: { cacheName: "pictures", expiration: { maxEntries: 60 } },
           },
           {
-            urlPattern: FLOOR,
+            urlPattern: OF_A_SESSION,
             handler: "NetworkFirst",
             options: {
               cacheName: "floor",

@@ -60,6 +60,9 @@ class JourneyTest(TestCase):
         self.addCleanup(lambda: self.assertEqual(broken, []))
         self.prepare(page, size)
         page.goto(self.server.url + path)
+        # The scripts come after the page, and letters after its first words: nothing moves any more.
+        page.locator("h1, [role=alert]").first.wait_for(state="attached")
+        page.evaluate("() => document.fonts.ready")
         return page
 
     def prepare(self, page: Page, size: tuple[int, int]) -> None:

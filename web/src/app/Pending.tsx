@@ -1,4 +1,4 @@
-import { useIsFetching, useQueryClient } from "@tanstack/react-query";
+import { useIsFetching } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
 import { useLocation, useNavigation } from "react-router";
 import { Shape } from "../ui/Shape";
@@ -46,17 +46,16 @@ export function Pending() {
   const { state, location } = useNavigation();
   const { pathname } = useLocation();
   const busy = useIsFetching() > 0;
-  const queries = useQueryClient();
   const begun = useRef(false);
   useEffect(() => {
     if (busy || begun.current) return undefined;
     const waiting = setTimeout(() => {
       begun.current = true;
-      install(queries);
+      install();
       fetchAhead();
     }, STANDS_FOR);
     return () => clearTimeout(waiting);
-  }, [busy, queries]);
+  }, [busy]);
   if (state !== "loading" || !location) return null;
   const other = location.pathname !== pathname;
   // What stands above the view stays: the way back is still there.

@@ -5,6 +5,7 @@ import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId
 import { keys } from "./keys";
 
 const A_WHILE = 60_000;
+const A_MOMENT = 5_000;
 
 type Cell = { line: LineId; week: WeekId };
 type Wanted = Schemas["ChangeRequest"]["wanted"];
@@ -184,6 +185,8 @@ export const query = {
       queryFn: () => api.readLine(program, { text, exercise, ...at }),
       placeholderData: keepPreviousData,
       staleTime: A_WHILE,
+      // One a keystroke.
+      gcTime: A_MOMENT,
     }),
   hints: (program: ProgramId, exercise: ExerciseId, at: Cell) =>
     queryOptions({

@@ -46,6 +46,8 @@ export function useBoard(programId: ProgramId) {
     return [...new Set(shown.map((query) => String(query.queryKey[2])))];
   };
   const follow = (revision: number, told: Schemas["BoardChange"]["findings"] = []) => {
+    // What the checks said of revisions that nobody looks at any more is long, and never asked for again.
+    queries.removeQueries({ queryKey: ["findings", programId], type: "inactive" });
     for (const { phase, found } of told)
       queries.setQueryData(keys.findings(programId, phase, revision), found);
     // What the checks say of the others is asked for before the board is drawn: the two go on side by side.
@@ -66,8 +68,11 @@ export function useBoard(programId: ProgramId) {
   };
   // One save after the other: the next starts from the revision the last one made.
   const scope = { id: `save-${programId}` };
+  // Its answer is in the board: nothing is kept beside.
+  const gcTime = 0;
   const save = useMutation({
     scope,
+    gcTime,
     mutationFn: ({ edits, reason }: Saving) =>
       api.saveEdits(programId, { base: latest(), edits, reason, look: looked() }),
     onSuccess: (change) => {
@@ -81,6 +86,7 @@ export function useBoard(programId: ProgramId) {
   });
   const step = useMutation({
     scope,
+    gcTime,
     mutationFn: async (way: Step) => {
       if (way === "undo" || way === "redo") return api[way](programId, latest());
       if ("restore" in way) return api.restore(programId, latest(), way.restore);

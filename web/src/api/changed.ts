@@ -39,3 +39,13 @@ export async function askAnew(queries: QueryClient, queryKey: QueryKey): Promise
   await queries.cancelQueries({ queryKey });
   await queries.invalidateQueries({ queryKey });
 }
+
+/** Shows what a change was answered with; an answer that is still on its way may have been given before the change. */
+export async function showAnswer<Answer>(
+  queries: QueryClient,
+  queryKey: QueryKey,
+  answer: Answer,
+): Promise<void> {
+  await queries.cancelQueries({ queryKey });
+  queries.setQueryData(queryKey, answer);
+}

@@ -4,6 +4,7 @@ import type { ProgramId } from "../../api/ids";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
+import { showAnswer } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { keepChange } from "./keepChange";
 import type { Source } from "../starting/source";
@@ -64,7 +65,7 @@ export function useBoard(programId: ProgramId) {
   };
   const show = (view: Schemas["BoardView"]) => {
     follow(view.revision.number);
-    queries.setQueryData(keys.board(programId), view);
+    return showAnswer(queries, keys.board(programId), view);
   };
   // One save after the other: the next starts from the revision the last one made.
   const scope = { id: `save-${programId}` };
@@ -75,8 +76,10 @@ export function useBoard(programId: ProgramId) {
     gcTime,
     mutationFn: ({ edits, reason }: Saving) =>
       api.saveEdits(programId, { base: latest(), edits, reason, look: looked() }),
-    onSuccess: (change) => {
+    onSuccess: async (change) => {
       follow(change.revision.number, change.findings);
+      // A board that is still on its way may be the one before.
+      await queries.cancelQueries({ queryKey: keys.board(programId) });
       keepChange(queries, programId, change);
     },
     onError: (error, asked) => {

@@ -6,7 +6,7 @@ import { useEffect, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { freshId, shortId, type SessionId } from "../../api/ids";
-import { askAnew } from "../../api/changed";
+import { askAnew, showAnswer } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { outbox } from "../../outbox/theOutbox";
 import { Button } from "../../ui/Button";
@@ -22,8 +22,8 @@ export function ReviewView() {
   const queries = useQueryClient();
   const review = useQuery(query.review(sessionId));
   const [looking, setLooking] = useState(false);
-  const show = (view: Schemas["ReviewView"]) => {
-    queries.setQueryData(keys.review(sessionId), view);
+  const show = async (view: Schemas["ReviewView"]) => {
+    await showAnswer(queries, keys.review(sessionId), view);
     void queries.invalidateQueries({ queryKey: keys.board(view.program_id) });
     void queries.invalidateQueries({ queryKey: keys.today });
   };

@@ -87,6 +87,9 @@ class HomeTest(JourneyTest):
         self.assert_accessible(phone, "a set of the sheet")
         phone.get_by_role("button", name=DONE).click()
         expect(phone.get_by_role("timer", name="Rest")).to_be_visible()
+        expect(phone.get_by_text("1/7")).to_be_visible()
+        # Looked at before the reload: what a page of a file keeps goes to the browser's own process first.
+        self.assert_accessible(phone, "the rest behind a set of the sheet")
         phone.reload()
         expect(phone.get_by_text("1/7")).to_be_visible()
         text = self.run_to_its_end(phone)

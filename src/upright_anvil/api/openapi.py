@@ -33,7 +33,7 @@ def described(schema: dict[str, Any], routes: Iterable[BaseRoute]) -> dict[str, 
     seen: set[type] = set()
     for route in (r for r in routes if isinstance(r, APIRoute)):
         hints = get_type_hints(unwrap(route.endpoint), include_extras=True)
-        for method, operation in schema["paths"].get(f"/api{route.path}", {}).items():
+        for method, operation in schema["paths"].get(route.path, {}).items():
             statuses = READS if method == "get" else WRITES
             operation["responses"] |= {str(status): _problem(status) for status in statuses}
             for parameter in operation.get("parameters", ()):

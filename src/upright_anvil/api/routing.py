@@ -17,6 +17,8 @@ from fastapi.concurrency import run_in_threadpool
 from fastapi.routing import APIRoute
 from pydantic import TypeAdapter
 
+from upright_anvil.api.guard.permissions import PERMITTED
+
 _WRITES = "writes_its_answer"
 """Marks an endpoint that writes its answer already: a router that is put into another one makes its routes anew."""
 
@@ -54,9 +56,12 @@ class ViewRoute(APIRoute):
         self._answers = kind
 
 
+API = "/api"
+
+
 def resource(prefix: str = "", *, tag: str) -> APIRouter:
-    """Answer the router of one resource."""
-    return APIRouter(prefix=prefix, tags=[tag], route_class=ViewRoute)
+    """Answer the router of one resource: under `API`, and for whom it may be."""
+    return APIRouter(prefix=f"{API}{prefix}", tags=[tag], dependencies=[PERMITTED], route_class=ViewRoute)
 
 
 def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:

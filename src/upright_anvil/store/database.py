@@ -13,11 +13,12 @@ from alembic import command
 from alembic.config import Config
 from sqlalchemy import Connection, Engine, create_engine, event
 from sqlalchemy.exc import OperationalError
-from sqlalchemy.orm import ORMExecuteState, Session, with_loader_criteria
+from sqlalchemy.orm import ORMExecuteState, Session
 
 from upright_anvil.core.ids import DeviceId, PersonId, StudioId
 from upright_anvil.store.audit_trail import AuditTrail
 from upright_anvil.store.memo import Memory
+from upright_anvil.store.own_rows import of_studio
 from upright_anvil.store.tables.base import Owned, Signed, unpacked
 
 MIGRATIONS = Path(__file__).parent / "migrations"
@@ -75,10 +76,7 @@ ANY_STUDIO = {"any_studio": True}
 def _only_own_rows(state: ORMExecuteState) -> None:
     session = state.session
     if isinstance(session, _StudiosSession) and not state.execution_options.get("any_studio"):
-        studio_id = session.studio_id
-        state.statement = state.statement.options(
-            with_loader_criteria(Owned, lambda kind: kind.studio_id == studio_id, include_aliases=True)
-        )
+        state.statement = of_studio(state.statement, session.studio_id)
 
 
 @event.listens_for(_StudiosSession, "before_flush")

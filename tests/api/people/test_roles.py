@@ -6,8 +6,7 @@ from tests.api.people.support import ASSISTANT, OWNER, PASSPHRASES, READER, ROLE
 from tests.api.support import CLIENT, app
 from tests.support import NOW
 from upright_anvil.api.app import ROUTERS
-from upright_anvil.api.guard import permissions
-from upright_anvil.api.guard.permissions import LOG, LOOK, PLAN, READS_THAT_NEED_MORE, RUN, needed
+from upright_anvil.api.guard.permissions import LOG, LOOK, PERMITTED, PLAN, READS_THAT_NEED_MORE, RUN, needed
 from upright_anvil.api.guard.sign_in import COMING_IN, OPEN
 from upright_anvil.core.people.roles import Permission, Role, may
 from upright_anvil.services.people.audit import THINGS
@@ -56,7 +55,11 @@ class MatrixTest(SignInTest):
                 open_to_all = path in OPEN or path.startswith("/api/calendars/")
                 self.assertEqual(nobody.request(method, path).status_code == 401, not open_to_all)
         self.assertGreater(asked, 500)
-        self.assertTrue(permissions.PERMITTED)
+
+    def test_no_route_is_without_its_guard(self) -> None:
+        for route in (route for router in ROUTERS for route in router.routes):
+            with self.subTest(route=route.name):  # type: ignore[attr-defined]
+                self.assertIn(PERMITTED, route.dependencies)  # type: ignore[attr-defined]
 
 
 class PeopleTest(SignInTest):

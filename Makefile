@@ -15,10 +15,10 @@ WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.ht
 .PHONY: catalogue demo run test lint format rules bench browsers spreadsheets shots lock setup setup-dev
 
 demo: setup  ## set up, build, make the demo data, serve
-	$(PY) -m upright_anvil.cli serve --demo --data $(DATA) --port $(PORT)
+	$(PY) -m upright_anvil serve --demo --data $(DATA) --port $(PORT)
 
 run: setup  ## serve your own data
-	$(PY) -m upright_anvil.cli serve --data data/studio.sqlite3 --port $(PORT)
+	$(PY) -m upright_anvil serve --data data/studio.sqlite3 --port $(PORT)
 
 test: setup-dev lint  ## lint, type-check, run everything
 	$(PY) -m tools.run_tests
@@ -77,7 +77,7 @@ $(STAMPS)/npm: web/package-lock.json
 	@touch $@
 
 web/src/api/schema.d.ts: $(STAMPS)/app $(STAMPS)/npm web/types.js $(shell find src/upright_anvil -name '*.py')
-	@$(PY) -m upright_anvil.cli schema $(STAMPS)/openapi.json
+	@$(PY) -m upright_anvil schema $(STAMPS)/openapi.json
 	@cd web && node types.js ../$(STAMPS)/openapi.json ../$(STAMPS)/schema.d.ts
 	@cmp -s $(STAMPS)/enums.ts web/src/api/enums.ts || cp $(STAMPS)/enums.ts web/src/api/enums.ts
 	@cmp -s $(STAMPS)/schema.d.ts $@ || cp $(STAMPS)/schema.d.ts $@

@@ -29,7 +29,7 @@ def measure() -> list[Figure]:
 
 def _until_today(data: Path) -> float:
     port = free_port()
-    command = [sys.executable, "-m", "upright_anvil.cli"]
+    command = [sys.executable, "-m", "upright_anvil"]
     asked = ["serve", "--data", str(data), "--demo", "--on", "2026-03-04", "--port", str(port)]
     begun = time.perf_counter()
     # Its compiled modules are kept, as on anybody's machine.

@@ -28,7 +28,7 @@ STEPS = 1200
 
 
 _FORKS = multiprocessing.get_context("forkserver")
-_FORKS.set_forkserver_preload(["upright_anvil.cli"])
+_FORKS.set_forkserver_preload(["tools.preloaded"])
 """The app is imported once; each server is a fork of that, there in a fraction of a second."""
 
 

@@ -12,7 +12,7 @@ from PIL import Image
 from tests.support import TODAY
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.report import ClientReport, ReportLift, ReportPoint, ReportTest, ReportTexts, ReportWeek
-from upright_anvil.formats.paper import PaperSize
+from upright_anvil.formats.paper_size import PaperSize
 from upright_anvil.formats.report_chart import HEIGHT, WIDTH, lift_chart, week_chart
 from upright_anvil.formats.report_file import report_html, report_pdf
 

@@ -16,7 +16,7 @@ from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.formats.home_paper import home_pdf
 from upright_anvil.formats.home_result import write_result
 from upright_anvil.formats.languages import phrases_of
-from upright_anvil.formats.paper import PaperSize
+from upright_anvil.formats.paper_size import PaperSize
 from upright_anvil.formats.template_file import shipped_templates
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.clients.clients import add_client, change_client

@@ -7,10 +7,12 @@ import tempfile
 from pathlib import Path
 from unittest import TestCase
 
+from alembic.config import Config
+from alembic.script import ScriptDirectory
 from sqlalchemy.exc import OperationalError
 
-from upright_anvil.store.database import Database
-from upright_anvil.store.opening import UnusableFileError, file_trouble, open_file
+from upright_anvil.store.database import MIGRATIONS, Database
+from upright_anvil.store.opening import UnusableFileError, file_trouble, open_file, tables_known
 
 
 class OpeningTest(TestCase):
@@ -59,6 +61,14 @@ class OpeningTest(TestCase):
             whole[at : at + 64] = b"\xff" * 64
         self.file.write_bytes(whole)
         self.assertIn("damaged", self.refused())
+
+    def test_the_versions_of_the_tables_are_those_of_their_files(self) -> None:
+        config = Config()
+        config.set_main_option("script_location", str(MIGRATIONS))
+        scripts = ScriptDirectory.from_config(config)
+        known = tables_known()
+        self.assertEqual(known.versions, {script.revision for script in scripts.walk_revisions()})
+        self.assertEqual(known.newest, scripts.get_current_head())
 
     def test_a_newer_file_is_said_with_its_version(self) -> None:
         self.opened()

@@ -4,8 +4,6 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 from datetime import UTC, date, datetime, timedelta
 
-from icalendar import Calendar, Event
-
 
 @dataclass(frozen=True, slots=True)
 class CalendarEntry:
@@ -23,6 +21,8 @@ class CalendarEntry:
 
 def calendar_ics(name: str, entries: Iterable[CalendarEntry]) -> bytes:
     """Answer entries as an iCalendar file; a session takes the whole day, since no hour is planned."""
+    from icalendar import Calendar, Event
+
     calendar = Calendar()
     calendar.add("prodid", "-//Upright Anvil//Calendar//EN")
     calendar.add("version", "2.0")

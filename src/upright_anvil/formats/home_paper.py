@@ -7,7 +7,8 @@ from reportlab.platypus import Flowable, KeepInFrame, PageBreak, Spacer, Table, 
 
 from upright_anvil.core.home.sheet import HomeDay, HomeMove, HomeSheet
 from upright_anvil.core.phrases import Phrases
-from upright_anvil.formats.paper import LINE, PaperSize, Styles, pdf, said
+from upright_anvil.formats.paper import LINE, Styles, pdf, said
+from upright_anvil.formats.paper_size import PaperSize
 
 LARGE: Final = 1.5
 BOX: Final = 5.5 * mm

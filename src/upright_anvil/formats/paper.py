@@ -1,7 +1,6 @@
 """What all pages on paper share: the typeface that ships with the app, sizes, colours, and the frame of a page."""
 
 from collections.abc import Callable, Sequence
-from enum import StrEnum
 from functools import lru_cache
 from html import escape
 from io import BytesIO
@@ -16,17 +15,12 @@ from reportlab.pdfbase import pdfmetrics
 from reportlab.pdfbase.ttfonts import TTFont
 from reportlab.platypus import Paragraph, SimpleDocTemplate
 
+from upright_anvil.formats.paper_size import PaperSize
+
 FONTS = Path(__file__).parents[1] / "data" / "fonts"
 PLAIN, BOLD = "Archivo", "Archivo-Bold"
 INK, SOFT, LINE = HexColor("#1d2430"), HexColor("#4d5563"), HexColor("#b9b4a8")
 MARGIN: Final = 15 * mm
-
-
-class PaperSize(StrEnum):
-    """The sizes that printers have."""
-
-    A4 = "a4"
-    LETTER = "letter"
 
 
 SIZES: Final = {PaperSize.A4: A4, PaperSize.LETTER: LETTER}

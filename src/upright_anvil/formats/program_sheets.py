@@ -11,10 +11,6 @@ from dataclasses import dataclass
 from typing import Any, Final
 from zipfile import BadZipFile, ZipFile
 
-from openpyxl import Workbook, load_workbook
-from openpyxl.styles import Alignment, Font
-from openpyxl.utils.exceptions import InvalidFileException
-
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ExerciseId, LineId
 from upright_anvil.core.plan.document import Phase, Program
@@ -65,6 +61,8 @@ def program_csv(program: Program, phase: Phase, names: Mapping[ExerciseId, str])
 
 def program_xlsx(file: ProgramFile) -> bytes:
     """Answer a program as a spreadsheet: a sheet a phase, and the whole of it hidden beside."""
+    from openpyxl import Workbook
+
     book = Workbook()
     book.remove(book.active)
     names = {ExerciseId(key): name for key, name in file.exercises.items()}
@@ -95,6 +93,8 @@ def _title(name: str, number: int) -> str:
 
 
 def _write(sheet: Any, at: int, row: SheetRow) -> None:
+    from openpyxl.styles import Alignment, Font
+
     _text(sheet.cell(at, 1), row.line or "")
     for column, cell in enumerate(row.cells, start=2):
         _text(sheet.cell(at, column), cell)
@@ -123,6 +123,9 @@ def read_xlsx(content: bytes) -> ReadSheets:
 
     Raises `DomainError` where it is none, was made elsewhere, or unpacks to more than any program.
     """
+    from openpyxl import load_workbook
+    from openpyxl.utils.exceptions import InvalidFileException
+
     if len(content) > MOST_BYTES:
         raise DomainError("The file is larger than any program; choose a program file (.json or .xlsx).")
     try:

@@ -11,7 +11,8 @@ from reportlab.lib.units import mm
 from reportlab.platypus import Image, KeepTogether, Spacer, Table, TableStyle
 
 from upright_anvil.core.report import ClientReport, ReportLift, ReportTest, day_words
-from upright_anvil.formats.paper import INK, LINE, PLAIN, SOFT, PaperSize, Styles, pdf, said
+from upright_anvil.formats.paper import INK, LINE, PLAIN, SOFT, Styles, pdf, said
+from upright_anvil.formats.paper_size import PaperSize
 from upright_anvil.formats.picture_file import small_picture
 from upright_anvil.formats.report_chart import HEIGHT, WIDTH, Chart, lift_chart, week_chart
 

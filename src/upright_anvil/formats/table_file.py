@@ -5,9 +5,6 @@ import io
 from typing import Final
 from zipfile import BadZipFile
 
-from openpyxl import load_workbook
-from openpyxl.utils.exceptions import InvalidFileException
-
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.pasted.table import MOST_CELLS
 
@@ -43,6 +40,9 @@ def text_of_spreadsheet(content: bytes) -> str:
     One row more than can be read is kept, so that reading says what is too much. Raises `DomainError` where it is no
     spreadsheet or says nothing.
     """
+    from openpyxl import load_workbook
+    from openpyxl.utils.exceptions import InvalidFileException
+
     try:
         book = load_workbook(io.BytesIO(content), read_only=True, data_only=True)
     except (BadZipFile, InvalidFileException, KeyError, ValueError, OSError) as fault:

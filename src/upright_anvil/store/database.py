@@ -9,8 +9,6 @@ from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
 
-from alembic import command
-from alembic.config import Config
 from sqlalchemy import Connection, Engine, create_engine, event
 from sqlalchemy.exc import OperationalError
 from sqlalchemy.orm import ORMExecuteState, Session
@@ -107,6 +105,9 @@ class Database:
 
     def migrate(self) -> None:
         """Bring the tables to the newest migration."""
+        from alembic import command
+        from alembic.config import Config
+
         config = Config()
         config.set_main_option("script_location", str(MIGRATIONS))
         with self.engine.connect() as connection:

@@ -7,8 +7,6 @@ from functools import lru_cache
 from pathlib import Path
 from typing import Final
 
-from alembic.config import Config
-from alembic.script import ScriptDirectory
 from sqlalchemy.exc import DatabaseError
 
 from upright_anvil.store.database import MIGRATIONS, Database
@@ -48,7 +46,7 @@ def open_file(path: Path) -> Database:
     try:
         database = Database(path)
         _see_that_it_is_whole(database)
-        if _version_of_tables(database) != _tables_known().newest:
+        if _version_of_tables(database) != tables_known().newest:
             database.migrate()
     except UnusableFileError:
         raise
@@ -70,24 +68,23 @@ def version_before_update(path: Path) -> str | None:
             row = connection.execute("SELECT version_num FROM alembic_version").fetchone()
     except sqlite3.DatabaseError:
         return None
-    tables = _tables_known()
+    tables = tables_known()
     return row[0] if row and row[0] in tables.versions and row[0] != tables.newest else None
 
 
 @dataclass(frozen=True, slots=True)
-class _TablesKnown:
+class TablesKnown:
     """The versions of tables that this app knows, and the newest of them."""
 
     versions: frozenset[str]
-    newest: str | None
+    newest: str
 
 
 @lru_cache(maxsize=1)
-def _tables_known() -> _TablesKnown:
-    config = Config()
-    config.set_main_option("script_location", str(MIGRATIONS))
-    scripts = ScriptDirectory.from_config(config)
-    return _TablesKnown(frozenset(script.revision for script in scripts.walk_revisions()), scripts.get_current_head())
+def tables_known() -> TablesKnown:
+    """Answer the versions of the tables: each is the number that its file begins with."""
+    versions = frozenset(file.name.partition("_")[0] for file in (MIGRATIONS / "versions").glob("[0-9]*.py"))
+    return TablesKnown(versions, max(versions))
 
 
 def _see_that_it_is_whole(database: Database) -> None:
@@ -102,7 +99,7 @@ def _version_of_tables(database: Database) -> str | None:
     with database.engine.connect() as connection:
         there = connection.exec_driver_sql("SELECT name FROM sqlite_master WHERE name = 'alembic_version'").first()
         version = connection.exec_driver_sql("SELECT version_num FROM alembic_version").scalar() if there else None
-    if version is not None and version not in _tables_known().versions:
+    if version is not None and version not in tables_known().versions:
         raise UnusableFileError(
             f"{database.path}: A newer version of the app has written this file (tables {version}). Start that "
             "version; nothing was changed."

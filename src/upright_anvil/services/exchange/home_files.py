@@ -3,10 +3,9 @@
 from pathlib import Path
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.formats.home_paper import home_pdf
 from upright_anvil.formats.home_sheet_file import sheet_html, sheet_parts
 from upright_anvil.formats.languages import phrases_of
-from upright_anvil.formats.paper import PaperSize
+from upright_anvil.formats.paper_size import PaperSize
 from upright_anvil.services.exchange.exporting import ExportedFile, stem
 from upright_anvil.services.home.making import SHEET, kept_sheet
 from upright_anvil.store.database import Scope
@@ -28,6 +27,8 @@ def sheet_file(scope: Scope, sheet_id: str, web: Path | None) -> ExportedFile:
 
 def sheet_paper(scope: Scope, sheet_id: str, size: PaperSize, *, large: bool, blank: bool) -> ExportedFile:
     """Answer a sheet as PDF, a page a day; ``blank`` is a log to write in. Raises `NotFoundError`."""
+    from upright_anvil.formats.home_paper import home_pdf
+
     sheet = kept_sheet(scope, sheet_id)
     content = home_pdf(sheet, phrases_of(sheet.language), size, large=large, blank=blank)
     kind = "log" if blank else "at home"

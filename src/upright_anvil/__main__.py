@@ -1,0 +1,16 @@
+"""``python -m upright_anvil``: the command line, read in without looking for what has gone; nothing goes meanwhile."""
+
+import gc
+
+
+def run() -> None:
+    """Run one command."""
+    gc.disable()
+    from upright_anvil.cli import main  # noqa: PLC0415 - after the line above
+
+    gc.enable()
+    main()
+
+
+if __name__ == "__main__":
+    run()

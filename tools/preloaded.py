@@ -1,0 +1,16 @@
+"""What a server reads in, read before it is forked: also what the app itself reads when it is first used."""
+
+import gc
+
+import alembic.command
+import icalendar
+import openpyxl
+
+import upright_anvil.cli
+import upright_anvil.formats.home_paper
+import upright_anvil.formats.report_file
+
+__all__ = ["alembic", "icalendar", "openpyxl", "upright_anvil"]
+
+gc.collect()
+gc.freeze()

@@ -9,8 +9,10 @@ import openpyxl
 import upright_anvil.cli
 import upright_anvil.formats.home_paper
 import upright_anvil.formats.report_file
+from upright_anvil.services.shelf import shipped_library
 
 __all__ = ["alembic", "icalendar", "openpyxl", "upright_anvil"]
 
+shipped_library()
 gc.collect()
 gc.freeze()

@@ -2,12 +2,18 @@
 
 from datetime import timedelta
 from typing import Any
+from unittest.mock import patch
 
+from argon2 import PasswordHasher
 from fastapi.testclient import TestClient
 
 from tests.api.support import ApiTest, Json, app
 from tests.support import NOW
 from upright_anvil.core.people.roles import Role
+from upright_anvil.services.people import secrets
+
+QUICK = PasswordHasher(time_cost=1, memory_cost=8, parallelism=1)
+"""What a hash costs is tested where it is made; here hundreds are."""
 
 OWNER, TRAINER, ASSISTANT, READER = "Ida Brandt", "Jorun Vik", "Tam Okoro", "Lene Sund"
 PASSPHRASES = {
@@ -24,6 +30,10 @@ class SignInTest(ApiTest):
 
     def setUp(self) -> None:
         super().setUp()
+        for name, quick in (("_HASHER", QUICK), ("UNKNOWN", QUICK.hash("nobody's"))):
+            patched = patch.object(secrets, name, quick)
+            patched.start()
+            self.addCleanup(patched.stop)
         self.now = NOW
         app().state.try_limit._tries.clear()
 

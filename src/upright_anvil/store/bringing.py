@@ -7,8 +7,8 @@ from sqlalchemy import delete, func, select
 from sqlalchemy.exc import IntegrityError
 
 from upright_anvil.core.ids import ClientId, ProgramId
+from upright_anvil.store.by_id import found
 from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import (
     AuditRow,
     BroughtInRow,
@@ -35,10 +35,7 @@ def add_brought_in(scope: Scope, batch: str, sort: str, now: datetime) -> None:
 
 def brought_in(scope: Scope, batch: str) -> BroughtInRow:
     """Answer what was brought in at once. Raises `NotFoundError`."""
-    row = scope.db.get(BroughtInRow, batch)
-    if row is None:
-        raise NotFoundError("bringing in, or it was taken back already")
-    return row
+    return found(scope, BroughtInRow, batch, "bringing in, or it was taken back already")
 
 
 def clients_of(scope: Scope, batch: str) -> Sequence[ClientId]:

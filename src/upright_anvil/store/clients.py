@@ -5,8 +5,8 @@ from collections.abc import Sequence
 from sqlalchemy import select
 
 from upright_anvil.core.ids import ClientId
+from upright_anvil.store.by_id import found
 from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClientRow
 
 
@@ -18,7 +18,4 @@ def all_clients(scope: Scope) -> Sequence[ClientRow]:
 
 def client(scope: Scope, client_id: ClientId) -> ClientRow:
     """Answer one client. Raises `NotFoundError`."""
-    row = scope.db.get(ClientRow, client_id)
-    if row is None:
-        raise NotFoundError("client")
-    return row
+    return found(scope, ClientRow, client_id, "client")

@@ -7,6 +7,7 @@ from uuid import uuid4
 from sqlalchemy import bindparam, select
 
 from upright_anvil.core.ids import ExerciseId
+from upright_anvil.store.by_id import by_id
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ExercisePictureRow, OwnExerciseRow, StudioRow
@@ -34,7 +35,7 @@ def own_exercises(scope: Scope) -> Sequence[OwnExerciseRow]:
 
 def own_exercise(scope: Scope, exercise_id: ExerciseId) -> OwnExerciseRow:
     """Answer one own exercise. Raises `NotFoundError`."""
-    row = scope.db.get(OwnExerciseRow, exercise_id)
+    row = by_id(scope, OwnExerciseRow, exercise_id)
     if row is None or row.shipped_id is not None:
         raise NotFoundError("exercise of your own")
     return row

@@ -5,17 +5,14 @@ from collections.abc import Sequence
 from sqlalchemy import select
 
 from upright_anvil.core.ids import ClientId
+from upright_anvil.store.by_id import found
 from upright_anvil.store.database import ANY_STUDIO, Scope
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import HomeResultRow, HomeSheetRow
 
 
 def home_sheet(scope: Scope, sheet_id: str) -> HomeSheetRow:
     """Answer one sheet. Raises `NotFoundError`."""
-    row = scope.db.get(HomeSheetRow, sheet_id)
-    if row is None:
-        raise NotFoundError("home sheet")
-    return row
+    return found(scope, HomeSheetRow, sheet_id, "home sheet")
 
 
 def is_taken(scope: Scope, sheet_id: str) -> bool:

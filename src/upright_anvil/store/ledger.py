@@ -11,6 +11,7 @@ from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
+from upright_anvil.store.by_id import by_id
 from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
 from upright_anvil.store.not_found import NotFoundError
@@ -117,7 +118,7 @@ def last_logged(scope: Scope, session_id: SessionId) -> datetime | None:
 
 def find_session(scope: Scope, session_id: SessionId) -> SessionRow | None:
     """Answer a session, None before it was started."""
-    return scope.db.get(SessionRow, session_id)
+    return by_id(scope, SessionRow, session_id)
 
 
 def session(scope: Scope, session_id: SessionId) -> SessionRow:

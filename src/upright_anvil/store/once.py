@@ -1,10 +1,8 @@
 """Ids made by a device: the same sent again is stored once, another thing under the same id is refused."""
 
-from functools import cache
 from typing import Any
 
-from sqlalchemy import Select, bindparam, select
-
+from upright_anvil.store.by_id import under_id
 from upright_anvil.store.database import ANY_STUDIO, Scope
 
 
@@ -20,15 +18,10 @@ def stored(scope: Scope, kind: Any, row_id: str, **content: object) -> bool:
 
     Raises `IdTakenError` where it says anything else, or is somebody else's.
     """
-    row = scope.db.scalars(_under(kind), {"row_id": row_id}, execution_options=ANY_STUDIO).first()
+    row = scope.db.scalars(under_id(kind), {"row_id": row_id}, execution_options=ANY_STUDIO).first()
     if row is None:
         return False
     mine = {"studio_id": scope.studio_id, **content}
     if any(getattr(row, name) != value for name, value in mine.items()):
         raise IdTakenError
     return True
-
-
-@cache
-def _under(kind: Any) -> Select[Any]:
-    return select(kind).where(kind.id == bindparam("row_id"))

@@ -7,14 +7,14 @@ from sqlalchemy import delete, func, select, update
 
 from upright_anvil.core.ids import DeviceId, PersonId
 from upright_anvil.core.people.roles import Role
+from upright_anvil.store.by_id import by_id, found
 from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import DevicePersonRow, DeviceRow, PasskeyRow, PersonRow, RecoveryCodeRow, SignInRow
 
 
 def add_owner(scope: Scope, person_id: PersonId, now: datetime) -> None:
     """Add the first person of a studio, who has no passphrase yet, where nobody is there."""
-    if scope.db.get(PersonRow, person_id) is None:
+    if by_id(scope, PersonRow, person_id) is None:
         add_person(scope, person_id, "Trainer", Role.OWNER, now)
 
 
@@ -33,10 +33,7 @@ def people(scope: Scope) -> Sequence[PersonRow]:
 
 def person(scope: Scope, person_id: PersonId) -> PersonRow:
     """Answer one person. Raises `NotFoundError`."""
-    row = scope.db.get(PersonRow, person_id)
-    if row is None:
-        raise NotFoundError("person")
-    return row
+    return found(scope, PersonRow, person_id, "person")
 
 
 def names(scope: Scope) -> dict[PersonId, str]:
@@ -63,10 +60,7 @@ def devices(scope: Scope) -> Sequence[DeviceRow]:
 
 def device(scope: Scope, device_id: DeviceId) -> DeviceRow:
     """Answer a device. Raises `NotFoundError`."""
-    row = scope.db.get(DeviceRow, device_id)
-    if row is None:
-        raise NotFoundError("device")
-    return row
+    return found(scope, DeviceRow, device_id, "device")
 
 
 def on_device(scope: Scope, device_id: DeviceId, person_id: PersonId) -> DevicePersonRow | None:
@@ -87,10 +81,7 @@ def sign_in_of(scope: Scope, token: str) -> SignInRow | None:
 
 def sign_in(scope: Scope, sign_in_id: str) -> SignInRow:
     """Answer one signing in. Raises `NotFoundError`."""
-    row = scope.db.get(SignInRow, sign_in_id)
-    if row is None:
-        raise NotFoundError("sign-in")
-    return row
+    return found(scope, SignInRow, sign_in_id, "sign-in")
 
 
 def open_sign_ins(scope: Scope, person_id: PersonId | None, since: datetime) -> Sequence[SignInRow]:
@@ -159,4 +150,4 @@ def passkeys(scope: Scope, person_id: PersonId | None = None) -> Sequence[Passke
 
 def passkey(scope: Scope, key_id: str) -> PasskeyRow | None:
     """Answer a passkey by the id its authenticator says, None where there is none."""
-    return scope.db.get(PasskeyRow, key_id)
+    return by_id(scope, PasskeyRow, key_id)

@@ -5,8 +5,8 @@ from collections.abc import Sequence
 from sqlalchemy import bindparam, func, select
 
 from upright_anvil.core.ids import ClientId, PlaceId
+from upright_anvil.store.by_id import found
 from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClientPlaceRow, ClientRow, PlaceRow
 
 _PLACES = (
@@ -25,10 +25,7 @@ def all_places(scope: Scope) -> Sequence[PlaceRow]:
 
 def place(scope: Scope, place_id: PlaceId) -> PlaceRow:
     """Answer one place. Raises `NotFoundError`."""
-    row = scope.db.get(PlaceRow, place_id)
-    if row is None:
-        raise NotFoundError("place")
-    return row
+    return found(scope, PlaceRow, place_id, "place")
 
 
 def places_of_client(scope: Scope, client_id: ClientId) -> Sequence[PlaceRow]:

@@ -13,6 +13,7 @@ from sqlalchemy.orm import aliased
 from upright_anvil.core.ids import ClientId, PersonId, ProgramId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.standing import ProgramDates, running
+from upright_anvil.store.by_id import found
 from upright_anvil.store.database import Scope
 from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.tables import ClientRow, PersonRow, ProgramRow, RevisionRow
@@ -39,10 +40,7 @@ def _parsed(document: str) -> Program:
 
 def program_row(scope: Scope, program_id: ProgramId) -> ProgramRow:
     """Answer a program's row. Raises `NotFoundError`."""
-    row = scope.db.get(ProgramRow, program_id)
-    if row is None:
-        raise NotFoundError("program")
-    return row
+    return found(scope, ProgramRow, program_id, "program")
 
 
 _PROGRAMS = select(ProgramRow).where(ProgramRow.brought_in.is_(None)).order_by(ProgramRow.starts_on.desc())

@@ -9,6 +9,7 @@ from sqlalchemy import ColumnElement, bindparam, func, select
 from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
+from upright_anvil.store.by_id import by_id
 from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
 from upright_anvil.store.not_found import NotFoundError
@@ -97,7 +98,7 @@ def rounds_of_client(scope: Scope, client_id: ClientId) -> Sequence[TestRoundRow
 
 def find_round(scope: Scope, round_id: str) -> TestRoundRow | None:
     """Answer a round, None before it was started."""
-    return scope.db.get(TestRoundRow, round_id)
+    return by_id(scope, TestRoundRow, round_id)
 
 
 def test_round(scope: Scope, round_id: str) -> TestRoundRow:

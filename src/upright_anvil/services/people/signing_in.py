@@ -16,6 +16,7 @@ from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.people.secrets import fingerprint, hashed, plain_code, same, token
 from upright_anvil.store import people as store
 from upright_anvil.store.audit import keep_deed
+from upright_anvil.store.by_id import by_id
 from upright_anvil.store.database import Actor, Scope
 from upright_anvil.store.tables import DevicePersonRow, DeviceRow, PersonRow, SignInRow
 
@@ -76,7 +77,7 @@ class SignedIn:
 def known_browser(scope: Scope, cookie: str) -> Browser:
     """Answer the device a cookie names, if its secret is right and it was not revoked."""
     device_id, _, secret = cookie.partition(".")
-    row = scope.db.get(DeviceRow, DeviceId(device_id)) if device_id and secret else None
+    row = by_id(scope, DeviceRow, device_id) if device_id and secret else None
     if row is None or row.revoked_at is not None or not same(row.secret, fingerprint(secret)):
         return Browser()
     return Browser(row.id, secret, row.name)
@@ -109,7 +110,7 @@ def _with_pin(scope: Scope, person_id: PersonId, browser: Browser) -> DevicePers
     if browser.device_id is None or not store.device(scope, browser.device_id).enrolled:
         return None
     there = store.on_device(scope, browser.device_id, person_id)
-    row = scope.db.get(PersonRow, person_id)
+    row = by_id(scope, PersonRow, person_id)
     usable = there is not None and there.pin is not None and row is not None and row.active
     return there if usable else None
 

@@ -32,7 +32,7 @@ export function FloorHeader({
   const Bar = beside ? "div" : "header";
   const here = shown.places.find((place) => place.here);
   return (
-    <Bar className="flex items-center gap-2 border-b border-line bg-raised px-2 py-2 short:pt-1 short:pb-2 @floor:gap-3 @floor:px-3">
+    <Bar className="flex items-center gap-x-2 gap-y-1 border-b border-line bg-raised px-2 py-2 short:pt-1 short:pb-2 @floor:gap-x-3 @floor:px-3 @max-floor:flex-wrap">
       <Link
         to="/"
         aria-label={t("Back to Today")}
@@ -40,7 +40,7 @@ export function FloorHeader({
       >
         <ArrowLeft aria-hidden />
       </Link>
-      <div className="min-w-0">
+      <div className="min-w-0 @max-floor:grow @max-floor:basis-0">
         <h1 className={beside ? "sr-only" : "truncate text-lg leading-tight font-semibold"}>
           {shown.client}
         </h1>
@@ -84,7 +84,10 @@ function Connection({ away, waiting, refused }: { away: boolean; waiting: number
   return (
     <p
       role="status"
-      className="ml-auto flex items-center gap-1.5 text-sm leading-tight font-medium text-caution"
+      className={`ml-auto flex items-center gap-1.5 text-sm leading-tight font-medium text-caution ${
+        // On a phone it has a line of its own: beside the name there is no room for it.
+        away ? "@max-floor:order-last @max-floor:basis-full @max-floor:justify-center" : ""
+      }`}
     >
       {away ? (
         <CloudOff size={18} className="shrink-0" aria-hidden />

@@ -6,7 +6,8 @@ from sqlalchemy import bindparam, func, select
 from sqlalchemy.dialects import sqlite
 
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
-from upright_anvil.store.database import Scope
+from upright_anvil.store.as_stored import as_stored
+from upright_anvil.store.database import ANY_STUDIO, Scope
 from upright_anvil.store.tables import PerformedSetRow
 
 _T = PerformedSetRow
@@ -60,9 +61,6 @@ _BRIEF = str(
 
 def brief_sets(scope: Scope, client_id: ClientId, after: int = -(2**62)) -> list[BriefSet]:
     """Answer the rows of a client's working sets in the order they arrived, those after a place in it."""
-    driver = scope.db.connection().connection.driver_connection
-    if driver is None:
-        raise RuntimeError("The connection is closed.")
     given = {"client": client_id, "studio_id": scope.studio_id, "after": after}
     known: dict[str, str] = {}
 
@@ -71,7 +69,7 @@ def brief_sets(scope: Scope, client_id: ClientId, after: int = -(2**62)) -> list
             row[at] = known.setdefault(row[at], row[at])
         return BriefSet._make(row)
 
-    return [shared(list(row)) for row in driver.execute(_BRIEF, given)]
+    return [shared(list(row)) for row in as_stored(scope, _BRIEF, given)]
 
 
 _REPEATED = [
@@ -87,7 +85,7 @@ _NEWEST = select(_T.seq, _T.id).where(_T.client_id == bindparam("client")).order
 
 def log_end(scope: Scope, client_id: ClientId) -> LogEnd | None:
     """Answer how far a client's log goes, None where nothing was logged."""
-    newest = scope.db.execute(_NEWEST, {"client": client_id}).first()
+    newest = scope.db.execute(_NEWEST, {"client": client_id}, execution_options=ANY_STUDIO).first()
     return None if newest is None else LogEnd(*newest, _count(scope, client_id, newest.seq))
 
 
@@ -98,4 +96,5 @@ def still_ends(scope: Scope, client_id: ClientId, end: LogEnd) -> bool:
 
 
 def _count(scope: Scope, client_id: ClientId, until: int) -> int:
-    return scope.db.scalar(_COUNTED, {"client": client_id, "until": until}) or 0
+    # A client is of one studio: the rows are counted where they are in order, and none is looked up.
+    return scope.db.scalar(_COUNTED, {"client": client_id, "until": until}, execution_options=ANY_STUDIO) or 0

@@ -7,10 +7,12 @@ from typing import Any, NamedTuple, Protocol, cast
 
 from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
+from sqlalchemy.dialects import sqlite
 from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
+from upright_anvil.store.as_stored import as_stored
 from upright_anvil.store.by_id import by_id
 from upright_anvil.store.database import Scope
 from upright_anvil.store.mapping import Columns
@@ -169,12 +171,34 @@ def sessions_of_program(scope: Scope, program_id: ProgramId) -> Sequence[HeldSes
     return [HeldSession._make(row) for row in scope.db.execute(_OF_PROGRAM, {"program": program_id})]
 
 
-_DATES = select(SessionRow.id, SessionRow.on_date).where(SessionRow.client_id == bindparam("client"))
+_DATES = str(
+    select(SessionRow.id, SessionRow.on_date)
+    .where(SessionRow.client_id == bindparam("client"), SessionRow.studio_id == bindparam("studio_id"))
+    .compile(dialect=sqlite.dialect(paramstyle="named"))
+)
 
 
 def session_dates(scope: Scope, client_id: ClientId) -> dict[SessionId, date]:
     """Answer the day of each of a client's sessions, in no order."""
-    return {held: on for held, on in scope.db.execute(_DATES, {"client": client_id})}  # noqa: C416 - rows become pairs
+    rows = as_stored(scope, _DATES, {"client": client_id, "studio_id": scope.studio_id})
+    return {held: date.fromisoformat(on) for held, on in rows}
+
+
+def not_before(scope: Scope, client_id: ClientId, moment: datetime) -> set[SessionId]:
+    """Answer a client's sessions that began at a moment or later."""
+    query = select(SessionRow.id).where(SessionRow.client_id == client_id, SessionRow.started_at >= moment)
+    return set(scope.db.scalars(query))
+
+
+def finished_before(
+    scope: Scope, client_id: ClientId, session_id: SessionId, moment: datetime | None
+) -> SessionId | None:
+    """Answer a client's newest finished session, apart from one, of those that began before a moment."""
+    query = select(SessionRow.id).where(SessionRow.client_id == client_id, SessionRow.finished_at.is_not(None))
+    if moment is not None:
+        query = query.where(SessionRow.started_at < moment)
+    query = query.where(SessionRow.id != session_id)
+    return scope.db.scalar(query.order_by(SessionRow.on_date.desc(), SessionRow.started_at.desc()).limit(1))
 
 
 class TimedSession(Protocol):

@@ -1,6 +1,6 @@
 """The end of a session: what was planned and done, what to praise, what is left, what to note for next time."""
 
-from collections.abc import Iterable
+from collections.abc import Collection, Iterable
 from dataclasses import dataclass
 from datetime import date, datetime
 from enum import StrEnum
@@ -16,7 +16,7 @@ from upright_anvil.services.floor.last_time import brief_estimate
 from upright_anvil.services.floor.line import FloorLine
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.opening import floor_of
-from upright_anvil.services.profile.client_profile import pace_of, set_estimate
+from upright_anvil.services.profile.client_profile import set_estimate
 from upright_anvil.services.profile.history import is_clean
 from upright_anvil.services.profile.strength import load_of
 from upright_anvil.store import floor as store
@@ -116,11 +116,11 @@ def summary(scope: Scope, sid: SessionId, today: date) -> SessionSummary:
         finished_at=row.finished_at,
         minutes=minutes,
         estimated_minutes=round(row.estimated_seconds / 60),
-        pace=round(pace_of(view.sessions), 2),
+        pace=round(view.profile.pace, 2),
         effort=row.effort,
         load=row.effort * minutes if row.effort is not None and minutes is not None else None,
         lines=tuple(_line(line) for line in floor.lines),
-        facts=facts(_work(view)),
+        facts=facts(_work(view, ledger.not_before(scope, view.who.id, row.started_at))),
         changes=view.day.changes,
         measured=tuple(
             DeviceFigure(m.line, m.number, m.sort, tuple(m.figures.get("sentences", ())))
@@ -156,15 +156,15 @@ def _line(line: FloorLine) -> DoneLine:
     )
 
 
-def _work(view: Opened) -> list[Work]:
+def _work(view: Opened, later: Collection[SessionId]) -> list[Work]:
+    """What was done today beside what was done before; ``later`` are the sessions that began since, and this one."""
     rows = [kept.row for kept in view.standing.values() if kept.row.outcome is Outcome.DONE and not kept.row.slot.ramp]
-    until = {s.id for s in view.sessions if view.day.found.row and s.started_at < view.day.found.row.started_at}
     found = []
     for exercise_id in dict.fromkeys(row.exercise for row in rows):
         today = tuple(sorted((r for r in rows if r.exercise == exercise_id), key=lambda r: r.slot.number))
         # Of sets with the same figures one is enough.
         groups = view.before.alike(exercise_id)
-        before = [row for rows in groups if (row := next((r for r in rows if r.session_id in until), None))]
+        before = [row for rows in groups if (row := next((r for r in rows if r.session_id not in later), None))]
         exercise = view.here.exercise(exercise_id)
         past = [PastSet(load_of(b.load, b.load_unit), b.assisted, b.reps, b.seconds, b.metres) for b in before]
         best_before = (brief_estimate(row, view.here) for row in before if is_clean(row))

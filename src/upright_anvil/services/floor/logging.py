@@ -39,13 +39,13 @@ def start_session(
     if found.id != sid:
         raise DomainError("This session's id does not belong to that program, week and day.")
     started = _as_possible(started_at, now).astimezone(now.tzinfo)
-    sessions = ledger.sessions_of_client(scope, found.program.client_id)
-    profile = client_profile(scope, found.program.client_id, started.date(), sessions=sessions)
+    dates = ledger.session_dates(scope, found.program.client_id)
+    profile = client_profile(scope, found.program.client_id, started.date(), dates=dates)
     row = open_row(scope, found, sid, started, profile)
     day = on_the_day(scope, replace(found, row=row))
     profile = replace(profile, pace=1.0)
     here = profiles_by_week(found.day, (found.phase.weeks[found.week],), profile)[0]
-    if keep_step_back(scope, row, day, here, sessions, now):
+    if keep_step_back(scope, row, day, here, dates, now):
         eased = on_the_day(scope, replace(found, row=row)).found
         row.estimated_seconds = day_estimate(eased.day, eased.phase.weeks, 0, profile)
     return Acknowledged(sid, again=False)

@@ -1,11 +1,11 @@
 """All that the floor's services read of a session: the day, the client's profile, the sets logged and those before."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import date
 
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, WeekId
+from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, SetPosition
 from upright_anvil.core.ledger.standing import EffectiveSet, standing_rows
 from upright_anvil.core.loads.implements import ImplementKind
@@ -28,7 +28,6 @@ from upright_anvil.store import floor as store
 from upright_anvil.store import ledger
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import HeldSession
 from upright_anvil.store.tables import ClientRow, ReadinessRow
 
 
@@ -37,7 +36,7 @@ class Opened:
     """A session as they see it.
 
     ``here`` is the profile at today's place with what hurts today, ``before`` what the client did in other
-    sessions, ``done`` counts the working sets logged or skipped by line.
+    sessions, ``dates`` the days of all of them, ``done`` counts the working sets logged or skipped by line.
     """
 
     day: OnTheDay
@@ -46,7 +45,7 @@ class Opened:
     here: ClientProfile
     standing: Mapping[SetPosition, EffectiveSet]
     before: Before
-    sessions: Sequence[HeldSession]
+    dates: Mapping[SessionId, date]
     readiness: ReadinessRow | None
 
     @property
@@ -66,18 +65,18 @@ def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, 
     who = client(scope, found.program.client_id)
     rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
     week = day.found.phase.weeks[0]
-    sessions = ledger.sessions_of_client(scope, who.id)
+    dates = ledger.session_dates(scope, who.id)
     day_of_it = found.row.on_date if found.row is not None and found.row.finished_at is not None else today
-    profile = client_profile(scope, who.id, today, sessions=sessions, until=day_of_it, leaving_out=found.id)
+    profile = client_profile(scope, who.id, today, dates=dates, until=day_of_it, leaving_out=found.id)
     at_place = profiles_by_week(day.found.day, (week,), profile)[0]
-    day = with_step_back(day, at_place, sessions, today)
+    day = with_step_back(day, at_place, dates, today)
     standing = standing_rows(rows)
     report = store.readiness_of_session(scope, found.id) if found.row else None
     pains = (*(pains_from(report.pains) if report else ()), *pains_of_sets(standing.values()))
     here = profile_with(at_place, tuple(dict.fromkeys(pains)))
-    dates = {held.id: held.on_date for held in sessions if held.id != found.id}
-    before = Before(history(scope, who.id), dates)
-    return Opened(day, who, profile, here, standing, before, sessions, report)
+    others = {held: on for held, on in dates.items() if held != found.id}
+    before = Before(history(scope, who.id), others)
+    return Opened(day, who, profile, here, standing, before, dates, report)
 
 
 def run_lines(view: Opened) -> tuple[dict[str, RunLine], dict[str, RampUp]]:

@@ -200,11 +200,7 @@ def _places(scope: Scope, view: Opened) -> tuple[PlaceChoice, ...]:
 def _for_today(scope: Scope, view: Opened) -> tuple[str, ...]:
     """What was noted for the next time in the client's last finished session before this one."""
     row = view.day.found.row
-    earlier = [
-        s
-        for s in view.sessions
-        if s.finished_at is not None and s.id != view.day.found.id and (row is None or s.started_at < row.started_at)
-    ]
-    if not earlier:
+    earlier = ledger.finished_before(scope, view.who.id, view.day.found.id, None if row is None else row.started_at)
+    if earlier is None:
         return ()
-    return tuple(note.text for note in ledger.notes_of_session(scope, earlier[-1].id) if note.for_next)
+    return tuple(note.text for note in ledger.notes_of_session(scope, earlier) if note.for_next)

@@ -32,7 +32,7 @@ from upright_anvil.services.shelf import Library, library
 from upright_anvil.store import health, testing
 from upright_anvil.store.clients import client
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import HeldSession, TimedSession, newest_sessions, session_dates
+from upright_anvil.store.ledger import TimedSession, newest_sessions, session_dates
 from upright_anvil.store.places import places_of_client
 from upright_anvil.store.tables import ClientRow
 
@@ -46,7 +46,7 @@ def client_profile(
     client_id: ClientId,
     on: date,
     *,
-    sessions: Sequence[HeldSession] | None = None,
+    dates: Mapping[SessionId, date] | None = None,
     until: date | None = None,
     leaving_out: str = "",
     path_of: str = "",
@@ -56,9 +56,9 @@ def client_profile(
     """Answer the profile of a client on a day: joints, places, and strength as it stands then. Raises `NotFoundError`.
 
     Strength is that of the day ``until`` (the same day) and rests on all that was logged by then, the session
-    ``leaving_out`` aside; ``path_of`` is the exercise whose way there is wanted, that of the
-    last sessions or the ``whole`` of it. ``sessions`` are the client's, where
-    the caller has read them already; without ``paced`` they are not read for the pace, which one line does not go by.
+    ``leaving_out`` aside; ``path_of`` is the exercise whose way there is wanted, that of the last sessions or the
+    ``whole`` of it. ``dates`` are the days of the client's sessions, where the caller has read them; without ``paced``
+    no session is read for the pace, which one line does not go by.
     """
     row = client(scope, client_id)
     places = places_of_client(scope, client_id)
@@ -66,8 +66,8 @@ def client_profile(
     shelf = library(scope)
     weights, tested = _weighed(scope, client_id)
 
-    def dates() -> Mapping[SessionId, date]:
-        return session_dates(scope, client_id) if sessions is None else {one.id: one.on_date for one in sessions}
+    def days() -> Mapping[SessionId, date]:
+        return session_dates(scope, client_id) if dates is None else dates
 
     bare = ClientProfile(
         unit=Unit(row.unit),
@@ -79,7 +79,7 @@ def client_profile(
         body_kg=weights[-1][1] if weights else None,
         standing=current(health.history(scope, client_id), on),
         ladders=shelf.ladders,
-        pace=_pace(scope, client_id, sessions) if paced else 1.0,
+        pace=_pace(scope, client_id) if paced else 1.0,
         places=inventories,
         place_names={place.id: place.name for place in places},
         weights=weights,
@@ -87,7 +87,7 @@ def client_profile(
         screening=health_standing(health.screens(scope, client_id), health.clearances(scope, client_id), on),
     )
     return bare.knowing(
-        known_of(scope, client_id, bare, until or on, dates, leaving_out=leaving_out, path_of=path_of, whole=whole)
+        known_of(scope, client_id, bare, until or on, days, leaving_out=leaving_out, path_of=path_of, whole=whole)
     )
 
 
@@ -105,7 +105,7 @@ def timing_profile(
     """
     usual = next(iter(inventories.values()), Inventory())
     lasted = _lasted(recent)
-    pace = pace_factor(lasted) if len(lasted) >= PACE_SESSIONS else _pace(scope, who.id, None)
+    pace = pace_factor(lasted) if len(lasted) >= PACE_SESSIONS else _pace(scope, who.id)
     nothing = ClientProfile.nothing_known(Unit(who.unit), usual, shelf.exercises, shelf.ladders)
     return replace(nothing, places=inventories, pace=pace)
 
@@ -166,17 +166,14 @@ LOOKED_BACK: Final = (3 * PACE_SESSIONS, 30 * PACE_SESSIONS, None)
 """How many of the newest sessions are read for the pace, until enough of them have times that say something."""
 
 
-def _pace(scope: Scope, client_id: ClientId, sessions: Sequence[HeldSession] | None) -> float:
-    """The pace factor of a client: of sessions that were read already, else of the newest, never of all of years."""
-    if sessions is not None:
-        return pace_of(sessions)
-    lasted: list[tuple[float, float]] = []
+def _pace(scope: Scope, client_id: ClientId) -> float:
+    """The pace factor of a client: of the newest sessions, never of all of years."""
+    newest: Sequence[TimedSession] = ()
     for most in LOOKED_BACK:
         newest = newest_sessions(scope, client_id, most)
-        lasted = _lasted(newest)
-        if most is None or len(newest) < most or len(lasted) >= PACE_SESSIONS:
+        if most is None or len(newest) < most or len(_lasted(newest)) >= PACE_SESSIONS:
             break
-    return pace_factor(lasted)
+    return pace_of(newest)
 
 
 def pace_of(sessions: Iterable[TimedSession]) -> float:

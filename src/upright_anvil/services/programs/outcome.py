@@ -41,7 +41,7 @@ def outcome(scope: Scope, program_id: ProgramId, today: date) -> OutcomeView:
     who, every = client(scope, row.client_id), ledger.sessions_of_client(scope, row.client_id)
     mine = [s for s in every if s.program_id == program_id and s.finished_at is not None]
     far = lies_far_back(row.starts_on, today)
-    profile = client_profile(scope, who.id, today, sessions=every, path_of=EVERY, whole=far)
+    profile = client_profile(scope, who.id, today, dates={s.id: s.on_date for s in every}, path_of=EVERY, whole=far)
     done = done_by_line(ledger.sets_of_sessions(scope, [s.id for s in mine]))
     dates = {s.id: s.on_date for s in mine}
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))

@@ -47,7 +47,9 @@ def report_of(scope: Scope, client_id: ClientId, start: date, until: date, today
     sessions = ledger.sessions_of_client(scope, client_id)
     within = [s for s in sessions if start <= s.on_date <= until and s.finished_at is not None]
     far = lies_far_back(start, today)
-    profile = client_profile(scope, client_id, today, sessions=sessions, path_of=EVERY, whole=far)
+    profile = client_profile(
+        scope, client_id, today, dates={s.id: s.on_date for s in sessions}, path_of=EVERY, whole=far
+    )
     done = done_by_line(ledger.sets_of_sessions(scope, [s.id for s in within]))
     lifts = tuple(_lift(one, profile, start, until) for one in lifts_within(profile, start, until, done)[:MOST_LIFTS])
     tests = tuple(

@@ -1,6 +1,6 @@
 """The step back after a client was away: shown when the floor opens, kept when the session begins."""
 
-from collections.abc import Iterable
+from collections.abc import Mapping
 from datetime import date, datetime
 
 from upright_anvil.core.ids import SessionId
@@ -10,20 +10,19 @@ from upright_anvil.core.session.model import DayChange, Sort
 from upright_anvil.services.floor.changes.on_the_day import OnTheDay, with_changes, written
 from upright_anvil.store import floor as store
 from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import HeldSession
 from upright_anvil.store.tables import SessionRow
 
 
-def last_trained(sessions: Iterable[HeldSession], sid: SessionId, today: date) -> date | None:
+def last_trained(dates: Mapping[SessionId, date], sid: SessionId, today: date) -> date | None:
     """Answer the day of the client's last session before one; None where there was none."""
-    return max((s.on_date for s in sessions if s.id != sid and s.on_date <= today), default=None)
+    return max((on for held, on in dates.items() if held != sid and on <= today), default=None)
 
 
-def with_step_back(day: OnTheDay, profile: ClientProfile, sessions: Iterable[HeldSession], today: date) -> OnTheDay:
+def with_step_back(day: OnTheDay, profile: ClientProfile, dates: Mapping[SessionId, date], today: date) -> OnTheDay:
     """Answer a session that has not begun with the step back in it; one that has begun is as it was begun."""
     if day.found.row is not None:
         return day
-    changes = stepping_back(day.session, profile, last_trained(sessions, day.found.id, today), today)
+    changes = stepping_back(day.session, profile, last_trained(dates, day.found.id, today), today)
     return with_changes(day, changes, Sort.AWAY, row_of(day.found.id)) if changes else day
 
 
@@ -37,11 +36,11 @@ def keep_step_back(
     session: SessionRow,
     day: OnTheDay,
     profile: ClientProfile,
-    sessions: Iterable[HeldSession],
+    dates: Mapping[SessionId, date],
     now: datetime,
 ) -> tuple[DayChange, ...]:
     """Keep the step back of a session that begins, and answer it; nothing where the client was not away."""
-    changes = stepping_back(day.session, profile, last_trained(sessions, session.id, session.on_date), session.on_date)
+    changes = stepping_back(day.session, profile, last_trained(dates, session.id, session.on_date), session.on_date)
     if changes:
         store.add_change(scope, session, row_of(session.id), Sort.AWAY, {}, written(changes), now)
     return changes

@@ -8,6 +8,8 @@ DATA ?= data/demo.sqlite3
 STAMPS := .stamps
 PY := .venv/bin/python
 export PYTHONPATH := src:.
+# Python's packages beside the web's, and the one lint beside the other.
+MAKEFLAGS += --jobs=2
 
 PY_SOURCES := $(shell find src tests bench tools -name '*.py' -o -name '*.toml' 2>/dev/null)
 WEB_SOURCES := $(shell find web/src web/public -type f 2>/dev/null) web/index.html web/vite.config.ts web/vite.sheet.config.ts web/tsconfig.json
@@ -36,7 +38,7 @@ spreadsheets: setup-dev  ## what is exported, opened with LibreOffice too
 shots: setup-dev  ## docs/screenshots from the demo data
 	$(PY) -m tools.shots
 
-lint: setup-dev $(STAMPS)/lint
+lint: setup-dev $(STAMPS)/lint-python $(STAMPS)/lint-web
 
 format: setup-dev
 	.venv/bin/ruff format -q src tests bench tools
@@ -93,11 +95,14 @@ $(STAMPS)/chromium: tools/chromium.sh
 	@bash tools/chromium.sh
 	@touch $@
 
-$(STAMPS)/lint: $(PY_SOURCES) $(WEB_SOURCES) pyproject.toml web/eslint.config.js $(STAMPS)/dev $(STAMPS)/npm
+$(STAMPS)/lint-python: $(PY_SOURCES) pyproject.toml $(STAMPS)/dev
 	.venv/bin/ruff format --check -q src tests bench tools
 	.venv/bin/ruff check -q src tests bench tools
 	.venv/bin/mypy
 	.venv/bin/lint-imports --no-logo 2>/dev/null || .venv/bin/lint-imports
+	@touch $@
+
+$(STAMPS)/lint-web: $(WEB_SOURCES) web/eslint.config.js $(STAMPS)/web
 	cd web && npm run --silent types && npm run --silent lint
 	@touch $@
 

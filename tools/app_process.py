@@ -3,20 +3,18 @@
 import multiprocessing
 import os
 import socket
-import sys
 import time
 import urllib.error
 import urllib.request
-from datetime import UTC, datetime, timedelta
+from datetime import UTC, datetime
 from multiprocessing.context import ForkServerProcess
 from pathlib import Path
 
 from playwright.sync_api import Browser, BrowserContext, Playwright
 
+from tools.forked_server import serve
 from upright_anvil.api.clock import shift_to
-from upright_anvil.api.hosting.reached import Reached
 from upright_anvil.api.hosting.studio_folder import CLOSED_AFTER
-from upright_anvil.cli import names_in, serve_data, serve_folder
 
 ROOT = Path(__file__).parents[1]
 CHROMIUM = next(filter(os.path.exists, ("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")), "/usr/bin/chromium")
@@ -28,21 +26,12 @@ STEPS = 1200
 
 
 _FORKS = multiprocessing.get_context("forkserver")
-_FORKS.set_forkserver_preload(["tools.preloaded"])
+_FORKS.set_forkserver_preload(["tools.forked_server"])
 """The app is imported once; each server is a fork of that, there in a fraction of a second."""
 
 
 DEMO_DAY = datetime(2026, 3, 4, 17, 0, tzinfo=UTC)
 """The moment that the app's clock begins at, a Wednesday, so that the demo tells the same on every day."""
-
-
-def _serve(data: Path, port: int, demo: bool, shift: timedelta, closed_after: float) -> None:
-    sys.stdout = Path(os.devnull).open("w", encoding="utf-8")  # noqa: SIM115 - open as long as the server runs
-    if data.is_dir():
-        names = names_in(data)
-        serve_folder(data, port, Reached(names=names, behind_proxy=True), shift, UTC, closed_after=closed_after)
-    else:
-        serve_data(data, port, demo=demo, shift=shift, zone=UTC)
 
 
 def free_port() -> int:
@@ -69,7 +58,7 @@ class AppProcess:
     def start(self) -> None:
         """Start and wait until it answers. Raises `RuntimeError` when it does not."""
         asked = (self.data, self.port, self.demo, self.shift, self.closed_after)
-        self.process = _FORKS.Process(target=_serve, args=asked, daemon=True)
+        self.process = _FORKS.Process(target=serve, args=asked, daemon=True)
         self.process.start()
         for _ in range(STEPS):
             try:

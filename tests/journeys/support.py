@@ -1,9 +1,10 @@
 """The whole app driven through headless Chromium."""
 
+import atexit
 import re
 import tempfile
+from functools import cache
 from pathlib import Path
-from typing import ClassVar
 from unittest import TestCase
 
 from playwright.sync_api import Browser, Locator, Page, Playwright, expect, sync_playwright
@@ -22,20 +23,27 @@ LOOKS = 3
 expect.set_options(timeout=20_000)
 
 
+@cache
+def playwright() -> Playwright:
+    """What drives the browsers of a run; there can be one at a time."""
+    driver = sync_playwright().start()
+    atexit.register(driver.stop)
+    return driver
+
+
+@cache
+def chromium() -> Browser:
+    """The one Chromium of a run; each page is a device of its own in it."""
+    browser = launch_chromium(playwright())
+    atexit.register(browser.close)
+    return browser
+
+
 class JourneyTest(TestCase):
     """Gives a server with demo data and pages of any size; a script error, or what a policy stops, fails the test."""
 
-    playwright: ClassVar[Playwright]
-    browser: ClassVar[Browser]
-
-    @classmethod
-    def setUpClass(cls) -> None:
-        cls.playwright = sync_playwright().start()
-        cls.addClassCleanup(cls.playwright.stop)
-        cls.browser = launch_chromium(cls.playwright)
-        cls.addClassCleanup(cls.browser.close)
-
     def setUp(self) -> None:
+        self.browser = chromium()
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
         self.server = AppProcess(demo_copy(Path(folder.name)))

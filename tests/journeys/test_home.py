@@ -12,7 +12,7 @@ from PIL import Image
 from playwright.sync_api import Page, expect
 from tools.app_process import CHROMIUM, QUIET
 
-from tests.journeys.support import DESK, PHONE, JourneyTest
+from tests.journeys.support import DESK, PHONE, JourneyTest, playwright
 
 DONE = re.compile("^Done: ")
 
@@ -206,7 +206,7 @@ class HomeTest(JourneyTest):
             "--no-sandbox", "--disable-gpu", "--use-fake-ui-for-media-stream", "--use-fake-device-for-media-stream",
             f"--use-file-for-fake-video-capture={film}", *QUIET,
         ]  # fmt: skip
-        browser = self.playwright.chromium.launch(executable_path=CHROMIUM, args=flags)
+        browser = playwright().chromium.launch(executable_path=CHROMIUM, args=flags)
         self.addCleanup(browser.close)
         context = browser.new_context(viewport={"width": DESK[0], "height": DESK[1]}, permissions=["camera"])
         self.server.set_clock(context)

@@ -9,7 +9,7 @@ from typing import Any, ClassVar
 from playwright.sync_api import expect
 from tools.app_process import CHROMIUM, QUIET
 
-from tests.journeys.support import JourneyTest
+from tests.journeys.support import JourneyTest, playwright
 
 ELSEWHERE = "elsewhere.example"
 
@@ -71,7 +71,7 @@ class OtherWebsitesTest(JourneyTest):
         self.addCleanup(other.server_close)
         self.addCleanup(other.shutdown)
         self.elsewhere = f"http://{ELSEWHERE}:{other.server_port}"
-        self.renamed = self.playwright.chromium.launch(
+        self.renamed = playwright().chromium.launch(
             executable_path=CHROMIUM, args=["--no-sandbox", "--disable-gpu", *QUIET, self.names]
         )
         self.addCleanup(self.renamed.close)

@@ -300,6 +300,7 @@ class SlowAndFailingTest(Hands):
     def test_a_view_that_cannot_be_had_has_a_way_out(self) -> None:
         page = self.page(DESK, "/programs/nothing-of-this-name")
         expect(page.get_by_role("alert")).to_contain_text("no such program")
+        self.assert_accessible(page, "a program that is not there")
         expect(page.get_by_role("button", name="Try again")).to_have_count(0)
         page.get_by_role("link", name="To Today").click()
         expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()

@@ -7,7 +7,7 @@ from pathlib import Path
 from playwright.sync_api import BrowserContext, Page, expect
 from tools.app_process import CHROMIUM, QUIET
 
-from tests.journeys.support import DESK, PHONE, TABLET, JourneyTest
+from tests.journeys.support import DESK, PHONE, TABLET, JourneyTest, playwright
 
 OWNER, WORDS = "Ida Brandt", "wet hands lift well"
 TRAINER, OTHER_WORDS = "Jorun Vik", "four tram bells ring"
@@ -196,7 +196,7 @@ class SigningInTest(JourneyTest):
             self.assertEqual(self.found(Path(profile)), {})
 
     def profile(self, folder: Path) -> BrowserContext:
-        context = self.playwright.chromium.launch_persistent_context(
+        context = playwright().chromium.launch_persistent_context(
             folder,
             executable_path=CHROMIUM,
             args=["--no-sandbox", "--disable-gpu", *QUIET],

@@ -23,6 +23,12 @@ type Rest = Omit<
   "value" | "onChange" | "type"
 >;
 
+/** Takes the focus as it comes; not from under the hands of who types in something that lies over its view. */
+function first(field: HTMLElement | null): void {
+  if (field && (field.closest(OVER) || !document.querySelector(OVER))) field.focus();
+}
+const OVER = "[role=dialog]";
+
 /** One place to type: one line, several, a day or a figure. */
 export function Input({
   value,
@@ -32,10 +38,12 @@ export function Input({
   wide = false,
   quiet = false,
   className = "",
+  autoFocus = false,
   ...rest
 }: Typed & Rest) {
   const shared = {
     ...rest,
+    ...(autoFocus ? { ref: first } : {}),
     ...(value === undefined ? {} : { value }),
     className: `${quiet ? "bg-transparent outline-none" : look} ${wide ? "w-full" : ""} ${className}`,
     onChange: (event: { target: { value: string } }) => change?.(event.target.value),

@@ -19,7 +19,7 @@ export function Waiting({
   if (!error) return <Shape shape={shape} />;
   return (
     <div className="max-w-3xl p-6">
-      <Failed error={error} retry={retry} />
+      <Failed error={error} retry={retry} alone />
     </div>
   );
 }
@@ -40,11 +40,13 @@ export function Part<T>({
   return <Skeleton lines={lines} />;
 }
 
-function Failed({ error, retry }: { error: Error; retry: () => void }) {
+/** Why something cannot be had; `alone` where nothing else is on the page, whose heading it is then. */
+function Failed({ error, retry, alone = false }: { error: Error; retry: () => void; alone?: boolean }) {
   const told = error instanceof Problem;
+  const Says = alone ? "h1" : "p";
   return (
     <Message tone="stop">
-      <p>{told ? error.message : t("This could not be opened.")}</p>
+      <Says>{told ? error.message : t("This could not be opened.")}</Says>
       <div className="mt-2 flex flex-wrap items-center gap-4 text-ink">
         {/* Asking again cannot help where there is nothing. */}
         {!(told && [403, 404, 410].includes(error.status)) && (

@@ -26,7 +26,7 @@ def answer(
 ) -> Proposal:
     """Answer a proposal with its evidence; alternatives that say the same are left out."""
     today = context.today
-    shown = showing(today)
+    shown, itself = showing(today), write(prescription)
     return Proposal(
         policy=policy,
         lever=lever,
@@ -37,7 +37,7 @@ def answer(
         rise=rise,
         bridged=bridged,
         bridging=bridging,
-        alternatives=tuple(a for a in alternatives if a.text != write(prescription)),
+        alternatives=tuple(a for a in alternatives if a.text != itself),
         exercise=exercise,
         estimated=estimated,
     )

@@ -81,7 +81,6 @@ function Choices({ onClose }: { onClose: () => void }) {
     // What fits is chosen below; the filter only lets the first be chosen anew with each letter.
     <Command filter={() => 1} loop label={t("Go to")}>
       <Command.Input
-        autoFocus
         value={typed}
         onValueChange={setTyped}
         aria-label={t("Client, view, exercise, or what to do")}

@@ -10,14 +10,14 @@ import { HelpOpening } from "./opening";
 import { helpOf, type HelpKey } from "./views";
 
 const HelpSheet = lazy(() => import("./HelpSheet"));
-const LaterGoTo = lazy(() => import("../goto/GoTo"));
-let GoTo: ComponentType<{ open: boolean; onClose: () => void }> = LaterGoTo;
+type Box = ComponentType<{ open: boolean; onClose: () => void }>;
+let box: Box = lazy(() => import("../goto/GoTo"));
 
 /** Once the first view stands, the box to get anywhere is fetched: its first key is to find it there. */
 function fetchLater() {
   const fetched = () =>
     void import("../goto/GoTo").then(
-      (found) => (GoTo = found.default),
+      (found) => (box = found.default),
       () => undefined,
     );
   const waiting = setTimeout(fetched, 1500);
@@ -27,14 +27,15 @@ function fetchLater() {
 /** Around every view: listens for "?", and shows the help of the view whose address it is. */
 export function HelpHost() {
   const [open, setOpen] = useState(false);
-  const [going, setGoing] = useState(false);
+  // As it was opened: one that is fetched meanwhile would begin anew, without what was typed.
+  const [going, setGoing] = useState<{ Box: Box } | null>(null);
   const opener = useMemo(() => () => setOpen(true), []);
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       if (actionOf("everywhere", event) === "go") {
         event.preventDefault();
         // Before the next key: what is typed at once belongs into the box.
-        flushSync(() => setGoing(true));
+        flushSync(() => setGoing((open) => open ?? { Box: box }));
         return;
       }
       if (isTyping(event, "[data-cell]") || actionOf("everywhere", event) !== "help") return;
@@ -55,7 +56,7 @@ export function HelpHost() {
       <Pending />
       <Outlet />
       <Suspense>
-        {going && <GoTo open onClose={() => setGoing(false)} />}
+        {going && <going.Box open onClose={() => setGoing(null)} />}
         {open && <HelpSheet view={helpOf[here]} close={() => setOpen(false)} />}
       </Suspense>
     </HelpOpening>

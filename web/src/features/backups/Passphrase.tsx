@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { showAnswer } from "../../api/changed";
 import { api, Problem } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
@@ -15,7 +16,7 @@ export function Passphrase({ first = false }: { first?: boolean }) {
   const choose = useMutation({
     mutationFn: () => api.choosePassphrase(one),
     onSuccess: (view) => {
-      queries.setQueryData(keys.backups, view);
+      void showAnswer(queries, keys.backups, view);
       setOne("");
       setAgain("");
     },

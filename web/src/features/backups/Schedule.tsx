@@ -1,5 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { showAnswer } from "../../api/changed";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
@@ -14,7 +15,7 @@ export function Schedule({ view }: { view: Schemas["BackupsView"] }) {
   const [second, setSecond] = useState(view.second_folder);
   const save = useMutation({
     mutationFn: () => api.changeBackups({ every_hours: Number(hours), second_folder: second }),
-    onSuccess: (saved) => queries.setQueryData(keys.backups, saved),
+    onSuccess: (saved) => showAnswer(queries, keys.backups, saved),
   });
   const right = /^\d{1,3}$/.test(hours) && Number(hours) >= 1 && Number(hours) <= 168;
   return (

@@ -1,6 +1,7 @@
 import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
+import { showAnswer } from "../../api/changed";
 import { api, Problem, type Schemas } from "../../api/client";
 import { NOWHERE } from "../../api/ids";
 import { keys } from "../../api/keys";
@@ -63,7 +64,7 @@ export function FindSheet({
   const replace = useMutation({
     mutationFn: () => api.replaceAll(view.program_id, wish),
     onSuccess: (board) => {
-      queries.setQueryData(keys.board(view.program_id), board);
+      void showAnswer(queries, keys.board(view.program_id), board);
       void queries.invalidateQueries({ queryKey: keys.history(view.program_id) });
       void queries.invalidateQueries({ queryKey: keys.today });
       onClose();

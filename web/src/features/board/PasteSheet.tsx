@@ -2,6 +2,7 @@
 import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { showAnswer } from "../../api/changed";
 import { api, type Schemas } from "../../api/client";
 import type { ExerciseId } from "../../api/ids";
 import { keys } from "../../api/keys";
@@ -36,7 +37,7 @@ export function PasteSheet({
     mutationFn: () =>
       api.bringInPasted(program, { base: view.revision.number, phase: phase.id, text, chosen }),
     onSuccess: (board) => {
-      queries.setQueryData(keys.board(program), board);
+      void showAnswer(queries, keys.board(program), board);
       void queries.invalidateQueries({ queryKey: keys.history(program) });
       void queries.invalidateQueries({ queryKey: keys.calendar(program) });
       void queries.invalidateQueries({ queryKey: keys.today });

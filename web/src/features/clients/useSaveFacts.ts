@@ -4,6 +4,7 @@ import { asTyped } from "../../ui/asTyped";
 import type { ClientId } from "../../api/ids";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { showAnswer } from "../../api/changed";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 
@@ -48,7 +49,7 @@ export function useSaveFacts(clientId: ClientId) {
           Object.entries(before).filter(([field]) => !fieldsOf(changes).includes(field as keyof Changes)),
         ),
       );
-      queries.setQueryData(keys.client(clientId), client);
+      void showAnswer(queries, keys.client(clientId), client);
       void queries.invalidateQueries({ queryKey: keys.clients, exact: true });
       void queries.invalidateQueries({ queryKey: keys.today });
     },

@@ -6,6 +6,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useKept } from "../../ui/useKept";
 import { Link, useNavigate } from "react-router";
+import { showAnswer } from "../../api/changed";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { count, countdown } from "../../ui/format";
@@ -139,7 +140,7 @@ export function Floor({
   };
   const keepCalls = (calls: Schemas["Calls"]) => {
     const wanted = { ...settings, calls };
-    queries.setQueryData(keys.settings, wanted);
+    void showAnswer(queries, keys.settings, wanted);
     void api.keepSettings(wanted).catch(() => undefined);
   };
   const standing = shown.changes.filter((change) => !change.undone);

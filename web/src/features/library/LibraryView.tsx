@@ -61,8 +61,7 @@ export function LibraryView() {
           aria-label={t("Find by name, muscle, pattern, kit or a joint to go easy on")}
           placeholder={t("row, glutes, hinge dumbbell, knee friendly …")}
           value={q}
-          // Not from under the hands of who types in something that lies over it.
-          autoFocus={document.querySelector("[role=dialog]") === null}
+          autoFocus
           change={(text) => change("q", text)}
           onKeyDown={onKey}
           wide

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
+import { showAnswer } from "../../api/changed";
 import { Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { peopleApi } from "../../api/people";
@@ -36,7 +37,7 @@ function Kept({ view }: { view: Schemas["Retention"] }) {
   const [years, setYears] = useState(String(view.years));
   const keep = useMutation({
     mutationFn: () => peopleApi.changeRetention(Number(years)),
-    onSuccess: (now) => queries.setQueryData(keys.retention, now),
+    onSuccess: (now) => showAnswer(queries, keys.retention, now),
   });
   return (
     <section aria-labelledby="kept" className="mt-4">

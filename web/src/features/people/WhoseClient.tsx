@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { showAnswer } from "../../api/changed";
 import { Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { peopleApi } from "../../api/people";
@@ -22,7 +23,7 @@ export function WhoseClient({ client }: { client: Schemas["ClientView"] }) {
   );
   const idOf = (text: string) => trainers.find((person) => String(person.id) === text)?.id;
   const known = (now: Schemas["Leading"]) => {
-    queries.setQueryData(keys.client(client.id), { ...client, leading: now });
+    void showAnswer(queries, keys.client(client.id), { ...client, leading: now });
     void queries.invalidateQueries({ queryKey: keys.today });
     void queries.invalidateQueries({ queryKey: keys.clients, exact: true });
   };

@@ -2,7 +2,7 @@ import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
-import { changed } from "../../api/changed";
+import { changed, showAnswer } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
@@ -27,7 +27,7 @@ export function ProgramsView() {
   const end = useMutation({
     mutationFn: ({ program, on }: { program: Entry; on: string | null }) => api.endProgram(program.id, on),
     onSuccess: async (view) => {
-      queries.setQueryData(keys.programs(client.id), view);
+      await showAnswer(queries, keys.programs(client.id), view);
       await changed(queries, "client");
     },
   });

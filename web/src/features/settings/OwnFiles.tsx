@@ -3,7 +3,7 @@ import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem } from "../../api/client";
-import { changed } from "../../api/changed";
+import { changed, showAnswer } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
@@ -79,7 +79,7 @@ export function LibraryFile() {
 export function CalendarFeed() {
   const queries = useQueryClient();
   const feed = useQuery(query.calendarFeed());
-  const keep = (found: { path: string }) => queries.setQueryData(keys.calendarFeed, found);
+  const keep = (found: { path: string }) => showAnswer(queries, keys.calendarFeed, found);
   const make = useMutation({ mutationFn: api.newCalendarFeed, onSuccess: keep });
   const end = useMutation({ mutationFn: api.endCalendarFeed, onSuccess: keep });
   const path = feed.data?.path ?? "";

@@ -5,6 +5,7 @@ import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { ScreenLanguage } from "./ScreenLanguage";
+import { showAnswer } from "../../api/changed";
 import { api, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { play, speak, wakeSound } from "../floor/clock/sound";
@@ -32,7 +33,7 @@ export function SettingsView() {
   const settings = useQuery(query.settings());
   const keep = useMutation({
     mutationFn: api.keepSettings,
-    onSuccess: (kept) => queries.setQueryData(keys.settings, kept),
+    onSuccess: (kept) => showAnswer(queries, keys.settings, kept),
   });
   const now = keep.isPending ? keep.variables : settings.data;
   if (!now) return <Waiting shape="file" error={settings.error} retry={() => void settings.refetch()} />;

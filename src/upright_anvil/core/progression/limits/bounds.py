@@ -118,4 +118,5 @@ def same_again(context: ProgressionContext, held: tuple[tuple[str, str], ...]) -
     found = answer(ID, context, Lever.HOLD, least, rule)
     if name in LESSER_AFTER:
         return replace(found, alternatives=())
-    return replace(found, alternatives=tuple(a for a in found.alternatives if a.text != write(least)))
+    itself = write(least)
+    return replace(found, alternatives=tuple(a for a in found.alternatives if a.text != itself))

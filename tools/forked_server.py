@@ -1,0 +1,37 @@
+"""The app as it runs in a fork: all that it reads in is read before, also what it reads when it is first used."""
+
+import gc
+import os
+import sys
+from datetime import UTC, timedelta
+from pathlib import Path
+
+import alembic.command
+import anyio._backends._asyncio
+import icalendar
+import openpyxl
+import uvicorn.lifespan.on
+import uvicorn.loops.uvloop
+import uvicorn.protocols.websockets.websockets_sansio_impl
+
+import upright_anvil.formats.home_paper
+import upright_anvil.formats.report_file
+from upright_anvil.api.hosting.reached import Reached
+from upright_anvil.cli import names_in, serve_data, serve_folder
+from upright_anvil.services.shelf import shipped_library
+
+__all__ = ["alembic", "anyio", "icalendar", "openpyxl", "serve", "upright_anvil", "uvicorn"]
+
+shipped_library()
+gc.collect()
+gc.freeze()
+
+
+def serve(data: Path, port: int, demo: bool, shift: timedelta, closed_after: float) -> None:
+    """Serve a file, or a folder of many studios, until the process is ended."""
+    sys.stdout = Path(os.devnull).open("w", encoding="utf-8")  # noqa: SIM115 - open as long as the server runs
+    if data.is_dir():
+        names = names_in(data)
+        serve_folder(data, port, Reached(names=names, behind_proxy=True), shift, UTC, closed_after=closed_after)
+    else:
+        serve_data(data, port, demo=demo, shift=shift, zone=UTC)

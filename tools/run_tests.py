@@ -82,7 +82,7 @@ def run_web() -> tuple[int, int]:
     report = ROOT / ".stamps" / "vitest.json"
     report.unlink(missing_ok=True)
     ran = subprocess.run(
-        ["npx", "--no-install", "vitest", "run", "--reporter=json", f"--outputFile={report}"],
+        ["npx", "--no-install", "vitest", "run", "--pool=threads", "--reporter=json", f"--outputFile={report}"],
         cwd=ROOT / "web",
         check=False,
         capture_output=True,

@@ -8,7 +8,8 @@ from pathlib import Path
 
 from tools.app_process import DEMO_DAY
 
-from upright_anvil.api.studio import THE_STUDIO
+from upright_anvil.api.studio import THE_STUDIO, Studio
+from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
 
@@ -20,7 +21,9 @@ def _made(moment: datetime) -> Path:
     path = Path(tempfile.mkdtemp(prefix="anvil-demo-")) / "demo.sqlite3"
     database = open_database(path)
     fill(database, THE_STUDIO, moment)
-    database.close()
+    studio = Studio(database, lambda: moment)
+    AlertKeeping(lambda: [studio]).look()  # as any server does that has it open
+    studio.close()
     return path
 
 

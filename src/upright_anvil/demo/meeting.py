@@ -82,7 +82,7 @@ class _Meeting:
         at = self._at(weeks_ago)
         items = all_tests(self.scope)
         round_id = self._id()
-        rounds.start_round(self.scope, who, round_id, self.person.battery, at, at.date())
+        rounds.begin_round(self.scope, who, round_id, self.person.battery, at, at.date())
         for measured in self.person.results:
             item = items[measured.test]
             texts = (measured.second if index else measured.first).split("/")
@@ -90,7 +90,7 @@ class _Meeting:
                 if item.id == SLIP:
                     self._keep(who, round_id, at, item, side, measured, text + "0")
                 self._keep(who, round_id, at, item, side, measured, text)
-        rounds.finish_round(self.scope, round_id, at + timedelta(minutes=40), at.date())
+        rounds.close_round(self.scope, round_id, at + timedelta(minutes=40))
 
     def _keep(
         self,

@@ -40,7 +40,6 @@ from upright_anvil.services.floor import logging
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.review.decisions import Decision, decide
 from upright_anvil.services.review.opening import open_review
-from upright_anvil.services.review.presenting import view_of
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
@@ -262,14 +261,17 @@ class _Story:
     def _decide(self, scope: Scope, sid: SessionId, at: datetime) -> None:
         taken = []
         opened = open_review(scope, sid, at.date())
-        for line in view_of(opened).lines:
-            if line.proposal is None or line.next_cell is None:
+        for one in opened.lines:
+            line, proposal = one.judged.line.id, one.proposal
+            cell = next_cell(opened.program, line, opened.found.week)
+            if proposal is None or cell is None:
                 continue
             declined = self.chance.random() < 0.05  # noqa: PLR2004 - one in twenty
             verdict = Verdict.DECLINED if declined else Verdict.ACCEPTED
             reason = "Looked less steady than the figures" if declined else ""
-            stations = {one.line: one.now for one in line.stations}
-            taken.append(Decision(self._id(), line.line, verdict, "", line.next_cell.text, reason, stations))
+            others = {part.line: next_cell(opened.program, part.line, opened.found.week) for part in proposal.stations}
+            stations = {station: other.text if other else "" for station, other in others.items()}
+            taken.append(Decision(self._id(), line, verdict, "", cell.text, reason, stations))
         decide(scope, opened, taken, at)
 
     def _at(self, on: date) -> datetime:

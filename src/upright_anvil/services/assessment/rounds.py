@@ -115,6 +115,14 @@ class SideBySide:
 def start_round(
     scope: Scope, client_id: ClientId, round_id: str, battery_id: str, now: datetime, on: date
 ) -> RoundView:
+    """Start a round and answer it. Raises `NotFoundError`."""
+    begin_round(scope, client_id, round_id, battery_id, now, on)
+    return open_round(scope, round_id, on)
+
+
+def begin_round(
+    scope: Scope, client_id: ClientId, round_id: str, battery_id: str, now: datetime, on: date
+) -> None:
     """Start a round; its id was made by the app, so that starting twice starts once. Raises `NotFoundError`."""
     if not stored(scope, TestRoundRow, round_id, client_id=client_id, battery=battery_id, on_date=on):
         client(scope, client_id)
@@ -132,7 +140,6 @@ def start_round(
             )
         )
         scope.db.flush()
-    return open_round(scope, round_id, on)
 
 
 def open_round(scope: Scope, round_id: str, today: date) -> RoundView:
@@ -189,12 +196,17 @@ def keep_result(scope: Scope, client_id: ClientId, result: TestResult, now: date
 
 
 def finish_round(scope: Scope, round_id: str, now: datetime, today: date) -> RoundView:
+    """Close a round and answer it. Raises `NotFoundError`."""
+    close_round(scope, round_id, now)
+    return open_round(scope, round_id, today)
+
+
+def close_round(scope: Scope, round_id: str, now: datetime) -> None:
     """Close a round; what was not tested stays open in it. Raises `NotFoundError`."""
     row = store.test_round(scope, round_id)
     if row.finished_at is None:
         row.finished_at = now
         scope.db.flush()
-    return open_round(scope, round_id, today)
 
 
 def side_by_side(scope: Scope, client_id: ClientId, earlier_id: str | None, later_id: str | None) -> SideBySide:

@@ -89,7 +89,7 @@ def open_review(scope: Scope, sid: SessionId, today: date) -> OpenReview:
     trained = {line.id: line.exercise_in(week) for line in found.day.lines}
     dates = ledger.session_dates(scope, who.id)
     done = lately_done(scope, who.id, trained, dates, dates[sid])
-    profile = client_profile(scope, who.id, today, until=dates[sid])
+    profile = client_profile(scope, who.id, today, dates=dates, until=dates[sid])
     now = found.now(scope)
     easier = easier_next(scope, found, now.program, profile, dates[sid])
     every = all_rows(done_by_line(ledger.sets_of_sessions(scope, [sid])))

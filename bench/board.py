@@ -12,14 +12,14 @@ from upright_anvil.core.drafting.draft import Wish, draft
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week
-from upright_anvil.core.plan.reading import forget_texts, prescription_or_none, read_phase
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import forget_texts, prescription_or_none, read_phase
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.volume.bands import GENERAL
 from upright_anvil.core.volume.hard_sets import PlannedLine
 from upright_anvil.core.volume.weeks import week_volume
-from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises, shipped_ladders
 
 WEEKS, DAYS, LINES = 16, 5, 12
 EQUIPMENT = "bar 20, plates 4x1.25 4x2.5 4x5 4x10 4x20\ndumbbells 2-40 by 2\nstack 5-90 by 5"

@@ -19,7 +19,7 @@ from upright_anvil.api.guard.same_origin import IN_TESTS
 from upright_anvil.api.hosting.studios import OneStudio
 from upright_anvil.api.studio import Studio
 from upright_anvil.cli import settle
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
 
 YOUNG = 20_000
 TIMES = 7

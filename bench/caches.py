@@ -14,15 +14,16 @@ from bench.paths import Counted
 from upright_anvil.core.checks import study
 from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint
-from upright_anvil.core.plan import reading
-from upright_anvil.core.plan.reading import read_phase
+from upright_anvil.core.plan.read_out import reading
+from upright_anvil.core.plan.read_out.reading import read_phase
 from upright_anvil.core.progression import evidence
 from upright_anvil.core.strength import estimate
 from upright_anvil.services import shelf
 from upright_anvil.services.profile import strength
 from upright_anvil.services.today import alerts
-from upright_anvil.store import mapping, programs
-from upright_anvil.store.memo import Memo, Memory
+from upright_anvil.store import programs
+from upright_anvil.store.file.memo import Memo, Memory
+from upright_anvil.store.rows import mapping
 
 TIMES = 9
 EARNS = 1.05

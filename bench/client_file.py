@@ -18,7 +18,7 @@ from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.assessment import rounds
 from upright_anvil.services.health import health_file
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 TIMES = 150
 WEEKS = 260

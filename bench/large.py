@@ -13,9 +13,9 @@ from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import settle
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.database import Database, Scope
-from upright_anvil.store.ledger import count_sets
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.file.database import Database, Scope
+from upright_anvil.store.log.ledger import count_sets
 
 YOUNG = 20_000
 """Sets of the studio that has just begun."""

@@ -17,8 +17,8 @@ from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.cli import open_database
 from upright_anvil.demo.scenario import fill
 from upright_anvil.services.exchange.archive import bring_in_client, client_archive, made_ready
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.database import MIGRATIONS
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.file.database import MIGRATIONS
 from upright_anvil.store.tables.base import packed, unpacked
 
 KEPT_IN = Path.home() / ".cache" / "upright-anvil-bench"

@@ -8,8 +8,8 @@ from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.formats.exercise_file import shipped_exercises, table_of
-from upright_anvil.store import exercises
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises, table_of
+from upright_anvil.store.studio import exercises
 from upright_anvil.store.tables import OwnExerciseRow
 
 OWN = 2000

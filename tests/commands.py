@@ -5,8 +5,8 @@ from datetime import date, datetime
 
 from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.ids import NO_WEEK, ClientId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.plan.changing.paths import Path
 from upright_anvil.core.plan.edits import Edit
-from upright_anvil.core.plan.paths import Path
 from upright_anvil.services.board import empty_program, filling, revisions, saving
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.views import BoardView
@@ -19,7 +19,7 @@ from upright_anvil.services.starting import starting, taking_over
 from upright_anvil.services.starting.sources import StartingPoint
 from upright_anvil.services.starting.starting import DraftWish
 from upright_anvil.services.starting.taking_over import Started
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 
 def save_edits(

@@ -23,7 +23,7 @@ from upright_anvil.services.clients.places import PlaceFacts
 from upright_anvil.services.floor import logging
 from upright_anvil.services.health.health_file import add_screen
 from upright_anvil.services.ids import fresh_id, session_id
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
 from upright_anvil.store.programs import program_row
 
 NOW = datetime(2026, 3, 4, 17, 0, tzinfo=UTC)

@@ -6,7 +6,7 @@ from ast import literal_eval
 from collections.abc import Iterator
 from pathlib import Path
 
-from upright_anvil.formats.languages import FOLDER
+from upright_anvil.formats.shipped.languages import FOLDER
 
 WEB = Path(__file__).parents[1] / "web" / "src"
 CATALOGUE = FOLDER / "interface.en.json"

@@ -14,8 +14,8 @@ import uvicorn.lifespan.on
 import uvicorn.loops.uvloop
 import uvicorn.protocols.websockets.websockets_sansio_impl
 
-import upright_anvil.formats.home_paper
-import upright_anvil.formats.report_file
+import upright_anvil.formats.paper.home_paper
+import upright_anvil.formats.paper.report_file
 from upright_anvil.api.hosting.reached import Reached
 from upright_anvil.cli import names_in, serve_data, serve_folder
 from upright_anvil.services.shelf import shipped_library

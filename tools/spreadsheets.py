@@ -16,8 +16,8 @@ from tests.demo.filled import demo_copy
 from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.exchange.exporting import ProgramFormat, client_log, program_file
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.database import Database
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.file.database import Database
 from upright_anvil.store.programs import programs_of_client
 
 EVERY_SHEET = "csv:Text - txt - csv (StarCalc):44,34,76,1,,0,false,true,false,false,false,-1"

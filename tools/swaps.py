@@ -12,17 +12,17 @@ from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId,
 from upright_anvil.core.ledger.how import How, LeftSide, RightSide
 from upright_anvil.core.ledger.rows import PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Kilograms, Load, Unit, in_unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.locate import find_line, week_index
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.progress.exercise_progress import client_progress
-from upright_anvil.store import ledger
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 
 def identifiers(

@@ -28,7 +28,7 @@ from upright_anvil.services.ids import fresh_id, session_id
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.services.starting.brief import brief_of
 from upright_anvil.services.starting.starting import DraftWish
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 NOW = datetime(TODAY.year, TODAY.month, TODAY.day, 12, tzinfo=UTC)
 

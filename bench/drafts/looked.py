@@ -6,9 +6,9 @@ from dataclasses import dataclass
 from functools import cached_property
 
 from upright_anvil.core.exercises import Exercise
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Phase, Program, Section, Week
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import day_estimate
 
 AROUND = (Section.WARM_UP, Section.COOL_DOWN)
 

@@ -21,7 +21,7 @@ from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Together
 from upright_anvil.core.prescription.text.shorthand import read
-from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises, shipped_ladders
 
 START = date(2026, 1, 5)
 KG = (

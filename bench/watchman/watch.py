@@ -19,10 +19,10 @@ from upright_anvil.core.health.readiness import Report
 from upright_anvil.core.ids import NO_EXERCISE, NO_PLACE, DayId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Line, Phase, Program, Section, Week
 from upright_anvil.core.plan.document import Day as PlanDay
 from upright_anvil.core.plan.document import Group as PlanGroup
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.tempo import is_slow

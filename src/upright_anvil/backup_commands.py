@@ -13,8 +13,8 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.steps import untold
 from upright_anvil.services.backups.backups import CheckedBackup, check_backup, make_backup, restore_backup
 from upright_anvil.services.backups.folder import BackupFolder, named
-from upright_anvil.store.backup import copy_file
-from upright_anvil.store.opening import open_file, version_before_update
+from upright_anvil.store.file.backup import copy_file
+from upright_anvil.store.file.opening import open_file, version_before_update
 
 TYPED_BY_NOBODY: Final = "UPRIGHT_ANVIL_PASSPHRASE"
 """The variable a passphrase is read from where nobody types."""

@@ -27,9 +27,9 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.demo.scenario import fill
 from upright_anvil.logs import log_as_json
 from upright_anvil.people_commands import PEOPLE_COMMANDS
-from upright_anvil.store.database import Database
-from upright_anvil.store.opening import UnusableFileError, open_file
-from upright_anvil.store.people import add_owner, anybody_signs_in
+from upright_anvil.store.file.database import Database
+from upright_anvil.store.file.opening import UnusableFileError, open_file
+from upright_anvil.store.studio.people import add_owner, anybody_signs_in
 from upright_anvil.store.tables import StudioRow
 
 COLLECT_AFTER = (10_000, 5, 1000)

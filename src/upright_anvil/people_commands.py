@@ -10,9 +10,9 @@ from upright_anvil.api.studio import THE_OWNER, THE_STUDIO
 from upright_anvil.core.errors import DomainError
 from upright_anvil.services.people.people import invite_again, new_codes
 from upright_anvil.services.people.signing_in import chosen_passphrase
-from upright_anvil.store import people
-from upright_anvil.store.audit import keep_deed
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
+from upright_anvil.store.studio import people
+from upright_anvil.store.studio.audit import keep_deed
 
 TYPED_BY_NOBODY: Final = "UPRIGHT_ANVIL_OWNER_PASSPHRASE"
 """The variable a passphrase is read from where nobody types."""

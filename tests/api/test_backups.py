@@ -19,8 +19,8 @@ from upright_anvil.api.backups.schedule import BackupSchedule
 from upright_anvil.backup_commands import back_up_before_update
 from upright_anvil.cli import main
 from upright_anvil.services.backups.folder import BackupFolder
-from upright_anvil.store.database import Database
-from upright_anvil.store.opening import open_file
+from upright_anvil.store.file.database import Database
+from upright_anvil.store.file.opening import open_file
 
 WORDS = "a chair, a wall, a floor"
 

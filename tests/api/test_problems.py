@@ -3,7 +3,7 @@ from unittest.mock import patch
 
 from tests.api.support import CLIENT, ApiTest
 from upright_anvil.api.studio import Studio
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
 
 
 class ProblemsTest(ApiTest):

@@ -10,7 +10,7 @@ from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.services.calendar.calendar import calendar_of
 from upright_anvil.services.today.today import TodayView, open_today
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
 
 OSLO = ZoneInfo("Europe/Oslo")
 DAYS = {

@@ -15,7 +15,7 @@ from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.clients.clients import client_file, client_list
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
 
 
 class ScenarioTest(TestCase):

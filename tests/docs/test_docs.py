@@ -16,7 +16,7 @@ ROOT = Path(__file__).parents[2]
 
 INSIDE = {
     "plan/locate",
-    "plan/renaming",
+    "plan/changing/renaming",
     "progression/model",
     "checks/fixes",
     "checks/lines/rest_too_short",

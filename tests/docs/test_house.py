@@ -30,7 +30,7 @@ GONE_IN_WEB = {
     "a key outside the one table": r"event\.key === ",
 }
 AT_HOME = {
-    "src/upright_anvil/store/own_rows.py",
+    "src/upright_anvil/store/file/own_rows.py",
     "web/src/ui/Input.tsx",
     "web/src/ui/Select.tsx",
     "web/src/api/enums.ts",

@@ -15,8 +15,8 @@ from upright_anvil.core.home.sheet import SIGNS_ALONE, STOP_RULES
 from upright_anvil.core.phrases import ENGLISH, Language, Phrases
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.model import SideRule
-from upright_anvil.formats.home_paper import HEADS, RUNGS, WORDS
-from upright_anvil.formats.languages import FOLDER, phrases_of
+from upright_anvil.formats.paper.home_paper import HEADS, RUNGS, WORDS
+from upright_anvil.formats.shipped.languages import FOLDER, phrases_of
 
 ROOT = Path(__file__).parents[2]
 SAID = re.compile(r"""(?:phrases\.say|\bt)\(\s*(?:"((?:[^"\\]|\\.)*)"|'((?:[^'\\]|\\.)*)')""")

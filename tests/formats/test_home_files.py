@@ -8,10 +8,10 @@ from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.home.sheet import HomeSheet
 from upright_anvil.core.phrases import Language
-from upright_anvil.formats.home_paper import home_pdf
 from upright_anvil.formats.home_sheet_file import SheetParts, sheet_html, sheet_parts
-from upright_anvil.formats.languages import phrases_of
-from upright_anvil.formats.paper_size import PaperSize
+from upright_anvil.formats.paper.home_paper import home_pdf
+from upright_anvil.formats.paper.paper_size import PaperSize
+from upright_anvil.formats.shipped.languages import phrases_of
 from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make_sheet
 
 PARTS = SheetParts("const a = '</script>';", "body{color:red}")

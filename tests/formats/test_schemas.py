@@ -7,7 +7,7 @@ from unittest import TestCase
 from pydantic import TypeAdapter
 
 from upright_anvil.core.home.sheet import HomeSheet
-from upright_anvil.formats.library_file import LibraryFile
+from upright_anvil.formats.exchange.library_file import LibraryFile
 
 SCHEMAS = Path(__file__).parents[2] / "docs" / "schemas"
 

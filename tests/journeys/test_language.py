@@ -7,7 +7,7 @@ from typing import Final
 from playwright.sync_api import expect
 
 from tests.journeys.support import JourneyTest
-from upright_anvil.formats.languages import interface_catalogue
+from upright_anvil.formats.shipped.languages import interface_catalogue
 
 MARKED: Final = "⟦{}⟧"
 

@@ -6,11 +6,12 @@ from unittest import TestCase
 
 from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_STUDIO
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.agenda import Estimates, agenda_of
-from upright_anvil.store import clients, programs
-from upright_anvil.store.database import Database
+from upright_anvil.store import programs
+from upright_anvil.store.client import clients
+from upright_anvil.store.file.database import Database
 
 
 class TimesTest(TestCase):

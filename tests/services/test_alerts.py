@@ -14,9 +14,9 @@ from upright_anvil.core.progress.behind import Trouble
 from upright_anvil.services.today import alerts
 from upright_anvil.services.today.alerts import ClientNotice
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store import ledger
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.database import Database, Scope
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.file.database import Database, Scope
+from upright_anvil.store.log import ledger
 
 
 class KeptTest(TestCase):

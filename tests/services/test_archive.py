@@ -14,7 +14,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.ids import StudioId
-from upright_anvil.formats.archive_file import write_archive
+from upright_anvil.formats.exchange.archive_file import write_archive
 from upright_anvil.services.clients.clients import add_client, client_file
 from upright_anvil.services.exchange.archive import bring_in_client, client_archive, look_at_archive, made_ready
 from upright_anvil.services.exchange.exporting import client_log
@@ -28,8 +28,8 @@ from upright_anvil.services.library.own_exercises import add_own
 from upright_anvil.services.starting.own_templates import keep_template
 from upright_anvil.services.starting.sources import StartingPoint, all_templates
 from upright_anvil.store import programs
-from upright_anvil.store.archive import rows_of_client
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.client.archive import rows_of_client
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import StudioRow
 
 SLED = Exercise("own", "Sandbag drag <b>", Pattern.LOCOMOTION, (Muscle.QUADRICEPS,))

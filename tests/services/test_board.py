@@ -4,7 +4,7 @@ from tests.support import NOW, TODAY, StudioTest, monday_of
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")
 

@@ -17,8 +17,9 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.services.progress.overview import overview
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store import programs
+from upright_anvil.store.log import ledger
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import PerformedSetRow, ProgramRow, SessionRow
 
 PEOPLE = "Name\tBorn\tWeight\tGoal\nAgnes Thornby\t1961\t64\tstairs\nBerthold Ashe\t1970\t82 kg\tstrength\n"

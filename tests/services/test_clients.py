@@ -10,7 +10,7 @@ from upright_anvil.services.assessment.rounds import keep_result
 from upright_anvil.services.clients.clients import ClientFacts, add_client, change_client, client_file, client_list
 from upright_anvil.services.clients.consents import add_consent, withdraw_consent
 from upright_anvil.services.clients.retention import change_retention, retention
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 WHOLE = ClientFacts(
     name="Dell",

@@ -12,9 +12,9 @@ from upright_anvil.services.backups.backups import make_backup
 from upright_anvil.services.backups.folder import BackupFolder
 from upright_anvil.services.clients.clients import client_list
 from upright_anvil.services.clients.erasing import ErasedClient, erase_client, swept
-from upright_anvil.store.backup import copy_file, rows_of
-from upright_anvil.store.erasure import HOLDS, Holds
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.client.erasure import HOLDS, Holds
+from upright_anvil.store.file.backup import copy_file, rows_of
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import AuditRow, Table
 
 MARK = "MARKED-7f3a"

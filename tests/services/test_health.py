@@ -21,7 +21,7 @@ from upright_anvil.services.health.health_file import (
 )
 from upright_anvil.services.today.dues import DueKind
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 
 def knee(state: State, days_ago: int = 3) -> Entry:

@@ -16,8 +16,8 @@ from upright_anvil.services.log.done import all_rows, done_by_line, lately_done
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.history import history
 from upright_anvil.services.progress import exercise_progress
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 from upright_anvil.store.tables import PerformedSetRow, SessionRow, Table
 
 Row = TypeVar("Row", bound=Table)

@@ -13,11 +13,11 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.phrases import Language
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.lines import RemoveLine
-from upright_anvil.formats.home_paper import home_pdf
 from upright_anvil.formats.home_result import write_result
-from upright_anvil.formats.languages import phrases_of
-from upright_anvil.formats.paper_size import PaperSize
-from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.formats.paper.home_paper import home_pdf
+from upright_anvil.formats.paper.paper_size import PaperSize
+from upright_anvil.formats.shipped.languages import phrases_of
+from upright_anvil.formats.shipped.template_file import shipped_templates
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.clients.clients import add_client, change_client
 from upright_anvil.services.floor.clocks import session_clocks
@@ -27,7 +27,7 @@ from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make
 from upright_anvil.services.home.overview import home_view
 from upright_anvil.services.home.results import give_code, had_a_word, receive, set_aside, take_result
 from upright_anvil.services.profile.client_profile import client_profile, pace_of
-from upright_anvil.store import ledger
+from upright_anvil.store.log import ledger
 from upright_anvil.store.programs import current
 
 DAY = SheetDay("p1-w1", "p1-d1")

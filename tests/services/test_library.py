@@ -5,7 +5,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.health.history import Entry, State
 from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.formats.exercise_file import shipped_exercises
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.floor.opening import open_floor
@@ -14,7 +14,7 @@ from upright_anvil.services.library.own_exercises import add_like, add_own, chan
 from upright_anvil.services.library.search import find
 from upright_anvil.services.library.substitutes import exercise_substitutes, exercise_view
 from upright_anvil.services.shelf import choices, library
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 
 def sled(name: str = "Log roll", **more: object) -> Exercise:

@@ -14,7 +14,7 @@ from upright_anvil.core.projection.scenario import Scenario
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.projection.looking_ahead import look_ahead
 from upright_anvil.services.projection.views import AheadCourse, AheadView
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 SQUAT, PRESS = "3 x 6-8, 60 kg, rest 2:00, leave 2", "3 x 8-10, 16 kg, rest 1:30, leave 2"
 

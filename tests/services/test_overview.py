@@ -20,7 +20,7 @@ from upright_anvil.services.progress.overview_views import OverviewView
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.today.today import TodayView, open_today
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 SQUAT = "3 x 6-8, 60 kg, rest 2:00, leave 2"
 

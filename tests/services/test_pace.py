@@ -5,7 +5,7 @@ from random import Random
 
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.services.profile.client_profile import client_profile, pace_of
-from upright_anvil.store.ledger import newest_sessions, sessions_of_client
+from upright_anvil.store.log.ledger import newest_sessions, sessions_of_client
 from upright_anvil.store.tables import SessionRow
 
 

@@ -12,7 +12,7 @@ from upright_anvil.services.clients.places import (
     place_list,
     set_places,
 )
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 
 class PlacesTest(StudioTest):

@@ -8,11 +8,11 @@ from upright_anvil.core.drafting.draft import Wish
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.fitting.fit import THIS_WEEK
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.changing.paths import Path, PathKind
 from upright_anvil.core.plan.edits.calendar import AnswerFinding, MoveSession
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.days import SetDay
 from upright_anvil.core.plan.edits.lines import ChangeLine
-from upright_anvil.core.plan.paths import Path, PathKind
 from upright_anvil.services.board.findings import findings_of, try_edits
 from upright_anvil.services.board.fitting import fit_session
 from upright_anvil.services.board.reading import hints
@@ -24,7 +24,7 @@ from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.services.starting.starting import DraftWish, draft_for
 from upright_anvil.services.starting.taking_over import templates_for
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 ROW = ("barbell-row", "3 x 8, 40 kg, rest 2:00, leave 2")
 CURL = ("biceps-curl", "3 x 12, 8 kg, rest 90 s")

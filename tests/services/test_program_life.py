@@ -34,8 +34,8 @@ from upright_anvil.services.starting.taking_over import (
     try_phase,
 )
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.programs import current
+from upright_anvil.store.rows.not_found import NotFoundError
 
 SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")
 WEEK = timedelta(weeks=1)

@@ -12,7 +12,7 @@ from upright_anvil.core.ids import PlaceId
 from upright_anvil.core.ledger.how import How, SetEnd
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Section
-from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.formats.shipped.template_file import shipped_templates
 from upright_anvil.services.board.empty_program import first_monday
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import StaleSaveError, history
@@ -24,8 +24,8 @@ from upright_anvil.services.starting.brief import brief_of
 from upright_anvil.services.starting.sources import StartingPoint
 from upright_anvil.services.starting.starting import DraftWish, draft_for, drafted
 from upright_anvil.services.starting.taking_over import DayChoice, add_day_from, templates_for
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.programs import program_row
+from upright_anvil.store.rows.not_found import NotFoundError
 
 
 class StartingTest(StudioTest):

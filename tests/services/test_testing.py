@@ -33,8 +33,8 @@ from upright_anvil.services.assessment.weighing import weighing
 from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.health.health_file import add_entry, add_screen
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.once import IdTakenError
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.rows.once import IdTakenError
 
 
 def result(row: str, value: str, round_id: str = "round-00001", **more: object) -> TestResult:

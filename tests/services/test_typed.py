@@ -4,17 +4,17 @@ from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ExerciseId, LineId, ProgramId, WeekId
+from upright_anvil.core.plan.changing.replacing import Replaced, ReplaceWish
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.core.plan.replacing import Replaced, ReplaceWish
 from upright_anvil.services.board.findings import try_edits
 from upright_anvil.services.board.reading import CellAddress
 from upright_anvil.services.board.replacing import replace_all, try_replace
 from upright_anvil.services.board.typed import read_line
-from upright_anvil.store.not_found import NotFoundError
 from upright_anvil.store.programs import current
+from upright_anvil.store.rows.not_found import NotFoundError
 
 SQUAT = ("back-squat", "3 x 8, 60 kg, rest 2:00")
 

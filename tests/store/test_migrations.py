@@ -14,7 +14,7 @@ from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.services.clients.clients import client_file
 from upright_anvil.services.shelf import library
-from upright_anvil.store.database import MIGRATIONS
+from upright_anvil.store.file.database import MIGRATIONS
 from upright_anvil.store.tables import RevisionRow
 
 BEFORE = """

@@ -9,8 +9,8 @@ from upright_anvil.core.plan.standing import ProgramDates, running
 from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import programs
-from upright_anvil.store.bringing import add_brought_in
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log.bringing import add_brought_in
 from upright_anvil.store.tables import ProgramRow
 
 

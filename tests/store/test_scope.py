@@ -22,11 +22,12 @@ from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.health import health_file
 from upright_anvil.services.health.health_file import CycleReport
 from upright_anvil.services.library import own_exercises
-from upright_anvil.store import clients, places
-from upright_anvil.store import exercises as own
-from upright_anvil.store import health as health_store
-from upright_anvil.store import testing as testing_store
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.client import clients
+from upright_anvil.store.client import health as health_store
+from upright_anvil.store.client import testing as testing_store
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.studio import exercises as own
+from upright_anvil.store.studio import places
 from upright_anvil.store.tables import ClientRow, StudioRow, Table
 from upright_anvil.store.tables.base import Owned
 

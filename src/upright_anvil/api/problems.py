@@ -17,10 +17,10 @@ from upright_anvil.services.assessment.rounds import DoubtError
 from upright_anvil.services.board.saving import StaleSaveError
 from upright_anvil.services.people.signing_in import WaitError, WrongSecretError
 from upright_anvil.services.review.decisions import CellMovedError
-from upright_anvil.store.database import BusyError
-from upright_anvil.store.not_found import NotFoundError
-from upright_anvil.store.once import IdTakenError
-from upright_anvil.store.opening import file_trouble
+from upright_anvil.store.file.database import BusyError
+from upright_anvil.store.file.opening import file_trouble
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.rows.once import IdTakenError
 
 SENTENCES = {
     HTTPStatus.BAD_REQUEST: "The request could not be read as JSON.",

@@ -13,7 +13,7 @@ from fastapi.responses import StreamingResponse
 from upright_anvil.api.studio import Studio
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.steps import Told
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 T = TypeVar("T")
 

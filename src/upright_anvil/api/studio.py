@@ -21,8 +21,8 @@ from upright_anvil.core.ids import PersonId, SessionId, StudioId
 from upright_anvil.core.people.roles import Role
 from upright_anvil.services.backups.folder import BackupFolder
 from upright_anvil.services.people.passkeys import Challenges
-from upright_anvil.store.database import Actor, Database, Scope
-from upright_anvil.store.writer import Writer
+from upright_anvil.store.file.database import Actor, Database, Scope
+from upright_anvil.store.file.writer import Writer
 
 THE_STUDIO = StudioId("trainer")
 """One studio a file; files of before there were studios call it so."""

@@ -9,9 +9,9 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.checks.study import StudiedDay, StudiedWeek
 from upright_anvil.core.ids import DayId
 from upright_anvil.core.loads.load import plain
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.edits.calendar import MoveSession
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import day_estimate
 
 DAYS = 7
 HARD = Decimal(4)

@@ -20,7 +20,7 @@ from upright_anvil.services.clients.consents import add_consent
 from upright_anvil.services.clients.places import add_place, set_places
 from upright_anvil.services.health import health_file
 from upright_anvil.services.health.health_file import CycleReport
-from upright_anvil.store.database import Database, Scope
+from upright_anvil.store.file.database import Database, Scope
 
 SLIP = "push-up-reps"
 """The test with one wrong entry in each round that has it: typed, then corrected."""

@@ -22,6 +22,7 @@ from upright_anvil.core.plan.edits.groups import ChangeGroup, GroupLines
 from upright_anvil.core.plan.edits.lines import AddLine
 from upright_anvil.core.plan.edits.phases import AddPhase, ChangePhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
+from upright_anvil.core.plan.next_cell import next_cell
 from upright_anvil.core.prescription.coding import coded
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded, moved_kg
 from upright_anvil.core.prescription.model import Prescription
@@ -43,7 +44,7 @@ from upright_anvil.services.review.opening import open_review
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
-from upright_anvil.store.database import Database, Scope
+from upright_anvil.store.file.database import Database, Scope
 
 SEED = 20
 WEEKS_BEHIND = 6

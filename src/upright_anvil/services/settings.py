@@ -4,8 +4,8 @@ from dataclasses import asdict, dataclass
 from enum import StrEnum
 from typing import TypeVar
 
-from upright_anvil.store import settings as store
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import settings as store
 
 _Sort = TypeVar("_Sort", bound=StrEnum)
 

@@ -8,17 +8,17 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import Ladders
 from upright_anvil.core.library.search import SearchIndex
-from upright_anvil.formats.exercise_file import (
+from upright_anvil.formats.shipped.exercise_file import (
     exercise_of,
     first_names,
     first_names_loaded,
     shipped_exercises,
     shipped_ladders,
 )
-from upright_anvil.store import exercises as store
-from upright_anvil.store.database import Scope
-from upright_anvil.store.memo import Memo
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.memo import Memo
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.studio import exercises as store
 from upright_anvil.store.tables import OwnExerciseRow
 
 REMEMBERED = 8

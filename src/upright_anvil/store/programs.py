@@ -13,9 +13,9 @@ from sqlalchemy.orm import aliased
 from upright_anvil.core.ids import ClientId, PersonId, ProgramId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.standing import ProgramDates, running
-from upright_anvil.store.by_id import found
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.by_id import found
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import ClientRow, PersonRow, ProgramRow, RevisionRow
 
 

@@ -26,8 +26,8 @@ from upright_anvil.api.studio import THE_OWNER, THE_STUDIO, Studio
 from upright_anvil.cli import main, open_database
 from upright_anvil.services.backups.folder import BackupFolder
 from upright_anvil.services.people.secrets import hashed
-from upright_anvil.store import people
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
+from upright_anvil.store.studio import people
 
 KESTREL, PLOVER = "kestrel.example.org", "plover.example.org"
 MANY = 50

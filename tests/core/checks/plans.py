@@ -11,10 +11,10 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.health.history import Entry, JointStatus, State
 from upright_anvil.core.loads.equipment.reading import read_equipment
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises, shipped_ladders
 
 STUDIO = read_equipment(
     "bar 20, plates 4x1.25 4x2.5 4x5 4x10 4x20\ndumbbells 2-40 by 2\nkettlebells 8-32 by 4\nstack 5-90 by 5\n"

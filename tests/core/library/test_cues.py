@@ -3,7 +3,7 @@ from unittest import TestCase
 from tests.core.library.samples import HURTS, SPARE, at
 from upright_anvil.core.body.joints import Joint
 from upright_anvil.core.library.cues import cues_for
-from upright_anvil.formats.exercise_file import shipped_exercises
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 
 SPLIT = shipped_exercises()["split-squat"]
 

@@ -12,7 +12,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.library.search import SearchIndex, understood
 from upright_anvil.core.library.vocabulary import tokens
 from upright_anvil.core.loads.implements import ImplementKind
-from upright_anvil.formats.exercise_file import first_names, first_names_loaded, shipped_exercises
+from upright_anvil.formats.shipped.exercise_file import first_names, first_names_loaded, shipped_exercises
 
 ALL = shipped_exercises()
 INDEX = SearchIndex(ALL.values(), first_names(), first_names_loaded())

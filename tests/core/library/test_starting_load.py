@@ -10,7 +10,7 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
-from upright_anvil.formats.exercise_file import shipped_exercises
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 
 ALL = shipped_exercises()
 KIN = sorted(e.id for e in ALL.values() if e.family == "squat" and ImplementKind.BODYWEIGHT not in e.implements)

@@ -14,7 +14,7 @@ from upright_anvil.core.library.substitutes import LEAST, Substitute, Substituti
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.formats.exercise_file import shipped_exercises, shipped_ladders
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises, shipped_ladders
 
 ALL = shipped_exercises()
 LADDERS = shipped_ladders()

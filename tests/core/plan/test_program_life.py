@@ -9,14 +9,14 @@ from hypothesis import strategies as st
 from tests.core.plan.samples import MONDAY, program, texts
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId, ProgramId
-from upright_anvil.core.plan.carried import carried_on
-from upright_anvil.core.plan.compare import compare
+from upright_anvil.core.plan.changing.carried import carried_on
+from upright_anvil.core.plan.changing.compare import compare
+from upright_anvil.core.plan.changing.easing import built_before
+from upright_anvil.core.plan.changing.renaming import with_own_ids
 from upright_anvil.core.plan.document import Program, WeekKind
-from upright_anvil.core.plan.easing import built_before
 from upright_anvil.core.plan.edits.calendar import MoveSession, PauseProgram
 from upright_anvil.core.plan.edits.phases import AddPhase, RemovePhase
 from upright_anvil.core.plan.edits.weeks import ChangeWeek, RemoveWeek
-from upright_anvil.core.plan.renaming import with_own_ids
 from upright_anvil.core.plan.standing import ProgramDates, ProgramStanding, running, standings
 
 TODAY = date(2026, 3, 4)

@@ -3,10 +3,10 @@
 from collections.abc import Sequence
 
 from tests.core.checks.plans import SETTING, DayPlan, plan
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Group, Program
 from upright_anvil.core.plan.edits import Edit
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.session.model import DayChange, edits_of
 from upright_anvil.core.session.order import RunLine
 from upright_anvil.core.session.this_session import as_changed, cut_out, day_of

@@ -6,10 +6,10 @@ from tests.core.checks.plans import KNEE, SETTING
 from tests.core.session.sample import session, texts
 from upright_anvil.core.library.starting_load import KnownLoad
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program
 from upright_anvil.core.plan.edits.lines import ChangeExercise
-from upright_anvil.core.plan.known import nearest_known
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.known import nearest_known
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.session.carry_over import carried_over, remapped
 from upright_anvil.core.session.swapping import fits, instead_of_line, swap

@@ -8,7 +8,7 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.templates.adapt import Adapted, adapt
-from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.formats.shipped.template_file import shipped_templates
 
 CLIENTS = {
     "studio": replace(WHO, minutes=60, days_a_week=4),

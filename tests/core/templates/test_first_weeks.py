@@ -8,7 +8,7 @@ from upright_anvil.core.checks.study import Standpoint
 from upright_anvil.core.goals import TrainingAge
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.templates.adapt import adapt
-from upright_anvil.formats.template_file import shipped_templates
+from upright_anvil.formats.shipped.template_file import shipped_templates
 
 STUDIO = replace(WHO, minutes=75, days_a_week=4, training_age=TrainingAge.SOME)
 HOTEL = replace(WHO, minutes=40, days_a_week=3, profile=replace(SETTING, inventory=ROOM, max_kg={}))

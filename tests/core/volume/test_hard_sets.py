@@ -13,7 +13,7 @@ from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.volume.hard_sets import PlannedLine, hard_sets, is_hard, volume_of
-from upright_anvil.formats.exercise_file import shipped_exercises
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 
 ALL = shipped_exercises()
 

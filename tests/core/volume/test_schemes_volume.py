@@ -3,7 +3,7 @@ from unittest import TestCase
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.volume.hard_sets import PlannedLine, hard_sets
-from upright_anvil.formats.exercise_file import shipped_exercises
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 
 ALL = shipped_exercises()
 

@@ -12,7 +12,7 @@ from upright_anvil.core.volume.bands import Band, BandPosition
 from upright_anvil.core.volume.contacts import contacts_band, contacts_done, contacts_of
 from upright_anvil.core.volume.hard_sets import PlannedLine
 from upright_anvil.core.volume.weeks import MuscleWeek, WeekVolume, week_volume
-from upright_anvil.formats.exercise_file import shipped_exercises
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 
 ALL = shipped_exercises()
 BAND = Band(4, 8, "for the test")

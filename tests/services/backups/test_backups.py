@@ -14,7 +14,7 @@ from upright_anvil.formats.sealed import SealError, WrongPassphraseError
 from upright_anvil.services.backups.backups import check_backup, make_backup, restore_backup
 from upright_anvil.services.backups.folder import ENDING, BackupFolder
 from upright_anvil.services.clients.clients import client_list
-from upright_anvil.store.backup import rows_of
+from upright_anvil.store.file.backup import rows_of
 
 WORDS = "a chair, a wall, a floor"
 

@@ -20,9 +20,9 @@ from tests.support import NOW
 from upright_anvil.core.steps import untold
 from upright_anvil.services.backups.backups import check_backup, make_backup, restore_backup
 from upright_anvil.services.backups.folder import BackupFolder
-from upright_anvil.store.backup import rows_of
-from upright_anvil.store.database import MIGRATIONS, Database
-from upright_anvil.store.opening import open_file
+from upright_anvil.store.file.backup import rows_of
+from upright_anvil.store.file.database import MIGRATIONS, Database
+from upright_anvil.store.file.opening import open_file
 
 WORDS = "a chair, a wall, a floor"
 KILLS = int(os.environ.get("UPRIGHT_ANVIL_KILLS", "24"))

@@ -14,8 +14,8 @@ from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.today import open_today
-from upright_anvil.store import ledger
-from upright_anvil.store.once import IdTakenError
+from upright_anvil.store.log import ledger
+from upright_anvil.store.rows.once import IdTakenError
 
 LINES = (("back-squat", "3 x 8, 60 kg, leave 2"), ("plank", "2 x 40 s"), ("push-up", "2 x 8-12"))
 

@@ -11,7 +11,7 @@ from upright_anvil.services.floor.finishing import LineState, SessionSummary, su
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.settings import Calls, Device, Settings, keep_settings, settings
-from upright_anvil.store import settings as kept_settings
+from upright_anvil.store.studio import settings as kept_settings
 
 LINES = (("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2"), ("plank", "2 x 40 s, rest 60 s"))
 FIGURES = Figures(7, 1, 0.2, 120, 140, ("Measured 7 full reps, 1 partial, range 48 cm.",))

@@ -14,7 +14,7 @@ from upright_anvil.services.clients.exercise_notes import note_exercise
 from upright_anvil.services.floor import logging
 from upright_anvil.services.floor.opening import FloorView, open_floor
 from upright_anvil.services.ids import session_id
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.rows.not_found import NotFoundError
 
 SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")
 

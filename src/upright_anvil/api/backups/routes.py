@@ -16,7 +16,7 @@ from upright_anvil.api.studio import Here
 from upright_anvil.core.steps import Told
 from upright_anvil.services.backups.backups import CheckedBackup, check_backup, make_backup, restore_backup
 from upright_anvil.services.backups.folder import DAYS, WEEKS, BackupFolder, KeptBackup
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 router = resource("/backups", tag="backups")
 

@@ -10,7 +10,7 @@ from upright_anvil.api.bringing.requests import (
 )
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
-from upright_anvil.formats.table_file import text_of_table_file
+from upright_anvil.formats.exchange.table_file import text_of_table_file
 from upright_anvil.services.bringing import brought_in, clients, past_sessions
 from upright_anvil.services.bringing.brought_in import BroughtIn
 from upright_anvil.services.bringing.clients import PastedClientsView

@@ -30,7 +30,7 @@ from upright_anvil.services.people import audit
 from upright_anvil.services.progress import exercise_progress, overview
 from upright_anvil.services.progress.exercise_views import ProgressView
 from upright_anvil.services.progress.overview_views import OverviewView
-from upright_anvil.store.database import BusyError
+from upright_anvil.store.file.database import BusyError
 
 log = logging.getLogger(__name__)
 

@@ -13,7 +13,7 @@ from upright_anvil.api.studio import Here
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.bounds import MAX_REPS
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 from upright_anvil.services import settings

@@ -16,7 +16,7 @@ from upright_anvil.core.ids import ClientId
 from upright_anvil.core.steps import Told
 from upright_anvil.services.exchange import archive
 from upright_anvil.services.exchange.archive import ArchiveLook, BroughtInClient
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 router = resource("", tag="exchange")
 

@@ -10,8 +10,8 @@ from upright_anvil.core.ids import DeviceId, PersonId, StudioId
 from upright_anvil.core.people.roles import Role
 from upright_anvil.services.people.secrets import fingerprint
 from upright_anvil.services.people.signing_in import IDLE, LASTS, Browser, known_browser
-from upright_anvil.store import people
-from upright_anvil.store.database import Database
+from upright_anvil.store.file.database import Database
+from upright_anvil.store.studio import people
 
 KNOWN_FOR: Final = 10.0
 """Seconds after which the data are asked again, for changes by another process; those of this one are told at once."""

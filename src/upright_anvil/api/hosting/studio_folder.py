@@ -19,9 +19,9 @@ from starlette.concurrency import run_in_threadpool
 from upright_anvil.api.clock import Clock
 from upright_anvil.api.hosting.studios import NotServedError
 from upright_anvil.api.studio import AT_ONCE, THE_STUDIO, Shared, Studio
-from upright_anvil.store.database import Database
-from upright_anvil.store.opening import UnusableFileError
-from upright_anvil.store.people import anybody_signs_in
+from upright_anvil.store.file.database import Database
+from upright_anvil.store.file.opening import UnusableFileError
+from upright_anvil.store.studio.people import anybody_signs_in
 
 ENDING: Final = ".sqlite3"
 

@@ -3,7 +3,7 @@
 from fastapi import Response
 
 from upright_anvil.api.routing import resource
-from upright_anvil.formats.languages import interface_catalogue
+from upright_anvil.formats.shipped.languages import interface_catalogue
 
 router = resource("/languages", tag="languages")
 

@@ -19,7 +19,7 @@ from upright_anvil.services import shelf
 from upright_anvil.services.library import own_exercises, pictures, search, substitutes
 from upright_anvil.services.library.search import Found
 from upright_anvil.services.library.substitutes import ExerciseView
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 router = resource(tag="library")
 

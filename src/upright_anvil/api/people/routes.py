@@ -31,7 +31,7 @@ from upright_anvil.services.people.handing_over import Leading
 from upright_anvil.services.people.people import Invitation, PersonView
 from upright_anvil.services.people.secrets import matches
 from upright_anvil.services.people.signing_in import WrongSecretError
-from upright_anvil.store import people as store
+from upright_anvil.store.studio import people as store
 
 router = resource(tag="people")
 

@@ -27,8 +27,8 @@ from upright_anvil.services.people.passkeys import Site
 from upright_anvil.services.people.people import new_codes
 from upright_anvil.services.people.secrets import matches
 from upright_anvil.services.people.signing_in import SignedIn, Try, WaitError, WrongSecretError
-from upright_anvil.store import people as store
-from upright_anvil.store.database import Actor, Scope
+from upright_anvil.store.file.database import Actor, Scope
+from upright_anvil.store.studio import people as store
 
 router = resource("/sign-in", tag="people")
 

@@ -4,7 +4,7 @@ from upright_anvil.api.clients.requests import EquipmentRequest, PlaceRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
 from upright_anvil.core.ids import PlaceId
-from upright_anvil.formats.kit_file import UsualKits, usual_kits
+from upright_anvil.formats.shipped.kit_file import UsualKits, usual_kits
 from upright_anvil.services.clients import places
 from upright_anvil.services.clients.places import EquipmentView, PlaceFacts, PlaceView
 

@@ -9,11 +9,11 @@ from pydantic import Field, StringConstraints, model_validator
 from upright_anvil.api.request_model import RequestModel, Words
 from upright_anvil.core.drafting.draft import MOST_WEEKS, Wish
 from upright_anvil.core.ids import NO_EXERCISE, NO_LINE, NO_WEEK, ExerciseId, LineId, PlaceId, ProgramId, WeekId
+from upright_anvil.core.plan.changing.paths import Path, PathKind
+from upright_anvil.core.plan.changing.replacing import Replaced, ReplaceWish
 from upright_anvil.core.plan.document import MAX_PHASES
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.parts import ExerciseKey, Id, LineKey, OptionalWeek, WeekKey
-from upright_anvil.core.plan.paths import Path, PathKind
-from upright_anvil.core.plan.replacing import Replaced, ReplaceWish
 from upright_anvil.core.prescription.bounds import MAX_PER_CENT
 from upright_anvil.core.prescription.text.shorthand import MAX_LENGTH
 from upright_anvil.services.starting.sources import NO_PROGRAM, StartingPoint

@@ -11,7 +11,7 @@ from upright_anvil.api.programs.requests import (
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
-from upright_anvil.core.plan.reading import ReadCell
+from upright_anvil.core.plan.read_out.reading import ReadCell
 from upright_anvil.services.board import opening, pasting, replacing, saving, typed
 from upright_anvil.services.board.findings import with_findings
 from upright_anvil.services.board.opening import board_change, board_of
@@ -21,7 +21,7 @@ from upright_anvil.services.board.replacing import ReplaceTrial
 from upright_anvil.services.board.views import BoardChange, BoardView
 from upright_anvil.services.projection import looking_ahead
 from upright_anvil.services.projection.views import AheadView
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import RevisionHead
 
 router = resource("/programs/{program_id}", tag="programs")

@@ -14,10 +14,10 @@ from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.report import ReportTexts
-from upright_anvil.formats.paper_size import PaperSize
+from upright_anvil.formats.paper.paper_size import PaperSize
 from upright_anvil.services.exchange.exporting import ExportedFile, stem
 from upright_anvil.services.programs.report import ReportView, report_of
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 router = resource("/clients", tag="reports")
 
@@ -67,7 +67,7 @@ async def write_report(client_id: ClientId, asked: ReportRequest, here: Here) ->
     """A report as a file, with the trainer's words; nothing of it is kept."""
 
     def written(scope: Scope) -> ExportedFile:
-        from upright_anvil.formats.report_file import report_html, report_pdf
+        from upright_anvil.formats.paper.report_file import report_html, report_pdf
 
         report = report_of(scope, client_id, asked.start, asked.until, here.today).report
         report = replace(report, texts=asked.texts.made(ReportTexts))

@@ -4,8 +4,8 @@ from collections.abc import Callable, Iterable
 
 from upright_anvil.api.studio import Studio
 from upright_anvil.services.today.alerts import not_kept_yet, what_stands_still
-from upright_anvil.store.alerts import keep_alert
-from upright_anvil.store.database import NOBODY
+from upright_anvil.store.file.database import NOBODY
+from upright_anvil.store.log.alerts import keep_alert
 from upright_anvil.store.programs import running_program
 
 LOOK_EVERY = 60.0

@@ -12,10 +12,10 @@ from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import Condition
 from upright_anvil.core.ids import WeekId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Program, Section, Week
-from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, profiles_by_week
-from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import day_estimate, prescription_or_none, profiles_by_week
+from upright_anvil.core.plan.read_out.resolving import resolved
 from upright_anvil.core.prescription.effort import is_vigorous
 from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription

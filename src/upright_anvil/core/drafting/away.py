@@ -8,7 +8,7 @@ from upright_anvil.core.drafting.first_load import first_load
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import NO_EXERCISE, PlaceId
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Section, Week
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps

@@ -14,7 +14,7 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import DayId, LineId, WeekId
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Section, Week, WeekKind
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Seconds

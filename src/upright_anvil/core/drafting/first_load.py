@@ -18,7 +18,7 @@ from upright_anvil.core.library.starting_load import KnownLoad, starting_load
 from upright_anvil.core.loads.implements import Achievable, ImplementKind
 from upright_anvil.core.loads.inventory import Rounding
 from upright_anvil.core.loads.load import Kilograms, Load, in_unit
-from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.plan.read_out.resolving import suggested
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.strength.estimate import share_of_max
 

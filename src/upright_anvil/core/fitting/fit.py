@@ -12,7 +12,7 @@ from upright_anvil.core.ids import DayId, LineId, WeekId
 from upright_anvil.core.plan.document import Phase, Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.locate import find_day
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.reading import day_estimate
 
 MOST_STEPS = 60
 OFFERS = 8

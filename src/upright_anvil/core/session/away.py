@@ -13,10 +13,10 @@ from typing import Final
 from upright_anvil.core.constants import DEFAULT_RESERVE
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.loads.load import Load, per_cent
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program, Section, Week
 from upright_anvil.core.plan.edits.cells import SetCell
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, Together
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription

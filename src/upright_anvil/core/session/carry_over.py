@@ -7,7 +7,7 @@ from upright_anvil.core.library.starting_load import KnownLoad, starting_load
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.inventory import Inventory, Rounding
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, OpenLoad
 from upright_anvil.core.prescription.loads_of import with_loads
 from upright_anvil.core.prescription.model import Prescription

@@ -12,11 +12,11 @@ from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.health.history import Entry, JointStatus, State
 from upright_anvil.core.health.readiness import Pain, ReadinessGrade, Report, grade
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Program, Section, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.milder import a_third_fewer, fewer_sets, lighter, more_in_reserve

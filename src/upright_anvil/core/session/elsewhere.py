@@ -3,13 +3,13 @@
 from collections.abc import Iterator
 
 from upright_anvil.core.ids import PlaceId
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Program, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.core.plan.edits.weeks import ChangeWeek
-from upright_anvil.core.plan.known import nearest_known
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.known import nearest_known
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.carry_over import carried_over, remapped
 from upright_anvil.core.session.model import DayChange

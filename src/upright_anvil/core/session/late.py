@@ -10,7 +10,7 @@ from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import RemoveLine
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.session.milder import fewer_sets
 from upright_anvil.core.session.model import DayChange

@@ -7,13 +7,13 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Week
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import ChangeExercise
-from upright_anvil.core.plan.known import nearest_known
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.known import nearest_known
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import reps_of
 from upright_anvil.core.prescription.text.shorthand import write

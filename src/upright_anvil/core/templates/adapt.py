@@ -13,14 +13,14 @@ from upright_anvil.core.fitting.fit import FitTerms, chosen_edits, fit
 from upright_anvil.core.health.cautions import CautionGrade, joint_cautions
 from upright_anvil.core.ids import NO_EXERCISE, DayId, ExerciseId
 from upright_anvil.core.library.substitutes import SubstitutionContext, substitutes
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.changing.paths import Path, PathKind, along
+from upright_anvil.core.plan.changing.suited import suited
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Pairing, Phase, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.parts import kind_for
-from upright_anvil.core.plan.paths import Path, PathKind, along
-from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import suggested
-from upright_anvil.core.plan.suited import suited
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.resolving import suggested
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps

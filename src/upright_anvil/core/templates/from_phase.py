@@ -2,8 +2,8 @@
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Unit
+from upright_anvil.core.plan.changing.paths import Path, PathKind
 from upright_anvil.core.plan.document import Day, Group, Line, Phase
-from upright_anvil.core.plan.paths import Path, PathKind
 from upright_anvil.core.prescription.loads_of import unloaded
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.templates.model import Template, TemplateDay, TemplateGroup, TemplateLine

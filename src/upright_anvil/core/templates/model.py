@@ -3,9 +3,9 @@
 from dataclasses import dataclass
 
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
+from upright_anvil.core.plan.changing.paths import Path
 from upright_anvil.core.plan.document import Pairing, Section, WeekKind
 from upright_anvil.core.plan.parts import Variant
-from upright_anvil.core.plan.paths import Path
 from upright_anvil.core.prescription.groups import GroupKind
 
 

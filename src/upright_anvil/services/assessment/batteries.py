@@ -5,12 +5,12 @@ from datetime import datetime
 
 from upright_anvil.core.assessment.items import Battery, TestItem
 from upright_anvil.core.errors import DomainError
-from upright_anvil.formats.testing_file import battery_of, shipped_batteries, shipped_tests, test_of, test_table
+from upright_anvil.formats.shipped.testing_file import battery_of, shipped_batteries, shipped_tests, test_of, test_table
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.shelf import library
-from upright_anvil.store import testing as store
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.client import testing as store
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import OwnBatteryRow, OwnTestRow
 
 

@@ -5,8 +5,8 @@ from datetime import date
 
 from upright_anvil.core.assessment.due import Due, due_again
 from upright_anvil.core.ids import ClientId
-from upright_anvil.store import testing
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import testing
+from upright_anvil.store.file.database import Scope
 
 
 @dataclass(frozen=True, slots=True)

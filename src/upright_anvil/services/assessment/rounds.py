@@ -16,10 +16,10 @@ from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.assessment.batteries import all_tests, battery
 from upright_anvil.services.health.health_file import may_single, screening_of, standing_of
 from upright_anvil.services.shelf import all_exercises
-from upright_anvil.store import testing as store
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.once import stored
+from upright_anvil.store.client import testing as store
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import TestRoundRow
 
 
@@ -120,9 +120,7 @@ def start_round(
     return open_round(scope, round_id, on)
 
 
-def begin_round(
-    scope: Scope, client_id: ClientId, round_id: str, battery_id: str, now: datetime, on: date
-) -> None:
+def begin_round(scope: Scope, client_id: ClientId, round_id: str, battery_id: str, now: datetime, on: date) -> None:
     """Start a round; its id was made by the app, so that starting twice starts once. Raises `NotFoundError`."""
     if not stored(scope, TestRoundRow, round_id, client_id=client_id, battery=battery_id, on_date=on):
         client(scope, client_id)

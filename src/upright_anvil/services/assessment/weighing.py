@@ -10,9 +10,9 @@ from upright_anvil.core.assessment.settling import Reading, settled
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Kilograms, Load, Unit, in_unit
 from upright_anvil.simulators.scale import Scale, SimulatedScale
-from upright_anvil.store import testing
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import testing
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 
 SOMEBODY_KG = 72.0
 

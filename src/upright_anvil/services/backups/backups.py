@@ -14,9 +14,9 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.steps import Told
 from upright_anvil.formats.sealed import CUT, SealError, key_of, seal, unseal
 from upright_anvil.services.backups.folder import HALF_DONE, SCRATCH, BackupFolder, KeptBackup, named
-from upright_anvil.store.backup import NotWholeError, copy_file, put_back, rows_of
-from upright_anvil.store.database import Database
-from upright_anvil.store.opening import UnusableFileError, open_file
+from upright_anvil.store.file.backup import NotWholeError, copy_file, put_back, rows_of
+from upright_anvil.store.file.database import Database
+from upright_anvil.store.file.opening import UnusableFileError, open_file
 
 PIECE: Final = 1 << 20
 

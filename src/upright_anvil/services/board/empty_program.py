@@ -6,13 +6,13 @@ from typing import Final
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ProgramId
+from upright_anvil.core.plan.changing.renaming import with_own_ids
 from upright_anvil.core.plan.document import Day, Phase, Program, Week
-from upright_anvil.core.plan.renaming import with_own_ids
 from upright_anvil.core.plan.weekdays import training_days
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision
 
 

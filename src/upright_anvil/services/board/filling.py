@@ -5,16 +5,16 @@ from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_WEEK, LineId, ProgramId, WeekId
+from upright_anvil.core.plan.changing.paths import Path, PathKind
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import apply_edits
 from upright_anvil.core.plan.edits.cells import SetCell
-from upright_anvil.core.plan.paths import Path, PathKind
 from upright_anvil.services.board.reading import profile_of_program
 from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.board.trial import TrialView, trial
 from upright_anvil.services.board.typed import along_path
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision
 
 

@@ -12,7 +12,7 @@ from upright_anvil.services.board.typed import written_out
 from upright_anvil.services.board.views import BoardChange, FindingsView, PhaseFindings
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision
 
 

@@ -6,7 +6,7 @@ from upright_anvil.core.fitting.fit import Fit, FitTerms, fit
 from upright_anvil.core.ids import DayId, ProgramId, WeekId
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 SECONDS = 60
 

@@ -4,9 +4,9 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 from upright_anvil.core.ids import LineId
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Week
-from upright_anvil.core.plan.reading import day_estimate, prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import day_estimate, prescription_or_none
 from upright_anvil.core.prescription.text.shorthand import write
 
 

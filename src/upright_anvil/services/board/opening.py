@@ -13,12 +13,12 @@ from upright_anvil.core.constants import (
 )
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, SessionId
-from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.compare import changed_days
+from upright_anvil.core.plan.changing.compare import changed_days
 from upright_anvil.core.plan.document import Group, GroupKind, Line, Phase, Program
 from upright_anvil.core.plan.parts import RestrictedFlow
-from upright_anvil.core.plan.reading import ReadDay, ReadLine, read_phase
-from upright_anvil.core.plan.restricted import restriction
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import ReadDay, ReadLine, read_phase
+from upright_anvil.core.plan.read_out.restricted import restriction
 from upright_anvil.core.plan.standing import ProgramStanding, standings
 from upright_anvil.core.prescription.text.rounds import rounds_of
 from upright_anvil.core.volume.bands import band_for
@@ -45,11 +45,12 @@ from upright_anvil.services.ids import session_id
 from upright_anvil.services.log.done import Done, done_by_line
 from upright_anvil.services.log.volume import phase_volume
 from upright_anvil.services.profile.client_profile import client_profile
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.exercise_notes import exercise_notes
-from upright_anvil.store.ledger import HeldSession
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.client.exercise_notes import exercise_notes
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.log.ledger import HeldSession
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ClientRow, ProgramRow
 

@@ -21,8 +21,8 @@ from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.library.naming import MeantExercise, NearExercise, loads_in, meant_by
 from upright_anvil.services.shelf import library
 from upright_anvil.store import programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision
 
 

@@ -6,14 +6,15 @@ from datetime import date
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_LINE, NO_WEEK, ClientId, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.locate import find_line, week_index
-from upright_anvil.core.plan.reading import profiles_by_week
-from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import profiles_by_week
+from upright_anvil.core.plan.read_out.resolving import suggested
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.history import history
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 
 @dataclass(frozen=True, slots=True)

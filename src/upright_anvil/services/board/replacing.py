@@ -5,15 +5,15 @@ from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ProgramId
+from upright_anvil.core.plan.changing.replacing import Replaced, ReplaceEdit, ReplaceWish, replacements
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import apply_edits
-from upright_anvil.core.plan.replacing import Replaced, ReplaceEdit, ReplaceWish, replacements
 from upright_anvil.services.board.reading import profile_of_program
 from upright_anvil.services.board.saving import fresh_base, write_revision
 from upright_anvil.services.board.trial import TrialView, trial
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision
 
 

@@ -4,15 +4,15 @@ from dataclasses import dataclass, replace
 from datetime import date, datetime
 
 from upright_anvil.core.ids import ProgramId
-from upright_anvil.core.plan.compare import Difference, compare
+from upright_anvil.core.plan.changing.compare import Difference, compare
 from upright_anvil.services.board.opening import board_of
 from upright_anvil.services.board.saving import fresh_base, keep
 from upright_anvil.services.board.views import BoardView
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
-from upright_anvil.store.people import names as people_names
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision, RevisionHead
+from upright_anvil.store.studio.people import names as people_names
 
 
 @dataclass(frozen=True, slots=True)

@@ -9,13 +9,13 @@ from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.checks.run import findings
 from upright_anvil.core.checks.study import Standpoint, study
 from upright_anvil.core.ids import ProgramId
-from upright_anvil.core.plan.compare import Difference, compare
+from upright_anvil.core.plan.changing.compare import Difference, compare
 from upright_anvil.core.plan.document import Phase, Program
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 LEAST_SETS = Decimal("0.5")
 """Sets a week by which a muscle has to change to be named. House rule."""

@@ -7,25 +7,25 @@ from datetime import date
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_WEEK, ExerciseId, LineId, ProgramId, WeekId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.changing.formulas import Formula, formula_in
+from upright_anvil.core.plan.changing.paths import Path, PathKind, along
+from upright_anvil.core.plan.changing.replacing import swapped_cells
+from upright_anvil.core.plan.changing.suited import suited
 from upright_anvil.core.plan.document import Day, Phase, Program, WeekKind
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import Carry, SetCell
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise
-from upright_anvil.core.plan.formulas import Formula, formula_in
 from upright_anvil.core.plan.locate import find_day, find_line, week_index
-from upright_anvil.core.plan.paths import Path, PathKind, along
-from upright_anvil.core.plan.reading import ReadCell, prescription_or_none, profiles_by_week, read_cell
-from upright_anvil.core.plan.replacing import swapped_cells
-from upright_anvil.core.plan.suited import suited
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import ReadCell, prescription_or_none, profiles_by_week, read_cell
 from upright_anvil.core.prescription.text.ditto import is_ditto, same_as
 from upright_anvil.core.prescription.text.misreading import Unreadable, as_expectation
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.services.board.reading import CellAddress, profile_at, profile_of_program
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 
 MOST_TOLD = 4
 """Weeks of a filled row that are told while it is typed."""

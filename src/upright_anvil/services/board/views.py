@@ -11,7 +11,7 @@ from upright_anvil.core.ids import ClientId, DayId, ExerciseId, LineId, PlaceId,
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Pairing, Section, WeekKind
 from upright_anvil.core.plan.parts import LeadRule, RestrictedFlow
-from upright_anvil.core.plan.reading import ReadCell
+from upright_anvil.core.plan.read_out.reading import ReadCell
 from upright_anvil.core.plan.standing import ProgramStanding
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.volume.weeks import WeekVolume

@@ -3,8 +3,8 @@
 from dataclasses import dataclass
 
 from upright_anvil.core.errors import DomainError
-from upright_anvil.store import bringing
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import bringing
 
 
 @dataclass(frozen=True, slots=True)

@@ -11,10 +11,12 @@ from upright_anvil.core.pasted.table import LeftRow, table_of
 from upright_anvil.services.bringing.brought_in import BroughtIn
 from upright_anvil.services.clients.clients import FACTS, ClientFacts
 from upright_anvil.services.ids import fresh_id
-from upright_anvil.store import bringing, places, testing
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.consents import add_consent
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import testing
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.client.consents import add_consent
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import bringing
+from upright_anvil.store.studio import places
 from upright_anvil.store.tables import ClientRow
 
 MOST_CLIENTS = 500

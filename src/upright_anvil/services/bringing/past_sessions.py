@@ -17,14 +17,15 @@ from upright_anvil.core.pasted.as_done import as_shorthand
 from upright_anvil.core.pasted.dates import DayOrder
 from upright_anvil.core.pasted.session_rows import DoneSet, PastLog, PastSession, session_rows
 from upright_anvil.core.pasted.table import LeftRow, table_of
-from upright_anvil.core.plan.record import record_of
+from upright_anvil.core.plan.changing.record import record_of
 from upright_anvil.services.bringing.brought_in import BroughtIn
 from upright_anvil.services.ids import fresh_id, session_id
 from upright_anvil.services.library.naming import MeantExercise, meant_by
 from upright_anvil.services.shelf import library
-from upright_anvil.store import bringing, ledger, programs
-from upright_anvil.store.clients import all_clients, client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import all_clients, client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import bringing, ledger
 from upright_anvil.store.tables import SessionRow
 
 MOST_ROWS = 6000

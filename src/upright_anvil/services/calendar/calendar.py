@@ -13,10 +13,11 @@ from upright_anvil.core.plan.locate import find_day
 from upright_anvil.services.board.empty_program import monday_of
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.standpoint import standpoint
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.places import places_of_client
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.studio.places import places_of_client
 from upright_anvil.store.tables import ProgramRow
 
 

@@ -18,10 +18,12 @@ from upright_anvil.services.clients.places import PlaceFacts, PlaceView, add_pla
 from upright_anvil.services.health.health_file import HealthView, health_view
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.people.handing_over import Leading, leading, mine_of
-from upright_anvil.store import clients as store
-from upright_anvil.store import people, places, programs, testing
-from upright_anvil.store.database import Scope
-from upright_anvil.store.mapping import Columns
+from upright_anvil.store import programs
+from upright_anvil.store.client import clients as store
+from upright_anvil.store.client import testing
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.mapping import Columns
+from upright_anvil.store.studio import people, places
 from upright_anvil.store.tables import ClientRow
 
 OLDEST = 110

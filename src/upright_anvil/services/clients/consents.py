@@ -6,9 +6,9 @@ from datetime import date, datetime
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.ids import fresh_id
-from upright_anvil.store import clients
-from upright_anvil.store import consents as store
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import clients
+from upright_anvil.store.client import consents as store
+from upright_anvil.store.file.database import Scope
 
 
 @dataclass(frozen=True, slots=True)

@@ -20,9 +20,9 @@ from upright_anvil.core.energy import (
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.services.health.health_file import standing_of
-from upright_anvil.store import testing
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import testing
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 
 NOTE = (
     "An estimate (Mifflin and St Jeor 1990, times activity): for most people within about 10 %, for some worse. "

@@ -5,10 +5,10 @@ from datetime import datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId
-from upright_anvil.store import erasure
-from upright_anvil.store.audit import keep_deed
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Database, Scope
+from upright_anvil.store.client import erasure
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Database, Scope
+from upright_anvil.store.studio.audit import keep_deed
 
 COUNTED = ("program", "session", "performed_set", "test_round", "history_entry", "place")
 """Tables whose rows a person counts in."""

@@ -6,9 +6,9 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.shelf import all_exercises
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.exercise_notes import keep_exercise_note
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.client.exercise_notes import keep_exercise_note
+from upright_anvil.store.file.database import Scope
 
 
 def note_exercise(

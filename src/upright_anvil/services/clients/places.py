@@ -12,9 +12,9 @@ from upright_anvil.core.loads.implements import Achievable, ImplementKind
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Load, Unit, in_unit
 from upright_anvil.services.ids import fresh_id
-from upright_anvil.store import places as store
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import places as store
 from upright_anvil.store.tables import PlaceRow
 
 

@@ -5,9 +5,10 @@ from datetime import date
 from typing import Final
 
 from upright_anvil.core.ids import ClientId
-from upright_anvil.store import clients, ledger
-from upright_anvil.store import settings as store
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import clients
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.studio import settings as store
 
 YEARS: Final = 3
 """Years without a set figure. House rule: how long must or may be is local law and the studio's insurer's say."""

@@ -13,7 +13,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, DayId, ExerciseId, ProgramId, WeekId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.steps import Told, untold
-from upright_anvil.formats.archive_file import Archive, read_archive, read_head, write_archive
+from upright_anvil.formats.exchange.archive_file import Archive, read_archive, read_head, write_archive
 from upright_anvil.formats.picture_file import small_picture
 from upright_anvil.services.clients.clients import client_file
 from upright_anvil.services.exchange.exporting import ExportedFile, stem
@@ -21,10 +21,13 @@ from upright_anvil.services.home.making import SHEET
 from upright_anvil.services.ids import fresh_id, session_id
 from upright_anvil.services.log.done import done_by_line
 from upright_anvil.services.shelf import all_exercises, choices, own_of
-from upright_anvil.store import exercises, home, ledger, places, programs, testing
-from upright_anvil.store.archive import NAMES, Row, put_rows, rows_of_client, typed_rows
-from upright_anvil.store.clients import all_clients, client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client import home, testing
+from upright_anvil.store.client.archive import NAMES, Row, put_rows, rows_of_client, typed_rows
+from upright_anvil.store.client.clients import all_clients, client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.studio import exercises, places
 
 OF_THE_STUDIO: Final = ("own_exercise", "own_test", "own_battery")
 """Tables of which only what the client's rows name goes along."""

@@ -11,17 +11,18 @@ from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.locate import find_phase
-from upright_anvil.formats.calendar_file import CalendarEntry, calendar_ics
-from upright_anvil.formats.log_file import LoggedSet, log_csv
-from upright_anvil.formats.program_file import ProgramFile, write_program
-from upright_anvil.formats.program_sheets import program_csv, program_xlsx
+from upright_anvil.formats.exchange.calendar_file import CalendarEntry, calendar_ics
+from upright_anvil.formats.exchange.log_file import LoggedSet, log_csv
+from upright_anvil.formats.exchange.program_file import ProgramFile, write_program
+from upright_anvil.formats.exchange.program_sheets import program_csv, program_xlsx
 from upright_anvil.services.board.opening import exercises_of
 from upright_anvil.services.calendar.calendar import place_names, sessions_on_dates
 from upright_anvil.services.log.ran import programs_run
 from upright_anvil.services.shelf import all_exercises
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 from upright_anvil.store.tables import ProgramRow
 
 

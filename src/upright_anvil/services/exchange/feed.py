@@ -4,13 +4,13 @@ from datetime import date, timedelta
 from hmac import compare_digest
 from secrets import token_urlsafe
 
-from upright_anvil.formats.calendar_file import calendar_ics
+from upright_anvil.formats.exchange.calendar_file import calendar_ics
 from upright_anvil.services.exchange.exporting import CALENDAR, ExportedFile, entries_of
 from upright_anvil.store import programs
-from upright_anvil.store import settings as store
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.studio import settings as store
 
 NAME = "calendar_key"
 BACK_DAYS, AHEAD_DAYS = 28, 120

@@ -4,11 +4,11 @@ from pathlib import Path
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.formats.home_sheet_file import sheet_html, sheet_parts
-from upright_anvil.formats.languages import phrases_of
-from upright_anvil.formats.paper_size import PaperSize
+from upright_anvil.formats.paper.paper_size import PaperSize
+from upright_anvil.formats.shipped.languages import phrases_of
 from upright_anvil.services.exchange.exporting import ExportedFile, stem
 from upright_anvil.services.home.making import SHEET, kept_sheet
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 __all__ = ["PaperSize", "sheet_file", "sheet_paper"]
 
@@ -27,7 +27,7 @@ def sheet_file(scope: Scope, sheet_id: str, web: Path | None) -> ExportedFile:
 
 def sheet_paper(scope: Scope, sheet_id: str, size: PaperSize, *, large: bool, blank: bool) -> ExportedFile:
     """Answer a sheet as PDF, a page a day; ``blank`` is a log to write in. Raises `NotFoundError`."""
-    from upright_anvil.formats.home_paper import home_pdf
+    from upright_anvil.formats.paper.home_paper import home_pdf
 
     sheet = kept_sheet(scope, sheet_id)
     content = home_pdf(sheet, phrases_of(sheet.language), size, large=large, blank=blank)

@@ -10,14 +10,14 @@ from upright_anvil.core.plan.document import Day, Phase, Program
 from upright_anvil.core.plan.edits.lines import RemoveLine
 from upright_anvil.core.plan.locate import rebuilt
 from upright_anvil.core.templates.from_phase import template_of
-from upright_anvil.formats.program_file import ProgramFile, read_program
-from upright_anvil.formats.program_sheets import read_xlsx
-from upright_anvil.formats.table_file import ZIP
+from upright_anvil.formats.exchange.program_file import ProgramFile, read_program
+from upright_anvil.formats.exchange.program_sheets import read_xlsx
+from upright_anvil.formats.exchange.table_file import ZIP
 from upright_anvil.services.board.empty_program import begins, keep_first
 from upright_anvil.services.shelf import library
 from upright_anvil.services.starting.taking_over import Begun, TakenOver, taken_over
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 
 
 @dataclass(frozen=True, slots=True)

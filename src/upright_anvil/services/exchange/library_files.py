@@ -7,16 +7,16 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.templates.model import Template, TemplateLine
-from upright_anvil.formats.exercise_file import exercise_of, table_of
-from upright_anvil.formats.library_file import LibraryExercise, LibraryFile, read_library, write_library
+from upright_anvil.formats.exchange.library_file import LibraryExercise, LibraryFile, read_library, write_library
+from upright_anvil.formats.shipped.exercise_file import exercise_of, table_of
 from upright_anvil.services.exchange.exporting import MEDIA, ExportedFile, ProgramFormat
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.library.own_exercises import add_own
 from upright_anvil.services.shelf import library, own_of
 from upright_anvil.services.starting.own_templates import add_template
 from upright_anvil.services.starting.sources import DOCUMENT
-from upright_anvil.store import exercises, own_templates
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import exercises, own_templates
 
 
 @dataclass(frozen=True, slots=True)

@@ -21,9 +21,9 @@ from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.floor.session import find
 from upright_anvil.services.floor.sets import FloorSet
 from upright_anvil.services.profile.client_profile import client_profile
-from upright_anvil.store import ledger
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 from upright_anvil.store.tables import SessionRow
 
 NOON = time(12)

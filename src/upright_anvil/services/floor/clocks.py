@@ -12,9 +12,9 @@ from upright_anvil.core.loads.on_the_bar import BarPicture, bar_for
 from upright_anvil.core.phrases import Language, Phrases
 from upright_anvil.core.session.easing import profile_with
 from upright_anvil.core.session.swapping import Instead, instead_of_line
-from upright_anvil.formats.languages import phrases_of
+from upright_anvil.formats.shipped.languages import phrases_of
 from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_lines
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 
 def session_clocks(

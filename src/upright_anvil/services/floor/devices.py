@@ -14,10 +14,10 @@ from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.settings import Device, Settings
 from upright_anvil.simulators.heart_strap import HeartStrap, SimulatedHeartStrap
 from upright_anvil.simulators.rep_sensor import Moves, RepSensor, SimulatedRepSensor
-from upright_anvil.store import floor as store
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
-from upright_anvil.store.once import stored
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import floor as store
+from upright_anvil.store.log import ledger
+from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import MeasureRow
 
 

@@ -19,9 +19,9 @@ from upright_anvil.services.floor.opening import floor_of
 from upright_anvil.services.profile.client_profile import set_estimate
 from upright_anvil.services.profile.history import is_clean
 from upright_anvil.services.profile.strength import load_of
-from upright_anvil.store import floor as store
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import floor as store
+from upright_anvil.store.log import ledger
 
 
 class LineState(StrEnum):

@@ -7,14 +7,14 @@ from datetime import date
 from upright_anvil.core.ids import ExerciseId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Kilograms
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.services.floor.sets import LoggedSet, logged_set
 from upright_anvil.services.profile.client_profile import estimate_of
 from upright_anvil.services.profile.history import History, is_clean
 from upright_anvil.services.profile.strength import added
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
-from upright_anvil.store.history import BriefSet
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.log.history import BriefSet
 
 
 @dataclass(frozen=True, slots=True)

@@ -16,11 +16,11 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import bars_for
 from upright_anvil.core.phrases import ENGLISH, Phrases
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day, Group, Line, Phase, Section
-from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import lifted_with, load_caution, set_to
-from upright_anvil.core.plan.restricted import restriction
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.resolving import lifted_with, load_caution, set_to
+from upright_anvil.core.plan.read_out.restricted import restriction
 from upright_anvil.core.prescription.coding import code_at
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write

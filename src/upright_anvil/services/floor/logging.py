@@ -6,16 +6,16 @@ from datetime import datetime, timedelta
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.reading import day_estimate, profiles_by_week
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import day_estimate, profiles_by_week
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.floor.changes.away import keep_step_back
 from upright_anvil.services.floor.changes.on_the_day import on_the_day
 from upright_anvil.services.floor.session import FoundSession, find
 from upright_anvil.services.profile.client_profile import LONGEST_SESSION, client_profile
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
-from upright_anvil.store.once import stored
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import NoteRow, SessionRow
 
 

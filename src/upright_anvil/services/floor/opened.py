@@ -10,9 +10,9 @@ from upright_anvil.core.ledger.rows import Outcome, SetPosition
 from upright_anvil.core.ledger.standing import EffectiveSet, standing_rows
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
-from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none, profiles_by_week
+from upright_anvil.core.plan.read_out.resolving import resolved
 from upright_anvil.core.prescription.load_targets import LoadTarget
 from upright_anvil.core.session.easing import profile_with
 from upright_anvil.core.session.order import RunLine
@@ -24,10 +24,10 @@ from upright_anvil.services.floor.last_time import Before
 from upright_anvil.services.floor.session import find
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.history import history
-from upright_anvil.store import floor as store
-from upright_anvil.store import ledger
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import floor as store
+from upright_anvil.store.log import ledger
 from upright_anvil.store.tables import ClientRow, ReadinessRow
 
 

@@ -11,10 +11,10 @@ from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.phrases import Language
 from upright_anvil.core.plan.document import Cell, Line
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.core.session.order import Turn, running_order
 from upright_anvil.core.session.ramp_up import RampUp
-from upright_anvil.formats.languages import phrases_of
+from upright_anvil.formats.shipped.languages import phrases_of
 from upright_anvil.services.floor.changes.on_the_day import MadeChange
 from upright_anvil.services.floor.devices import measured_by_set
 from upright_anvil.services.floor.last_time import remembered
@@ -22,10 +22,10 @@ from upright_anvil.services.floor.line import Around, FloorLine, floor_line
 from upright_anvil.services.floor.opened import Opened, on_the_bar, opened, run_lines
 from upright_anvil.services.health.health_file import screening_of
 from upright_anvil.services.shelf import library
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
-from upright_anvil.store.exercise_notes import exercise_notes
-from upright_anvil.store.places import places_of_client
+from upright_anvil.store.client.exercise_notes import exercise_notes
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.studio.places import places_of_client
 
 DEVICE_CALLS = ("Ten seconds", "Go")
 """What the device calls in a rest that it counts itself."""

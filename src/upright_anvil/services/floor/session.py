@@ -8,8 +8,9 @@ from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import Day, Phase
 from upright_anvil.core.plan.locate import find_day, week_index
 from upright_anvil.services.ids import session_id
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow, SessionRow
 

@@ -13,9 +13,9 @@ from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.ledger.standing import EffectiveSet
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import BarPicture
-from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import resolved
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.resolving import resolved
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, Coded
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.schemes.base import SetPlan

@@ -21,10 +21,10 @@ from upright_anvil.core.health.screening import (
 from upright_anvil.core.health.warning_signs import WARNING_SIGNS, WHAT_TO_DO
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.ids import fresh_id
-from upright_anvil.store import health as store
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.once import stored
+from upright_anvil.store.client import health as store
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import ClearanceRow, CycleReportRow, HistoryRow, ScreeningRow
 
 

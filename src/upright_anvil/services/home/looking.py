@@ -14,11 +14,12 @@ from upright_anvil.core.plan.locate import find_day, week_index
 from upright_anvil.formats.home_result import read_result, sheet_of
 from upright_anvil.services.home.making import sheet_of_row
 from upright_anvil.services.ids import session_id
-from upright_anvil.store import home as store
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store import programs
+from upright_anvil.store.client import home as store
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import HomeSheetRow
 
 NO_SHEET = "No sheet of this studio: the result is of another studio's sheet, or not a result at all."

@@ -31,8 +31,8 @@ from upright_anvil.core.phrases import Language, Phrases
 from upright_anvil.core.plan.document import Line
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.session.swapping import fits
-from upright_anvil.formats.languages import day_words, phrases_of
 from upright_anvil.formats.picture_file import MEDIA_TYPE
+from upright_anvil.formats.shipped.languages import day_words, phrases_of
 from upright_anvil.services.floor.clocks import clocks_of
 from upright_anvil.services.floor.line import FloorLine
 from upright_anvil.services.floor.opened import Opened, opened, run_lines
@@ -40,10 +40,11 @@ from upright_anvil.services.floor.opening import floor_of
 from upright_anvil.services.floor.sets import FloorSet
 from upright_anvil.services.health.health_file import screening_of
 from upright_anvil.services.ids import fresh_id
-from upright_anvil.store import exercises, programs
-from upright_anvil.store import home as store
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client import home as store
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import exercises
 from upright_anvil.store.tables import HomeSheetRow
 
 MOST_DAYS = 14

@@ -8,10 +8,11 @@ from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.phrases import Language
 from upright_anvil.services.home.making import sheet_of_row
 from upright_anvil.services.ids import session_id
-from upright_anvil.store import home as store
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client import home as store
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 BACK_DAYS = 14
 AHEAD_DAYS = 21

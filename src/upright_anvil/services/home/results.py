@@ -10,10 +10,11 @@ from upright_anvil.core.ids import ClientId, SessionId
 from upright_anvil.services.floor.session import find_as_of
 from upright_anvil.services.home.looking import HomeResultView, ReadResult, gone_lines, read_text, sheet_row, view_of
 from upright_anvil.services.ids import fresh_id
-from upright_anvil.store import home as store
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store import programs
+from upright_anvil.store.client import home as store
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import HomeResultRow, NoteRow, SessionRow
 
 CODE_MINUTES = 30

@@ -7,7 +7,7 @@ from typing import Final
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.search import SearchIndex
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 
 NEAREST = 3
 """Exercises offered for a name that is not in the library."""

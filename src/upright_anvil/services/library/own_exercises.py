@@ -6,12 +6,12 @@ from datetime import datetime
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
-from upright_anvil.formats.exercise_file import shipped_exercises, table_of
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises, table_of
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.shelf import choices, library, own_of
-from upright_anvil.store import exercises as store
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.studio import exercises as store
 from upright_anvil.store.tables import OwnExerciseRow
 
 

@@ -5,9 +5,9 @@ from hashlib import sha256
 
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.services.shelf import library
-from upright_anvil.store import exercises as store
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.studio import exercises as store
 
 
 def keep_picture(scope: Scope, exercise_id: ExerciseId, small: bytes, now: datetime) -> str:

@@ -14,8 +14,8 @@ from upright_anvil.services.health.health_file import standing_of
 from upright_anvil.services.library.naming import is_loaded, loads_in
 from upright_anvil.services.profile.history import history
 from upright_anvil.services.shelf import library
-from upright_anvil.store.database import Scope
-from upright_anvil.store.places import place
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio.places import place
 
 
 @dataclass(frozen=True, slots=True)

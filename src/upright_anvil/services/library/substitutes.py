@@ -13,14 +13,14 @@ from upright_anvil.core.library.ladders import Ladder
 from upright_anvil.core.library.substitutes import Substitute, SubstitutionContext, substitutes
 from upright_anvil.core.loads.inventory import ANYWHERE, Inventory
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
-from upright_anvil.core.plan.known import nearest_known
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.known import nearest_known
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.health.health_file import standing_of
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.shelf import library
-from upright_anvil.store.database import Scope
-from upright_anvil.store.places import place
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio.places import place
 
 REMEMBERED = 500
 """How many answers for the floor are kept in memory."""

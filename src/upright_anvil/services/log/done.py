@@ -8,9 +8,9 @@ from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.ledger.standing import done_sets
 from upright_anvil.services.profile.history import history
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import KeptSet
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.log.ledger import KeptSet
 
 SessionLine = tuple[SessionId, LineId]
 """A session's id and a line's."""

@@ -6,7 +6,7 @@ from datetime import date, timedelta
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.plan.document import Program
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.tables import ProgramRow
 
 

@@ -2,9 +2,9 @@
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Phase, Program, Section
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.volume.bands import Band
 from upright_anvil.core.volume.hard_sets import PlannedLine
 from upright_anvil.core.volume.weeks import WeekVolume, week_volume

@@ -2,8 +2,8 @@
 
 from dataclasses import asdict, dataclass
 
-from upright_anvil.store import settings as store
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import settings as store
 
 
 @dataclass(frozen=True, slots=True)

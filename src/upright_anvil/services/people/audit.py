@@ -6,10 +6,11 @@ from datetime import datetime, timedelta
 from typing import Any, Final
 
 from upright_anvil.core.ids import ClientId
-from upright_anvil.store import audit as store
-from upright_anvil.store import clients, people
-from upright_anvil.store.audit_trail import CHANGED
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import clients
+from upright_anvil.store.file.audit_trail import CHANGED
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import audit as store
+from upright_anvil.store.studio import people
 
 OPENED_HEALTH: Final = "opened the health file"
 LOOKED_AGAIN: Final = timedelta(minutes=30)

@@ -7,9 +7,9 @@ from datetime import datetime
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DeviceId, PersonId
 from upright_anvil.services.people.signing_in import LASTS, Browser
-from upright_anvil.store import people as store
-from upright_anvil.store.audit import keep_deed
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import people as store
+from upright_anvil.store.studio.audit import keep_deed
 
 
 @dataclass(frozen=True, slots=True)

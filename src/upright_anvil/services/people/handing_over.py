@@ -6,8 +6,9 @@ from datetime import date
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, PersonId
 from upright_anvil.core.people.roles import Permission, Role, may
-from upright_anvil.store import clients, people
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client import clients
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import people
 from upright_anvil.store.tables import ClientRow
 
 

@@ -12,9 +12,9 @@ from typing import Any, Final
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import PersonId
 from upright_anvil.services.people.signing_in import WrongSecretError
-from upright_anvil.store import people as store
-from upright_anvil.store.audit import keep_deed
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import people as store
+from upright_anvil.store.studio.audit import keep_deed
 from upright_anvil.store.tables import PasskeyRow
 
 ASKED_FOR: Final = timedelta(minutes=5)

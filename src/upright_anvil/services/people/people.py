@@ -10,9 +10,9 @@ from upright_anvil.core.ids import PersonId
 from upright_anvil.core.people.roles import Role
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.people.secrets import CODES, fingerprint, plain_code, recovery_code
-from upright_anvil.store import people as store
-from upright_anvil.store.audit import keep_deed
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import people as store
+from upright_anvil.store.studio.audit import keep_deed
 from upright_anvil.store.tables import PersonRow
 
 INVITATION_DAYS: Final = 7

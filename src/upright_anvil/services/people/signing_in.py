@@ -14,10 +14,10 @@ from upright_anvil.core.people.roles import Role
 from upright_anvil.core.people.sign_in_rules import PIN_GONE_AFTER, check_passphrase, check_pin, wait_after
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.people.secrets import fingerprint, hashed, plain_code, same, token
-from upright_anvil.store import people as store
-from upright_anvil.store.audit import keep_deed
-from upright_anvil.store.by_id import by_id
-from upright_anvil.store.database import Actor, Scope
+from upright_anvil.store.file.database import Actor, Scope
+from upright_anvil.store.rows.by_id import by_id
+from upright_anvil.store.studio import people as store
+from upright_anvil.store.studio.audit import keep_deed
 from upright_anvil.store.tables import DevicePersonRow, DeviceRow, PersonRow, SignInRow
 
 LASTS: Final = timedelta(hours=12)

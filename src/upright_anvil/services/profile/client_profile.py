@@ -16,24 +16,24 @@ from upright_anvil.core.ids import ClientId, PlaceId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Unit
-from upright_anvil.core.plan.client_profile import ClientProfile, Tested
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile, Tested
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.strength.attempts import Attempt
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.timing.estimate import pace_factor
-from upright_anvil.formats.testing_file import shipped_tests
+from upright_anvil.formats.shipped.testing_file import shipped_tests
 from upright_anvil.services.assessment.batteries import all_tests
 from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.profile.strength import known_of
 from upright_anvil.services.shelf import Library, library
-from upright_anvil.store import health, testing
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import TimedSession, newest_sessions, session_dates
-from upright_anvil.store.places import places_of_client
+from upright_anvil.store.client import health, testing
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log.ledger import TimedSession, newest_sessions, session_dates
+from upright_anvil.store.studio.places import places_of_client
 from upright_anvil.store.tables import ClientRow
 
 SHORTEST_SESSION = timedelta(minutes=5)

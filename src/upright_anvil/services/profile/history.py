@@ -14,9 +14,9 @@ from numpy.typing import NDArray
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.how import Quality, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome
-from upright_anvil.store.database import Scope
-from upright_anvil.store.history import BriefSet, LogEnd, brief_sets, log_end, still_ends
-from upright_anvil.store.memo import Memo
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.memo import Memo
+from upright_anvil.store.log.history import BriefSet, LogEnd, brief_sets, log_end, still_ends
 
 MOST_KEPT = 12
 """Clients whose history is kept in memory: ten thousand sets take about 5 MB."""

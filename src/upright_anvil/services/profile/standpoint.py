@@ -8,8 +8,8 @@ from upright_anvil.core.health.screening import Intensity
 from upright_anvil.core.ids import ClientId
 from upright_anvil.services.health.health_file import screening_of
 from upright_anvil.services.profile.client_profile import client_profile
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 
 
 def standpoint(scope: Scope, client_id: ClientId, today: date) -> Standpoint:

@@ -17,8 +17,8 @@ from numpy.typing import NDArray
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.ledger.how import Source
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.plan.client_profile import ClientProfile, Tested
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile, Tested
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import SideRule
 from upright_anvil.core.prescription.tempo import is_slow
@@ -29,9 +29,9 @@ from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.over_time import strengths_in
 from upright_anvil.core.strength.rep_curve import rep_curves_in
 from upright_anvil.services.profile.history import History, SetColumns, history
-from upright_anvil.store.database import Scope
-from upright_anvil.store.history import BriefSet
-from upright_anvil.store.memo import Memo
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.memo import Memo
+from upright_anvil.store.log.history import BriefSet
 
 MOST_KEPT = 256
 """States of clients' strength that are kept in memory."""

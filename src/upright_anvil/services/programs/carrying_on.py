@@ -4,12 +4,12 @@ from collections.abc import Collection
 from datetime import date, datetime
 
 from upright_anvil.core.ids import ClientId, LineId, ProgramId
-from upright_anvil.core.plan.carried import carried_on
+from upright_anvil.core.plan.changing.carried import carried_on
 from upright_anvil.services.board.empty_program import begins, keep_first
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision
+from upright_anvil.store.rows.not_found import NotFoundError
 
 
 def carry_on(

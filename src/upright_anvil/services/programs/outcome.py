@@ -9,8 +9,8 @@ from decimal import Decimal
 from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.ids import ClientId, LineId, ProgramId, SessionId
 from upright_anvil.core.loads.load import Unit, in_unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program, WeekKind
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.plan.standing import ProgramStanding, standings
 from upright_anvil.core.strength.over_time import EVERY, Strength, lies_far_back
 from upright_anvil.core.volume.bands import band_for
@@ -22,10 +22,11 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.programs.outcome_views import CarriedLine, LiftOutcome, OutcomeView, PhaseOutcome
 from upright_anvil.services.progress.overview import in_unit_of, tested_twice
 from upright_anvil.services.progress.overview_views import BodyPoint, TestedTwice
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.ledger import HeldSession
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
+from upright_anvil.store.log.ledger import HeldSession
 
 LEAST_SESSIONS = 2
 """Sessions with a lift within the program from which its change is told."""

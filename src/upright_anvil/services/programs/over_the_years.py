@@ -6,9 +6,10 @@ from datetime import date
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.standing import ProgramStanding, standings
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 
 @dataclass(frozen=True, slots=True)

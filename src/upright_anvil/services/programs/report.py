@@ -4,7 +4,7 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 
 from upright_anvil.core.ids import ClientId
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.report import (
     ClientReport,
     ReportLift,
@@ -25,9 +25,10 @@ from upright_anvil.services.programs.outcome import hurt_days, lifts_within, tes
 from upright_anvil.services.programs.outcome_views import LiftOutcome
 from upright_anvil.services.progress.overview import in_unit_of, overview
 from upright_anvil.services.progress.overview_views import OverviewView, OverviewWeek
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 MOST_LIFTS = 6
 

@@ -9,8 +9,8 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
-from upright_anvil.core.plan.client_profile import ClientProfile, Tested
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile, Tested
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import moved_kg
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
@@ -32,9 +32,9 @@ from upright_anvil.services.progress.exercise_views import (
     TestMark,
 )
 from upright_anvil.services.shelf import all_exercises
-from upright_anvil.store import ledger
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 SHOWN = 60
 """Sessions that are shown at first, the newest; the earlier ones are shown when asked for. House rule."""

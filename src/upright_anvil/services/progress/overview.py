@@ -11,8 +11,8 @@ from upright_anvil.core.health.history import State
 from upright_anvil.core.health.history import current as standing_now
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Phase, WeekKind
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.progress.highlights import Telling, of_coming, worth_telling
 from upright_anvil.core.strength.over_time import EVERY, Strength
 from upright_anvil.core.volume.bands import band_for
@@ -33,9 +33,11 @@ from upright_anvil.services.progress.overview_views import (
     PainRow,
     TestedTwice,
 )
-from upright_anvil.store import health, ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client import health
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 from upright_anvil.store.tables import DecisionRow
 
 WEEKS_BACK = 52

@@ -7,11 +7,11 @@ from datetime import date, timedelta
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.health.raising import why_not_up
 from upright_anvil.core.ids import DayId, ProgramId
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Cell, Day, Group, Line, Phase, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_day
-from upright_anvil.core.plan.reading import day_estimate, prescription_or_none, profiles_by_week
-from upright_anvil.core.plan.restricted import restriction
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import day_estimate, prescription_or_none, profiles_by_week
+from upright_anvil.core.plan.read_out.restricted import restriction
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.judge import rule_name
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
@@ -35,9 +35,10 @@ from upright_anvil.services.projection.views import (
     AheadWeek,
 )
 from upright_anvil.services.review.proposals import exposures_of, is_circuit, preparing, rung_of
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 LEAST_WEEKS = 8
 """How far is looked ahead at least; past the end of the phase as if it went on. House rule."""

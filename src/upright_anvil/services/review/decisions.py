@@ -6,14 +6,14 @@ from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import NO_EXERCISE, LineId, WeekId
+from upright_anvil.core.plan.changing.easing import with_easier_week
 from upright_anvil.core.plan.document import Program
-from upright_anvil.core.plan.easing import with_easier_week
 from upright_anvil.core.plan.edits.groups import ChangeGroup
 from upright_anvil.core.plan.edits.lines import ChangeExercise
 from upright_anvil.core.plan.edits.weeks import AddWeek
 from upright_anvil.core.plan.locate import find_line
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.services.board.saving import write_revision
@@ -22,10 +22,11 @@ from upright_anvil.services.review.later_weeks import RolledWeek, rolled_on, wri
 from upright_anvil.services.review.opening import OpenReview, ProposedLine
 from upright_anvil.services.review.presenting import circuit_of
 from upright_anvil.services.review.views import Verdict
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.database import Scope
-from upright_anvil.store.once import stored
+from upright_anvil.store import programs
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 from upright_anvil.store.programs import Revision
+from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import DecisionRow
 
 

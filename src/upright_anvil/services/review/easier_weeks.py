@@ -5,14 +5,14 @@ from datetime import date
 
 from upright_anvil.core.health.readiness import ReadinessGrade, Report, grade
 from upright_anvil.core.ids import ClientId, WeekId
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.changing.easing import built_before, week_after
 from upright_anvil.core.plan.document import Program, Section, WeekKind
-from upright_anvil.core.plan.easing import built_before, week_after
 from upright_anvil.core.plan.locate import find_phase, week_index
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.progression.easier_week import EasierKind, easier_week
 from upright_anvil.services.floor.session import FoundSession
-from upright_anvil.store.database import Scope
-from upright_anvil.store.floor import readiness_of_client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log.floor import readiness_of_client
 
 
 @dataclass(frozen=True, slots=True)

@@ -4,12 +4,12 @@ from collections.abc import Iterable
 from dataclasses import dataclass
 
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId, WeekId
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.locate import LinePlace, find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, following
-from upright_anvil.core.plan.reading import prescription_or_none, profiles_by_week
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none, profiles_by_week
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.moves.steps import Kit

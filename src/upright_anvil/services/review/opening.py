@@ -8,10 +8,10 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.goals import NEW, TrainingAge
 from upright_anvil.core.ids import LineId, SessionId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Group, Line, Program
 from upright_anvil.core.plan.next_cell import next_cell
-from upright_anvil.core.plan.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.progression.easier_week import EasierKind
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.core.progression.schools import School
@@ -34,9 +34,9 @@ from upright_anvil.services.review.proposals import (
     proposed_for_circuit,
     rests_of,
 )
-from upright_anvil.store import ledger
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import DecisionRow, SessionRow
 

@@ -7,7 +7,7 @@ from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId
 from upright_anvil.core.plan.locate import find_line, week_index
 from upright_anvil.core.plan.next_cell import NextCell, next_cell
-from upright_anvil.core.plan.resolving import set_to
+from upright_anvil.core.plan.read_out.resolving import set_to
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.judge import is_plain, rule_name
 from upright_anvil.core.progression.model import Proposal

@@ -11,12 +11,12 @@ from upright_anvil.core.health.raising import not_enough_alone, spared_joint, wh
 from upright_anvil.core.health.readiness import ReadinessGrade, grade
 from upright_anvil.core.ids import ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Group, Line, Program, Section, Week, WeekKind
 from upright_anvil.core.plan.locate import find_line
-from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import load_caution
-from upright_anvil.core.plan.restricted import restriction
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.resolving import load_caution
+from upright_anvil.core.plan.read_out.restricted import restriction
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.progression.circuit import Station, circuit_proposal
@@ -31,9 +31,9 @@ from upright_anvil.services.floor.changes.on_the_day import on_the_day, report_o
 from upright_anvil.services.floor.session import FoundSession
 from upright_anvil.services.log.done import Done
 from upright_anvil.services.profile.strength import group_of
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.floor import readiness_of_session
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log.floor import readiness_of_session
 
 EASING_OFF = "An easing-off week proves nothing either way: the plan stands."
 UNREADABLE = "What was planned cannot be read as a prescription, so there is nothing to go by."

@@ -9,9 +9,9 @@ from upright_anvil.core.drafting.brief import Brief, OwnWords
 from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
 from upright_anvil.core.ledger.how import SetEnd
 from upright_anvil.services.profile.standpoint import standpoint
-from upright_anvil.store import ledger
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import ledger
 
 HURT_DAYS: Final = 90
 """Days back in which an exercise that hurt stays out of a draft, unless a later set went without. House rule."""

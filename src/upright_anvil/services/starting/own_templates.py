@@ -8,8 +8,8 @@ from upright_anvil.core.templates.model import Template
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.starting.sources import DOCUMENT, StartingPoint, template_of_source
-from upright_anvil.store import own_templates as store
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.studio import own_templates as store
 from upright_anvil.store.tables import OwnTemplateRow
 
 MOST_TEMPLATES = 300

@@ -11,12 +11,12 @@ from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.plan.locate import find_phase
 from upright_anvil.core.templates.from_phase import template_of
 from upright_anvil.core.templates.model import Template
-from upright_anvil.formats.template_file import shipped_templates
-from upright_anvil.store import own_templates as store
+from upright_anvil.formats.shipped.template_file import shipped_templates
 from upright_anvil.store import programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.studio import own_templates as store
 
 NO_PROGRAM = ProgramId("")
 

@@ -9,13 +9,13 @@ from upright_anvil.core.drafting.draft import Drafted, Wish, draft
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, ExerciseId, PlaceId
 from upright_anvil.core.plan.document import Phase
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.core.steps import Told, untold
 from upright_anvil.services.board.empty_program import begins, keep_first
 from upright_anvil.services.starting.brief import brief_of
 from upright_anvil.services.starting.taking_over import Begun
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.not_found import NotFoundError
 
 
 @dataclass(frozen=True, slots=True)

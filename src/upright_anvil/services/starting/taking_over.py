@@ -22,10 +22,10 @@ from upright_anvil.services.ids import fresh_id
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.services.starting.sources import StartingPoint, all_templates, phases_of, template_of_source
 from upright_anvil.store import programs
-from upright_anvil.store.clients import client
-from upright_anvil.store.database import Scope
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store.client.clients import client
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision, program_row
+from upright_anvil.store.rows.not_found import NotFoundError
 
 
 @dataclass(frozen=True, slots=True)

@@ -7,16 +7,16 @@ from functools import cached_property
 
 from upright_anvil.core.ids import ClientId, DayId, PlaceId, SessionId, WeekId
 from upright_anvil.core.plan.document import Day, Phase, Program
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.services.clients.places import inventory_from
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.profile.client_profile import timing_profile
 from upright_anvil.services.shelf import Library, library
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
-from upright_anvil.store.exercises import library_mark
-from upright_anvil.store.memo import Memo
-from upright_anvil.store.places import kit_of_clients
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.memo import Memo
+from upright_anvil.store.studio.exercises import library_mark
+from upright_anvil.store.studio.places import kit_of_clients
 from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
 
 MOST_KEPT = 5000

@@ -14,13 +14,14 @@ from upright_anvil.core.plan.document import Program, Section
 from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.today.agenda import Agenda, agenda_of
-from upright_anvil.store import alerts as store
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.database import Scope
-from upright_anvil.store.memo import Memo
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.client.testing import newest_results
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.memo import Memo
+from upright_anvil.store.log import alerts as store
+from upright_anvil.store.log import ledger
 from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
-from upright_anvil.store.testing import newest_results
 
 MOST_KEPT = 2000
 

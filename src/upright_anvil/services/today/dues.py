@@ -9,7 +9,7 @@ from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.services.assessment.due import due_batteries
 from upright_anvil.services.health.health_file import all_screenings
 from upright_anvil.services.today.ending import ending_programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.tables import ProgramRow
 
 

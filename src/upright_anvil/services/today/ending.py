@@ -7,7 +7,7 @@ from datetime import date, timedelta
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.services.today.agenda import agenda_of
 from upright_anvil.store import programs
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.tables import ProgramRow
 
 LAST_DAYS = 7

@@ -20,12 +20,13 @@ from upright_anvil.services.today.agenda import MOST_KEPT, Agenda, Estimates, ag
 from upright_anvil.services.today.alerts import Alerts, ClientNotice
 from upright_anvil.services.today.dues import DueToday, dues_of
 from upright_anvil.services.today.home import HomeToday, came_back, days_not_back
-from upright_anvil.store import ledger, programs
-from upright_anvil.store.bringing import records
-from upright_anvil.store.clients import all_clients
-from upright_anvil.store.database import Scope
-from upright_anvil.store.memo import Memo
-from upright_anvil.store.not_found import NotFoundError
+from upright_anvil.store import programs
+from upright_anvil.store.client.clients import all_clients
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.memo import Memo
+from upright_anvil.store.log import ledger
+from upright_anvil.store.log.bringing import records
+from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
 
 WAITING_DAYS = 14

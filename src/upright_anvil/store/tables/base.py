@@ -98,7 +98,7 @@ class Table(DeclarativeBase):
 
 
 class Owned:
-    """A row of one studio: a scope finds no other's and signs its own (`store.database`)."""
+    """A row of one studio: a scope finds no other's and signs its own (`store.file.database`)."""
 
     studio_id: Mapped[StudioId] = mapped_column(ForeignKey("studio.id"))
 

@@ -11,7 +11,7 @@ from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedLine, StudiedPhase
 from upright_anvil.core.health.history import Condition, State
 from upright_anvil.core.loads.load import per_cent
-from upright_anvil.core.plan.restricted import restriction
+from upright_anvil.core.plan.read_out.restricted import restriction
 
 LEAST, MOST = Decimal("0.20"), Decimal("0.40")
 ASKED_ABOUT = (

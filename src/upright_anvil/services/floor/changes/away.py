@@ -4,12 +4,12 @@ from collections.abc import Mapping
 from datetime import date, datetime
 
 from upright_anvil.core.ids import SessionId
-from upright_anvil.core.plan.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.session.away import stepping_back
 from upright_anvil.core.session.model import DayChange, Sort
 from upright_anvil.services.floor.changes.on_the_day import OnTheDay, with_changes, written
-from upright_anvil.store import floor as store
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import floor as store
 from upright_anvil.store.tables import SessionRow
 
 

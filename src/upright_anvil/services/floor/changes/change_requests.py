@@ -11,13 +11,13 @@ from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.readiness import Report, grade, said
 from upright_anvil.core.ids import ExerciseId, LineId, PlaceId
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Line, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.groups import ChangeGroup
 from upright_anvil.core.plan.edits.lines import AddLine, MoveGroup
-from upright_anvil.core.plan.reading import prescription_or_none
-from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import prescription_or_none
+from upright_anvil.core.plan.read_out.resolving import suggested
 from upright_anvil.core.prescription.bounds import MAX_SETS
 from upright_anvil.core.prescription.load_targets import BodyweightLoad
 from upright_anvil.core.prescription.schemes import BackOff, Drops, Varied
@@ -31,7 +31,7 @@ from upright_anvil.core.session.swapping import swap
 from upright_anvil.core.session.this_session import day_of
 from upright_anvil.services.floor.changes.on_the_day import OnTheDay
 from upright_anvil.services.profile.standpoint import standpoint
-from upright_anvil.store.database import Scope
+from upright_anvil.store.file.database import Scope
 
 ADDED_RESERVE = 3
 """The reserve an exercise added on the floor is asked for. House rule."""

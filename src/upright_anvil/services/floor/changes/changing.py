@@ -8,9 +8,9 @@ from pydantic import TypeAdapter
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
-from upright_anvil.core.plan.client_profile import ClientProfile
 from upright_anvil.core.plan.document import Day
-from upright_anvil.core.plan.reading import day_estimate
+from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.core.session.model import DayChange, edits_of
 from upright_anvil.core.session.this_session import as_changed, day_of
 from upright_anvil.services.acknowledged import Acknowledged
@@ -19,10 +19,10 @@ from upright_anvil.services.floor.changes.on_the_day import MadeChange, cycle_en
 from upright_anvil.services.floor.opened import Opened, opened
 from upright_anvil.services.floor.session import find_started
 from upright_anvil.services.profile.client_profile import client_profile
-from upright_anvil.store import floor as store
-from upright_anvil.store import ledger
-from upright_anvil.store.database import Scope
-from upright_anvil.store.once import IdTakenError, stored
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import floor as store
+from upright_anvil.store.log import ledger
+from upright_anvil.store.rows.once import IdTakenError, stored
 from upright_anvil.store.tables import ReadinessRow, SessionChangeRow
 
 _REQUESTED: TypeAdapter[RequestedChange] = TypeAdapter(RequestedChange)

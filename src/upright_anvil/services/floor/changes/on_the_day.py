@@ -15,9 +15,9 @@ from upright_anvil.core.plan.document import Program
 from upright_anvil.core.session.model import DayChange, Sort, edits_of
 from upright_anvil.core.session.this_session import as_changed, cut_out, day_of
 from upright_anvil.services.floor.session import FoundSession
-from upright_anvil.store import floor as store
-from upright_anvil.store.database import Scope
-from upright_anvil.store.health import cycle_reports
+from upright_anvil.store.client.health import cycle_reports
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.log import floor as store
 from upright_anvil.store.tables import ClientRow, ReadinessRow, SessionChangeRow
 
 _CHANGES = TypeAdapter(tuple[DayChange, ...])

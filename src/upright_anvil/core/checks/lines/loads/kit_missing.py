@@ -7,7 +7,7 @@ from collections.abc import Iterator
 
 from upright_anvil.core.checks.model import Check, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
-from upright_anvil.core.plan.resolving import lifted_with
+from upright_anvil.core.plan.read_out.resolving import lifted_with
 
 
 def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:

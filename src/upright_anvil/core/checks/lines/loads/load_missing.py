@@ -9,7 +9,7 @@ from upright_anvil.core.checks.fixes import rewrite
 from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.loads.load import Load
-from upright_anvil.core.plan.resolving import load_caution
+from upright_anvil.core.plan.read_out.resolving import load_caution
 
 
 def _look(asked: StudiedLine, _day: StudiedDay, _who: Standpoint) -> Iterator[Violation]:

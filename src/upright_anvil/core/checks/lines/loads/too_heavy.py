@@ -11,7 +11,7 @@ from upright_anvil.core.checks.model import Check, Fix, Severity, Violation
 from upright_anvil.core.checks.study import Standpoint, StudiedDay, StudiedLine
 from upright_anvil.core.constants import MAX_ESTIMATE_REPS
 from upright_anvil.core.loads.load import Load, per_cent
-from upright_anvil.core.plan.resolving import suggested
+from upright_anvil.core.plan.read_out.resolving import suggested
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.strength.attempts import CURVE_SD, CURVE_SD_PER_REP
 from upright_anvil.core.strength.estimate import share_of_max

@@ -1,0 +1,1 @@
+"""The data files that ship with the app, readable and editable by hand."""

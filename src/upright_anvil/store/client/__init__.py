@@ -1,0 +1,1 @@
+"""A client's file, and the whole of it at once."""

@@ -1,0 +1,179 @@
+"""Opening the one file of data, and the scope every query goes through."""
+
+import os
+import sqlite3
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
+from dataclasses import dataclass, field
+from datetime import UTC, datetime
+from pathlib import Path
+from typing import Any
+
+from sqlalchemy import Connection, Engine, create_engine, event
+from sqlalchemy.exc import OperationalError
+from sqlalchemy.orm import ORMExecuteState, Session
+
+from upright_anvil.core.ids import DeviceId, PersonId, StudioId
+from upright_anvil.store.file.audit_trail import AuditTrail
+from upright_anvil.store.file.memo import Memory
+from upright_anvil.store.file.own_rows import of_studio
+from upright_anvil.store.tables.base import Owned, Signed, unpacked
+
+MIGRATIONS = Path(__file__).parents[1] / "migrations"
+
+MOST_EMPTY = 0.2
+"""The share of a file that may stay empty after its tables were brought up to date; beyond it, it is written anew."""
+
+LOCK_PATIENCE = 3.0
+"""Seconds that a write waits while another process writes."""
+
+
+class BusyError(Exception):
+    """A write could not be made now, because others held it up; nothing was changed."""
+
+    def __init__(self) -> None:
+        super().__init__("The data are being written by something else just now. Nothing was changed; try again.")
+
+
+@dataclass(frozen=True, slots=True)
+class Actor:
+    """Who does something, and on which device; None where nobody signed in."""
+
+    person_id: PersonId | None = None
+    device_id: DeviceId | None = None
+
+
+NOBODY = Actor()
+"""What the app does by itself."""
+
+
+@dataclass(frozen=True, slots=True)
+class Scope:
+    """A transaction in one studio's data, in somebody's name: what every query of the store takes."""
+
+    db: Session
+    studio_id: StudioId
+    actor: Actor = NOBODY
+    memory: Memory = field(default_factory=Memory, repr=False, compare=False)
+
+
+class _StudiosSession(Session):
+    """What is asked of a studio: every query finds its own rows only, every new row is signed."""
+
+    def __init__(self, engine: Engine, studio_id: StudioId, actor: Actor) -> None:
+        super().__init__(engine, expire_on_commit=False)
+        self.studio_id, self.actor = studio_id, actor
+        self.trail = AuditTrail()
+
+
+ANY_STUDIO = {"any_studio": True}
+"""Execution options of the one query that must see whether an id is another studio's."""
+
+
+@event.listens_for(_StudiosSession, "do_orm_execute")
+def _only_own_rows(state: ORMExecuteState) -> None:
+    session = state.session
+    if isinstance(session, _StudiosSession) and not state.execution_options.get("any_studio"):
+        state.statement = of_studio(state.statement, session.studio_id)
+
+
+@event.listens_for(_StudiosSession, "before_flush")
+def _sign_new_rows(session: Session, *_: object) -> None:
+    if not isinstance(session, _StudiosSession):
+        return
+    for row in session.new:
+        if isinstance(row, Owned):
+            row.studio_id = session.studio_id
+        if isinstance(row, Signed):
+            row.actor_id, row.device_id = session.actor.person_id, session.actor.device_id
+    session.trail.notice(session)
+
+
+class Database:
+    """One SQLite file in WAL mode, foreign keys on, every commit on disk before it is acknowledged."""
+
+    clock: Callable[[], datetime]
+    """What says when something was done."""
+
+    def __init__(self, path: Path, lock_patience: float = LOCK_PATIENCE) -> None:
+        self.path, self.clock, self.memory = path, lambda: datetime.now(UTC), Memory()
+        keep_private(path)
+        # What a query was asked with is somebody's health: it stands in no error and no log.
+        self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
+        _prepare(self.engine)
+        self._writing = self.engine.execution_options(writes=True)
+
+    def migrate(self) -> None:
+        """Bring the tables to the newest migration."""
+        from alembic import command
+        from alembic.config import Config
+
+        config = Config()
+        config.set_main_option("script_location", str(MIGRATIONS))
+        with self.engine.connect() as connection:
+            # A table that others point at can only be rebuilt while foreign keys are off, which is said before BEGIN.
+            driver = connection.connection.driver_connection
+            assert driver is not None  # noqa: S101 - a connection that was just opened
+            driver.execute("PRAGMA foreign_keys=OFF")
+            config.attributes["connection"] = connection
+            command.upgrade(config, "head")
+            connection.commit()
+            driver.execute("PRAGMA foreign_keys=ON")
+            pages, free = (driver.execute(f"PRAGMA {of}").fetchone()[0] for of in ("page_count", "freelist_count"))
+            if free > pages * MOST_EMPTY:
+                driver.execute("VACUUM")
+
+    @contextmanager
+    def reading(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
+        """Open a transaction that only reads."""
+        with _StudiosSession(self.engine, studio_id, actor) as session:
+            yield Scope(session, studio_id, actor, self.memory)
+
+    @contextmanager
+    def writing(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
+        """Open a transaction that writes; it is on disk when the block ends, or undone when it raises.
+
+        What it changes is kept with who did it. Raises `BusyError` when another process holds the lock for longer than
+        a write waits.
+        """
+        with _StudiosSession(self._writing, studio_id, actor) as session, session.begin():
+            try:
+                session.connection()
+            except OperationalError as locked:
+                if getattr(locked.orig, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
+                    raise BusyError from locked
+                raise
+            yield Scope(session, studio_id, actor, self.memory)
+            session.flush()
+            for entry in session.trail.entries(session, self.clock()):
+                session.add(entry)
+
+    def close(self) -> None:
+        """Close all connections."""
+        self.engine.dispose()
+
+
+def keep_private(path: Path) -> None:
+    """See that a file of data is there and that nobody else on the machine reads it: 0600, a new folder 0700.
+
+    Raises `OSError` where it cannot be made. What SQLite puts beside it takes over its permissions.
+    """
+    path.parent.mkdir(parents=True, exist_ok=True, mode=0o700)
+    os.close(os.open(path, os.O_CREAT | os.O_RDWR, 0o600))
+    for file in (path, *(path.with_name(path.name + end) for end in ("-wal", "-shm"))):
+        if file.exists() and file.stat().st_uid == os.getuid():
+            file.chmod(0o600)
+
+
+def _prepare(engine: Engine) -> None:
+    @event.listens_for(engine, "connect")
+    def _settings(connection: Any, _: object) -> None:
+        connection.create_function("unpacked", 1, unpacked, deterministic=True)
+        connection.isolation_level = None  # transactions begin where SQLAlchemy says, not where the driver guesses
+        for pragma in ("journal_mode=WAL", "foreign_keys=ON", "synchronous=FULL", "secure_delete=ON"):
+            connection.execute(f"PRAGMA {pragma}")
+
+    @event.listens_for(engine, "begin")
+    def _begin(connection: Connection) -> None:
+        writes = connection.get_execution_options().get("writes", False)
+        connection.exec_driver_sql("BEGIN IMMEDIATE" if writes else "BEGIN")

@@ -1,0 +1,1 @@
+"""What was done: sessions, sets, what was noted and measured, and what follows from it."""

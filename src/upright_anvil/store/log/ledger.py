@@ -1,0 +1,288 @@
+"""Sessions, performed sets, notes and decisions: rows that are added."""
+
+from collections.abc import Collection, Iterable, Sequence
+from dataclasses import dataclass
+from datetime import date, datetime
+from typing import Any, NamedTuple, Protocol, cast
+
+from sqlalchemy import ColumnElement, bindparam, func, select
+from sqlalchemy import Table as SqlTable
+from sqlalchemy.dialects import sqlite
+from sqlalchemy.dialects.sqlite import insert
+
+from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
+from upright_anvil.core.ledger.rows import Outcome, PerformedSet
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.as_stored import as_stored
+from upright_anvil.store.rows.by_id import by_id
+from upright_anvil.store.rows.mapping import Columns
+from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.rows.once import stored
+from upright_anvil.store.tables import ClientRow, DecisionRow, NoteRow, PerformedSetRow, SessionRow
+
+_T = PerformedSetRow
+_SET_COLUMNS = Columns(PerformedSet)
+_COLUMNS = (_T.session_id, *(getattr(_T, name) for name in _SET_COLUMNS.names))
+
+
+@dataclass(frozen=True, slots=True)
+class KeptSet:
+    """A performed set with the session it belongs to."""
+
+    session_id: SessionId
+    row: PerformedSet
+
+
+def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
+    """Read rows in the order they arrived."""
+    query = select(*_COLUMNS).where(*conditions).order_by(_T.seq)
+    return _read(scope.db.execute(query))
+
+
+def _read(rows: Iterable[Any]) -> list[KeptSet]:
+    return [KeptSet(row[0], _SET_COLUMNS.read(row[1:])) for row in rows]
+
+
+def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet]:
+    """Answer all rows of some sessions."""
+    return _kept(scope, _T.session_id.in_(session_ids))
+
+
+def sets_by_id(scope: Scope, ids: Collection[str]) -> dict[str, PerformedSet]:
+    """Answer some rows by their ids."""
+    return {kept.row.id: kept.row for kept in _kept(scope, _T.id.in_(ids))}
+
+
+def count_sets(scope: Scope, client_id: ClientId) -> int:
+    """Answer how many rows a client's log has."""
+    return scope.db.scalar(select(func.count()).select_from(_T).where(_T.client_id == client_id)) or 0
+
+
+def newest_rows(scope: Scope) -> dict[ClientId, str]:
+    """Answer how far each client's log is: the id of the newest row in the order of arrival, empty before there is one.
+
+    Places in that order are given anew once what was brought in last is taken back; an id never is.
+    """
+    newest = select(_T.id).where(_T.client_id == ClientRow.id).order_by(_T.seq.desc()).limit(1).scalar_subquery()
+    query = select(ClientRow.id, newest)
+    return {client: row or "" for client, row in scope.db.execute(query)}
+
+
+def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:
+    """Answer a client's rows of the sessions from a date on."""
+    recent = select(SessionRow.id).where(SessionRow.client_id == client_id, SessionRow.on_date >= since)
+    return _kept(scope, _T.client_id == client_id, _T.session_id.in_(recent))
+
+
+def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at: datetime) -> bool:
+    """Store a performed set in one statement; answer whether it was new. Raises `NotFoundError` without its session.
+
+    The client comes from the session; a row that is stored already is passed over. Raises `IdTakenError` for another's
+    id. This is the one query where a millisecond counts, so it goes past the ORM.
+    """
+    said = _SET_COLUMNS.write(row)
+    values = said | {
+        "studio_id": scope.studio_id,
+        "actor_id": scope.actor.person_id,
+        "device_id": scope.actor.device_id,
+        "session_id": session_id,
+        "logged_at": row.logged_at or received_at,
+        "received_at": received_at,
+    }
+    if scope.db.connection().execute(_INSERT, values).rowcount:
+        return True
+    session(scope, session_id)
+    for name in ("logged_at", "actor_id"):  # the time may have been corrected on arrival
+        said.pop(name)
+    if not stored(scope, PerformedSetRow, row.id, **said, session_id=session_id):
+        raise NotFoundError("session")
+    return False
+
+
+_SET = cast("SqlTable", PerformedSetRow.__table__)
+_GIVEN = [c for c in _SET.columns if c.name not in ("seq", "client_id")]
+_INSERT = (
+    insert(_SET)
+    .from_select(
+        [*(c.name for c in _GIVEN), "client_id"],
+        select(*(bindparam(c.name, type_=c.type) for c in _GIVEN), SessionRow.client_id).where(
+            SessionRow.id == bindparam("session_id"), SessionRow.studio_id == bindparam("studio_id")
+        ),
+    )
+    .on_conflict_do_nothing(index_elements=["id"])
+)
+
+
+def last_logged(scope: Scope, session_id: SessionId) -> datetime | None:
+    """Answer when the last row of a session was logged, None where there is none."""
+    return scope.db.scalar(select(func.max(_T.logged_at)).where(_T.session_id == session_id))
+
+
+def find_session(scope: Scope, session_id: SessionId) -> SessionRow | None:
+    """Answer a session, None before it was started."""
+    return by_id(scope, SessionRow, session_id)
+
+
+def session(scope: Scope, session_id: SessionId) -> SessionRow:
+    """Answer a session. Raises `NotFoundError`."""
+    row = find_session(scope, session_id)
+    if row is None:
+        raise NotFoundError("session")
+    return row
+
+
+class HeldSession(NamedTuple):
+    """What of a session is asked of hundreds at once: which day of which program, when, how long, how hard."""
+
+    id: SessionId
+    program_id: ProgramId
+    revision: int
+    week_id: WeekId
+    day_id: DayId
+    on_date: date
+    started_at: datetime
+    finished_at: datetime | None
+    estimated_seconds: int
+    effort: int | None
+
+
+_HELD = select(*(getattr(SessionRow, name) for name in HeldSession._fields)).order_by(
+    SessionRow.on_date, SessionRow.started_at
+)
+_SESSIONS = _HELD.where(SessionRow.client_id == bindparam("client"))
+_OF_PROGRAM = _HELD.where(SessionRow.program_id == bindparam("program"))
+_NOTES = select(NoteRow).where(NoteRow.session_id == bindparam("session")).order_by(NoteRow.seq)
+_DECISIONS = (
+    select(DecisionRow)
+    .where(
+        DecisionRow.session_id.in_(bindparam("sessions", expanding=True)),
+    )
+    .order_by(DecisionRow.seq)
+)
+
+
+def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[HeldSession]:
+    """Answer a client's sessions, oldest first."""
+    return [HeldSession._make(row) for row in scope.db.execute(_SESSIONS, {"client": client_id})]
+
+
+def sessions_of_program(scope: Scope, program_id: ProgramId) -> Sequence[HeldSession]:
+    """Answer a program's sessions, oldest first."""
+    return [HeldSession._make(row) for row in scope.db.execute(_OF_PROGRAM, {"program": program_id})]
+
+
+_DATES = str(
+    select(SessionRow.id, SessionRow.on_date)
+    .where(SessionRow.client_id == bindparam("client"), SessionRow.studio_id == bindparam("studio_id"))
+    .compile(dialect=sqlite.dialect(paramstyle="named"))
+)
+
+
+def session_dates(scope: Scope, client_id: ClientId) -> dict[SessionId, date]:
+    """Answer the day of each of a client's sessions, in no order."""
+    rows = as_stored(scope, _DATES, {"client": client_id, "studio_id": scope.studio_id})
+    return {held: date.fromisoformat(on) for held, on in rows}
+
+
+def not_before(scope: Scope, client_id: ClientId, moment: datetime) -> set[SessionId]:
+    """Answer a client's sessions that began at a moment or later."""
+    query = select(SessionRow.id).where(SessionRow.client_id == client_id, SessionRow.started_at >= moment)
+    return set(scope.db.scalars(query))
+
+
+def finished_before(
+    scope: Scope, client_id: ClientId, session_id: SessionId, moment: datetime | None
+) -> SessionId | None:
+    """Answer a client's newest finished session, apart from one, of those that began before a moment."""
+    query = select(SessionRow.id).where(SessionRow.client_id == client_id, SessionRow.finished_at.is_not(None))
+    if moment is not None:
+        query = query.where(SessionRow.started_at < moment)
+    query = query.where(SessionRow.id != session_id)
+    return scope.db.scalar(query.order_by(SessionRow.on_date.desc(), SessionRow.started_at.desc()).limit(1))
+
+
+class TimedSession(Protocol):
+    """When a session began and ended, and how long it was estimated to take."""
+
+    @property
+    def started_at(self) -> datetime:
+        """When it began."""
+
+    @property
+    def finished_at(self) -> datetime | None:
+        """When it was ended, None before."""
+
+    @property
+    def estimated_seconds(self) -> int:
+        """How long it was to take, without the client's pace."""
+
+
+def newest_sessions(scope: Scope, client_id: ClientId, limit: int | None) -> Sequence[TimedSession]:
+    """Answer the times of a client's newest sessions, oldest first; of all without a limit."""
+    query = (
+        select(SessionRow.started_at, SessionRow.finished_at, SessionRow.estimated_seconds)
+        .where(SessionRow.client_id == client_id)
+        .order_by(SessionRow.on_date.desc(), SessionRow.started_at.desc())
+        .limit(limit)
+    )
+    return cast("Sequence[TimedSession]", scope.db.execute(query).all()[::-1])
+
+
+def last_finished(scope: Scope, client_id: ClientId) -> date | None:
+    """Answer the day of a client's last finished session, however long ago."""
+    query = select(SessionRow.on_date).where(SessionRow.client_id == client_id, SessionRow.finished_at.is_not(None))
+    return scope.db.scalar(query.order_by(SessionRow.on_date.desc()).limit(1))
+
+
+def last_sessions(scope: Scope) -> dict[ClientId, date]:
+    """Answer the day of each client's last session."""
+    last = select(func.max(SessionRow.on_date)).where(SessionRow.client_id == ClientRow.id).scalar_subquery()
+    return {client: on for client, on in scope.db.execute(select(ClientRow.id, last)) if on is not None}
+
+
+def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:
+    """Answer all clients' sessions from a date on, oldest first."""
+    query = select(SessionRow).where(SessionRow.on_date >= since).order_by(SessionRow.on_date, SessionRow.started_at)
+    return scope.db.scalars(query).all()
+
+
+def notes_of_session(scope: Scope, session_id: SessionId) -> Sequence[NoteRow]:
+    """Answer a session's notes in the order they arrived."""
+    return scope.db.scalars(_NOTES, {"session": session_id}).all()
+
+
+def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequence[DecisionRow]:
+    """Answer the decisions taken after some sessions, in the order they were taken."""
+    return scope.db.scalars(_DECISIONS, {"sessions": session_ids}).all()
+
+
+def lines_decided(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:
+    """Answer the lines of each session that something was decided on."""
+    query = select(DecisionRow.session_id, DecisionRow.line).where(DecisionRow.session_id.in_(session_ids))
+    lines: dict[SessionId, set[LineId]] = {}
+    for session, line in scope.db.execute(query):
+        lines.setdefault(session, set()).add(line)
+    return lines
+
+
+def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionRow]:
+    """Answer all decisions taken for a client, in the order they were taken."""
+    query = select(DecisionRow).where(DecisionRow.client_id == client_id).order_by(DecisionRow.seq)
+    return scope.db.scalars(query).all()
+
+
+def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:
+    """Answer the lines of each session that have sets that were done."""
+    query = (
+        select(_T.session_id, _T.line)
+        .where(
+            _T.session_id.in_(session_ids),
+            _T.outcome == Outcome.DONE.value,
+            _T.ramp.is_(False),
+        )
+        .distinct()
+    )
+    lines: dict[SessionId, set[LineId]] = {}
+    for session, line in scope.db.execute(query):
+        lines.setdefault(session, set()).add(line)
+    return lines

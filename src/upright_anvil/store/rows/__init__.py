@@ -1,0 +1,1 @@
+"""How rows are found and written, whatever they are of."""

@@ -1,0 +1,35 @@
+"""One row by its id: the query for it is put together once a table, and not asked again for what was read already."""
+
+from functools import cache
+from typing import Any, TypeVar, cast
+
+from sqlalchemy import Select, bindparam, select
+from sqlalchemy.orm.util import identity_key
+
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.not_found import NotFoundError
+
+Row = TypeVar("Row")
+
+
+@cache
+def under_id(kind: Any) -> Select[Any]:
+    """Answer the query for the row of a table under ``row_id``."""
+    return select(kind).where(kind.id == bindparam("row_id"))
+
+
+def by_id(scope: Scope, kind: type[Row], row_id: str) -> Row | None:
+    """Answer the row under an id, None where there is none of this studio."""
+    known: Row | None = scope.db.identity_map.get(identity_key(kind, row_id))
+    if known is not None:
+        return known
+    row: Row | None = scope.db.scalars(under_id(cast("Any", kind)), {"row_id": row_id}).first()
+    return row
+
+
+def found(scope: Scope, kind: type[Row], row_id: str, what: str) -> Row:
+    """Answer the row under an id. Raises `NotFoundError`, which calls it ``what``."""
+    row = by_id(scope, kind, row_id)
+    if row is None:
+        raise NotFoundError(what)
+    return row

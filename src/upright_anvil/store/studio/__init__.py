@@ -1,0 +1,1 @@
+"""What is the studio's: its people, places, settings, and its own library."""

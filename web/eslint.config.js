@@ -34,7 +34,7 @@ export default tseslint.config(
       "src/sheet/**",
       "src/app/theme.ts",
       "src/app/density.ts",
-      "src/app/singleKeys.ts",
+      "src/app/keys/singleKeys.ts",
       "src/ui/catalogue.ts",
       "src/ui/words.ts",
     ],

@@ -31,8 +31,8 @@ GONE_IN_WEB = {
 }
 AT_HOME = {
     "src/upright_anvil/store/file/own_rows.py",
-    "web/src/ui/Input.tsx",
-    "web/src/ui/Select.tsx",
+    "web/src/ui/fields/Input.tsx",
+    "web/src/ui/fields/Select.tsx",
     "web/src/api/enums.ts",
 }
 """Where what is gone elsewhere has its one place."""

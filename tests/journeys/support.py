@@ -48,8 +48,12 @@ def chromium() -> Browser:
 class JourneyTest(TestCase):
     """Gives a server with demo data and pages of any size; a script error, or what a policy stops, fails the test."""
 
+    @property
+    def browser(self) -> Browser:
+        """What pages are opened in."""
+        return chromium()
+
     def setUp(self) -> None:
-        self.browser = chromium()
         folder = tempfile.TemporaryDirectory()
         self.addCleanup(folder.cleanup)
         self.server = AppProcess(demo_copy(Path(folder.name)))

@@ -5,6 +5,8 @@ from pathlib import Path
 from unittest import TestCase
 from unittest.mock import patch
 
+from sqlalchemy import delete
+
 from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import Studio
 from upright_anvil.api.today import keeping_alerts
@@ -17,6 +19,7 @@ from upright_anvil.services.today.today import open_today
 from upright_anvil.store.client.clients import all_clients
 from upright_anvil.store.file.database import Database, Scope
 from upright_anvil.store.log import ledger
+from upright_anvil.store.tables import ClientAlertRow
 
 
 class KeptTest(TestCase):
@@ -26,6 +29,8 @@ class KeptTest(TestCase):
         self.studio = Studio(Database(demo_copy(Path(holding.name))), lambda: DEMO_DAY)
         self.addCleanup(self.studio.close)
         self.keeping = AlertKeeping(lambda: [self.studio])
+        with self.studio.writing() as scope:  # as before anything was worked out
+            scope.db.execute(delete(ClientAlertRow))
 
     def notices(self) -> tuple[ClientNotice, ...]:
         self.studio.database.memory.forget()

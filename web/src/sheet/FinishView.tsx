@@ -3,7 +3,7 @@ import { useState } from "react";
 import QR from "qrcode";
 import type { Day, Sheet } from "./data";
 import type { DayLog } from "./dayLog";
-import { Input } from "../ui/Input";
+import { Input } from "../ui/fields/Input";
 import { Part, Tap } from "./parts";
 import { t } from "./phrases";
 import { resultText } from "./resultText";

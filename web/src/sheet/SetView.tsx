@@ -2,8 +2,8 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import type { Timeline } from "../features/floor/clock/player";
-import { useMetronome } from "../features/floor/useMetronome";
-import type { useRest } from "../features/floor/useRest";
+import { useMetronome } from "../features/floor/bars/useMetronome";
+import type { useRest } from "../features/floor/bars/useRest";
 import { countdown } from "../ui/format";
 import type { Move } from "./data";
 import { asPlanned, SKIPPED, type Done, type Turn } from "./dayLog";

@@ -1,8 +1,8 @@
 import { t } from "../../ui/words";
 import { useState } from "react";
-import { TextField } from "../../ui/Input";
-import { SingleKeys } from "../SingleKeys";
-import { ShortcutList } from "../ShortcutList";
+import { TextField } from "../../ui/fields/Input";
+import { SingleKeys } from "../keys/SingleKeys";
+import { ShortcutList } from "../keys/ShortcutList";
 import { entryOf, look, type Entry } from "./glossary";
 import type { helpOf, HelpKey } from "./views";
 

@@ -4,7 +4,7 @@ import { flushSync } from "react-dom";
 import { Outlet, useLocation, useMatches } from "react-router";
 import { arrive, keepFocus } from "../focus";
 import { Pending } from "../Pending";
-import { actionOf, isTyping } from "../shortcuts";
+import { actionOf, isTyping } from "../keys/shortcuts";
 import { SkipLink } from "../SkipLink";
 import { HelpOpening } from "./opening";
 import { helpOf, type HelpKey } from "./views";

@@ -1,6 +1,6 @@
 // What each view is for, its words, and the keys that hold on it.
 import { t } from "../../ui/words";
-import type { View } from "../shortcuts";
+import type { View } from "../keys/shortcuts";
 import type { Term } from "./glossary";
 
 interface ViewHelp {

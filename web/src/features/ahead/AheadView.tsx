@@ -6,7 +6,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { type Schemas } from "../../api/client";
-import { Choice } from "../../ui/Choice";
+import { Choice } from "../../ui/fields/Choice";
 import { shortDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Tick } from "../../ui/Tick";

@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { LimitBar } from "../../ui/Bars";
+import { LimitBar } from "../../ui/pictures/Bars";
 import type { Schemas } from "../../api/client";
 
 interface Props {

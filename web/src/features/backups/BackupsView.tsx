@@ -5,7 +5,7 @@ import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
 import { clock, fullDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
-import { Progress } from "../../ui/Progress";
+import { Progress } from "../../ui/pictures/Progress";
 import { Waiting } from "../../ui/Waiting";
 import { figure, t } from "../../ui/words";
 import { OpenBackup } from "./OpenBackup";

@@ -4,7 +4,7 @@ import { showAnswer } from "../../api/changed";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { t } from "../../ui/words";
 

@@ -19,7 +19,7 @@ import { otherDensity, setDensity, type Density } from "../../app/density";
 import { Button } from "../../ui/Button";
 import { Roving } from "../../ui/Roving";
 import { Tick } from "../../ui/Tick";
-import { openFindings, useFindings } from "./FindingsPanel";
+import { openFindings, useFindings } from "./panels/FindingsPanel";
 
 export type Tool = "about" | "paste" | "logbook" | "find";
 

@@ -1,10 +1,10 @@
 import { t } from "../../ui/words";
-import { Picker } from "../../ui/Select";
+import { Picker } from "../../ui/fields/Select";
 import type { Schemas } from "../../api/client";
 import { NOWHERE, shortId, type DayId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
-import type { Save } from "./useBoard";
+import type { Save } from "./keeping/useBoard";
 
 const AT_HOME = "at home";
 

@@ -6,10 +6,10 @@ import { Link } from "react-router";
 import { api, Problem } from "../../api/client";
 import { changed } from "../../api/changed";
 import { Button } from "../../ui/Button";
-import { FilePick } from "../../ui/FilePick";
+import { FilePick } from "../../ui/fields/FilePick";
 import { count, fullDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
-import { Progress } from "../../ui/Progress";
+import { Progress } from "../../ui/pictures/Progress";
 
 const LARGEST = 40_000_000;
 

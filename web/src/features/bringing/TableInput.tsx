@@ -1,9 +1,9 @@
 // A table pasted from a spreadsheet, or opened from a file: its text, the same way wherever something is brought in.
 import { t } from "../../ui/words";
-import { FilePick } from "../../ui/FilePick";
+import { FilePick } from "../../ui/fields/FilePick";
 import { useMutation } from "@tanstack/react-query";
 import { api } from "../../api/client";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { base64 } from "./base64";
 

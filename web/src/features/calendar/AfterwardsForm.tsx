@@ -13,10 +13,10 @@ import {
 } from "../../api/ids";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
-import { Input, TextField } from "../../ui/Input";
-import { Picker } from "../../ui/Select";
+import { Input, TextField } from "../../ui/fields/Input";
+import { Picker } from "../../ui/fields/Select";
 import { Message } from "../../ui/Message";
-import { useKeptText } from "../../ui/useKeptText";
+import { useKeptText } from "../../ui/fields/useKeptText";
 
 interface Session {
   session_id: SessionId;

@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -7,7 +7,7 @@ import { Fragment, useState } from "react";
 import { Link } from "react-router";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
-import { keepChange } from "../board/keepChange";
+import { keepChange } from "../board/keeping/keepChange";
 import { AfterwardsForm } from "./AfterwardsForm";
 import { PauseForm } from "./PauseForm";
 import { Button } from "../../ui/Button";

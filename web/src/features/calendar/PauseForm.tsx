@@ -3,13 +3,13 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { keys } from "../../api/keys";
-import { keepChange } from "../board/keepChange";
+import { keepChange } from "../board/keeping/keepChange";
 import type { WeekId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { count, fullDate } from "../../ui/format";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
-import { Picker } from "../../ui/Select";
+import { Picker } from "../../ui/fields/Select";
 
 const MOST = 52;
 

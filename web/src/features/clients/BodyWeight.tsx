@@ -1,7 +1,7 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
-import { Picture } from "../../ui/Picture";
-import { Input } from "../../ui/Input";
+import { useKept } from "../../ui/fields/useKept";
+import { Picture } from "../../ui/pictures/Picture";
+import { Input } from "../../ui/fields/Input";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Scale } from "lucide-react";
 import { api, Problem, type Schemas } from "../../api/client";

@@ -4,7 +4,7 @@ import type { Schemas } from "../../api/client";
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useState } from "react";
 import { Link } from "react-router";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Waiting } from "../../ui/Waiting";
 import { grouped } from "./grouped";
 

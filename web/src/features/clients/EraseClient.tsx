@@ -5,7 +5,7 @@ import { api, Problem, type Schemas } from "../../api/client";
 import { forgetStoredAnswers } from "../../app/storedAnswers";
 import { Button } from "../../ui/Button";
 import { count } from "../../ui/format";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
 import { t } from "../../ui/words";

@@ -6,8 +6,8 @@ import type { Schemas } from "../../api/client";
 import { Activity, EnergyAim, Sex } from "../../api/enums";
 import { query } from "../../api/query";
 import { Message } from "../../ui/Message";
-import { SavedField } from "../../ui/SavedField";
-import { Select } from "../../ui/Select";
+import { SavedField } from "../../ui/fields/SavedField";
+import { Select } from "../../ui/fields/Select";
 
 export function FoodCard({
   client,

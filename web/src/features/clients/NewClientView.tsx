@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
+import { useKept } from "../../ui/fields/useKept";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
@@ -7,8 +7,8 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
-import { TextField } from "../../ui/Input";
+import { Choice } from "../../ui/fields/Choice";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 
 /** Name and unit are enough; the file opens at once and keeps itself. The unit is what most clients have. */

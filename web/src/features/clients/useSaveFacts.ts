@@ -1,6 +1,6 @@
 // Saving single facts of a client as they are entered, and what the server said of the last one.
 import { t } from "../../ui/words";
-import { asTyped } from "../../ui/asTyped";
+import { asTyped } from "../../ui/fields/asTyped";
 import type { ClientId } from "../../api/ids";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";

@@ -1,13 +1,13 @@
 import { t } from "../../ui/words";
-import { TextField } from "../../ui/Input";
-import { useKept } from "../../ui/useKept";
+import { TextField } from "../../ui/fields/Input";
+import { useKept } from "../../ui/fields/useKept";
 import { api, type Schemas } from "../../api/client";
 import { freshId, type ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
+import { Choice } from "../../ui/fields/Choice";
 import { today } from "../../ui/format";
 import { Message } from "../../ui/Message";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 import { Tick } from "../../ui/Tick";
 import { isPaired } from "./names";
 import { useHealth } from "./useHealth";

@@ -1,10 +1,10 @@
 import { t } from "../../ui/words";
 import { Disease, Sign } from "../../api/enums";
 import type { ClientId } from "../../api/ids";
-import { useKept } from "../../ui/useKept";
+import { useKept } from "../../ui/fields/useKept";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
+import { Choice } from "../../ui/fields/Choice";
 import { today } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";

@@ -1,13 +1,13 @@
 // A result that comes back: pasted, opened as a file, or scanned from the client's phone; looked at, then logged.
 import { t } from "../../ui/words";
-import { FilePick } from "../../ui/FilePick";
+import { FilePick } from "../../ui/fields/FilePick";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { lazy, Suspense, useState } from "react";
 import { api, Problem } from "../../api/client";
 import { changed } from "../../api/changed";
 import type { ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
 import { ResultPreview } from "./ResultPreview";

@@ -9,7 +9,7 @@ import { changed } from "../../api/changed";
 import { Button } from "../../ui/Button";
 import { count, longDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 import { Tick } from "../../ui/Tick";
 import { SheetLinks } from "./SheetLinks";
 

@@ -1,12 +1,12 @@
 import { t } from "../../ui/words";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { useState } from "react";
 import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
+import { Choice } from "../../ui/fields/Choice";
 import { Message } from "../../ui/Message";
-import { SavedField } from "../../ui/SavedField";
-import { Select } from "../../ui/Select";
-import { SetBlocks, type Bar } from "../../ui/SetBlocks";
+import { SavedField } from "../../ui/fields/SavedField";
+import { Select } from "../../ui/fields/Select";
+import { SetBlocks, type Bar } from "../../ui/pictures/SetBlocks";
 import { Tick } from "../../ui/Tick";
 
 const bar = (width: number, height: number): Bar => ({ width, height, label: "" });

@@ -1,14 +1,14 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
-import { TextField } from "../../ui/Input";
-import { asTyped } from "../../ui/asTyped";
+import { useKept } from "../../ui/fields/useKept";
+import { TextField } from "../../ui/fields/Input";
+import { asTyped } from "../../ui/fields/asTyped";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 import { Sheet } from "../../ui/Sheet";
 import { Tick } from "../../ui/Tick";
 import { JointTicks } from "./JointTicks";

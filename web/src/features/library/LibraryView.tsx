@@ -1,7 +1,7 @@
 import { named, t } from "../../ui/words";
-import { actionOf } from "../../app/shortcuts";
-import { Picker } from "../../ui/Select";
-import { Input } from "../../ui/Input";
+import { actionOf } from "../../app/keys/shortcuts";
+import { Picker } from "../../ui/fields/Select";
+import { Input } from "../../ui/fields/Input";
 import { query } from "../../api/query";
 import type { ClientId, PlaceId } from "../../api/ids";
 import { useAddress } from "../../app/useAddress";

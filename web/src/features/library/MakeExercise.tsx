@@ -1,6 +1,6 @@
 // An exercise of the trainer's own in ten seconds: a name, and one that it is like; all else later.
 import { named, t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
+import { useKept } from "../../ui/fields/useKept";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { changed } from "../../api/changed";
@@ -8,7 +8,7 @@ import { api, type Schemas } from "../../api/client";
 import type { ExerciseId } from "../../api/ids";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { Sheet } from "../../ui/Sheet";
 import { ExerciseSheet } from "./ExerciseSheet";

@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { FilePick } from "../../ui/FilePick";
+import { FilePick } from "../../ui/fields/FilePick";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { api } from "../../api/client";
 import { changed } from "../../api/changed";

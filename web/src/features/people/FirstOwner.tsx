@@ -4,7 +4,7 @@ import { askAgain } from "../../access/access";
 import { Problem } from "../../api/client";
 import { signInApi } from "../../api/people";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { t } from "../../ui/words";
 import { CodesSheet } from "./CodesSheet";

@@ -3,7 +3,7 @@ import { Delete } from "lucide-react";
 import { useEffect, useId, useState } from "react";
 import { Problem } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { t } from "../../ui/words";
 

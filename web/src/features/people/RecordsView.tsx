@@ -7,7 +7,7 @@ import { keys } from "../../api/keys";
 import { peopleApi } from "../../api/people";
 import { Button } from "../../ui/Button";
 import { fullDate } from "../../ui/format";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { t } from "../../ui/words";

@@ -5,7 +5,7 @@ import { hasPasskeys, usePasskey as answerWithPasskey } from "../../access/passk
 import { Problem, type Schemas } from "../../api/client";
 import { signInApi } from "../../api/people";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { t } from "../../ui/words";
 import { PinPad } from "./PinPad";

@@ -6,9 +6,9 @@ import { keys } from "../../api/keys";
 import { peopleApi } from "../../api/people";
 import { Button } from "../../ui/Button";
 import { fullDate } from "../../ui/format";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 import { t } from "../../ui/words";
 
 /** Who leads the client, and who covers; nothing where there is nobody else. */

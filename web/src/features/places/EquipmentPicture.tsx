@@ -1,6 +1,6 @@
 import { t } from "../../ui/words";
 import { Part } from "../../ui/Waiting";
-import { Picture } from "../../ui/Picture";
+import { Picture } from "../../ui/pictures/Picture";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { type Schemas } from "../../api/client";

@@ -1,12 +1,12 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
-import { TextField } from "../../ui/Input";
+import { useKept } from "../../ui/fields/useKept";
+import { TextField } from "../../ui/fields/Input";
 import { changed } from "../../api/changed";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
+import { Choice } from "../../ui/fields/Choice";
 import { Message } from "../../ui/Message";
 import { EquipmentPicture } from "./EquipmentPicture";
 import { UsualKits } from "./UsualKits";

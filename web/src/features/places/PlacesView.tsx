@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import type { PlaceId } from "../../api/ids";

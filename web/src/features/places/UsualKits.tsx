@@ -3,7 +3,7 @@ import { t } from "../../ui/words";
 import { useQuery } from "@tanstack/react-query";
 import type { Schemas } from "../../api/client";
 import { query } from "../../api/query";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 
 export function UsualKits({
   text,

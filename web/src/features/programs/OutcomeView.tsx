@@ -9,7 +9,7 @@ import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { Button } from "../../ui/Button";
 import { count, fullDate } from "../../ui/format";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { Tick } from "../../ui/Tick";
 import { Waiting } from "../../ui/Waiting";

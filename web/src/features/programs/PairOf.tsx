@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Picture } from "../../ui/Picture";
+import { Picture } from "../../ui/pictures/Picture";
 
 const W = 72;
 const H = 10;

@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Picture } from "../../ui/Picture";
+import { Picture } from "../../ui/pictures/Picture";
 import { max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { area, line } from "d3-shape";

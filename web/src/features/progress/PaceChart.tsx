@@ -4,7 +4,7 @@ import { scaleLinear, scaleUtc } from "d3-scale";
 import { line } from "d3-shape";
 import type { Schemas } from "../../api/client";
 import { countdown, shortDate, writingDays } from "../../ui/format";
-import { Picture } from "../../ui/Picture";
+import { Picture } from "../../ui/pictures/Picture";
 import { day, edge, W } from "./chartRoom";
 import { YTicks } from "./YTicks";
 

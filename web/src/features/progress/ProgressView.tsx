@@ -7,7 +7,7 @@ import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { type Schemas } from "../../api/client";
 import { countdown, distance, fullDate, shortDate, writingDays } from "../../ui/format";
-import { SetBlocks } from "../../ui/SetBlocks";
+import { SetBlocks } from "../../ui/pictures/SetBlocks";
 import { Waiting } from "../../ui/Waiting";
 import { Overview } from "./Overview";
 import { PaceChart } from "./PaceChart";

@@ -1,6 +1,6 @@
 import { named, t } from "../../ui/words";
-import { Picker } from "../../ui/Select";
-import { Picture } from "../../ui/Picture";
+import { Picker } from "../../ui/fields/Select";
+import { Picture } from "../../ui/pictures/Picture";
 import { extent, max, min } from "d3-array";
 import { scaleLinear, scaleUtc } from "d3-scale";
 import { area, line } from "d3-shape";

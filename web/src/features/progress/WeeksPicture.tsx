@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Picture } from "../../ui/Picture";
+import { Picture } from "../../ui/pictures/Picture";
 import { max } from "d3-array";
 import { scaleLinear } from "d3-scale";
 import type { Schemas } from "../../api/client";

@@ -1,13 +1,13 @@
 // The report: a span is chosen, its words are changed, and it is handed over as a page or on paper.
 import { named, t } from "../../ui/words";
-import { FilePick } from "../../ui/FilePick";
+import { FilePick } from "../../ui/fields/FilePick";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
 import { count, fullDate, today } from "../../ui/format";
-import { Input, TextField } from "../../ui/Input";
+import { Input, TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
 import { useClient } from "../clients/ClientFrame";

@@ -1,14 +1,14 @@
 import { t } from "../../ui/words";
 import { Of } from "../../ui/Of";
-import { useKept } from "../../ui/useKept";
-import { Input } from "../../ui/Input";
+import { useKept } from "../../ui/fields/useKept";
+import { Input } from "../../ui/fields/Input";
 import type { ClientId } from "../../api/ids";
 import { Check, X } from "lucide-react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { shortDate } from "../../ui/format";
-import { SetBlocks } from "../../ui/SetBlocks";
+import { SetBlocks } from "../../ui/pictures/SetBlocks";
 
 const levers: Record<Schemas["Lever"], string> = {
   load: t("More load"),

@@ -13,7 +13,7 @@ import { Button } from "../../ui/Button";
 import { count, longDate } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { Waiting } from "../../ui/Waiting";
-import { LookFirst } from "../board/LookFirst";
+import { LookFirst } from "../board/sheets/LookFirst";
 import { ProposalRow } from "./ProposalRow";
 
 /** After the session: what was done against the plan, and what to ask for next, line by line. */

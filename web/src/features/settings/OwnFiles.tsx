@@ -7,7 +7,7 @@ import { changed, showAnswer } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
-import { FilePick } from "../../ui/FilePick";
+import { FilePick } from "../../ui/fields/FilePick";
 import { count } from "../../ui/format";
 import { Message } from "../../ui/Message";
 import { base64 } from "../bringing/base64";

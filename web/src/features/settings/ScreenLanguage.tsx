@@ -1,7 +1,7 @@
 // The language of the screens on this device: English, or a catalogue that somebody translated.
 import { useState } from "react";
 import { Button } from "../../ui/Button";
-import { FilePick } from "../../ui/FilePick";
+import { FilePick } from "../../ui/fields/FilePick";
 import { Message } from "../../ui/Message";
 import { keepCatalogue, language, readCatalogueFile, t } from "../../ui/words";
 

@@ -7,10 +7,10 @@ import { useState } from "react";
 import { api, Problem, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
-import { Progress } from "../../ui/Progress";
+import { Progress } from "../../ui/pictures/Progress";
 import { Skeleton } from "../../ui/Waiting";
 import { count, shortDate, weekdays } from "../../ui/format";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { WeeksField, weeksOf } from "./WeeksField";
 
 const MOST = 26;

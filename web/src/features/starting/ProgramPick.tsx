@@ -5,7 +5,7 @@ import type { Schemas } from "../../api/client";
 import { NOWHERE, type ClientId } from "../../api/ids";
 import { query } from "../../api/query";
 import { shortDate } from "../../ui/format";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 
 export interface Picked {
   program: Schemas["ProgramEntry"];

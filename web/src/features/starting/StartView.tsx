@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import type { ClientId } from "../../api/ids";

@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 /** How many weeks, within bounds. */
 export function WeeksField({
   most,

@@ -1,6 +1,6 @@
 import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
-import { SetBlocks } from "../../ui/SetBlocks";
+import { SetBlocks } from "../../ui/pictures/SetBlocks";
 
 const states: Record<Schemas["LineState"], [string, string]> = {
   done: ["done", "text-done"],

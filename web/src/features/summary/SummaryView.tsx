@@ -1,6 +1,6 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
-import { TextField } from "../../ui/Input";
+import { useKept } from "../../ui/fields/useKept";
+import { TextField } from "../../ui/fields/Input";
 import { NotTaken } from "../../app/NotTaken";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";

@@ -4,7 +4,7 @@ import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { testsFor } from "./testsFor";
 
 const NEAR = 12;

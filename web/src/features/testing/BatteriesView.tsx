@@ -1,5 +1,5 @@
 import { named, t } from "../../ui/words";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { query } from "../../api/query";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { ArrowDown, ArrowUp, X } from "lucide-react";

@@ -1,13 +1,13 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
+import { useKept } from "../../ui/fields/useKept";
 import { TestKind } from "../../api/enums";
-import { TextField } from "../../ui/Input";
+import { TextField } from "../../ui/fields/Input";
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 import { Sheet } from "../../ui/Sheet";
 import { NOWHERE } from "../../api/ids";
 import { ExercisePick } from "../library/ExercisePick";

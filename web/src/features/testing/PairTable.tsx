@@ -1,5 +1,5 @@
 import { named, t } from "../../ui/words";
-import { Picture } from "../../ui/Picture";
+import { Picture } from "../../ui/pictures/Picture";
 import type { Schemas } from "../../api/client";
 import { fullDate } from "../../ui/format";
 import { entered, figure, sideName, signed, unitOf } from "./results";

@@ -1,11 +1,11 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
-import { actionOf, isTyping } from "../../app/shortcuts";
-import { Input } from "../../ui/Input";
+import { useKept } from "../../ui/fields/useKept";
+import { actionOf, isTyping } from "../../app/keys/shortcuts";
+import { Input } from "../../ui/fields/Input";
 import { useCallback, useEffect } from "react";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
+import { Choice } from "../../ui/fields/Choice";
 import { shortDate } from "../../ui/format";
 import { JointCaution } from "../health/JointCaution";
 import { Clock, Counter, Stopwatch } from "./clocks";

@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { useKept } from "../../ui/useKept";
+import { useKept } from "../../ui/fields/useKept";
 import { inWords } from "../../outbox/words";
 import { useAddress } from "../../app/useAddress";
 import { ArrowLeft, CloudOff, RefreshCw } from "lucide-react";

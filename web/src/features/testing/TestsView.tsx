@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Select } from "../../ui/Select";
+import { Select } from "../../ui/fields/Select";
 import { query } from "../../api/query";
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";

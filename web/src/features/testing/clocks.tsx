@@ -1,5 +1,5 @@
 import { t } from "../../ui/words";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import { Minus } from "lucide-react";
 import { Button } from "../../ui/Button";
 import { countdown } from "../../ui/format";

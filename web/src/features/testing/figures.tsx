@@ -1,11 +1,11 @@
 import { t } from "../../ui/words";
-import { Input } from "../../ui/Input";
+import { Input } from "../../ui/fields/Input";
 import type { ClientId } from "../../api/ids";
 import { Scale } from "lucide-react";
 import { useEffect } from "react";
 import type { Schemas } from "../../api/client";
 import { Button } from "../../ui/Button";
-import { Choice } from "../../ui/Choice";
+import { Choice } from "../../ui/fields/Choice";
 import { useScale } from "../clients/useScale";
 
 const box = "min-h-14 text-3xl font-medium";

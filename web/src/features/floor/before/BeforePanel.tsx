@@ -3,7 +3,7 @@ import { query } from "../../../api/query";
 import type { PlaceId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
-import { useKept } from "../../../ui/useKept";
+import { useKept } from "../../../ui/fields/useKept";
 import { count, minutes } from "../../../ui/format";
 import { Message } from "../../../ui/Message";
 import type { ShownFloor, Wanted } from "../floorState";

@@ -6,7 +6,7 @@ import { useState } from "react";
 import { type Schemas } from "../../../api/client";
 import type { FloorSet, ShownFloor, ShownLine } from "../floorState";
 import { startingPoint, type Said } from "../pad/said";
-import type { Devices } from "../useDevices";
+import type { Devices } from "../bars/useDevices";
 import type { FloorData } from "../useFloor";
 import { logOf } from "./logOf";
 import type { Ended, Timeline } from "./player";

@@ -1,7 +1,7 @@
 import { t } from "../../../ui/words";
 import { useState } from "react";
 import { countdown } from "../../../ui/format";
-import { Input } from "../../../ui/Input";
+import { Input } from "../../../ui/fields/Input";
 import { amountOf, withAmount, type Said } from "./said";
 import { Stepper } from "./Stepper";
 

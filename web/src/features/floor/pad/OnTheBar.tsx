@@ -1,5 +1,5 @@
 import { t } from "../../../ui/words";
-import { Picture } from "../../../ui/Picture";
+import { Picture } from "../../../ui/pictures/Picture";
 import { query } from "../../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { type Schemas } from "../../../api/client";

@@ -1,7 +1,7 @@
 import { t } from "../../../ui/words";
-import { actionOf, isTyping } from "../../../app/shortcuts";
+import { actionOf, isTyping } from "../../../app/keys/shortcuts";
 import { useState } from "react";
-import { useKept } from "../../../ui/useKept";
+import { useKept } from "../../../ui/fields/useKept";
 import type { Schemas } from "../../../api/client";
 import type { FloorSet, ShownFloor, ShownLine, Spot } from "../floorState";
 import { useFloorKeys, useNamed } from "../pane";

@@ -5,7 +5,7 @@ import { useAddress } from "../../../app/useAddress";
 import { countdown } from "../../../ui/format";
 import { Waiting } from "../../../ui/Waiting";
 import { steadyNow } from "../clock/steady";
-import { useAwake } from "../useAwake";
+import { useAwake } from "../bars/useAwake";
 import { useFloor } from "../useFloor";
 import { mirrored, type SharedPart } from "./sharedPart";
 import { useHeard } from "./useSharing";

@@ -1,5 +1,5 @@
 import { t } from "../../../ui/words";
-import { TextField } from "../../../ui/Input";
+import { TextField } from "../../../ui/fields/Input";
 import { query } from "../../../api/query";
 import type { ClientId, ExerciseId, PlaceId } from "../../../api/ids";
 import { useQuery } from "@tanstack/react-query";

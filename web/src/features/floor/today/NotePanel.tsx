@@ -1,6 +1,6 @@
 import { t } from "../../../ui/words";
-import { TextField } from "../../../ui/Input";
-import { useKept } from "../../../ui/useKept";
+import { TextField } from "../../../ui/fields/Input";
+import { useKept } from "../../../ui/fields/useKept";
 import { Button } from "../../../ui/Button";
 import { Small } from "../pad/Row";
 import { Panel } from "./Panel";

@@ -1,4 +1,4 @@
-import { actionOf } from "../../../app/shortcuts";
+import { actionOf } from "../../../app/keys/shortcuts";
 import { useFloorKeys, useNamed } from "../pane";
 import { ArrowLeft } from "lucide-react";
 import { useEffect, useRef, type ReactNode } from "react";

@@ -1,6 +1,6 @@
 """Run every test, Python and TypeScript, and close with one line: ``N passed, N failed``.
 
-The journeys through Chromium run in processes of their own beside the rest, since they mostly wait for the browser.
+Three processes share them. Journeys through Chromium run in two of these, beside those that need none.
 """
 
 import json
@@ -47,7 +47,7 @@ SLOWEST = 12
 
 JOURNEYS = "tests.journeys"
 BESIDE = 2
-"""Processes of journeys beside that of the other tests."""
+"""Processes with journeys beside that which has none."""
 
 
 def everything() -> tuple[list[str], list[str]]:
@@ -102,16 +102,28 @@ def run_web() -> tuple[int, int]:
     return passed, total - passed if told["success"] else max(total - passed, 1)
 
 
-def shares(names: list[str], count: int) -> list[list[str]]:
-    """Answer modules in so many shares that take about as long: the longest file first, each to the lightest share."""
-    found: list[list[str]] = [[] for _ in range(count)]
-    weights = [0] * count
-    size = {name: (ROOT / name.replace(".", "/")).with_suffix(".py").stat().st_size for name in names}
-    for name in sorted(names, key=lambda name: -size[name]):
-        lightest = weights.index(min(weights))
+AS_LONG = 8
+"""How many times as long a journey takes as other tests whose file is as large."""
+
+OF_THE_WEB = 50_000
+"""The size of a file of tests that take about as long as those of TypeScript."""
+
+
+def shares(journeys: list[str], others: list[str]) -> list[list[str]]:
+    """Answer modules in shares that take about as long: the one beside those of TypeScript, then those with journeys.
+
+    The longest goes first, each to the lightest share. In each the journeys come last: what drives the browser stays.
+    """
+    found: list[list[str]] = [[] for _ in range(1 + BESIDE)]
+    weights = [OF_THE_WEB, *[0] * BESIDE]
+    size = {name: (ROOT / name.replace(".", "/")).with_suffix(".py").stat().st_size for name in others}
+    size |= {name: AS_LONG * (ROOT / name.replace(".", "/")).with_suffix(".py").stat().st_size for name in journeys}
+    for name in sorted(size, key=lambda name: -size[name]):
+        allowed = range(1, 1 + BESIDE) if name in journeys else range(1 + BESIDE)
+        lightest = min(allowed, key=weights.__getitem__)
         found[lightest].append(name)
         weights[lightest] += size[name]
-    return found
+    return [sorted(share, key=lambda name: (name in journeys, name)) for share in found]
 
 
 def run_beside(names: list[str]) -> "subprocess.Popen[str]":
@@ -134,9 +146,9 @@ def main() -> int:
     if names:
         counts = [run_python(names)]
     else:
-        journeys, others = everything()
-        beside = [run_beside(share) for share in shares(journeys, BESIDE)]
-        counts = [run_python(others), run_web(), *map(counts_of, beside)]
+        first, *more = shares(*everything())
+        beside = [run_beside(share) for share in more]
+        counts = [run_python(first), run_web(), *map(counts_of, beside)]
     passed, failed = sum(c[0] for c in counts), sum(c[1] for c in counts)
     print(f"{passed} passed, {failed} failed")
     return 1 if failed or not passed else 0

@@ -113,7 +113,8 @@ class HomeTest(JourneyTest):
         desk.get_by_role("link", name="To the review").click()
         expect(desk.get_by_text("Done alone at home, as the client told it.").first).to_be_attached()
 
-    def test_circuits_run_by_their_clocks_to_the_end(self) -> None:
+    def circuits(self) -> tuple[Page, list[str]]:
+        """A phone with a sheet of timed groups, and its days."""
         client = self.asked("/clients", "POST", {"name": "Rufus Kettleman", "unit": "kg"})["id"]
         self.asked(f"/clients/{client}/program/from-template", "POST", {"template": "density-circuits"})
         view = self.asked(f"/clients/{client}/home")
@@ -121,9 +122,12 @@ class HomeTest(JourneyTest):
         sheet = self.asked(f"/clients/{client}/home-sheets", "POST", {"program_id": view["program_id"], "days": days})
         path = self.server.data.parent / "sheet.html"
         path.write_bytes(urllib.request.urlopen(f"{self.server.url}/api/home-sheets/{sheet['id']}/sheet.html").read())
-        phone = self.phone(path)
+        return self.phone(path), sheet["days"]
+
+    def test_circuits_run_by_their_clocks_to_the_end(self) -> None:
+        phone, days = self.circuits()
         self.assert_accessible(phone, "the days of a sheet")
-        for name in sheet["days"]:
+        for name in days:
             phone.get_by_role("button", name=re.compile(f"^{re.escape(name)}")).click()
             text = self.run_to_its_end(phone)
             taken = self.asked("/home-results", "POST", {"text": text})
@@ -131,6 +135,25 @@ class HomeTest(JourneyTest):
             self.assertEqual([line for line in taken["lines"] if not line["done"]], [])
             phone.get_by_role("button", name="All days").click()
             expect(phone.get_by_role("button", name=re.compile(f"^{re.escape(name)}.*done$"))).to_be_visible()
+
+    def test_rounds_that_nobody_tapped_are_said_by_hand(self) -> None:
+        phone, _ = self.circuits()
+        start, done = phone.get_by_role("button", name="Start the clock"), phone.get_by_role("button", name=DONE)
+        phone.get_by_role("button", name=re.compile("^Most rounds")).click()
+        rounds, work = phone.get_by_role("button", name="Round 1 done"), phone.get_by_role("button", name="Stop now")
+        while not rounds.is_visible():
+            phone.clock.fast_forward("30:00")
+            expect(start.or_(done).first).to_be_visible()
+            if done.is_visible():
+                done.click()
+                continue
+            start.click()
+            phone.clock.fast_forward("00:12")
+            expect(rounds.or_(work)).to_be_visible()
+        phone.clock.fast_forward("30:00")
+        expect(phone.get_by_role("timer")).to_have_count(0)
+        expect(done).to_be_visible()
+        expect(phone.get_by_role("button", name=re.compile("^Thruster"))).to_contain_text("0/1")
 
     def asked(self, path: str, method: str = "GET", body: object = None) -> Any:
         sent = None if body is None else json.dumps(body).encode()

@@ -46,14 +46,30 @@ def program_row(scope: Scope, program_id: ProgramId) -> ProgramRow:
 _PROGRAMS = select(ProgramRow).where(ProgramRow.brought_in.is_(None)).order_by(ProgramRow.starts_on.desc())
 
 
+_OF_CLIENT = _PROGRAMS.where(ProgramRow.client_id == bindparam("client"))
+_NOT_ENDED = _OF_CLIENT.where(ProgramRow.ended_on.is_(None))
+_held = aliased(ProgramRow)
+_HELD_ON = (
+    select(func.max(_held.starts_on))
+    .where(_held.client_id == bindparam("client"), _held.brought_in.is_(None), _held.starts_on <= bindparam("since"))
+    .where(_held.ended_on.is_(None) | (_held.ended_on >= _held.starts_on))
+)
+_SINCE = _OF_CLIENT.where(ProgramRow.starts_on >= func.coalesce(_HELD_ON.scalar_subquery(), date.min))
+
+
 def programs_of_client(scope: Scope, client_id: ClientId) -> Sequence[ProgramRow]:
     """Answer a client's programs, the last to begin first; a record of past sessions is none."""
-    return scope.db.scalars(_PROGRAMS.where(ProgramRow.client_id == client_id)).all()
+    return scope.db.scalars(_OF_CLIENT, {"client": client_id}).all()
+
+
+def programs_since(scope: Scope, client_id: ClientId, since: date) -> Sequence[ProgramRow]:
+    """Answer the same without those before the one that had begun by a day and was not ended before it began."""
+    return scope.db.scalars(_SINCE, {"client": client_id, "since": since}).all()
 
 
 def running_program(scope: Scope, client_id: ClientId, today: date) -> ProgramRow | None:
     """Answer the client's program that runs (`core.plan.standing`), None where none does."""
-    rows = {row.id: row for row in programs_of_client(scope, client_id)}
+    rows = {row.id: row for row in scope.db.scalars(_NOT_ENDED, {"client": client_id})}
     runs = running([dates_of(row) for row in rows.values()], today)
     return None if runs is None else rows[runs]
 

@@ -51,6 +51,12 @@ export function DayView({ sheet, day }: { sheet: Sheet; day: Day }) {
   };
   /** A time for most rounds that is over: as many sets of each station as rounds were tapped. */
   const closeRounds = (stations: readonly string[], rounds: number) => {
+    const group = day.moves.find((one) => stations.includes(one.line))?.group;
+    if (rounds === 0 && group !== undefined) {
+      // Nobody tapped: what was done of it is said by hand.
+      setByHand((before) => [...before, group]);
+      return;
+    }
     for (const station of stations) {
       const move = day.moves.findIndex((one) => one.line === station);
       const sets = day.moves[move]?.sets.filter((set) => !set.ramp) ?? [];

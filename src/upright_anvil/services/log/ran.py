@@ -27,11 +27,9 @@ def programs_run(scope: Scope, client_id: ClientId, today: date, since: date = d
     """
     found: list[ProgramRun] = []
     after = date.max
-    begun = [row for row in programs.programs_of_client(scope, client_id) if row.starts_on <= today]
-    ran = (row for row in begun if row.ended_on is None or row.ended_on >= row.starts_on)
-    first = next((row.starts_on for row in ran if row.starts_on <= since), date.min)
-    current = programs.current_of(scope, [row.id for row in begun if row.starts_on >= first])
-    for row in (row for row in begun if row.id in current):
+    begun = [row for row in programs.programs_since(scope, client_id, min(since, today)) if row.starts_on <= today]
+    current = programs.current_of(scope, [row.id for row in begun])
+    for row in begun:
         program = current[row.id].program
         last = min(program.end, row.ended_on or date.max, after - timedelta(days=1))
         if last >= row.starts_on:

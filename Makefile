@@ -51,7 +51,7 @@ catalogue: setup-dev  ## the sentences of the screens, from the code
 rules: setup-dev  ## docs/rules.md from the docstrings
 	$(PY) -m tools.rules_page
 
-setup: $(STAMPS)/app $(STAMPS)/web
+setup: $(STAMPS)/app $(STAMPS)/web $(STAMPS)/compiled
 setup-dev: setup $(STAMPS)/dev $(STAMPS)/chromium
 
 $(STAMPS)/app: requirements/app.lock
@@ -59,6 +59,11 @@ $(STAMPS)/app: requirements/app.lock
 	@$(PY) -m pip --version >/dev/null 2>&1 || python3 -m venv .venv
 	@echo "Setting up Python packages …"
 	@$(PY) -m pip install -q --disable-pip-version-check --require-hashes -r requirements/app.lock
+	@touch $@
+
+# Nobody's first start waits for it.
+$(STAMPS)/compiled: $(shell find src/upright_anvil -name '*.py') $(STAMPS)/app
+	@$(PY) -m compileall -q -j 0 src/upright_anvil
 	@touch $@
 
 $(STAMPS)/dev: requirements/dev.lock $(STAMPS)/app

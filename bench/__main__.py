@@ -22,7 +22,6 @@ from bench import (
     raising,
     rep_counting,
     screens,
-    scripts,
     starting,
     studios,
     views,
@@ -68,7 +67,6 @@ def main() -> int:
             judged,
             watch,
             report,
-            scripts,
         )
     }
     wanted = sys.argv[1:] or list(parts)

@@ -116,8 +116,8 @@ def shares(journeys: list[str], others: list[str]) -> list[list[str]]:
     """
     found: list[list[str]] = [[] for _ in range(1 + BESIDE)]
     weights = [OF_THE_WEB, *[0] * BESIDE]
-    size = {name: (ROOT / name.replace(".", "/")).with_suffix(".py").stat().st_size for name in others}
-    size |= {name: AS_LONG * (ROOT / name.replace(".", "/")).with_suffix(".py").stat().st_size for name in journeys}
+    size = {name: (ROOT / name.replace(".", "/")).with_suffix(".py").stat().st_size for name in (*journeys, *others)}
+    size |= {name: AS_LONG * size[name] for name in journeys}
     for name in sorted(size, key=lambda name: -size[name]):
         allowed = range(1, 1 + BESIDE) if name in journeys else range(1 + BESIDE)
         lightest = min(allowed, key=weights.__getitem__)

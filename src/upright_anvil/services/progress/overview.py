@@ -67,7 +67,7 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     sessions = ledger.sessions_of_client(scope, client_id)
     dates = {s.id: s.on_date for s in sessions}
     done = done_by_line(kept)
-    profile = client_profile(scope, client_id, today, dates={s.id: s.on_date for s in sessions}, path_of=EVERY)
+    profile = client_profile(scope, client_id, today, dates=dates, path_of=EVERY)
     strong = profile.known.strengths
     row, runs = programs.running_program(scope, client_id, today), programs_run(scope, client_id, today, since)
     planned = _planned(runs, since, today)

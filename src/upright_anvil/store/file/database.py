@@ -67,7 +67,7 @@ class _StudiosSession(Session):
 
 
 ANY_STUDIO = {"any_studio": True}
-"""Execution options of the one query that must see whether an id is another studio's."""
+"""Execution options of queries that must see whether an id is another studio's, or that count in an index alone."""
 
 
 @event.listens_for(_StudiosSession, "do_orm_execute")

@@ -85,7 +85,7 @@ _NEWEST = select(_T.seq, _T.id).where(_T.client_id == bindparam("client")).order
 
 def log_end(scope: Scope, client_id: ClientId) -> LogEnd | None:
     """Answer how far a client's log goes, None where nothing was logged."""
-    newest = scope.db.execute(_NEWEST, {"client": client_id}, execution_options=ANY_STUDIO).first()
+    newest = scope.db.execute(_NEWEST, {"client": client_id}).first()
     return None if newest is None else LogEnd(*newest, _count(scope, client_id, newest.seq))
 
 

@@ -5,6 +5,7 @@ Planned is an outline, done is filled, changed keeps the outline behind the fill
 
 from collections.abc import Sequence
 from dataclasses import dataclass
+from itertools import zip_longest
 
 from upright_anvil.core.constants import DEFAULT_RESERVE, WALKING_PACE
 from upright_anvil.core.exercises import Exercise
@@ -95,14 +96,18 @@ def session_blocks(
     plan: Prescription | None, done: Sequence[PerformedSet], exercise: Exercise, athlete: Athlete
 ) -> tuple[SetBlock, ...]:
     """Answer the sets of one session, planned and done laid over each other in order. House rule."""
-    plans = plan.plans if plan else ()
-    return tuple(
-        SetBlock(
-            planned_bar(plan, exercise, athlete, plan=plans[n]) if plan and n < len(plans) else None,
-            done_bar(done[n], exercise, athlete) if n < len(done) else None,
-        )
-        for n in range(max(len(plans), len(done)))
-    )
+    outlines = _outlines(plan, exercise, athlete) if plan else []
+    fills = [done_bar(row, exercise, athlete) for row in done]
+    return tuple(SetBlock(outline, fill) for outline, fill in zip_longest(outlines, fills))
+
+
+def _outlines(plan: Prescription, exercise: Exercise, athlete: Athlete) -> list[Bar]:
+    """The planned sets; a set that is the same as the one before is drawn the same."""
+    found: list[Bar] = []
+    for n, one in enumerate(plans := plan.plans):
+        alike = n > 0 and one is plans[n - 1]
+        found.append(found[-1] if alike else planned_bar(plan, exercise, athlete, plan=one))
+    return found
 
 
 def added_load(row: PerformedSet) -> LoadTarget | None:

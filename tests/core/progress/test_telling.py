@@ -3,10 +3,8 @@ from decimal import Decimal
 from unittest import TestCase
 
 from upright_anvil.core.assessment.compare import ChangeVerdict, TestChange, Way
-from upright_anvil.core.ledger.how import How, Quality
-from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
-from upright_anvil.core.progress.at_load import most_gained
+from upright_anvil.core.progress.at_load import LoadedSet, most_gained
 from upright_anvil.core.progress.highlights import (
     AtLoad,
     Telling,
@@ -33,9 +31,8 @@ def path(*kg: float, half: float = 2) -> list[Point]:
     return [Point(TODAY - timedelta(weeks=len(kg) - n), v, v - half, v + half, 0) for n, v in enumerate(kg, start=1)]
 
 
-def row(number: int, reps: int | None, load: str = "10", **more: object) -> PerformedSet:
-    slot = SetPosition("l", number)
-    return PerformedSet(f"r{number}", slot, "e", Outcome.DONE, reps, load=Load.of(load, Unit.KG), **more)  # type: ignore[arg-type]
+def done(on: date, reps: int | None, load: str = "10", *, clean: bool = True) -> LoadedSet:
+    return LoadedSet(on, Load.of(load, Unit.KG), assisted=False, reps=reps, clean=clean)
 
 
 class TellingTest(TestCase):
@@ -66,9 +63,7 @@ class TellingTest(TestCase):
 
     def test_repetitions_at_a_load(self) -> None:
         first = TODAY - timedelta(weeks=6)
-        found = most_gained(
-            "Curl", [(first, row(1, 8)), (first, row(2, 9)), (TODAY, row(1, 12)), (TODAY, row(2, 5, "12"))]
-        )
+        found = most_gained("Curl", [done(first, 8), done(first, 9), done(TODAY, 12), done(TODAY, 5, "12")])
         self.assertEqual(found, AtLoad("Curl", "10 kg", first, 9, 12))
         assert found
         told = of_reps(found)
@@ -78,11 +73,20 @@ class TellingTest(TestCase):
 
     def test_repetitions_that_prove_nothing(self) -> None:
         first = TODAY - timedelta(weeks=6)
-        broke = How(quality=Quality.BROKE_DOWN)
-        self.assertIsNone(most_gained("Curl", [(TODAY, row(1, 8)), (TODAY, row(2, 12))]), "one day only")
-        self.assertIsNone(most_gained("Curl", [(first, row(1, 8)), (TODAY, row(1, 14, how=broke))]))
-        self.assertIsNone(most_gained("Plank", [(first, row(1, None, seconds=30))]))
+        self.assertIsNone(most_gained("Curl", [done(TODAY, 8), done(TODAY, 12)]), "one day only")
+        self.assertIsNone(most_gained("Curl", [done(first, 8), done(TODAY, 14, clean=False)]))
+        self.assertIsNone(most_gained("Plank", [done(first, None), done(TODAY, None)]))
         self.assertIsNone(most_gained("Curl", []))
+
+    def test_loads_are_told_apart_by_what_they_did(self) -> None:
+        first = TODAY - timedelta(weeks=6)
+        helped = [
+            LoadedSet(on, Load.of(10, Unit.KG), assisted=True, reps=n, clean=True) for on, n in ((first, 5), (TODAY, 9))
+        ]
+        bare = [LoadedSet(on, None, assisted=False, reps=n, clean=True) for on, n in ((first, 3), (TODAY, 4))]
+        found = most_gained("Pull-up", [*helped, *bare, done(first, 2), done(TODAY, 2)])
+        self.assertEqual(found, AtLoad("Pull-up", "10 kg of help", first, 5, 9))
+        self.assertEqual(most_gained("Pull-up", bare), AtLoad("Pull-up", "body weight", first, 3, 4))
 
     def test_a_joint_that_has_gone_quiet(self) -> None:
         weeks = timedelta(weeks=1)

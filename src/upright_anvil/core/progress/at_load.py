@@ -2,36 +2,50 @@
 
 from collections.abc import Iterable
 from datetime import date
+from typing import NamedTuple
 
-from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.loads.load import Load
 from upright_anvil.core.progress.highlights import AtLoad
 
 
-def most_gained(exercise: str, done: Iterable[tuple[date, PerformedSet]]) -> AtLoad | None:
+class LoadedSet(NamedTuple):
+    """A set that was done: its day, load and repetitions (None where none were counted), and whether it was clean.
+
+    ``assisted`` says that the load was taken off the body's weight.
+    """
+
+    on: date
+    load: Load | None
+    assisted: bool
+    reps: int | None
+    clean: bool
+
+
+def most_gained(exercise: str, done: Iterable[LoadedSet]) -> AtLoad | None:
     """Answer the load at which an exercise gained most repetitions, of clean sets by day; None where none came twice.
 
     House rule.
     """
-    first: dict[str, tuple[date, int]] = {}
-    best: dict[str, int] = {}
-    days: dict[str, set[date]] = {}
-    for on, row in sorted(done, key=lambda entry: entry[0]):
-        if row.reps is None or not row.how.clean_enough:
+    first: dict[tuple[Load | None, bool], tuple[date, int]] = {}
+    best: dict[tuple[Load | None, bool], int] = {}
+    days: dict[tuple[Load | None, bool], set[date]] = {}
+    for on, load, assisted, reps, clean in sorted(done, key=lambda entry: entry.on):
+        if reps is None or not clean:
             continue
-        load = _words(row)
-        days.setdefault(load, set()).add(on)
-        began, reps = first.get(load, (on, 0))
+        used: tuple[Load | None, bool] = (load, assisted) if load is not None and load.value else (None, False)
+        days.setdefault(used, set()).add(on)
+        began, fewest = first.get(used, (on, 0))
         if on == began:
-            first[load] = (on, max(reps, row.reps))
-        best[load] = max(best.get(load, 0), row.reps)
-    again = [load for load in best if len(days[load]) > 1]
+            first[used] = (on, max(fewest, reps))
+        best[used] = max(best.get(used, 0), reps)
+    again = [used for used in best if len(days[used]) > 1]
     if not again:
         return None
-    load = max(again, key=lambda name: best[name] - first[name][1])
-    return AtLoad(exercise, load, first[load][0], first[load][1], best[load])
+    used = max(again, key=lambda one: best[one] - first[one][1])
+    return AtLoad(exercise, _words(*used), first[used][0], first[used][1], best[used])
 
 
-def _words(row: PerformedSet) -> str:
-    if row.load is None or not row.load.value:
+def _words(load: Load | None, assisted: bool) -> str:
+    if load is None:
         return "body weight"
-    return f"{row.load} of help" if row.assisted else str(row.load)
+    return f"{load} of help" if assisted else str(load)

@@ -63,12 +63,18 @@ def hard_sets(line: PlannedLine) -> int:
 
 def is_hard(row: PerformedSet, exercise: Exercise) -> bool:
     """Answer whether a performed set was a hard one, by the same measure. House rule."""
-    if row.outcome is not Outcome.DONE or not (row.reps or row.seconds or row.metres):
-        return False
-    if row.metres:
-        return _is_hard(exercise, Distance(row.metres), row.reserve)
-    target = Reps(row.reps, row.reps) if row.reps else Seconds(row.seconds or 1)
-    return _is_hard(exercise, target, row.reserve)
+    return row.outcome is Outcome.DONE and counts_as_hard(exercise, row.reps, row.seconds, row.metres, row.reserve)
+
+
+def counts_as_hard(
+    exercise: Exercise, reps: int | None, seconds: int | None, metres: int | None, reserve: int | None
+) -> bool:
+    """Answer the same of the figures of a set that was done."""
+    if metres:
+        return _is_hard(exercise, Distance(metres), reserve)
+    if reps:
+        return _is_hard(exercise, Reps(reps, reps), reserve)
+    return bool(seconds) and _is_hard(exercise, Seconds(seconds or 1), reserve)
 
 
 def heavy_sets(line: PlannedLine) -> int:

@@ -67,6 +67,14 @@ class History:
         return {name: dict(sessions) for name, sessions in found.items()}
 
     @cached_property
+    def in_session(self) -> Mapping[SessionId, Sequence[BriefSet]]:
+        """The sets of each session, by line and number."""
+        found: dict[SessionId, list[BriefSet]] = defaultdict(list)
+        for row in self.rows:
+            found[row.session_id].append(row)
+        return dict(found)
+
+    @cached_property
     def sessions_by_exercise(self) -> Mapping[ExerciseId, int]:
         """In how many sessions each exercise was done."""
         return {name: len(sessions) for name, sessions in self.by_session.items()}
@@ -182,8 +190,15 @@ _logs: Memo[_Log] = Memo(MOST_KEPT)
 
 
 def history(scope: Scope, client_id: ClientId) -> History:
-    """Answer what a client has done, up to the newest row of the log."""
-    return _logs.get(scope.memory, client_id, _Log).read_on(scope, client_id)
+    """Answer what a client has done, up to the newest row of the log; looked for once where nothing can be added."""
+    key = (_logs, client_id)
+    if scope.seen is not None and key in scope.seen:
+        found: History = scope.seen[key]
+        return found
+    found = _logs.get(scope.memory, client_id, _Log).read_on(scope, client_id)
+    if scope.seen is not None:
+        scope.seen[key] = found
+    return found
 
 
 _IN_ORDER = itemgetter(*(BriefSet._fields.index(name) for name in ("session_id", "line", "number")))

@@ -4,7 +4,7 @@ from collections.abc import Collection, Mapping
 from datetime import date, timedelta
 from decimal import Decimal
 
-from upright_anvil.core.blocks import added_load, done_bar, session_blocks
+from upright_anvil.core.blocks import Athlete, SetBlock, added_load, session_blocks
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
@@ -16,7 +16,7 @@ from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
 from upright_anvil.services.log.done import SessionLine
 from upright_anvil.services.log.ran import programs_run
-from upright_anvil.services.profile.client_profile import client_profile, set_estimate
+from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.history import history
 from upright_anvil.services.profile.strength import group_of
 from upright_anvil.services.progress.exercise_views import (
@@ -67,7 +67,12 @@ def client_progress(
     for row in rows:
         if row.session_id in shown:
             by_session[row.session_id].append(sets[row.id])
-    points = [_session(shown[sid], tuple(by_session[sid]), exercise, profile) for sid in shown] if exercise else []
+    athlete = profile.athlete(exercise.id) if exercise else Athlete()
+    points = (
+        [_session(on, tuple(by_session[sid]), exercise, profile, athlete) for sid, on in shown.items()]
+        if exercise
+        else []
+    )
     since = next(iter(shown.values()), today)
     return ProgressView(
         client_id=who.id,
@@ -142,17 +147,23 @@ def _over_time(profile: ClientProfile, exercise: ExerciseId, since: date) -> Str
     )
 
 
-def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, profile: ClientProfile) -> SessionPoint:
+def _session(
+    on: date, done: tuple[PerformedSet, ...], exercise: Exercise, profile: ClientProfile, athlete: Athlete
+) -> SessionPoint:
     planned = next((r.planned for r in done if r.planned), "")
     plan = prescription_or_none(planned, profile.unit)
-    share, athlete = exercise.bodyweight_share, profile.athlete(exercise.id)
-    sets = tuple(_set(row, exercise, profile) for row in done)
-    estimates = [(s.estimate, row) for s, row in zip(sets, done, strict=True) if s.estimate is not None]
-    best = max(estimates, key=lambda pair: pair[0]) if estimates else None
+    share = exercise.bodyweight_share
+    blocks = session_blocks(plan, done, exercise, athlete)
+    moved = [moved_kg(added_load(row), share, profile.body_kg) for row in done]
+    maxima = [
+        estimate_max(kg, row.reps, row.reserve) if kg and row.reps else None
+        for kg, row in zip(moved, done, strict=True)
+    ]
+    most = max((kg for kg in maxima if kg is not None), default=None)
     formulas: tuple[FormulaEstimate, ...] = ()
-    if best and best[1].reps:
-        moved = moved_kg(added_load(best[1]), share, profile.body_kg)
-        figures = estimates_by_formula(moved, best[1].reps, best[1].reserve) if moved else {}
+    if most is not None:
+        best, kg = done[maxima.index(most)], moved[maxima.index(most)]
+        figures = estimates_by_formula(kg, best.reps, best.reserve) if kg and best.reps else {}
         formulas = tuple(FormulaEstimate(name, _shown(kg, profile.unit)) for name, kg in figures.items())
     far = sum(row.metres or 0 for row in done)
     took = [row.seconds for row in done if row.metres and row.seconds]
@@ -162,27 +173,32 @@ def _session(on: date, done: tuple[PerformedSet, ...], exercise: Exercise, profi
         planned_moved=_shown(moved_kg(plan.load, share, profile.body_kg), profile.unit) if plan else None,
         planned_amount=plan.amount if plan else None,
         planned_sets=len(plan.plans) if plan else None,
-        sets=sets,
-        blocks=session_blocks(plan, done, exercise, athlete),
-        estimate=best[0] if best else None,
+        sets=tuple(
+            _set(row, block, kg, estimate, profile.unit)
+            for row, block, kg, estimate in zip(done, blocks[: len(done)], moved, maxima, strict=True)
+        ),
+        blocks=blocks,
+        estimate=_shown(most, profile.unit),
         formulas=formulas,
         metres=far or None,
         pace=round(sum(took) * METRES_PER_KILOMETRE / far) if far and len(took) == len(done) else None,
     )
 
 
-def _set(row: PerformedSet, exercise: Exercise, profile: ClientProfile) -> SetPoint:
+def _set(
+    row: PerformedSet, block: SetBlock, moved: Kilograms | None, estimate: Kilograms | None, unit: Unit
+) -> SetPoint:
     load = added_load(row)
     return SetPoint(
         load="" if load is None else str(load),
-        label=done_bar(row, exercise, profile.athlete(exercise.id)).label,
+        label=block.done.label if block.done else "",
         amount=row.amount,
         reps=row.reps,
         seconds=row.seconds,
         metres=row.metres,
-        moved=_shown(moved_kg(load, exercise.bodyweight_share, profile.body_kg), profile.unit),
+        moved=_shown(moved, unit),
         reserve=row.reserve,
-        estimate=_shown(set_estimate(row, exercise, profile.body_kg), profile.unit),
+        estimate=_shown(estimate, unit),
     )
 
 

@@ -1,19 +1,17 @@
 """What is worth telling a client, gathered from tests, strength, repetitions at a load and joints."""
 
-from collections import defaultdict
 from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import replace
 from datetime import date
 
 from upright_anvil.core.assessment.compare import TestChange
-from upright_anvil.core.ids import ExerciseId, SessionId
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
-from upright_anvil.core.progress.at_load import most_gained
+from upright_anvil.core.progress.at_load import LoadedSet, most_gained
 from upright_anvil.core.progress.highlights import Telling, of_pain, of_reps, of_strength, of_test
 from upright_anvil.core.strength.over_time import Strength
 from upright_anvil.services.assessment.rounds import Pair, SideBySide
-from upright_anvil.services.log.done import Done
 from upright_anvil.store.log.ledger import HeldSession
 
 
@@ -33,8 +31,7 @@ def in_clients_unit(change: TestChange, unit: str, clients: Unit) -> tuple[TestC
 def tellings(
     strong: Mapping[ExerciseId, Strength],
     profile: ClientProfile,
-    done: Done,
-    dates: Mapping[SessionId, date],
+    done: Mapping[ExerciseId, Sequence[LoadedSet]],
     sides: SideBySide,
     pains: Sequence[tuple[date, str]],
     sessions: Sequence[HeldSession],
@@ -49,12 +46,8 @@ def tellings(
         exercise = profile.exercise(strength.exercise)
         if not exercise.bodyweight_share:
             yield of_strength(exercise.name, strength.path, profile.unit)
-    by_exercise = defaultdict(list)
-    for (sid, _), rows in done.items():
-        for row in rows:
-            by_exercise[row.exercise].append((dates[sid], row))
-    for exercise_id, entries in by_exercise.items():
-        gained = most_gained(profile.exercise(exercise_id).name, entries)
+    for exercise_id, sets in done.items():
+        gained = most_gained(profile.exercise(exercise_id).name, sets)
         if gained is not None:
             yield of_reps(gained)
     for joint in {joint for _, joint in pains}:

@@ -6,23 +6,23 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 from decimal import Decimal
 
-from upright_anvil.core.goals import GoalKind, TrainingAge
 from upright_anvil.core.health.history import State
 from upright_anvil.core.health.history import current as standing_now
 from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.document import Phase, WeekKind
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
+from upright_anvil.core.progress.at_load import LoadedSet
 from upright_anvil.core.progress.highlights import Telling, of_coming, worth_telling
 from upright_anvil.core.strength.over_time import EVERY, Strength
-from upright_anvil.core.volume.bands import band_for
 from upright_anvil.services.assessment.rounds import Pair, SideBySide, side_by_side
 from upright_anvil.services.board.empty_program import monday_of
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.log.done import Done, done_by_line
 from upright_anvil.services.log.ran import ProgramRun, programs_run
-from upright_anvil.services.log.volume import phase_volume
+from upright_anvil.services.log.volume import SetCount, SetCounts
 from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.profile.history import History, history, is_clean
+from upright_anvil.services.profile.strength import load_of
 from upright_anvil.services.progress.highlights import in_clients_unit, name_of, tellings
 from upright_anvil.services.progress.overview_views import (
     BodyPoint,
@@ -38,6 +38,8 @@ from upright_anvil.store.client import health
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import ledger
+from upright_anvil.store.log.history import BriefSet
+from upright_anvil.store.log.ledger import HeldSession
 from upright_anvil.store.tables import DecisionRow
 
 WEEKS_BACK = 52
@@ -63,28 +65,23 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     """Answer a client's progress over the last year. Raises `NotFoundError`."""
     who = client(scope, client_id)
     since = today - timedelta(weeks=WEEKS_BACK)
-    kept = ledger.sets_since(scope, client_id, since)
-    sessions = ledger.sessions_of_client(scope, client_id)
+    sessions = ledger.recent_sessions(scope, client_id, monday_of(since))
     dates = {s.id: s.on_date for s in sessions}
-    done = done_by_line(kept)
-    profile = client_profile(scope, client_id, today, dates=dates, path_of=EVERY)
+    profile = client_profile(scope, client_id, today, path_of=EVERY)
     strong = profile.known.strengths
     row, runs = programs.running_program(scope, client_id, today), programs_run(scope, client_id, today, since)
     planned = _planned(runs, since, today)
-    pains = _pains(done, dates)
-    decisions = ledger.decisions_of_client(scope, client_id)
-    band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
-    volumes = {
-        key: phase_volume(week.run.row, week.run.program, week.phase, profile, done, band)
-        for key, week in {(week.run.row.id, week.phase.id): week for week in planned.values()}.items()
-    }
-    held = Counter(monday_of(s.on_date) for s in sessions if s.finished_at is not None and s.on_date >= since)
+    within = [s for s in sessions if s.on_date >= since]
+    done = _done(history(scope, client_id), within)
+    pains = sorted({(s.on_date, _hurt(r)) for s, rows in done for r in rows if r.pain is not None})
+    counts = SetCounts(profile, {(s.program_id, s.week_id, s.day_id): rows for s, rows in done})
+    held = Counter(monday_of(s.on_date) for s in within if s.finished_at is not None)
     due = _due(runs, {s.id: s.on_date for s in sessions if s.finished_at is not None}, today)
-    taken = _decided(decisions, dates)
+    taken = _decided(ledger.decisions_of_sessions(scope, list(dates)), dates)
     weeks = []
     for monday in _mondays({*planned, *held}, today):
         week = planned.get(monday)
-        volume = volumes[week.run.row.id, week.phase.id][week.index] if week else None
+        sets = counts.of(week.run.row.id, week.run.program, week.phase, week.index) if week else SetCount(0, 0)
         raised, declined = taken.get(monday, (0, 0))
         weeks.append(
             OverviewWeek(
@@ -94,8 +91,8 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
                 easing_off=week is not None and week.phase.weeks[week.index].kind is WeekKind.EASE_OFF,
                 planned=due.get(monday, 0),
                 held=held.get(monday, 0),
-                sets_planned=volume.planned if volume else 0,
-                sets_done=volume.done if volume else 0,
+                sets_planned=sets.planned,
+                sets_done=sets.done,
                 hurt=tuple(sorted({joint for on, joint in pains if monday_of(on) == monday})),
                 raised=raised,
                 declined=declined,
@@ -108,7 +105,7 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
         unit=profile.unit,
         program_id=row.id if row else None,
         telling=worth_telling(
-            [*tellings(strong, profile, done, dates, sides, pains, sessions, today), _coming(weeks, today)]
+            [*tellings(strong, profile, _loaded(done), sides, pains, within, today), _coming(weeks, today)]
         ),
         weeks=tuple(weeks),
         lifts=_lifts(strong, profile, since),
@@ -161,14 +158,22 @@ def _decided(decisions: Sequence[DecisionRow], dates: Mapping[SessionId, date]) 
     return found
 
 
-def _pains(done: Done, dates: Mapping[SessionId, date]) -> list[tuple[date, str]]:
-    found = set()
-    for (sid, _), rows in done.items():
+def _done(past: History, sessions: Sequence[HeldSession]) -> list[tuple[HeldSession, Sequence[BriefSet]]]:
+    """The sets that were done in some sessions."""
+    return [(held, past.in_session.get(held.id, ())) for held in sessions]
+
+
+def _hurt(row: BriefSet) -> str:
+    return f"{row.pain_side} {row.pain}" if row.pain_side else str(row.pain)
+
+
+def _loaded(done: Sequence[tuple[HeldSession, Sequence[BriefSet]]]) -> dict[ExerciseId, list[LoadedSet]]:
+    found: dict[ExerciseId, list[LoadedSet]] = defaultdict(list)
+    for held, rows in done:
         for row in rows:
-            if row.how.pain is not None:
-                side = f"{row.how.pain_side} " if row.how.pain_side else ""
-                found.add((dates[sid], f"{side}{row.how.pain}"))
-    return sorted(found)
+            load = load_of(row.load, row.load_unit)
+            found[row.exercise].append(LoadedSet(held.on_date, load, row.assisted, row.reps, is_clean(row)))
+    return found
 
 
 def _pain_rows(

@@ -2,7 +2,7 @@
 
 import os
 import sqlite3
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Hashable, Iterator
 from contextlib import contextmanager
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
@@ -55,6 +55,8 @@ class Scope:
     studio_id: StudioId
     actor: Actor = NOBODY
     memory: Memory = field(default_factory=Memory, repr=False, compare=False)
+    seen: dict[Hashable, Any] | None = field(default=None, repr=False, compare=False)
+    """What was found and cannot change while this only reads, by what was asked; None where it writes."""
 
 
 class _StudiosSession(Session):
@@ -127,7 +129,7 @@ class Database:
     def reading(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
         """Open a transaction that only reads."""
         with _StudiosSession(self.engine, studio_id, actor) as session:
-            yield Scope(session, studio_id, actor, self.memory)
+            yield Scope(session, studio_id, actor, self.memory, {})
 
     @contextmanager
     def writing(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:

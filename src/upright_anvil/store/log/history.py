@@ -37,6 +37,7 @@ class BriefSet(NamedTuple):
     quality: str | None
     ended: str | None
     pain: str | None
+    pain_side: str | None
     confirmed: bool
     source: str
     replaces: str | None

@@ -1,5 +1,6 @@
 """Sessions, performed sets, notes and decisions: rows that are added."""
 
+import json
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
@@ -33,6 +34,10 @@ class KeptSet:
     row: PerformedSet
 
 
+_BY_ID = select(*_COLUMNS).where(_T.id.in_(select(func.json_each(bindparam("ids")).table_valued("value").c.value)))
+"""Written once however many are asked for: their ids are handed over as one text."""
+
+
 def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
     """Read rows in the order they arrived."""
     query = select(*_COLUMNS).where(*conditions).order_by(_T.seq)
@@ -50,7 +55,8 @@ def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet
 
 def sets_by_id(scope: Scope, ids: Collection[str]) -> dict[str, PerformedSet]:
     """Answer some rows by their ids."""
-    return {kept.row.id: kept.row for kept in _kept(scope, _T.id.in_(ids))}
+    found = _read(scope.db.execute(_BY_ID, {"ids": json.dumps(list(ids))}).all())
+    return {kept.row.id: kept.row for kept in found}
 
 
 def count_sets(scope: Scope, client_id: ClientId) -> int:
@@ -150,6 +156,7 @@ _HELD = select(*(getattr(SessionRow, name) for name in HeldSession._fields)).ord
     SessionRow.on_date, SessionRow.started_at
 )
 _SESSIONS = _HELD.where(SessionRow.client_id == bindparam("client"))
+_SINCE = _SESSIONS.where(SessionRow.on_date >= bindparam("since"))
 _OF_PROGRAM = _HELD.where(SessionRow.program_id == bindparam("program"))
 _NOTES = select(NoteRow).where(NoteRow.session_id == bindparam("session")).order_by(NoteRow.seq)
 _DECISIONS = (
@@ -164,6 +171,12 @@ _DECISIONS = (
 def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[HeldSession]:
     """Answer a client's sessions, oldest first."""
     return [HeldSession._make(row) for row in scope.db.execute(_SESSIONS, {"client": client_id})]
+
+
+def recent_sessions(scope: Scope, client_id: ClientId, since: date) -> Sequence[HeldSession]:
+    """Answer a client's sessions from a date on, oldest first."""
+    given = {"client": client_id, "since": since}
+    return [HeldSession._make(row) for row in scope.db.execute(_SINCE, given)]
 
 
 def sessions_of_program(scope: Scope, program_id: ProgramId) -> Sequence[HeldSession]:

@@ -1,6 +1,6 @@
 """Putting a proposal together: the same evidence and confidence for every policy."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Iterator
 from decimal import Decimal
 
 from upright_anvil.core.ids import NO_EXERCISE, ExerciseId
@@ -24,25 +24,26 @@ def answer(
     exercise: ExerciseId = NO_EXERCISE,
     estimated: bool = False,
 ) -> Proposal:
-    """Answer a proposal with its evidence; alternatives that say the same are left out."""
-    today = context.today
-    shown, itself = showing(today), write(prescription)
+    """Answer a proposal with its evidence and the alternatives that say something else; a brief one has neither."""
+    today, told = context.today, not context.brief
+    shown, others = showing(today), list(alternatives) if told else []
+    itself = write(prescription) if others else ""
     return Proposal(
         policy=policy,
         lever=lever,
         prescription=prescription,
         rule=rule,
-        evidence=sentences(today, shown),
+        evidence=sentences(today, shown) if told else (),
         confidence=Confidence.THIN if at_home(today) else confidence(today.prescription, shown),
         rise=rise,
         bridged=bridged,
         bridging=bridging,
-        alternatives=tuple(a for a in alternatives if a.text != itself),
+        alternatives=tuple(a for a in others if a.text != itself),
         exercise=exercise,
         estimated=estimated,
     )
 
 
-def same_again(prescription: Prescription) -> tuple[Alternative, ...]:
-    """Answer the one alternative there always is."""
-    return (Alternative("Same again", write(prescription)),)
+def same_again(prescription: Prescription) -> Iterator[Alternative]:
+    """Answer the one alternative there always is, written where somebody reads it."""
+    yield Alternative("Same again", write(prescription))

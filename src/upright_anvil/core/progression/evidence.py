@@ -2,7 +2,6 @@
 
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from functools import lru_cache
 
 from upright_anvil.core.blocks import added_load
 from upright_anvil.core.ledger.how import Source
@@ -17,7 +16,6 @@ from upright_anvil.core.prescription.schemes import Drops, Varied
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds, Target, distance_words, reps_of
 from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.progression.model import Confidence, Exposure, ProgressionContext
-from upright_anvil.core.same import Same
 
 MEASURED_TO = 50
 """A distance that falls short by less than this part of it was covered: watches and tracks differ so much."""
@@ -109,12 +107,13 @@ def lowest(target: Target) -> int:
 
 def showing(exposure: Exposure) -> Showing:
     """Sum up a session. Where loads changed, the lightest counts: what every set proves. House rule."""
-    return _showing(Same(exposure))
+    if exposure.summed is None:
+        object.__setattr__(exposure, "summed", _summed(exposure))
+    found: Showing = exposure.summed
+    return found
 
 
-@lru_cache(maxsize=512)
-def _showing(of: Same[Exposure]) -> Showing:
-    exposure = of.value
+def _summed(exposure: Exposure) -> Showing:
     sets = exposure.sets
     loads = [added_load(row) for row in sets]
     used = min((load for load in loads if load is not None), key=heft, default=None)
@@ -159,7 +158,7 @@ def _at(now: Prescription, used: LoadTarget, place: Inventory) -> Prescription:
         return replace(now, load=named(used, now.load, place) or now.load)
     if isinstance(now.load, Together) and isinstance(used, Load) and used.same_as(now.load.weight):
         return now
-    return replace(now, load=used)
+    return now if used == now.load else replace(now, load=used)
 
 
 def lesser_of(context: ProgressionContext) -> Prescription:

@@ -1,9 +1,10 @@
 """What a progression policy looks at, and what it answers."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from datetime import date
 from decimal import Decimal
 from enum import StrEnum
+from typing import Any
 
 from upright_anvil.core.constants import STEP_CAP
 from upright_anvil.core.exercises import Exercise
@@ -46,11 +47,15 @@ class Confidence(StrEnum):
 
 @dataclass(frozen=True, slots=True)
 class Exposure:
-    """One session of a line: what was asked and the sets that were done, in order."""
+    """One session of a line: what was asked and the sets that were done, in order.
+
+    ``summed`` is what `evidence.showing` makes of it, kept with it: every judgement asks.
+    """
 
     on: date
     prescription: Prescription
     sets: tuple[PerformedSet, ...]
+    summed: Any = field(default=None, init=False, compare=False, repr=False)
 
 
 @dataclass(frozen=True, slots=True)
@@ -70,7 +75,8 @@ class ProgressionContext:
     the session, ``doubted`` the ids of sets whose figures the rest contradicts. ``unfinished`` says that the session
     was stopped before its end, ``preparing`` that the line stands in a warm-up or cool-down. ``most_reps`` is the most
     repetitions the client's goal asks for, ``restricted`` that the blood flow is restricted in the line. ``alone``
-    says why work that was done alone is not enough for more load, empty where it is.
+    says why work that was done alone is not enough for more load, empty where it is. ``brief`` asks for what comes next
+    alone, where nobody reads its evidence or what else there was to choose.
     """
 
     exercise: Exercise
@@ -97,6 +103,7 @@ class ProgressionContext:
     most_reps: int = 20
     restricted: bool = False
     alone: str = ""
+    brief: bool = False
 
     @property
     def today(self) -> Exposure:

@@ -138,7 +138,8 @@ def _bounded(before: Prescription, taken: Prescription, kit: Lifting, cap: Decim
     """The same within the cap above the week before, at a load the place can make."""
     if isinstance(taken.target, Seconds) and isinstance(before.target, Seconds):
         most = max(int(before.target.seconds * (1 + cap)), before.target.seconds)
-        taken = replace(taken, target=taken.target.moved_to(min(taken.target.seconds, most)))
+        if taken.target.seconds > most:
+            taken = replace(taken, target=taken.target.moved_to(most))
     if taken.scheme is not None or taken.load is None:
         return taken
     made = _makeable(taken.load, kit)
@@ -146,7 +147,7 @@ def _bounded(before: Prescription, taken: Prescription, kit: Lifting, cap: Decim
     if here and there and before.load is not None and there > here * (1 + cap):
         step = within_cap(kit, before.load, cap)
         made = step.to if step is not None else before.load
-    return replace(taken, load=made)
+    return taken if made == taken.load else replace(taken, load=made)
 
 
 def _makeable(load: LoadTarget, kit: Lifting) -> LoadTarget:

@@ -158,7 +158,7 @@ def _proposed(
         strength = replace(strength, kg=kg, last=on, sessions=strength.sessions + n + 1, lately=None, path=())
     lost = sum(1 for m in range(n + 1, ahead or 0) if not trained(outlook, m))
     then = on + timedelta(days=7 * (1 + lost))
-    context = replace(line.context, exposures=tuple(exposures), strength=strength, next_on=then, rests=())
+    context = replace(line.context, exposures=tuple(exposures), strength=strength, next_on=then, rests=(), brief=True)
     return proposal(context, line.policy)
 
 

@@ -1,6 +1,7 @@
 """What a client of some strength would do of a prescription: the sets as they would be logged. House rules."""
 
 from bisect import bisect_right
+from functools import lru_cache
 from math import inf, log
 from typing import Final
 
@@ -9,7 +10,7 @@ from upright_anvil.core.ids import NO_EXERCISE, LineId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.bounds import MAX_REPS
-from upright_anvil.core.prescription.load_targets import BodyweightLoad, as_weight
+from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, as_weight
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps, Seconds
 from upright_anvil.core.strength.attempts import MANY_LEFT, TIRED_PER_SET
@@ -39,19 +40,25 @@ def counted(asked: Prescription, target: Reps, moved_kg: float, max_kg: float, s
         most = reps_to_failure_at(max_kg, moved_kg, steepness, place)
         reps = min(max(most - wanted, min(target.low, most)), target.high)
         left = None if asked.left is None else min(most - reps, MANY_LEFT)
-        rows.append(_row(asked, place, reps=reps, reserve=left))
+        rows.append(_row(asked.load, place, reps=reps, reserve=left))
     return rows
 
 
 def held(asked: Prescription, target: Seconds, longest: float) -> list[PerformedSet]:
     """Answer the sets of a timed line: as long as asked, or as long as the client lasts (seconds)."""
-    return [_row(asked, place, seconds=min(target.seconds, int(longest))) for place in range(asked.sets)]
+    return [_row(asked.load, place, seconds=min(target.seconds, int(longest))) for place in range(asked.sets)]
 
 
+@lru_cache(maxsize=4096)
 def _row(
-    asked: Prescription, place: int, reps: int | None = None, seconds: int | None = None, reserve: int | None = None
+    asked: LoadTarget | None,
+    place: int,
+    reps: int | None = None,
+    seconds: int | None = None,
+    reserve: int | None = None,
 ) -> PerformedSet:
-    load = as_weight(asked.load)
+    """One set; the courses of a line share those that say the same."""
+    load = as_weight(asked)
     hung = load.added if isinstance(load, BodyweightLoad) else load if isinstance(load, Load) else None
     return PerformedSet(
         id=f"ahead-{place}",

@@ -4,11 +4,13 @@ Then a menu, each with what it changes: another rep range, one more set, a varia
 progression. A 95 % interval would not find a stall in half a year of sessions that differ by their usual 2 %.
 """
 
+from collections.abc import Iterator
 from dataclasses import replace
 from decimal import Decimal
 from typing import Final
 
 from upright_anvil.core.prescription.bounds import MAX_SETS
+from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import Reps
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer
@@ -72,12 +74,11 @@ def menu(context: ProgressionContext, way_on: Proposal) -> Proposal | None:
     line = strength and (strength.ten_weeks if no_useful_gain(strength) else strength.lately)
     assert line  # noqa: S101 - a stall has one
     base = lesser_of(context)
-    found = list(_ways(context))
     rule = (
         f"Stalled: {line.week * 100:+.1f} % a week over {line.days} days, {line.best * 100:+.1f} % at best. "
         "Something else than the load should change: choose one, or another variant."
     )
-    return answer(ID, context, Lever.HOLD, base, rule, found)
+    return answer(ID, context, Lever.HOLD, base, rule, _ways(context, base))
 
 
 def _range_below(low: int, high: int) -> Reps:
@@ -85,18 +86,15 @@ def _range_below(low: int, high: int) -> Reps:
     return Reps(fewer, max(fewer, high - 4))
 
 
-def _ways(context: ProgressionContext) -> list[Alternative]:
-    base = lesser_of(context)
-    ways = []
+def _ways(context: ProgressionContext, base: Prescription) -> Iterator[Alternative]:
     if isinstance(base.target, Reps):
         low, high = base.target.low, base.target.high
         other = _range_below(low, high) if high > FEW else Reps(low + 3, high + 4)
         text = write(replace(base, target=other, load=None))
-        ways.append(Alternative(f"Another range: {other} repetitions, load to be found", text))
+        yield Alternative(f"Another range: {other} repetitions, load to be found", text)
     if base.sets < MAX_SETS:
-        ways.append(Alternative("One more set", write(replace(base, sets=base.sets + 1))))
+        yield Alternative("One more set", write(replace(base, sets=base.sets + 1)))
     less = eased(context, base.load, EASIER) if base.load is not None else None
     if less is not None:
         week = replace(base, load=less.to, sets=max(1, base.sets - 1))
-        ways.append(Alternative("An easier week", write(week)))
-    return ways
+        yield Alternative("An easier week", write(week))

@@ -5,16 +5,15 @@ after pain, slipped form, a poor day or a doubted figure no load is above the le
 on work that a client who is new or sore did alone. House rule.
 """
 
-from dataclasses import replace
+from collections.abc import Sequence
 from typing import Final
 
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.prescription.load_targets import BodyweightLoad, LoadTarget, ShareOfMax
 from upright_anvil.core.prescription.model import Prescription
-from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import heft, lesser_of
-from upright_anvil.core.progression.limits.never_up import ID, LESSER_AFTER, alone, reasons
+from upright_anvil.core.progression.limits.never_up import ID, alone, reasons
 from upright_anvil.core.progression.model import Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.moves.steps import Lifting, moved
 
@@ -62,13 +61,17 @@ def heavier(one: Prescription, other: Prescription, kit: Lifting) -> bool:
 
 
 def _most_added(asked: Prescription) -> float | None:
-    loads = (plan.load for plan in asked.plans)
-    return max((heft(load) for load in loads if isinstance(load, Load | BodyweightLoad)), default=None)
+    return max((heft(load) for load in _loads(asked) if isinstance(load, Load | BodyweightLoad)), default=None)
 
 
 def _heaviest(asked: Prescription, kit: Lifting) -> float | None:
-    found = [kg for plan in asked.plans if (kg := _kg(plan.load, kit)) is not None]
+    found = [kg for load in _loads(asked) if (kg := _kg(load, kit)) is not None]
     return max(found, default=None)
+
+
+def _loads(asked: Prescription) -> Sequence[LoadTarget | None]:
+    """The load of every set, that of sets that are all alike once."""
+    return [asked.load] if asked.scheme is None else [plan.load for plan in asked.plans]
 
 
 def _kg(load: LoadTarget | None, kit: Lifting) -> float | None:
@@ -97,7 +100,6 @@ def bounded(found: Proposal, context: ProgressionContext) -> Proposal:
 def same_again(context: ProgressionContext, held: tuple[tuple[str, str], ...]) -> Proposal:
     """Answer the same again for reasons that stand against more, at the lesser of planned and done. House rule."""
     name, said = held[0]
-    least = at_most(context)
     tail = {
         "pain": "nothing goes up. The same again only once it is calm, lighter or swapped if it is not",
         "doubted figure": "confirm or correct it first; until then what was planned stands",
@@ -115,8 +117,4 @@ def same_again(context: ProgressionContext, held: tuple[tuple[str, str], ...]) -
         "cap": "the same again",
     }[name]
     rule = f"{said}. {tail}." if name == "worn" else f"{said}: {tail}."
-    found = answer(ID, context, Lever.HOLD, least, rule)
-    if name in LESSER_AFTER:
-        return replace(found, alternatives=())
-    itself = write(least)
-    return replace(found, alternatives=tuple(a for a in found.alternatives if a.text != itself))
+    return answer(ID, context, Lever.HOLD, at_most(context), rule)

@@ -131,11 +131,8 @@ def incomplete(context: ProgressionContext) -> str:
 def falling_reserve(context: ProgressionContext) -> str:
     """Say that the same work has left less from session to session, three times running."""
     last = context.exposures[-FALLING_OVER:]
-    if len(last) < FALLING_OVER or not _same_work(last):
-        return ""
-    left = [_mean_reserve(one) for one in last]
-    known = [value for value in left if value is not None]
-    if len(known) < FALLING_OVER or not all(a > b for a, b in pairwise(known)):
+    known = [value for one in last if (value := _mean_reserve(one)) is not None]
+    if len(known) < FALLING_OVER or not all(a > b for a, b in pairwise(known)) or not _same_work(last):
         return ""
     return f"The same work left {', '.join(f'{value:g}' for value in known)} repetitions in three sessions running"
 
@@ -223,9 +220,6 @@ REASONS: Final[tuple[tuple[str, Reason], ...]] = (
     ("below the range", below),
 )
 """Every reason why nothing goes up, most pressing first."""
-
-LESSER_AFTER: Final = frozenset({"pain", "doubted figure", "form", "poor day"})
-"""Reasons after which the next load is at most the lesser of planned and done. Rules of progression."""
 
 
 def reasons(context: ProgressionContext) -> tuple[tuple[str, str], ...]:

@@ -63,7 +63,9 @@ class Table:
     """Sets as columns: day, kilograms, repetitions and those to failure, reserve (nan: unsaid), place, exercise, group.
 
     ``exercise`` and ``group`` are positions in ``exercises`` and ``groups``, ``row`` that in the attempts it is made
-    of. ``slow`` and ``confirmed`` are those of the attempts.
+    of. ``slow`` and ``confirmed`` are those of the attempts. ``fall`` is the log of maximum by load, ``blur`` how far a
+    misjudged reserve moves it (a variance). Before `usable` has put them in order of exercise and day, ``r``, ``fall``
+    and ``blur`` are not known (nan).
     """
 
     day: Floats
@@ -77,26 +79,25 @@ class Table:
     slow: NDArray[np.bool_]
     confirmed: NDArray[np.bool_]
     row: NDArray[np.int64]
+    fall: Floats
+    blur: Floats
     exercises: tuple[str, ...]
     groups: tuple[str, ...]
 
-    def only(self, kept: NDArray[np.bool_]) -> "Table":
-        """Answer the table with the rows that are kept."""
-        return Table(
-            self.day[kept],
-            self.kg[kept],
-            self.reps[kept],
-            self.r[kept],
-            self.reserve[kept],
-            self.place[kept],
-            self.exercise[kept],
-            self.group[kept],
-            self.slow[kept],
-            self.confirmed[kept],
-            self.row[kept],
-            self.exercises,
-            self.groups,
-        )
+    def only(self, kept: NDArray[np.bool_] | NDArray[np.int64]) -> "Table":
+        """Answer the table with the rows that are kept, or those at some positions in their order."""
+        columns = {name: getattr(self, name)[kept] for name in _COLUMNS}
+        return Table(**columns, exercises=self.exercises, groups=self.groups)
+
+    def by_session(self) -> tuple[NDArray[np.int64], NDArray[np.int64]]:
+        """Answer where each session of an exercise begins, and the number of each set's session; rows are in order."""
+        begins = np.empty(len(self.day), np.bool_)
+        begins[:1] = True
+        begins[1:] = (np.diff(self.exercise) != 0) | (np.diff(self.day) != 0)
+        return np.flatnonzero(begins), np.cumsum(begins) - 1
+
+
+_COLUMNS: Final = tuple(field.name for field in fields(Table) if field.name not in ("exercises", "groups"))
 
 
 def table(attempts: Sequence[Attempt], until: date) -> Table:
@@ -106,41 +107,46 @@ def table(attempts: Sequence[Attempt], until: date) -> Table:
 
 def columns_of(attempts: Sequence[Attempt]) -> Table:
     """Answer attempts as columns, all of them; what they come to to failure is not known yet (nan)."""
-    many = len(attempts)
-    exercises = {name: n for n, name in enumerate(dict.fromkeys(a.exercise for a in attempts))}
-    groups = {name: n for n, name in enumerate(dict.fromkeys(a.group for a in attempts))}
+    of, group = [a.exercise for a in attempts], [a.group for a in attempts]
+    exercises, groups = ({name: n for n, name in enumerate(dict.fromkeys(names))} for names in (of, group))
+    unknown = np.full(len(attempts), np.nan)
     return Table(
-        np.fromiter((a.on.toordinal() for a in attempts), np.float64, many),
-        np.fromiter((a.kg for a in attempts), np.float64, many),
-        np.fromiter((a.reps for a in attempts), np.float64, many),
-        np.full(many, np.nan),
-        np.fromiter((np.nan if a.reserve is None else a.reserve for a in attempts), np.float64, many),
-        np.fromiter((a.place for a in attempts), np.float64, many),
-        np.fromiter((exercises[a.exercise] for a in attempts), np.int64, many),
-        np.fromiter((groups[a.group] for a in attempts), np.int64, many),
-        np.fromiter((a.slow for a in attempts), np.bool_, many),
-        np.fromiter((a.confirmed for a in attempts), np.bool_, many),
-        np.arange(many),
-        tuple(exercises),
-        tuple(groups),
+        day=np.array([a.on.toordinal() for a in attempts], np.float64),
+        kg=np.array([a.kg for a in attempts], np.float64),
+        reps=np.array([a.reps for a in attempts], np.float64),
+        r=unknown,
+        reserve=np.array([a.reserve for a in attempts], np.float64),
+        place=np.array([a.place for a in attempts], np.float64),
+        exercise=np.array([exercises[name] for name in of], np.int64),
+        group=np.array([groups[name] for name in group], np.int64),
+        slow=np.array([a.slow for a in attempts], np.bool_),
+        confirmed=np.array([a.confirmed for a in attempts], np.bool_),
+        row=np.arange(len(attempts)),
+        fall=unknown,
+        blur=unknown,
+        exercises=tuple(exercises),
+        groups=tuple(groups),
     )
 
 
 def joined(first: Table, second: Table) -> Table:
     """Answer the rows of both, counted on; the exercises and groups of the first are the beginning of the second's."""
-    columns = {
-        field.name: np.concatenate([getattr(first, field.name), getattr(second, field.name)])
-        for field in fields(Table)
-        if field.name not in ("row", "exercises", "groups")
-    }
-    many = len(first.row) + len(second.row)
-    return Table(**columns, row=np.arange(many), exercises=second.exercises, groups=second.groups)
+    columns = {name: np.concatenate([getattr(first, name), getattr(second, name)]) for name in _COLUMNS}
+    columns["row"] = np.arange(len(columns["row"]))
+    return Table(**columns, exercises=second.exercises, groups=second.groups)
 
 
 def usable(sets: Table, until: date) -> Table:
-    """Answer the sets up to a day that say something about the maximum: something moved, 1 to 20 reps to failure."""
+    """Answer the sets up to a day that say something about the maximum: something moved, 1 to 20 reps to failure.
+
+    They come in order of exercise and day, and as they were within it.
+    """
     sets = replace(sets, r=_to_failure(sets))
-    return sets.only((sets.kg > 0) & (sets.reps > 0) & (sets.r <= MAX_ESTIMATE_REPS) & (sets.day <= until.toordinal()))
+    shows = (sets.kg > 0) & (sets.reps > 0) & (sets.r <= MAX_ESTIMATE_REPS) & (sets.day <= until.toordinal())
+    kept = np.flatnonzero(shows)
+    kept = kept[np.argsort(sets.exercise[kept] * MOST_DAYS + sets.day[kept].astype(np.int64), kind="stable")]
+    found = sets.only(kept)
+    return replace(found, fall=log_factors(found.r), blur=reserve_variances(found.r, found.reserve))
 
 
 def _to_failure(sets: Table) -> Floats:
@@ -176,7 +182,12 @@ def variances(r: Floats, reserve: Floats) -> Floats:
 
     House rule.
     """
-    return np.asarray(reserve_variances(r, reserve) + (CURVE_SD + CURVE_SD_PER_REP * r) ** 2, dtype=np.float64)
+    return with_curve(reserve_variances(r, reserve), r)
+
+
+def with_curve(blur: Floats, r: Floats) -> Floats:
+    """Answer the same from what the reserve alone blurs."""
+    return np.asarray(blur + (CURVE_SD + CURVE_SD_PER_REP * r) ** 2, dtype=np.float64)
 
 
 def reserve_variances(r: Floats, reserve: Floats) -> Floats:

@@ -9,7 +9,7 @@ from typing import Final
 import numpy as np
 from numpy.typing import NDArray
 
-from upright_anvil.core.strength.attempts import MOST_DAYS, TIRED_PER_SET, Floats, Table, log_factors, variances
+from upright_anvil.core.strength.attempts import TIRED_PER_SET, Floats, Table, with_curve
 from upright_anvil.core.strength.session_table import DAY_SD
 
 ERRORS: Final = 4.0
@@ -33,7 +33,7 @@ NEEDED_BELOW: Final = 2
 
 def shown(sets: Table) -> Floats:
     """Answer the logarithm of the maximum that each set shows on the published curve, what tires added."""
-    return np.asarray(np.log(sets.kg) + log_factors(sets.r) + TIRED_PER_SET * sets.place, dtype=np.float64)
+    return np.asarray(np.log(sets.kg) + sets.fall + TIRED_PER_SET * sets.place, dtype=np.float64)
 
 
 def doubted(sets: Table) -> NDArray[np.bool_]:
@@ -45,11 +45,14 @@ def doubted(sets: Table) -> NDArray[np.bool_]:
     if not len(sets.day):
         return np.zeros(0, np.bool_)
     value = shown(sets)
-    keys, of = np.unique(sets.exercise * MOST_DAYS + _days(sets), return_inverse=True)
-    reference, around, weeks = _around(_levels(value, of, len(keys), sets.slow), keys)
-    alone = around[of] == 0
-    against = np.where(alone, _others(value, of), reference[of])
-    error = np.sqrt(variances(sets.r, sets.reserve) + 2 * DAY_SD**2)
+    begins, of = sets.by_session()
+    order = np.lexsort((value, of))
+    levels = _levels(value, of, order, sets.slow)
+    reference, around, weeks = _around(levels, sets.exercise[begins], sets.day[begins])
+    against, alone = reference[of], around[of] == 0
+    if alone.any():
+        against = np.where(alone, _others(value, of, order), against)
+    error = np.sqrt(with_curve(sets.blur, sets.r) + 2 * DAY_SD**2)
     allowed = ERRORS * error + np.minimum(CHANGE_A_WEEK * weeks[of], MOST_CHANGE)
     off = value - against
     above = off > np.maximum(allowed, LEAST_ABOVE)
@@ -57,31 +60,28 @@ def doubted(sets: Table) -> NDArray[np.bool_]:
     return np.asarray((above | below) & ~sets.confirmed & np.isfinite(off))
 
 
-def _days(sets: Table) -> NDArray[np.int64]:
-    return np.asarray(sets.day - sets.day.min(), dtype=np.int64)
+def _levels(value: Floats, of: NDArray[np.int64], order: NDArray[np.int64], slow: NDArray[np.bool_]) -> Floats:
+    """The lower median of what the sets of each session show; slow sets count only where there are no others.
 
-
-def _levels(value: Floats, of: NDArray[np.int64], many: int, slow: NDArray[np.bool_]) -> Floats:
-    """The lower median of what the sets of each session show; slow sets count only where there are no others."""
-    quick = np.bincount(of, ~slow, many) > 0
+    ``order`` is that of the values, session by session.
+    """
+    quick = np.bincount(of, ~slow) > 0
     counted = ~slow | ~quick[of]
-    order = np.lexsort((value[counted], of[counted]))
-    count = np.bincount(of[counted], minlength=many)
+    count = np.bincount(of[counted])
     first = np.cumsum(count) - count
-    return np.asarray(value[counted][order][first + (count - 1) // 2], dtype=np.float64)
+    return np.asarray(value[order[counted[order]]][first + (count - 1) // 2], dtype=np.float64)
 
 
-def _around(levels: Floats, keys: NDArray[np.int64]) -> tuple[Floats, NDArray[np.int64], Floats]:
+def _around(levels: Floats, exercise: NDArray[np.int64], day: Floats) -> tuple[Floats, NDArray[np.int64], Floats]:
     """For each session the lower median of the nearest others of its exercise, how many, and how far (weeks)."""
-    exercise, day = keys // MOST_DAYS, (keys % MOST_DAYS).astype(np.float64)
     count = np.bincount(exercise)
     begin = (np.cumsum(count) - count)[exercise]
     end = begin + count[exercise]
-    here = np.arange(len(keys))
+    here = np.arange(len(levels))
     start = np.clip(here - AROUND // 2, begin, np.maximum(end - AROUND - 1, begin))
     at = start[:, None] + np.arange(AROUND + 1)[None, :]
     there = (at < end[:, None]) & (at != here[:, None])
-    at = np.minimum(at, len(keys) - 1)
+    at = np.minimum(at, len(levels) - 1)
     near = np.sort(np.where(there, levels[at], np.inf), axis=1)
     many = there.sum(axis=1)
     middle = near[here, np.maximum((many - 1) // 2, 0)]
@@ -89,9 +89,8 @@ def _around(levels: Floats, keys: NDArray[np.int64]) -> tuple[Floats, NDArray[np
     return np.where(many > 0, middle, np.nan), many, apart
 
 
-def _others(value: Floats, of: NDArray[np.int64]) -> Floats:
+def _others(value: Floats, of: NDArray[np.int64], order: NDArray[np.int64]) -> Floats:
     """For each set the lower median of the other sets of its session; nan where it is alone."""
-    order = np.lexsort((value, of))
     count = np.bincount(of)
     first = (np.cumsum(count) - count)[of]
     rank = np.empty(len(value), np.int64)

@@ -7,8 +7,7 @@ figures are house figures.
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
-from typing import Final
+from typing import Final, NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
@@ -39,8 +38,7 @@ DOUBTED_FROM: Final = 3.0
 DAYS_A_WEEK: Final = 7.0
 
 
-@dataclass(frozen=True, slots=True)
-class Gap:
+class Gap(NamedTuple):
     """What the time between sessions does: how far the trend carries the level and what is kept of it (shares of a
     week's change), the logarithm of what is left of the level, and what is not known any more (variances).
     """
@@ -50,10 +48,6 @@ class Gap:
     left: Floats
     doubt: Floats
     turn: Floats
-
-    def at(self, n: int) -> "Gap":
-        """Answer the gaps before the session so many of each exercise, from those before all (exercise by session)."""
-        return Gap(self.carried[:, n], self.kept[:, n], self.left[:, n], self.doubt[:, n], self.turn[:, n])
 
 
 def gap(weeks: Floats, *, trained: bool = True) -> Gap:
@@ -73,8 +67,7 @@ def gap(weeks: Floats, *, trained: bool = True) -> Gap:
     )
 
 
-@dataclass(frozen=True, slots=True)
-class FilterState:
+class FilterState(NamedTuple):
     """Level and trend a week of each series and exercise, and what is not known of them (variances and between)."""
 
     level: Floats
@@ -95,15 +88,22 @@ class FilterState:
             kept**2 * self.p22 + gap.turn,
         )
 
+    def of(self, exercise: int) -> "FilterState":
+        """Answer the state of one exercise alone."""
+        at = slice(exercise, exercise + 1)
+        return FilterState(self.level[:, at], self.trend[:, at], self.p11[at], self.p12[at], self.p22[at])
 
-@dataclass(frozen=True, slots=True)
-class FilterStep:
-    """One session of each exercise that has so many: what was off (by series), how far it may be, the state after."""
+
+class FilterStep(NamedTuple):
+    """One session of each exercise that has so many: what was off (by series), how far it may be, the state after.
+
+    ``far`` is how far the first series was off in standard deviations, squared.
+    """
 
     on: NDArray[np.bool_]
     off: Floats
     expected: Floats
-    surprise: Floats
+    far: Floats
     state: FilterState
 
 
@@ -121,25 +121,29 @@ def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -
         np.zeros(many),
         np.full(many, START_TREND_SD**2),
     )
-    there = np.arange(most) < data.count[:, None]
-    apart = np.diff(data.days, axis=1, prepend=data.days[:, :1]) / DAYS_A_WEEK
-    gaps = gap(np.where(there, apart, 0))
-    for n in range(most):
-        on = there[:, n]
-        state = state.after(gaps.at(n), falls)
-        off = series[:, :, n] - state.level
-        expected = state.p11 + data.variance[:, n]
-        surprise = np.abs(off[0]) / np.sqrt(expected)
-        doubted = np.maximum(surprise / DOUBTED_FROM, 1.0) ** 2 if n else np.ones(many)
-        weighed = state.p11 + data.variance[:, n] * doubted
+    # Session by exercise from here on: what belongs to one step lies together.
+    there = np.arange(most)[:, None] < data.count
+    apart = np.diff(data.days, axis=1, prepend=data.days[:, :1]).T / DAYS_A_WEEK
+    seen, variances = np.ascontiguousarray(series.swapaxes(0, 1).T), np.ascontiguousarray(data.variance.T)
+    at_least = np.ascontiguousarray(data.at_least.T)
+    slow = at_least.any(axis=1).tolist()
+    for n, before in enumerate(map(Gap, *gap(np.where(there, apart, 0)))):
+        on, variance = there[n], variances[n]
+        state = state.after(before, falls)
+        off = seen[n] - state.level
+        expected = state.p11 + variance
+        far = off[0] * off[0] / expected
+        weighed = state.p11 + variance * np.maximum(far / DOUBTED_FROM**2, 1.0) if n else expected
         # Slow work below the level says nothing: it shows at least so much.
-        heard = on & ~(data.at_least[:, n] & (off[0] < 0) & (n > 0))
-        k1, k2 = np.where(heard, state.p11 / weighed, 0), np.where(heard, state.p12 / weighed, 0)
+        heard = on & ~(at_least[n] & (off[0] < 0)) if n and slow[n] else on
+        share = heard / weighed
+        k1, k2 = state.p11 * share, state.p12 * share
+        kept = 1 - k1
         state = FilterState(
             state.level + k1 * off,
             state.trend + k2 * off,
-            (1 - k1) * state.p11,
-            (1 - k1) * state.p12,
+            kept * state.p11,
+            kept * state.p12,
             state.p22 - k2 * state.p12,
         )
-        yield FilterStep(on, off, weighed, surprise, state)
+        yield FilterStep(on, off, weighed, far, state)

@@ -174,20 +174,15 @@ def _levels(data: Sessions, seen: Floats) -> list[float]:
 
 def _filtered(data: Sessions, seen: Floats, today: date, path_of: str) -> list[Strength]:
     """Run the filter of all exercises side by side, and answer each as it ends."""
-    many, most = seen.shape
-    levels, spreads, surprises = (np.zeros((many, most)) for _ in range(3))
-    ends = [np.zeros(many) for _ in range(5)]
-    for n, step in enumerate(steps(data, seen[None], np.asarray([START_TREND]), ONE)):
-        state = step.state
-        levels[:, n], spreads[:, n], surprises[:, n] = state.level[0], np.sqrt(state.p11), step.surprise
-        last = n == data.count - 1
-        now = (state.level[0], state.trend[0], state.p11, state.p12, state.p22)
-        for end, value in zip(ends, now, strict=True):
-            end[last] = value[last]
+    ran = list(steps(data, seen[None], np.asarray([START_TREND]), ONE))
+    levels = np.asarray([step.state.level[0] for step in ran]).T
+    spreads = np.sqrt(np.asarray([step.state.p11 for step in ran])).T
+    surprises = np.sqrt([step.far for step in ran]).T
+    ends = [ran[int(count) - 1].state.of(row) for row, count in enumerate(data.count)]
     found, slopes, tens = [], _slopes(data, seen, LATELY_DAYS), _slopes(data, seen, TEN_WEEKS)
     for row, name in enumerate(data.names):
         path = _path(data, row, levels, spreads, surprises) if path_of in (name, EVERY) else ()
-        found.append(_strength(data, row, path, [end[row : row + 1] for end in ends], today, slopes[row], tens[row]))
+        found.append(_strength(data, row, path, ends[row], today, slopes[row], tens[row]))
     return found
 
 
@@ -227,7 +222,7 @@ def _strength(
     data: Sessions,
     row: int,
     path: tuple[Point, ...],
-    end: list[Floats],
+    end: FilterState,
     today: date,
     lately: Slope | None,
     ten_weeks: Slope | None,
@@ -235,7 +230,7 @@ def _strength(
     count = int(data.count[row])
     last = date.fromordinal(int(data.days[row, count - 1]))
     weeks = np.asarray([max(0, (today - last).days) / DAYS_A_WEEK])
-    now = FilterState(end[0][None], end[1][None], *end[2:]).after(gap(weeks, trained=False), ONE)
+    now = end.after(gap(weeks, trained=False), ONE)
     sd, half = sqrt(now.p11[0]), NORMAL_95 * sqrt(now.p22[0])
     kg, low, high = (round(exp(now.level[0, 0] + by * sd), 2) for by in (0, -NORMAL_95, NORMAL_95))
     slope = float(now.trend[0, 0])

@@ -50,15 +50,11 @@ def rep_curves_in(sets: Table) -> dict[str, RepCurve]:
         return {}
     data = sessions_of(sets, curve_known=True).newest()
     series = np.stack([data.base + data.fall, data.base, data.fall, data.certain])
-    pull, told = np.zeros(len(data.names)), np.zeros(len(data.names))
-    certain = np.zeros(len(data.names))
     starts, falls = np.asarray([START_TREND, START_TREND, 0.0, 0.0]), np.asarray([1.0, 1.0, 0.0, 0.0])
-    for step in steps(data, series, starts, falls):
-        weight = np.where(step.on, 1 / step.expected, 0)
-        _, base, fall, sure = step.off
-        pull -= weight * base * sure
-        told += weight * fall * sure
-        certain += weight * sure**2
+    ran = list(steps(data, series, starts, falls))
+    weight = np.where([step.on for step in ran], 1 / np.asarray([step.expected for step in ran]), 0)
+    _, base, fall, sure = np.moveaxis(np.asarray([step.off for step in ran]), 1, 0)
+    pull, told, certain = ((weight * one * sure).sum(axis=0) * sign for one, sign in ((base, -1), (fall, 1), (sure, 1)))
     group = data.group.astype(np.int64)
     by_group = [np.bincount(group, of, len(sets.groups)) for of in (pull, told, certain, data.sets)]
     curves = (_curve(name, *(float(of[n]) for of in by_group)) for n, name in enumerate(sets.groups))

@@ -8,15 +8,7 @@ from numpy.typing import NDArray
 
 from upright_anvil.core.constants import DEFAULT_RESERVE
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.strength.attempts import (
-    MOST_DAYS,
-    TIRED_PER_SET,
-    Floats,
-    Table,
-    log_factors,
-    reserve_variances,
-    variances,
-)
+from upright_anvil.core.strength.attempts import TIRED_PER_SET, Floats, Table, log_factors, with_curve
 
 V = TypeVar("V", bound=np.generic)
 
@@ -82,18 +74,17 @@ def sessions_of(sets: Table, *, curve_known: bool = False) -> Sessions:
 
     With ``curve_known`` only the reserve makes a set uncertain, not the curve. Slow sets beside others are left out.
     """
-    first = sets.day.min()
-    keys, inverse = np.unique(sets.exercise * MOST_DAYS + (sets.day - first).astype(np.int64), return_inverse=True)
-    quick = np.bincount(inverse, ~sets.slow) > 0
+    begins, session = sets.by_session()
+    of, on = sets.exercise[begins], sets.day[begins]
+    quick = np.bincount(session, ~sets.slow) > 0
     if sets.slow.any():
-        kept = ~sets.slow | ~quick[inverse]
-        sets, inverse = sets.only(kept), inverse[kept]
-    variance = reserve_variances(sets.r, sets.reserve) if curve_known else variances(sets.r, sets.reserve)
-    trust = np.bincount(inverse, 1 / variance)
-    of, on = keys // MOST_DAYS, (keys % MOST_DAYS) + first
+        kept = ~sets.slow | ~quick[session]
+        sets, session = sets.only(kept), session[kept]
+    variance = sets.blur if curve_known else with_curve(sets.blur, sets.r)
+    trust = np.bincount(session, 1 / variance)
     present, of = np.unique(of, return_inverse=True)
     count = np.bincount(of)
-    column = np.arange(len(keys)) - np.repeat(np.cumsum(count) - count, count)
+    column = np.arange(len(of)) - np.repeat(np.cumsum(count) - count, count)
     shape = (len(present), int(count.max()))
 
     def padded(values: Floats, empty: float = 0.0) -> Floats:
@@ -102,17 +93,17 @@ def sessions_of(sets: Table, *, curve_known: bool = False) -> Sessions:
         return found
 
     def mean(values: Floats) -> Floats:
-        return padded(np.bincount(inverse, values / variance) / trust)
+        return padded(np.bincount(session, values / variance) / trust)
 
     group = np.zeros(len(present))
-    group[of[inverse]] = sets.group
+    group[of[session]] = sets.group
     return Sessions(
         names=tuple(sets.exercises[n] for n in present),
         group=group,
-        sets=np.bincount(of[inverse]).astype(np.float64),
-        days=padded(on.astype(np.float64)),
+        sets=np.bincount(of[session]).astype(np.float64),
+        days=padded(on),
         base=mean(np.log(sets.kg) + TIRED_PER_SET * sets.place),
-        fall=mean(log_factors(sets.r)),
+        fall=mean(sets.fall),
         certain=mean(log_factors(sets.reps + DEFAULT_RESERVE)),
         variance=padded(1 / trust + DAY_SD**2, 1.0),
         count=count.astype(np.float64),

@@ -136,11 +136,12 @@ def _work(sets: SetColumns, dates: Mapping[SessionId, date], profile: ClientProf
     there = np.array([on is not None for on in held], np.bool_)[sets.session]
     in_turn = by_kind((one.in_turn for one in asked), np.bool_)
     reps = np.where(in_turn & (sets.reps > 0), np.maximum(1, sets.reps // 2), sets.reps)
+    unknown = np.full(len(reps), np.nan)
     own = Table(
         day=np.array([on.toordinal() if on else 0 for on in held], np.float64)[sets.session],
         kg=np.where(shows & there, _moved(sets, held, profile), 0.0),
         reps=reps,
-        r=np.full(len(reps), np.nan),
+        r=unknown,
         reserve=sets.reserve,
         place=sets.place,
         exercise=by_kind((exercises[kind.exercise] for kind in sets.kinds), np.int64),
@@ -148,6 +149,8 @@ def _work(sets: SetColumns, dates: Mapping[SessionId, date], profile: ClientProf
         slow=by_kind((one.slow for one in asked), np.bool_),
         confirmed=sets.confirmed,
         row=np.arange(len(reps)),
+        fall=unknown,
+        blur=unknown,
         exercises=tuple(exercises),
         groups=tuple(groups),
     )

@@ -122,7 +122,7 @@ def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -
         np.full(many, START_TREND_SD**2),
     )
     # Session by exercise from here on: what belongs to one step lies together.
-    there = np.arange(most)[:, None] < data.count
+    there = np.ascontiguousarray((np.arange(most) < data.count[:, None]).T)
     apart = np.diff(data.days, axis=1, prepend=data.days[:, :1]).T / DAYS_A_WEEK
     seen, variances = np.ascontiguousarray(series.swapaxes(0, 1).T), np.ascontiguousarray(data.variance.T)
     at_least = np.ascontiguousarray(data.at_least.T)

@@ -122,11 +122,11 @@ def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -
         np.full(many, START_TREND_SD**2),
     )
     # Session by exercise from here on: what belongs to one step lies together.
-    there = np.ascontiguousarray((np.arange(most) < data.count[:, None]).T)
+    there = np.arange(most)[:, None] < data.count
     apart = np.diff(data.days, axis=1, prepend=data.days[:, :1]).T / DAYS_A_WEEK
     seen, variances = np.ascontiguousarray(series.swapaxes(0, 1).T), np.ascontiguousarray(data.variance.T)
     at_least = np.ascontiguousarray(data.at_least.T)
-    slow = at_least.any(axis=1).tolist()
+    slow = [bool(row.any()) for row in at_least]
     for n, before in enumerate(map(Gap, *gap(np.where(there, apart, 0)))):
         on, variance = there[n], variances[n]
         state = state.after(before, falls)

@@ -36,7 +36,6 @@ from upright_anvil.demo.person import Lift, Person, Together, lifts_of
 from upright_anvil.demo.places import DEPOT
 from upright_anvil.services.board import saving
 from upright_anvil.services.board.empty_program import start_program
-from upright_anvil.services.clients.clients import client_list
 from upright_anvil.services.floor import logging
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.review.decisions import Decision, decide
@@ -44,6 +43,7 @@ from upright_anvil.services.review.opening import open_review
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
+from upright_anvil.store.client.clients import all_clients
 from upright_anvil.store.file.database import Database, Scope
 
 SEED = 20
@@ -58,7 +58,7 @@ HARDEST = 20
 def fill(database: Database, studio_id: StudioId, now: datetime) -> None:
     """Fill an empty database with the demo; one that has clients is left alone."""
     with database.reading(studio_id) as scope:
-        if client_list(scope, now.date()):
+        if all_clients(scope):
             return
     ids = meet(database, studio_id, now)
     for number, person in enumerate(PEOPLE):

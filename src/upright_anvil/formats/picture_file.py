@@ -1,11 +1,12 @@
 """A photo or drawing as it is kept: small, upright, and without what a camera writes beside it."""
 
 import io
-from typing import Final
-
-from PIL import Image, ImageOps, UnidentifiedImageError
+from typing import TYPE_CHECKING, Final
 
 from upright_anvil.core.errors import DomainError
+
+if TYPE_CHECKING:
+    from PIL.Image import Image
 
 SIDE: Final = 960
 """Pixels of the longer side, at most."""
@@ -23,9 +24,11 @@ def small_picture(content: bytes) -> bytes:
 
     Raises `DomainError` where it is none, of another kind, or of more than 40 million pixels.
     """
+    from PIL.Image import DecompressionBombError
+
     try:
         seen = _shrunk(content)
-    except (UnidentifiedImageError, OSError, SyntaxError, Image.DecompressionBombError) as fault:
+    except (OSError, SyntaxError, DecompressionBombError) as fault:
         raise DomainError(
             "This is no picture that can be read here. Send a photo or drawing as JPEG, PNG or WebP."
         ) from fault
@@ -34,7 +37,9 @@ def small_picture(content: bytes) -> bytes:
     return kept.getvalue()
 
 
-def _shrunk(content: bytes) -> Image.Image:
+def _shrunk(content: bytes) -> "Image":
+    from PIL import Image, ImageOps
+
     with Image.open(io.BytesIO(content), formats=FORMATS) as found:
         if found.width * found.height > MOST_PIXELS:
             raise DomainError("The picture is too large. Send one of at most 40 million pixels.")

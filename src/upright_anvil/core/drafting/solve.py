@@ -12,8 +12,6 @@ from dataclasses import dataclass
 from itertools import combinations
 from typing import Any
 
-import highspy
-
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.drafting.candidates import Candidate
 from upright_anvil.core.drafting.slots import DayShape, DraftSlot, SlotWork
@@ -98,6 +96,8 @@ class _Model:
     """The integer program while it is put together."""
 
     def __init__(self, task: Task) -> None:
+        import highspy
+
         self.task = task
         self.highs = highspy.Highs()  # type: ignore[no-untyped-call]
         self.highs.setOptionValue("log_to_console", False)

@@ -5,10 +5,6 @@ from datetime import date
 from functools import lru_cache
 from pathlib import Path
 
-from babel import Locale
-from babel.dates import format_date
-from babel.numbers import get_decimal_symbol
-
 from upright_anvil.core.phrases import ENGLISH, Language, Phrases
 
 FOLDER = Path(__file__).parents[2] / "data" / "languages"
@@ -19,6 +15,9 @@ def phrases_of(language: Language) -> Phrases:
     """Answer the phrases of a language; English has no catalogue, its sentences are the keys."""
     if language is Language.ENGLISH:
         return ENGLISH
+    from babel import Locale
+    from babel.numbers import get_decimal_symbol
+
     sentences = json.loads((FOLDER / f"{language.value}.json").read_text("utf-8"))
     return Phrases(language.value, sentences, get_decimal_symbol(Locale(language.value)))
 
@@ -30,4 +29,7 @@ def interface_catalogue() -> bytes:
 
 def day_words(on: date, language: Language) -> str:
     """Answer a date in words: ``Tuesday, 5 May``."""
+    from babel import Locale
+    from babel.dates import format_date
+
     return format_date(on, "EEEE, d MMMM", locale=Locale(language.value))

@@ -20,7 +20,6 @@ from upright_anvil.services.floor.logging import open_row
 from upright_anvil.services.floor.opening import open_floor
 from upright_anvil.services.floor.session import find
 from upright_anvil.services.floor.sets import FloorSet
-from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import ledger
@@ -59,7 +58,7 @@ def log_afterwards(
     opened = found.row
     if opened is None:
         at = datetime.combine(on, NOON, tzinfo=now.tzinfo)
-        row = open_row(scope, found, sid, min(at, now), client_profile(scope, who.id, on))
+        row = open_row(scope, found, sid, min(at, now))
         row.finished_at = row.started_at
         scope.db.flush()
         if place:

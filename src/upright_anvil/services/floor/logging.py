@@ -1,18 +1,18 @@
 """Logging on the floor: start, sets, notes, finish. Everything can be sent twice and counts once."""
 
+from collections.abc import Mapping
 from dataclasses import replace
-from datetime import datetime, timedelta
+from datetime import date, datetime, timedelta
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.plan.read_out.reading import day_estimate, profiles_by_week
 from upright_anvil.services.acknowledged import Acknowledged
-from upright_anvil.services.floor.changes.away import keep_step_back
+from upright_anvil.services.floor.changes.away import keep_step_back, was_away
 from upright_anvil.services.floor.changes.on_the_day import on_the_day
 from upright_anvil.services.floor.session import FoundSession, find
-from upright_anvil.services.profile.client_profile import LONGEST_SESSION, client_profile
+from upright_anvil.services.profile.client_profile import LONGEST_SESSION, client_profile, unpaced_profile
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import ledger
 from upright_anvil.store.rows.once import stored
@@ -40,22 +40,27 @@ def start_session(
         raise DomainError("This session's id does not belong to that program, week and day.")
     started = _as_possible(started_at, now).astimezone(now.tzinfo)
     dates = ledger.session_dates(scope, found.program.client_id)
-    profile = client_profile(scope, found.program.client_id, started.date(), dates=dates)
-    row = open_row(scope, found, sid, started, profile)
+    row = open_row(scope, found, sid, started)
+    if was_away(dates, sid, row.on_date):
+        _step_back(scope, found, row, dates, now)
+    return Acknowledged(sid, again=False)
+
+
+def _step_back(
+    scope: Scope, found: FoundSession, row: SessionRow, dates: Mapping[SessionId, date], now: datetime
+) -> None:
+    """Keep the step back of a session that begins after days away, and what it comes to in time."""
+    profile = replace(client_profile(scope, row.client_id, row.on_date, dates=dates), pace=1.0)
     day = on_the_day(scope, replace(found, row=row))
-    profile = replace(profile, pace=1.0)
     here = profiles_by_week(found.day, (found.phase.weeks[found.week],), profile)[0]
     if keep_step_back(scope, row, day, here, dates, now):
         eased = on_the_day(scope, replace(found, row=row)).found
         row.estimated_seconds = day_estimate(eased.day, eased.phase.weeks, 0, profile)
-    return Acknowledged(sid, again=False)
 
 
-def open_row(
-    scope: Scope, found: FoundSession, sid: SessionId, started: datetime, profile: ClientProfile
-) -> SessionRow:
+def open_row(scope: Scope, found: FoundSession, sid: SessionId, started: datetime) -> SessionRow:
     """Add the row of a session that was or is held, on the day of ``started`` in its own zone."""
-    profile = replace(profile, pace=1.0)
+    profile = unpaced_profile(scope, found.program.client_id)
     row = SessionRow(
         id=sid,
         client_id=found.program.client_id,

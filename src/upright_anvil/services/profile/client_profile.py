@@ -103,11 +103,20 @@ def timing_profile(
     ``inventories`` are those of the client's places, the usual one first, ``recent`` the sessions of the last weeks:
     none is older than one that is not among them.
     """
-    usual = next(iter(inventories.values()), Inventory())
     lasted = _lasted(recent)
     pace = pace_factor(lasted) if len(lasted) >= PACE_SESSIONS else _pace(scope, who.id)
-    nothing = ClientProfile.nothing_known(Unit(who.unit), usual, shelf.exercises, shelf.ladders)
-    return replace(nothing, places=inventories, pace=pace)
+    return replace(_timed_by(who, inventories, shelf), pace=pace)
+
+
+def unpaced_profile(scope: Scope, client_id: ClientId) -> ClientProfile:
+    """Answer the same of a client by id, at the pace of the estimate itself. Raises `NotFoundError`."""
+    places = {place.id: inventory_of(place) for place in places_of_client(scope, client_id)}
+    return _timed_by(client(scope, client_id), places, library(scope))
+
+
+def _timed_by(who: ClientRow, places: Mapping[PlaceId, Inventory], shelf: Library) -> ClientProfile:
+    usual = next(iter(places.values()), Inventory())
+    return replace(ClientProfile.nothing_known(Unit(who.unit), usual, shelf.exercises, shelf.ladders), places=places)
 
 
 def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilograms], ...], tuple[Tested, ...]]:

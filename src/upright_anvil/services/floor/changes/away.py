@@ -7,6 +7,7 @@ from upright_anvil.core.ids import SessionId
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.session.away import stepping_back
 from upright_anvil.core.session.model import DayChange, Sort
+from upright_anvil.core.strength.layoff import step_back
 from upright_anvil.services.floor.changes.on_the_day import OnTheDay, with_changes, written
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import floor as store
@@ -16,6 +17,12 @@ from upright_anvil.store.tables import SessionRow
 def last_trained(dates: Mapping[SessionId, date], sid: SessionId, today: date) -> date | None:
     """Answer the day of the client's last session before one; None where there was none."""
     return max((on for held, on in dates.items() if held != sid and on <= today), default=None)
+
+
+def was_away(dates: Mapping[SessionId, date], sid: SessionId, today: date) -> bool:
+    """Answer whether a client comes back to a session after so long that it steps back."""
+    last = last_trained(dates, sid, today)
+    return last is not None and bool(step_back((today - last).days))
 
 
 def with_step_back(day: OnTheDay, profile: ClientProfile, dates: Mapping[SessionId, date], today: date) -> OnTheDay:

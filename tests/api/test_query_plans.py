@@ -25,6 +25,7 @@ FEW = {
     "client_alert": "one row a client, shown with the list",
     "own_template": "what somebody wrote for themselves",
     "own_exercise": "the library is read as one, and kept",
+    "asked": "the ids that were asked for, handed over as one text",
     "CONSTANT": "values, no table",
     "sqlite_master": "the tables themselves",
     "test_round": "a row a client in some weeks; the latest of each battery is asked of all at once",

@@ -1,20 +1,36 @@
 """Times of planned days go by a part of what is known of a client: they are those of the whole of it."""
 
 import tempfile
+from collections import Counter
 from pathlib import Path
 from unittest import TestCase
+
+from sqlalchemy import event
 
 from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.services.profile.client_profile import client_profile
-from upright_anvil.services.today.agenda import Estimates, agenda_of
+from upright_anvil.services.today.agenda import FEW, Estimates, agenda_of
+from upright_anvil.services.today.today import open_today
 from upright_anvil.store import programs
 from upright_anvil.store.client import clients
 from upright_anvil.store.file.database import Database
 
 
 class TimesTest(TestCase):
+    def test_what_many_clients_need_is_asked_at_once_after_a_start(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            database = Database(demo_copy(Path(folder)))
+            self.addCleanup(database.close)
+            asked = Counter[str]()
+            event.listen(database.engine, "before_cursor_execute", lambda _c, _k, said, *_: asked.update([said]))
+            with database.reading(THE_STUDIO) as scope:
+                shown = open_today(scope, DEMO_DAY.date())
+        often = {said: times for said, times in asked.items() if times > FEW + 1}
+        self.assertGreater(len(shown.clients), FEW + 1)
+        self.assertEqual(often, {})
+
     def test_every_day_of_every_client_takes_as_long_as_with_all_that_is_known(self) -> None:
         with tempfile.TemporaryDirectory() as folder:
             database = Database(demo_copy(Path(folder)))

@@ -164,10 +164,21 @@ _DOCUMENT = select(RevisionRow.document).where(
 
 def plan(scope: Scope, program_id: ProgramId, number: int) -> Program:
     """Answer what one revision plans, without who made it and when. Raises `NotFoundError`."""
-    document = scope.db.scalar(_DOCUMENT, {"program": program_id, "number": number})
-    if document is None:
-        raise NotFoundError("revision of this program")
-    return _parsed(document)
+
+    def read() -> Program:
+        document = scope.db.scalar(_DOCUMENT, {"program": program_id, "number": number})
+        if document is None:
+            raise NotFoundError("revision of this program")
+        return _parsed(document)
+
+    return scope.once((plan, program_id, number), read)
+
+
+def read_plans(scope: Scope, ids: Collection[ProgramId]) -> None:
+    """Read what some programs plan with one query, where nothing is written meanwhile, for `plan` to answer."""
+    if scope.seen is not None:
+        for found in scope.db.execute(_PLANS, {"programs": list(ids)}):
+            scope.seen[plan, found.program_id, found.number] = _parsed(found.document)
 
 
 def current(scope: Scope, program_id: ProgramId) -> Revision:
@@ -180,6 +191,9 @@ _CURRENT = (
     .join(ProgramRow, (ProgramRow.id == RevisionRow.program_id) & (ProgramRow.revision == RevisionRow.number))
     .where(ProgramRow.id.in_(bindparam("programs", expanding=True)))
 )
+
+
+_PLANS = _CURRENT.with_only_columns(RevisionRow.program_id, RevisionRow.number, RevisionRow.document)
 
 
 def current_of(scope: Scope, ids: Collection[ProgramId]) -> dict[ProgramId, Revision]:

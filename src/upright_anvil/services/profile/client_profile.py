@@ -1,6 +1,6 @@
 """What a client's plan is read against: place, exercises, estimated maxima, pace."""
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import replace
 from datetime import date, timedelta
 from typing import Final
@@ -32,7 +32,7 @@ from upright_anvil.services.shelf import Library, library
 from upright_anvil.store.client import health, testing
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log.ledger import TimedSession, newest_sessions, session_dates
+from upright_anvil.store.log.ledger import TimedSession, newest_sessions, read_newest_sessions, session_dates
 from upright_anvil.store.studio.places import places_of_client
 from upright_anvil.store.tables import ClientRow
 
@@ -171,7 +171,7 @@ def estimate_of(
     return estimate_max(moved, reps, reserve) if moved and reps else None
 
 
-LOOKED_BACK: Final = (3 * PACE_SESSIONS, 30 * PACE_SESSIONS, None)
+LOOKED_BACK: Final[tuple[int, int, None]] = (3 * PACE_SESSIONS, 30 * PACE_SESSIONS, None)
 """How many of the newest sessions are read for the pace, until enough of them have times that say something."""
 
 
@@ -183,6 +183,11 @@ def _pace(scope: Scope, client_id: ClientId) -> float:
         if most is None or len(newest) < most or len(_lasted(newest)) >= PACE_SESSIONS:
             break
     return pace_of(newest)
+
+
+def read_paces(scope: Scope, clients: Collection[ClientId]) -> None:
+    """Read what the pace of some clients goes by at once, where nothing is written meanwhile."""
+    read_newest_sessions(scope, clients, LOOKED_BACK[0])
 
 
 def pace_of(sessions: Iterable[TimedSession]) -> float:

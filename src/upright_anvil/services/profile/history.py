@@ -191,14 +191,8 @@ _logs: Memo[_Log] = Memo(MOST_KEPT)
 
 def history(scope: Scope, client_id: ClientId) -> History:
     """Answer what a client has done, up to the newest row of the log; looked for once where nothing can be added."""
-    key = (_logs, client_id)
-    if scope.seen is not None and key in scope.seen:
-        found: History = scope.seen[key]
-        return found
-    found = _logs.get(scope.memory, client_id, _Log).read_on(scope, client_id)
-    if scope.seen is not None:
-        scope.seen[key] = found
-    return found
+    log = _logs.get(scope.memory, client_id, _Log)
+    return scope.once((_logs, client_id), lambda: log.read_on(scope, client_id))
 
 
 _IN_ORDER = itemgetter(*(BriefSet._fields.index(name) for name in ("session_id", "line", "number")))

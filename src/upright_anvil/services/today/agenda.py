@@ -1,16 +1,16 @@
 """A program's days by date, without what is trained in them: read from its document once for each revision."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import date
 from functools import cached_property
 
-from upright_anvil.core.ids import ClientId, DayId, PlaceId, SessionId, WeekId
+from upright_anvil.core.ids import ClientId, DayId, PlaceId, ProgramId, SessionId, WeekId
 from upright_anvil.core.plan.document import Day, Phase, Program
 from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.services.clients.places import inventory_from
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.profile.client_profile import timing_profile
+from upright_anvil.services.profile.client_profile import read_paces, timing_profile
 from upright_anvil.services.shelf import Library, library
 from upright_anvil.store import programs
 from upright_anvil.store.file.database import Scope
@@ -62,6 +62,15 @@ def agenda_of(scope: Scope, program: ProgramRow) -> Agenda:
     return _agendas.get(scope.memory, key, lambda: _read(programs.plan(scope, program.id, program.revision), program))
 
 
+def agendas_of(scope: Scope, rows: Iterable[ProgramRow]) -> dict[ProgramId, Agenda]:
+    """Answer the same of many programs, with one query for those that were not read yet."""
+    rows = list(rows)
+    unread = [row.id for row in rows if not _agendas.has(scope.memory, (row.id, row.revision))]
+    if unread:
+        programs.read_plans(scope, unread)
+    return {row.id: agenda_of(scope, row) for row in rows}
+
+
 def _read(program: Program, row: ProgramRow) -> Agenda:
     places = {phase.id: at for at, phase in enumerate(program.phases)}
     weeks = [(phase, index, monday) for phase, index, monday in program.weeks()]
@@ -93,6 +102,9 @@ def _held(program: Program, phase: Phase, index: int, day: Day) -> Day:
 
 _seconds: Memo[int] = Memo(MOST_KEPT)
 
+FEW = 4
+"""Estimates that are worked out one by one before more is read at once."""
+
 
 class Estimates:
     """How long planned days will take, each worked out once for what it goes by: plan, pace, kit and exercises."""
@@ -100,6 +112,7 @@ class Estimates:
     def __init__(self, scope: Scope, recent: Mapping[ClientId, Sequence[SessionRow]]) -> None:
         """``recent`` are the clients' sessions of the last weeks: a pace changes only when one of them ends."""
         self._scope, self._recent = scope, recent
+        self._unknown = 0
 
     @cached_property
     def _kit(self) -> dict[ClientId, tuple[tuple[str, ...], ...]]:
@@ -120,7 +133,14 @@ class Estimates:
         key = (program.id, program.revision, day.week_id, day.day_id, goes_by)
         return _seconds.get(self._scope.memory, key, lambda: self._worked_out(who, program, day))
 
+    def _read_ahead(self) -> None:
+        """Where not one estimate is missing but many, as after a start, what they go by is read for all clients."""
+        self._unknown += 1
+        if self._unknown == FEW:
+            read_paces(self._scope, self._kit.keys())
+
     def _worked_out(self, who: ClientRow, row: ProgramRow, day: AgendaDay) -> int:
+        self._read_ahead()
         program = programs.plan(self._scope, row.id, row.revision)
         phase = program.phases[day.phase]
         planned = next(one for one in phase.days if one.id == day.day_id)

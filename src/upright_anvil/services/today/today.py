@@ -16,7 +16,7 @@ from upright_anvil.core.same import Same
 from upright_anvil.services.people.handing_over import mine_of
 from upright_anvil.services.review.proposals import is_circuit, preparing
 from upright_anvil.services.shelf import library
-from upright_anvil.services.today.agenda import MOST_KEPT, Agenda, Estimates, agenda_of
+from upright_anvil.services.today.agenda import MOST_KEPT, Agenda, Estimates, agendas_of
 from upright_anvil.services.today.alerts import Alerts, ClientNotice
 from upright_anvil.services.today.dues import DueToday, dues_of
 from upright_anvil.services.today.home import HomeToday, came_back, days_not_back
@@ -119,12 +119,13 @@ def open_today(scope: Scope, today: date) -> TodayView:
     running, brought_in = programs.running_programs(scope, today), records(scope)
     alerts, estimates = Alerts(scope, today), Estimates(scope, by_client)
     not_back: list[HomeToday] = []
+    agendas = agendas_of(scope, (running[who.id] for who in everybody if who.id in running))
     for who in everybody:
         program, started = running.get(who.id), by_client[who.id]
         if program is None:
             clients.append(ClientToday(who.id, who.name, who.goal, None, "", None))
             continue
-        agenda = agenda_of(scope, program)
+        agenda = agendas[program.id]
         kept = {s.id: s for s in started if s.on_date >= fresh}
         sessions += _sessions(who, program, agenda, kept, estimates, today)
         coming = next(((day.name, day.on) for day in agenda.days if day.on > today), ("", None))

@@ -7,7 +7,7 @@ from contextlib import contextmanager
 from dataclasses import dataclass, field
 from datetime import UTC, datetime
 from pathlib import Path
-from typing import Any
+from typing import Any, TypeVar
 
 from sqlalchemy import Connection, Engine, create_engine, event
 from sqlalchemy.exc import OperationalError
@@ -18,6 +18,8 @@ from upright_anvil.store.file.audit_trail import AuditTrail
 from upright_anvil.store.file.memo import Memory
 from upright_anvil.store.file.own_rows import of_studio
 from upright_anvil.store.tables.base import Owned, Signed, unpacked
+
+V = TypeVar("V")
 
 MIGRATIONS = Path(__file__).parents[1] / "migrations"
 
@@ -57,6 +59,15 @@ class Scope:
     memory: Memory = field(default_factory=Memory, repr=False, compare=False)
     seen: dict[Hashable, Any] | None = field(default=None, repr=False, compare=False)
     """What was found and cannot change while this only reads, by what was asked; None where it writes."""
+
+    def once(self, asked: Hashable, find: Callable[[], V]) -> V:
+        """Answer what is found, looked for once while this only reads."""
+        if self.seen is None:
+            return find()
+        if asked not in self.seen:
+            self.seen[asked] = find()
+        found: V = self.seen[asked]
+        return found
 
 
 class _StudiosSession(Session):

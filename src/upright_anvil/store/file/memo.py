@@ -47,6 +47,11 @@ class Memo(Generic[V]):
                 kept.popitem(last=False)
         return found
 
+    def has(self, memory: Memory, key: Hashable) -> bool:
+        """Answer whether something is kept under a key."""
+        with memory.lock:
+            return key in memory.kept.get(self, ())
+
     def count(self, memory: Memory) -> int:
         """Answer how many are kept."""
         with memory.lock:

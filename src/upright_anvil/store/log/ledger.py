@@ -10,6 +10,7 @@ from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
 from sqlalchemy.dialects import sqlite
 from sqlalchemy.dialects.sqlite import insert
+from sqlalchemy.orm import aliased
 
 from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
@@ -34,7 +35,8 @@ class KeptSet:
     row: PerformedSet
 
 
-_BY_ID = select(*_COLUMNS).where(_T.id.in_(select(func.json_each(bindparam("ids")).table_valued("value").c.value)))
+_ASKED = func.json_each(bindparam("ids")).table_valued("value", name="asked")
+_BY_ID = select(*_COLUMNS).where(_T.id.in_(select(_ASKED.c.value)))
 """Written once however many are asked for: their ids are handed over as one text."""
 
 
@@ -230,15 +232,58 @@ class TimedSession(Protocol):
         """How long it was to take, without the client's pace."""
 
 
+class SessionTimes(NamedTuple):
+    """The times of a session as they were read."""
+
+    started_at: datetime
+    finished_at: datetime | None
+    estimated_seconds: int
+
+
+_TIMES = (SessionRow.started_at, SessionRow.finished_at, SessionRow.estimated_seconds)
+_LATEST_FIRST = (SessionRow.on_date.desc(), SessionRow.started_at.desc())
+
+
 def newest_sessions(scope: Scope, client_id: ClientId, limit: int | None) -> Sequence[TimedSession]:
     """Answer the times of a client's newest sessions, oldest first; of all without a limit."""
-    query = (
-        select(SessionRow.started_at, SessionRow.finished_at, SessionRow.estimated_seconds)
-        .where(SessionRow.client_id == client_id)
-        .order_by(SessionRow.on_date.desc(), SessionRow.started_at.desc())
-        .limit(limit)
+
+    def read() -> list[SessionTimes]:
+        query = select(*_TIMES).where(SessionRow.client_id == client_id).order_by(*_LATEST_FIRST).limit(limit)
+        return [SessionTimes._make(row) for row in scope.db.execute(query).all()[::-1]]
+
+    return scope.once((newest_sessions, client_id, limit), read)
+
+
+_EACH = func.json_each(bindparam("clients")).table_valued("value", name="asked")
+_OF_EACH = aliased(SessionRow)
+_NEWEST_OF_EACH = (
+    select(SessionRow.client_id, *_TIMES)
+    .select_from(_EACH)
+    .join(
+        SessionRow,
+        SessionRow.id.in_(
+            select(_OF_EACH.id)
+            .where(_OF_EACH.client_id == _EACH.c.value)
+            .order_by(_OF_EACH.on_date.desc(), _OF_EACH.started_at.desc())
+            .limit(bindparam("most"))
+            .correlate(_EACH)
+        ),
     )
-    return cast("Sequence[TimedSession]", scope.db.execute(query).all()[::-1])
+    .order_by(SessionRow.on_date, SessionRow.started_at)
+)
+
+
+def read_newest_sessions(scope: Scope, clients: Collection[ClientId], limit: int) -> None:
+    """Read the newest sessions of some clients with one query, where nothing is written meanwhile.
+
+    They are there for `newest_sessions` to answer.
+    """
+    if scope.seen is None:
+        return
+    found: dict[ClientId, list[SessionTimes]] = {client: [] for client in clients}
+    for client, *times in scope.db.execute(_NEWEST_OF_EACH, {"clients": json.dumps(list(clients)), "most": limit}):
+        found[client].append(SessionTimes._make(times))
+    scope.seen.update({(newest_sessions, client, limit): times for client, times in found.items()})
 
 
 def last_finished(scope: Scope, client_id: ClientId) -> date | None:

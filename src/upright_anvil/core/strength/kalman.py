@@ -88,11 +88,6 @@ class FilterState(NamedTuple):
             kept**2 * self.p22 + gap.turn,
         )
 
-    def of(self, exercise: int) -> "FilterState":
-        """Answer the state of one exercise alone."""
-        at = slice(exercise, exercise + 1)
-        return FilterState(self.level[:, at], self.trend[:, at], self.p11[at], self.p12[at], self.p22[at])
-
 
 class FilterStep(NamedTuple):
     """One session of each exercise that has so many: what was off (by series), how far it may be, the state after.

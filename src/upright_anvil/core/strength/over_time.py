@@ -7,7 +7,6 @@ form adds. Sources: `kalman`; the figures are house figures.
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from datetime import date
-from math import exp, sqrt
 from typing import Final
 
 import numpy as np
@@ -175,15 +174,20 @@ def _levels(data: Sessions, seen: Floats) -> list[float]:
 def _filtered(data: Sessions, seen: Floats, today: date, path_of: str) -> list[Strength]:
     """Run the filter of all exercises side by side, and answer each as it ends."""
     ran = list(steps(data, seen[None], np.asarray([START_TREND]), ONE))
-    levels = np.asarray([step.state.level[0] for step in ran]).T
-    spreads = np.sqrt(np.asarray([step.state.p11 for step in ran])).T
-    surprises = np.sqrt([step.far for step in ran]).T
-    ends = [ran[int(count) - 1].state.of(row) for row, count in enumerate(data.count)]
-    found, slopes, tens = [], _slopes(data, seen, LATELY_DAYS), _slopes(data, seen, TEN_WEEKS)
-    for row, name in enumerate(data.names):
-        path = _path(data, row, levels, spreads, surprises) if path_of in (name, EVERY) else ()
-        found.append(_strength(data, row, path, ends[row], today, slopes[row], tens[row]))
-    return found
+    levels, trends, p11, p12, p22 = (np.asarray(of) for of in zip(*(step.state for step in ran), strict=True))
+    surprises = np.sqrt([step.far for step in ran])
+    ends = data.count.astype(np.int64) - 1, np.arange(len(data.names))
+    end = FilterState(levels[:, 0][ends][None], trends[:, 0][ends][None], p11[ends], p12[ends], p22[ends])
+    days = data.days[ends[::-1]]
+    idle = gap(np.maximum(today.toordinal() - days, 0) / DAYS_A_WEEK, trained=False)
+    slopes, tens = _slopes(data, seen, LATELY_DAYS), _slopes(data, seen, TEN_WEEKS)
+    found = _now(data, end.after(idle, ONE), days, slopes, tens)
+    wanted = data.names if path_of == EVERY else (path_of,)
+    spreads = np.sqrt(p11)
+    return [
+        replace(one, path=_path(data, row, levels[:, 0], spreads, surprises)) if one.exercise in wanted else one
+        for row, one in enumerate(found)
+    ]
 
 
 def _slopes(data: Sessions, seen: Floats, days: int) -> list[Slope | None]:
@@ -218,32 +222,29 @@ def _slopes(data: Sessions, seen: Floats, days: int) -> list[Slope | None]:
     ]
 
 
-def _strength(
-    data: Sessions,
-    row: int,
-    path: tuple[Point, ...],
-    end: FilterState,
-    today: date,
-    lately: Slope | None,
-    ten_weeks: Slope | None,
-) -> Strength:
-    count = int(data.count[row])
-    last = date.fromordinal(int(data.days[row, count - 1]))
-    weeks = np.asarray([max(0, (today - last).days) / DAYS_A_WEEK])
-    now = end.after(gap(weeks, trained=False), ONE)
-    sd, half = sqrt(now.p11[0]), NORMAL_95 * sqrt(now.p22[0])
-    kg, low, high = (round(exp(now.level[0, 0] + by * sd), 2) for by in (0, -NORMAL_95, NORMAL_95))
-    slope = float(now.trend[0, 0])
-    return Strength(
-        data.names[row], kg, low, high, round(sd, 4),
-        round(slope, 5), round(slope - half, 5), round(slope + half, 5), count, last, path, lately, ten_weeks,
-        bool(data.at_least[row, count - 1]),
-    )  # fmt: skip
+def _now(
+    data: Sessions, state: FilterState, days: Floats, slopes: list[Slope | None], tens: list[Slope | None]
+) -> list[Strength]:
+    """Each exercise as it stands, from the state of all; its way there is left out."""
+    level, trend, spread, half = state.level[0], state.trend[0], np.sqrt(state.p11), NORMAL_95 * np.sqrt(state.p22)
+    kg = (np.round(np.exp(level + by * spread), 2).tolist() for by in (0, -NORMAL_95, NORMAL_95))
+    trends = (np.round(of, 5).tolist() for of in (trend, trend - half, trend + half))
+    errors, on = np.round(spread, 4).tolist(), [date.fromordinal(int(day)) for day in days]
+    counts = data.count.astype(np.int64)
+    slow = data.at_least[np.arange(len(days)), counts - 1].tolist()
+    columns = zip(*kg, errors, *trends, counts.tolist(), on, slopes, tens, slow, strict=True)
+    return [
+        Strength(name, kg, low, high, error, at, worst, best, count, last, (), lately, ten, is_slow)
+        for name, (kg, low, high, error, at, worst, best, count, last, lately, ten, is_slow) in zip(
+            data.names, columns, strict=True
+        )
+    ]
 
 
 def _path(data: Sessions, row: int, levels: Floats, spreads: Floats, surprises: Floats) -> tuple[Point, ...]:
+    """The way there of one exercise, from levels, spreads and surprises session by session of all."""
     count = int(data.count[row])
-    level, half = levels[row, :count], NORMAL_95 * spreads[row, :count]
+    level, half = levels[:count, row], NORMAL_95 * spreads[:count, row]
     kg, low, high = (np.round(np.exp(level + by), 2).tolist() for by in (0, -half, half))
-    off, days = np.round(surprises[row, :count], 2).tolist(), data.days[row, :count].tolist()
+    off, days = np.round(surprises[:count, row], 2).tolist(), data.days[row, :count].tolist()
     return tuple(Point(date.fromordinal(int(days[n])), kg[n], low[n], high[n], off[n]) for n in range(count))

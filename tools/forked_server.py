@@ -8,8 +8,12 @@ from pathlib import Path
 
 import alembic.command
 import anyio._backends._asyncio
+import babel.dates
+import highspy
 import icalendar
 import openpyxl
+import PIL.Image
+import PIL.ImageOps
 import uvicorn.lifespan.on
 import uvicorn.loops.uvloop
 import uvicorn.protocols.websockets.websockets_sansio_impl
@@ -20,7 +24,7 @@ from upright_anvil.api.hosting.reached import Reached
 from upright_anvil.cli import names_in, serve_data, serve_folder
 from upright_anvil.services.shelf import shipped_library
 
-__all__ = ["alembic", "anyio", "icalendar", "openpyxl", "serve", "upright_anvil", "uvicorn"]
+__all__ = ["PIL", "alembic", "anyio", "babel", "highspy", "icalendar", "openpyxl", "serve", "upright_anvil", "uvicorn"]
 
 shipped_library()
 gc.collect()

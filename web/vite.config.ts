@@ -74,8 +74,18 @@ function fetchedAhead(): Plugin {
           if (chunk.type !== "chunk") continue;
           const at = OPENED_AT[chunk.name];
           if (at === undefined) continue;
-          const files = [chunk.fileName, ...chunk.imports].filter((file) => !page.includes(file));
-          scripts[at] = files.map((file) => basename(file, ".js")).join(" ");
+          const files = new Set<string>();
+          const add = (file: string) => {
+            const of = bundle[file];
+            if (files.has(file) || of?.type !== "chunk") return;
+            files.add(file);
+            of.imports.forEach(add);
+          };
+          add(chunk.fileName);
+          scripts[at] = [...files]
+            .filter((file) => !page.includes(file))
+            .map((file) => basename(file, ".js"))
+            .join(" ");
         }
         return page.replace('{ "^$": "" }', JSON.stringify(scripts));
       },
@@ -176,7 +186,11 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         codeSplitting: {
-          groups: [{ name: "start", test: (id) => ofTheApp.has(id) }],
+          groups: [
+            { name: "start", test: (id) => ofTheApp.has(id) },
+            // What views share beside it is one file too: a view is three or four requests, not twenty.
+            { name: "shared", test: /\/src\/(?!features\/floor\/)/, minShareCount: 2 },
+          ],
           includeDependenciesRecursively: false,
         },
       },

@@ -56,6 +56,8 @@ def hard_sets(line: PlannedLine) -> int:
     asked = line.prescription
     if asked.ramp:
         return 0
+    if asked.scheme is None:  # all alike
+        return asked.sets if _is_hard(line.exercise, asked.target, asked.left) else 0
     counted = sum(_is_hard(line.exercise, plan.target, asked.left) for plan in asked.plans)
     rounds = rounds_in_time(asked, line.exercise) if isinstance(asked.scheme, Density) else 1
     return counted * rounds
@@ -80,7 +82,7 @@ def counts_as_hard(
 def heavy_sets(line: PlannedLine) -> int:
     """Answer how many of a line's hard sets are of one to three repetitions. House rule."""
     few = [p for p in line.prescription.plans if isinstance(p.target, Reps) and p.target.high <= HEAVY_REPS]
-    return min(len(few), hard_sets(line))
+    return min(len(few), hard_sets(line)) if few else 0
 
 
 def is_heavy(row: PerformedSet, exercise: Exercise) -> bool:

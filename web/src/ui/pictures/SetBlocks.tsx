@@ -33,6 +33,8 @@ export function SetBlocks({
   scale?: { rep: number; max: number; gap: number; frame: number };
 }) {
   const { rep, max, gap, frame } = scale;
+  // Hundreds of these stand on a board: their two lines are of the style sheet.
+  const ruled = size === "tiny";
   const rooms = blocks.map((block) => Math.max(block.planned?.width ?? 0, block.done?.width ?? 0, 2) * rep);
   const starts = rooms.map((_, n) => rooms.slice(0, n).reduce((x, room) => x + room + gap, frame));
   const placed = blocks.map((block, n) => ({ block, at: starts[n] ?? 0, width: rooms[n] ?? 0 }));
@@ -60,17 +62,19 @@ export function SetBlocks({
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       preserveAspectRatio="xMinYMax meet"
-      className="block max-w-full overflow-visible"
+      className={`block max-w-full overflow-visible ${ruled ? "ruled" : ""}`}
     >
-      <line
-        x1={0}
-        x2={width}
-        y1={frame}
-        y2={frame}
-        stroke="var(--color-line-strong)"
-        strokeWidth={frame * 0.5}
-        strokeDasharray="1 3"
-      />
+      {!ruled && (
+        <line
+          x1={0}
+          x2={width}
+          y1={frame}
+          y2={frame}
+          stroke="var(--color-line-strong)"
+          strokeWidth={frame * 0.5}
+          strokeDasharray="1 3"
+        />
+      )}
       {placed.map(
         ({ block, at, width: room }, index) =>
           block.current && (
@@ -104,14 +108,16 @@ export function SetBlocks({
       )}
       {planned && <path d={planned} fill="none" stroke="var(--color-outline)" strokeWidth={frame} />}
       {current && <path d={current} fill="none" stroke="var(--color-ember)" strokeWidth={frame} />}
-      <line
-        x1={0}
-        x2={width}
-        y1={height - frame / 2}
-        y2={height - frame / 2}
-        stroke="var(--color-line-strong)"
-        strokeWidth={frame}
-      />
+      {!ruled && (
+        <line
+          x1={0}
+          x2={width}
+          y1={height - frame / 2}
+          y2={height - frame / 2}
+          stroke="var(--color-line-strong)"
+          strokeWidth={frame}
+        />
+      )}
     </svg>
   );
 }

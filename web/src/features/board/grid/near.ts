@@ -6,8 +6,9 @@ import { flushSync } from "react-dom";
 /** Rows up to which a board is drawn whole. */
 export const WHOLE = 40;
 
-/** Weeks that are drawn at first, and up to which all are. */
-const FIRST_WEEKS = 9;
+/** Weeks up to which all are drawn, and of more those that are drawn at first: as many as a laptop shows. */
+const WHOLE_WEEKS = 9;
+const FIRST_WEEKS = 7;
 
 /** The first week of a table that is near the view, and the one behind the last. */
 export type NearWeeks = readonly [number, number];
@@ -84,7 +85,7 @@ export function useNearWeeks(
   long: boolean,
 ): NearWeeks {
   const [range, setRange] = useState<NearWeeks>([0, FIRST_WEEKS]);
-  const some = long && count > FIRST_WEEKS;
+  const some = long && count > WHOLE_WEEKS;
   useEffect(() => {
     const table = ref.current;
     if (!table || !some) return undefined;

@@ -4,7 +4,7 @@ from datetime import timedelta
 from random import Random
 
 from tests.support import NOW, TODAY, StudioTest
-from upright_anvil.services.profile.client_profile import client_profile, pace_of
+from upright_anvil.services.profile.client_profile import LOOKED_BACK, client_profile, pace_of, read_paces
 from upright_anvil.store.log.ledger import newest_sessions, sessions_of_client
 from upright_anvil.store.tables import SessionRow
 
@@ -17,7 +17,8 @@ class PaceTest(StudioTest):
             for number, length in enumerate(lasted):
                 began = NOW - timedelta(days=len(lasted) - number)
                 row = SessionRow(
-                    id=f"session-{number:05}", client_id=board.client_id, program_id=board.program_id, revision=1,
+                    id=f"{board.client_id[:8]}-{number:05}",
+                    client_id=board.client_id, program_id=board.program_id, revision=1,
                     week_id=f"w{number}", day_id="d", on_date=began.date(), estimated_seconds=3000, started_at=began,
                     finished_at=length and began + length, effort=None,
                 )  # fmt: skip
@@ -46,3 +47,18 @@ class PaceTest(StudioTest):
             days = [row.started_at for row in newest_sessions(scope, client, 3)]
         self.assertEqual(days, sorted(days))
         self.assertEqual(days[-1], NOW - timedelta(days=1))
+
+    def test_it_is_the_same_read_for_many_clients_at_once(self) -> None:
+        chance = Random(7)
+        many = [self.years([timedelta(minutes=chance.randrange(30, 90)) for _ in range(n)]) for n in (0, 3, 40)]
+        with self.studio.reading() as scope:
+            each = {client: list(newest_sessions(scope, client, LOOKED_BACK[0])) for client in many}
+        with self.studio.reading() as scope:
+            read_paces(scope, many)
+            assert scope.seen is not None
+            self.assertEqual(len(scope.seen), len(many))
+            self.assertEqual({client: list(newest_sessions(scope, client, LOOKED_BACK[0])) for client in many}, each)
+            self.assertEqual(len(scope.seen), len(many), "nothing was asked again")
+        with self.studio.writing() as scope:
+            read_paces(scope, many)
+            self.assertIsNone(scope.seen, "nothing is kept where it may change")

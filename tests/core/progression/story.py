@@ -175,3 +175,5 @@ class Stories(TestCase):
                     self.assertEqual(found.text, story.text, found.rule)
                 self.assertIn(story.says, found.rule)
                 self.assertEqual(read(found.text, Unit.KG), found.prescription)
+                brief = proposal(replace(story.context(), brief=True), story.policy)
+                self.assertEqual(brief, replace(found, evidence=(), alternatives=()))

@@ -33,6 +33,14 @@ def after(sets: list[Attempt], weeks: float = 0) -> Strength:
 
 
 class OverTimeTest(TestCase):
+    def test_the_order_in_which_sets_come_in_changes_nothing(self) -> None:
+        chance, sets = Random(3), []
+        for name, grows in (("squat", 0.005), ("press", 0.001), ("row", 0.0)):
+            sets += [replace(one, exercise=name, group=name[0]) for one in history(20, gain=grows, seed=len(name))]
+        mixed = chance.sample(sets, len(sets))
+        expected, found = (strengths(order, START + timedelta(weeks=20)) for order in (sets, mixed))
+        self.assertEqual(found, expected)
+
     def test_it_finds_the_level_and_the_trend(self) -> None:
         found = after(history(24))
         self.assertAlmostEqual(log(found.kg / (100 * exp(0.005 * 23))), 0, delta=0.02)

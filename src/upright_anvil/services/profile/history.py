@@ -1,12 +1,12 @@
 """A client's history: the working sets that were done, as they stand; read once, and read on from where it ended."""
 
 from collections import Counter, defaultdict
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from functools import cached_property
 from operator import itemgetter
 from threading import Lock
-from typing import Any, NamedTuple
+from typing import Any, NamedTuple, TypeVar
 
 import numpy as np
 from numpy.typing import NDArray
@@ -17,6 +17,8 @@ from upright_anvil.core.ledger.rows import Outcome
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.file.memo import Memo
 from upright_anvil.store.log.history import BriefSet, LogEnd, brief_sets, log_end, still_ends
+
+K = TypeVar("K")
 
 MOST_KEPT = 12
 """Clients whose history is kept in memory: ten thousand sets take about 5 MB."""
@@ -45,10 +47,7 @@ class History:
     @cached_property
     def by_exercise(self) -> Mapping[ExerciseId, Sequence[BriefSet]]:
         """The sets of each exercise, in the same order."""
-        found: dict[ExerciseId, list[BriefSet]] = defaultdict(list)
-        for row in self.rows:
-            found[row.exercise].append(row)
-        return dict(found)
+        return _gathered(self.rows, lambda row: row.exercise)
 
     @cached_property
     def alike(self) -> Mapping[ExerciseId, Sequence[Sequence[BriefSet]]]:
@@ -69,10 +68,7 @@ class History:
     @cached_property
     def in_session(self) -> Mapping[SessionId, Sequence[BriefSet]]:
         """The sets of each session, by line and number."""
-        found: dict[SessionId, list[BriefSet]] = defaultdict(list)
-        for row in self.rows:
-            found[row.session_id].append(row)
-        return dict(found)
+        return _gathered(self.rows, lambda row: row.session_id)
 
     @cached_property
     def sessions_by_exercise(self) -> Mapping[ExerciseId, int]:
@@ -82,10 +78,7 @@ class History:
     @cached_property
     def by_line(self) -> Mapping[LineId, Sequence[BriefSet]]:
         """The sets of each line of a program, in the same order; lines keep their ids where they are carried over."""
-        found: dict[LineId, list[BriefSet]] = defaultdict(list)
-        for row in self.rows:
-            found[row.line].append(row)
-        return dict(found)
+        return _gathered(self.rows, lambda row: row.line)
 
     @cached_property
     def columns(self) -> "SetColumns":
@@ -113,6 +106,14 @@ class History:
             confirmed=np.fromiter((row.confirmed for row in rows), np.bool_, many),
             alone=np.fromiter((row.source == Source.HOME for row in rows), np.bool_, many),
         )
+
+
+def _gathered(rows: Iterable[BriefSet], of: Callable[[BriefSet], K]) -> dict[K, list[BriefSet]]:
+    """Rows by what they are of, in the same order."""
+    found: dict[K, list[BriefSet]] = defaultdict(list)
+    for row in rows:
+        found[of(row)].append(row)
+    return dict(found)
 
 
 _figures_of = itemgetter(

@@ -196,7 +196,8 @@ def heavy(endpoint: Callable[P, T]) -> Callable[P, Awaitable[T]]:
     return elsewhere
 
 
-async def _studio(asked: HTTPConnection) -> Studio:
+async def studio_of(asked: HTTPConnection) -> Studio:
+    """Answer the studio that is lent for a request, in the name of who asks."""
     studio = asked.state.studio
     assert isinstance(studio, Studio)  # noqa: S101 - lent for the request
     visitor: Visitor | None = getattr(asked.state, "visitor", None)
@@ -205,5 +206,5 @@ async def _studio(asked: HTTPConnection) -> Studio:
     return studio.of(Actor(visitor.person_id, visitor.device_id), visitor.role)
 
 
-Here = Annotated[Studio, Depends(_studio)]
+Here = Annotated[Studio, Depends(studio_of)]
 """The studio, as a route's parameter."""

@@ -7,7 +7,7 @@ from fastapi import Depends
 from starlette.exceptions import HTTPException
 from starlette.requests import HTTPConnection
 
-from upright_anvil.api.studio import Here
+from upright_anvil.api.studio import studio_of
 from upright_anvil.core.people.roles import REFUSALS, Permission, may
 
 LOOK: Final = frozenset(
@@ -78,8 +78,9 @@ def needed(name: str, method: str) -> Permission:
     return READS_THAT_NEED_MORE.get(name, Permission.LOOK)
 
 
-async def permitted(asked: HTTPConnection, here: Here) -> None:
+async def permitted(asked: HTTPConnection) -> None:
     """Refuse with 403 what a role may not."""
+    here = await studio_of(asked)
     route = asked.scope.get("route")
     wanted = needed(getattr(route, "name", ""), asked.scope.get("method", "WEBSOCKET"))
     if not may(here.role, wanted):

@@ -177,7 +177,7 @@ export const CellBox = memo(function CellBox(props: Props) {
       title={compact ? plan?.caution || plan?.text || undefined : undefined}
       className={
         compact
-          ? "flex h-6 w-full items-center gap-1.5 overflow-hidden px-2 text-left text-[0.8125rem] whitespace-nowrap focus-visible:-outline-offset-2 hover:bg-raised"
+          ? "flex h-6 w-full items-center gap-1.5 overflow-hidden [contain:layout_paint] px-2 text-left text-[0.8125rem] whitespace-nowrap focus-visible:-outline-offset-2 hover:bg-raised"
           : "flex h-full min-h-10 w-full flex-col justify-start gap-1 px-2 py-1.5 text-left [contain-intrinsic-size:auto_5rem] [content-visibility:auto] focus-visible:-outline-offset-2 hover:bg-raised"
       }
     >

@@ -26,6 +26,7 @@ class FirstHourTest(SessionDesk):
         expect(page.get_by_role("heading", name="A client")).to_be_visible()
         self.assert_accessible(page, "an empty studio")
         page.get_by_role("link", name="Add your first client").click()
+        expect(page.get_by_role("textbox", name="Name", exact=True)).to_be_focused()
         page.keyboard.type("Ottoline")
         for key in ("Tab", "Space", "Tab", "Tab", "Enter"):
             page.keyboard.press(key)

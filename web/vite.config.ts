@@ -7,20 +7,33 @@ import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 import { OF_A_SESSION } from "./src/app/keptOffline";
 
-// What the floor needs is there before it is asked for; the desk's views, which need the server anyway, and letters of other
-// alphabets are kept once they were shown.
+// What the floor needs is there before it is asked for. The desk's views, which need the server anyway, letters of other
+// alphabets and what reads another language are kept once they were shown.
 const OF_THE_DESK =
   "Ahead|Backups|Batteries|Board|BringClients|Calendar|ClientFile|Clients|Health|Home|Library|NewClient|Outcome|PastSessions|" +
-  "People|Places|Programs|Progress|Records|Report|Settings|SignIn|Start|Testing|Tests";
+  "People|Places|Programs|Progress|Records|Report|Review|Settings|Shared|SignIn|Start|Summary|Testing|Tests";
 const LATER = [
   ...OF_THE_DESK.split("|").map((name) => `assets/${name}View-*`),
-  ...["ClientFrame", "GoTo", "MakeExercise", "AuditTrail", "LookFirst", "Scan", "d3-scale"].map(
-    (name) => `assets/${name}-*`,
-  ),
+  ...[
+    "ClientFrame",
+    "GoTo",
+    "HelpSheet",
+    "MakeExercise",
+    "AuditTrail",
+    "LookFirst",
+    "Scan",
+    "d3-scale",
+    "dialog",
+    "i18next",
+    "shared",
+  ].map((name) => `assets/${name}-*`),
   "assets/archivo-latin-ext-*",
   "assets/archivo-vietnamese-*",
   "mark-512.png",
 ];
+// What draws a dialog: the floor has none.
+const OF_A_DIALOG =
+  /\/node_modules\/(@radix-ui|aria-hidden|react-remove-scroll|react-style-singleton|use-sidecar|use-callback-ref|tslib|get-nonce)|\/ui\/SheetDialog/;
 const NEVER_CHANGES = /\/assets\/[^/]+$/;
 
 // A picture never changes at its address.
@@ -62,6 +75,9 @@ const OPENED_AT: Record<string, string> = {
   FloorView: "^/floor/",
 };
 
+// Those of most names; others come when one is shown.
+const LETTERS = /\/archivo-latin-wght-.*\.woff2$/;
+
 function fetchedAhead(): Plugin {
   return {
     name: "fetched-ahead",
@@ -87,28 +103,41 @@ function fetchedAhead(): Plugin {
             .map((file) => basename(file, ".js"))
             .join(" ");
         }
-        return page.replace('{ "^$": "" }', JSON.stringify(scripts));
+        const letters = Object.keys(bundle).find((file) => LETTERS.test(file));
+        return page
+          .replace('{ "^$": "" }', JSON.stringify(scripts))
+          .replace('letters = ""', `letters = "${letters ? `/${letters}` : ""}"`);
       },
     },
   };
 }
 
-// The app's own scripts are one file: all that is there before a view is, however many views share it. Only the catalogue,
-// and what fetches files, come before it.
+// What an entry needs from its start on, however many others share it. The catalogue, and what fetches files, come before
+// all of it; of the icons, whose list names each of them, those that a module asks for.
 const FIRST = /\/ui\/catalogue\.ts$|preload-helper/;
-const ofTheApp = new Set<string>();
+const ICON = /\/lucide-react\/dist\/esm\/icons\/([^/]+)\.mjs$/;
+const ICONS = /import\s*\{([^}]*)\}\s*from\s*"lucide-react"/g;
+const fileOf = (icon: string) => icon.replace(/(?<=.)(?=[A-Z])|(?<=[a-z])(?=\d)/g, "-").toLowerCase();
+const needs = { app: new Set<string>(), floor: new Set<string>() };
+const needed = (by: keyof typeof needs, id: string) => needs[by].has(ICON.exec(id)?.[1] ?? id);
 
-function oneFile(): Plugin {
+function neededFromTheStart(): Plugin {
   return {
-    name: "one-file",
+    name: "needed-from-the-start",
     apply: "build",
     buildEnd() {
-      const add = (id: string) => {
-        if (ofTheApp.has(id) || FIRST.test(id)) return;
-        ofTheApp.add(id);
-        this.getModuleInfo(id)?.importedIds.forEach(add);
+      const add = (to: Set<string>, id: string) => {
+        if (to.has(id) || FIRST.test(id) || ICON.test(id)) return;
+        to.add(id);
+        const module = this.getModuleInfo(id);
+        for (const [, names = ""] of module?.code?.matchAll(ICONS) ?? [])
+          for (const name of names.split(",")) to.add(fileOf(name.trim()));
+        module?.importedIds.forEach((one) => add(to, one));
       };
-      for (const id of this.getModuleIds()) if (id.endsWith("/src/app/start.tsx")) add(id);
+      for (const id of this.getModuleIds()) {
+        if (id.endsWith("/src/app/start.tsx")) add(needs.app, id);
+        if (/\/src\/features\/floor\/(Floor|TwoFloors)View\.tsx$/.test(id)) add(needs.floor, id);
+      }
     },
   };
 }
@@ -118,11 +147,12 @@ export default defineConfig({
     react(),
     tailwindcss(),
     compressed(),
-    oneFile(),
+    neededFromTheStart(),
     fetchedAhead(),
     VitePWA({
       registerType: "autoUpdate",
       injectRegister: null,
+      includeManifestIcons: false,
       manifest: {
         name: "Upright Anvil",
         short_name: "Anvil",
@@ -187,9 +217,16 @@ export default defineConfig({
       output: {
         codeSplitting: {
           groups: [
-            { name: "start", test: (id) => ofTheApp.has(id) },
-            // What views share beside it is one file too: a view is three or four requests, not twenty.
-            { name: "shared", test: /\/src\/(?!features\/floor\/)/, minShareCount: 2 },
+            { name: "start", test: (id) => needed("app", id) },
+            { name: "dialog", test: OF_A_DIALOG },
+            // What views share beside it is one file too: a view is three or four requests, not twenty. What the floor has of
+            // it is one by itself, for it is kept on the device.
+            {
+              name: "parts",
+              test: (id) => needed("floor", id) && !id.includes("/src/features/floor/"),
+              minShareCount: 2,
+            },
+            { name: "shared", test: /\/src\/(?!features\/floor\/)|\/lucide-react\//, minShareCount: 2 },
           ],
           includeDependenciesRecursively: false,
         },

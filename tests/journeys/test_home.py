@@ -253,7 +253,7 @@ class HomeTest(JourneyTest):
         self.floor_of(page, "Casimir Holt")
         page.get_by_role("button", name="More", exact=True).click()
         with page.expect_popup() as opened:
-            page.get_by_role("menuitem", name="A window for the client, over a call").click()
+            page.get_by_role("link", name="A window for the client, over a call").click()
         shared = opened.value
         expect(shared.get_by_role("heading", level=1, name="Back squat")).to_be_visible()
         self.assert_accessible(shared, "the client's window")

@@ -27,7 +27,7 @@ class OnTheDayTest(JourneyTest):
         expect(page.get_by_text("4 x 5-7, 80 kg, rest 2:30, leave 2")).to_be_visible()
         # Late, and elsewhere: looked at before it is made.
         page.get_by_role("button", name="More", exact=True).click()
-        page.get_by_role("menuitem", name="Adjust today").click()
+        page.get_by_role("button", name="Adjust today").click()
         page.get_by_role("group", name="Today").get_by_role("button", name="Hotel room").click()
         expect(page.get_by_text("Trained at Hotel room")).to_be_visible()
         page.get_by_role("button", name="Change it").click()

@@ -32,7 +32,9 @@ class PicturesTest(JourneyTest):
         self.assert_accessible(desk, "an exercise with its picture")
         self.floor_of(phone, "Agnes Thornby")
         phone.get_by_role("button", name=f"Show the picture of {name}").click()
-        expect(phone.get_by_role("dialog", name=name).get_by_role("img")).to_be_visible()
+        expect(
+            phone.get_by_role("region", name=name).get_by_role("img", name=f"{name}, as the trainer shows it")
+        ).to_be_visible()
         self.assert_accessible(phone, "the picture on the floor")
         desk.get_by_label("Another picture").set_input_files(
             {"name": "notes.png", "mimeType": "image/png", "buffer": b"hello"}

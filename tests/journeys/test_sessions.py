@@ -155,7 +155,7 @@ class SessionsTest(SessionDesk):
         page = self.page(TABLET)
         self.floor_of(page, "Casimir Holt")
         page.get_by_role("button", name="More", exact=True).click()
-        page.get_by_role("menuitem", name="Two clients side by side").click()
+        page.get_by_role("button", name="Two clients side by side").click()
         page.get_by_role("region", name="Two clients side by side").get_by_role(
             "button", name=re.compile("^Tobiah Renn")
         ).click()

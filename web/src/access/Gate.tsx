@@ -1,8 +1,8 @@
 // Nothing of the studio is drawn before it is known who looks.
-import { lazy, Suspense, useEffect, type ReactNode } from "react";
+import { lazy, Suspense, type ReactNode } from "react";
 import { Button } from "../ui/Button";
 import { t } from "../ui/words";
-import { again, askAgain, begin, useAccess } from "./access";
+import { again, askAgain, useAccess } from "./access";
 import { useAutoLock } from "./useAutoLock";
 
 const SignInView = lazy(async () => ({
@@ -11,7 +11,6 @@ const SignInView = lazy(async () => ({
 
 export function Gate({ children }: { children: ReactNode }) {
   const { phase, state, ending } = useAccess();
-  useEffect(() => void begin(), []);
   useAutoLock(phase === "in" && state?.demanded ? state.rules.lock_minutes : null);
   if (phase === "in")
     return (

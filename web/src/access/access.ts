@@ -2,7 +2,7 @@
 import { useSyncExternalStore } from "react";
 import { onAsking, onUnauthorized, type Schemas } from "../api/client";
 import { asked } from "../api/early";
-import { signInApi } from "../api/people";
+import { signInApi } from "../api/signIn";
 import { forgetStoredAnswers } from "../app/storedAnswers";
 import { forgetViews } from "../outbox/database";
 import { askedOrKept, forgetAnswers } from "./answers";

@@ -6,12 +6,14 @@ import { keys } from "./keys";
 
 const A_WHILE = 60_000;
 const A_MOMENT = 5_000;
+const JUST_NOW = 1_000;
 
 type Cell = { line: LineId; week: WeekId };
 type Wanted = Schemas["ChangeRequest"]["wanted"];
 
 export const query = {
-  today: () => queryOptions({ queryKey: keys.today, queryFn: api.today }),
+  // What was asked for as the page opened is not asked for again as its view is drawn.
+  today: () => queryOptions({ queryKey: keys.today, queryFn: api.today, staleTime: JUST_NOW }),
   settings: () => queryOptions({ queryKey: keys.settings, queryFn: api.settings }),
   warningSigns: () =>
     queryOptions({ queryKey: keys.warningSigns, queryFn: api.warningSigns, staleTime: Infinity }),

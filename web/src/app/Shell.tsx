@@ -7,6 +7,7 @@ import { NotTaken } from "./NotTaken";
 import { Roving } from "../ui/Roving";
 import { useHelp } from "./help/opening";
 import { setTheme, useTheme } from "./theme";
+import { ViewBoundary } from "./ViewBoundary";
 
 const tab = ({ isActive }: { isActive: boolean }) =>
   `px-1.5 sm:px-3 py-2 border-b-2 whitespace-nowrap ${isActive ? "border-ink font-semibold" : "border-transparent text-soft hover:text-ink"}`;
@@ -70,7 +71,9 @@ export function Shell() {
       </header>
       <NotTaken />
       <main id="main">
-        <Outlet />
+        <ViewBoundary at={pathname}>
+          <Outlet />
+        </ViewBoundary>
       </main>
     </>
   );

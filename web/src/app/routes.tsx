@@ -1,225 +1,120 @@
-import { t } from "../ui/words";
-import { createBrowserRouter, Link } from "react-router";
+// Each view has an address; the heavier ones come as files of their own when they are first opened.
+import type { ComponentType } from "react";
+import { Link, type RouteObject } from "react-router";
 import { ClientFile } from "../features/clients/ClientFile";
 import { ClientFrame } from "../features/clients/ClientFrame";
 import { ClientsView } from "../features/clients/ClientsView";
 import { NewClientView } from "../features/clients/NewClientView";
 import { TodayView } from "../features/today/TodayView";
-import { Button } from "../ui/Button";
-import { Message } from "../ui/Message";
-import { HelpHost } from "./help/HelpHost";
+import { t } from "../ui/words";
+import type { HelpKey } from "./help/titles";
+import { laterView, type LaterView } from "./laterView";
 import { Shell } from "./Shell";
 
-/** Each view has an address; the heavier ones come as files of their own when they are first opened. */
-export const router = createBrowserRouter([
+const later = {
+  ahead: laterView(async () => (await import("../features/ahead/AheadView")).AheadView),
+  backups: laterView(async () => (await import("../features/backups/BackupsView")).BackupsView),
+  batteries: laterView(async () => (await import("../features/testing/BatteriesView")).BatteriesView),
+  board: laterView(async () => (await import("../features/board/BoardView")).BoardView),
+  bringClients: laterView(
+    async () => (await import("../features/bringing/BringClientsView")).BringClientsView,
+  ),
+  calendar: laterView(async () => (await import("../features/calendar/CalendarView")).CalendarView),
+  floor: laterView(async () => (await import("../features/floor/FloorView")).FloorView),
+  health: laterView(async () => (await import("../features/health/HealthView")).HealthView),
+  home: laterView(async () => (await import("../features/home/HomeView")).HomeView),
+  library: laterView(async () => (await import("../features/library/LibraryView")).LibraryView),
+  outcome: laterView(async () => (await import("../features/programs/OutcomeView")).OutcomeView),
+  pastSessions: laterView(
+    async () => (await import("../features/bringing/PastSessionsView")).PastSessionsView,
+  ),
+  people: laterView(async () => (await import("../features/people/PeopleView")).PeopleView),
+  places: laterView(async () => (await import("../features/places/PlacesView")).PlacesView),
+  programs: laterView(async () => (await import("../features/programs/ProgramsView")).ProgramsView),
+  progress: laterView(async () => (await import("../features/progress/ProgressView")).ProgressView),
+  records: laterView(async () => (await import("../features/people/RecordsView")).RecordsView),
+  report: laterView(async () => (await import("../features/report/ReportView")).ReportView),
+  review: laterView(async () => (await import("../features/review/ReviewView")).ReviewView),
+  settings: laterView(async () => (await import("../features/settings/SettingsView")).SettingsView),
+  shared: laterView(async () => (await import("../features/floor/shared/SharedView")).SharedView),
+  start: laterView(async () => (await import("../features/starting/StartView")).StartView),
+  summary: laterView(async () => (await import("../features/summary/SummaryView")).SummaryView),
+  testing: laterView(async () => (await import("../features/testing/TestingView")).TestingView),
+  tests: laterView(async () => (await import("../features/testing/TestsView")).TestsView),
+  twoFloors: laterView(async () => (await import("../features/floor/TwoFloorsView")).TwoFloorsView),
+} satisfies Record<string, LaterView>;
+
+/** A view at an address, with the help that is its own. */
+const view = (path: string, help: HelpKey, Component: ComponentType): RouteObject => ({
+  ...(path ? { path } : { index: true }),
+  handle: { help },
+  Component,
+});
+
+export const routes: readonly RouteObject[] = [
   {
-    Component: HelpHost,
-    HydrateFallback: Nothing,
+    Component: Shell,
     children: [
+      view("", "today", TodayView),
+      view("clients", "clients", ClientsView),
+      view("clients/new", "new client", NewClientView),
+      view("clients/bring-in", "bring in", later.bringClients),
       {
-        Component: Shell,
-        ErrorBoundary: Broken,
-        HydrateFallback: Nothing,
+        path: "clients/:clientId",
+        Component: ClientFrame,
         children: [
-          { index: true, handle: { help: "today" }, Component: TodayView },
-          { path: "clients", handle: { help: "clients" }, Component: ClientsView },
-          { path: "clients/new", handle: { help: "new client" }, Component: NewClientView },
-          {
-            path: "clients/bring-in",
-            handle: { help: "bring in" },
-            lazy: async () => ({
-              Component: (await import("../features/bringing/BringClientsView")).BringClientsView,
-            }),
-          },
-          {
-            path: "clients/:clientId",
-            Component: ClientFrame,
-            children: [
-              { index: true, handle: { help: "client" }, Component: ClientFile },
-              {
-                path: "health",
-                handle: { help: "health" },
-                lazy: async () => ({ Component: (await import("../features/health/HealthView")).HealthView }),
-              },
-              {
-                path: "past-sessions",
-                handle: { help: "bring in" },
-                lazy: async () => ({
-                  Component: (await import("../features/bringing/PastSessionsView")).PastSessionsView,
-                }),
-              },
-              {
-                path: "report",
-                handle: { help: "report" },
-                lazy: async () => ({ Component: (await import("../features/report/ReportView")).ReportView }),
-              },
-              {
-                path: "home",
-                handle: { help: "home" },
-                lazy: async () => ({ Component: (await import("../features/home/HomeView")).HomeView }),
-              },
-              {
-                path: "places",
-                handle: { help: "places" },
-                lazy: async () => ({ Component: (await import("../features/places/PlacesView")).PlacesView }),
-              },
-              {
-                path: "start",
-                handle: { help: "start" },
-                lazy: async () => ({ Component: (await import("../features/starting/StartView")).StartView }),
-              },
-              {
-                path: "programs",
-                handle: { help: "programs" },
-                lazy: async () => ({
-                  Component: (await import("../features/programs/ProgramsView")).ProgramsView,
-                }),
-              },
-              {
-                path: "tests",
-                handle: { help: "client tests" },
-                lazy: async () => ({ Component: (await import("../features/testing/TestsView")).TestsView }),
-              },
-            ],
-          },
-          {
-            path: "library/:exerciseId?",
-            handle: { help: "library" },
-            lazy: async () => ({ Component: (await import("../features/library/LibraryView")).LibraryView }),
-          },
-          {
-            path: "batteries",
-            handle: { help: "batteries" },
-            lazy: async () => ({
-              Component: (await import("../features/testing/BatteriesView")).BatteriesView,
-            }),
-          },
-          {
-            path: "clients/:clientId/progress",
-            handle: { help: "progress" },
-            lazy: async () => ({
-              Component: (await import("../features/progress/ProgressView")).ProgressView,
-            }),
-          },
-          {
-            path: "programs/:programId",
-            handle: { help: "board" },
-            lazy: async () => ({ Component: (await import("../features/board/BoardView")).BoardView }),
-          },
-          {
-            path: "programs/:programId/ahead",
-            handle: { help: "ahead" },
-            lazy: async () => ({ Component: (await import("../features/ahead/AheadView")).AheadView }),
-          },
-          {
-            path: "programs/:programId/outcome",
-            handle: { help: "outcome" },
-            lazy: async () => ({
-              Component: (await import("../features/programs/OutcomeView")).OutcomeView,
-            }),
-          },
-          {
-            path: "programs/:programId/calendar",
-            handle: { help: "calendar" },
-            lazy: async () => ({
-              Component: (await import("../features/calendar/CalendarView")).CalendarView,
-            }),
-          },
-          {
-            path: "settings/people",
-            handle: { help: "people" },
-            lazy: async () => ({ Component: (await import("../features/people/PeopleView")).PeopleView }),
-          },
-          {
-            path: "settings/records",
-            handle: { help: "records" },
-            lazy: async () => ({ Component: (await import("../features/people/RecordsView")).RecordsView }),
-          },
-          {
-            path: "settings/backups",
-            handle: { help: "backups" },
-            lazy: async () => ({
-              Component: (await import("../features/backups/BackupsView")).BackupsView,
-            }),
-          },
-          {
-            path: "settings",
-            handle: { help: "settings" },
-            lazy: async () => ({
-              Component: (await import("../features/settings/SettingsView")).SettingsView,
-            }),
-          },
-          {
-            path: "sessions/:sessionId",
-            handle: { help: "review" },
-            lazy: async () => ({ Component: (await import("../features/review/ReviewView")).ReviewView }),
-          },
-          ...(import.meta.env.DEV
-            ? [
-                {
-                  path: "kit",
-                  lazy: async () => ({ Component: (await import("../features/kit/KitView")).KitView }),
-                },
-              ]
-            : []),
-          { path: "*", Component: Nowhere },
+          view("", "client", ClientFile),
+          view("health", "health", later.health),
+          view("past-sessions", "bring in", later.pastSessions),
+          view("report", "report", later.report),
+          view("home", "home", later.home),
+          view("places", "places", later.places),
+          view("start", "start", later.start),
+          view("programs", "programs", later.programs),
+          view("tests", "client tests", later.tests),
         ],
       },
-      {
-        path: "testing/:roundId",
-        handle: { help: "testing" },
-        ErrorBoundary: Broken,
-        HydrateFallback: Nothing,
-        lazy: async () => ({ Component: (await import("../features/testing/TestingView")).TestingView }),
-      },
-      {
-        path: "sessions/:sessionId/summary",
-        handle: { help: "summary" },
-        ErrorBoundary: Broken,
-        HydrateFallback: Nothing,
-        lazy: async () => ({ Component: (await import("../features/summary/SummaryView")).SummaryView }),
-      },
-      {
-        path: "floor/:programId/:weekId/:dayId/with/:otherProgram/:otherWeek/:otherDay",
-        handle: { help: "floor" },
-        ErrorBoundary: Broken,
-        HydrateFallback: Nothing,
-        lazy: async () => ({ Component: (await import("../features/floor/TwoFloorsView")).TwoFloorsView }),
-      },
-      {
-        path: "floor/:programId/:weekId/:dayId/shared",
-        handle: { help: "floor" },
-        ErrorBoundary: Broken,
-        HydrateFallback: Nothing,
-        lazy: async () => ({ Component: (await import("../features/floor/shared/SharedView")).SharedView }),
-      },
-      {
-        path: "floor/:programId/:weekId/:dayId",
-        handle: { help: "floor" },
-        ErrorBoundary: Broken,
-        HydrateFallback: Nothing,
-        lazy: async () => ({ Component: (await import("../features/floor/FloorView")).FloorView }),
-      },
+      view("library/:exerciseId?", "library", later.library),
+      view("batteries", "batteries", later.batteries),
+      view("clients/:clientId/progress", "progress", later.progress),
+      view("programs/:programId", "board", later.board),
+      view("programs/:programId/ahead", "ahead", later.ahead),
+      view("programs/:programId/outcome", "outcome", later.outcome),
+      view("programs/:programId/calendar", "calendar", later.calendar),
+      view("settings/people", "people", later.people),
+      view("settings/records", "records", later.records),
+      view("settings/backups", "backups", later.backups),
+      view("settings", "settings", later.settings),
+      view("sessions/:sessionId", "review", later.review),
+      ...(import.meta.env.DEV
+        ? [
+            {
+              path: "kit",
+              Component: laterView(async () => (await import("../features/kit/KitView")).KitView),
+            },
+          ]
+        : []),
+      { path: "*", Component: Nowhere },
     ],
   },
-]);
+  view("testing/:roundId", "testing", later.testing),
+  view("sessions/:sessionId/summary", "summary", later.summary),
+  view("floor/:programId/:weekId/:dayId/with/:otherProgram/:otherWeek/:otherDay", "floor", later.twoFloors),
+  view("floor/:programId/:weekId/:dayId/shared", "floor", later.shared),
+  view("floor/:programId/:weekId/:dayId", "floor", later.floor),
+];
 
-function Broken() {
-  return (
-    <div className="max-w-xl p-6">
-      <Message tone="stop">
-        {t("This view broke. What you logged is kept in this browser and on the server.")}
-        <Button className="mt-2" onClick={() => window.location.reload()}>
-          {t("Load it again")}
-        </Button>
-      </Message>
-    </div>
-  );
-}
-
-function Nothing() {
-  return null;
-}
+/** Code of the views that are likely next, in this order. */
+export const likelyNext: readonly (() => Promise<unknown>)[] = [
+  later.floor.fetch,
+  () => import("../features/clients/ClientFileView"),
+  later.board.fetch,
+  later.review.fetch,
+  later.summary.fetch,
+  later.progress.fetch,
+  later.health.fetch,
+  () => import("./help/HelpSheet"),
+];
 
 function Nowhere() {
   return (

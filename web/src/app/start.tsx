@@ -2,10 +2,12 @@ import "./styleNonce";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
-import { RouterProvider } from "react-router";
+import { BrowserRouter } from "react-router";
+import { begin } from "../access/access";
 import { Gate } from "../access/Gate";
 import { Problem } from "../api/client";
-import { router } from "./routes";
+import { query } from "../api/query";
+import { Views } from "./Views";
 import { language } from "../ui/words";
 
 const queries = new QueryClient({
@@ -21,15 +23,29 @@ const queries = new QueryClient({
 
 document.documentElement.lang = language;
 
-const root = document.getElementById("root");
-if (root) {
+/** How long the first view waits for an answer that is nearly there, milliseconds; then its outline is drawn. */
+const NEARLY = 50;
+
+async function open(root: HTMLElement): Promise<void> {
+  void begin();
+  // What the page asked for as it opened has mostly come before its scripts: drawn at once, without an outline first.
+  if (window.location.pathname === "/")
+    await Promise.race([
+      queries.prefetchQuery(query.today()),
+      new Promise((late) => setTimeout(late, NEARLY)),
+    ]);
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <Gate>
-          <RouterProvider router={router} />
-        </Gate>
+        <BrowserRouter>
+          <Gate>
+            <Views />
+          </Gate>
+        </BrowserRouter>
       </QueryClientProvider>
     </StrictMode>,
   );
 }
+
+const root = document.getElementById("root");
+if (root) void open(root);

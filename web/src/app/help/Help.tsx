@@ -4,10 +4,12 @@ import { TextField } from "../../ui/fields/Input";
 import { SingleKeys } from "../keys/SingleKeys";
 import { ShortcutList } from "../keys/ShortcutList";
 import { entryOf, look, type Entry } from "./glossary";
-import type { helpOf, HelpKey } from "./views";
+import { titleOf, type HelpKey } from "./titles";
+import { helpOf } from "./views";
 
 /** What one does in a view, its words and keys; while something is typed, every word of the app that fits. */
-export function Help({ view }: { view: (typeof helpOf)[HelpKey] }) {
+export function Help({ of }: { of: HelpKey }) {
+  const view = helpOf[of];
   const [typed, setTyped] = useState("");
   const found = look(typed);
   return (
@@ -30,7 +32,7 @@ export function Help({ view }: { view: (typeof helpOf)[HelpKey] }) {
         <>
           <section aria-labelledby="help-view">
             <h3 id="help-view" className="text-lg font-semibold">
-              {view.title}
+              {titleOf[of]}
             </h3>
             <p>{view.does}</p>
           </section>

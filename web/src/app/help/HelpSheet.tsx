@@ -1,13 +1,13 @@
 import { t } from "../../ui/words";
 import { Sheet } from "../../ui/Sheet";
 import { Help } from "./Help";
-import type { helpOf, HelpKey } from "./views";
+import type { HelpKey } from "./titles";
 
 /** The help of a view in a sheet; a file of its own, fetched when it is first asked for. */
-export default function HelpSheet({ view, close }: { view: (typeof helpOf)[HelpKey]; close: () => void }) {
+export default function HelpSheet({ of, onClose }: { of: HelpKey; onClose: () => void }) {
   return (
-    <Sheet title={t("Help")} open onClose={close}>
-      <Help view={view} />
+    <Sheet title={t("Help")} open onClose={onClose}>
+      <Help of={of} />
     </Sheet>
   );
 }

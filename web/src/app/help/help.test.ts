@@ -2,8 +2,9 @@
 import "fake-indexeddb/auto";
 import type { RouteObject } from "react-router";
 import { describe, expect, test } from "vitest";
-import { router } from "../routes";
+import { routes } from "../routes";
 import { glossary, look } from "./glossary";
+import { titleOf } from "./titles";
 import { helpOf } from "./views";
 
 const leaves = (routes: readonly RouteObject[]): RouteObject[] =>
@@ -11,9 +12,9 @@ const leaves = (routes: readonly RouteObject[]): RouteObject[] =>
 
 describe("help", () => {
   test("is there for every view that has an address", () => {
-    for (const { path, index, handle } of leaves(router.routes as RouteObject[])) {
+    for (const { path, index, handle } of leaves(routes)) {
       if (path === "*" || path === "kit") continue;
-      expect(helpOf, `${path ?? index}`).toHaveProperty(String((handle as { help?: string })?.help));
+      expect(titleOf, `${path ?? index}`).toHaveProperty(String((handle as { help?: string })?.help));
     }
   });
 

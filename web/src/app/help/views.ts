@@ -2,9 +2,9 @@
 import { t } from "../../ui/words";
 import type { View } from "../keys/shortcuts";
 import type { Term } from "./glossary";
+import type { HelpKey } from "./titles";
 
 interface ViewHelp {
-  title: string;
   /** What one does here, in a sentence or two. */
   does: string;
   words: readonly Term[];
@@ -13,7 +13,6 @@ interface ViewHelp {
 
 export const helpOf = {
   today: {
-    title: t("Today"),
     does: t(
       "Who comes, what waits for a decision, what is due. Open the floor from a session, the review from what waits.",
     ),
@@ -21,19 +20,16 @@ export const helpOf = {
     keys: [],
   },
   clients: {
-    title: t("Clients"),
     does: t("All clients. A new one needs a name and no more; a list can be brought in from a spreadsheet."),
     words: ["program", "record"],
     keys: [],
   },
   "new client": {
-    title: t("New client"),
     does: t("A name is enough. The file opens and keeps what you write as you go."),
     words: ["load"],
     keys: ["field"],
   },
   "bring in": {
-    title: t("Bringing in"),
     does: t(
       "Paste rows or open a file, read what was understood line by line, then bring it in. Nothing is written before, and one undo takes it back.",
     ),
@@ -41,13 +37,11 @@ export const helpOf = {
     keys: [],
   },
   client: {
-    title: t("Client file"),
     does: t("Who the client is and what for. Every field keeps itself when you leave it."),
     words: ["method", "band", "health screen", "caution"],
     keys: ["field"],
   },
   health: {
-    title: t("Health"),
     does: t(
       "The screen, clearances, and how each joint stands. What is written here is heeded by drafts, checks, floor and proposals.",
     ),
@@ -55,7 +49,6 @@ export const helpOf = {
     keys: ["field"],
   },
   places: {
-    title: t("Places"),
     does: t(
       "Where the client trains and what can be lifted there. Write it as you would say it, start from a usual kit, or pick.",
     ),
@@ -63,19 +56,16 @@ export const helpOf = {
     keys: [],
   },
   start: {
-    title: t("Starting a program"),
     does: t("Let it be drafted from the file, take a template, or begin empty and type or paste."),
     words: ["template", "phase", "band", "method", "health screen", "record"],
     keys: [],
   },
   "client tests": {
-    title: t("Tests of a client"),
     does: t("Batteries that were done, and what changed between them beyond the error of the test."),
     words: ["re-test", "side by side"],
     keys: [],
   },
   library: {
-    title: t("Library"),
     does: t(
       "Every exercise by any name it goes by, with muscles, joints, kit, cues and its ladder. Make your own from one that is like it.",
     ),
@@ -83,13 +73,11 @@ export const helpOf = {
     keys: ["library"],
   },
   batteries: {
-    title: t("Tests"),
     does: t("Which tests belong together, and after how many weeks they are done again."),
     words: ["re-test"],
     keys: [],
   },
   progress: {
-    title: t("Progress"),
     does: t(
       "Planned against done week by week, strength with its range, tests, body weight, pain. Choose an exercise on the left.",
     ),
@@ -105,7 +93,6 @@ export const helpOf = {
     keys: [],
   },
   board: {
-    title: t("Program board"),
     does: t(
       "Weeks across, days and exercises down. Type in a cell; the dock beside it shows minutes, sets by muscle and findings.",
     ),
@@ -133,7 +120,6 @@ export const helpOf = {
     keys: ["cell", "head", "typing", "add", "board"],
   },
   ahead: {
-    title: t("Looking ahead"),
     does: t(
       "Where the lines lead if it goes well, as lately, or through a bad patch, and what to know before it comes.",
     ),
@@ -141,7 +127,6 @@ export const helpOf = {
     keys: [],
   },
   programs: {
-    title: t("Past and next"),
     does: t(
       "A client’s programs over the years: the one that runs, what is prepared, what is over. One is ended here, and the next prepared.",
     ),
@@ -149,7 +134,6 @@ export const helpOf = {
     keys: [],
   },
   report: {
-    title: t("Report"),
     does: t(
       "What a client did over a span and where it led, in words you can change, as a page or on paper to hand over.",
     ),
@@ -157,7 +141,6 @@ export const helpOf = {
     keys: [],
   },
   home: {
-    title: t("At home"),
     does: t(
       "Sheets for what a client does alone, and what came back from them. A result is looked at before it goes into the log.",
     ),
@@ -165,7 +148,6 @@ export const helpOf = {
     keys: [],
   },
   outcome: {
-    title: t("What came of it"),
     does: t(
       "A program against its plan: sessions, sets, strength, tests. What carries over begins the next one.",
     ),
@@ -173,7 +155,6 @@ export const helpOf = {
     keys: [],
   },
   calendar: {
-    title: t("Calendar"),
     does: t(
       "Sessions by date. A missed one is moved, merged or dropped here; weeks off let all that follows come later.",
     ),
@@ -181,7 +162,6 @@ export const helpOf = {
     keys: [],
   },
   people: {
-    title: t("People and signing in"),
     does: t(
       "Who is in the studio and may do what; how you sign in; which devices are the studio’s. Nobody signs in until the owner chooses a passphrase.",
     ),
@@ -189,7 +169,6 @@ export const helpOf = {
     keys: [],
   },
   records: {
-    title: t("Records"),
     does: t(
       "Whose files are kept longer than the studio means to, and who did what that concerns no client.",
     ),
@@ -197,7 +176,6 @@ export const helpOf = {
     keys: [],
   },
   backups: {
-    title: t("Backups"),
     does: t(
       "Copies of all data, sealed with your passphrase. One is made on its own while the app runs; check one now and then, and restore one when it is needed.",
     ),
@@ -205,13 +183,11 @@ export const helpOf = {
     keys: [],
   },
   settings: {
-    title: t("Settings"),
     does: t("How the floor calls, which devices there are, what is asked before a session."),
     words: ["readiness", "floor"],
     keys: [],
   },
   review: {
-    title: t("After the session"),
     does: t(
       "Each line with what was done, and what next time may ask for. Accept, change or decline; the evidence stands under it.",
     ),
@@ -227,19 +203,16 @@ export const helpOf = {
     keys: [],
   },
   summary: {
-    title: t("Summary"),
     does: t("The session at a glance, to be said to the client: what was done, what was more than before."),
     words: ["effort", "pace", "planned and done"],
     keys: [],
   },
   testing: {
-    title: t("Testing"),
     does: t("One test after another, with what was measured last time beside it."),
     words: ["re-test", "stop"],
     keys: ["testing", "field"],
   },
   floor: {
-    title: t("Floor"),
     does: t(
       "One exercise at a time. One tap logs the set as planned; change reps or load first where it went otherwise. Pain and warning signs are one tap away.",
     ),
@@ -259,6 +232,4 @@ export const helpOf = {
     ],
     keys: ["set", "floor", "panel"],
   },
-} as const satisfies Record<string, ViewHelp>;
-
-export type HelpKey = keyof typeof helpOf;
+} as const satisfies Record<HelpKey, ViewHelp>;

@@ -2,30 +2,29 @@ import { t } from "../../ui/words";
 import { actionOf, isTyping } from "../../app/keys/shortcuts";
 import { inWords } from "../../outbox/words";
 import { NOWHERE } from "../../api/ids";
-import { useQueryClient } from "@tanstack/react-query";
+import { Ellipsis } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useKept } from "../../ui/fields/useKept";
 import { Link, useNavigate } from "react-router";
-import { showAnswer } from "../../api/changed";
-import { api, type Schemas } from "../../api/client";
-import { keys } from "../../api/keys";
+import { type Schemas } from "../../api/client";
 import { count, countdown } from "../../ui/format";
 import { Message } from "../../ui/Message";
-import { WarningSigns } from "../health/WarningSigns";
+import { SignsToStop } from "../health/SignsToStop";
 import { BesidePanel } from "./BesidePanel";
 import { BeforePanel } from "./before/BeforePanel";
 import { ExerciseStrip } from "./line/ExerciseStrip";
 import { FloorHeader } from "./FloorHeader";
-import { FloorMenu } from "./FloorMenu";
 import { firstOpen, nextSpot, openSets, setsOf, type ShownFloor, type Spot } from "./floorState";
 import { HealthBar, HealthSign } from "./bars/HealthBar";
 import type { Hurt } from "./pad/Hurts";
 import { useFloorKeys, usePane } from "./pane";
+import { PicturePanel } from "./line/LinePicture";
 import { SetArea } from "./line/SetArea";
 import { CalmPath } from "./today/CalmPath";
 import { ChangePanel } from "./today/ChangePanel";
 import { ChangesList } from "./today/ChangesList";
 import { FinishPanel } from "./today/FinishPanel";
+import { MorePanel } from "./today/MorePanel";
 import { NotePanel } from "./today/NotePanel";
 import { Panel } from "./today/Panel";
 import { toMind } from "./toMind";
@@ -46,7 +45,9 @@ type Asked =
   | "adjust"
   | "change"
   | "changes"
+  | "more"
   | "note"
+  | "picture"
   | { line: number; hurt: Hurt }
   | null;
 
@@ -61,7 +62,6 @@ export function Floor({
   settings: Schemas["Settings"];
 }) {
   useAwake();
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const fresh = shown.started_at === null && data.waiting === 0;
   // A page loaded again goes on where it was: on the pain path, at a note, with a clock that runs.
@@ -95,11 +95,13 @@ export function Floor({
   const lineIndex = Math.max(0, Math.min(spot?.line ?? 0, last));
   const line = shown.lines[lineIndex];
   const done = () => setAsked(null);
+  // The signs take the place of whatever was asked for, and give it back.
+  const over = signs ? "signs" : asked;
   useSharing(shown.session_id, sharedPart(shown, line, spot, onClock, rest.until, steadyNow()));
 
   useFloorKeys((event) => {
-    const asked = isTyping(event) ? null : actionOf("floor", event);
-    const step = asked === "next" ? 1 : asked === "previous" ? -1 : 0;
+    const wanted = over || isTyping(event) ? null : actionOf("floor", event);
+    const step = wanted === "next" ? 1 : wanted === "previous" ? -1 : 0;
     if (step && shown.lines[lineIndex + step]) setChosen(firstOpen(shown, lineIndex + step));
   });
   const pane = usePane();
@@ -135,13 +137,9 @@ export function Floor({
     rest.end();
     await data.finish();
     setAsked(null);
+    setSigns(false);
     setChosen(null);
     void navigate(pane.afterwards(shown.session_id));
-  };
-  const keepCalls = (calls: Schemas["Calls"]) => {
-    const wanted = { ...settings, calls };
-    void showAnswer(queries, keys.settings, wanted);
-    void api.keepSettings(wanted).catch(() => undefined);
   };
   const standing = shown.changes.filter((change) => !change.undone);
   return (
@@ -159,15 +157,15 @@ export function Floor({
         }}
         sign={<HealthSign mind={mind} open={minding} toggle={() => setMinding(!minding)} />}
         menu={
-          <FloorMenu
-            calls={settings.calls}
-            setCalls={keepCalls}
-            onAdjust={() => setAsked("adjust")}
-            onChanges={() => setAsked("changes")}
-            onBeside={() => setAsked("beside")}
-            shared={`/floor/${shown.program_id}/${shown.week_id}/${shown.day_id}/shared`}
-            showSigns={() => setSigns(true)}
-          />
+          <button
+            type="button"
+            aria-label={t("More")}
+            aria-expanded={asked === "more"}
+            onClick={() => setAsked(asked === "more" ? null : "more")}
+            className="grid size-12 shrink-0 place-items-center rounded-md hover:bg-sunk aria-expanded:bg-sunk"
+          >
+            <Ellipsis aria-hidden />
+          </button>
         }
       />
       <HealthBar
@@ -177,7 +175,7 @@ export function Floor({
         clientId={shown.client_id}
         showSigns={() => setSigns(true)}
       />
-      {asked === null && (
+      {over === null && (
         <>
           <ExerciseStrip shown={shown} at={lineIndex} choose={(to) => setChosen(firstOpen(shown, to))} />
           {(standing.length > 0 || shown.changing > 0) && (
@@ -203,16 +201,16 @@ export function Floor({
         </Message>
       ))}
       <Part {...(pane.beside ? {} : { id: "main" })} className="flex grow flex-col">
-        {(asked === "before" || asked === "adjust") && (
+        {(over === "before" || over === "adjust") && (
           <BeforePanel
             shown={shown}
             data={data}
             ask={settings.ask_readiness}
-            begun={asked === "adjust"}
+            begun={over === "adjust"}
             onDone={done}
           />
         )}
-        {asked === "change" && (
+        {over === "change" && (
           <ChangePanel
             shown={shown}
             line={line}
@@ -221,7 +219,7 @@ export function Floor({
             onAdjust={() => setAsked("adjust")}
           />
         )}
-        {asked === "changes" && (
+        {over === "changes" && (
           <Panel title={t("Changed for today")} back={t("Back to the set")} onBack={done}>
             <p className="mt-1 mb-3 text-soft">
               {shown.changes.length
@@ -231,9 +229,30 @@ export function Floor({
             <ChangesList shown={shown} undo={(id) => void data.undo(id)} />
           </Panel>
         )}
-        {asked === "finish" && <FinishPanel shown={shown} onFinish={() => void finish()} onBack={done} />}
-        {asked === "beside" && <BesidePanel shown={shown} onDone={done} />}
-        {asked === "note" && (
+        {over === "finish" && <FinishPanel shown={shown} onFinish={() => void finish()} onBack={done} />}
+        {over === "signs" && (
+          <Panel
+            title={t("Stop the session at any of these")}
+            back={t("Back to the set")}
+            onBack={() => setSigns(false)}
+          >
+            <div className="mt-3">
+              <SignsToStop onEnd={() => void finish(t("Ended early: a warning sign."))} />
+            </div>
+          </Panel>
+        )}
+        {over === "picture" && <PicturePanel line={line} onDone={done} />}
+        {over === "more" && (
+          <MorePanel
+            shown={shown}
+            settings={settings}
+            open={setAsked}
+            showSigns={() => setSigns(true)}
+            onDone={done}
+          />
+        )}
+        {over === "beside" && <BesidePanel shown={shown} onDone={done} />}
+        {over === "note" && (
           <NotePanel
             exercise={line.exercise}
             place={`${shown.session_id} ${line.line}`}
@@ -246,17 +265,17 @@ export function Floor({
             }}
           />
         )}
-        {asked !== null && typeof asked === "object" && (
+        {over !== null && typeof over === "object" && (
           <CalmPath
             shown={shown}
-            line={shown.lines[asked.line] ?? line}
-            hurt={asked.hurt}
+            line={shown.lines[over.line] ?? line}
+            hurt={over.hurt}
             data={data}
             onDone={done}
             showSigns={() => setSigns(true)}
           />
         )}
-        {asked === null && (
+        {over === null && (
           <SetArea
             shown={shown}
             data={data}
@@ -273,11 +292,6 @@ export function Floor({
           />
         )}
       </Part>
-      <WarningSigns
-        open={signs}
-        onClose={() => setSigns(false)}
-        onEnd={() => void finish(t("Ended early: a warning sign."))}
-      />
     </div>
   );
 }

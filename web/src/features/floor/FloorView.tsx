@@ -1,4 +1,3 @@
-import "../../ui/SheetDialog";
 import { query } from "../../api/query";
 import { useAddress } from "../../app/useAddress";
 import { useQuery } from "@tanstack/react-query";

@@ -1,46 +1,12 @@
 import { t } from "../../ui/words";
-import { Part } from "../../ui/Waiting";
-import { query } from "../../api/query";
-import { useQuery } from "@tanstack/react-query";
-import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
+import { SignsToStop } from "./SignsToStop";
 
-/** The signs that end a session, calmly. */
-export function WarningSigns({
-  open,
-  onClose,
-  onEnd,
-}: {
-  open: boolean;
-  onClose: () => void;
-  /** Ends the session, where one is under way. */
-  onEnd?: () => void;
-}) {
-  const signs = useQuery(query.warningSigns());
+/** The warning signs over a view of the desk. */
+export function WarningSigns({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Sheet title={t("Stop the session at any of these")} open={open} onClose={onClose}>
-      <Part of={signs}>
-        {(told) => (
-          <>
-            {" "}
-            <ul className="list-disc pl-5 text-lg leading-snug">
-              {told.signs.map((sign) => (
-                <li key={sign} className="py-1">
-                  {sign}
-                </li>
-              ))}
-            </ul>
-            <p className="mt-3 rounded-md border border-stop/40 bg-stop-wash px-3 py-2 text-lg text-stop">
-              {told.what_to_do}
-            </p>
-          </>
-        )}
-      </Part>
-      {onEnd && (
-        <Button big tone="stop" className="mt-3 w-full" onClick={onEnd}>
-          {t("End the session now")}
-        </Button>
-      )}
+      <SignsToStop />
     </Sheet>
   );
 }

@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 import { askAgain } from "../../access/access";
 import { Problem } from "../../api/client";
-import { signInApi } from "../../api/people";
+import { signInApi } from "../../api/signIn";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";

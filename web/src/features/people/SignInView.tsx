@@ -3,7 +3,7 @@ import { useState } from "react";
 import { take, type State } from "../../access/access";
 import { hasPasskeys, usePasskey as answerWithPasskey } from "../../access/passkeys";
 import { Problem, type Schemas } from "../../api/client";
-import { signInApi } from "../../api/people";
+import { signInApi } from "../../api/signIn";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";

@@ -72,7 +72,11 @@ export function TodayView() {
             </ul>
           </section>
         )}
-        <section aria-labelledby="waiting" className="lg:col-start-2 lg:row-span-2 lg:row-start-1">
+        {/* On a telephone it lies below: laid out when it comes into sight. */}
+        <section
+          aria-labelledby="waiting"
+          className="-mx-2 px-2 max-lg:[contain-intrinsic-size:auto_60rem] max-lg:[content-visibility:auto] lg:col-start-2 lg:row-span-2 lg:row-start-1"
+        >
           <h2 id="waiting" className="mb-1 font-semibold">
             {t("Waiting for your decision")}
           </h2>

@@ -23,6 +23,7 @@ export function LineHead({
   addingSet,
   compact = false,
   beat,
+  showPicture,
   confirm,
 }: {
   line: ShownLine;
@@ -33,6 +34,7 @@ export function LineHead({
   /** While a clock runs only what the client needs to hear stays in sight. */
   compact?: boolean;
   beat: ReactNode;
+  showPicture: () => void;
   /** A figure that was asked about is right. */
   confirm: (set: FloorSet) => void;
 }) {
@@ -50,7 +52,7 @@ export function LineHead({
   return (
     <section aria-label={named(line.exercise)} className="pt-2 @floor:pt-3">
       <div className="flex items-center gap-2">
-        {line.picture && <LinePicture id={line.exercise_id} mark={line.picture} name={line.exercise} />}
+        {line.picture && <LinePicture line={line} show={showPicture} />}
         <h2 className="mr-auto text-3xl leading-tight font-semibold tracking-tight">{line.exercise}</h2>
         <JointButton cautions={line.joints} open={joints} toggle={() => setJoints(!joints)} />
         {beat}

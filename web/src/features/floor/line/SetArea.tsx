@@ -57,7 +57,7 @@ export function SetArea({
   onClock: boolean;
   devices: Devices;
   calls: Schemas["Calls"];
-  ask: (what: "change" | "note" | { line: number; hurt: Hurt }) => void;
+  ask: (what: "change" | "note" | "picture" | { line: number; hurt: Hurt }) => void;
 }) {
   const pane = usePane();
   const justLogged = useJustLogged();
@@ -144,6 +144,7 @@ export function SetArea({
         </button>
       )}
       <LineHead
+        showPicture={() => ask("picture")}
         line={line}
         chosen={spot}
         choose={(number, ramp) => choose({ line: spot.line, set: number, ramp })}

@@ -1,0 +1,25 @@
+import { useMemo } from "react";
+import { matchRoutes, useLocation, useRoutes } from "react-router";
+import { HelpHost } from "./help/HelpHost";
+import type { HelpKey } from "./help/titles";
+import { likelyNext, routes } from "./routes";
+import { useFetchAhead } from "./useFetchAhead";
+import { ViewBoundary } from "./ViewBoundary";
+
+const all = [...routes];
+
+/** The view of the address, with its help around it. */
+export function Views() {
+  const { pathname } = useLocation();
+  useFetchAhead(likelyNext);
+  const help = useMemo(() => {
+    const handle: { help?: HelpKey } | undefined = matchRoutes(all, pathname)?.at(-1)?.route.handle;
+    return handle?.help ?? "today";
+  }, [pathname]);
+  const view = useRoutes(all);
+  return (
+    <HelpHost here={help}>
+      <ViewBoundary at={pathname}>{view}</ViewBoundary>
+    </HelpHost>
+  );
+}

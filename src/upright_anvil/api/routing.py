@@ -16,6 +16,7 @@ from fastapi import APIRouter, Response
 from fastapi.concurrency import run_in_threadpool
 from fastapi.routing import APIRoute
 from pydantic import TypeAdapter
+from starlette.routing import compile_path
 
 from upright_anvil.api.guard.permissions import PERMITTED
 
@@ -39,12 +40,25 @@ def describing() -> Iterator[None]:
 class ViewRoute(APIRoute):
     """A route whose endpoint answers a view; a `Response` is passed on as it is.
 
-    What it answers is worked out for who asks for the API's description alone: there are hundreds, and starting waits
-    for none.
+    Until it is asked for first it is an address and no more, for there are hundreds, and starting waits for none; what
+    it answers is worked out for who asks for the API's description alone.
     """
 
     def __init__(self, path: str, endpoint: Callable[..., Any], *, status_code: int | None = None, **more: Any) -> None:
-        super().__init__(path, _written(endpoint, status_code or 200), status_code=status_code, **more)
+        self.path, self.endpoint = path, _written(endpoint, status_code or 200)
+        self._as_declared = (path, self.endpoint, status_code, more)
+        self.name = more["name"] or endpoint.__name__
+        self.methods = set(more["methods"])
+        self.path_regex, self.path_format, self.param_convertors = compile_path(path)
+
+    def __getattr__(self, name: str) -> Any:
+        """Answer what is not known before the route is made in full, and make it so."""
+        declared = None if name.startswith("__") else self.__dict__.pop("_as_declared", None)
+        if declared is None:
+            raise AttributeError(name)
+        path, endpoint, status_code, more = declared
+        super().__init__(path, endpoint, status_code=status_code, **more)
+        return getattr(self, name)
 
     @property
     def response_model(self) -> Any:

@@ -1,9 +1,9 @@
 import { useMemo } from "react";
 import { matchRoutes, useLocation, useRoutes } from "react-router";
+import { FetchAhead } from "./FetchAhead";
 import { HelpHost } from "./help/HelpHost";
 import type { HelpKey } from "./help/titles";
 import { likelyNext, routes } from "./routes";
-import { useFetchAhead } from "./useFetchAhead";
 import { ViewBoundary } from "./ViewBoundary";
 
 const all = [...routes];
@@ -11,7 +11,6 @@ const all = [...routes];
 /** The view of the address, with its help around it. */
 export function Views() {
   const { pathname } = useLocation();
-  useFetchAhead(likelyNext);
   const help = useMemo(() => {
     const handle: { help?: HelpKey } | undefined = matchRoutes(all, pathname)?.at(-1)?.route.handle;
     return handle?.help ?? "today";
@@ -19,6 +18,7 @@ export function Views() {
   const view = useRoutes(all);
   return (
     <HelpHost here={help}>
+      <FetchAhead likelyNext={likelyNext} />
       <ViewBoundary at={pathname}>{view}</ViewBoundary>
     </HelpHost>
   );

@@ -233,7 +233,7 @@ export function Floor({
         {over === "signs" && (
           <Panel
             title={t("Stop the session at any of these")}
-            back={t("Back to the set")}
+            back={asked === null ? t("Back to the set") : t("Back")}
             onBack={() => setSigns(false)}
           >
             <div className="mt-3">

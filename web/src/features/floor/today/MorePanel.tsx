@@ -64,6 +64,7 @@ export function MorePanel({
           target="_blank"
           rel="noreferrer"
           className={way}
+          onClick={onDone}
         >
           {t("A window for the client, over a call")}
         </a>

@@ -9,8 +9,8 @@ interface Line {
 /** How long nothing was asked for before the view is taken to stand, milliseconds. */
 const STANDS_FOR = 1500;
 
-/** Once the first view stands: the app is installed, and what is likely next fetched, in this order. */
-export function useFetchAhead(likelyNext: readonly (() => Promise<unknown>)[]): void {
+/** Once the first view stands the app is installed, and what is likely next fetched, in this order. Shows nothing. */
+export function FetchAhead({ likelyNext }: { likelyNext: readonly (() => Promise<unknown>)[] }) {
   const busy = useIsFetching() > 0;
   const begun = useRef(false);
   useEffect(() => {
@@ -22,6 +22,7 @@ export function useFetchAhead(likelyNext: readonly (() => Promise<unknown>)[]): 
     }, STANDS_FOR);
     return () => clearTimeout(waiting);
   }, [busy, likelyNext]);
+  return null;
 }
 
 /** One after the other, each when nothing else is to be done; who has no line now does without. */

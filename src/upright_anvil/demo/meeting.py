@@ -83,27 +83,21 @@ class _Meeting:
         items = all_tests(self.scope)
         round_id = self._id()
         rounds.begin_round(self.scope, who, round_id, self.person.battery, at, at.date())
+        results = []
         for measured in self.person.results:
             item = items[measured.test]
             texts = (measured.second if index else measured.first).split("/")
             for side, text in zip((Side.LEFT, Side.RIGHT) if item.sides else (None,), texts, strict=True):
-                if item.id == SLIP:
-                    self._keep(who, round_id, at, item, side, measured, text + "0")
-                self._keep(who, round_id, at, item, side, measured, text)
+                typed = [text + "0", text] if item.id == SLIP else [text]
+                results += [self._result(round_id, at, item, side, measured, one) for one in typed]
+        rounds.keep_results(self.scope, who, results, at, at.date())
         rounds.close_round(self.scope, round_id, at + timedelta(minutes=40))
 
-    def _keep(
-        self,
-        who: ClientId,
-        round_id: str,
-        at: datetime,
-        item: TestItem,
-        side: Side | None,
-        measured: Measured,
-        text: str,
-    ) -> None:
+    def _result(
+        self, round_id: str, at: datetime, item: TestItem, side: Side | None, measured: Measured, text: str
+    ) -> TestResult:
         value, load, reserve = self._figures(item, text)
-        result = TestResult(
+        return TestResult(
             id=self._id(),
             test=item.id,
             on=at.date(),
@@ -118,7 +112,6 @@ class _Meeting:
             round_id=round_id,
             at=at,
         )
-        rounds.keep_result(self.scope, who, result, at, at.date())
 
     def _figures(self, item: TestItem, text: str) -> tuple[Decimal | None, Load | None, int | None]:
         unit = Unit(self.person.facts.unit)

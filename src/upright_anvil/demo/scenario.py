@@ -166,6 +166,7 @@ class _Story:
         exercises = all_exercises(scope)
         form = self.chance.gauss(1.0, 0.02)
         sore = self.person.sore is not None and self.person.sore[0] == number
+        rows: list[PerformedSet] = []
         for position, line in enumerate(today.lines):
             text = line.cells[index].text
             if text and not (sore and position == 0):
@@ -173,9 +174,10 @@ class _Story:
                 gain = self.person.gain if lift is None or lift.gain is None else lift.gain
                 strong = form * (1 + gain) ** week
                 how = self._hurt(number, line.exercise)
-                self._line(scope, sid, line.id, exercises[line.exercise], text, strong, begun, how)
+                rows += self._line(line.id, exercises[line.exercise], text, strong, begun, how)
             elif text:
-                self._skip(scope, sid, line.id, line.exercise, text, begun)
+                rows.append(self._skip(line.id, line.exercise, text, begun))
+        logging.log_sets(scope, sid, rows, begun)
         if sore and self.person.sore:
             logging.add_note(scope, sid, self._id(), "", self.person.sore[1], begun)
         estimated = logging.session_estimate(scope, sid)
@@ -189,20 +191,12 @@ class _Story:
         return next((How(pain=h.joint, pain_side=h.side) for h in found), NOTHING_SEEN)
 
     def _line(
-        self,
-        scope: Scope,
-        sid: SessionId,
-        line: LineId,
-        exercise: Exercise,
-        text: str,
-        form: float,
-        at: datetime,
-        how: How,
-    ) -> None:
+        self, line: LineId, exercise: Exercise, text: str, form: float, at: datetime, how: How
+    ) -> Iterator[PerformedSet]:
         plan = read(text, Unit(self.person.facts.unit))
         for number, one in enumerate(plan.plans, start=1):
             reps, seconds, reserve = self._performed(plan, one, exercise, form * (1 - 0.012 * (number - 1)))
-            row = PerformedSet(
+            yield PerformedSet(
                 id=self._id(),
                 slot=SetPosition(line, number),
                 exercise=exercise.id,
@@ -217,7 +211,6 @@ class _Story:
                 logged_at=at + timedelta(minutes=3 * number),
                 how=how if number == len(plan.plans) else NOTHING_SEEN,
             )
-            logging.log_set(scope, sid, row, at)
 
     def _performed(
         self, plan: Prescription, one: SetPlan, exercise: Exercise, form: float
@@ -255,9 +248,8 @@ class _Story:
             case _:
                 return None
 
-    def _skip(self, scope: Scope, sid: SessionId, line: LineId, exercise: ExerciseId, text: str, at: datetime) -> None:
-        row = PerformedSet(self._id(), SetPosition(line, 1), exercise, Outcome.SKIPPED, planned=text, logged_at=at)
-        logging.log_set(scope, sid, row, at)
+    def _skip(self, line: LineId, exercise: ExerciseId, text: str, at: datetime) -> PerformedSet:
+        return PerformedSet(self._id(), SetPosition(line, 1), exercise, Outcome.SKIPPED, planned=text, logged_at=at)
 
     def _decide(self, scope: Scope, sid: SessionId, at: datetime) -> None:
         taken = []

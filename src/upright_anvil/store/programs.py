@@ -136,12 +136,15 @@ _REVISION = select(RevisionRow).where(
 
 
 def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
-    """Answer one revision. Raises `NotFoundError`."""
-    named = {"program": program_id, "number": number}
-    row = scope.db.scalars(_REVISION, named).first()
-    if row is None:
-        raise NotFoundError("revision of this program")
-    return _read(row)
+    """Answer one revision; it is never written again. Raises `NotFoundError`."""
+
+    def find() -> Revision:
+        row = scope.db.scalars(_REVISION, {"program": program_id, "number": number}).first()
+        if row is None:
+            raise NotFoundError("revision of this program")
+        return _read(row)
+
+    return scope.for_good((revision, program_id, number), find)
 
 
 def _read(row: RevisionRow) -> Revision:

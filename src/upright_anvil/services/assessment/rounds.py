@@ -1,5 +1,6 @@
 """Testing a client: a round of a battery, its results, and two rounds side by side."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from decimal import Decimal
@@ -179,18 +180,29 @@ def keep_result(scope: Scope, client_id: ClientId, result: TestResult, now: date
 
     Raises `DoubtError` for an implausible, unconfirmed figure, `DomainError` for one that cannot be, `NotFoundError`.
     """
+    return keep_results(scope, client_id, [result], now, today)[0]
+
+
+def keep_results(
+    scope: Scope, client_id: ClientId, results: Sequence[TestResult], now: datetime, today: date
+) -> list[KeptResult]:
+    """Keep results of a client in their order, each as `keep_result` does. Raises at the first that cannot be kept."""
     client(scope, client_id)
-    item = all_tests(scope).get(result.test)
-    if item is None:
-        raise DomainError("There is no such test.")
-    if result.round_id is not None:
-        row = store.test_round(scope, result.round_id)
-        if row.client_id != client_id or item.id not in row.tests:
-            raise DomainError(f"{item.name} is not part of this round.")
-    doubt = check_result(item, result, today, clear_for_single=may_single(scope, client_id, today))
-    if doubt:
-        raise DoubtError(doubt)
-    return KeptResult(result.id, store.add_result(scope, client_id, result, now))
+    items, clear = all_tests(scope), may_single(scope, client_id, today)
+    kept = []
+    for result in results:
+        item = items.get(result.test)
+        if item is None:
+            raise DomainError("There is no such test.")
+        if result.round_id is not None:
+            row = store.test_round(scope, result.round_id)
+            if row.client_id != client_id or item.id not in row.tests:
+                raise DomainError(f"{item.name} is not part of this round.")
+        doubt = check_result(item, result, today, clear_for_single=clear)
+        if doubt:
+            raise DoubtError(doubt)
+        kept.append(KeptResult(result.id, store.add_result(scope, client_id, result, now)))
+    return kept
 
 
 def finish_round(scope: Scope, round_id: str, now: datetime, today: date) -> RoundView:

@@ -208,11 +208,13 @@ def _keep_record(
             )
         )
         scope.db.flush()
+        rows = []
         for line in day.lines:
             for place, done in enumerate(days[on].get(line.exercise, ()), start=1):
                 number += 1
-                row = _row(f"{batch}{at:03x}{number:05x}", SetPosition(line.id, place), line.exercise, done, held)
-                ledger.add_set(scope, sid, row, now)
+                named = f"{batch}{at:03x}{number:05x}"
+                rows.append(_row(named, SetPosition(line.id, place), line.exercise, done, held))
+        ledger.add_sets(scope, sid, rows, now)
     return number
 
 

@@ -71,8 +71,7 @@ def log_afterwards(
     rows = _rows(sid, floor.lines, paper)
     if opened is not None:
         return _again(scope, opened, sid, on, rows)
-    for done in rows:
-        ledger.add_set(scope, sid, done, row.started_at)
+    ledger.add_sets(scope, sid, rows, row.started_at)
     return Acknowledged(sid, again=False)
 
 
@@ -81,8 +80,7 @@ def _again(scope: Scope, row: SessionRow, sid: SessionId, on: date, rows: Sequen
     kept = {k.row.id for k in ledger.sets_of_sessions(scope, [sid])}
     if row.started_at != row.finished_at or row.on_date != on or kept != {one.id for one in rows}:
         raise DomainError("This session is in the ledger already; open it and correct it there.")
-    for done in rows:
-        ledger.add_set(scope, sid, done, row.started_at)
+    ledger.add_sets(scope, sid, rows, row.started_at)
     return Acknowledged(sid, again=True)
 
 

@@ -1,6 +1,6 @@
 """Logging on the floor: start, sets, notes, finish. Everything can be sent twice and counts once."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import replace
 from datetime import date, datetime, timedelta
 
@@ -86,9 +86,17 @@ def log_set(scope: Scope, sid: SessionId, row: PerformedSet, now: datetime) -> A
 
     Raises `NotFoundError` before the session was started.
     """
+    return Acknowledged(row.id, again=not ledger.add_set(scope, sid, _arrived(scope, row, now), now))
+
+
+def log_sets(scope: Scope, sid: SessionId, rows: Sequence[PerformedSet], now: datetime) -> None:
+    """Store the sets of a session at once, each as `log_set` does. Raises `NotFoundError`."""
+    ledger.add_sets(scope, sid, [_arrived(scope, row, now) for row in rows], now)
+
+
+def _arrived(scope: Scope, row: PerformedSet, now: datetime) -> PerformedSet:
     at = row.logged_at and _as_possible(row.logged_at, now)
-    row = replace(row, logged_at=at, actor_id=scope.actor.person_id)
-    return Acknowledged(row.id, again=not ledger.add_set(scope, sid, row, now))
+    return replace(row, logged_at=at, actor_id=scope.actor.person_id)
 
 
 def _as_possible(at: datetime, now: datetime) -> datetime:

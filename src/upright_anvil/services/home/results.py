@@ -122,8 +122,7 @@ def _write(scope: Scope, read: ReadResult, now: datetime) -> SessionId:
     )
     scope.db.add(row)
     scope.db.flush()
-    for performed_set in read.sets:
-        ledger.add_set(scope, found.id, performed_set, now)
+    ledger.add_sets(scope, found.id, read.sets, now)
     if read.result.note:
         scope.db.add(
             NoteRow(

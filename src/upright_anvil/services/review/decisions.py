@@ -26,7 +26,7 @@ from upright_anvil.store import programs
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import ledger
 from upright_anvil.store.programs import Revision
-from upright_anvil.store.rows.once import stored
+from upright_anvil.store.rows.once import stored, taken_ids
 from upright_anvil.store.tables import DecisionRow
 
 
@@ -96,9 +96,10 @@ def _worked_out(scope: Scope, opened: OpenReview, decisions: Sequence[Decision],
     taken = {row.line: row for row in ledger.decisions_of_sessions(scope, [opened.found.id])}
     lines = {one.judged.line.id: one for one in opened.lines}
     program, whys, rows = before.program, list[str](), list[DecisionRow]()
+    taken_before = taken_ids(scope, DecisionRow, [decision.id for decision in decisions])
     for decision in decisions:
         said = {"session_id": opened.found.id, "line": decision.line, "verdict": decision.verdict.value}
-        again = stored(scope, DecisionRow, decision.id, **said)
+        again = decision.id in taken_before and stored(scope, DecisionRow, decision.id, **said)
         one = lines.get(decision.line)
         if one is None or one.proposal is None:
             raise DomainError("There is no proposal for that line of this session.")

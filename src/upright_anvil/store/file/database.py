@@ -59,6 +59,15 @@ class Scope:
     memory: Memory = field(default_factory=Memory, repr=False, compare=False)
     seen: dict[Hashable, Any] | None = field(default=None, repr=False, compare=False)
     """What was found and cannot change while this only reads, by what was asked; None where it writes."""
+    held: dict[Hashable, Any] = field(default_factory=dict, repr=False, compare=False)
+    """Rows that were read, so that one is not read again, and what is never written again, by what was asked."""
+
+    def for_good(self, asked: Hashable, find: Callable[[], V]) -> V:
+        """Answer what is found and is never written again, looked for once a transaction."""
+        if asked not in self.held:
+            self.held[asked] = find()
+        found: V = self.held[asked]
+        return found
 
     def once(self, asked: Hashable, find: Callable[[], V]) -> V:
         """Answer what is found, looked for once while this only reads."""

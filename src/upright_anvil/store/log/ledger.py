@@ -88,23 +88,31 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
     The client comes from the session; a row that is stored already is passed over. Raises `IdTakenError` for another's
     id. This is the one query where a millisecond counts, so it goes past the ORM.
     """
-    said = _SET_COLUMNS.write(row)
-    values = said | {
+    return add_sets(scope, session_id, [row], received_at) == 1
+
+
+def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], received_at: datetime) -> int:
+    """Store performed sets of a session in their order, as `add_set` does; answer how many were new."""
+    given = {
         "studio_id": scope.studio_id,
         "actor_id": scope.actor.person_id,
         "device_id": scope.actor.device_id,
         "session_id": session_id,
-        "logged_at": row.logged_at or received_at,
         "received_at": received_at,
     }
-    if scope.db.connection().execute(_INSERT, values).rowcount:
-        return True
-    session(scope, session_id)
-    for name in ("logged_at", "actor_id"):  # the time may have been corrected on arrival
-        said.pop(name)
-    if not stored(scope, PerformedSetRow, row.id, **said, session_id=session_id):
-        raise NotFoundError("session")
-    return False
+    values = [_SET_COLUMNS.write(row) | given | {"logged_at": row.logged_at or received_at} for row in rows]
+    if not values:
+        return 0
+    new = scope.db.connection().execute(_INSERT, values[0] if len(values) == 1 else values).rowcount
+    if new < len(values):
+        session(scope, session_id)
+        for row in rows:
+            said = _SET_COLUMNS.write(row)
+            for name in ("logged_at", "actor_id"):  # the time may have been corrected on arrival
+                said.pop(name)
+            if not stored(scope, PerformedSetRow, row.id, **said, session_id=session_id):
+                raise NotFoundError("session")
+    return new
 
 
 _SET = cast("SqlTable", PerformedSetRow.__table__)

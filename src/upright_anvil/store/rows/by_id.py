@@ -24,6 +24,9 @@ def by_id(scope: Scope, kind: type[Row], row_id: str) -> Row | None:
     if known is not None:
         return known
     row: Row | None = scope.db.scalars(under_id(cast("Any", kind)), {"row_id": row_id}).first()
+    if row is not None:
+        # The session alone would let it go as soon as nobody looks at it.
+        scope.held[kind, row_id] = row
     return row
 
 

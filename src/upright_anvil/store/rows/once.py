@@ -1,6 +1,9 @@
 """Ids made by a device: the same sent again is stored once, another thing under the same id is refused."""
 
+from collections.abc import Collection
 from typing import Any
+
+from sqlalchemy import select
 
 from upright_anvil.store.file.database import ANY_STUDIO, Scope
 from upright_anvil.store.rows.by_id import under_id
@@ -25,3 +28,9 @@ def stored(scope: Scope, kind: Any, row_id: str, **content: object) -> bool:
     if any(getattr(row, name) != value for name, value in mine.items()):
         raise IdTakenError
     return True
+
+
+def taken_ids(scope: Scope, kind: Any, ids: Collection[str]) -> frozenset[str]:
+    """Answer those of some ids under which something is stored already, whose ever: the others need no second look."""
+    query = select(kind.id).where(kind.id.in_(ids))
+    return frozenset(scope.db.scalars(query, execution_options=ANY_STUDIO))

@@ -1,11 +1,12 @@
 """What one trainer writes no other sees: every new part of the store, asked in somebody else's name."""
 
+import gc
 from collections.abc import Sequence
 from concurrent.futures import ThreadPoolExecutor
 from datetime import timedelta
 from decimal import Decimal
 
-from sqlalchemy import func, inspect, select
+from sqlalchemy import event, func, inspect, select
 from sqlalchemy.exc import IntegrityError
 
 from tests.support import NOW, THE_STUDIO, TODAY, StudioTest, depot, facts
@@ -54,6 +55,24 @@ class ScopeTest(StudioTest):
             )
             rounds.keep_result(scope, self.who, row, NOW, TODAY)
             rounds.finish_round(scope, "round-0001", NOW, TODAY)
+
+    def test_a_row_that_was_read_is_not_read_again_in_its_transaction(self) -> None:
+        asked: list[str] = []
+
+        def notice(_: object, __: object, statement: str, *more: object) -> None:
+            asked.append(statement)
+
+        event.listen(self.database.engine, "before_cursor_execute", notice)
+        self.addCleanup(event.remove, self.database.engine, "before_cursor_execute", notice)
+        with self.studio.writing() as scope:
+            name = clients.client(scope, self.who).name
+            before = len(asked)
+            gc.collect()
+            self.assertEqual(clients.client(scope, self.who).name, name)
+            self.assertEqual(asked[before:], [])
+            clients.client(scope, self.who).name = "Ottoline F. Fisk"
+        with self.studio.reading() as scope:
+            self.assertEqual(clients.client(scope, self.who).name, "Ottoline F. Fisk")
 
     def test_lists_are_empty_for_somebody_else(self) -> None:
         for trainer, there in (("trainer", True), (ELSEWHERE, False)):

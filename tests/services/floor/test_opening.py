@@ -1,10 +1,11 @@
+from dataclasses import replace
 from datetime import timedelta
 
 from tests.commands import save_edits
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.ledger.rows import Outcome
+from upright_anvil.core.ledger.rows import Outcome, SetPosition
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.days import RemoveDay
 from upright_anvil.core.plan.edits.lines import ChangeLine
@@ -14,7 +15,9 @@ from upright_anvil.services.clients.exercise_notes import note_exercise
 from upright_anvil.services.floor import logging
 from upright_anvil.services.floor.opening import FloorView, open_floor
 from upright_anvil.services.ids import session_id
+from upright_anvil.store.log import ledger
 from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.rows.once import IdTakenError
 
 SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")
 
@@ -147,6 +150,28 @@ class LoggingTest(StudioTest):
         with self.studio.reading() as scope:
             sets = open_floor(scope, board.program_id, "p1-w1", "p1-d1", TODAY).lines[0].sets
         self.assertEqual([len(sets[0].beside), len(sets[0].earlier)], [0, 0])
+
+    def test_sets_sent_at_once_count_once_each_and_take_nobodys_id(self) -> None:
+        board = self.client_with_program(SQUAT)
+        sid = self.session(board)
+        first = self.log(sid, 1, 8)
+        more = [replace(first, id=f"more-{number}", slot=SetPosition("l1", number)) for number in (2, 3)]
+        with self.studio.writing() as scope:
+            self.assertEqual(ledger.add_sets(scope, sid, [first, *more], NOW), 2)
+            self.assertEqual(ledger.add_sets(scope, sid, [first, *more], NOW), 0)
+            self.assertEqual(ledger.add_sets(scope, sid, [], NOW), 0)
+            self.assertEqual(
+                [kept.row.id for kept in ledger.sets_of_sessions(scope, [sid])], [first.id, "more-2", "more-3"]
+            )
+        for wrong, session, refused in (
+            (replace(first, reps=9), sid, IdTakenError),
+            (replace(first, id="of-none"), "no-such-session", NotFoundError),
+        ):
+            fresh = replace(first, id="fresh-one", slot=SetPosition("l1", 4))
+            with self.subTest(refused=refused), self.assertRaises(refused), self.studio.writing() as scope:
+                ledger.add_sets(scope, session, [fresh, wrong], NOW)
+        with self.studio.reading() as scope:
+            self.assertEqual(len(ledger.sets_of_sessions(scope, [sid])), 3)
 
     def test_two_devices_start_one_session(self) -> None:
         board = self.client_with_program(SQUAT)

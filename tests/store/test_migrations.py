@@ -2,6 +2,7 @@ import sqlite3
 import tempfile
 from contextlib import closing
 from pathlib import Path
+from typing import Any
 from unittest import TestCase
 
 from alembic import command
@@ -14,7 +15,8 @@ from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.cli import open_database
 from upright_anvil.services.clients.clients import client_file
 from upright_anvil.services.shelf import library
-from upright_anvil.store.file.database import MIGRATIONS
+from upright_anvil.store.file.database import MIGRATIONS, Database
+from upright_anvil.store.file.opening import UnusableFileError, open_file
 from upright_anvil.store.tables import RevisionRow
 
 BEFORE = """
@@ -55,6 +57,60 @@ class FromTheFirstTablesTest(TestCase):
         assert own
         self.assertEqual((own.name, own.one_sided), ("Log roll", True))
         self.assertEqual((broken, on), ([], 1))
+
+
+Shape = dict[str, tuple[set[Any], set[Any], set[Any]]]
+
+
+def shape(path: Path) -> Shape:
+    """Answer the columns, foreign keys and indexes of each table, and refuse one that has rows."""
+    found: Shape = {}
+    with closing(sqlite3.connect(path)) as file:
+        for (table,) in file.execute("SELECT name FROM sqlite_master WHERE type = 'table'").fetchall():
+            columns = {
+                (name, kind, never_null, key)
+                for _, name, kind, never_null, _, key in file.execute(f"PRAGMA table_info({table})")
+            }
+            keys = {row[2:5] for row in file.execute(f"PRAGMA foreign_key_list({table})")}
+            indexes = set()
+            for _, name, unique, origin, partial in file.execute(f"PRAGMA index_list({table})").fetchall():
+                told = file.execute("SELECT sql FROM sqlite_master WHERE name = ?", (name,)).fetchone()[0]
+                of = tuple(row[2:] for row in file.execute(f"PRAGMA index_xinfo({name})"))
+                where = " ".join(told.partition(" WHERE ")[2].split()) if told else ""
+                columns_of = tuple(column for column in of if column[0] is not None)
+                indexes.add((name if origin == "c" else "", unique, origin, partial, columns_of, where))
+            found[table] = (columns, keys, indexes)
+            if table != "alembic_version" and file.execute(f"SELECT 1 FROM {table}").fetchone():
+                raise AssertionError(f"{table} has rows")
+    return found
+
+
+class NewFileTest(TestCase):
+    def test_a_new_file_has_the_tables_that_the_migrations_lead_to(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            migrated, created = Database(Path(folder) / "migrated.sqlite3"), open_file(Path(folder) / "new.sqlite3")
+            migrated.migrate()
+            versions = []
+            for database in (migrated, created):
+                with database.engine.connect() as connection:
+                    versions.append(connection.exec_driver_sql("SELECT version_num FROM alembic_version").scalar_one())
+                database.close()
+            before, after = shape(migrated.path), shape(created.path)
+        self.assertEqual(versions[0], versions[1])
+        self.assertEqual(before.keys(), after.keys())
+        for table, (columns, keys, indexes) in before.items():
+            with self.subTest(table=table):
+                self.assertEqual(columns, after[table][0])
+                self.assertEqual(keys, after[table][1])
+                self.assertEqual(indexes, after[table][2])
+
+    def test_a_file_with_other_tables_is_not_taken_for_a_new_one(self) -> None:
+        with tempfile.TemporaryDirectory() as folder:
+            path = Path(folder) / "other.sqlite3"
+            with closing(sqlite3.connect(path)) as other:
+                other.execute("CREATE TABLE client (id TEXT)")
+            with self.assertRaises(UnusableFileError):
+                open_file(path)
 
 
 class PackedRevisionsTest(TestCase):

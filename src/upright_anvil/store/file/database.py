@@ -17,7 +17,7 @@ from upright_anvil.core.ids import DeviceId, PersonId, StudioId
 from upright_anvil.store.file.audit_trail import AuditTrail
 from upright_anvil.store.file.memo import Memory
 from upright_anvil.store.file.own_rows import of_studio
-from upright_anvil.store.tables.base import Owned, Signed, unpacked
+from upright_anvil.store.tables.base import Owned, Signed, Table, unpacked
 
 V = TypeVar("V")
 
@@ -124,6 +124,13 @@ class Database:
         self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
         _prepare(self.engine)
         self._writing = self.engine.execution_options(writes=True)
+
+    def create(self, version: str) -> None:
+        """Make the tables of the newest migration, ``version``, in an empty file; a test holds both ways alike."""
+        with self.engine.begin() as connection:
+            Table.metadata.create_all(connection)
+            connection.exec_driver_sql("CREATE TABLE alembic_version (version_num VARCHAR(32) NOT NULL PRIMARY KEY)")
+            connection.exec_driver_sql("INSERT INTO alembic_version VALUES (?)", (version,))
 
     def migrate(self) -> None:
         """Bring the tables to the newest migration."""

@@ -46,7 +46,10 @@ def open_file(path: Path) -> Database:
     try:
         database = Database(path)
         _see_that_it_is_whole(database)
-        if _version_of_tables(database) != tables_known().newest:
+        version, newest = _version_of_tables(database), tables_known().newest
+        if version is None and _is_empty(database):
+            database.create(newest)
+        elif version != newest:
             database.migrate()
     except UnusableFileError:
         raise
@@ -92,6 +95,11 @@ def _see_that_it_is_whole(database: Database) -> None:
         found = connection.exec_driver_sql("PRAGMA quick_check(1)").scalar_one()
     if found != "ok":
         raise UnusableFileError(f"{database.path}: {_SENTENCES[sqlite3.SQLITE_CORRUPT]}")
+
+
+def _is_empty(database: Database) -> bool:
+    with database.engine.connect() as connection:
+        return connection.exec_driver_sql("SELECT 1 FROM sqlite_master").first() is None
 
 
 def _version_of_tables(database: Database) -> str | None:

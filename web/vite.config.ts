@@ -117,7 +117,7 @@ function fetchedAhead(): Plugin {
 const FIRST = /\/ui\/catalogue\.ts$|preload-helper/;
 const ICON = /\/lucide-react\/dist\/esm\/icons\/([^/]+)\.mjs$/;
 const ICONS = /import\s*\{([^}]*)\}\s*from\s*"lucide-react"/g;
-const fileOf = (icon: string) => icon.replace(/(?<=.)(?=[A-Z])|(?<=[a-z])(?=\d)/g, "-").toLowerCase();
+const OF_AN_ICON = /export\s*\{([^}]*)\}\s*from\s*['"]\.\/icons\/([^'"]+)\.mjs['"]/g;
 const needs = { app: new Set<string>(), floor: new Set<string>() };
 const needed = (by: keyof typeof needs, id: string) => needs[by].has(ICON.exec(id)?.[1] ?? id);
 
@@ -126,15 +126,22 @@ function neededFromTheStart(): Plugin {
     name: "needed-from-the-start",
     apply: "build",
     buildEnd() {
+      const ids = [...this.getModuleIds()];
+      const list = ids.find((id) => id.endsWith("/lucide-react/dist/esm/lucide-react.mjs"));
+      const fileOf = new Map<string, string>();
+      for (const [, names = "", file = ""] of (list &&
+        this.getModuleInfo(list)?.code?.matchAll(OF_AN_ICON)) ||
+        [])
+        for (const name of names.split(",")) fileOf.set(name.replace(/^\s*default as\s+/, "").trim(), file);
       const add = (to: Set<string>, id: string) => {
         if (to.has(id) || FIRST.test(id) || ICON.test(id)) return;
         to.add(id);
         const module = this.getModuleInfo(id);
         for (const [, names = ""] of module?.code?.matchAll(ICONS) ?? [])
-          for (const name of names.split(",")) to.add(fileOf(name.trim()));
+          for (const name of names.split(",")) to.add(fileOf.get(name.trim()) ?? "");
         module?.importedIds.forEach((one) => add(to, one));
       };
-      for (const id of this.getModuleIds()) {
+      for (const id of ids) {
         if (id.endsWith("/src/app/start.tsx")) add(needs.app, id);
         if (/\/src\/features\/floor\/(Floor|TwoFloors)View\.tsx$/.test(id)) add(needs.floor, id);
       }

@@ -43,7 +43,7 @@ class AccessibleTest(JourneyTest):
             page.get_by_role("link", name="Dell Ostrander", exact=True).click()
             expect(page.get_by_label("Birth year")).to_be_visible()
             self.assert_accessible(page, f"Client file, {look}")
-            page.get_by_role("link", name="Progress").click()
+            page.get_by_role("navigation", name="File of").get_by_role("link", name="Progress").click()
             expect(page.get_by_role("heading", name="Week by week")).to_be_visible()
             page.get_by_text("The same in figures").click()
             self.assert_accessible(page, f"Progress as a whole, {look}")

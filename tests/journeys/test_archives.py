@@ -28,7 +28,7 @@ class ArchivesTest(JourneyTest):
         expect(page.get_by_text(re.compile(r"Casimir Holt is here, with \d+ sessions\."))).to_be_visible()
         page.get_by_role("link", name="Open the file").click()
         expect(page.get_by_role("heading", level=1, name="Casimir Holt")).to_be_visible()
-        page.get_by_role("link", name="Progress").click()
+        page.get_by_role("navigation", name="File of").get_by_role("link", name="Progress").click()
         expect(page.get_by_role("button", name="Romanian deadlift").first).to_be_visible()
 
     def test_the_library_and_the_calendars_address(self) -> None:

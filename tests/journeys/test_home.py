@@ -265,7 +265,7 @@ class HomeTest(JourneyTest):
     def test_a_report_is_changed_and_handed_over(self) -> None:
         page = self.page(DESK, "/clients")
         page.get_by_role("link", name="Casimir Holt", exact=True).click()
-        page.get_by_role("link", name="Progress").click()
+        page.get_by_role("navigation", name="File of").get_by_role("link", name="Progress").click()
         page.get_by_role("link", name="A report to hand over").click()
         opening = page.get_by_label("Opening")
         expect(opening).to_have_value(re.compile("^Casimir, this is where you began"))

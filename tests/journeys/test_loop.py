@@ -160,7 +160,7 @@ class LoopTest(JourneyTest):
         expect(page.get_by_text("One more set suits her")).to_be_visible()
         page.keyboard.press("Escape")
         page.get_by_role("link", name="Ottoline Fisk", exact=True).click()
-        page.get_by_role("link", name="Progress").click()
+        page.get_by_role("navigation", name="File of").get_by_role("link", name="Progress").click()
         expect(page.get_by_text("Nothing beyond chance to tell yet")).to_be_visible()
         page.get_by_role("button", name="Back squat").click()
         expect(page.get_by_role("heading", level=1, name="Back squat")).to_be_visible()

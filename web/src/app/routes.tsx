@@ -3,8 +3,6 @@ import type { ComponentType } from "react";
 import { Link, type RouteObject } from "react-router";
 import { ClientFile } from "../features/clients/ClientFile";
 import { ClientFrame } from "../features/clients/ClientFrame";
-import { ClientsView } from "../features/clients/ClientsView";
-import { NewClientView } from "../features/clients/NewClientView";
 import { TodayView } from "../features/today/TodayView";
 import { t } from "../ui/words";
 import type { HelpKey } from "./help/titles";
@@ -20,10 +18,12 @@ const later = {
     async () => (await import("../features/bringing/BringClientsView")).BringClientsView,
   ),
   calendar: laterView(async () => (await import("../features/calendar/CalendarView")).CalendarView),
+  clients: laterView(async () => (await import("../features/clients/ClientsView")).ClientsView),
   floor: laterView(async () => (await import("../features/floor/FloorView")).FloorView),
   health: laterView(async () => (await import("../features/health/HealthView")).HealthView),
   home: laterView(async () => (await import("../features/home/HomeView")).HomeView),
   library: laterView(async () => (await import("../features/library/LibraryView")).LibraryView),
+  newClient: laterView(async () => (await import("../features/clients/NewClientView")).NewClientView),
   outcome: laterView(async () => (await import("../features/programs/OutcomeView")).OutcomeView),
   pastSessions: laterView(
     async () => (await import("../features/bringing/PastSessionsView")).PastSessionsView,
@@ -56,8 +56,8 @@ export const routes: readonly RouteObject[] = [
     Component: Shell,
     children: [
       view("", "today", TodayView),
-      view("clients", "clients", ClientsView),
-      view("clients/new", "new client", NewClientView),
+      view("clients", "clients", later.clients),
+      view("clients/new", "new client", later.newClient),
       view("clients/bring-in", "bring in", later.bringClients),
       {
         path: "clients/:clientId",
@@ -107,6 +107,7 @@ export const routes: readonly RouteObject[] = [
 /** Code of the views that are likely next, in this order. */
 export const likelyNext: readonly (() => Promise<unknown>)[] = [
   later.floor.fetch,
+  later.clients.fetch,
   () => import("../features/clients/ClientFileView"),
   later.board.fetch,
   later.review.fetch,

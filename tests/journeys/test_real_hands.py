@@ -146,6 +146,167 @@ class NothingTypedIsLostTest(Hands):
 
     def test_typing_goes_on_while_its_beginning_is_saved(self) -> None:
         page = self.file_of("Casimir Holt")
+        held: list[Route] = []
+
+        def hold(route: Route) -> None:
+            held.append(route)
+
+        page.route(re.compile("/api/clients/[^/]+$"), hold)
+        field = page.get_by_label("Notes")
+        field.fill("One")
+        field.blur()
+        expect(page.get_by_text("Saving …")).to_be_visible()
+        field.fill("One and two")
+        held.pop().continue_()
+        page.unroute(re.compile("/api/clients/[^/]+$"))
+        expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+        expect(field).to_have_value("One and two")
+        field.blur()
+        page.reload()
+        expect(field).to_have_value("One and two")
+
+    def test_a_half_typed_file_history_and_note_outlive_a_reload(self) -> None:
+        page = self.file_of("Casimir Holt")
+        page.get_by_label("In the client’s own words").fill("Carry the cello up the stairs")
+        page.reload()
+        expect(page.get_by_label("In the client’s own words")).to_have_value("Carry the cello up the stairs")
+        expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+        page.get_by_role("navigation", name="File of").get_by_role("link", name="Health", exact=True).click()
+        form = page.get_by_role("form", name="Add to the history")
+        form.get_by_label("In a few words").fill("came back on the stairs")
+        page.reload()
+        expect(form.get_by_label("In a few words")).to_have_value("came back on the stairs")
+        form.get_by_role("button", name="Write it down").click()
+        expect(page.get_by_role("region", name="History", exact=True)).to_contain_text("came back on the stairs")
+        expect(form.get_by_label("In a few words")).to_have_value("")
+
+    def test_the_floor_comes_back_where_it_was(self) -> None:
+        page = self.floor()
+        page.get_by_role("button", name="Reps: less").click()
+        page.get_by_role("button", name="Note", exact=True).click()
+        page.get_by_label("In your own words").fill("left heel lifts")
+        page.reload()
+        expect(page.get_by_label("In your own words")).to_have_value("left heel lifts")
+        page.get_by_role("button", name="Back to the set").click()
+        expect(page.get_by_role("button", name=re.compile("^Done: 4 reps"))).to_be_visible()
+        page.reload()
+        expect(page.get_by_role("button", name=re.compile("^Done: 4 reps"))).to_be_visible()
+        page.get_by_role("button", name="How it went").click()
+        page.get_by_role("button", name="Something hurts").click()
+        page.get_by_role("button", name="hip", exact=True).click()
+        page.get_by_role("group", name="Side").get_by_role("button", name="Right").click()
+        page.get_by_role("button", name=re.compile("^Stop here")).click()
+        expect(page.get_by_role("heading", name="Stop Back squat for today")).to_be_visible()
+        self.saved(page)
+        page.reload()
+        expect(page.get_by_role("heading", name="Stop Back squat for today")).to_be_visible()
+        page.get_by_role("button", name="Go on with it").click()
+        expect(page.get_by_role("region", name="Set 2")).to_be_visible()
+
+    def test_answers_before_the_first_set_and_an_own_exercise_stay(self) -> None:
+        made = small_program(self.server.url, ("back-squat", "3 x 5, 40 kg"))
+        page = self.page(TABLET, made.floor)
+        page.get_by_role("group", name="Slept").get_by_role("button", name="2").click()
+        page.reload()
+        expect(page.get_by_role("group", name="Slept").get_by_role("button", name="2")).to_have_attribute(
+            "aria-pressed", "true"
+        )
+        page.goto(self.server.url + "/library")
+        page.get_by_role("button", name="An exercise of your own").click()
+        page.get_by_role("dialog").get_by_label("Name").fill("Tram-sleeper carry")
+        page.keyboard.press("Escape")
+        page.get_by_role("button", name="An exercise of your own").click()
+        expect(page.get_by_role("dialog").get_by_label("Name")).to_have_value("Tram-sleeper carry")
+        page.mouse.click(5, 5)
+        page.reload()
+        page.get_by_role("button", name="An exercise of your own").click()
+        expect(page.get_by_role("dialog").get_by_label("Name")).to_have_value("Tram-sleeper carry")
+
+    def test_the_count_of_a_test_outlives_a_reload(self) -> None:
+        page = self.file_of("Noor Vandermeer", "Tests")
+        page.get_by_role("button", name="Test now").click()
+        tests = page.get_by_role("navigation", name="Tests")
+        tests.get_by_role("button", name="Push-ups").click()
+        for _ in range(3):
+            page.get_by_role("button", name=re.compile("Tap for each good rep")).click()
+        expect(page.get_by_role("button", name=re.compile("^Keep 3"))).to_be_visible()
+        page.reload()
+        expect(page.get_by_role("button", name=re.compile("^Keep 3"))).to_be_visible()
+
+
+class BoardTest(Hands):
+    def test_what_was_refused_is_marked_and_can_be_kept_after_all(self) -> None:
+        made = small_program(self.server.url, ("back-squat", "3 x 5, 40 kg"))
+        page = self.page(DESK, f"/programs/{made.floor.split('/')[2]}")
+        cell = page.locator('[data-cell="0:0"]')
+        page.route(SAVED, lambda route: route.fulfill(status=500, content_type="application/problem+json", body="{}"))
+        cell.focus()
+        page.keyboard.type("4x6 45")
+        page.keyboard.press("Enter")
+        page.get_by_role("dialog").get_by_role("button", name="Leave it").click()
+        expect(cell).to_have_accessible_name(re.compile("3 x 5, 40 kg"))
+        expect(cell).to_contain_text("Not kept yet: 4x6 45")
+        name = page.get_by_label("Name of the day").first
+        before = name.input_value()
+        name.fill("Heavy Tuesday")
+        name.press("Enter")
+        page.get_by_role("dialog").get_by_role("button", name="Leave it").click()
+        expect(name).to_have_value(before)
+        page.unroute(SAVED)
+        cell.focus()
+        page.keyboard.press("Enter")
+        expect(page.get_by_role("textbox", name=re.compile("^Back squat, week 1"))).to_have_value("4x6 45")
+        page.keyboard.press("Enter")
+        expect(cell).to_have_accessible_name(re.compile("4 x 6, 45 kg"))
+        expect(cell).not_to_contain_text("Not kept yet")
+
+
+class SlowAndFailingTest(Hands):
+    def test_offline_is_told_and_the_tap_waits(self) -> None:
+        page = self.floor()
+        self.saved(page)
+        page.context.set_offline(True)
+        expect(page.get_by_text(re.compile("^Server away"))).to_be_visible()
+        page.get_by_role("button", name=re.compile("^Done: 5 reps")).click()
+        expect(page.get_by_text("Server away, 1 tap kept here")).to_be_visible()
+        page.context.set_offline(False)
+        self.saved(page)
+        self.assertEqual(self.logged(), [("Back squat", 1, "done")])
+
+    def test_what_could_not_be_kept_is_kept_by_trying_again(self) -> None:
+        page = self.page(DESK, "/clients")
+        page.get_by_role("link", name="Casimir Holt", exact=True).click()
+        field = page.get_by_label("Notes")
+        facts = re.compile("/api/clients/[^/]+$")
+
+        def stumble(route: Route) -> None:
+            if route.request.method == "PATCH":
+                route.fulfill(status=500, content_type="application/problem+json", body="{}")
+            else:
+                route.continue_()
+
+        page.route(facts, stumble)
+        field.fill("Ridge walk on Sunday")
+        field.blur()
+        again = page.get_by_role("button", name="Try again")
+        expect(again).to_be_visible()
+        page.unroute(facts)
+        again.click()
+        expect(page.get_by_text("Saved", exact=True)).to_be_visible()
+        page.reload()
+        expect(field).to_have_value("Ridge walk on Sunday")
+
+    def test_a_view_that_cannot_be_had_has_a_way_out(self) -> None:
+        page = self.page(DESK, "/programs/nothing-of-this-name")
+        expect(page.get_by_role("alert")).to_contain_text("no such program")
+        self.assert_accessible(page, "a program that is not there")
+        expect(page.get_by_role("button", name="Try again")).to_have_count(0)
+        page.get_by_role("link", name="To Today").click()
+        expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
+
+    def test_a_tap_on_a_view_whose_code_is_late_is_seen_at_once(self) -> None:
+        page = self.page(DESK, stored_files=False)
+        expect(page.get_by_role("heading", name=re.compile("today"))).to_be_visible()
         outlines: list[int] = []
 
         def late(route: Route) -> None:

@@ -3,15 +3,13 @@ import { actionOf, isTyping } from "../../app/keys/shortcuts";
 import { inWords } from "../../outbox/words";
 import { NOWHERE } from "../../api/ids";
 import { Ellipsis } from "lucide-react";
-import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useKept } from "../../ui/fields/useKept";
 import { Link, useNavigate } from "react-router";
 import { type Schemas } from "../../api/client";
-import { query } from "../../api/query";
 import { count, countdown } from "../../ui/format";
 import { Message } from "../../ui/Message";
-import { SignsToStop } from "../health/SignsToStop";
+import { SignsToStop, useSignsAtHand } from "../health/SignsToStop";
 import { BesidePanel } from "./BesidePanel";
 import { BeforePanel } from "./before/BeforePanel";
 import { ExerciseStrip } from "./line/ExerciseStrip";
@@ -64,8 +62,7 @@ export function Floor({
   settings: Schemas["Settings"];
 }) {
   useAwake();
-  // At hand before they are asked for: they are shown when the server is away too.
-  useQuery(query.warningSigns());
+  useSignsAtHand();
   const navigate = useNavigate();
   const fresh = shown.started_at === null && data.waiting === 0;
   // A page loaded again goes on where it was: on the pain path, at a note, with a clock that runs.

@@ -4,13 +4,16 @@ import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { Button } from "../../ui/Button";
 
+/** Has the signs at hand before they are asked for: they are shown when the server is away too. */
+export const useSignsAtHand = () => useQuery(query.warningSigns());
+
 /** The signs that end a session, calmly, and what is done then. */
 export function SignsToStop({
   onEnd,
 }: {
   /** Ends the session, where one is under way. */ onEnd?: () => void;
 }) {
-  const signs = useQuery(query.warningSigns());
+  const signs = useSignsAtHand();
   return (
     <>
       <Part of={signs}>

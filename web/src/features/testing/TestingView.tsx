@@ -1,3 +1,5 @@
+// What draws the warning signs comes with the view: they are shown when the server is away too.
+import "../../ui/SheetDialog";
 import { t } from "../../ui/words";
 import { useKept } from "../../ui/fields/useKept";
 import { inWords } from "../../outbox/words";

@@ -18,6 +18,8 @@ import uvicorn.lifespan.on
 import uvicorn.loops.uvloop
 import uvicorn.protocols.websockets.websockets_sansio_impl
 
+import upright_anvil.api.later_routers
+import upright_anvil.demo.scenario
 import upright_anvil.formats.paper.home_paper
 import upright_anvil.formats.paper.report_file
 from upright_anvil.api.hosting.reached import Reached

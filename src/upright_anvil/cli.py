@@ -6,31 +6,37 @@ import json
 import os
 from datetime import UTC, date, datetime, timedelta, tzinfo
 from pathlib import Path
+from threading import Timer
+from typing import Final
 
 import uvicorn
 
 from upright_anvil.api.app import NOT_BUILT, create_app
 from upright_anvil.api.backups.schedule import LOOK_EVERY, BackupSchedule
 from upright_anvil.api.clock import OPENS_AT, shift_to, shifted_clock, zone_named
-from upright_anvil.api.devices.routes import LONGEST_MESSAGE
 from upright_anvil.api.guard.same_origin import LOOPBACK
 from upright_anvil.api.guard.slow_heads import PatientProtocol
+from upright_anvil.api.guard.socket_limit import LONGEST_MESSAGE
 from upright_anvil.api.hosting.reached import ON_THIS_MACHINE, NobodySignsInError, Reached, WrongArgumentError
 from upright_anvil.api.hosting.repeated import Repeated
 from upright_anvil.api.hosting.studio_folder import CLOSED_AFTER, IDLE_LOOK_EVERY, StudioFolder
 from upright_anvil.api.hosting.studios import OneStudio, Studios
+from upright_anvil.api.routers import later
 from upright_anvil.api.studio import THE_OWNER, THE_STUDIO, Shared, Studio
 from upright_anvil.api.today.keeping_alerts import LOOK_EVERY as ALERTS_EVERY
 from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
 from upright_anvil.core.errors import DomainError
-from upright_anvil.demo.scenario import fill
+from upright_anvil.demo.filling import fill_if_empty
 from upright_anvil.logs import log_as_json
 from upright_anvil.people_commands import PEOPLE_COMMANDS
 from upright_anvil.store.file.database import Database
 from upright_anvil.store.file.opening import UnusableFileError, open_file
 from upright_anvil.store.studio.people import add_owner, anybody_signs_in
 from upright_anvil.store.tables import StudioRow
+
+FIRST_PAGE: Final = 3.0
+"""Seconds in which a start answers its first page, before anything begins that nobody waits for."""
 
 COLLECT_AFTER = (10_000, 5, 1000)
 """Objects and rounds between collections: short ones often, so that no set waits for a long one."""
@@ -151,8 +157,8 @@ def serve_folder(
     clock = shifted_clock(shift, zone)
     studios = StudioFolder(folder, open_database, clock, closed_after=closed_after)
     settle()
-    Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start()
-    Repeated("alerts", AlertKeeping(studios.opened).look, ALERTS_EVERY).start()
+    Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start(FIRST_PAGE)
+    Repeated("alerts", AlertKeeping(studios.opened).look, ALERTS_EVERY).start(FIRST_PAGE)
     Repeated("idle studios", studios.close_idle, min(IDLE_LOOK_EVERY, closed_after)).start()
     _run(studios, port, reached)
     studios.close()
@@ -181,13 +187,13 @@ def serve_data(
                 raise NobodySignsInError(data)
     database.clock = clock = shifted_clock(shift, zone)
     if demo:
-        fill(database, THE_STUDIO, clock())
+        fill_if_empty(database, THE_STUDIO, clock())
     settle()
     studio = Studio(database, clock, others=Shared(database, THE_STUDIO, always_sign_in=reached.from_elsewhere))
     if not demo:
         files = [(studio.database.path, studio.backing_up)]
-        Repeated("backups", BackupSchedule(lambda: files, clock).look, LOOK_EVERY).start()
-    Repeated("alerts", AlertKeeping(lambda: [studio]).look, ALERTS_EVERY).start()
+        Repeated("backups", BackupSchedule(lambda: files, clock).look, LOOK_EVERY).start(FIRST_PAGE)
+    Repeated("alerts", AlertKeeping(lambda: [studio]).look, ALERTS_EVERY).start(FIRST_PAGE)
     _run(OneStudio(studio, (*LOOPBACK, *reached.names)), port, reached)
 
 
@@ -201,6 +207,9 @@ def settle() -> None:
 def _run(studios: Studios, port: int, reached: Reached) -> None:
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     log_as_json(level)
+    reading = Timer(FIRST_PAGE, later)
+    reading.daemon = True
+    reading.start()
     uvicorn.run(
         create_app(studios, WEB, secure=reached.from_elsewhere),
         host=reached.bind,

@@ -9,7 +9,8 @@ from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_STUDIO
 from upright_anvil.core.health.screening import ScreenOutcome
 from upright_anvil.core.prescription.groups import GroupKind
-from upright_anvil.demo.scenario import WEEKS_BEHIND, fill
+from upright_anvil.demo.filling import fill_if_empty
+from upright_anvil.demo.scenario import WEEKS_BEHIND
 from upright_anvil.services.assessment.rounds import side_by_side
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.clients.clients import client_file, client_list
@@ -73,7 +74,7 @@ class ScenarioTest(TestCase):
 
     def test_a_studio_with_clients_is_left_alone(self) -> None:
         before = self.count("SELECT count(*) FROM client")
-        fill(self.database, THE_STUDIO, DEMO_DAY)
+        fill_if_empty(self.database, THE_STUDIO, DEMO_DAY)
         self.assertEqual(self.count("SELECT count(*) FROM client"), before)
 
     def test_ten_people_have_files_places_screens_and_two_rounds_of_tests(self) -> None:

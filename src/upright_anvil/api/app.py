@@ -9,73 +9,23 @@ from typing import Any
 from fastapi import FastAPI
 from fastapi.responses import FileResponse, Response
 from starlette.exceptions import HTTPException
+from starlette.requests import Request
 
 from upright_anvil import __version__
 from upright_anvil.api import problems
-from upright_anvil.api.assessment import routes as testing
-from upright_anvil.api.backups import routes as backups
-from upright_anvil.api.bringing import routes as bringing
-from upright_anvil.api.clients import consents
-from upright_anvil.api.clients import routes as clients
 from upright_anvil.api.compressed_files import CompressedFiles
-from upright_anvil.api.devices import routes as devices
-from upright_anvil.api.exchange import archives, library_files
-from upright_anvil.api.exchange import routes as exchange
-from upright_anvil.api.floor import routes as floor
 from upright_anvil.api.guard.answer_headers import AnswerHeaders, page_response
 from upright_anvil.api.guard.body_limit import BodyLimit
 from upright_anvil.api.guard.request_id import RequestId
 from upright_anvil.api.guard.same_origin import SameOrigin
 from upright_anvil.api.guard.sign_in import Cookies, SignInGuard
 from upright_anvil.api.guard.socket_limit import SocketLimit
-from upright_anvil.api.health import routes as health
-from upright_anvil.api.home import routes as home
 from upright_anvil.api.hosting.studios import StudioOfName, Studios
-from upright_anvil.api.languages import routes as languages
-from upright_anvil.api.library import routes as library
 from upright_anvil.api.openapi import described
 from upright_anvil.api.operation import routes as operation
-from upright_anvil.api.people import routes as people
-from upright_anvil.api.people import sign_in
 from upright_anvil.api.people.sign_in import TryLimit
-from upright_anvil.api.places import routes as places
-from upright_anvil.api.planning import routes as planning
-from upright_anvil.api.programs import routes as programs
-from upright_anvil.api.reports import routes as reports
-from upright_anvil.api.routing import describing
-from upright_anvil.api.sessions import routes as sessions
-from upright_anvil.api.starting import routes as starting
-from upright_anvil.api.today import routes as today
-
-ROUTERS = (
-    sessions.router,
-    floor.router,
-    devices.router,
-    programs.router,
-    planning.router,
-    today.router,
-    clients.router,
-    consents.router,
-    bringing.router,
-    starting.router,
-    starting.own,
-    exchange.router,
-    archives.router,
-    library_files.router,
-    home.router,
-    reports.router,
-    places.router,
-    health.router,
-    library.router,
-    testing.router,
-    languages.router,
-    operation.router,
-    backups.router,
-    sign_in.router,
-    people.router,
-)
-"""In the order they are tried: what the floor asks comes first."""
-
+from upright_anvil.api.routers import FIRST, LaterRoutes, all_routers
+from upright_anvil.api.routing import ViewRoute, describing
 
 INDEX = "index.html"
 
@@ -106,10 +56,11 @@ def create_app(
     app.add_middleware(AnswerHeaders)
     app.add_middleware(RequestId)
     problems.install(app)
-    for router in ROUTERS:
+    for router in FIRST:
         # As they are: those of an included router are made anew, and every request would go by way of it.
         app.router.routes.extend(router.routes)
-    app.add_api_route("/health", operation.health, include_in_schema=False)
+    app.router.routes.append(LaterRoutes(app.router))
+    app.router.routes.append(ViewRoute("/health", operation.health, name="well", methods=["GET"]))
     app.openapi = _description  # type: ignore[method-assign]
     if web is not None:
         _serve(app, web)
@@ -131,9 +82,9 @@ def _description() -> dict[str, Any]:
     """Answer the API's schema; for it the routes are made anew, with what they answer."""
     with describing():
         app = _bare()
-        for router in ROUTERS:
+        for router in all_routers():
             app.include_router(router)
-        return described(app.openapi(), [route for router in ROUTERS for route in router.routes])
+        return described(app.openapi(), [route for router in all_routers() for route in router.routes])
 
 
 def _serve(app: FastAPI, web: Path) -> None:
@@ -144,8 +95,8 @@ def _serve(app: FastAPI, web: Path) -> None:
     mimetypes.add_type("application/manifest+json", ".webmanifest")
     app.mount("/assets", CompressedFiles(directory=web / "assets"), name="assets")
 
-    @app.get("/{path:path}", include_in_schema=False)
-    async def _view(path: str) -> Response:
+    async def _view(asked: Request) -> Response:
+        path = asked.path_params["path"]
         if path.startswith("api/"):
             raise HTTPException(404, "There is nothing at this address.")
         file = (web / path).resolve()
@@ -153,10 +104,13 @@ def _serve(app: FastAPI, web: Path) -> None:
             return FileResponse(file)
         return page_response((web / INDEX).read_text("utf-8"))
 
+    app.add_route("/{path:path}", _view, include_in_schema=False)
+
 
 def _say_that_it_is_not_built(app: FastAPI) -> None:
-    @app.get("/{path:path}", include_in_schema=False)
-    async def _view(path: str) -> None:
-        if path.startswith("api/"):
+    async def _view(asked: Request) -> Response:
+        if asked.path_params["path"].startswith("api/"):
             raise HTTPException(404, "There is nothing at this address.")
         raise HTTPException(503, NOT_BUILT)
+
+    app.add_route("/{path:path}", _view, include_in_schema=False)

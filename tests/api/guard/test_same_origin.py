@@ -11,8 +11,8 @@ from starlette.testclient import WebSocketDenialResponse
 from starlette.websockets import WebSocketDisconnect
 
 from tests.api.support import ApiTest, app
-from upright_anvil.api.app import ROUTERS
 from upright_anvil.api.guard.same_origin import FROM_ANYWHERE, UNGUESSED
+from upright_anvil.api.routers import all_routers
 
 GAP = re.compile(r"\{\w+\}")
 
@@ -121,7 +121,7 @@ class SameOriginTest(ApiTest):
             self.assertNotIn(status, (403, 421), f"{method} {path} from {headers}")
 
     def test_no_socket_opens_for_another_name_or_website(self) -> None:
-        sockets = [r.path for router in ROUTERS for r in router.routes if isinstance(r, WebSocketRoute)]
+        sockets = [r.path for router in all_routers() for r in router.routes if isinstance(r, WebSocketRoute)]
         self.assertTrue(sockets)
         for path in set(sockets):
             for headers in (*ELSEWHERE, *({"host": name} for name in FOREIGN_NAMES[:4])):

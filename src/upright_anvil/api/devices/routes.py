@@ -7,6 +7,7 @@ from typing import Annotated, Any, Literal
 from fastapi import WebSocket, WebSocketDisconnect
 from pydantic import Field, TypeAdapter, ValidationError
 
+from upright_anvil.api.guard.socket_limit import LONGEST_MESSAGE
 from upright_anvil.api.request_model import MadeId, RequestModel
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here
@@ -26,8 +27,6 @@ router = resource(tag="devices")
 
 TICK = 0.2
 """Seconds between two messages to the floor."""
-
-LONGEST_MESSAGE = 2000
 
 
 class SettingsRequest(RequestModel):

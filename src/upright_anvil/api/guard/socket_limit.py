@@ -1,4 +1,4 @@
-"""So many sockets at once and no more."""
+"""So many sockets at once and no more, and messages no longer than they need to be."""
 
 from typing import Final
 
@@ -6,6 +6,9 @@ from starlette.types import ASGIApp, Receive, Scope, Send
 
 MOST_SOCKETS: Final = 24
 """Devices that are watched at the same time: a studio's tablets, each with a few tabs left open."""
+
+LONGEST_MESSAGE: Final = 2000
+"""Bytes of the longest message that a socket reads."""
 
 _TRY_AGAIN_LATER: Final = 1013
 

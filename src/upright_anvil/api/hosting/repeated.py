@@ -8,14 +8,15 @@ log = logging.getLogger(__name__)
 
 
 class Repeated:
-    """Calls something at once and every so many seconds; what goes wrong is logged and tried again the next time."""
+    """Calls something, and again every so many seconds; what goes wrong is logged and tried again the next time."""
 
     def __init__(self, name: str, work: Callable[[], object], every: float) -> None:
-        self._work, self._every, self._ended = work, every, Event()
+        self._work, self._every, self._wait, self._ended = work, every, 0.0, Event()
         self._thread = Thread(target=self._run, name=name, daemon=True)
 
-    def start(self) -> None:
-        """Begin."""
+    def start(self, after: float = 0.0) -> None:
+        """Begin, after some seconds."""
+        self._wait = after
         self._thread.start()
 
     def end(self) -> None:
@@ -24,10 +25,9 @@ class Repeated:
         self._thread.join()
 
     def _run(self) -> None:
-        while True:
+        while not self._ended.wait(self._wait):
             try:
                 self._work()
             except Exception:
                 log.exception("%s: something went wrong", self._thread.name)
-            if self._ended.wait(self._every):
-                return
+            self._wait = self._every

@@ -63,8 +63,8 @@ class RoutersTest(ApiTest):
         first = [route for router in FIRST for route in router.routes]
         others = [route for router in later() for route in router.routes]
         self.assertEqual(len(first) + len(others), sum(len(router.routes) for router in all_routers()))
-        for one in first:
-            for method in one.methods:
-                scope = {"type": "http", "path": one.path, "method": method}
+        for opened in first:
+            for method in opened.methods:
+                scope = {"type": "http", "path": opened.path, "method": method}
                 taken = [route.path for route in others if route.matches(scope)[0] is not Match.NONE]
                 self.assertEqual(taken, [])

@@ -1,4 +1,4 @@
-import { named, t } from "../../ui/words";
+import { t } from "../../ui/words";
 import { query } from "../../api/query";
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
@@ -9,7 +9,8 @@ import type { ClientId } from "../../api/ids";
 import { Button } from "../../ui/Button";
 import { Choice } from "../../ui/fields/Choice";
 import { useKept } from "../../ui/fields/useKept";
-import { FirstFew } from "../../ui/FirstFew";
+import { FirstDrawn } from "../../ui/FirstDrawn";
+import { Beside } from "./Beside";
 import { FirstSteps } from "./FirstSteps";
 import { AfterwardsForm } from "../calendar/AfterwardsForm";
 import { Waiting } from "../../ui/Waiting";
@@ -72,98 +73,9 @@ export function TodayView() {
             </ul>
           </section>
         )}
-        {/* On a telephone it lies below: laid out when it comes into sight. */}
-        <section
-          aria-labelledby="waiting"
-          className="-mx-2 px-2 max-lg:[contain-intrinsic-size:auto_60rem] max-lg:[content-visibility:auto] lg:col-start-2 lg:row-span-2 lg:row-start-1"
-        >
-          <h2 id="waiting" className="mb-1 font-semibold">
-            {t("Waiting for your decision")}
-          </h2>
-          {waiting.length ? (
-            <FirstFew of={waiting}>
-              {(entry) => (
-                <li key={entry.session_id} className="border-b border-line">
-                  <Link
-                    to={`/sessions/${entry.session_id}`}
-                    className="flex items-baseline gap-3 py-3 hover:bg-sunk"
-                  >
-                    <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-                      {entry.client}
-                    </span>
-                    <span className="text-soft">
-                      {entry.day}, {shortDate(entry.on)}
-                    </span>
-                    <span className="ml-auto font-medium text-ember">
-                      {count(entry.undecided, "exercise")}
-                    </span>
-                  </Link>
-                </li>
-              )}
-            </FirstFew>
-          ) : (
-            <p className="border-t border-line pt-3 text-soft">
-              {t("Every proposal of the last two weeks is decided.")}
-            </p>
-          )}
-          {home.length > 0 && (
-            <>
-              <h2 className="mt-8 mb-1 font-semibold">{t("Work at home")}</h2>
-              <FirstFew of={home}>
-                {(one) => <HomeRow key={`${one.client_id}${one.day}${one.on}${one.news}`} one={one} />}
-              </FirstFew>
-            </>
-          )}
-          {notices.length > 0 && (
-            <>
-              <h2 className="mt-8 mb-1 font-semibold">{t("Wants a look")}</h2>
-              <FirstFew of={notices}>
-                {(notice) => <NoticeRow key={notice.client_id} notice={notice} />}
-              </FirstFew>
-            </>
-          )}
-          {dues.length > 0 && (
-            <>
-              <h2 className="mt-8 mb-1 font-semibold">{t("Due")}</h2>
-              <FirstFew of={dues}>
-                {(due) => <DueRow key={`${due.kind}${due.client_id}${due.name}`} due={due} />}
-              </FirstFew>
-            </>
-          )}
-          <h2 className="mt-8 mb-1 font-semibold">
-            {t("Clients")}{" "}
-            <Link to="/clients" className="font-normal text-soft underline hover:text-ink">
-              {t("all {{clients}}", { clients: clients.length })}
-            </Link>
-          </h2>
-          <ul className="border-t border-line">
-            {near(clients).map((client) => (
-              <li key={client.client_id} className="flex items-baseline gap-3 border-b border-line py-2">
-                <Link
-                  to={`/clients/${client.client_id}`}
-                  dir="auto"
-                  className="max-w-[55%] shrink-0 font-medium break-words hover:underline"
-                >
-                  {client.client}
-                </Link>
-                {client.program_id && (
-                  <Link
-                    to={`/programs/${client.program_id}`}
-                    className="inline-flex min-h-6 items-center text-soft underline hover:text-ink"
-                  >
-                    {t("Program")}
-                    <span className="sr-only"> {t("of {{client}}", { client: client.client })}</span>
-                  </Link>
-                )}
-                <span className="ml-auto text-right text-sm text-soft">
-                  {client.next_on
-                    ? t("next {{next_on}}", { next_on: shortDate(client.next_on) })
-                    : t("nothing planned")}
-                </span>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <FirstDrawn>
+          {() => <Beside waiting={waiting} home={home} notices={notices} dues={dues} clients={clients} />}
+        </FirstDrawn>
       </div>
     </div>
   );
@@ -205,61 +117,6 @@ function NotLoggedRow({ session }: { session: Schemas["TodaySession"] }) {
           <AfterwardsForm session={{ session_id, program_id, week_id, day_id }} planned={session.on} />
         </div>
       )}
-    </li>
-  );
-}
-
-/** A client who falls behind or a lift that stands still, with its line of evidence. */
-function NoticeRow({ notice }: { notice: Schemas["ClientNotice"] }) {
-  const to = notice.exercise
-    ? `/clients/${notice.client_id}/progress?exercise=${notice.exercise}`
-    : `/programs/${notice.program_id}/calendar`;
-  return (
-    <li className="border-b border-line">
-      <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
-        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-          {notice.client}
-        </span>
-        <span className="min-w-0 text-soft">{notice.text}</span>
-        <span className="ml-auto text-right text-sm whitespace-nowrap text-caution">
-          {named(notice.trouble)}
-        </span>
-      </Link>
-    </li>
-  );
-}
-
-function DueRow({ due }: { due: Schemas["DueToday"] }) {
-  const retest = due.kind === "re-test";
-  const ends = due.kind === "program ends";
-  const to = ends
-    ? `/programs/${due.program_id}/outcome`
-    : `/clients/${due.client_id}/${retest ? "tests" : "health"}`;
-  const late =
-    due.late > 0
-      ? t("{{days}} late", { days: count(due.late, "day") })
-      : due.late === 0
-        ? "today"
-        : t("in {{days}}", { days: count(-due.late, "day") });
-  return (
-    <li className="border-b border-line">
-      <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
-        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-          {due.client}
-        </span>
-        <span className="min-w-0 text-soft">
-          {retest
-            ? t("{{name}}, last {{text}}", { name: due.name, text: due.text.replace("Last on ", "") })
-            : ends
-              ? `${due.name}. ${due.text}`
-              : due.text}
-        </span>
-        <span
-          className={`ml-auto text-right text-sm whitespace-nowrap ${due.kind === "clearance" ? "text-stop" : due.late >= 0 ? "text-caution" : "text-soft"}`}
-        >
-          {due.kind === "clearance" || ends ? due.kind : due.on ? `${due.kind} ${late}` : due.kind}
-        </span>
-      </Link>
     </li>
   );
 }
@@ -319,37 +176,6 @@ function SessionRow({ session, first }: { session: Schemas["TodaySession"]; firs
           </span>
         </Link>
       )}
-    </li>
-  );
-}
-
-/** Clients shown on Today: the next to come. */
-const NEAR = 15;
-
-function near(clients: readonly Schemas["ClientToday"][]): Schemas["ClientToday"][] {
-  return [...clients]
-    .sort((one, other) => (one.next_on ?? "9").localeCompare(other.next_on ?? "9"))
-    .slice(0, NEAR);
-}
-
-/** A day done alone: what came back of it, or that nothing did. */
-function HomeRow({ one }: { one: Schemas["HomeToday"] }) {
-  return (
-    <li className="border-b border-line">
-      <Link to={`/clients/${one.client_id}/home`} className="flex items-baseline gap-3 py-2.5 hover:bg-sunk">
-        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-          {one.client}
-        </span>
-        <span className="min-w-0 text-soft">
-          {one.day}, {shortDate(one.on)}
-          {one.note && <span className="block truncate text-ink">{one.note}</span>}
-        </span>
-        <span
-          className={`ml-auto text-right whitespace-nowrap ${one.news === "not back" ? "text-soft" : "font-medium text-ember"}`}
-        >
-          {named(one.news)}
-        </span>
-      </Link>
     </li>
   );
 }

@@ -1,4 +1,7 @@
-import { lazy, useEffect, type ComponentType } from "react";
+import { lazy, type ComponentType } from "react";
+import { Button } from "../ui/Button";
+import { Message } from "../ui/Message";
+import { t } from "../ui/words";
 
 interface Closing {
   onClose: () => void;
@@ -10,7 +13,7 @@ interface WhenAsked<P extends Closing> {
   fetch: () => Promise<unknown>;
 }
 
-/** A dialog fetched when it is asked for, or before; where it cannot be had none opens, and the next time it is tried again. */
+/** A dialog fetched when it is asked for, or before; where it cannot be had that is said, and the next time it is tried again. */
 export function whenAsked<P extends Closing>(
   load: () => Promise<{ default: ComponentType<P> }>,
 ): WhenAsked<P> {
@@ -30,6 +33,16 @@ export function whenAsked<P extends Closing>(
 }
 
 function NotThere({ onClose }: Closing) {
-  useEffect(onClose);
-  return null;
+  return (
+    <div className="fixed inset-x-4 bottom-4 z-50 mx-auto max-w-md">
+      <Message tone="caution" className="flex items-center gap-3 shadow-lg">
+        <span className="min-w-0 flex-1">
+          {t("This is not on this device yet, and the server is away. It opens once the server answers.")}
+        </span>
+        <Button autoFocus onClick={onClose}>
+          {t("Close")}
+        </Button>
+      </Message>
+    </div>
+  );
 }

@@ -7,7 +7,7 @@ from starlette.routing import Match
 
 from tests.api.support import CLIENT, ApiTest, one
 from upright_anvil.api.app import create_app
-from upright_anvil.api.routers import FIRST, LaterRoutes, all_routers, later
+from upright_anvil.api.routers import FIRST, LaterRoutes, all_routers, later, routes_of
 
 
 class RoutersTest(ApiTest):
@@ -55,14 +55,21 @@ class RoutersTest(ApiTest):
         self.assertEqual(len(addresses), len(set(addresses)))
         self.post("/clients", CLIENT)
 
+    def test_the_floor_is_found_first(self) -> None:
+        self.assertEqual(self.http.get("/api/clients").status_code, 200)
+        paths = [getattr(route, "path", "") for route in self.app.router.routes]
+        floor, today = paths.index("/api/sessions/{session_id}/sets"), paths.index("/api/today")
+        self.assertLess(floor, today)
+        self.assertLess(today, paths.index("/api/clients"))
+
     def test_a_socket_may_be_the_first_to_ask(self) -> None:
         with self.http.websocket_connect("/api/sessions/s1/devices"):
             self.assertFalse(self.waiting())
 
     def test_no_address_belongs_to_both(self) -> None:
-        first = [route for router in FIRST for route in router.routes]
-        others = [route for router in later() for route in router.routes]
-        self.assertEqual(len(first) + len(others), sum(len(router.routes) for router in all_routers()))
+        first = routes_of(FIRST)
+        others = [route for routers in later() for route in routes_of(routers)]
+        self.assertEqual(len(first) + len(others), len(routes_of(all_routers())))
         for opened in first:
             for method in opened.methods:
                 scope = {"type": "http", "path": opened.path, "method": method}

@@ -24,7 +24,7 @@ from upright_anvil.api.hosting.studios import StudioOfName, Studios
 from upright_anvil.api.openapi import described
 from upright_anvil.api.operation import routes as operation
 from upright_anvil.api.people.sign_in import TryLimit
-from upright_anvil.api.routers import FIRST, LaterRoutes, all_routers
+from upright_anvil.api.routers import FIRST, LaterRoutes, all_routers, routes_of
 from upright_anvil.api.routing import ViewRoute, describing
 
 INDEX = "index.html"
@@ -56,10 +56,7 @@ def create_app(
     app.add_middleware(AnswerHeaders)
     app.add_middleware(RequestId)
     problems.install(app)
-    for router in FIRST:
-        # As they are: those of an included router are made anew, and every request would go by way of it.
-        app.router.routes.extend(router.routes)
-    app.router.routes.append(LaterRoutes(app.router))
+    app.router.routes.extend([*routes_of(FIRST), LaterRoutes(app.router)])
     app.router.routes.append(ViewRoute("/health", operation.health, name="well", methods=["GET"]))
     app.openapi = _description  # type: ignore[method-assign]
     if web is not None:
@@ -84,7 +81,7 @@ def _description() -> dict[str, Any]:
         app = _bare()
         for router in all_routers():
             app.include_router(router)
-        return described(app.openapi(), [route for router in all_routers() for route in router.routes])
+        return described(app.openapi(), routes_of(all_routers()))
 
 
 def _serve(app: FastAPI, web: Path) -> None:

@@ -21,9 +21,10 @@ from upright_anvil.api.reports import routes as reports
 from upright_anvil.api.sessions import routes as sessions
 from upright_anvil.api.starting import routes as starting
 
-ROUTERS = (
-    sessions.router,
-    floor.router,
+FLOOR = (sessions.router, floor.router)
+"""What the floor asks: found before all others, so that a set is answered soonest."""
+
+OTHERS = (
     devices.router,
     programs.router,
     planning.router,
@@ -45,4 +46,4 @@ ROUTERS = (
     backups.router,
     people.router,
 )
-"""In the order they are tried: what the floor asks comes first."""
+"""In the order they are tried."""

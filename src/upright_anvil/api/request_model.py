@@ -4,6 +4,7 @@ import re
 from dataclasses import fields
 from datetime import date
 from decimal import Decimal
+from functools import cache
 from typing import Annotated, TypeVar
 
 from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints, model_validator
@@ -18,18 +19,20 @@ UNFIT = re.compile("[\x00-\x08\x0b\x0c\x0e-\x1f\x7f\u202a-\u202e\u2066-\u2069]")
 
 
 def _check(said: object) -> None:
-    match said:
-        case str() if UNFIT.search(said):
+    if isinstance(said, str):
+        # Whatever is unfit cannot be printed, which is seen much sooner.
+        if not said.isprintable() and UNFIT.search(said):
             raise ValueError("there are characters in it that cannot be shown; type it anew")
-        case int() if not -LARGEST <= said <= LARGEST:
+    elif isinstance(said, int):
+        if not -LARGEST <= said <= LARGEST:
             raise ValueError("a number in it is too large")
-        case dict():
-            for name, value in said.items():
-                _check(name)
-                _check(value)
-        case list() | tuple():
-            for value in said:
-                _check(value)
+    elif isinstance(said, dict):
+        for name, value in said.items():
+            _check(name)
+            _check(value)
+    elif isinstance(said, list | tuple):
+        for value in said:
+            _check(value)
 
 
 def _no_floats(value: object) -> object:
@@ -68,9 +71,14 @@ class RequestModel(BaseModel):
 
         A test holds the types of both to each other.
         """
-        own = type(self).model_fields
-        said = {f.name: getattr(self, f.name) for f in fields(kind) if f.name in own and f.name not in more}  # type: ignore[arg-type]
-        return kind(**said, **more)
+        said = {name: getattr(self, name) for name in _shared(type(self), kind)}  # type: ignore[arg-type]
+        return kind(**(said | more))
+
+
+@cache
+def _shared(request: type[RequestModel], kind: type[object]) -> tuple[str, ...]:
+    """The names of the fields that a request and a value of the core have in common."""
+    return tuple(field.name for field in fields(kind) if field.name in request.model_fields)  # type: ignore[arg-type]
 
 
 class LoadRequest(RequestModel):

@@ -3,6 +3,9 @@
 What programs, files and testing are made of is a third of the app's modules, and nobody who opens Today needs it.
 """
 
+from collections.abc import Iterable
+from typing import NamedTuple
+
 from fastapi import APIRouter
 from starlette.concurrency import run_in_threadpool
 from starlette.routing import BaseRoute, Match, Router
@@ -17,16 +20,29 @@ FIRST = (today.router, sign_in.router, operation.router)
 """What a page asks as it opens; no other router has one of their addresses."""
 
 
-def later() -> tuple[APIRouter, ...]:
-    """Answer the other routers; whoever asks first waits until their modules are read (half a second)."""
-    from upright_anvil.api.later_routers import ROUTERS  # noqa: PLC0415 - that is when they are read
+class Later(NamedTuple):
+    """The other routers: those of the floor, which are tried before all others, and those that are tried last."""
 
-    return ROUTERS
+    floor: tuple[APIRouter, ...]
+    others: tuple[APIRouter, ...]
+
+
+def later() -> Later:
+    """Answer the other routers; whoever asks first waits until their modules are read (half a second)."""
+    from upright_anvil.api.later_routers import FLOOR, OTHERS  # noqa: PLC0415 - that is when they are read
+
+    return Later(FLOOR, OTHERS)
 
 
 def all_routers() -> tuple[APIRouter, ...]:
-    """Answer all routers, in the order they are tried."""
-    return (*FIRST, *later())
+    """Answer all routers, in the order they are tried once they are read."""
+    read = later()
+    return (*read.floor, *FIRST, *read.others)
+
+
+def routes_of(routers: Iterable[APIRouter]) -> list[BaseRoute]:
+    """Answer the routes of routers as they are: those of an included one are made anew, and asked by way of it."""
+    return [route for router in routers for route in router.routes]
 
 
 class LaterRoutes(BaseRoute):
@@ -41,11 +57,12 @@ class LaterRoutes(BaseRoute):
         return (Match.FULL if known else Match.NONE), {}
 
     async def handle(self, scope: Scope, receive: Receive, send: Send) -> None:
-        """Read them beside the loop, put them where this one stands, and let the router look again."""
-        routers = await run_in_threadpool(later)
+        """Read them beside the loop, put them in their places, and let the router look again."""
+        read = await run_in_threadpool(later)
         # On the loop, and at once: nobody looks through the routes meanwhile, or has put them there before.
         routes = self._router.routes
         if self in routes:
             at = routes.index(self)
-            routes[at : at + 1] = [route for router in routers for route in router.routes]
+            routes[at : at + 1] = routes_of(read.others)
+            routes[:0] = routes_of(read.floor)
         await self._router(scope, receive, send)

@@ -237,10 +237,11 @@ def take(
     app.set_clock(context)
     page = context.new_page()
     walk(page)
-    if name.startswith(("floor", "testing", "clock", "before", "summary")):
-        page.wait_for_timeout(400)
-    else:
+    if not name.startswith(("floor", "testing", "clock", "before", "summary")):
         page.wait_for_load_state("networkidle")
+    # What a view asks for once it stands: no outline is left, and what comes without one had its moment.
+    page.wait_for_function("() => !document.querySelector('.skeleton')")
+    page.wait_for_timeout(400)
     page.screenshot(path=SHOTS / f"{name}.png")
     context.close()
 

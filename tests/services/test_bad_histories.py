@@ -11,6 +11,7 @@ from upright_anvil.core.exercises import Exercise, Pattern
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.core.plan.edits.lines import ChangeLine
+from upright_anvil.core.projection.scenario import Scenario
 from upright_anvil.services.assessment.rounds import keep_result
 from upright_anvil.services.ids import session_id
 from upright_anvil.services.library.own_exercises import add_own, remove_own
@@ -49,7 +50,7 @@ class BadHistoriesTest(StudioTest):
 
     def ahead(self) -> AheadView:
         with self.studio.reading() as scope:
-            return look_ahead(scope, self.board.program_id, "p1-d1", TODAY)
+            return look_ahead(scope, self.board.program_id, "p1-d1", Scenario.LATELY, TODAY)
 
     def asked(self) -> Iterator[str]:
         """Everything that proposes something, in words."""
@@ -163,7 +164,9 @@ class BadHistoriesTest(StudioTest):
                 reserve=1,
             )
             keep_result(scope, self.board.client_id, result, NOW, TODAY)
-        self.assertEqual([point.trained for point in self.ahead().lines[0].courses[0].points[:2]], [True, True])
+        course = self.ahead().lines[0].course
+        assert course is not None
+        self.assertEqual([point.trained for point in course.points[:2]], [True, True])
         for number in (1, 2, 3):
             self.log(self.sid, number, 8)
         view = self.progress()

@@ -217,8 +217,12 @@ export const api = {
     ),
   overview: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/overview", { params: { path: { client_id } } })),
-  ahead: (program_id: ProgramId, day: DayId) =>
-    told(http.GET("/api/programs/{program_id}/ahead", { params: { path: { program_id }, query: { day } } })),
+  ahead: (program_id: ProgramId, day: DayId, outlook: Schemas["Scenario"]) =>
+    told(
+      http.GET("/api/programs/{program_id}/ahead", {
+        params: { path: { program_id }, query: { day, outlook } },
+      }),
+    ),
   calendar: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}/calendar", { params: { path: { program_id } } })),
   waysOut: (program_id: ProgramId, week_id: WeekId, day_id: DayId) =>

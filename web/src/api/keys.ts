@@ -1,5 +1,5 @@
 // The names under which answers are kept.
-import type { FitTerms } from "./client";
+import type { FitTerms, Schemas } from "./client";
 import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
 export const keys = {
   today: ["today"] as const,
@@ -13,7 +13,8 @@ export const keys = {
     ["hints", program, exercise, at.line, at.week] as const,
   fit: (program: ProgramId, week: WeekId, day: DayId, terms: FitTerms, revision: number) =>
     ["fit", program, week, day, terms, revision] as const,
-  ahead: (program: ProgramId, day: DayId) => ["ahead", program, day] as const,
+  ahead: (program: ProgramId, day: DayId, outlook: Schemas["Scenario"]) =>
+    ["ahead", program, day, outlook] as const,
   calendar: (program: ProgramId) => ["calendar", program] as const,
   waysOut: (program: ProgramId, week: WeekId, day: DayId) => ["ways-out", program, week, day] as const,
   asItWas: (program: ProgramId, number: number) => ["as-it-was", program, number] as const,

@@ -202,10 +202,10 @@ export const query = {
       queryFn: () => api.fit(program, week, day, terms),
       placeholderData: keepPreviousData,
     }),
-  ahead: (program: ProgramId, day: DayId) =>
+  ahead: (program: ProgramId, day: DayId, outlook: Schemas["Scenario"]) =>
     queryOptions({
-      queryKey: keys.ahead(program, day),
-      queryFn: () => api.ahead(program, day),
+      queryKey: keys.ahead(program, day, outlook),
+      queryFn: () => api.ahead(program, day, outlook),
       placeholderData: keepPreviousData,
     }),
   calendar: (program: ProgramId) =>

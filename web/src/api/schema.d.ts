@@ -844,7 +844,7 @@ export interface paths {
         };
         /**
          * Look Ahead
-         * @description A day, or the one trained next, through the weeks to come: what the proposals would come to.
+         * @description A day, or the one trained next, through the weeks to come under an outlook: what the proposals would come to.
          */
         get: operations["look_ahead"];
         put?: never;
@@ -3573,10 +3573,9 @@ export interface components {
         };
         /**
          * AheadCourse
-         * @description A line under one outlook.
+         * @description A line week by week, and what to know of it.
          */
         AheadCourse: {
-            outlook: components["schemas"]["Scenario"];
             /** Points */
             points: components["schemas"]["AheadPoint"][];
             /** Events */
@@ -3607,7 +3606,7 @@ export interface components {
         };
         /**
          * AheadLine
-         * @description A line of the day; ``why_not`` says why it is not looked ahead of, with no courses then.
+         * @description A line of the day; ``why_not`` says why it is not looked ahead of, with no course then.
          */
         AheadLine: {
             /**
@@ -3627,15 +3626,13 @@ export interface components {
             measure: components["schemas"]["Measure"];
             /** Why Not */
             why_not: string;
-            /** Courses */
-            courses: components["schemas"]["AheadCourse"][];
+            course: components["schemas"]["AheadCourse"] | null;
         };
         /**
          * AheadMinutes
-         * @description The estimated minutes of each week under one outlook, and where they run over in one sentence, else empty.
+         * @description The estimated minutes of each week, and where they run over in one sentence, else empty.
          */
         AheadMinutes: {
-            outlook: components["schemas"]["Scenario"];
             /** Minutes */
             minutes: number[];
             /** Over */
@@ -3664,7 +3661,7 @@ export interface components {
         };
         /**
          * AheadView
-         * @description A day of a phase through the weeks to come.
+         * @description A day of a phase through the weeks to come, as they go under ``outlook``.
          */
         AheadView: {
             /**
@@ -3693,12 +3690,12 @@ export interface components {
             days: components["schemas"]["AheadDay"][];
             /** Limit */
             limit: number;
+            outlook: components["schemas"]["Scenario"];
             /** Weeks */
             weeks: components["schemas"]["AheadWeek"][];
             /** Lines */
             lines: components["schemas"]["AheadLine"][];
-            /** Minutes */
-            minutes: components["schemas"]["AheadMinutes"][];
+            minutes: components["schemas"]["AheadMinutes"];
         };
         /**
          * AheadWeek
@@ -17096,6 +17093,7 @@ export interface operations {
         parameters: {
             query?: {
                 day?: DayId;
+                outlook?: components["schemas"]["Scenario"];
             };
             header?: never;
             path: {

@@ -22,7 +22,7 @@ export function swapped(
     // @ts-expect-error a place for a client
     api.findExercises("", place, null),
     // @ts-expect-error a week for a day
-    api.ahead(program, week),
+    api.ahead(program, week, "as lately"),
     // @ts-expect-error an exercise for a line
     api.hints(program, exercise, { line: exercise, week }),
     // @ts-expect-error a session for a client

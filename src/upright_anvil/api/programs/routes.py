@@ -12,6 +12,7 @@ from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.ids import NO_DAY, DayId, ProgramId
 from upright_anvil.core.plan.read_out.reading import ReadCell
+from upright_anvil.core.projection.scenario import Scenario
 from upright_anvil.services.board import opening, pasting, replacing, saving, typed
 from upright_anvil.services.board.findings import with_findings
 from upright_anvil.services.board.opening import board_change, board_of
@@ -111,7 +112,9 @@ def try_replace(program_id: ProgramId, asked: ReplaceRequest, here: Here) -> Rep
 
 @router.get("/ahead")
 @heavy
-def look_ahead(program_id: ProgramId, here: Here, day: DayId = NO_DAY) -> AheadView:
-    """A day, or the one trained next, through the weeks to come: what the proposals would come to."""
+def look_ahead(
+    program_id: ProgramId, here: Here, day: DayId = NO_DAY, outlook: Scenario = Scenario.LATELY
+) -> AheadView:
+    """A day, or the one trained next, through the weeks to come under an outlook: what the proposals would come to."""
     with here.reading() as scope:
-        return looking_ahead.look_ahead(scope, program_id, day, here.today)
+        return looking_ahead.look_ahead(scope, program_id, day, outlook, here.today)

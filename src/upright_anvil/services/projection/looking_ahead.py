@@ -1,6 +1,6 @@
-"""Looking ahead: a day of a phase through the weeks to come, under three outlooks."""
+"""Looking ahead: a day of a phase through the weeks to come, under one of three outlooks."""
 
-from collections.abc import Collection, Mapping, Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass, replace
 from datetime import date, timedelta
 
@@ -58,8 +58,8 @@ class _Stretch:
     heads: tuple[AheadWeek, ...]
 
 
-def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) -> AheadView:
-    """Answer a day through the weeks to come, the one trained next where none is named.
+def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, outlook: Scenario, today: date) -> AheadView:
+    """Answer a day through the weeks to come under an outlook, the day trained next where none is named.
 
     Raises `DomainError` for a day that is gone or over, `NotFoundError`.
     """
@@ -77,6 +77,7 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) 
     looked = [
         _line(
             stretch,
+            outlook,
             group,
             line,
             exposures_of(rows_of(done, line.id), dates, today, profile),
@@ -96,12 +97,10 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, today: date) 
         day=stretch.day.name,
         days=tuple(AheadDay(day.id, day.name) for day in sorted(stretch.phase.days, key=lambda d: d.weekday)),
         limit=minutes,
+        outlook=outlook,
         weeks=stretch.heads,
         lines=tuple(line for line, _ in looked),
-        minutes=tuple(
-            _minutes(stretch, outlook, [texts[outlook] for _, texts in looked], profile, minutes)
-            for outlook in Scenario
-        ),
+        minutes=_minutes(stretch, outlook, [texts for _, texts in looked], profile, minutes),
     )
 
 
@@ -141,30 +140,28 @@ def _stretch(
     return _Stretch(phase, day, start, (*there, *more), tuple(heads))
 
 
-Texts = Mapping[Scenario, tuple[str, ...]]
-
-
 def _line(
     stretch: _Stretch,
+    outlook: Scenario,
     group: Group,
     line: Line,
     exposures: tuple[Exposure, ...],
     school: School,
     profile: ClientProfile,
-) -> tuple[AheadLine, Texts]:
-    """A line under each outlook, and the shorthand of its weeks."""
+) -> tuple[AheadLine, tuple[str, ...]]:
+    """A line under an outlook, and the shorthand of its weeks."""
     first = stretch.phase.weeks[stretch.start]
     exercise = profile.exercise(line.exercise_in(first))
     written = [
         cell.text if line.exercise_in(week) == exercise.id else ""
         for week, cell in zip(stretch.weeks, line.cells[stretch.start :], strict=False)
     ]
-    as_written = dict.fromkeys(Scenario, (*written, *[_last(written)] * (len(stretch.heads) - len(written))))
+    as_written = (*written, *[_last(written)] * (len(stretch.heads) - len(written)))
     asks = [prescription_or_none(text, profile.unit) for text in written]
     asked = next((p for p in asks if p is not None), None)
     if asked is None:
         why = "Nothing that can be read is asked for in these weeks."
-        return AheadLine(line.id, exercise.id, exercise.name, "", Measure.REPS, why, ()), as_written
+        return AheadLine(line.id, exercise.id, exercise.name, "", Measure.REPS, why, None), as_written
     policy = policy_for(school, asked, line.policy)
     context = ProgressionContext(
         exercise,
@@ -185,20 +182,17 @@ def _line(
     circuit = is_circuit(group, stretch.start)
     ahead = ProjectedLine(context, policy, further(weeks, len(stretch.heads)), circuit)
     measure, why = measure_of(asked, context, profile.unit), cannot(ahead)
-    told = AheadLine(line.id, exercise.id, exercise.name, rule_name(policy), measure, why, ())
+    told = AheadLine(line.id, exercise.id, exercise.name, rule_name(policy), measure, why, None)
     if why:
         return told, as_written
     names = [f"week {head.number}" for head in stretch.heads]
-    courses, texts = [], {}
-    for outlook in Scenario:
-        middle = course(ahead, outlook)
-        band = [middle, course(ahead, outlook, Edge.LOW), course(ahead, outlook, Edge.HIGH)]
-        points = tuple(_point(n, band, measure) for n in range(len(middle)))
-        known_of = tuple(AheadEvent(event.week, event.text) for event in events(middle, context, names))
-        courses.append(AheadCourse(outlook, points, known_of))
-        said = [point.text if point.trained else "" for point in points]
-        texts[outlook] = (*said, *[_last(said)] * (len(stretch.heads) - len(said)))
-    return replace(told, courses=tuple(courses)), texts
+    middle = course(ahead, outlook)
+    band = [middle, course(ahead, outlook, Edge.LOW), course(ahead, outlook, Edge.HIGH)]
+    points = tuple(_point(n, band, measure) for n in range(len(middle)))
+    known_of = tuple(AheadEvent(event.week, event.text) for event in events(middle, context, names))
+    said = [point.text if point.trained else "" for point in points]
+    texts = (*said, *[_last(said)] * (len(stretch.heads) - len(said)))
+    return replace(told, course=AheadCourse(points, known_of)), texts
 
 
 def _last(texts: Sequence[str]) -> str:
@@ -245,7 +239,7 @@ def _minutes(
     )
     late = [(stretch.heads[n].number, m) for n, m in enumerate(minutes) if m > limit]
     if not late:
-        return AheadMinutes(outlook, minutes, "")
+        return AheadMinutes(minutes, "")
     first, most = late[0][0], max(m for _, m in late)
     many = f"week {first}" if len(late) == 1 else f"{len(late)} weeks, first in week {first}"
-    return AheadMinutes(outlook, minutes, f"Over the {limit} min in {many}: {most} min at most.")
+    return AheadMinutes(minutes, f"Over the {limit} min in {many}: {most} min at most.")

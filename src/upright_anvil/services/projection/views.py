@@ -1,4 +1,4 @@
-"""What looking ahead shows: a day's lines through the weeks to come, under three outlooks."""
+"""What looking ahead shows: a day's lines through the weeks to come, under one of three outlooks."""
 
 from dataclasses import dataclass
 from datetime import date
@@ -46,16 +46,15 @@ class AheadEvent:
 
 @dataclass(frozen=True, slots=True)
 class AheadCourse:
-    """A line under one outlook."""
+    """A line week by week, and what to know of it."""
 
-    outlook: Scenario
     points: tuple[AheadPoint, ...]
     events: tuple[AheadEvent, ...]
 
 
 @dataclass(frozen=True, slots=True)
 class AheadLine:
-    """A line of the day; ``why_not`` says why it is not looked ahead of, with no courses then."""
+    """A line of the day; ``why_not`` says why it is not looked ahead of, with no course then."""
 
     line: LineId
     exercise_id: ExerciseId
@@ -63,14 +62,13 @@ class AheadLine:
     policy: str
     measure: Measure
     why_not: str
-    courses: tuple[AheadCourse, ...]
+    course: AheadCourse | None
 
 
 @dataclass(frozen=True, slots=True)
 class AheadMinutes:
-    """The estimated minutes of each week under one outlook, and where they run over in one sentence, else empty."""
+    """The estimated minutes of each week, and where they run over in one sentence, else empty."""
 
-    outlook: Scenario
     minutes: tuple[int, ...]
     over: str
 
@@ -85,7 +83,7 @@ class AheadDay:
 
 @dataclass(frozen=True, slots=True)
 class AheadView:
-    """A day of a phase through the weeks to come."""
+    """A day of a phase through the weeks to come, as they go under ``outlook``."""
 
     program_id: ProgramId
     client_id: ClientId
@@ -96,6 +94,7 @@ class AheadView:
     day: str
     days: tuple[AheadDay, ...]
     limit: int
+    outlook: Scenario
     weeks: tuple[AheadWeek, ...]
     lines: tuple[AheadLine, ...]
-    minutes: tuple[AheadMinutes, ...]
+    minutes: AheadMinutes

@@ -2,8 +2,8 @@ import { t } from "../../ui/words";
 import { query } from "../../api/query";
 import type { DayId } from "../../api/ids";
 import { useAddress } from "../../app/useAddress";
-import { useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { type Schemas } from "../../api/client";
 import { Choice } from "../../ui/fields/Choice";
@@ -33,10 +33,17 @@ export function AheadView() {
   const [words, setWords] = useState(false);
   const day = (search.get("day") ?? "") as DayId;
   const outlook = outlooks.find(([name]) => name === search.get("outlook"))?.[0] ?? "as lately";
-  const found = useQuery(query.ahead(programId, day));
+  const found = useQuery(query.ahead(programId, day, outlook));
+  const shown = found.data?.day_id;
+  const queries = useQueryClient();
+  // The other two are one tap away.
+  useEffect(() => {
+    if (!shown) return;
+    for (const [other] of outlooks) void queries.prefetchQuery(query.ahead(programId, shown, other));
+  }, [queries, programId, shown]);
   if (!found.data) return <Waiting shape="table" error={found.error} retry={() => void found.refetch()} />;
   const view = found.data;
-  const minutes = view.minutes.find((one) => one.outlook === outlook);
+  const { minutes } = view;
   const go = (change: Record<string, string>) =>
     setSearch({ day: view.day_id, outlook, ...change }, { replace: true });
   return (
@@ -67,10 +74,10 @@ export function AheadView() {
       <p className="mt-2 max-w-4xl text-sm text-soft">
         {t(
           "{{meaning}} Every proposal is taken as it comes. The line is what to expect, the band holds eight of ten clients as well known as this one. Nothing is written into the plan.",
-          { meaning: meaning[outlook] },
+          { meaning: meaning[view.outlook] },
         )}
       </p>
-      {minutes?.over && (
+      {minutes.over && (
         <Message tone="caution" className="mt-3">
           {minutes.over}
         </Message>
@@ -106,10 +113,10 @@ export function AheadView() {
           </thead>
           <tbody>
             {view.lines.map((line) => (
-              <CourseRow key={line.line} line={line} outlook={outlook} weeks={view.weeks} words={words} />
+              <CourseRow key={line.line} line={line} weeks={view.weeks} words={words} />
             ))}
           </tbody>
-          {minutes && <MinutesRow minutes={minutes.minutes} limit={view.limit} weeks={view.weeks} />}
+          <MinutesRow minutes={minutes.minutes} limit={view.limit} weeks={view.weeks} />
         </table>
       </div>
     </div>

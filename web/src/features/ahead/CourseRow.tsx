@@ -5,14 +5,13 @@ import { CourseChart } from "./CourseChart";
 
 interface Props {
   line: Schemas["AheadLine"];
-  outlook: Schemas["Scenario"];
   weeks: Schemas["AheadWeek"][];
   words: boolean;
 }
 
 /** One line of the day through the weeks: drawn, or in the words the plan would have. */
-export function CourseRow({ line, outlook, weeks, words }: Props) {
-  const course = line.courses.find((one) => one.outlook === outlook);
+export function CourseRow({ line, weeks, words }: Props) {
+  const { course } = line;
   return (
     <tr className="border-b border-line align-top">
       <th scope="row" className="py-2 pr-4 text-left">

@@ -68,9 +68,8 @@ def measure() -> list[Figure]:
         client = today["sessions"][0]["client_id"]
         review = timed(lambda _: app.fetch(f"/sessions/{waiting}/review"), times=40)
         ahead = timed(lambda _: app.fetch(f"/programs/{program}/ahead"), times=20)
-        others = timed(
-            lambda n: app.fetch(f"/programs/{program}/ahead?outlook={OUTLOOKS[n % len(OUTLOOKS)]}"), times=30
-        )
+        each = [f"/programs/{program}/ahead?outlook={outlook}" for outlook in OUTLOOKS]
+        any_of = timed(lambda n: app.fetch(each[n % len(each)]), times=30)
         overview = timed(lambda _: app.fetch(f"/clients/{client}/overview"), times=20)
         day = timed(lambda _: app.fetch("/today"), times=40)
     detail = f"{len(sets):,} sets, rep curves included, median {whole.median:.0f} ms"

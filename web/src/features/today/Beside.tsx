@@ -1,4 +1,5 @@
 // What stands beside today's sessions, below them on a telephone: what waits, who wants a look, what is due, the clients.
+import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { type Schemas } from "../../api/client";
 import { count, shortDate } from "../../ui/format";
@@ -16,20 +17,14 @@ export function Beside({ waiting, home, notices, dues, clients }: Shown) {
       {waiting.length ? (
         <FirstFew of={waiting}>
           {(entry) => (
-            <li key={entry.session_id} className="border-b border-line">
-              <Link
-                to={`/sessions/${entry.session_id}`}
-                className="flex items-baseline gap-3 py-3 hover:bg-sunk"
-              >
-                <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-                  {entry.client}
-                </span>
-                <span className="text-soft">
-                  {entry.day}, {shortDate(entry.on)}
-                </span>
-                <span className="ml-auto font-medium text-ember">{count(entry.undecided, "exercise")}</span>
-              </Link>
-            </li>
+            <ClientRow
+              key={entry.session_id}
+              to={`/sessions/${entry.session_id}`}
+              client={entry.client}
+              says={`${entry.day}, ${shortDate(entry.on)}`}
+              is={count(entry.undecided, "exercise")}
+              tone="font-medium text-ember"
+            />
           )}
         </FirstFew>
       ) : (
@@ -102,17 +97,13 @@ function NoticeRow({ notice }: { notice: Schemas["ClientNotice"] }) {
     ? `/clients/${notice.client_id}/progress?exercise=${notice.exercise}`
     : `/programs/${notice.program_id}/calendar`;
   return (
-    <li className="border-b border-line">
-      <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
-        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-          {notice.client}
-        </span>
-        <span className="min-w-0 text-soft">{notice.text}</span>
-        <span className="ml-auto text-right text-sm whitespace-nowrap text-caution">
-          {named(notice.trouble)}
-        </span>
-      </Link>
-    </li>
+    <ClientRow
+      to={to}
+      client={notice.client}
+      says={notice.text}
+      is={named(notice.trouble)}
+      tone="text-sm text-caution"
+    />
   );
 }
 
@@ -128,26 +119,21 @@ function DueRow({ due }: { due: Schemas["DueToday"] }) {
       : due.late === 0
         ? "today"
         : t("in {{days}}", { days: count(-due.late, "day") });
+  const says = retest
+    ? t("{{name}}, last {{text}}", { name: due.name, text: due.text.replace("Last on ", "") })
+    : ends
+      ? `${due.name}. ${due.text}`
+      : due.text;
+  const colour = due.kind === "clearance" ? "text-stop" : due.late >= 0 ? "text-caution" : "text-soft";
+  const plain = due.kind === "clearance" || ends || !due.on;
   return (
-    <li className="border-b border-line">
-      <Link to={to} className="flex items-baseline gap-3 py-2 hover:bg-sunk">
-        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-          {due.client}
-        </span>
-        <span className="min-w-0 text-soft">
-          {retest
-            ? t("{{name}}, last {{text}}", { name: due.name, text: due.text.replace("Last on ", "") })
-            : ends
-              ? `${due.name}. ${due.text}`
-              : due.text}
-        </span>
-        <span
-          className={`ml-auto text-right text-sm whitespace-nowrap ${due.kind === "clearance" ? "text-stop" : due.late >= 0 ? "text-caution" : "text-soft"}`}
-        >
-          {due.kind === "clearance" || ends ? due.kind : due.on ? `${due.kind} ${late}` : due.kind}
-        </span>
-      </Link>
-    </li>
+    <ClientRow
+      to={to}
+      client={due.client}
+      says={says}
+      is={plain ? due.kind : `${due.kind} ${late}`}
+      tone={`text-sm ${colour}`}
+    />
   );
 }
 
@@ -163,20 +149,41 @@ function near(clients: readonly Schemas["ClientToday"][]): Schemas["ClientToday"
 /** A day done alone: what came back of it, or that nothing did. */
 function HomeRow({ one }: { one: Schemas["HomeToday"] }) {
   return (
-    <li className="border-b border-line">
-      <Link to={`/clients/${one.client_id}/home`} className="flex items-baseline gap-3 py-2.5 hover:bg-sunk">
-        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
-          {one.client}
-        </span>
-        <span className="min-w-0 text-soft">
+    <ClientRow
+      to={`/clients/${one.client_id}/home`}
+      client={one.client}
+      says={
+        <>
           {one.day}, {shortDate(one.on)}
           {one.note && <span className="block truncate text-ink">{one.note}</span>}
+        </>
+      }
+      is={named(one.news)}
+      tone={one.news === "not back" ? "text-soft" : "font-medium text-ember"}
+    />
+  );
+}
+
+interface Row {
+  to: string;
+  client: string;
+  says: ReactNode;
+  /** What it is, in a word or two. */
+  is: string;
+  /** How that is set. */
+  tone: string;
+}
+
+/** A client, a few words, and what it is: one tap leads there. */
+function ClientRow({ to, client, says, is, tone }: Row) {
+  return (
+    <li className="border-b border-line">
+      <Link to={to} className="flex items-baseline gap-3 py-2.5 hover:bg-sunk">
+        <span dir="auto" className="max-w-[45%] shrink-0 font-medium break-words">
+          {client}
         </span>
-        <span
-          className={`ml-auto text-right whitespace-nowrap ${one.news === "not back" ? "text-soft" : "font-medium text-ember"}`}
-        >
-          {named(one.news)}
-        </span>
+        <span className="min-w-0 text-soft">{says}</span>
+        <span className={`ml-auto text-right whitespace-nowrap ${tone}`}>{is}</span>
       </Link>
     </li>
   );

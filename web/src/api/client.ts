@@ -1,6 +1,6 @@
 // All that is asked of the server, by name and typed.
 import type { ClientId, DayId, ExerciseId, LineId, PlaceId, ProgramId, SessionId, WeekId } from "./ids";
-import { http, sendFile, stepByStep, told, unreached, type Schemas, type Step } from "./asking";
+import { http, stepByStep, told, unreached, type Schemas, type Step } from "./asking";
 
 export {
   http,
@@ -48,27 +48,8 @@ export const api = {
         parseAs: "blob",
       }),
     ) as Promise<Blob>,
-  lookAtArchive: (file: File) => sendFile<Schemas["ArchiveLook"]>("/api/client-archives/look", file),
-  bringInArchive: async (file: File, signal: AbortSignal, step: Step) => {
-    const { client } = await stepByStep<Schemas["ArchiveStep"]>("/api/client-archives", file, signal, step);
-    if (!client) throw unreached();
-    return client;
-  },
-  lookAtLibrary: (content: string) => told(http.POST("/api/library/file/look", { body: { content } })),
-  bringInLibrary: (content: string) => told(http.POST("/api/library/file", { body: { content } })),
   backups: () => told(http.GET("/api/backups")),
-  choosePassphrase: (passphrase: string) =>
-    told(http.POST("/api/backups/passphrase", { body: { passphrase } })),
-  changeBackups: (body: Schemas["ScheduleRequest"]) => told(http.PUT("/api/backups/schedule", { body })),
-  backUp: (signal: AbortSignal, step: Step) =>
-    stepByStep<Schemas["BackupStep"]>("/api/backups", {}, signal, step),
-  checkBackup: (name: string, passphrase: string, signal: AbortSignal, step: Step) =>
-    stepByStep<Schemas["BackupStep"]>(`/api/backups/${name}/check`, { passphrase }, signal, step),
-  restoreBackup: (name: string, body: Schemas["RestoreBackupRequest"], signal: AbortSignal, step: Step) =>
-    stepByStep<Schemas["BackupStep"]>(`/api/backups/${name}/restore`, body, signal, step),
   calendarFeed: () => told(http.GET("/api/calendar-feed")),
-  newCalendarFeed: () => told(http.POST("/api/calendar-feed")),
-  endCalendarFeed: () => told(http.DELETE("/api/calendar-feed")),
   home: (client_id: ClientId) =>
     told(http.GET("/api/clients/{client_id}/home", { params: { path: { client_id } } })),
   makeHomeSheet: (client_id: ClientId, body: Schemas["SheetRequest"]) =>
@@ -95,18 +76,10 @@ export const api = {
         body: { text },
       }),
     ),
-  readTableFile: (content: string) => told(http.POST("/api/bringing/file", { body: { content } })),
   readPastedClients: (text: string, unit: Schemas["Unit"]) =>
     told(http.POST("/api/bringing/clients/read", { body: { text, unit } })),
-  bringInClients: (body: Schemas["PastedClientsRequest"]) =>
-    told(http.POST("/api/bringing/clients", { body })),
   readPastedSessions: (text: string, client: ClientId) =>
     told(http.POST("/api/bringing/sessions/read", { body: { text, client } })),
-  bringInSessions: (body: Schemas["BringInSessionsRequest"]) =>
-    told(http.POST("/api/bringing/sessions", { body })),
-  takeBack: (batch: string) => told(http.POST("/api/bringing/{batch}/undo", { params: { path: { batch } } })),
-  bringInPasted: (program_id: ProgramId, body: Schemas["BringInRequest"]) =>
-    told(http.POST("/api/programs/{program_id}/pasted", { params: { path: { program_id } }, body })),
   keepPicture: (exercise_id: ExerciseId, content: string) =>
     told(
       http.PUT("/api/exercises/{exercise_id}/picture", {

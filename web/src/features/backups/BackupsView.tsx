@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, Problem, type Schemas } from "../../api/client";
+import { Problem, type Schemas } from "../../api/client";
+import { files } from "../../api/files";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
 import { clock, fullDate } from "../../ui/format";
@@ -34,7 +35,7 @@ export function BackupsView() {
               <Progress {...making.step} cancel={making.stop} />
             ) : (
               <p>
-                <Button tone="act" onClick={() => making.mutate(api.backUp)}>
+                <Button tone="act" onClick={() => making.mutate(files.backUp)}>
                   {t("Back up now")}
                 </Button>
               </p>

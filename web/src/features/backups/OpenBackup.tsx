@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { api, Problem, type Schemas } from "../../api/client";
+import { Problem, type Schemas } from "../../api/client";
+import { files } from "../../api/files";
 import { Button } from "../../ui/Button";
 import { count, clock, fullDate } from "../../ui/format";
 import { TextField } from "../../ui/fields/Input";
@@ -21,12 +22,12 @@ export function OpenBackup({ backup, onClose }: { backup: Schemas["KeptBackup"];
   const at = t("{{day}}, {{time}}", { day: fullDate(backup.made_at), time: clock(backup.made_at) });
   const check = () => {
     setRestored(false);
-    work.mutate((signal, step) => api.checkBackup(backup.name, passphrase, signal, step));
+    work.mutate((signal, step) => files.checkBackup(backup.name, passphrase, signal, step));
   };
   const restore = () => {
     setRestored(true);
     const body = { passphrase, of_another: ofAnother };
-    work.mutate((signal, step) => api.restoreBackup(backup.name, body, signal, step));
+    work.mutate((signal, step) => files.restoreBackup(backup.name, body, signal, step));
   };
   return (
     <Sheet title={t("Backup of {{at}}", { at })} open onClose={onClose}>

@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { showAnswer } from "../../api/changed";
-import { api, Problem } from "../../api/client";
+import { Problem } from "../../api/client";
+import { files } from "../../api/files";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/fields/Input";
@@ -14,7 +15,7 @@ export function Passphrase({ first = false }: { first?: boolean }) {
   const [one, setOne] = useState("");
   const [again, setAgain] = useState("");
   const choose = useMutation({
-    mutationFn: () => api.choosePassphrase(one),
+    mutationFn: () => files.choosePassphrase(one),
     onSuccess: (view) => {
       void showAnswer(queries, keys.backups, view);
       setOne("");

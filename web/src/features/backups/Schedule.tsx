@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { showAnswer } from "../../api/changed";
-import { api, Problem, type Schemas } from "../../api/client";
+import { Problem, type Schemas } from "../../api/client";
+import { files } from "../../api/files";
 import { keys } from "../../api/keys";
 import { Button } from "../../ui/Button";
 import { TextField } from "../../ui/fields/Input";
@@ -14,7 +15,7 @@ export function Schedule({ view }: { view: Schemas["BackupsView"] }) {
   const [hours, setHours] = useState(String(view.every_hours));
   const [second, setSecond] = useState(view.second_folder);
   const save = useMutation({
-    mutationFn: () => api.changeBackups({ every_hours: Number(hours), second_folder: second }),
+    mutationFn: () => files.changeBackups({ every_hours: Number(hours), second_folder: second }),
     onSuccess: (saved) => showAnswer(queries, keys.backups, saved),
   });
   const right = /^\d{1,3}$/.test(hours) && Number(hours) >= 1 && Number(hours) <= 168;

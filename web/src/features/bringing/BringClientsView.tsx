@@ -3,7 +3,8 @@ import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, type Schemas } from "../../api/client";
+import { type Schemas } from "../../api/client";
+import { files } from "../../api/files";
 import { changed } from "../../api/changed";
 import { query } from "../../api/query";
 import { Button } from "../../ui/Button";
@@ -24,7 +25,7 @@ export function BringClientsView() {
   const queries = useQueryClient();
   const read = useQuery({ ...query.pastedClients(text, unit), enabled: text.trim() !== "", retry: false });
   const bring = useMutation({
-    mutationFn: () => api.bringInClients({ text, unit }),
+    mutationFn: () => files.bringInClients({ text, unit }),
     onSuccess: async ({ id, many }) => {
       await changed(queries, "client");
       setBatch(`${id} ${many}`);

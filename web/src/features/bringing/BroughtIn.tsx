@@ -1,7 +1,7 @@
 import { t } from "../../ui/words";
 import { useMutation } from "@tanstack/react-query";
 import type { ReactNode } from "react";
-import { api } from "../../api/client";
+import { files } from "../../api/files";
 import { Button } from "../../ui/Button";
 import { Message } from "../../ui/Message";
 
@@ -18,7 +18,7 @@ export function BroughtIn({
   putAway: () => void;
   children: ReactNode;
 }) {
-  const undo = useMutation({ mutationFn: () => api.takeBack(batch), onSuccess: undone });
+  const undo = useMutation({ mutationFn: () => files.takeBack(batch), onSuccess: undone });
   return (
     <Message tone="done" className="mt-4">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2">

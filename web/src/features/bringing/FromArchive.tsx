@@ -3,7 +3,8 @@ import { t } from "../../ui/words";
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
 import { Link } from "react-router";
-import { api, Problem } from "../../api/client";
+import { Problem } from "../../api/client";
+import { files } from "../../api/files";
 import { changed } from "../../api/changed";
 import { Button } from "../../ui/Button";
 import { FilePick } from "../../ui/fields/FilePick";
@@ -18,11 +19,13 @@ export function FromArchive() {
   const [file, setFile] = useState<File>();
   const [step, setStep] = useState({ doing: t("Sending the archive"), share: 0 });
   const stopping = useRef<AbortController>(undefined);
-  const look = useMutation({ mutationFn: (chosen: File) => api.lookAtArchive(chosen) });
+  const look = useMutation({ mutationFn: (chosen: File) => files.lookAtArchive(chosen) });
   const bring = useMutation({
     mutationFn: (chosen: File) => {
       stopping.current = new AbortController();
-      return api.bringInArchive(chosen, stopping.current.signal, (doing, share) => setStep({ doing, share }));
+      return files.bringInArchive(chosen, stopping.current.signal, (doing, share) =>
+        setStep({ doing, share }),
+      );
     },
     onSuccess: async () => {
       look.reset();

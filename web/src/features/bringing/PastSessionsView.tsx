@@ -3,7 +3,8 @@ import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
-import { api, type Schemas } from "../../api/client";
+import { type Schemas } from "../../api/client";
+import { files } from "../../api/files";
 import { changed } from "../../api/changed";
 import type { ExerciseId } from "../../api/ids";
 import { query } from "../../api/query";
@@ -35,7 +36,7 @@ export function PastSessionsView() {
     retry: false,
   });
   const bring = useMutation({
-    mutationFn: () => api.bringInSessions({ text, client: client.id, chosen }),
+    mutationFn: () => files.bringInSessions({ text, client: client.id, chosen }),
     onSuccess: async ({ id, many, sets }) => {
       await changed(queries, "log");
       setBatch(`${id} ${many} ${sets}`);

@@ -2,7 +2,7 @@
 import { t } from "../../ui/words";
 import { FilePick } from "../../ui/fields/FilePick";
 import { useMutation } from "@tanstack/react-query";
-import { api } from "../../api/client";
+import { files } from "../../api/files";
 import { TextField } from "../../ui/fields/Input";
 import { Message } from "../../ui/Message";
 import { base64 } from "./base64";
@@ -19,7 +19,7 @@ export function TableInput({
   rows?: number;
 }) {
   const opened = useMutation({
-    mutationFn: async (file: File) => (await api.readTableFile(await base64(file))).text,
+    mutationFn: async (file: File) => (await files.readTableFile(await base64(file))).text,
     onSuccess: change,
   });
   return (

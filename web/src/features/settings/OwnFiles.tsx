@@ -2,7 +2,8 @@
 import { t } from "../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, Problem } from "../../api/client";
+import { Problem } from "../../api/client";
+import { files } from "../../api/files";
 import { changed, showAnswer } from "../../api/changed";
 import { keys } from "../../api/keys";
 import { query } from "../../api/query";
@@ -18,13 +19,13 @@ export function LibraryFile() {
   const look = useMutation({
     mutationFn: async (file: File) => {
       const bytes = await base64(file);
-      const seen = await api.lookAtLibrary(bytes);
+      const seen = await files.lookAtLibrary(bytes);
       setContent(bytes);
       return seen;
     },
   });
   const bring = useMutation({
-    mutationFn: () => api.bringInLibrary(content),
+    mutationFn: () => files.bringInLibrary(content),
     onSuccess: async () => {
       look.reset();
       await changed(queries, "library");
@@ -80,8 +81,8 @@ export function CalendarFeed() {
   const queries = useQueryClient();
   const feed = useQuery(query.calendarFeed());
   const keep = (found: { path: string }) => showAnswer(queries, keys.calendarFeed, found);
-  const make = useMutation({ mutationFn: api.newCalendarFeed, onSuccess: keep });
-  const end = useMutation({ mutationFn: api.endCalendarFeed, onSuccess: keep });
+  const make = useMutation({ mutationFn: files.newCalendarFeed, onSuccess: keep });
+  const end = useMutation({ mutationFn: files.endCalendarFeed, onSuccess: keep });
   const path = feed.data?.path ?? "";
   return (
     <section className="mt-6 grid justify-items-start gap-3 border-t border-line pt-4">

@@ -3,7 +3,8 @@ import { t } from "../../../ui/words";
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { showAnswer } from "../../../api/changed";
-import { api, type Schemas } from "../../../api/client";
+import { type Schemas } from "../../../api/client";
+import { files } from "../../../api/files";
 import type { ExerciseId } from "../../../api/ids";
 import { keys } from "../../../api/keys";
 import { query } from "../../../api/query";
@@ -35,7 +36,7 @@ export function PasteSheet({
   const read = useQuery({ ...query.pasted(program, text), enabled: text.trim() !== "", retry: false });
   const bring = useMutation({
     mutationFn: () =>
-      api.bringInPasted(program, { base: view.revision.number, phase: phase.id, text, chosen }),
+      files.bringInPasted(program, { base: view.revision.number, phase: phase.id, text, chosen }),
     onSuccess: (board) => {
       void showAnswer(queries, keys.board(program), board);
       void queries.invalidateQueries({ queryKey: keys.history(program) });

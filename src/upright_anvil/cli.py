@@ -36,7 +36,7 @@ from upright_anvil.store.studio.people import add_owner, anybody_signs_in
 from upright_anvil.store.tables import StudioRow
 
 FIRST_PAGE: Final = 3.0
-"""Seconds in which a start answers its first page, before anything begins that nobody waits for."""
+"""Seconds in which a start answers its first page, before what nobody waits for is read and looked for."""
 
 COLLECT_AFTER = (10_000, 5, 1000)
 """Objects and rounds between collections: short ones often, so that no set waits for a long one."""
@@ -157,7 +157,7 @@ def serve_folder(
     clock = shifted_clock(shift, zone)
     studios = StudioFolder(folder, open_database, clock, closed_after=closed_after)
     settle()
-    Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start(FIRST_PAGE)
+    Repeated("backups", BackupSchedule(studios.backed_up, clock).look, LOOK_EVERY).start()
     Repeated("alerts", AlertKeeping(studios.opened).look, ALERTS_EVERY).start(FIRST_PAGE)
     Repeated("idle studios", studios.close_idle, min(IDLE_LOOK_EVERY, closed_after)).start()
     _run(studios, port, reached)
@@ -192,7 +192,7 @@ def serve_data(
     studio = Studio(database, clock, others=Shared(database, THE_STUDIO, always_sign_in=reached.from_elsewhere))
     if not demo:
         files = [(studio.database.path, studio.backing_up)]
-        Repeated("backups", BackupSchedule(lambda: files, clock).look, LOOK_EVERY).start(FIRST_PAGE)
+        Repeated("backups", BackupSchedule(lambda: files, clock).look, LOOK_EVERY).start()
     Repeated("alerts", AlertKeeping(lambda: [studio]).look, ALERTS_EVERY).start(FIRST_PAGE)
     _run(OneStudio(studio, (*LOOPBACK, *reached.names)), port, reached)
 

@@ -72,6 +72,27 @@ class RaisingTest(JourneyTest):
         expect(page.get_by_role("cell", name=re.compile(r"^\d x .* kg")).first).to_be_visible()
         expect(page.get_by_role("cell", name=re.compile(r"^\d+ min$")).first).to_be_visible()
 
+    def test_the_weeks_ahead_go_by_what_was_written_since(self) -> None:
+        page = self.page(DESK)
+        api = f"{self.server.url}/api"
+        today = page.request.get(f"{api}/today").json()["sessions"]
+        planned = next(session for session in today if session["client"] == "Casimir Holt")
+        program = planned["program_id"]
+        page.goto(f"{self.server.url}/programs/{program}/ahead")
+        expect(page.get_by_role("img", name=re.compile("^Back squat: 80 kg"))).to_be_visible()
+        page.get_by_role("link", name="Heavy legs").click()
+        expect(page.get_by_role("link", name="Ahead")).to_be_visible()
+        ahead = page.request.get(f"{api}/programs/{program}/ahead").json()
+        line = next(line["line"] for line in ahead["lines"] if line["exercise"] == "Back squat")
+        edit = {"op": "set_cell", "line": line, "week": planned["week_id"], "text": "4 x 5-7, 70 kg", "carry": "none"}
+        base = page.request.get(f"{api}/programs/{program}").json()["revision"]["number"]
+        headers = {"Origin": self.server.url}
+        body = {"base": base, "reason": "By hand", "edits": [edit]}
+        saved = page.request.post(f"{api}/programs/{program}/revisions", data=body, headers=headers)
+        self.assertEqual(saved.status, 201, saved.text())
+        page.get_by_role("link", name="Ahead").click()
+        expect(page.get_by_role("img", name=re.compile("^Back squat: 70 kg"))).to_be_visible()
+
     def test_progress_as_a_whole_and_down_to_one_decision(self) -> None:
         page = self.page(DESK, "/clients")
         page.get_by_role("listitem").filter(has_text="Tobiah Renn").get_by_role("link", name="Progress").click()

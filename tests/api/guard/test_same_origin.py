@@ -12,7 +12,7 @@ from starlette.websockets import WebSocketDisconnect
 
 from tests.api.support import ApiTest, app
 from upright_anvil.api.guard.same_origin import FROM_ANYWHERE, UNGUESSED
-from upright_anvil.api.routers import all_routers
+from upright_anvil.api.routers import all_routers, routes_of
 
 GAP = re.compile(r"\{\w+\}")
 
@@ -121,7 +121,7 @@ class SameOriginTest(ApiTest):
             self.assertNotIn(status, (403, 421), f"{method} {path} from {headers}")
 
     def test_no_socket_opens_for_another_name_or_website(self) -> None:
-        sockets = [r.path for router in all_routers() for r in router.routes if isinstance(r, WebSocketRoute)]
+        sockets = [r.path for r in routes_of(all_routers()) if isinstance(r, WebSocketRoute)]
         self.assertTrue(sockets)
         for path in set(sockets):
             for headers in (*ELSEWHERE, *({"host": name} for name in FOREIGN_NAMES[:4])):

@@ -7,7 +7,7 @@ from tests.api.support import CLIENT, app
 from tests.support import NOW
 from upright_anvil.api.guard.permissions import LOG, LOOK, PERMITTED, PLAN, READS_THAT_NEED_MORE, RUN, needed
 from upright_anvil.api.guard.sign_in import COMING_IN, OPEN
-from upright_anvil.api.routers import all_routers
+from upright_anvil.api.routers import all_routers, routes_of
 from upright_anvil.core.people.roles import Permission, Role, may
 from upright_anvil.services.people.audit import THINGS
 from upright_anvil.store.tables import Table
@@ -34,7 +34,7 @@ class MatrixTest(SignInTest):
                 if method != "GET":
                     self.assertIn(name, named)
         self.assertEqual(sum(map(len, (LOOK, LOG, PLAN, RUN))), len(named))
-        known = {route.name for router in all_routers() for route in router.routes}  # type: ignore[attr-defined]
+        known = {route.name for route in routes_of(all_routers())}  # type: ignore[attr-defined]
         self.assertEqual((named | READS_THAT_NEED_MORE.keys()) - known, set())
         self.assertIs(needed("a_new_route", "POST"), Permission.RUN)
 
@@ -57,7 +57,7 @@ class MatrixTest(SignInTest):
         self.assertGreater(asked, 500)
 
     def test_no_route_is_without_its_guard(self) -> None:
-        for route in (route for router in all_routers() for route in router.routes):
+        for route in routes_of(all_routers()):
             with self.subTest(route=route.name):  # type: ignore[attr-defined]
                 self.assertIn(PERMITTED, route.dependencies)  # type: ignore[attr-defined]
 

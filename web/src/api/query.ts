@@ -206,7 +206,6 @@ export const query = {
     queryOptions({
       queryKey: keys.ahead(program, day, outlook),
       queryFn: () => api.ahead(program, day, outlook),
-      staleTime: A_WHILE,
       placeholderData: keepPreviousData,
     }),
   calendar: (program: ProgramId) =>

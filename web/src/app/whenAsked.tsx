@@ -34,7 +34,8 @@ export function whenAsked<P extends Closing>(
 
 function NotThere({ onClose }: Closing) {
   return (
-    <div className="fixed inset-x-4 bottom-4 z-50 mx-auto max-w-md">
+    // Not below, where the floor has what is tapped.
+    <div className="fixed inset-x-4 top-20 z-50 mx-auto max-w-md">
       <Message tone="caution" className="flex items-center gap-3 shadow-lg">
         <span className="min-w-0 flex-1">
           {t("This is not on this device yet, and the server is away. It opens once the server answers.")}

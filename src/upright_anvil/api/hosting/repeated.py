@@ -11,12 +11,12 @@ class Repeated:
     """Calls something, and again every so many seconds; what goes wrong is logged and tried again the next time."""
 
     def __init__(self, name: str, work: Callable[[], object], every: float) -> None:
-        self._work, self._every, self._wait, self._ended = work, every, 0.0, Event()
+        self._work, self._every, self._after, self._ended = work, every, 0.0, Event()
         self._thread = Thread(target=self._run, name=name, daemon=True)
 
     def start(self, after: float = 0.0) -> None:
         """Begin, after some seconds."""
-        self._wait = after
+        self._after = after
         self._thread.start()
 
     def end(self) -> None:
@@ -25,9 +25,10 @@ class Repeated:
         self._thread.join()
 
     def _run(self) -> None:
-        while not self._ended.wait(self._wait):
+        wait = self._after
+        while not self._ended.wait(wait):
             try:
                 self._work()
             except Exception:
                 log.exception("%s: something went wrong", self._thread.name)
-            self._wait = self._every
+            wait = self._every

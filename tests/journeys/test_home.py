@@ -21,7 +21,7 @@ class HomeTest(JourneyTest):
     def home_of(self, client: str = "Casimir Holt") -> Page:
         page = self.page(DESK, "/clients")
         page.get_by_role("link", name=client, exact=True).click()
-        page.get_by_role("link", name="At home").click()
+        page.get_by_role("navigation", name="File of").get_by_role("link", name="At home").click()
         expect(page.get_by_role("heading", name="A sheet to take home")).to_be_visible()
         return page
 
@@ -245,7 +245,7 @@ class HomeTest(JourneyTest):
         page.get_by_label("Move the chosen lines to a day").select_option(label="a new day at home, done alone")
         expect(page.get_by_text("alone", exact=True)).to_be_visible()
         page.get_by_role("link", name="Casimir Holt").click()
-        page.get_by_role("link", name="At home").click()
+        page.get_by_role("navigation", name="File of").get_by_role("link", name="At home").click()
         expect(page.get_by_role("listitem").filter(has_text="At home").first).to_contain_text("alone")
 
     def test_the_clients_window_over_a_call(self) -> None:

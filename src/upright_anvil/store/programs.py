@@ -16,6 +16,7 @@ from upright_anvil.core.plan.standing import ProgramDates, running
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.by_id import found
 from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.rows.query import Query, among
 from upright_anvil.store.tables import ClientRow, PersonRow, ProgramRow, RevisionRow
 
 
@@ -46,32 +47,60 @@ def program_row(scope: Scope, program_id: ProgramId) -> ProgramRow:
 _PROGRAMS = select(ProgramRow).where(ProgramRow.brought_in.is_(None)).order_by(ProgramRow.starts_on.desc())
 
 
-_OF_CLIENT = _PROGRAMS.where(ProgramRow.client_id == bindparam("client"))
-_NOT_ENDED = _OF_CLIENT.where(ProgramRow.ended_on.is_(None))
+_HELD_BY = _PROGRAMS.where(ProgramRow.client_id == bindparam("client"))
+_OF_CLIENT: Query[ProgramRow] = Query(_HELD_BY)
+_NOT_ENDED: Query[ProgramRow] = Query(_HELD_BY.where(ProgramRow.ended_on.is_(None)))
 _held = aliased(ProgramRow)
 _HELD_ON = (
     select(func.max(_held.starts_on))
     .where(_held.client_id == bindparam("client"), _held.brought_in.is_(None), _held.starts_on <= bindparam("since"))
     .where(_held.ended_on.is_(None) | (_held.ended_on >= _held.starts_on))
 )
-_SINCE = _OF_CLIENT.where(ProgramRow.starts_on >= func.coalesce(_HELD_ON.scalar_subquery(), date.min))
+_SINCE: Query[ProgramRow] = Query(
+    _HELD_BY.where(ProgramRow.starts_on >= func.coalesce(_HELD_ON.scalar_subquery(), date.min))
+)
 
 
 def programs_of_client(scope: Scope, client_id: ClientId) -> Sequence[ProgramRow]:
     """Answer a client's programs, the last to begin first; a record of past sessions is none."""
-    return scope.db.scalars(_OF_CLIENT, {"client": client_id}).all()
+    return _OF_CLIENT.all(scope, client=client_id)
 
 
 def programs_since(scope: Scope, client_id: ClientId, since: date) -> Sequence[ProgramRow]:
     """Answer the same without those before the one that had begun by a day and was not ended before it began."""
-    return scope.db.scalars(_SINCE, {"client": client_id, "since": since}).all()
+    return _SINCE.all(scope, client=client_id, since=since)
 
 
 def running_program(scope: Scope, client_id: ClientId, today: date) -> ProgramRow | None:
     """Answer the client's program that runs (`core.plan.standing`), None where none does."""
-    rows = {row.id: row for row in scope.db.scalars(_NOT_ENDED, {"client": client_id})}
+    rows = {row.id: row for row in _NOT_ENDED.all(scope, client=client_id)}
     runs = running([dates_of(row) for row in rows.values()], today)
     return None if runs is None else rows[runs]
+
+
+def _edge(day: Any, *more: ColumnElement[bool]) -> ScalarSelect[date]:
+    own = (_held.client_id == ClientRow.id, _held.ended_on.is_(None), _held.brought_in.is_(None))
+    return select(day(_held.starts_on)).where(*own, *more).scalar_subquery()
+
+
+_RUNNING: Query[ProgramRow] = Query(
+    select(ProgramRow)
+    .join(ClientRow, ProgramRow.client_id == ClientRow.id)
+    .where(
+        ProgramRow.ended_on.is_(None),
+        ProgramRow.brought_in.is_(None),
+        ProgramRow.starts_on
+        == func.coalesce(
+            _edge(func.max, _held.starts_on <= bindparam("today")),
+            _edge(func.min, _held.starts_on > bindparam("today")),
+        ),
+    )
+)
+_LATER: Query[Any] = Query(
+    select(ProgramRow.client_id).where(
+        ProgramRow.starts_on > bindparam("today"), ProgramRow.ended_on.is_(None), ProgramRow.brought_in.is_(None)
+    )
+)
 
 
 def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramRow]:
@@ -80,19 +109,7 @@ def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramRow]:
     Of those that are not ended only what begun last is read, or where nothing has begun what begins first: a client
     has many programs over the years.
     """
-
-    def edge(day: Any, *more: ColumnElement[bool]) -> ScalarSelect[date]:
-        own = (other.client_id == ClientRow.id, other.ended_on.is_(None), other.brought_in.is_(None))
-        return select(day(other.starts_on)).where(*own, *more).scalar_subquery()
-
-    other = aliased(ProgramRow)
-    first = func.coalesce(edge(func.max, other.starts_on <= today), edge(func.min, other.starts_on > today))
-    query = (
-        select(ProgramRow)
-        .join(ClientRow, ProgramRow.client_id == ClientRow.id)
-        .where(ProgramRow.ended_on.is_(None), ProgramRow.brought_in.is_(None), ProgramRow.starts_on == first)
-    )
-    rows = {row.id: row for row in scope.db.scalars(query)}
+    rows = {row.id: row for row in _RUNNING.all(scope, today=today)}
     of_client: dict[ClientId, list[ProgramDates]] = defaultdict(list)
     for row in rows.values():
         of_client[row.client_id].append(dates_of(row))
@@ -102,8 +119,7 @@ def running_programs(scope: Scope, today: date) -> dict[ClientId, ProgramRow]:
 
 def clients_with_later_program(scope: Scope, today: date) -> set[ClientId]:
     """Answer the clients who have a program that begins after a day, not ended."""
-    later = select(ProgramRow.client_id).where(ProgramRow.starts_on > today, ProgramRow.ended_on.is_(None))
-    return set(scope.db.scalars(later.where(ProgramRow.brought_in.is_(None))))
+    return set(_LATER.values(scope, today=today))
 
 
 def dates_of(row: ProgramRow) -> ProgramDates:
@@ -129,17 +145,16 @@ def add_program(scope: Scope, first: Revision, client_id: ClientId, brought_in: 
     scope.db.flush()
 
 
-_REVISION = select(RevisionRow).where(
-    RevisionRow.program_id == bindparam("program"),
-    RevisionRow.number == bindparam("number"),
-)
+_OF_NUMBER = (RevisionRow.program_id == bindparam("program"), RevisionRow.number == bindparam("number"))
+_REVISION: Query[RevisionRow] = Query(select(RevisionRow).where(*_OF_NUMBER))
+_DOCUMENT: Query[Any] = Query(select(RevisionRow.document).where(*_OF_NUMBER))
 
 
 def revision(scope: Scope, program_id: ProgramId, number: int) -> Revision:
     """Answer one revision; it is never written again. Raises `NotFoundError`."""
 
     def find() -> Revision:
-        row = scope.db.scalars(_REVISION, {"program": program_id, "number": number}).first()
+        row = _REVISION.first(scope, program=program_id, number=number)
         if row is None:
             raise NotFoundError("revision of this program")
         return _read(row)
@@ -160,16 +175,11 @@ def _read(row: RevisionRow) -> Revision:
     )
 
 
-_DOCUMENT = select(RevisionRow.document).where(
-    RevisionRow.program_id == bindparam("program"), RevisionRow.number == bindparam("number")
-)
-
-
 def plan(scope: Scope, program_id: ProgramId, number: int) -> Program:
     """Answer what one revision plans, without who made it and when. Raises `NotFoundError`."""
 
     def read() -> Program:
-        document = scope.db.scalar(_DOCUMENT, {"program": program_id, "number": number})
+        document = _DOCUMENT.value(scope, program=program_id, number=number)
         if document is None:
             raise NotFoundError("revision of this program")
         return _parsed(document)
@@ -180,7 +190,7 @@ def plan(scope: Scope, program_id: ProgramId, number: int) -> Program:
 def read_plans(scope: Scope, ids: Collection[ProgramId]) -> None:
     """Read what some programs plan with one query, where nothing is written meanwhile, for `plan` to answer."""
     if scope.seen is not None:
-        for found in scope.db.execute(_PLANS, {"programs": list(ids)}):
+        for found in _PLANS.all(scope, programs=ids):
             scope.seen[plan, found.program_id, found.number] = _parsed(found.document)
 
 
@@ -189,19 +199,20 @@ def current(scope: Scope, program_id: ProgramId) -> Revision:
     return revision(scope, program_id, program_row(scope, program_id).revision)
 
 
-_CURRENT = (
+_THAT_HOLDS = (
     select(RevisionRow)
     .join(ProgramRow, (ProgramRow.id == RevisionRow.program_id) & (ProgramRow.revision == RevisionRow.number))
-    .where(ProgramRow.id.in_(bindparam("programs", expanding=True)))
+    .where(among(ProgramRow.id, "programs"))
 )
-
-
-_PLANS = _CURRENT.with_only_columns(RevisionRow.program_id, RevisionRow.number, RevisionRow.document)
+_CURRENT: Query[RevisionRow] = Query(_THAT_HOLDS)
+_PLANS: Query[Any] = Query(
+    _THAT_HOLDS.with_only_columns(RevisionRow.program_id, RevisionRow.number, RevisionRow.document)
+)
 
 
 def current_of(scope: Scope, ids: Collection[ProgramId]) -> dict[ProgramId, Revision]:
     """Answer the revision that holds of each of some programs, with one query."""
-    return {row.program_id: _read(row) for row in scope.db.scalars(_CURRENT, {"programs": list(ids)})}
+    return {row.program_id: _read(row) for row in _CURRENT.all(scope, programs=ids)}
 
 
 def append(scope: Scope, new: Revision, document: str | None = None) -> None:
@@ -233,11 +244,13 @@ class RevisionHead:
 
 def heads(scope: Scope, program_id: ProgramId, limit: int) -> Sequence[RevisionHead]:
     """Answer the newest revisions, newest first."""
-    query = (
-        select(RevisionRow.number, func.coalesce(PersonRow.name, ""), RevisionRow.at, RevisionRow.reason)
-        .outerjoin(PersonRow, PersonRow.id == RevisionRow.actor_id)
-        .where(RevisionRow.program_id == program_id)
-        .order_by(RevisionRow.number.desc())
-        .limit(limit)
-    )
-    return [RevisionHead(*row) for row in scope.db.execute(query)]
+    return [RevisionHead(*row) for row in _HEADS.all(scope, program=program_id, most=limit)]
+
+
+_HEADS: Query[Any] = Query(
+    select(RevisionRow.number, func.coalesce(PersonRow.name, ""), RevisionRow.at, RevisionRow.reason)
+    .outerjoin(PersonRow, PersonRow.id == RevisionRow.actor_id)
+    .where(RevisionRow.program_id == bindparam("program"))
+    .order_by(RevisionRow.number.desc())
+    .limit(bindparam("most"))
+)

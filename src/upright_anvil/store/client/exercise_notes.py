@@ -2,22 +2,24 @@
 
 from datetime import datetime
 
-from sqlalchemy import select
+from sqlalchemy import bindparam, select
 
 from upright_anvil.core.ids import ClientId, ExerciseId
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.once import stored
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import ExerciseNoteRow
+
+_NOTES: Query[tuple[ExerciseId, str]] = Query(
+    select(ExerciseNoteRow.exercise, ExerciseNoteRow.text)
+    .where(ExerciseNoteRow.client_id == bindparam("client"))
+    .order_by(ExerciseNoteRow.seq)
+)
 
 
 def exercise_notes(scope: Scope, client_id: ClientId) -> dict[ExerciseId, str]:
     """Answer the notes that hold for a client, by exercise."""
-    query = (
-        select(ExerciseNoteRow.exercise, ExerciseNoteRow.text)
-        .where(ExerciseNoteRow.client_id == client_id)
-        .order_by(ExerciseNoteRow.seq)
-    )
-    found = {exercise: text for exercise, text in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    found = {exercise: text for exercise, text in _NOTES.all(scope, client=client_id)}  # noqa: C416 - plain pairs
     return {exercise: text for exercise, text in found.items() if text}
 
 

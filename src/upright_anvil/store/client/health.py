@@ -12,40 +12,47 @@ from upright_anvil.core.health.screening import Answers, Clearance, Disease, Int
 from upright_anvil.core.ids import ClientId
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import ClearanceRow, ClientRow, CycleReportRow, HistoryRow, ScreeningRow
 
-# What every opening of a floor asks is put together once: building a query costs as much as running it.
-_HISTORY = (
-    select(HistoryRow)
-    .where(
-        HistoryRow.client_id == bindparam("client"),
-        HistoryRow.withdrawn_at.is_(None),
-    )
-    .order_by(HistoryRow.seq)
-)
-_SCREENS = (
+_HELD = select(HistoryRow).where(HistoryRow.withdrawn_at.is_(None)).order_by(HistoryRow.seq)
+_HISTORY: Query[HistoryRow] = Query(_HELD.where(HistoryRow.client_id == bindparam("client")))
+_HISTORIES: Query[HistoryRow] = Query(_HELD)
+_SCREENS: Query[ScreeningRow] = Query(
     select(ScreeningRow)
     .where(ScreeningRow.client_id == bindparam("client"))
     .order_by(ScreeningRow.on_date, ScreeningRow.seq)
 )
-_CLEARANCES = (
-    select(ClearanceRow)
-    .where(ClearanceRow.client_id == bindparam("client"))
-    .order_by(ClearanceRow.on_date, ClearanceRow.seq)
+_OLDEST_FIRST = select(ClearanceRow).order_by(ClearanceRow.on_date, ClearanceRow.seq)
+_CLEARANCES: Query[ClearanceRow] = Query(_OLDEST_FIRST.where(ClearanceRow.client_id == bindparam("client")))
+_CLEARANCES_SINCE: Query[ClearanceRow] = Query(_OLDEST_FIRST.where(ClearanceRow.on_date >= bindparam("since")))
+_other = aliased(ScreeningRow)
+_LAST_SCREENED = select(func.max(_other.on_date)).where(
+    _other.client_id == ClientRow.id, _other.on_date <= bindparam("today")
+)
+_NEWEST_SCREENS: Query[ScreeningRow] = Query(
+    select(ScreeningRow)
+    .join(ClientRow, ScreeningRow.client_id == ClientRow.id)
+    .where(ScreeningRow.on_date == _LAST_SCREENED.scalar_subquery())
+    .order_by(ScreeningRow.seq)
+)
+_CYCLE_REPORTS: Query[CycleReportRow] = Query(
+    select(CycleReportRow)
+    .where(CycleReportRow.client_id == bindparam("client"))
+    .order_by(CycleReportRow.on_date.desc(), CycleReportRow.seq.desc())
+    .limit(bindparam("most"))
 )
 
 
 def history(scope: Scope, client_id: ClientId) -> list[Entry]:
     """Answer a client's entries that were not withdrawn, in the order they were written."""
-    rows = scope.db.scalars(_HISTORY, {"client": client_id})
-    return [_entry(row) for row in rows]
+    return [_entry(row) for row in _HISTORY.all(scope, client=client_id)]
 
 
 def histories(scope: Scope) -> dict[str, list[Entry]]:
     """Answer all clients' entries that were not withdrawn, by client."""
-    query = select(HistoryRow).where(HistoryRow.withdrawn_at.is_(None)).order_by(HistoryRow.seq)
     found: dict[str, list[Entry]] = {}
-    for row in scope.db.scalars(query):
+    for row in _HISTORIES.all(scope):
         found.setdefault(row.client_id, []).append(_entry(row))
     return found
 
@@ -61,37 +68,28 @@ def history_row(scope: Scope, entry_id: str) -> HistoryRow:
 
 def screens(scope: Scope, client_id: ClientId) -> list[Screen]:
     """Answer a client's health screens, oldest first."""
-    rows = scope.db.scalars(_SCREENS, {"client": client_id})
-    return [screen_of(row) for row in rows]
+    return [screen_of(row) for row in screening_rows(scope, client_id)]
 
 
 def newest_screens(scope: Scope, today: date) -> dict[ClientId, list[Screen]]:
     """Answer every client's screens of the last day on which there was one up to a day; others say nothing any more."""
-    others = aliased(ScreeningRow)
-    last = (
-        select(func.max(others.on_date))
-        .where(others.client_id == ClientRow.id, others.on_date <= today)
-        .scalar_subquery()
-    )
-    query = select(ScreeningRow).join(ClientRow, ScreeningRow.client_id == ClientRow.id)
     found: dict[ClientId, list[Screen]] = {}
-    for row in scope.db.scalars(query.where(ScreeningRow.on_date == last).order_by(ScreeningRow.seq)):
+    for row in _NEWEST_SCREENS.all(scope, today=today):
         found.setdefault(row.client_id, []).append(screen_of(row))
     return found
 
 
 def clearances_since(scope: Scope, since: date) -> dict[ClientId, list[Clearance]]:
     """Answer every client's clearances from a day on."""
-    query = select(ClearanceRow).where(ClearanceRow.on_date >= since).order_by(ClearanceRow.on_date, ClearanceRow.seq)
     found: dict[ClientId, list[Clearance]] = {}
-    for row in scope.db.scalars(query):
+    for row in _CLEARANCES_SINCE.all(scope, since=since):
         found.setdefault(row.client_id, []).append(clearance_of(row))
     return found
 
 
 def screening_rows(scope: Scope, client_id: ClientId) -> Sequence[ScreeningRow]:
     """Answer the screens' rows of a client, oldest first."""
-    return scope.db.scalars(_SCREENS, {"client": client_id}).all()
+    return _SCREENS.all(scope, client=client_id)
 
 
 def screen_of(row: ScreeningRow) -> Screen:
@@ -108,8 +106,7 @@ def screen_of(row: ScreeningRow) -> Screen:
 
 def clearances(scope: Scope, client_id: ClientId) -> list[Clearance]:
     """Answer the clearances recorded for a client, oldest first."""
-    rows = scope.db.scalars(_CLEARANCES, {"client": client_id})
-    return [clearance_of(row) for row in rows]
+    return [clearance_of(row) for row in _CLEARANCES.all(scope, client=client_id)]
 
 
 def clearance_of(row: ClearanceRow) -> Clearance:
@@ -119,13 +116,7 @@ def clearance_of(row: ClearanceRow) -> Clearance:
 
 def cycle_reports(scope: Scope, client_id: ClientId, limit: int = 30) -> Sequence[CycleReportRow]:
     """Answer a client's newest cycle reports, newest first."""
-    query = (
-        select(CycleReportRow)
-        .where(CycleReportRow.client_id == client_id)
-        .order_by(CycleReportRow.on_date.desc(), CycleReportRow.seq.desc())
-        .limit(limit)
-    )
-    return scope.db.scalars(query).all()
+    return _CYCLE_REPORTS.all(scope, client=client_id, most=limit)
 
 
 def _entry(row: HistoryRow) -> Entry:

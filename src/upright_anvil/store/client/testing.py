@@ -3,8 +3,9 @@
 from collections.abc import Collection, Sequence
 from datetime import date, datetime
 from decimal import Decimal
+from typing import Any
 
-from sqlalchemy import ColumnElement, bindparam, func, select
+from sqlalchemy import bindparam, func, select
 
 from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.ids import ClientId
@@ -14,13 +15,14 @@ from upright_anvil.store.rows.by_id import by_id
 from upright_anvil.store.rows.mapping import Columns
 from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.rows.once import stored
+from upright_anvil.store.rows.query import Query, among
 from upright_anvil.store.tables import ClientRow, OwnBatteryRow, OwnTestRow, TestResultRow, TestRoundRow
 
 BODY_WEIGHT = "body-weight"
 """The test whose newest result is the client's body weight."""
 
 
-_BODY_WEIGHT = (
+_BODY_WEIGHT: Query[Any] = Query(
     select(TestResultRow.load, TestResultRow.load_unit)
     .where(
         TestResultRow.client_id == bindparam("client"),
@@ -34,44 +36,44 @@ _BODY_WEIGHT = (
 _RESULT = Columns(TestResult, {"on": "on_date"})
 
 
-def _read(scope: Scope, *conditions: ColumnElement[bool]) -> list[TestResult]:
-    query = (
-        select(*(getattr(TestResultRow, name) for name in _RESULT.names)).where(*conditions).order_by(TestResultRow.seq)
-    )
-    return [_RESULT.read(row) for row in scope.db.execute(query)]
+_RESULTS = select(*(getattr(TestResultRow, name) for name in _RESULT.names)).order_by(TestResultRow.seq)
+_OF_ROUNDS: Query[Any] = Query(_RESULTS.where(among(TestResultRow.round_id, "rounds")))
+_HELD_BY = _RESULTS.where(TestResultRow.client_id == bindparam("client"))
+_OF_TEST: Query[Any] = Query(_HELD_BY.where(TestResultRow.test == bindparam("test")))
+_WEIGHED: Query[Any] = Query(_HELD_BY.where(TestResultRow.load.is_not(None)))
+_NEWEST = select(func.max(TestResultRow.seq)).where(TestResultRow.client_id == ClientRow.id)
+_NEWEST_RESULTS: Query[tuple[ClientId, int | None]] = Query(select(ClientRow.id, _NEWEST.scalar_subquery()))
 
 
 def results_of_round(scope: Scope, round_id: str) -> list[TestResult]:
     """Answer a round's results in the order they arrived."""
-    return _read(scope, TestResultRow.round_id == round_id)
+    return results_of_rounds(scope, [round_id])
 
 
 def results_of_rounds(scope: Scope, round_ids: Collection[str]) -> list[TestResult]:
     """Answer some rounds' results in the order they arrived."""
-    return _read(scope, TestResultRow.round_id.in_(round_ids))
+    return [_RESULT.read(row) for row in _OF_ROUNDS.all(scope, rounds=round_ids)]
 
 
 def results_of_test(scope: Scope, client_id: ClientId, test: str) -> list[TestResult]:
     """Answer a client's results of one test, rounds or not, in the order they arrived."""
-    return _read(scope, TestResultRow.client_id == client_id, TestResultRow.test == test)
+    return [_RESULT.read(row) for row in _OF_TEST.all(scope, client=client_id, test=test)]
 
 
 def body_weight(scope: Scope, client_id: ClientId) -> Load | None:
     """Answer a client's newest body weight as it was entered: the latest day, the last row of that day."""
-    row = scope.db.execute(_BODY_WEIGHT, {"client": client_id}).first()
+    row = _BODY_WEIGHT.first(scope, client=client_id)
     return Load(Decimal(row.load), Unit(row.load_unit)) if row and row.load else None
 
 
 def newest_results(scope: Scope) -> dict[ClientId, int]:
     """Answer how far each client's results are: the place of the newest in the order of arrival."""
-    newest = select(func.max(TestResultRow.seq)).where(TestResultRow.client_id == ClientRow.id).scalar_subquery()
-    query = select(ClientRow.id, newest)
-    return {client: seq or 0 for client, seq in scope.db.execute(query)}
+    return {client: seq or 0 for client, seq in _NEWEST_RESULTS.all(scope)}
 
 
 def weighed_results(scope: Scope, client_id: ClientId) -> list[TestResult]:
     """Answer a client's results with a load, body weights among them, in the order they arrived."""
-    return _read(scope, TestResultRow.client_id == client_id, TestResultRow.load.is_not(None))
+    return [_RESULT.read(row) for row in _WEIGHED.all(scope, client=client_id)]
 
 
 def add_result(scope: Scope, client_id: ClientId, result: TestResult, received_at: datetime) -> bool:
@@ -114,20 +116,23 @@ def latest_rounds(scope: Scope, client_id: ClientId | None) -> list[tuple[Client
 
     Of one client, or of all where none is named.
     """
-    query = (
-        select(
-            TestRoundRow.client_id,
-            TestRoundRow.battery,
-            TestRoundRow.battery_name,
-            TestRoundRow.repeat_weeks,
-            func.max(TestRoundRow.on_date),
-        )
-        .where(TestRoundRow.finished_at.is_not(None))
-        .group_by(TestRoundRow.client_id, TestRoundRow.battery)
+    rows = _LATEST_OF_ALL.all(scope) if client_id is None else _LATEST.all(scope, client=client_id)
+    return [(client, battery, name, weeks, on) for client, battery, name, weeks, on in rows]
+
+
+_LATEST_ROUNDS = (
+    select(
+        TestRoundRow.client_id,
+        TestRoundRow.battery,
+        TestRoundRow.battery_name,
+        TestRoundRow.repeat_weeks,
+        func.max(TestRoundRow.on_date),
     )
-    if client_id is not None:
-        query = query.where(TestRoundRow.client_id == client_id)
-    return [(client, battery, name, weeks, on) for client, battery, name, weeks, on in scope.db.execute(query)]
+    .where(TestRoundRow.finished_at.is_not(None))
+    .group_by(TestRoundRow.client_id, TestRoundRow.battery)
+)
+_LATEST_OF_ALL: Query[Any] = Query(_LATEST_ROUNDS)
+_LATEST: Query[Any] = Query(_LATEST_ROUNDS.where(TestRoundRow.client_id == bindparam("client")))
 
 
 def own_batteries(scope: Scope) -> Sequence[OwnBatteryRow]:

@@ -14,7 +14,10 @@ from upright_anvil.store.tables.base import Owned
 _ASKING: ContextVar[StudioId] = ContextVar("asking")
 """Whose rows are asked for; said anew before each query, which is carried out where it was said."""
 
-_STUDIO: BindParameter[StudioId] = bindparam("asking_studio", callable_=_ASKING.get)
+ASKING = "asking_studio"
+"""The name of the parameter that says it."""
+
+_STUDIO: BindParameter[StudioId] = bindparam(ASKING, callable_=_ASKING.get)
 _ONLY_OWN = with_loader_criteria(
     Owned, lambda kind: kind.studio_id == _STUDIO, include_aliases=True, track_closure_variables=False
 )
@@ -28,5 +31,10 @@ def of_studio(query: Executable, studio_id: StudioId) -> Executable:
     _ASKING.set(studio_id)
     found = _asked.get(query)
     if found is None:
-        found = _asked[query] = query.options(_ONLY_OWN)
+        found = _asked[query] = only_own(query)
     return found
+
+
+def only_own(query: Executable) -> Executable:
+    """Answer a query that finds the rows of the studio only that is named as `ASKING`."""
+    return query.options(_ONLY_OWN)

@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass
 from datetime import datetime
+from typing import Any
 
 from sqlalchemy import select
 from sqlalchemy.dialects.sqlite import insert
@@ -9,6 +10,7 @@ from sqlalchemy.dialects.sqlite import insert
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.progress.behind import Notice, Trouble
 from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import ClientAlertRow
 
 
@@ -20,15 +22,17 @@ class KeptAlert:
     notice: Notice | None
 
 
-_ALL = select(ClientAlertRow.client_id, ClientAlertRow.state, ClientAlertRow.trouble, ClientAlertRow.text,
-              ClientAlertRow.exercise)  # fmt: skip
+_ALL: Query[Any] = Query(
+    select(ClientAlertRow.client_id, ClientAlertRow.state, ClientAlertRow.trouble, ClientAlertRow.text,
+           ClientAlertRow.exercise)
+)  # fmt: skip
 
 
 def kept_alerts(scope: Scope) -> dict[ClientId, KeptAlert]:
     """Answer what is kept, by client."""
     return {
         client: KeptAlert(state, Notice(Trouble(trouble), text, exercise) if trouble else None)
-        for client, state, trouble, text, exercise in scope.db.execute(_ALL)
+        for client, state, trouble, text, exercise in _ALL.all(scope)
     }
 
 

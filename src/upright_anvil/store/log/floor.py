@@ -8,6 +8,7 @@ from sqlalchemy import bindparam, func, select
 
 from upright_anvil.core.ids import ClientId, SessionId
 from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import MeasureRow, ReadinessRow, SessionChangeRow, SessionRow
 
 _LAST_REPORTS = (
@@ -21,23 +22,26 @@ _LAST_REPORTS = (
     .order_by(func.max(ReadinessRow.seq).desc())
     .limit(bindparam("sessions"))
 )
-_READINESS = select(ReadinessRow).where(ReadinessRow.seq.in_(_LAST_REPORTS)).order_by(ReadinessRow.seq)
-
-
-_REPORT = (
+_READINESS: Query[ReadinessRow] = Query(
+    select(ReadinessRow).where(ReadinessRow.seq.in_(_LAST_REPORTS)).order_by(ReadinessRow.seq)
+)
+_REPORT: Query[ReadinessRow] = Query(
     select(ReadinessRow)
     .where(ReadinessRow.session_id == bindparam("session"))
     .order_by(ReadinessRow.seq.desc())
     .limit(1)
 )
-_CHANGES = (
+_CHANGES: Query[SessionChangeRow] = Query(
     select(SessionChangeRow).where(SessionChangeRow.session_id == bindparam("session")).order_by(SessionChangeRow.seq)
+)
+_MEASURES: Query[MeasureRow] = Query(
+    select(MeasureRow).where(MeasureRow.session_id == bindparam("session")).order_by(MeasureRow.seq)
 )
 
 
 def change_rows(scope: Scope, session_id: SessionId) -> Sequence[SessionChangeRow]:
     """Answer a session's changes in the order they were made."""
-    return scope.db.scalars(_CHANGES, {"session": session_id}).all()
+    return _CHANGES.all(scope, session=session_id)
 
 
 def add_change(
@@ -67,16 +71,14 @@ def add_change(
 
 def readiness_of_session(scope: Scope, session_id: SessionId) -> ReadinessRow | None:
     """Answer the last report of readiness for a session, None where it was skipped."""
-    return scope.db.scalars(_REPORT, {"session": session_id}).first()
+    return _REPORT.first(scope, session=session_id)
 
 
 def readiness_of_client(scope: Scope, client_id: ClientId, until: date, sessions: int = 3) -> Sequence[ReadinessRow]:
     """Answer the last report of each of a client's last sessions that has one, up to a day, oldest first."""
-    asked = {"client": client_id, "until": until, "sessions": sessions}
-    return scope.db.scalars(_READINESS, asked).all()
+    return _READINESS.all(scope, client=client_id, until=until, sessions=sessions)
 
 
 def measures_of_session(scope: Scope, session_id: SessionId) -> Sequence[MeasureRow]:
     """Answer what devices measured in a session, in the order it arrived."""
-    query = select(MeasureRow).where(MeasureRow.session_id == session_id).order_by(MeasureRow.seq)
-    return scope.db.scalars(query).all()
+    return _MEASURES.all(scope, session=session_id)

@@ -3,11 +3,10 @@
 from typing import Any, NamedTuple
 
 from sqlalchemy import bindparam, func, select
-from sqlalchemy.dialects import sqlite
 
 from upright_anvil.core.ids import ClientId, ExerciseId, LineId, SessionId
-from upright_anvil.store.file.database import ANY_STUDIO, Scope
-from upright_anvil.store.rows.as_stored import as_stored
+from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import PerformedSetRow
 
 _T = PerformedSetRow
@@ -51,18 +50,15 @@ class LogEnd(NamedTuple):
     rows: int
 
 
-_BRIEF = str(
+_BRIEF: Query[Any] = Query(
     select(*(getattr(_T, name) for name in BriefSet._fields))
-    .where(_T.client_id == bindparam("client"), _T.studio_id == bindparam("studio_id"))
-    .where(_T.seq > bindparam("after"), _T.ramp.is_(False))
+    .where(_T.client_id == bindparam("client"), _T.seq > bindparam("after"), _T.ramp.is_(False))
     .order_by(_T.seq)
-    .compile(dialect=sqlite.dialect(paramstyle="named"))
 )
 
 
 def brief_sets(scope: Scope, client_id: ClientId, after: int = -(2**62)) -> list[BriefSet]:
     """Answer the rows of a client's working sets in the order they arrived, those after a place in it."""
-    given = {"client": client_id, "studio_id": scope.studio_id, "after": after}
     known: dict[str, str] = {}
 
     def shared(row: list[Any]) -> BriefSet:
@@ -70,7 +66,7 @@ def brief_sets(scope: Scope, client_id: ClientId, after: int = -(2**62)) -> list
             row[at] = known.setdefault(row[at], row[at])
         return BriefSet._make(row)
 
-    return [shared(list(row)) for row in as_stored(scope, _BRIEF, given)]
+    return [shared(list(row)) for row in _BRIEF.as_stored(scope, client=client_id, after=after)]
 
 
 _REPEATED = [
@@ -80,22 +76,31 @@ _REPEATED = [
 """Columns that say the same in many rows: their texts are kept once, a third of the room."""
 
 
-_COUNTED = select(func.count()).select_from(_T).where(_T.client_id == bindparam("client"), _T.seq <= bindparam("until"))
-_NEWEST = select(_T.seq, _T.id).where(_T.client_id == bindparam("client")).order_by(_T.seq.desc()).limit(1)
+_COUNTED: Query[Any] = Query(
+    select(func.count()).select_from(_T).where(_T.client_id == bindparam("client"), _T.seq <= bindparam("until")),
+    any_studio=True,
+)
+"""A client is of one studio: the rows are counted where they are in order, and none is looked up."""
+
+_NEWEST: Query[Any] = Query(
+    select(_T.seq, _T.id).where(_T.client_id == bindparam("client")).order_by(_T.seq.desc()).limit(1)
+)
+_AT: Query[Any] = Query(select(_T.id).where(_T.seq == bindparam("seq")))
 
 
 def log_end(scope: Scope, client_id: ClientId) -> LogEnd | None:
     """Answer how far a client's log goes, None where nothing was logged."""
-    newest = scope.db.execute(_NEWEST, {"client": client_id}).first()
-    return None if newest is None else LogEnd(*newest, _count(scope, client_id, newest.seq))
+    newest = _NEWEST.first(scope, client=client_id)
+    if newest is None:
+        return None
+    seq, row_id = newest
+    return LogEnd(seq, row_id, _count(scope, client_id, seq))
 
 
 def still_ends(scope: Scope, client_id: ClientId, end: LogEnd) -> bool:
     """Answer whether a log is as it was up to an end that was read: what came since lies after it, nothing is gone."""
-    there = scope.db.scalar(select(_T.id).where(_T.seq == end.seq))
-    return there == end.id and _count(scope, client_id, end.seq) == end.rows
+    return _AT.value(scope, seq=end.seq) == end.id and _count(scope, client_id, end.seq) == end.rows
 
 
 def _count(scope: Scope, client_id: ClientId, until: int) -> int:
-    # A client is of one studio: the rows are counted where they are in order, and none is looked up.
-    return scope.db.scalar(_COUNTED, {"client": client_id, "until": until}, execution_options=ANY_STUDIO) or 0
+    return _COUNTED.value(scope, client=client_id, until=until) or 0

@@ -1,25 +1,23 @@
 """Sessions, performed sets, notes and decisions: rows that are added."""
 
-import json
 from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import date, datetime
 from typing import Any, NamedTuple, Protocol, cast
 
-from sqlalchemy import ColumnElement, bindparam, func, select
 from sqlalchemy import Table as SqlTable
-from sqlalchemy.dialects import sqlite
+from sqlalchemy import bindparam, func, select
 from sqlalchemy.dialects.sqlite import insert
 from sqlalchemy.orm import aliased
 
 from upright_anvil.core.ids import ClientId, DayId, LineId, ProgramId, SessionId, WeekId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.rows.as_stored import as_stored
 from upright_anvil.store.rows.by_id import by_id
 from upright_anvil.store.rows.mapping import Columns
 from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.rows.once import stored
+from upright_anvil.store.rows.query import Query, among
 from upright_anvil.store.tables import ClientRow, DecisionRow, NoteRow, PerformedSetRow, SessionRow
 
 _T = PerformedSetRow
@@ -35,15 +33,14 @@ class KeptSet:
     row: PerformedSet
 
 
-_ASKED = func.json_each(bindparam("ids")).table_valued("value", name="asked")
-_BY_ID = select(*_COLUMNS).where(_T.id.in_(select(_ASKED.c.value)))
-"""Written once however many are asked for: their ids are handed over as one text."""
-
-
-def _kept(scope: Scope, *conditions: ColumnElement[bool]) -> list[KeptSet]:
-    """Read rows in the order they arrived."""
-    query = select(*_COLUMNS).where(*conditions).order_by(_T.seq)
-    return _read(scope.db.execute(query))
+_SETS = select(*_COLUMNS).order_by(_T.seq)
+_BY_ID: Query[Any] = Query(select(*_COLUMNS).where(among(_T.id, "ids")))
+_OF_SESSIONS: Query[Any] = Query(_SETS.where(among(_T.session_id, "sessions")))
+_RECENT = select(SessionRow.id).where(
+    SessionRow.client_id == bindparam("client"), SessionRow.on_date >= bindparam("since")
+)
+_SETS_SINCE: Query[Any] = Query(_SETS.where(_T.client_id == bindparam("client"), _T.session_id.in_(_RECENT)))
+_COUNT: Query[Any] = Query(select(func.count()).select_from(_T).where(_T.client_id == bindparam("client")))
 
 
 def _read(rows: Iterable[Any]) -> list[KeptSet]:
@@ -51,19 +48,18 @@ def _read(rows: Iterable[Any]) -> list[KeptSet]:
 
 
 def sets_of_sessions(scope: Scope, session_ids: Collection[str]) -> list[KeptSet]:
-    """Answer all rows of some sessions."""
-    return _kept(scope, _T.session_id.in_(session_ids))
+    """Answer all rows of some sessions, in the order they arrived."""
+    return _read(_OF_SESSIONS.all(scope, sessions=session_ids))
 
 
 def sets_by_id(scope: Scope, ids: Collection[str]) -> dict[str, PerformedSet]:
     """Answer some rows by their ids."""
-    found = _read(scope.db.execute(_BY_ID, {"ids": json.dumps(list(ids))}).all())
-    return {kept.row.id: kept.row for kept in found}
+    return {kept.row.id: kept.row for kept in _read(_BY_ID.all(scope, ids=ids))}
 
 
 def count_sets(scope: Scope, client_id: ClientId) -> int:
     """Answer how many rows a client's log has."""
-    return scope.db.scalar(select(func.count()).select_from(_T).where(_T.client_id == client_id)) or 0
+    return _COUNT.value(scope, client=client_id) or 0
 
 
 def newest_rows(scope: Scope) -> dict[ClientId, str]:
@@ -71,15 +67,16 @@ def newest_rows(scope: Scope) -> dict[ClientId, str]:
 
     Places in that order are given anew once what was brought in last is taken back; an id never is.
     """
-    newest = select(_T.id).where(_T.client_id == ClientRow.id).order_by(_T.seq.desc()).limit(1).scalar_subquery()
-    query = select(ClientRow.id, newest)
-    return {client: row or "" for client, row in scope.db.execute(query)}
+    return {client: row or "" for client, row in _NEWEST_ROWS.all(scope)}
+
+
+_NEWEST_ROW = select(_T.id).where(_T.client_id == ClientRow.id).order_by(_T.seq.desc()).limit(1)
+_NEWEST_ROWS: Query[tuple[ClientId, str | None]] = Query(select(ClientRow.id, _NEWEST_ROW.scalar_subquery()))
 
 
 def sets_since(scope: Scope, client_id: ClientId, since: date) -> list[KeptSet]:
     """Answer a client's rows of the sessions from a date on."""
-    recent = select(SessionRow.id).where(SessionRow.client_id == client_id, SessionRow.on_date >= since)
-    return _kept(scope, _T.client_id == client_id, _T.session_id.in_(recent))
+    return _read(_SETS_SINCE.all(scope, client=client_id, since=since))
 
 
 def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at: datetime) -> bool:
@@ -131,7 +128,11 @@ _INSERT = (
 
 def last_logged(scope: Scope, session_id: SessionId) -> datetime | None:
     """Answer when the last row of a session was logged, None where there is none."""
-    return scope.db.scalar(select(func.max(_T.logged_at)).where(_T.session_id == session_id))
+    last: datetime | None = _LAST_LOGGED.value(scope, session=session_id)
+    return last
+
+
+_LAST_LOGGED: Query[Any] = Query(select(func.max(_T.logged_at)).where(_T.session_id == bindparam("session")))
 
 
 def find_session(scope: Scope, session_id: SessionId) -> SessionRow | None:
@@ -165,46 +166,37 @@ class HeldSession(NamedTuple):
 _HELD = select(*(getattr(SessionRow, name) for name in HeldSession._fields)).order_by(
     SessionRow.on_date, SessionRow.started_at
 )
-_SESSIONS = _HELD.where(SessionRow.client_id == bindparam("client"))
-_SINCE = _SESSIONS.where(SessionRow.on_date >= bindparam("since"))
-_OF_PROGRAM = _HELD.where(SessionRow.program_id == bindparam("program"))
-_NOTES = select(NoteRow).where(NoteRow.session_id == bindparam("session")).order_by(NoteRow.seq)
-_DECISIONS = (
-    select(DecisionRow)
-    .where(
-        DecisionRow.session_id.in_(bindparam("sessions", expanding=True)),
-    )
-    .order_by(DecisionRow.seq)
-)
+_HELD_BY = _HELD.where(SessionRow.client_id == bindparam("client"))
+_SESSIONS: Query[Any] = Query(_HELD_BY)
+_SINCE: Query[Any] = Query(_HELD_BY.where(SessionRow.on_date >= bindparam("since")))
+_OF_PROGRAM: Query[Any] = Query(_HELD.where(SessionRow.program_id == bindparam("program")))
+_NOTES: Query[NoteRow] = Query(select(NoteRow).where(NoteRow.session_id == bindparam("session")).order_by(NoteRow.seq))
+_DECIDED = select(DecisionRow).order_by(DecisionRow.seq)
+_DECISIONS: Query[DecisionRow] = Query(_DECIDED.where(among(DecisionRow.session_id, "sessions")))
+_DECISIONS_OF_CLIENT: Query[DecisionRow] = Query(_DECIDED.where(DecisionRow.client_id == bindparam("client")))
 
 
 def sessions_of_client(scope: Scope, client_id: ClientId) -> Sequence[HeldSession]:
     """Answer a client's sessions, oldest first."""
-    return [HeldSession._make(row) for row in scope.db.execute(_SESSIONS, {"client": client_id})]
+    return [HeldSession._make(row) for row in _SESSIONS.all(scope, client=client_id)]
 
 
 def recent_sessions(scope: Scope, client_id: ClientId, since: date) -> Sequence[HeldSession]:
     """Answer a client's sessions from a date on, oldest first."""
-    given = {"client": client_id, "since": since}
-    return [HeldSession._make(row) for row in scope.db.execute(_SINCE, given)]
+    return [HeldSession._make(row) for row in _SINCE.all(scope, client=client_id, since=since)]
 
 
 def sessions_of_program(scope: Scope, program_id: ProgramId) -> Sequence[HeldSession]:
     """Answer a program's sessions, oldest first."""
-    return [HeldSession._make(row) for row in scope.db.execute(_OF_PROGRAM, {"program": program_id})]
+    return [HeldSession._make(row) for row in _OF_PROGRAM.all(scope, program=program_id)]
 
 
-_DATES = str(
-    select(SessionRow.id, SessionRow.on_date)
-    .where(SessionRow.client_id == bindparam("client"), SessionRow.studio_id == bindparam("studio_id"))
-    .compile(dialect=sqlite.dialect(paramstyle="named"))
-)
+_DATES: Query[Any] = Query(select(SessionRow.id, SessionRow.on_date).where(SessionRow.client_id == bindparam("client")))
 
 
 def session_dates(scope: Scope, client_id: ClientId) -> dict[SessionId, date]:
     """Answer the day of each of a client's sessions, in no order."""
-    rows = as_stored(scope, _DATES, {"client": client_id, "studio_id": scope.studio_id})
-    return {held: date.fromisoformat(on) for held, on in rows}
+    return {held: date.fromisoformat(on) for held, on in _DATES.as_stored(scope, client=client_id)}
 
 
 def not_before(scope: Scope, client_id: ClientId, moment: datetime) -> set[SessionId]:
@@ -249,22 +241,28 @@ class SessionTimes(NamedTuple):
 
 
 _TIMES = (SessionRow.started_at, SessionRow.finished_at, SessionRow.estimated_seconds)
-_LATEST_FIRST = (SessionRow.on_date.desc(), SessionRow.started_at.desc())
+_NEWEST: Query[Any] = Query(
+    select(*_TIMES)
+    .where(SessionRow.client_id == bindparam("client"))
+    .order_by(SessionRow.on_date.desc(), SessionRow.started_at.desc())
+    .limit(bindparam("most"))
+)
 
 
 def newest_sessions(scope: Scope, client_id: ClientId, limit: int | None) -> Sequence[TimedSession]:
     """Answer the times of a client's newest sessions, oldest first; of all without a limit."""
 
     def read() -> list[SessionTimes]:
-        query = select(*_TIMES).where(SessionRow.client_id == client_id).order_by(*_LATEST_FIRST).limit(limit)
-        return [SessionTimes._make(row) for row in scope.db.execute(query).all()[::-1]]
+        # Of a limit below nothing SQLite makes none.
+        rows = _NEWEST.all(scope, client=client_id, most=-1 if limit is None else limit)
+        return [SessionTimes._make(row) for row in rows[::-1]]
 
     return scope.once((newest_sessions, client_id, limit), read)
 
 
 _EACH = func.json_each(bindparam("clients")).table_valued("value", name="asked")
 _OF_EACH = aliased(SessionRow)
-_NEWEST_OF_EACH = (
+_NEWEST_OF_EACH: Query[Any] = Query(
     select(SessionRow.client_id, *_TIMES)
     .select_from(_EACH)
     .join(
@@ -289,66 +287,83 @@ def read_newest_sessions(scope: Scope, clients: Collection[ClientId], limit: int
     if scope.seen is None:
         return
     found: dict[ClientId, list[SessionTimes]] = {client: [] for client in clients}
-    for client, *times in scope.db.execute(_NEWEST_OF_EACH, {"clients": json.dumps(list(clients)), "most": limit}):
+    for client, *times in _NEWEST_OF_EACH.all(scope, clients=clients, most=limit):
         found[client].append(SessionTimes._make(times))
     scope.seen.update({(newest_sessions, client, limit): times for client, times in found.items()})
 
 
 def last_finished(scope: Scope, client_id: ClientId) -> date | None:
     """Answer the day of a client's last finished session, however long ago."""
-    query = select(SessionRow.on_date).where(SessionRow.client_id == client_id, SessionRow.finished_at.is_not(None))
-    return scope.db.scalar(query.order_by(SessionRow.on_date.desc()).limit(1))
+    on: date | None = _LAST_FINISHED.value(scope, client=client_id)
+    return on
+
+
+_LAST_FINISHED: Query[Any] = Query(
+    select(SessionRow.on_date)
+    .where(SessionRow.client_id == bindparam("client"), SessionRow.finished_at.is_not(None))
+    .order_by(SessionRow.on_date.desc())
+    .limit(1)
+)
 
 
 def last_sessions(scope: Scope) -> dict[ClientId, date]:
     """Answer the day of each client's last session."""
-    last = select(func.max(SessionRow.on_date)).where(SessionRow.client_id == ClientRow.id).scalar_subquery()
-    return {client: on for client, on in scope.db.execute(select(ClientRow.id, last)) if on is not None}
+    return {client: on for client, on in _LAST_SESSIONS.all(scope) if on is not None}
+
+
+_LAST_SESSION = select(func.max(SessionRow.on_date)).where(SessionRow.client_id == ClientRow.id)
+_LAST_SESSIONS: Query[tuple[ClientId, date | None]] = Query(select(ClientRow.id, _LAST_SESSION.scalar_subquery()))
 
 
 def sessions_since(scope: Scope, since: date) -> Sequence[SessionRow]:
     """Answer all clients' sessions from a date on, oldest first."""
-    query = select(SessionRow).where(SessionRow.on_date >= since).order_by(SessionRow.on_date, SessionRow.started_at)
-    return scope.db.scalars(query).all()
+    return _ALL_SINCE.all(scope, since=since)
+
+
+_ALL_SINCE: Query[SessionRow] = Query(
+    select(SessionRow)
+    .where(SessionRow.on_date >= bindparam("since"))
+    .order_by(SessionRow.on_date, SessionRow.started_at)
+)
 
 
 def notes_of_session(scope: Scope, session_id: SessionId) -> Sequence[NoteRow]:
     """Answer a session's notes in the order they arrived."""
-    return scope.db.scalars(_NOTES, {"session": session_id}).all()
+    return _NOTES.all(scope, session=session_id)
 
 
 def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequence[DecisionRow]:
     """Answer the decisions taken after some sessions, in the order they were taken."""
-    return scope.db.scalars(_DECISIONS, {"sessions": session_ids}).all()
+    return _DECISIONS.all(scope, sessions=session_ids)
 
 
 def lines_decided(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:
     """Answer the lines of each session that something was decided on."""
-    query = select(DecisionRow.session_id, DecisionRow.line).where(DecisionRow.session_id.in_(session_ids))
-    lines: dict[SessionId, set[LineId]] = {}
-    for session, line in scope.db.execute(query):
-        lines.setdefault(session, set()).add(line)
-    return lines
+    return _lines(_LINES_DECIDED.all(scope, sessions=session_ids))
 
 
 def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionRow]:
     """Answer all decisions taken for a client, in the order they were taken."""
-    query = select(DecisionRow).where(DecisionRow.client_id == client_id).order_by(DecisionRow.seq)
-    return scope.db.scalars(query).all()
+    return _DECISIONS_OF_CLIENT.all(scope, client=client_id)
 
 
 def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:
     """Answer the lines of each session that have sets that were done."""
-    query = (
-        select(_T.session_id, _T.line)
-        .where(
-            _T.session_id.in_(session_ids),
-            _T.outcome == Outcome.DONE.value,
-            _T.ramp.is_(False),
-        )
-        .distinct()
-    )
+    return _lines(_LINES_DONE.all(scope, sessions=session_ids))
+
+
+_LINES_DECIDED: Query[tuple[SessionId, LineId]] = Query(
+    select(DecisionRow.session_id, DecisionRow.line).where(among(DecisionRow.session_id, "sessions"))
+)
+_LINES_DONE: Query[tuple[SessionId, LineId]] = Query(
+    select(_T.session_id, _T.line)
+    .where(among(_T.session_id, "sessions"), _T.outcome == Outcome.DONE.value, _T.ramp.is_(False))
+    .distinct()
+)
+
+
+def _lines(rows: Iterable[tuple[SessionId, LineId]]) -> dict[SessionId, set[LineId]]:
     lines: dict[SessionId, set[LineId]] = {}
-    for session, line in scope.db.execute(query):
-        lines.setdefault(session, set()).add(line)
+    for session_id, line in rows:
+        lines.setdefault(session_id, set()).add(line)
     return lines

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from datetime import datetime
+from typing import Any
 from uuid import uuid4
 
 from sqlalchemy import bindparam, select
@@ -10,14 +11,16 @@ from upright_anvil.core.ids import ExerciseId
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.by_id import by_id
 from upright_anvil.store.rows.not_found import NotFoundError
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import ExercisePictureRow, OwnExerciseRow, StudioRow
 
-_MARK = select(StudioRow.library_mark).where(StudioRow.id == bindparam("trainer"))
+_MARK: Query[Any] = Query(select(StudioRow.library_mark).where(StudioRow.id == bindparam("studio")))
 
 
 def library_mark(scope: Scope) -> str | None:
     """Answer the mark of the library's present state: new after every change, None before the first."""
-    return scope.db.scalar(_MARK, {"trainer": scope.studio_id})
+    mark: str | None = _MARK.value(scope, studio=scope.studio_id)
+    return mark
 
 
 def changed(scope: Scope) -> None:
@@ -73,5 +76,7 @@ def drop_picture(scope: Scope, exercise_id: ExerciseId) -> None:
 
 def picture_marks(scope: Scope) -> dict[ExerciseId, str]:
     """Answer the marks of all pictures by exercise."""
-    query = select(ExercisePictureRow.exercise, ExercisePictureRow.mark)
-    return {exercise: mark for exercise, mark in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    return {exercise: mark for exercise, mark in _PICTURES.all(scope)}  # noqa: C416 - rows become plain pairs
+
+
+_PICTURES: Query[tuple[ExerciseId, str]] = Query(select(ExercisePictureRow.exercise, ExercisePictureRow.mark))

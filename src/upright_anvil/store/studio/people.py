@@ -9,6 +9,7 @@ from upright_anvil.core.ids import DeviceId, PersonId
 from upright_anvil.core.people.roles import Role
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.by_id import by_id, found
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import DevicePersonRow, DeviceRow, PasskeyRow, PersonRow, RecoveryCodeRow, SignInRow
 
 
@@ -38,7 +39,10 @@ def person(scope: Scope, person_id: PersonId) -> PersonRow:
 
 def names(scope: Scope) -> dict[PersonId, str]:
     """Answer everybody's name."""
-    return {row_id: name for row_id, name in scope.db.execute(select(PersonRow.id, PersonRow.name))}  # noqa: C416
+    return {row_id: name for row_id, name in _NAMES.all(scope)}  # noqa: C416 - rows become plain pairs
+
+
+_NAMES: Query[tuple[PersonId, str]] = Query(select(PersonRow.id, PersonRow.name))
 
 
 def by_name(scope: Scope, name: str) -> PersonRow | None:

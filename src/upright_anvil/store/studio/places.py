@@ -1,15 +1,17 @@
 """Places, and who trains at them."""
 
 from collections.abc import Sequence
+from typing import Any
 
 from sqlalchemy import bindparam, func, select
 
 from upright_anvil.core.ids import ClientId, PlaceId
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.by_id import found
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import ClientPlaceRow, ClientRow, PlaceRow
 
-_PLACES = (
+_PLACES: Query[PlaceRow] = Query(
     select(PlaceRow)
     .join(ClientPlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
     .where(ClientPlaceRow.client_id == bindparam("client"))
@@ -30,30 +32,34 @@ def place(scope: Scope, place_id: PlaceId) -> PlaceRow:
 
 def places_of_client(scope: Scope, client_id: ClientId) -> Sequence[PlaceRow]:
     """Answer where a client trains, the usual place first."""
-    return scope.db.scalars(_PLACES, {"client": client_id}).all()
+    return _PLACES.all(scope, client=client_id)
 
 
 def usual_places(scope: Scope) -> dict[ClientId, str]:
     """Answer the name of each client's usual place, by client."""
-    query = (
-        select(ClientPlaceRow.client_id, PlaceRow.name)
-        .join(PlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
-        .order_by(ClientPlaceRow.position.desc())
-    )
-    return {client: name for client, name in scope.db.execute(query)}  # noqa: C416 - rows become plain pairs
+    return {client: name for client, name in _USUAL.all(scope)}  # noqa: C416 - rows become plain pairs
+
+
+_USUAL: Query[tuple[ClientId, str]] = Query(
+    select(ClientPlaceRow.client_id, PlaceRow.name)
+    .join(PlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+    .order_by(ClientPlaceRow.position.desc())
+)
 
 
 def kit_of_clients(scope: Scope) -> dict[ClientId, tuple[tuple[str, ...], ...]]:
     """Answer the ids, units and equipment of each client's places, the usual one first."""
-    query = (
-        select(ClientPlaceRow.client_id, PlaceRow.id, PlaceRow.unit, PlaceRow.equipment)
-        .join(PlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
-        .order_by(ClientPlaceRow.position, PlaceRow.id)
-    )
     found: dict[ClientId, tuple[tuple[str, ...], ...]] = {}
-    for client, *place in scope.db.execute(query):
+    for client, *place in _KIT.all(scope):
         found[client] = (*found.get(client, ()), tuple(place))
     return found
+
+
+_KIT: Query[Any] = Query(
+    select(ClientPlaceRow.client_id, PlaceRow.id, PlaceRow.unit, PlaceRow.equipment)
+    .join(PlaceRow, ClientPlaceRow.place_id == PlaceRow.id)
+    .order_by(ClientPlaceRow.position, PlaceRow.id)
+)
 
 
 def clients_of_place(scope: Scope, place_id: PlaceId) -> Sequence[str]:

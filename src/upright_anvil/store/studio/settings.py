@@ -1,8 +1,9 @@
 """Settings by name: the studio's, and beside them somebody's own, which come first."""
 
-from sqlalchemy import select
+from sqlalchemy import bindparam, select
 
 from upright_anvil.store.file.database import Scope
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import SettingRow
 
 OF_ALL = ""
@@ -12,9 +13,13 @@ OF_ALL = ""
 def settings(scope: Scope) -> dict[str, str]:
     """Answer what is set for whoever asks: their own before the studio's."""
     mine = scope.actor.person_id or OF_ALL
-    query = select(SettingRow).where(SettingRow.person_id.in_((OF_ALL, mine)))
-    rows = sorted(scope.db.scalars(query), key=lambda row: row.person_id != OF_ALL)
+    rows = sorted(_SETTINGS.all(scope, mine=mine), key=lambda row: row.person_id != OF_ALL)
     return {row.name: row.value for row in rows}
+
+
+_SETTINGS: Query[SettingRow] = Query(
+    select(SettingRow).where((SettingRow.person_id == OF_ALL) | (SettingRow.person_id == bindparam("mine")))
+)
 
 
 def keep_setting(scope: Scope, name: str, value: str, *, of_all: bool = False) -> None:

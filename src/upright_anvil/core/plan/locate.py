@@ -43,9 +43,10 @@ def find_line(program: Program, line_id: LineId) -> LinePlace:
     """Answer where the line with this id stands. Raises `DomainError` when there is none."""
     for phase in program.phases:
         for day in phase.days:
-            for line in day.lines:
-                if line.id == line_id:
-                    return LinePlace(phase, day, line)
+            for group in day.groups:
+                for line in group.lines:
+                    if line.id == line_id:
+                        return LinePlace(phase, day, line)
     raise DomainError("That line is no longer in the program.")
 
 

@@ -2,6 +2,7 @@
 
 from collections.abc import Iterator
 from dataclasses import dataclass
+from itertools import takewhile
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId, WeekId
@@ -63,7 +64,8 @@ def following(program: Program, cell: NextCell) -> tuple[FollowingCell, ...]:
 
 
 def _building_cells(program: Program, phase: Phase, line: Line, start: int, variant: str | None) -> Iterator[NextCell]:
-    offset = next(number for number, (p, _, _) in enumerate(program.weeks(), start=1) if p.id == phase.id)
+    before = takewhile(lambda p: p.id != phase.id, program.phases)
+    offset = 1 + sum(len(p.weeks) for p in before)
     for index, (week, cell) in enumerate(zip(phase.weeks, line.cells, strict=True)):
         if index >= start and week.kind is not WeekKind.EASE_OFF and variant in (None, week.variant):
             yield NextCell(line.id, week.id, offset + index, cell.text)

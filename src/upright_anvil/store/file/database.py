@@ -53,7 +53,7 @@ NOBODY = Actor()
 class Scope:
     """A transaction in one studio's data, in somebody's name: what every query of the store takes."""
 
-    db: Session
+    connection: Connection
     studio_id: StudioId
     actor: Actor = NOBODY
     memory: Memory = field(default_factory=Memory, repr=False, compare=False)
@@ -61,6 +61,28 @@ class Scope:
     """What was found and cannot change while this only reads, by what was asked; None where it writes."""
     held: dict[Hashable, Any] = field(default_factory=dict, repr=False, compare=False)
     """Rows that were read, so that one is not read again, and what is never written again, by what was asked."""
+
+    @property
+    def db(self) -> Session:
+        """What looks after rows that may be changed; it is made when it is asked for, for most never need it."""
+        return self.for_good(_StudiosSession, lambda: _StudiosSession(self.connection, self.studio_id, self.actor))
+
+    def write_what_waits(self) -> None:
+        """Put what was changed so far before the database, so that a query finds it."""
+        if self.seen is None and _StudiosSession in self.held:
+            self.db.flush()
+
+    def _end(self, now: Callable[[], datetime] | None) -> None:
+        """Write what is left with who changed it, or with no ``now`` let go of all rows."""
+        session = self.held.get(_StudiosSession)
+        if session is None:
+            return
+        if now is None:
+            session.close()
+            return
+        session.flush()
+        session.add_all(session.trail.entries(session, now()))
+        session.flush()
 
     def for_good(self, asked: Hashable, find: Callable[[], V]) -> V:
         """Answer what is found and is never written again, looked for once a transaction."""
@@ -82,8 +104,9 @@ class Scope:
 class _StudiosSession(Session):
     """What is asked of a studio: every query finds its own rows only, every new row is signed."""
 
-    def __init__(self, engine: Engine, studio_id: StudioId, actor: Actor) -> None:
-        super().__init__(engine, expire_on_commit=False)
+    def __init__(self, connection: Connection, studio_id: StudioId, actor: Actor) -> None:
+        # Committing is for whoever opened the transaction.
+        super().__init__(connection, expire_on_commit=False, join_transaction_mode="rollback_only")
         self.studio_id, self.actor = studio_id, actor
         self.trail = AuditTrail()
 
@@ -155,8 +178,12 @@ class Database:
     @contextmanager
     def reading(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
         """Open a transaction that only reads."""
-        with _StudiosSession(self.engine, studio_id, actor) as session:
-            yield Scope(session, studio_id, actor, self.memory, {})
+        with self.engine.connect() as connection:
+            scope = Scope(connection, studio_id, actor, self.memory, {})
+            try:
+                yield scope
+            finally:
+                scope._end(None)
 
     @contextmanager
     def writing(self, studio_id: StudioId, actor: Actor = NOBODY) -> Iterator[Scope]:
@@ -165,17 +192,20 @@ class Database:
         What it changes is kept with who did it. Raises `BusyError` when another process holds the lock for longer than
         a write waits.
         """
-        with _StudiosSession(self._writing, studio_id, actor) as session, session.begin():
+        with self._writing.connect() as connection:
             try:
-                session.connection()
+                transaction = connection.begin()
             except OperationalError as locked:
                 if getattr(locked.orig, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
                     raise BusyError from locked
                 raise
-            yield Scope(session, studio_id, actor, self.memory)
-            session.flush()
-            for entry in session.trail.entries(session, self.clock()):
-                session.add(entry)
+            scope = Scope(connection, studio_id, actor, self.memory)
+            try:
+                with transaction:
+                    yield scope
+                    scope._end(self.clock)
+            finally:
+                scope._end(None)
 
     def close(self) -> None:
         """Close all connections."""

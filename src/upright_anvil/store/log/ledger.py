@@ -100,7 +100,7 @@ def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], 
     values = [_SET_COLUMNS.write(row) | given | {"logged_at": row.logged_at or received_at} for row in rows]
     if not values:
         return 0
-    new = scope.db.connection().execute(_INSERT, values[0] if len(values) == 1 else values).rowcount
+    new = scope.connection.execute(_INSERT, values[0] if len(values) == 1 else values).rowcount
     if new < len(values):
         session(scope, session_id)
         for row in rows:

@@ -47,8 +47,8 @@ class Query(Generic[R]):
 
     def as_stored(self, scope: Scope, **given: object) -> Iterator[tuple[Any, ...]]:
         """Answer the rows with each column as SQLite has it, nothing made of it: for thousands of them."""
-        _write_what_waits(scope)
-        driver = scope.db.connection().connection.driver_connection
+        scope.write_what_waits()
+        driver = scope.connection.connection.driver_connection
         if driver is None:
             raise RuntimeError("The connection is closed.")
         return cast("Iterator[tuple[Any, ...]]", driver.execute(self.sql, _handed_over(scope, self._constants | given)))
@@ -59,8 +59,8 @@ class Query(Generic[R]):
         return str(self._compiled)
 
     def _found(self, scope: Scope, given: dict[str, object]) -> Any:
-        _write_what_waits(scope)
-        return scope.db.connection().execute(self._text, _handed_over(scope, given))
+        scope.write_what_waits()
+        return scope.connection.execute(self._text, _handed_over(scope, given))
 
     @cached_property
     def _compiled(self) -> Any:
@@ -85,11 +85,6 @@ def among(selected: Any, name: str) -> ColumnElement[bool]:
     """Answer the condition that a column is among what is handed over under a name."""
     handed = func.json_each(bindparam(name)).table_valued("value", name="asked")
     return cast("ColumnElement[bool]", selected.in_(select(handed.c.value)))
-
-
-def _write_what_waits(scope: Scope) -> None:
-    if scope.seen is None:
-        scope.db.flush()
 
 
 def _handed_over(scope: Scope, given: dict[str, object]) -> dict[str, object]:

@@ -27,13 +27,16 @@ class Writer:
         Work that has begun is waited for, so nobody is told that a write was not made which then is.
         """
         made = self._thread.submit(self._make, studio_id, actor, work)
-        waiting = asyncio.wrap_future(made)
+        # What has begun cannot be cancelled any more.
+        too_late = asyncio.get_running_loop().call_later(self._patience, made.cancel)
         try:
-            return await asyncio.wait_for(asyncio.shield(waiting), self._patience)
-        except TimeoutError:
-            if made.cancel():
+            return await asyncio.wrap_future(made)
+        except asyncio.CancelledError:
+            if too_late.when() <= asyncio.get_running_loop().time() and made.cancelled():
                 raise BusyError from None
-            return await waiting
+            raise
+        finally:
+            too_late.cancel()
 
     def alone(self, work: Callable[[], T]) -> T:
         """Answer what some work answers that is no transaction of its own; meanwhile nothing is written.

@@ -26,7 +26,8 @@ class _Field:
     name: str
     columns: tuple[str, ...]
     read: Callable[[tuple[Any, ...]], Any] | None
-    write: Callable[[Any], tuple[Any, ...]]
+    write: Callable[[Any], tuple[Any, ...]] | None
+    """None where a value is kept as it is."""
 
 
 class Columns(Generic[V]):
@@ -40,6 +41,9 @@ class Columns(Generic[V]):
         for field in self._fields:
             start = self._spans[-1][1] if self._spans else 0
             self._spans.append((start, start + len(field.columns), field.read))
+        of_fields = [(own.name, field) for own, field in zip(fields(kind), self._fields, strict=True)]  # type: ignore[arg-type]
+        self._as_they_are = [(own, field.columns[0]) for own, field in of_fields if field.write is None]
+        self._written = [(own, field.columns, field.write) for own, field in of_fields if field.write is not None]
 
     @property
     def names(self) -> tuple[str, ...]:
@@ -53,9 +57,9 @@ class Columns(Generic[V]):
 
     def write(self, value: V) -> dict[str, Any]:
         """Answer the columns of a value."""
-        said: dict[str, Any] = {}
-        for field, own in zip(self._fields, fields(self._kind), strict=True):  # type: ignore[arg-type]
-            said |= zip(field.columns, field.write(getattr(value, own.name)), strict=True)
+        said = {column: getattr(value, own) for own, column in self._as_they_are}
+        for own, columns, write in self._written:
+            said.update(zip(columns, write(getattr(value, own)), strict=True))
         return said
 
 
@@ -70,10 +74,10 @@ def _field(name: str, hint: Any) -> _Field:
     if isinstance(kind, type) and is_dataclass(kind):
         inner = Columns(kind)
         read = lru_cache(SHARED)(inner.read)
-        return _Field(name, inner.names, read, lambda value: tuple(inner.write(value).values()))
+        return _Field(name, inner.names, read, lambda value: tuple(map(inner.write(value).__getitem__, inner.names)))
     if kind == tuple[int, ...]:
         return _Field(name, (name,), _digits, lambda days: ("".join(str(day) for day in sorted(set(days))),))
-    return _Field(name, (name,), None, lambda value: (value,))
+    return _Field(name, (name,), None, None)
 
 
 def _load_columns(load: Load | None) -> tuple[str | None, str | None]:

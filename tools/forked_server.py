@@ -14,6 +14,7 @@ import icalendar
 import openpyxl
 import PIL.Image
 import PIL.ImageOps
+import rapidfuzz.distance
 import uvicorn.lifespan.on
 import uvicorn.loops.uvloop
 import uvicorn.protocols.websockets.websockets_sansio_impl
@@ -22,11 +23,15 @@ import upright_anvil.api.later_routers
 import upright_anvil.demo.scenario
 import upright_anvil.formats.paper.home_paper
 import upright_anvil.formats.paper.report_file
+import upright_anvil.services.today.standing_still
 from upright_anvil.api.hosting.reached import Reached
 from upright_anvil.cli import names_in, serve_data, serve_folder
 from upright_anvil.services.shelf import shipped_library
 
-__all__ = ["PIL", "alembic", "anyio", "babel", "highspy", "icalendar", "openpyxl", "serve", "upright_anvil", "uvicorn"]
+__all__ = [
+    "PIL", "alembic", "anyio", "babel", "highspy", "icalendar", "openpyxl", "rapidfuzz", "serve", "upright_anvil",
+    "uvicorn",
+]  # fmt: skip
 
 shipped_library()
 gc.collect()

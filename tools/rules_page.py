@@ -93,6 +93,7 @@ CHAPTERS = (
             "strength.layoff",
             "strength.kalman",
             "strength.over_time",
+            "strength.standing",
             "strength.rep_curve",
             "strength.known",
             "strength.plausible",

@@ -35,7 +35,7 @@ from upright_anvil.core.prescription.schemes.back_off import Cut
 from upright_anvil.core.prescription.targets import Distance, Most, Reps, Seconds
 from upright_anvil.core.prescription.tempo import Tempo
 from upright_anvil.core.progression.model import Exposure, ProgressionContext
-from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.strength.standing import Strength
 
 units = st.sampled_from(Unit)
 quarters = st.integers(1, 1600).map(lambda n: Decimal(n) / 4)

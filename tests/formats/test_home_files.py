@@ -12,7 +12,8 @@ from upright_anvil.formats.home_sheet_file import SheetParts, sheet_html, sheet_
 from upright_anvil.formats.paper.home_paper import home_pdf
 from upright_anvil.formats.paper.paper_size import PaperSize
 from upright_anvil.formats.shipped.languages import phrases_of
-from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make_sheet
+from upright_anvil.services.home.kept import kept_sheet, written
+from upright_anvil.services.home.making import SheetDay, make_sheet
 
 PARTS = SheetParts("const a = '</script>';", "body{color:red}")
 
@@ -28,7 +29,7 @@ class HomeFilesTest(StudioTest):
             self.sheet: HomeSheet = kept_sheet(scope, made.id)
 
     def html(self, sheet: HomeSheet) -> str:
-        return sheet_html(sheet, SHEET.dump_json(sheet).decode(), PARTS, phrases_of(sheet.language))
+        return sheet_html(sheet, written(sheet), PARTS, phrases_of(sheet.language))
 
     def test_all_is_in_the_one_file_and_names_stay_text(self) -> None:
         sheet = replace(self.sheet, client="<img src=x onerror=alert(1)>", program="</script><script>x")

@@ -9,11 +9,10 @@ from sqlalchemy import delete
 
 from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import Studio
-from upright_anvil.api.today import keeping_alerts
 from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.progress.behind import Trouble
-from upright_anvil.services.today import alerts
+from upright_anvil.services.today import alerts, standing_still
 from upright_anvil.services.today.alerts import ClientNotice
 from upright_anvil.services.today.today import open_today
 from upright_anvil.store.client.clients import all_clients
@@ -45,7 +44,7 @@ class KeptTest(TestCase):
         self.assertTrue(self.still())
         self.assertGreater(self.keeping.look(), 0)
         self.assertEqual(self.keeping.look(), 0)
-        with patch.object(alerts, "what_stands_still", side_effect=AssertionError):
+        with patch.object(standing_still, "what_stands_still", side_effect=AssertionError):
             self.assertEqual(self.notices(), fresh)
 
     def test_nobody_waits_for_a_long_log(self) -> None:
@@ -76,10 +75,10 @@ class KeptTest(TestCase):
             )  # as one more set would, without its weight
         with patch.object(alerts, "SETS_AT_ONCE", 0):
             self.assertIn(about, self.still())
-        with patch.object(alerts, "what_stands_still", return_value=None) as while_one_waits:
+        with patch.object(standing_still, "what_stands_still", return_value=None) as while_one_waits:
             self.assertNotIn(about, self.still())
             while_one_waits.assert_called_once()
-        with patch.object(keeping_alerts, "what_stands_still", return_value=None):
+        with patch.object(standing_still, "what_stands_still", return_value=None):
             self.assertEqual(self.keeping.look(), 1)
-        with patch.object(alerts, "what_stands_still", side_effect=AssertionError):
+        with patch.object(standing_still, "what_stands_still", side_effect=AssertionError):
             self.assertNotIn(about, self.still())

@@ -12,7 +12,8 @@ from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.core.progression.model import Lever
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.review.decisions import CellMovedError, Decision
+from upright_anvil.services.conflicts import CellMovedError
+from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.proposals import WITH_ITS_CIRCUIT
 from upright_anvil.services.review.views import ReviewView, Verdict
 

@@ -22,11 +22,13 @@ from upright_anvil.services.board.saving import save_edits
 from upright_anvil.services.clients.clients import add_client, change_client
 from upright_anvil.services.floor.clocks import session_clocks
 from upright_anvil.services.floor.opening import open_floor
+from upright_anvil.services.home.kept import kept_sheet, written
 from upright_anvil.services.home.looking import look_at_result
-from upright_anvil.services.home.making import SHEET, SheetDay, kept_sheet, make_sheet
+from upright_anvil.services.home.making import SheetDay, make_sheet
 from upright_anvil.services.home.overview import home_view
 from upright_anvil.services.home.results import give_code, had_a_word, receive, set_aside, take_result
-from upright_anvil.services.profile.client_profile import client_profile, pace_of
+from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.profile.pace import pace_of
 from upright_anvil.store.log import ledger
 from upright_anvil.store.programs import current
 
@@ -236,7 +238,7 @@ class HomeTest(StudioTest):
                     sheet = kept_sheet(scope, made.id)
                     self.assertEqual(len(sheet.days), len(days))
                     self.assertTrue(all(move.dose for day in sheet.days for move in day.moves))
-                    self.assertLess(len(SHEET.dump_json(sheet)), 200_000)
+                    self.assertLess(len(written(sheet).encode()), 200_000)
                     paper = home_pdf(sheet, phrases_of(sheet.language), PaperSize.A4)
                     self.assertEqual(len(re.findall(rb"/Type /Page\b", paper)), len(days))
 

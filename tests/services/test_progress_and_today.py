@@ -8,7 +8,7 @@ from upright_anvil.core.plan.edits.days import ChangeDay
 from upright_anvil.core.plan.edits.groups import GroupLines
 from upright_anvil.core.prescription.groups import GroupKind
 from upright_anvil.services.clients.clients import change_client, client_list
-from upright_anvil.services.profile.client_profile import pace_of
+from upright_anvil.services.profile.pace import pace_of
 from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import Verdict

@@ -14,7 +14,8 @@ from upright_anvil.core.progression.model import Lever
 from upright_anvil.services.board.opening import open_board
 from upright_anvil.services.board.saving import history
 from upright_anvil.services.board.views import BoardView
-from upright_anvil.services.review.decisions import CellMovedError, Decision
+from upright_anvil.services.conflicts import CellMovedError
+from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import ReviewLine, ReviewView, Verdict
 
 PLAN = "3 x 6-8, 60 kg, rest 2:00, leave 2"

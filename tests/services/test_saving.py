@@ -8,8 +8,9 @@ from upright_anvil.core.plan.document import Section
 from upright_anvil.core.plan.edits import Edit
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.edits.lines import AddLine, ChangeExercise, RemoveLine
-from upright_anvil.services.board.saving import StaleSaveError, history
+from upright_anvil.services.board.saving import history
 from upright_anvil.services.board.views import BoardView
+from upright_anvil.services.conflicts import StaleSaveError
 from upright_anvil.services.library.own_exercises import remove_own
 
 SQUAT = ("back-squat", "3 x 8, 60 kg")

@@ -15,10 +15,11 @@ from upright_anvil.core.plan.document import Section
 from upright_anvil.formats.shipped.template_file import shipped_templates
 from upright_anvil.services.board.empty_program import first_monday
 from upright_anvil.services.board.opening import open_board
-from upright_anvil.services.board.saving import StaleSaveError, history
+from upright_anvil.services.board.saving import history
 from upright_anvil.services.calendar.calendar import calendar_of
 from upright_anvil.services.clients.clients import add_client, client_file
 from upright_anvil.services.clients.places import PlaceFacts, add_place, set_places
+from upright_anvil.services.conflicts import StaleSaveError
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.services.starting.brief import brief_of
 from upright_anvil.services.starting.sources import StartingPoint

@@ -13,10 +13,8 @@ from starlette.exceptions import HTTPException
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.prescription.text.shorthand import ShorthandError
-from upright_anvil.services.assessment.rounds import DoubtError
-from upright_anvil.services.board.saving import StaleSaveError
+from upright_anvil.services.conflicts import CellMovedError, DoubtError, StaleSaveError
 from upright_anvil.services.people.signing_in import WaitError, WrongSecretError
-from upright_anvil.services.review.decisions import CellMovedError
 from upright_anvil.store.file.database import BusyError
 from upright_anvil.store.file.opening import file_trouble
 from upright_anvil.store.rows.not_found import NotFoundError

@@ -2,7 +2,7 @@ from datetime import date, timedelta
 from unittest import TestCase
 
 from upright_anvil.core.progress.behind import Trouble, behind, standing_still
-from upright_anvil.core.strength.over_time import Slope, Strength
+from upright_anvil.core.strength.standing import Slope, Strength
 
 TODAY = date(2026, 3, 30)
 

@@ -16,7 +16,7 @@ from upright_anvil.core.progress.highlights import (
     of_test,
     worth_telling,
 )
-from upright_anvil.core.strength.over_time import Point
+from upright_anvil.core.strength.standing import Point
 
 TODAY = date(2026, 3, 30)
 

@@ -23,7 +23,7 @@ from upright_anvil.core.prescription.targets import Distance, Seconds
 from upright_anvil.core.prescription.text.shorthand import read
 from upright_anvil.core.progression.judge import proposal
 from upright_anvil.core.progression.model import Exposure, Lever, ProgressionContext, Proposal
-from upright_anvil.core.strength.over_time import Slope, Strength
+from upright_anvil.core.strength.standing import Slope, Strength
 
 PLACE = read_equipment(
     "bar 20, plates 2x1.25 2x2.5 4x5 4x10 2x20\ndumbbells 6 8 10 12 16\nbelt 2.5 5 20\n"

@@ -4,7 +4,7 @@ from unittest import TestCase
 
 from upright_anvil.core.health.readiness import ReadinessGrade
 from upright_anvil.core.progression.easier_week import easier_week
-from upright_anvil.core.strength.over_time import Slope, Strength
+from upright_anvil.core.strength.standing import Slope, Strength
 
 GOOD, MIDDLING, POOR = ReadinessGrade.GOOD, ReadinessGrade.MIDDLING, ReadinessGrade.POOR
 

@@ -13,7 +13,7 @@ from upright_anvil.core.projection.scenario import (
     strongest,
     trained,
 )
-from upright_anvil.core.strength.over_time import Slope
+from upright_anvil.core.strength.standing import Slope
 
 LEVEL = Level(100, 0.02, 0.004, 0.003)
 

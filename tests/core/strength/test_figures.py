@@ -13,9 +13,10 @@ from upright_anvil.core.strength.attempts import Attempt, log_factors, reserve_v
 from upright_anvil.core.strength.kalman import FilterState, gap
 from upright_anvil.core.strength.known import Known
 from upright_anvil.core.strength.layoff import lost
-from upright_anvil.core.strength.over_time import ONE, Slope, Strength, strengths
+from upright_anvil.core.strength.over_time import ONE, strengths
 from upright_anvil.core.strength.plausible import doubt
-from upright_anvil.core.strength.rep_curve import RepCurve, rep_curves
+from upright_anvil.core.strength.rep_curve import rep_curves
+from upright_anvil.core.strength.standing import RepCurve, Slope, Strength
 
 REPS = np.asarray([1.0, 3, 5, 8, 10, 12, 15, 20])
 START = date(2026, 1, 5)

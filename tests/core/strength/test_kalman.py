@@ -7,8 +7,9 @@ from hypothesis import strategies as st
 
 from upright_anvil.core.strength.attempts import Attempt, table
 from upright_anvil.core.strength.kalman import START_TREND, FilterState, gap, steps
-from upright_anvil.core.strength.over_time import ONE, Slope, strengths
+from upright_anvil.core.strength.over_time import ONE, strengths
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
+from upright_anvil.core.strength.standing import Slope
 
 START = date(2026, 1, 5)
 sets = st.lists(

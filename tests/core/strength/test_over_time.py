@@ -9,9 +9,10 @@ from hypothesis import strategies as st
 
 from upright_anvil.core.strength.attempts import Attempt, log_factors, table
 from upright_anvil.core.strength.estimate import house_factor
-from upright_anvil.core.strength.over_time import WAY_THERE, Strength, lies_far_back, strengths, strengths_in
+from upright_anvil.core.strength.over_time import WAY_THERE, lies_far_back, strengths, strengths_in
 from upright_anvil.core.strength.rep_curve import FLATTEST, STEEPEST, rep_curves
 from upright_anvil.core.strength.session_table import REMEMBERED
+from upright_anvil.core.strength.standing import Strength
 
 START = date(2026, 1, 5)
 

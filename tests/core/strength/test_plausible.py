@@ -2,8 +2,8 @@ from datetime import date
 from unittest import TestCase
 
 from upright_anvil.core.strength.attempts import Attempt
-from upright_anvil.core.strength.over_time import Strength
 from upright_anvil.core.strength.plausible import doubt
+from upright_anvil.core.strength.standing import Strength
 
 DAY = date(2026, 3, 2)
 

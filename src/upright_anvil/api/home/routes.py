@@ -16,6 +16,7 @@ from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.core.plan.parts import DayKey, WeekKey
 from upright_anvil.services.exchange.home_files import PaperSize, sheet_file, sheet_paper
 from upright_anvil.services.home import looking, making, overview, results
+from upright_anvil.services.home.kept import kept_sheet
 from upright_anvil.services.home.looking import HomeResultView
 from upright_anvil.services.home.making import MadeSheet, SheetDay
 from upright_anvil.services.home.overview import HomeView
@@ -74,7 +75,7 @@ async def make_home_sheet(client_id: ClientId, asked: SheetRequest, here: Here, 
 def home_sheet(sheet_id: MadeId, here: Here) -> HomeSheet:
     """A sheet as it was made, as JSON."""
     with here.reading() as scope:
-        return making.kept_sheet(scope, sheet_id)
+        return kept_sheet(scope, sheet_id)
 
 
 @router.get("/home-sheets/{sheet_id}/sheet.html", response_class=Response)

@@ -3,7 +3,7 @@
 from collections.abc import Callable, Iterable
 
 from upright_anvil.api.studio import Studio
-from upright_anvil.services.today.alerts import not_kept_yet, what_stands_still
+from upright_anvil.services.today.alerts import not_kept_yet
 from upright_anvil.store.file.database import NOBODY
 from upright_anvil.store.log.alerts import keep_alert
 from upright_anvil.store.programs import running_program
@@ -26,6 +26,10 @@ class AlertKeeping:
 def _of_studio(studio: Studio) -> int:
     with studio.reading() as scope:
         waiting = not_kept_yet(scope, studio.today)
+    if not waiting:
+        return 0
+    from upright_anvil.services.today.standing_still import what_stands_still
+
     for client_id, state in waiting.items():
         with studio.reading() as scope:
             program = running_program(scope, client_id, studio.today)

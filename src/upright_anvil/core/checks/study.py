@@ -84,7 +84,7 @@ class StudiedLine:
     @cached_property
     def hard(self) -> int:
         """Hard sets of the line; what stands in a warm-up or cool-down counts none."""
-        if self.group.section in (Section.WARM_UP, Section.COOL_DOWN):
+        if self.group.preparing:
             return 0
         return _hard(self.text, self.profile.unit, Same(self.exercise))
 

@@ -8,9 +8,6 @@ from dataclasses import dataclass
 from itertools import pairwise
 from typing import Final
 
-from rapidfuzz import process
-from rapidfuzz.distance import OSA
-
 from upright_anvil.core.body.joints import Joint, Stress
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ExerciseId
@@ -165,6 +162,9 @@ class SearchIndex:
                 break
             found.setdefault(known, PREFIX + (1 - PREFIX) * len(word) / (len(known) + 1) if last or not exact else SLIP)
         if not exact and len(word) >= SHORTEST_SLIP:
+            from rapidfuzz import process
+            from rapidfuzz.distance import OSA
+
             near = process.extract(
                 word, self._vocabulary, scorer=OSA.normalized_similarity, score_cutoff=NEAREST_SLIP, limit=12
             )

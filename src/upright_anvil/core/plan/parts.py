@@ -184,6 +184,16 @@ class Group(Part):
             raise ValueError("only a pair says what it pairs")
         return self
 
+    @property
+    def preparing(self) -> bool:
+        """Whether it gets ready or winds down."""
+        return self.section in (Section.WARM_UP, Section.COOL_DOWN)
+
+    def is_circuit_in(self, week: int) -> bool:
+        """Answer whether it is judged as one: a circuit or intervals of more than one station in a week, from 0."""
+        trained = [line for line in self.lines if week < len(line.cells) and line.cells[week].text]
+        return self.kind.by_rounds and len(trained) > 1
+
 
 def kind_for(kind: GroupKind, count: int) -> GroupKind:
     """Answer what a group is called once it has this many lines: a pair that loses one is a single line. House rule."""

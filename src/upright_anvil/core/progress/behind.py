@@ -7,7 +7,7 @@ from enum import StrEnum
 from typing import Final
 
 from upright_anvil.core.progression.judgements.plateau import falls, no_useful_gain
-from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.strength.standing import Strength
 
 LOOKS_BACK: Final = 21
 """Days of planned sessions looked back on."""

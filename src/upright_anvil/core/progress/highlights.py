@@ -12,7 +12,7 @@ from typing import Final
 
 from upright_anvil.core.assessment.compare import ChangeVerdict, TestChange, Way
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit, plain
-from upright_anvil.core.strength.over_time import Point
+from upright_anvil.core.strength.standing import Point
 
 MOST: Final = 3
 KEPT_FROM: Final = Decimal("0.85")

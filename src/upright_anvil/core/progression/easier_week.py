@@ -9,7 +9,7 @@ from enum import StrEnum
 from typing import Final
 
 from upright_anvil.core.health.readiness import ReadinessGrade
-from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.strength.standing import Strength
 
 LIFTS: Final = 2
 """Main lifts that must be falling."""

@@ -15,7 +15,7 @@ from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.text.shorthand import write
 from upright_anvil.core.progression.kinds import WorkKind, kind_of
-from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.strength.standing import Strength
 
 
 class Lever(StrEnum):

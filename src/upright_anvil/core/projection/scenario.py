@@ -5,7 +5,7 @@ from enum import StrEnum
 from math import exp, sqrt
 from typing import Final
 
-from upright_anvil.core.strength.over_time import FOUR_TO_ONE, NORMAL_95, Strength
+from upright_anvil.core.strength.standing import FOUR_TO_ONE, NORMAL_95, Strength
 
 MISSED: Final = frozenset({1, 2})
 """The weeks (from 0) without training in a bad patch."""

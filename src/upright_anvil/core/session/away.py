@@ -13,7 +13,7 @@ from typing import Final
 from upright_anvil.core.constants import DEFAULT_RESERVE
 from upright_anvil.core.exercises import Exercise, ExerciseKind
 from upright_anvil.core.loads.load import Load, per_cent
-from upright_anvil.core.plan.document import Line, Program, Section, Week
+from upright_anvil.core.plan.document import Line, Program, Week
 from upright_anvil.core.plan.edits.cells import SetCell
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.plan.read_out.reading import prescription_or_none
@@ -59,7 +59,7 @@ def stepping_back(
     phase, day = day_of(session)
     week, found = phase.weeks[0], []
     for group in day.groups:
-        if group.section in (Section.WARM_UP, Section.COOL_DOWN):
+        if group.preparing:
             continue
         for line in group.lines:
             change = _line(line, week, cut, days, profile)

@@ -73,7 +73,7 @@ def _working(
     day: Day, week: Week, profile: ClientProfile, left: frozenset[str] | set[str]
 ) -> Iterator[tuple[Group, Line]]:
     for group in day.groups:
-        if group.section in (Section.WARM_UP, Section.COOL_DOWN):
+        if group.preparing:
             continue
         for line in group.lines:
             exercise = profile.exercise(line.exercise_in(week))

@@ -2,15 +2,14 @@
 
 from decimal import Decimal
 from functools import lru_cache
-
-import numpy as np
-from numpy.typing import NDArray
+from typing import TYPE_CHECKING
 
 from upright_anvil.core.constants import BLEND_FROM, BLEND_TO, DEFAULT_RESERVE, MAX_ESTIMATE_REPS
 from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.strength.formulas import FORMULAS, epley
 
-Floats = NDArray[np.float64]
+if TYPE_CHECKING:
+    from upright_anvil.core.strength.attempts import Floats
 
 
 def reps_to_failure(reps: int, reserve: int | None) -> int:
@@ -18,11 +17,13 @@ def reps_to_failure(reps: int, reserve: int | None) -> int:
     return reps + (DEFAULT_RESERVE if reserve is None else reserve)
 
 
-def house_blend(r: Floats) -> Floats:
+def house_blend(r: "Floats") -> "Floats":
     """Answer maximum / load at R repetitions to failure, element by element; past 20 the curve goes on as Epley.
 
     The mean of Epley and Brzycki to R = 10, blended linearly to Epley alone at R = 15. Rises with R. House rule.
     """
+    import numpy as np  # noqa: PLC0415 - what only tells times needs none of it
+
     by_epley = np.where(r <= 1, 1.0, 1 + r / 30)
     mean = (by_epley + 36 / (37 - np.minimum(r, MAX_ESTIMATE_REPS))) / 2
     weight = np.clip((r - BLEND_FROM) / (BLEND_TO - BLEND_FROM), 0, 1)
@@ -32,6 +33,8 @@ def house_blend(r: Floats) -> Floats:
 @lru_cache(maxsize=4096)
 def house_factor(r: float) -> float | None:
     """Answer `house_blend` at one R; None above 20, where no maximum is estimated. House rule."""
+    import numpy as np  # noqa: PLC0415 - as above
+
     return None if r > MAX_ESTIMATE_REPS else float(house_blend(np.asarray(r, dtype=np.float64)))
 
 

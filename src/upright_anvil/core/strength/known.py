@@ -6,8 +6,7 @@ from decimal import Decimal
 
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.loads.load import Kilograms, Load
-from upright_anvil.core.strength.over_time import Strength
-from upright_anvil.core.strength.rep_curve import RepCurve
+from upright_anvil.core.strength.standing import RepCurve, Strength
 
 
 @dataclass(frozen=True, slots=True)

@@ -15,8 +15,8 @@ from upright_anvil.core.loads.load import per_cent
 from upright_anvil.core.strength.attempts import TIRED_PER_SET, Attempt, log_factors, variances
 from upright_anvil.core.strength.doubted import ERRORS, LEAST_ABOVE, LEAST_BELOW, NEEDED_BELOW
 from upright_anvil.core.strength.estimate import reps_to_failure
-from upright_anvil.core.strength.over_time import Strength
 from upright_anvil.core.strength.session_table import DAY_SD
+from upright_anvil.core.strength.standing import Strength
 
 NEAR_UNIT: Final = 0.15
 

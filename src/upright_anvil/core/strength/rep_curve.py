@@ -5,7 +5,6 @@ of different repetitions, and stays near 1 while there are few. House rule.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from datetime import date
 from typing import Final
 
@@ -15,22 +14,13 @@ from upright_anvil.core.strength.attempts import Attempt, Table, table
 from upright_anvil.core.strength.doubted import doubted
 from upright_anvil.core.strength.kalman import START_TREND, steps
 from upright_anvil.core.strength.session_table import sessions_of
+from upright_anvil.core.strength.standing import RepCurve
 
 PRIOR_SD: Final = 0.15
 """How far clients differ from the published curve, as a share of it. House figure."""
 
 FLATTEST, STEEPEST = 0.6, 1.5
 """Bounds of the figure: beyond them the sets contradict each other. House figures."""
-
-
-@dataclass(frozen=True, slots=True)
-class RepCurve:
-    """One group's curve: its steepness (1 = published), the standard error, and how many sets told."""
-
-    group: str
-    steepness: float
-    error: float
-    sets: int
 
 
 def rep_curves(attempts: Sequence[Attempt], today: date) -> dict[str, RepCurve]:

@@ -15,6 +15,7 @@ from upright_anvil.core.health.screening import HealthStanding
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.loads.load import Load, Unit
 from upright_anvil.services.assessment.batteries import all_tests, battery
+from upright_anvil.services.conflicts import DoubtError
 from upright_anvil.services.health.health_file import may_single, screening_of, standing_of
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store.client import testing as store
@@ -22,10 +23,6 @@ from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import TestRoundRow
-
-
-class DoubtError(DomainError):
-    """A figure far outside the plausible: asked about, and kept once it is confirmed."""
 
 
 @dataclass(frozen=True, slots=True)

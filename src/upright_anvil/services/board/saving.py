@@ -6,27 +6,17 @@ from datetime import date, datetime
 
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import ProgramId
-from upright_anvil.core.plan.changing.compare import Difference, compare
+from upright_anvil.core.plan.changing.compare import compare
 from upright_anvil.core.plan.document import Program
 from upright_anvil.core.plan.edits import Edit, apply_edits
 from upright_anvil.core.plan.edits.lines import AT_THE_END, AddLine, ChangeExercise
 from upright_anvil.core.plan.read_out.usual_section import usual_section
 from upright_anvil.services.board.typed import written_out
+from upright_anvil.services.conflicts import StaleSaveError
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.programs import Revision, RevisionHead
-
-
-class StaleSaveError(Exception):
-    """The program has moved on since the revision a save started from; ``differences`` say how."""
-
-    def __init__(self, base: int, current: int, differences: tuple[Difference, ...]) -> None:
-        super().__init__(
-            f"The program has changed since you opened it (revision {base}, now {current}). "
-            "Nothing of yours was saved; look at what changed, then save again."
-        )
-        self.base, self.current, self.differences = base, current, differences
 
 
 def save_edits(

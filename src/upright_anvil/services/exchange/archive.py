@@ -17,7 +17,7 @@ from upright_anvil.formats.exchange.archive_file import Archive, read_archive, r
 from upright_anvil.formats.picture_file import small_picture
 from upright_anvil.services.clients.clients import client_file
 from upright_anvil.services.exchange.exporting import ExportedFile, stem
-from upright_anvil.services.home.making import SHEET
+from upright_anvil.services.home.kept import read as read_sheet
 from upright_anvil.services.ids import fresh_id, session_id
 from upright_anvil.services.log.done import done_by_line
 from upright_anvil.services.shelf import all_exercises, choices, own_of
@@ -236,7 +236,7 @@ def _check(name: str, rows: Sequence[Row]) -> None:
             Program.model_validate_json(row["document"])
     if name == "home_sheet":
         for row in rows:
-            SHEET.validate_json(row["document"])
+            read_sheet(row["document"])
 
 
 def bring_in_client(scope: Scope, ready: ReadyArchive, now: datetime) -> BroughtInClient:

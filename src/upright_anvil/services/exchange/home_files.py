@@ -7,7 +7,7 @@ from upright_anvil.formats.home_sheet_file import sheet_html, sheet_parts
 from upright_anvil.formats.paper.paper_size import PaperSize
 from upright_anvil.formats.shipped.languages import phrases_of
 from upright_anvil.services.exchange.exporting import ExportedFile, stem
-from upright_anvil.services.home.making import SHEET, kept_sheet
+from upright_anvil.services.home.kept import kept_sheet, written
 from upright_anvil.store.file.database import Scope
 
 __all__ = ["PaperSize", "sheet_file", "sheet_paper"]
@@ -19,7 +19,7 @@ def sheet_file(scope: Scope, sheet_id: str, web: Path | None) -> ExportedFile:
         raise DomainError("This app serves its data alone: there is no interface to make a sheet of.")
     sheet = kept_sheet(scope, sheet_id)
     phrases = phrases_of(sheet.language)
-    page = sheet_html(sheet, SHEET.dump_json(sheet).decode(), sheet_parts(web / "sheet"), phrases)
+    page = sheet_html(sheet, written(sheet), sheet_parts(web / "sheet"), phrases)
     return ExportedFile(
         f"{stem(f'{sheet.client} at home {sheet.made_on}')}.html", "text/html; charset=utf-8", page.encode()
     )

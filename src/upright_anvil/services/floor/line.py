@@ -16,7 +16,7 @@ from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Load
 from upright_anvil.core.loads.on_the_bar import bars_for
 from upright_anvil.core.phrases import ENGLISH, Phrases
-from upright_anvil.core.plan.document import Day, Group, Line, Phase, Section
+from upright_anvil.core.plan.document import Day, Group, Line, Phase
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.plan.read_out.resolving import lifted_with, load_caution, set_to
@@ -156,7 +156,7 @@ def floor_line(line: Line, exercise: Exercise, around: Around) -> FloorLine | No
 
 
 def _counts(exercise: Exercise, around: Around, asked: Prescription | None) -> bool:
-    preparing = around.group is not None and around.group.section in (Section.WARM_UP, Section.COOL_DOWN)
+    preparing = around.group is not None and around.group.preparing
     return asked is not None and kind_of(exercise, asked, preparing=preparing) is WorkKind.TIMED
 
 

@@ -12,7 +12,8 @@ from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.floor.changes.away import keep_step_back, was_away
 from upright_anvil.services.floor.changes.on_the_day import on_the_day
 from upright_anvil.services.floor.session import FoundSession, find
-from upright_anvil.services.profile.client_profile import LONGEST_SESSION, client_profile, unpaced_profile
+from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.services.profile.pace import LONGEST_SESSION, unpaced_profile
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import ledger
 from upright_anvil.store.rows.once import stored

@@ -12,7 +12,7 @@ from upright_anvil.core.ids import ClientId, SessionId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
 from upright_anvil.core.plan.locate import find_day, week_index
 from upright_anvil.formats.home_result import read_result, sheet_of
-from upright_anvil.services.home.making import sheet_of_row
+from upright_anvil.services.home.kept import sheet_of_row
 from upright_anvil.services.ids import session_id
 from upright_anvil.store import programs
 from upright_anvil.store.client import home as store

@@ -6,8 +6,6 @@ from dataclasses import dataclass
 from datetime import date, datetime
 from secrets import token_hex
 
-from pydantic import TypeAdapter
-
 from upright_anvil.core.body.joints import Side
 from upright_anvil.core.clock.tempo_beats import metronome
 from upright_anvil.core.errors import DomainError
@@ -39,9 +37,9 @@ from upright_anvil.services.floor.opened import Opened, opened, run_lines
 from upright_anvil.services.floor.opening import floor_of
 from upright_anvil.services.floor.sets import FloorSet
 from upright_anvil.services.health.health_file import screening_of
+from upright_anvil.services.home.kept import written
 from upright_anvil.services.ids import fresh_id
 from upright_anvil.store import programs
-from upright_anvil.store.client import home as store
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.studio import exercises
@@ -54,7 +52,6 @@ KEY_BYTES = 16
 LOADS_AROUND = 8
 RUNG_CUES = 2
 MOST_PICTURE_BYTES = 120_000
-SHEET = TypeAdapter(HomeSheet)
 
 
 @dataclass(frozen=True, slots=True)
@@ -123,23 +120,13 @@ def make_sheet(
         client_id=who.id,
         program_id=program_id,
         made_at=now,
-        document=SHEET.dump_json(sheet).decode(),
+        document=written(sheet),
         send_code="",
         send_until=None,
     )
     scope.db.add(kept)
     scope.db.flush()
     return MadeSheet(sheet.id, who.name, tuple(day.name for day in made), _said(scope, made, today, who.id))
-
-
-def kept_sheet(scope: Scope, sheet_id: str) -> HomeSheet:
-    """Answer a sheet as it was made. Raises `NotFoundError`."""
-    return sheet_of_row(store.home_sheet(scope, sheet_id))
-
-
-def sheet_of_row(row: HomeSheetRow) -> HomeSheet:
-    """Read a stored sheet."""
-    return SHEET.validate_json(row.document)
 
 
 def _said(scope: Scope, days: Sequence[HomeDay], today: date, client_id: ClientId) -> tuple[str, ...]:

@@ -6,7 +6,7 @@ from enum import StrEnum
 
 from upright_anvil.core.ids import ClientId, DayId, ProgramId, SessionId, WeekId
 from upright_anvil.core.phrases import Language
-from upright_anvil.services.home.making import sheet_of_row
+from upright_anvil.services.home.kept import sheet_of_row
 from upright_anvil.services.ids import session_id
 from upright_anvil.store import programs
 from upright_anvil.store.client import home as store

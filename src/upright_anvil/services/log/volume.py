@@ -7,7 +7,7 @@ from typing import NamedTuple
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import DayId, ExerciseId, ProgramId, WeekId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.document import Day, Line, Phase, Program, Section
+from upright_anvil.core.plan.document import Day, Line, Phase, Program
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.volume.bands import Band
@@ -46,7 +46,7 @@ def _week(
 
 def _working(day: Day) -> list[Line]:
     """The lines of a day that count: none of those that warm up or cool down."""
-    groups = (g for g in day.groups if g.section not in (Section.WARM_UP, Section.COOL_DOWN))
+    groups = (g for g in day.groups if not g.preparing)
     return [line for group in groups for line in group.lines]
 
 

@@ -1,18 +1,15 @@
 """What a client's plan is read against: place, exercises, estimated maxima, pace."""
 
-from collections.abc import Collection, Iterable, Mapping, Sequence
-from dataclasses import replace
-from datetime import date, timedelta
-from typing import Final
+from collections.abc import Mapping
+from datetime import date
 
 from upright_anvil.core.assessment.items import TestKind
 from upright_anvil.core.assessment.results import standing_results
 from upright_anvil.core.blocks import added_load
-from upright_anvil.core.constants import PACE_SESSIONS
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.health.history import current
 from upright_anvil.core.health.screening import health_standing
-from upright_anvil.core.ids import ClientId, PlaceId, SessionId
+from upright_anvil.core.ids import ClientId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
 from upright_anvil.core.loads.inventory import Inventory
 from upright_anvil.core.loads.load import Kilograms, Unit
@@ -23,22 +20,17 @@ from upright_anvil.core.prescription.tempo import is_slow
 from upright_anvil.core.strength.attempts import Attempt
 from upright_anvil.core.strength.estimate import estimate_max
 from upright_anvil.core.strength.known import Known
-from upright_anvil.core.timing.estimate import pace_factor
 from upright_anvil.formats.shipped.testing_file import shipped_tests
 from upright_anvil.services.assessment.batteries import all_tests
 from upright_anvil.services.clients.places import inventory_of
+from upright_anvil.services.profile.pace import client_pace
 from upright_anvil.services.profile.strength import known_of
-from upright_anvil.services.shelf import Library, library
+from upright_anvil.services.shelf import library
 from upright_anvil.store.client import health, testing
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log.ledger import TimedSession, newest_sessions, read_newest_sessions, session_dates
+from upright_anvil.store.log.ledger import session_dates
 from upright_anvil.store.studio.places import places_of_client
-from upright_anvil.store.tables import ClientRow
-
-SHORTEST_SESSION = timedelta(minutes=5)
-LONGEST_SESSION = timedelta(hours=4)
-"""A session outside these was left open or logged afterwards, so it says nothing of the pace. House rule."""
 
 
 def client_profile(
@@ -79,7 +71,7 @@ def client_profile(
         body_kg=weights[-1][1] if weights else None,
         standing=current(health.history(scope, client_id), on),
         ladders=shelf.ladders,
-        pace=_pace(scope, client_id) if paced else 1.0,
+        pace=client_pace(scope, client_id) if paced else 1.0,
         places=inventories,
         place_names={place.id: place.name for place in places},
         weights=weights,
@@ -89,34 +81,6 @@ def client_profile(
     return bare.knowing(
         known_of(scope, client_id, bare, until or on, days, leaving_out=leaving_out, path_of=path_of, whole=whole)
     )
-
-
-def timing_profile(
-    scope: Scope,
-    who: ClientRow,
-    inventories: Mapping[PlaceId, Inventory],
-    shelf: Library,
-    recent: Sequence[TimedSession],
-) -> ClientProfile:
-    """Answer a client's profile as far as times go by it: unit, places, exercises and pace; of the rest nothing.
-
-    ``inventories`` are those of the client's places, the usual one first, ``recent`` the sessions of the last weeks:
-    none is older than one that is not among them.
-    """
-    lasted = _lasted(recent)
-    pace = pace_factor(lasted) if len(lasted) >= PACE_SESSIONS else _pace(scope, who.id)
-    return replace(_timed_by(who, inventories, shelf), pace=pace)
-
-
-def unpaced_profile(scope: Scope, client_id: ClientId) -> ClientProfile:
-    """Answer the same of a client by id, at the pace of the estimate itself. Raises `NotFoundError`."""
-    places = {place.id: inventory_of(place) for place in places_of_client(scope, client_id)}
-    return _timed_by(client(scope, client_id), places, library(scope))
-
-
-def _timed_by(who: ClientRow, places: Mapping[PlaceId, Inventory], shelf: Library) -> ClientProfile:
-    usual = next(iter(places.values()), Inventory())
-    return replace(ClientProfile.nothing_known(Unit(who.unit), usual, shelf.exercises, shelf.ladders), places=places)
 
 
 def _weighed(scope: Scope, client_id: ClientId) -> tuple[tuple[tuple[date, Kilograms], ...], tuple[Tested, ...]]:
@@ -169,37 +133,3 @@ def estimate_of(
     """Answer the same from a set's figures; ``load`` is what was added to body weight, or taken off it."""
     moved = moved_kg(load, exercise.bodyweight_share, body_kg) if exercise is not None and reps else None
     return estimate_max(moved, reps, reserve) if moved and reps else None
-
-
-LOOKED_BACK: Final[tuple[int, int, None]] = (3 * PACE_SESSIONS, 30 * PACE_SESSIONS, None)
-"""How many of the newest sessions are read for the pace, until enough of them have times that say something."""
-
-
-def _pace(scope: Scope, client_id: ClientId) -> float:
-    """The pace factor of a client: of the newest sessions, never of all of years."""
-    newest: Sequence[TimedSession] = ()
-    for most in LOOKED_BACK:
-        newest = newest_sessions(scope, client_id, most)
-        if most is None or len(newest) < most or len(_lasted(newest)) >= PACE_SESSIONS:
-            break
-    return pace_of(newest)
-
-
-def read_paces(scope: Scope, clients: Collection[ClientId]) -> None:
-    """Read what the pace of some clients goes by at once, where nothing is written meanwhile."""
-    read_newest_sessions(scope, clients, LOOKED_BACK[0])
-
-
-def pace_of(sessions: Iterable[TimedSession]) -> float:
-    """Answer the client's pace factor from finished sessions, oldest first."""
-    return pace_factor(_lasted(sessions))
-
-
-def _lasted(sessions: Iterable[TimedSession]) -> list[tuple[float, float]]:
-    """Seconds taken and estimated, of the sessions whose times say something."""
-    lasted = (
-        (s.finished_at - s.started_at, s.estimated_seconds)
-        for s in sessions
-        if s.finished_at is not None and SHORTEST_SESSION <= s.finished_at - s.started_at <= LONGEST_SESSION
-    )
-    return [(length.total_seconds(), float(estimate)) for length, estimate in lasted if length and estimate > 0]

@@ -12,7 +12,8 @@ from upright_anvil.core.loads.load import Unit, in_unit
 from upright_anvil.core.plan.document import Program, WeekKind
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.plan.standing import ProgramStanding, standings
-from upright_anvil.core.strength.over_time import EVERY, Strength, lies_far_back
+from upright_anvil.core.strength.over_time import EVERY, lies_far_back
+from upright_anvil.core.strength.standing import Strength
 from upright_anvil.core.volume.bands import band_for
 from upright_anvil.services.assessment.rounds import side_by_side
 from upright_anvil.services.log.done import Done, done_by_line

@@ -10,7 +10,7 @@ from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.progress.at_load import LoadedSet, most_gained
 from upright_anvil.core.progress.highlights import Telling, of_pain, of_reps, of_strength, of_test
-from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.strength.standing import Strength
 from upright_anvil.services.assessment.rounds import Pair, SideBySide
 from upright_anvil.store.log.ledger import HeldSession
 

@@ -14,7 +14,8 @@ from upright_anvil.core.plan.document import Phase, WeekKind
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.progress.at_load import LoadedSet
 from upright_anvil.core.progress.highlights import Telling, of_coming, worth_telling
-from upright_anvil.core.strength.over_time import EVERY, Strength
+from upright_anvil.core.strength.over_time import EVERY
+from upright_anvil.core.strength.standing import Strength
 from upright_anvil.services.assessment.rounds import Pair, SideBySide, side_by_side
 from upright_anvil.services.board.empty_program import monday_of
 from upright_anvil.services.ids import session_id

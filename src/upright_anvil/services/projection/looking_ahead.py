@@ -34,7 +34,7 @@ from upright_anvil.services.projection.views import (
     AheadView,
     AheadWeek,
 )
-from upright_anvil.services.review.proposals import exposures_of, is_circuit, preparing, rung_of
+from upright_anvil.services.review.proposals import exposures_of, rung_of
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
@@ -174,12 +174,12 @@ def _line(
         harder=rung_of(line, exercise.id, profile, harder=True),
         easier=rung_of(line, exercise.id, profile, harder=False),
         health=why_not_up(exercise, asked, profile.standing, profile.screening),
-        preparing=preparing(group),
+        preparing=group.preparing,
         doubted=profile.known.doubted,
         restricted=restriction(stretch.phase, group, line, asked) is not None,
     )
     weeks = [WeekAhead(head.on, ask, head.easing_off) for head, ask in zip(stretch.heads, asks, strict=False)]
-    circuit = is_circuit(group, stretch.start)
+    circuit = group.is_circuit_in(stretch.start)
     ahead = ProjectedLine(context, policy, further(weeks, len(stretch.heads)), circuit)
     measure, why = measure_of(asked, context, profile.unit), cannot(ahead)
     told = AheadLine(line.id, exercise.id, exercise.name, rule_name(policy), measure, why, None)

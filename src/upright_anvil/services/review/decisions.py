@@ -18,6 +18,7 @@ from upright_anvil.core.prescription.text.shorthand import read, write
 from upright_anvil.core.progression.model import Proposal
 from upright_anvil.services.board.saving import write_revision
 from upright_anvil.services.board.trial import TrialView, trial
+from upright_anvil.services.conflicts import CellMovedError
 from upright_anvil.services.review.later_weeks import RolledWeek, rolled_on, written
 from upright_anvil.services.review.opening import OpenReview, ProposedLine
 from upright_anvil.services.review.presenting import circuit_of
@@ -44,17 +45,6 @@ class Decision:
     seen: str
     reason: str
     stations: Mapping[LineId, str] = field(default_factory=dict)
-
-
-class CellMovedError(Exception):
-    """A cell that a decision would write has changed since it was shown."""
-
-    def __init__(self, seen: str, now: str) -> None:
-        super().__init__(
-            f"Next week's cell has changed: it said '{seen or 'nothing'}' and now says '{now or 'nothing'}'. "
-            "Nothing was written; look again, then decide."
-        )
-        self.seen, self.now = seen, now
 
 
 def decide(scope: Scope, opened: OpenReview, decisions: Sequence[Decision], now: datetime) -> OpenReview:

@@ -28,7 +28,6 @@ from upright_anvil.services.review.proposals import (
     away_before,
     changed_for_the_day,
     exposures_of,
-    is_circuit,
     poor_day,
     proposed,
     proposed_for_circuit,
@@ -113,7 +112,7 @@ def open_review(scope: Scope, sid: SessionId, today: date) -> OpenReview:
             for line in group.lines
             if line.cells[found.week].text or (sid, line.id) in done
         ]
-        if is_circuit(group, found.week):
+        if group.is_circuit_in(found.week):
             fits = a_round_fits(found.day, found.phase.weeks, found.week, group, profile, minutes_limit)
             verdicts = proposed_for_circuit(found, group, judged, rows_today, now.program, round_fits=fits)
         else:

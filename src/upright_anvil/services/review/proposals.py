@@ -11,7 +11,7 @@ from upright_anvil.core.health.raising import not_enough_alone, spared_joint, wh
 from upright_anvil.core.health.readiness import ReadinessGrade, grade
 from upright_anvil.core.ids import ExerciseId, LineId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
-from upright_anvil.core.plan.document import Group, Line, Program, Section, Week, WeekKind
+from upright_anvil.core.plan.document import Group, Line, Program, Week, WeekKind
 from upright_anvil.core.plan.locate import find_line
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile
 from upright_anvil.core.plan.read_out.reading import prescription_or_none
@@ -172,17 +172,6 @@ def away_before(dates: Mapping[SessionId, date], sid: SessionId) -> int:
     return (on - before).days if before is not None else 0
 
 
-def is_circuit(group: Group, week: int) -> bool:
-    """Answer whether a group is judged as one: a circuit or intervals of more than one station that week."""
-    trained = [line for line in group.lines if week < len(line.cells) and line.cells[week].text]
-    return group.kind.by_rounds and len(trained) > 1
-
-
-def preparing(group: Group) -> bool:
-    """Answer whether a group gets ready or winds down."""
-    return group.section in (Section.WARM_UP, Section.COOL_DOWN)
-
-
 def context_of(
     found: FoundSession, group: Group, judged: JudgedLine, session_rows: Iterable[PerformedSet]
 ) -> ProgressionContext:
@@ -218,7 +207,7 @@ def context_of(
         beside=tuple(row for row in session_rows if row.exercise == exercise.id and row.slot.line != line.id),
         doubted=profile.known.doubted,
         unfinished=day.unfinished,
-        preparing=preparing(group),
+        preparing=group.preparing,
         restricted=restriction(found.phase, group, line, plan) is not None,
         alone=not_enough_alone(exercise, profile.standing, new=day.new),
     )
@@ -280,7 +269,7 @@ def proposed_for_circuit(
     others = {judged.line.id: (None, WITH_ITS_CIRCUIT) for judged in lines}
     if found.phase.weeks[found.week].kind is WeekKind.EASE_OFF:
         return dict.fromkeys(others, (None, EASING_OFF))
-    if preparing(group):
+    if group.preparing:
         return dict.fromkeys(others, (None, "It gets ready, loosens or winds down: it stays as it is."))
     if not any(judged.done for judged in lines):
         return dict.fromkeys(others, (None, NOTHING_LOGGED))

@@ -10,7 +10,7 @@ from upright_anvil.core.plan.document import Day, Phase, Program
 from upright_anvil.core.plan.read_out.reading import day_estimate
 from upright_anvil.services.clients.places import inventory_from
 from upright_anvil.services.ids import session_id
-from upright_anvil.services.profile.client_profile import read_paces, timing_profile
+from upright_anvil.services.profile.pace import read_paces, timing_profile
 from upright_anvil.services.shelf import Library, library
 from upright_anvil.store import programs
 from upright_anvil.store.file.database import Scope

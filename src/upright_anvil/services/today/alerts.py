@@ -10,9 +10,7 @@ from dataclasses import dataclass
 from datetime import date, timedelta
 
 from upright_anvil.core.ids import ClientId, ProgramId
-from upright_anvil.core.plan.document import Program, Section
-from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind, standing_still
-from upright_anvil.services.profile.client_profile import client_profile
+from upright_anvil.core.progress.behind import LOOKS_BACK, Notice, Trouble, behind
 from upright_anvil.services.today.agenda import Agenda, agenda_of
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import all_clients
@@ -99,6 +97,8 @@ class Alerts:
             if sets > self._left:
                 raise _LaterError
             self._left -= sets
+            from upright_anvil.services.today.standing_still import what_stands_still
+
             return what_stands_still(self._scope, who.id, program, self._today)
 
         try:
@@ -109,28 +109,6 @@ class Alerts:
 
 def _named(who: ClientRow, program: ProgramRow, found: Notice) -> ClientNotice:
     return ClientNotice(who.id, who.name, found.trouble, found.text, found.exercise, program.id)
-
-
-def what_stands_still(scope: Scope, client_id: ClientId, program: ProgramRow, today: date) -> Notice | None:
-    """Answer the main lift of the weeks now that falls or stands still."""
-    main = _main_lifts(programs.revision(scope, program.id, program.revision).program, today)
-    profile = client_profile(scope, client_id, today, paced=False)
-    known = profile.known.strengths
-    return standing_still([(profile.exercise(name).name, strength) for name, strength in known.items() if name in main])
-
-
-def _main_lifts(program: Program, today: date) -> set[str]:
-    now = [phase for phase, _, monday in program.weeks() if monday <= today < monday + timedelta(days=7)]
-    phases = now or [program.phases[-1]]
-    return {
-        exercise
-        for day in phases[0].days
-        for group in day.groups
-        if group.section is Section.MAIN
-        for line in group.lines
-        for exercise in (line.exercise, line.exercise_b)
-        if exercise
-    }
 
 
 def not_kept_yet(scope: Scope, today: date) -> Mapping[ClientId, str]:

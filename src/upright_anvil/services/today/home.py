@@ -6,7 +6,7 @@ from datetime import date
 from enum import StrEnum
 
 from upright_anvil.core.ids import ClientId, SessionId
-from upright_anvil.services.home.making import sheet_of_row
+from upright_anvil.services.home.kept import sheet_of_row
 from upright_anvil.services.today.agenda import Agenda
 from upright_anvil.store.client import home as store
 from upright_anvil.store.file.database import Scope

@@ -14,7 +14,6 @@ from upright_anvil.core.progress.behind import LOOKS_BACK, Trouble
 from upright_anvil.core.progression.kinds import prepares
 from upright_anvil.core.same import Same
 from upright_anvil.services.people.handing_over import mine_of
-from upright_anvil.services.review.proposals import is_circuit, preparing
 from upright_anvil.services.shelf import library
 from upright_anvil.services.today.agenda import MOST_KEPT, Agenda, Estimates, agendas_of
 from upright_anvil.services.today.alerts import Alerts, ClientNotice
@@ -243,14 +242,14 @@ def _undecided(
         return day.name, 0
     waiting = 0
     for group in program.as_held(phase, row.week_id, day).groups:
-        if not preparing(group):
+        if not group.preparing:
             trained = {
                 line.id: shelf.get(named) or unknown_exercise(named)
                 for line in group.lines
                 if line.id in done and (named := line.exercise_in(phase.weeks[week]))
             }
             raised = {name for name, exercise in trained.items() if not prepares(exercise)}
-            if is_circuit(group, week):
+            if group.is_circuit_in(week):
                 waiting += bool(raised) and not trained.keys() & decided
             else:
                 waiting += len(raised - decided)

@@ -27,7 +27,7 @@ ANYWHERE = (1, 50)
 def _look(asked: StudiedLine, _day: StudiedDay, who: Standpoint) -> Iterator[Violation]:
     if not asked.prescription or asked.prescription.ramp or asked.exercise.kind is not ExerciseKind.LIFT:
         return
-    if asked.group.section in (Section.WARM_UP, Section.COOL_DOWN):
+    if asked.group.preparing:
         return
     low, high = _band(asked, who)
     reps = [

@@ -3,9 +3,6 @@
 import re
 from typing import Final
 
-from rapidfuzz import process
-from rapidfuzz.distance import OSA
-
 from upright_anvil.core.loads.equipment.figures import NUMBER, decimals, plain, steps, units
 from upright_anvil.core.loads.equipment.nouns import (
     COUNTS,
@@ -211,6 +208,9 @@ def _joined(found: list[tuple[str, str]]) -> list[str]:
 
 def _slips(text: str) -> tuple[str, ...]:
     """A line whose thing is mistyped, or is no implement of ours: the first word read as the noun it comes near to."""
+    from rapidfuzz import process
+    from rapidfuzz.distance import OSA
+
     word = re.search(r"[a-z]{4,}", text)
     known = ("dumbbells", "dumbbell", "kettlebells", "kettlebell", "barbell", "barbells", "plates", "medicine")
     near = (

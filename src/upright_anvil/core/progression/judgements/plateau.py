@@ -17,7 +17,7 @@ from upright_anvil.core.progression.answering import answer
 from upright_anvil.core.progression.evidence import lesser_of
 from upright_anvil.core.progression.model import Alternative, Lever, ProgressionContext, Proposal
 from upright_anvil.core.progression.moves.steps import eased
-from upright_anvil.core.strength.over_time import Strength
+from upright_anvil.core.strength.standing import Strength
 
 ID: Final = "plateau"
 USEFUL: Final = 0.006

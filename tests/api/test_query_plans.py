@@ -12,6 +12,7 @@ from sqlalchemy import event
 
 from tests.api.support import app, serve
 from tests.demo.filled import DEMO_DAY, demo_copy
+from tests.store.kept_queries import kept_queries
 from upright_anvil.api.studio import Studio
 from upright_anvil.cli import open_database
 
@@ -106,6 +107,13 @@ class QueryPlanTest(TestCase):
                     ):
                         found[scan[1]] = f"{path}: {' '.join(statement.split())[:300]}"
         return found
+
+    def test_every_query_that_is_kept_finds_its_rows_by_an_index(self) -> None:
+        # Also those that read past what notices the others, and those of views that the demo has nothing of.
+        for name, query in kept_queries().items():
+            self.asked[query.sql] = (dict.fromkeys(re.findall(r":(\w+)", query.sql)), name)
+        self.assertGreater(len(self.asked), 40)
+        self.assertEqual(self.walked(), {})
 
     def test_it_would_notice_one(self) -> None:
         with self.database.engine.connect() as connection:

@@ -76,7 +76,10 @@ class HouseTest(TestCase):
         )
         names = set(told.stdout.split())
         self.assertIn("upright_anvil.api.today.routes", names)
-        self.assertEqual(names & {"alembic", "icalendar", "mako", "openpyxl", "pydantic.v1", "reportlab"}, set())
+        later = {"alembic", "icalendar", "mako", "numpy", "openpyxl", "pydantic.v1", "rapidfuzz", "reportlab"}
+        self.assertEqual(names & later, set())
+        # A hundred too many came in once for three refusals that an answer is made of.
+        self.assertLess(sum(name.startswith("upright_anvil") for name in names), 250)
         self.assertEqual(names & {"upright_anvil.api.later_routers", "upright_anvil.demo.scenario"}, set())
 
     def test_a_rule_has_one_home(self) -> None:

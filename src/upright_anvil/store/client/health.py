@@ -15,9 +15,11 @@ from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import ClearanceRow, ClientRow, CycleReportRow, HistoryRow, ScreeningRow
 
-_HELD = select(HistoryRow).where(HistoryRow.withdrawn_at.is_(None)).order_by(HistoryRow.seq)
-_HISTORY: Query[HistoryRow] = Query(_HELD.where(HistoryRow.client_id == bindparam("client")))
-_HISTORIES: Query[HistoryRow] = Query(_HELD)
+_HISTORY: Query[HistoryRow] = Query(
+    select(HistoryRow)
+    .where(HistoryRow.client_id == bindparam("client"), HistoryRow.withdrawn_at.is_(None))
+    .order_by(HistoryRow.seq)
+)
 _SCREENS: Query[ScreeningRow] = Query(
     select(ScreeningRow)
     .where(ScreeningRow.client_id == bindparam("client"))
@@ -47,14 +49,6 @@ _CYCLE_REPORTS: Query[CycleReportRow] = Query(
 def history(scope: Scope, client_id: ClientId) -> list[Entry]:
     """Answer a client's entries that were not withdrawn, in the order they were written."""
     return [_entry(row) for row in _HISTORY.all(scope, client=client_id)]
-
-
-def histories(scope: Scope) -> dict[str, list[Entry]]:
-    """Answer all clients' entries that were not withdrawn, by client."""
-    found: dict[str, list[Entry]] = {}
-    for row in _HISTORIES.all(scope):
-        found.setdefault(row.client_id, []).append(_entry(row))
-    return found
 
 
 def history_row(scope: Scope, entry_id: str) -> HistoryRow:

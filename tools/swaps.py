@@ -22,7 +22,7 @@ from upright_anvil.services.ids import session_id
 from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 
 
 def identifiers(
@@ -42,7 +42,7 @@ def identifiers(
     session_id(program, day, week)  # type: ignore[arg-type]
     session_id(session, week, day)  # type: ignore[arg-type]
     open_floor(scope, program, day, week, today)  # type: ignore[arg-type]
-    ledger.session(scope, who)  # type: ignore[arg-type]
+    training_sessions.session(scope, who)  # type: ignore[arg-type]
     profile.at(exercise)  # type: ignore[arg-type]
     profile.exercise(place)  # type: ignore[arg-type]
     SetPosition(exercise, 1)  # type: ignore[arg-type]

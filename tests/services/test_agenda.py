@@ -20,7 +20,7 @@ from upright_anvil.services.today.today import open_today
 from upright_anvil.store import programs
 from upright_anvil.store.client import clients
 from upright_anvil.store.file.database import Database
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 
 
 class TimesTest(TestCase):
@@ -65,7 +65,7 @@ class CountsTest(TestCase):
                 today, planned, did = DEMO_DAY.date(), 0, 0
                 for client_id, row in programs.running_programs(scope, today).items():
                     program = programs.current(scope, row.id).program
-                    sessions = ledger.sessions_of_program(scope, row.id)
+                    sessions = training_sessions.sessions_of_program(scope, row.id)
                     done = done_by_line(ledger.sets_of_sessions(scope, [s.id for s in sessions]))
                     profile, past = client_profile(scope, client_id, today), history(scope, client_id).in_session
                     counts = SetCounts(profile, {(row.id, s.week_id, s.day_id): past.get(s.id, ()) for s in sessions})

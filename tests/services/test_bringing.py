@@ -18,7 +18,7 @@ from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.services.progress.overview import overview
 from upright_anvil.services.today.today import open_today
 from upright_anvil.store import programs
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import PerformedSetRow, ProgramRow, SessionRow
 
@@ -124,7 +124,7 @@ class PastSessionsTest(StudioTest):
             board = open_board(scope, record, TODAY)
             cells = [cell.plan.text for cell in board.phases[0].days[0].lines[0].cells]
             self.assertEqual(cells, ["3 x 8, 60 kg", "3 x 8, 62.5 kg", "3 x 8, 65 kg"])
-            session = ledger.sessions_of_client(scope, self.client)[0]
+            session = training_sessions.sessions_of_client(scope, self.client)[0]
             self.assertEqual([line.done for line in summary(scope, session.id, TODAY).lines], [3, 3, 3])
             today = open_today(scope, TODAY)
             self.assertEqual((today.waiting, today.sessions, today.not_logged), ((), (), ()))
@@ -139,7 +139,7 @@ class PastSessionsTest(StudioTest):
         self.assertEqual(self.rows(), (1, 0, 0))
         batch = self.bring(log_of(2))
         with self.studio.reading() as scope:
-            sid = ledger.sessions_of_client(scope, self.client)[0].id
+            sid = training_sessions.sessions_of_client(scope, self.client)[0].id
         self.log(sid, 5, 8, line="p1-d1-l1")
         with self.studio.writing() as scope, self.assertRaisesRegex(DomainError, "so it stays"):
             take_back(scope, batch)

@@ -18,7 +18,7 @@ from upright_anvil.services.bringing.past_sessions import bring_in_sessions
 from upright_anvil.services.clients.clients import add_client
 from upright_anvil.services.exchange.exporting import ProgramFormat, client_calendar, client_log, program_file
 from upright_anvil.services.exchange.importing import look_at_file, start_from_file
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.programs import current
 
 SQUAT = ("back-squat", "3 x 6-8, 60 kg, rest 2:00, leave 2")
@@ -93,7 +93,7 @@ class ExchangeTest(StudioTest):
         other = self.other()
         with self.studio.writing() as scope:
             bring_in_sessions(scope, text.replace("Ottoline Fisk", "Berthold Ashe"), other, {}, NOW)
-            sessions = ledger.sessions_of_client(scope, other)
+            sessions = training_sessions.sessions_of_client(scope, other)
             sets = ledger.sets_of_sessions(scope, [s.id for s in sessions])
         self.assertEqual([(k.row.reps, str(k.row.load)) for k in sets], [(8, "60 kg"), (7, "60 kg")])
 

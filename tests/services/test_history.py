@@ -17,7 +17,7 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.history import history
 from upright_anvil.services.progress import exercise_progress
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.tables import PerformedSetRow, SessionRow, Table
 
 Row = TypeVar("Row", bound=Table)
@@ -55,7 +55,7 @@ class HistoryTest(StudioTest):
     def whole(self) -> list[str]:
         """What stands by the rule itself, from rows that are read as they are."""
         with self.studio.reading() as scope:
-            sessions = [held.id for held in ledger.sessions_of_client(scope, self.client)]
+            sessions = [held.id for held in training_sessions.sessions_of_client(scope, self.client)]
             rows = done_by_line(ledger.sets_of_sessions(scope, sessions))
             return [row.id for key in sorted(rows) for row in rows[key]]
 
@@ -159,7 +159,7 @@ class LongHistoryTest(StudioTest):
     def test_a_judgement_reads_the_newest_sessions_of_a_line_up_to_its_day_and_the_very_last(self) -> None:
         then = TODAY - timedelta(days=50)
         with self.studio.reading() as scope:
-            dates = ledger.session_dates(scope, self.client)
+            dates = training_sessions.session_dates(scope, self.client)
             done = lately_done(scope, self.client, {"l1": "back-squat"}, dates, then)
             every = lately_done(scope, self.client, {"l1": "back-squat"}, dates, TODAY)
         days = sorted(dates[session] for session, _ in done)

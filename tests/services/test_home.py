@@ -29,7 +29,7 @@ from upright_anvil.services.home.overview import home_view
 from upright_anvil.services.home.results import give_code, had_a_word, receive, set_aside, take_result
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.pace import pace_of
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.programs import current
 
 DAY = SheetDay("p1-w1", "p1-d1")
@@ -92,13 +92,13 @@ class HomeTest(StudioTest):
             seen = look_at_result(scope, text, self.client, NOW)
             self.assertEqual(seen.lines[0].done, ("3 × 10 reps with 12 kg, 2 left",))
             self.assertEqual((seen.minutes, seen.effort, seen.open_to_log), (25, 6, True))
-            self.assertEqual(list(ledger.sessions_of_client(scope, self.client)), [])
+            self.assertEqual(list(training_sessions.sessions_of_client(scope, self.client)), [])
         taken = self.take(text)
         self.assertTrue(taken.taken)
         again = self.take(text)
         self.assertIn("came back before", again.said[0])
         with self.studio.reading() as scope:
-            sessions = ledger.sessions_of_client(scope, self.client)
+            sessions = training_sessions.sessions_of_client(scope, self.client)
             rows = ledger.sets_of_sessions(scope, [s.id for s in sessions])
             self.assertEqual((len(sessions), len(rows)), (1, 5))
             self.assertEqual({k.row.how.source for k in rows}, {Source.HOME})
@@ -152,7 +152,7 @@ class HomeTest(StudioTest):
         self.assertEqual([line.gone for line in seen.lines], [False, True])
         self.take(text)
         with self.studio.reading() as scope:
-            sid = ledger.sessions_of_client(scope, self.client)[0].id
+            sid = training_sessions.sessions_of_client(scope, self.client)[0].id
             self.assertEqual(len(ledger.sets_of_sessions(scope, [sid])), 5)
 
     def test_a_phone_whose_clock_is_wrong_counts_for_today(self) -> None:

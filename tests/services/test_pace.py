@@ -6,7 +6,7 @@ from random import Random
 from tests.support import NOW, TODAY, StudioTest
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.pace import LOOKED_BACK, pace_of, read_paces
-from upright_anvil.store.log.ledger import newest_sessions, sessions_of_client
+from upright_anvil.store.log.training_sessions import newest_sessions, sessions_of_client
 from upright_anvil.store.tables import SessionRow
 
 

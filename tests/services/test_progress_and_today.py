@@ -13,7 +13,7 @@ from upright_anvil.services.progress.exercise_progress import client_progress
 from upright_anvil.services.review.decisions import Decision
 from upright_anvil.services.review.views import Verdict
 from upright_anvil.services.today.today import SessionState, open_today
-from upright_anvil.store.log.ledger import sessions_of_client
+from upright_anvil.store.log.training_sessions import sessions_of_client
 
 PLAN = "3 x 6-8, 60 kg, rest 2:00, leave 2"
 

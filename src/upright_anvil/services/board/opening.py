@@ -49,8 +49,8 @@ from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.client.exercise_notes import exercise_notes
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
-from upright_anvil.store.log.ledger import HeldSession
+from upright_anvil.store.log import ledger, training_sessions
+from upright_anvil.store.log.training_sessions import HeldSession
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ClientRow, ProgramRow
 
@@ -118,7 +118,7 @@ class _Reader:
 def _reader(scope: Scope, revision: Revision, today: date) -> _Reader:
     row = programs.program_row(scope, revision.program_id)
     who = client(scope, row.client_id)
-    sessions = {s.id: s for s in ledger.sessions_of_program(scope, row.id)}
+    sessions = {s.id: s for s in training_sessions.sessions_of_program(scope, row.id)}
     done = done_by_line(ledger.sets_of_sessions(scope, sessions))
     profile = client_profile(scope, who.id, today)
     return _Reader(row, who, revision, profile, done, sessions, today)

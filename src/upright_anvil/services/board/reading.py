@@ -14,7 +14,7 @@ from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.history import history
 from upright_anvil.store import programs
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 
 
 @dataclass(frozen=True, slots=True)
@@ -86,7 +86,7 @@ def _last(scope: Scope, client_id: ClientId, exercise_id: ExerciseId) -> LastNum
     rows = history(scope, client_id).by_exercise.get(exercise_id, ())
     if not rows:
         return None
-    dates = ledger.session_dates(scope, client_id)
+    dates = training_sessions.session_dates(scope, client_id)
     latest = max((dates[row.session_id], row.session_id) for row in rows)
     ids = [row.id for row in rows if row.session_id == latest[1]]
     full = ledger.sets_by_id(scope, ids)

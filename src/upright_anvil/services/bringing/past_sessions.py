@@ -25,7 +25,7 @@ from upright_anvil.services.shelf import library
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import all_clients, client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import bringing, ledger
+from upright_anvil.store.log import bringing, ledger, training_sessions
 from upright_anvil.store.tables import SessionRow
 
 MOST_ROWS = 6000
@@ -155,7 +155,7 @@ def _read(scope: Scope, text: str, client_id: ClientId | None, today: date) -> _
                 left.append(LeftRow(row, session.client, f"Not a session of {own.name}."))
             continue
         if who.id not in held:
-            held[who.id] = {row.on_date for row in ledger.sessions_of_client(scope, who.id)}
+            held[who.id] = {row.on_date for row in training_sessions.sessions_of_client(scope, who.id)}
         if session.on in held[who.id]:
             left.append(LeftRow(row, f"{session.on:%d %b %Y}", f"{who.name} has a session on that day already."))
             continue

@@ -16,7 +16,7 @@ from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 from upright_anvil.store.studio.places import places_of_client
 from upright_anvil.store.tables import ProgramRow
 
@@ -81,7 +81,7 @@ def calendar_of(scope: Scope, program_id: ProgramId, today: date) -> CalendarVie
     """Answer every session with its date and what became of it. Raises `NotFoundError`."""
     revision = programs.current(scope, program_id)
     row, program = programs.program_row(scope, program_id), revision.program
-    started = ledger.sessions_of_program(scope, program_id)
+    started = training_sessions.sessions_of_program(scope, program_id)
     names = place_names(scope, row.client_id)
     ordered = sessions_on_dates(row, program, {s.id: s.on_date for s in started}, names, today)
     who = client(scope, row.client_id)

@@ -7,7 +7,7 @@ from typing import Final
 from upright_anvil.core.ids import ClientId
 from upright_anvil.store.client import clients
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 from upright_anvil.store.studio import settings as store
 
 YEARS: Final = 3
@@ -37,7 +37,7 @@ class Retention:
 def retention(scope: Scope, today: date) -> Retention:
     """Answer the period and whose files are due."""
     years = int(store.settings(scope).get(_NAME, YEARS))
-    last = ledger.last_sessions(scope)
+    last = training_sessions.last_sessions(scope)
     found = [(last.get(row.id, row.created_at.date()), row) for row in clients.all_clients(scope)]
     due = [DueFile(row.id, row.name, on, row.former) for on, row in found if _years_later(on, years) <= today]
     return Retention(years, tuple(sorted(due, key=lambda file: (file.last_on, file.client))))

@@ -22,7 +22,7 @@ from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.tables import ProgramRow
 
 
@@ -89,7 +89,7 @@ def stem(words: str) -> str:
 def client_log(scope: Scope, client_id: ClientId) -> ExportedFile:
     """Answer all sets a client has done as CSV, oldest first. Raises `NotFoundError`."""
     who, known = client(scope, client_id), all_exercises(scope)
-    sessions = sorted(ledger.sessions_of_client(scope, client_id), key=lambda s: (s.on_date, s.id))
+    sessions = sorted(training_sessions.sessions_of_client(scope, client_id), key=lambda s: (s.on_date, s.id))
     days = {s.id: (s.on_date, _day_name(scope, s.program_id, s.revision, s.day_id)) for s in sessions}
     by_line: dict[tuple[SessionId, LineId], list[ledger.KeptSet]] = {}
     for kept in ledger.sets_of_sessions(scope, list(days)):
@@ -140,7 +140,7 @@ def entries_of(
     entries, names = [], place_names(scope, client_id)
     rows = [row for row in of if row.id in ran or row.starts_on >= since]
     current = programs.current_of(scope, [row.id for row in rows])
-    started = ledger.session_dates(scope, client_id)
+    started = training_sessions.session_dates(scope, client_id)
     for row in rows:
         revision = current[row.id]
         last = ran.get(row.id, row.ended_on)

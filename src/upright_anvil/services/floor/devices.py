@@ -16,7 +16,7 @@ from upright_anvil.simulators.heart_strap import HeartStrap, SimulatedHeartStrap
 from upright_anvil.simulators.rep_sensor import Moves, RepSensor, SimulatedRepSensor
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import floor as store
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import MeasureRow
 
@@ -129,7 +129,7 @@ def keep_measure(
 
     Raises `NotFoundError` before the session was started.
     """
-    session = ledger.session(scope, sid)
+    session = training_sessions.session(scope, sid)
     said = {
         "reps": figures.reps,
         "partial": figures.partial,

@@ -21,7 +21,7 @@ from upright_anvil.services.profile.history import is_clean
 from upright_anvil.services.profile.strength import load_of
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import floor as store
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 
 
 class LineState(StrEnum):
@@ -94,7 +94,7 @@ class SessionSummary:
 
 def summary(scope: Scope, sid: SessionId, today: date) -> SessionSummary:
     """Answer the summary of a started session. Raises `NotFoundError`."""
-    row = ledger.session(scope, sid)
+    row = training_sessions.session(scope, sid)
     view = opened(scope, row.program_id, row.week_id, row.day_id, today)
     floor = floor_of(scope, view, today)
     lasted = row.finished_at - row.started_at if row.finished_at not in (None, row.started_at) else None
@@ -120,7 +120,7 @@ def summary(scope: Scope, sid: SessionId, today: date) -> SessionSummary:
         effort=row.effort,
         load=row.effort * minutes if row.effort is not None and minutes is not None else None,
         lines=tuple(_line(line) for line in floor.lines),
-        facts=facts(_work(view, ledger.not_before(scope, view.who.id, row.started_at))),
+        facts=facts(_work(view, training_sessions.not_before(scope, view.who.id, row.started_at))),
         changes=view.day.changes,
         measured=tuple(
             DeviceFigure(m.line, m.number, m.sort, tuple(m.figures.get("sentences", ())))

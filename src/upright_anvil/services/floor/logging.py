@@ -15,7 +15,7 @@ from upright_anvil.services.floor.session import FoundSession, find
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.pace import LONGEST_SESSION, unpaced_profile
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.rows.once import stored
 from upright_anvil.store.tables import NoteRow, SessionRow
 
@@ -40,7 +40,7 @@ def start_session(
     if found.id != sid:
         raise DomainError("This session's id does not belong to that program, week and day.")
     started = _as_possible(started_at, now).astimezone(now.tzinfo)
-    dates = ledger.session_dates(scope, found.program.client_id)
+    dates = training_sessions.session_dates(scope, found.program.client_id)
     row = open_row(scope, found, sid, started)
     if was_away(dates, sid, row.on_date):
         _step_back(scope, found, row, dates, now)
@@ -112,7 +112,7 @@ def add_note(
 
     Raises `NotFoundError` before the session was started.
     """
-    session = ledger.session(scope, sid)
+    session = training_sessions.session(scope, sid)
     if stored(scope, NoteRow, note_id, session_id=sid, line=line, text=text, for_next=for_next):
         return Acknowledged(note_id, again=True)
     scope.db.add(
@@ -134,7 +134,7 @@ def finish_session(scope: Scope, sid: SessionId, finished_at: datetime, now: dat
 
     Closing it again keeps the first time, unless sets were logged since on the same day: it was closed too early then.
     """
-    session = ledger.session(scope, sid)
+    session = training_sessions.session(scope, sid)
     at = max(min(finished_at, now), session.started_at)
     before = session.finished_at
     if before is not None and not _went_on(scope, session, before, at):
@@ -151,7 +151,7 @@ def _went_on(scope: Scope, session: SessionRow, closed: datetime, at: datetime) 
 
 def say_effort(scope: Scope, sid: SessionId, effort: int) -> Acknowledged:
     """Keep how hard the whole session was, 0 to 10; the last word holds. Raises `NotFoundError`."""
-    session = ledger.session(scope, sid)
+    session = training_sessions.session(scope, sid)
     again = session.effort == effort
     session.effort = effort
     return Acknowledged(sid, again=again)
@@ -159,4 +159,4 @@ def say_effort(scope: Scope, sid: SessionId, effort: int) -> Acknowledged:
 
 def session_estimate(scope: Scope, sid: SessionId) -> int:
     """Answer the seconds a session was estimated to take when it was started. Raises `NotFoundError`."""
-    return ledger.session(scope, sid).estimated_seconds
+    return training_sessions.session(scope, sid).estimated_seconds

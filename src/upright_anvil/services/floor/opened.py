@@ -27,7 +27,7 @@ from upright_anvil.services.profile.history import history
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import floor as store
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.tables import ClientRow, ReadinessRow
 
 
@@ -65,7 +65,7 @@ def opened(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId, 
     who = client(scope, found.program.client_id)
     rows = [k.row for k in ledger.sets_of_sessions(scope, [found.id])]
     week = day.found.phase.weeks[0]
-    dates = ledger.session_dates(scope, who.id)
+    dates = training_sessions.session_dates(scope, who.id)
     day_of_it = found.row.on_date if found.row is not None and found.row.finished_at is not None else today
     profile = client_profile(scope, who.id, today, dates=dates, until=day_of_it, leaving_out=found.id)
     at_place = profiles_by_week(day.found.day, (week,), profile)[0]

@@ -24,7 +24,7 @@ from upright_anvil.services.health.health_file import screening_of
 from upright_anvil.services.shelf import library
 from upright_anvil.store.client.exercise_notes import exercise_notes
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.studio.places import places_of_client
 
 DEVICE_CALLS = ("Ten seconds", "Go")
@@ -200,7 +200,9 @@ def _places(scope: Scope, view: Opened) -> tuple[PlaceChoice, ...]:
 def _for_today(scope: Scope, view: Opened) -> tuple[str, ...]:
     """What was noted for the next time in the client's last finished session before this one."""
     row = view.day.found.row
-    earlier = ledger.finished_before(scope, view.who.id, view.day.found.id, None if row is None else row.started_at)
+    earlier = training_sessions.finished_before(
+        scope, view.who.id, view.day.found.id, None if row is None else row.started_at
+    )
     if earlier is None:
         return ()
     return tuple(note.text for note in ledger.notes_of_session(scope, earlier) if note.for_next)

@@ -10,7 +10,7 @@ from upright_anvil.core.plan.locate import find_day, week_index
 from upright_anvil.services.ids import session_id
 from upright_anvil.store import programs
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import ProgramRow, SessionRow
 
@@ -51,7 +51,7 @@ def find(scope: Scope, program_id: ProgramId, week_id: WeekId, day_id: DayId) ->
     """
     sid = session_id(program_id, week_id, day_id)
     program = programs.program_row(scope, program_id)
-    row = ledger.find_session(scope, sid)
+    row = training_sessions.find_session(scope, sid)
     if row is not None and row.finished_at is not None:
         return _located(sid, program, programs.revision(scope, program_id, row.revision), week_id, day_id, row)
     try:
@@ -69,13 +69,13 @@ def find_as_of(scope: Scope, program_id: ProgramId, revision: int, week_id: Week
     """
     sid = session_id(program_id, week_id, day_id)
     program = programs.program_row(scope, program_id)
-    row = ledger.find_session(scope, sid)
+    row = training_sessions.find_session(scope, sid)
     return _located(sid, program, programs.revision(scope, program_id, revision), week_id, day_id, row)
 
 
 def find_started(scope: Scope, sid: SessionId) -> FoundSession:
     """Answer a started session by its id. Raises `NotFoundError`."""
-    row = ledger.session(scope, sid)
+    row = training_sessions.session(scope, sid)
     return find(scope, row.program_id, row.week_id, row.day_id)
 
 

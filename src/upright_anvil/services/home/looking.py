@@ -18,7 +18,7 @@ from upright_anvil.store import programs
 from upright_anvil.store.client import home as store
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import HomeSheetRow
 
@@ -102,7 +102,7 @@ def view_of(scope: Scope, read: ReadResult, text: str, client_id: ClientId | Non
     begun, ended = result.held(now)
     kept = store.result(scope, result.run)
     sid = session_id(sheet.program_id, day.week_id, day.day_id)
-    session = ledger.find_session(scope, sid)
+    session = training_sessions.find_session(scope, sid)
     taken = kept is not None and kept.session_id is not None
     said = []
     if taken:

@@ -12,7 +12,7 @@ from upright_anvil.store import programs
 from upright_anvil.store.client import home as store
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 
 BACK_DAYS = 14
 AHEAD_DAYS = 21
@@ -128,7 +128,7 @@ def _days(
 ) -> tuple[HomeChoice, ...]:
     program = programs.current(scope, program_id).program
     offsets = {(p.id, i): n for n, (p, i, _) in enumerate(program.weeks(), start=1)}
-    done = {row.id for row in ledger.sessions_of_client(scope, client_id)}
+    done = {row.id for row in training_sessions.sessions_of_client(scope, client_id)}
     found = []
     for phase, index, planned, on in program.sessions():
         if not today - timedelta(days=BACK_DAYS) <= on <= today + timedelta(days=AHEAD_DAYS):

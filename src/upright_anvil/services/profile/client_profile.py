@@ -29,7 +29,7 @@ from upright_anvil.services.shelf import library
 from upright_anvil.store.client import health, testing
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log.ledger import session_dates
+from upright_anvil.store.log.training_sessions import session_dates
 from upright_anvil.store.studio.places import places_of_client
 
 

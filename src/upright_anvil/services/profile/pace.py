@@ -15,7 +15,7 @@ from upright_anvil.services.clients.places import inventory_of
 from upright_anvil.services.shelf import Library, library
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log.ledger import TimedSession, newest_sessions, read_newest_sessions
+from upright_anvil.store.log.training_sessions import TimedSession, newest_sessions, read_newest_sessions
 from upright_anvil.store.studio.places import places_of_client
 from upright_anvil.store.tables import ClientRow
 

@@ -26,8 +26,8 @@ from upright_anvil.services.progress.overview_views import BodyPoint, TestedTwic
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
-from upright_anvil.store.log.ledger import HeldSession
+from upright_anvil.store.log import ledger, training_sessions
+from upright_anvil.store.log.training_sessions import HeldSession
 
 LEAST_SESSIONS = 2
 """Sessions with a lift within the program from which its change is told."""
@@ -40,7 +40,7 @@ TESTED_INTO, TESTED_BEHIND = 7, 14
 def outcome(scope: Scope, program_id: ProgramId, today: date) -> OutcomeView:
     """Answer what came of a program up to today. Raises `NotFoundError`."""
     row, program = programs.program_row(scope, program_id), programs.current(scope, program_id).program
-    who, every = client(scope, row.client_id), ledger.sessions_of_client(scope, row.client_id)
+    who, every = client(scope, row.client_id), training_sessions.sessions_of_client(scope, row.client_id)
     mine = [s for s in every if s.program_id == program_id and s.finished_at is not None]
     far = lies_far_back(row.starts_on, today)
     profile = client_profile(scope, who.id, today, dates={s.id: s.on_date for s in every}, path_of=EVERY, whole=far)

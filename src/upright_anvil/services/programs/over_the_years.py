@@ -9,7 +9,7 @@ from upright_anvil.core.plan.standing import ProgramStanding, standings
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,7 +54,7 @@ def programs_of(scope: Scope, client_id: ClientId, today: date) -> ProgramsView:
     who, rows = client(scope, client_id), programs.programs_of_client(scope, client_id)
     stand = standings([programs.dates_of(row) for row in rows], today)
     held: dict[ProgramId, int] = {}
-    for session in ledger.sessions_of_client(scope, client_id):
+    for session in training_sessions.sessions_of_client(scope, client_id):
         if session.finished_at is not None:
             held[session.program_id] = held.get(session.program_id, 0) + 1
     entries, current = [], programs.current_of(scope, [row.id for row in rows])

@@ -28,7 +28,7 @@ from upright_anvil.services.progress.overview_views import OverviewView, Overvie
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 
 MOST_LIFTS = 6
 
@@ -45,7 +45,7 @@ def report_of(scope: Scope, client_id: ClientId, start: date, until: date, today
     """Answer a client's report over a span. Raises `DomainError` for a span that is none, `NotFoundError`."""
     check_span(start, until, today)
     who, view = client(scope, client_id), overview(scope, client_id, today)
-    sessions = ledger.sessions_of_client(scope, client_id)
+    sessions = training_sessions.sessions_of_client(scope, client_id)
     within = [s for s in sessions if start <= s.on_date <= until and s.finished_at is not None]
     far = lies_far_back(start, today)
     profile = client_profile(

@@ -34,7 +34,7 @@ from upright_anvil.services.progress.exercise_views import (
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 
 SHOWN = 60
 """Sessions that are shown at first, the newest; the earlier ones are shown when asked for. House rule."""
@@ -58,7 +58,7 @@ def client_progress(
     chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
     profile = client_profile(scope, client_id, today, path_of=chosen or "", whole=whole)
     exercise = profile.exercise(chosen) if chosen else None
-    dates = ledger.session_dates(scope, client_id)
+    dates = training_sessions.session_dates(scope, client_id)
     rows = done.by_exercise.get(chosen, ()) if chosen else ()
     held = sorted({(dates[row.session_id], row.session_id) for row in rows})
     shown = {session: on for on, session in (held if whole else held[-SHOWN:])}

@@ -12,7 +12,7 @@ from upright_anvil.core.progress.at_load import LoadedSet, most_gained
 from upright_anvil.core.progress.highlights import Telling, of_pain, of_reps, of_strength, of_test
 from upright_anvil.core.strength.standing import Strength
 from upright_anvil.services.assessment.rounds import Pair, SideBySide
-from upright_anvil.store.log.ledger import HeldSession
+from upright_anvil.store.log.training_sessions import HeldSession
 
 
 def name_of(pair: Pair) -> str:

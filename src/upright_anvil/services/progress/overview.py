@@ -38,9 +38,9 @@ from upright_anvil.store import programs
 from upright_anvil.store.client import health
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.log.history import BriefSet
-from upright_anvil.store.log.ledger import HeldSession
+from upright_anvil.store.log.training_sessions import HeldSession
 from upright_anvil.store.tables import DecisionRow
 
 WEEKS_BACK = 52
@@ -66,7 +66,7 @@ def overview(scope: Scope, client_id: ClientId, today: date) -> OverviewView:
     """Answer a client's progress over the last year. Raises `NotFoundError`."""
     who = client(scope, client_id)
     since = today - timedelta(weeks=WEEKS_BACK)
-    sessions = ledger.recent_sessions(scope, client_id, monday_of(since))
+    sessions = training_sessions.recent_sessions(scope, client_id, monday_of(since))
     dates = {s.id: s.on_date for s in sessions}
     profile = client_profile(scope, client_id, today, path_of=EVERY)
     strong = profile.known.strengths

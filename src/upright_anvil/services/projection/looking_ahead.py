@@ -38,7 +38,7 @@ from upright_anvil.services.review.proposals import exposures_of, rung_of
 from upright_anvil.store import programs
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 
 LEAST_WEEKS = 8
 """How far is looked ahead at least; past the end of the phase as if it went on. House rule."""
@@ -66,11 +66,11 @@ def look_ahead(scope: Scope, program_id: ProgramId, day_id: DayId, outlook: Scen
     row = programs.program_row(scope, program_id)
     program = programs.current(scope, program_id).program
     who = client(scope, row.client_id)
-    finished = {s.id for s in ledger.sessions_of_program(scope, program_id) if s.finished_at is not None}
+    finished = {s.id for s in training_sessions.sessions_of_program(scope, program_id) if s.finished_at is not None}
     day_id = day_id or _next_day(program, today)
     stretch = _stretch(program, program_id, day_id, finished, today)
     week = stretch.phase.weeks[stretch.start]
-    dates = ledger.session_dates(scope, who.id)
+    dates = training_sessions.session_dates(scope, who.id)
     done = lately_done(scope, who.id, {line.id: line.exercise_in(week) for line in stretch.day.lines}, dates, today)
     profile = profiles_by_week(stretch.day, (week,), client_profile(scope, who.id, today))[0]
     minutes = stretch.day.minutes or who.minutes

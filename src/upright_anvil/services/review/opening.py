@@ -35,7 +35,7 @@ from upright_anvil.services.review.proposals import (
 )
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.programs import Revision
 from upright_anvil.store.tables import DecisionRow, SessionRow
 
@@ -86,7 +86,7 @@ def open_review(scope: Scope, sid: SessionId, today: date) -> OpenReview:
     who = client(scope, row.client_id)
     week = found.phase.weeks[found.week]
     trained = {line.id: line.exercise_in(week) for line in found.day.lines}
-    dates = ledger.session_dates(scope, who.id)
+    dates = training_sessions.session_dates(scope, who.id)
     done = lately_done(scope, who.id, trained, dates, dates[sid])
     profile = client_profile(scope, who.id, today, dates=dates, until=dates[sid])
     now = found.now(scope)

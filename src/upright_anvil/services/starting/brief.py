@@ -11,7 +11,7 @@ from upright_anvil.core.ledger.how import SetEnd
 from upright_anvil.services.profile.standpoint import standpoint
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 
 HURT_DAYS: Final = 90
 """Days back in which an exercise that hurt stays out of a draft, unless a later set went without. House rule."""
@@ -36,7 +36,7 @@ def brief_of(scope: Scope, client_id: ClientId, today: date, away: Mapping[int, 
 
 def _hurt(scope: Scope, client_id: ClientId, today: date) -> frozenset[ExerciseId]:
     """The exercises whose last session of late had pain in a set: the last by its day, whenever it was written down."""
-    days = {session.id: session.on_date for session in ledger.sessions_of_client(scope, client_id)}
+    days = {session.id: session.on_date for session in training_sessions.sessions_of_client(scope, client_id)}
     by_day: dict[ExerciseId, dict[date, bool]] = defaultdict(dict)
     for kept in ledger.sets_since(scope, client_id, today - timedelta(days=HURT_DAYS)):
         sessions, on = by_day[kept.row.exercise], days[kept.session_id]

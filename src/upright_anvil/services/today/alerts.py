@@ -18,7 +18,7 @@ from upright_anvil.store.client.testing import newest_results
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.file.memo import Memo
 from upright_anvil.store.log import alerts as store
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
 
 MOST_KEPT = 2000
@@ -71,7 +71,9 @@ class Alerts:
         ]
         done, missing = sum(1 for sid in planned if sid in held), None
         if done < len(planned):
-            last = max((s.on_date for s in held.values()), default=None) or ledger.last_finished(self._scope, who.id)
+            last = max((s.on_date for s in held.values()), default=None) or training_sessions.last_finished(
+                self._scope, who.id
+            )
             missing = behind(done, len(planned), last, self._today)
         found = missing or (self._still(who, program, agenda) if held else None)
         return None if found is None else _named(who, program, found)
@@ -114,7 +116,7 @@ def _named(who: ClientRow, program: ProgramRow, found: Notice) -> ClientNotice:
 def not_kept_yet(scope: Scope, today: date) -> Mapping[ClientId, str]:
     """Answer the clients whose log went on since what stands still was worked out, and the state it is in now."""
     alerts, running = Alerts(scope, today), programs.running_programs(scope, today)
-    recent = {s.client_id for s in ledger.sessions_since(scope, today - timedelta(days=LOOKS_BACK))}
+    recent = {s.client_id for s in training_sessions.sessions_since(scope, today - timedelta(days=LOOKS_BACK))}
     found = {}
     for who in all_clients(scope):
         program = running.get(who.id)

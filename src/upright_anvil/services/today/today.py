@@ -23,7 +23,7 @@ from upright_anvil.store import programs
 from upright_anvil.store.client.clients import all_clients
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.file.memo import Memo
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import ledger, training_sessions
 from upright_anvil.store.log.bringing import records
 from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.tables import ClientRow, ProgramRow, SessionRow
@@ -105,7 +105,7 @@ class TodayView:
 
 def open_today(scope: Scope, today: date) -> TodayView:
     """Answer today's sessions, the decisions waiting and all clients but former ones, of whom nothing is asked."""
-    recent = ledger.sessions_since(scope, today - timedelta(days=LOOKS_BACK))
+    recent = training_sessions.sessions_since(scope, today - timedelta(days=LOOKS_BACK))
     fresh = today - timedelta(days=WAITING_DAYS)
     everybody = [who for who in all_clients(scope) if not who.former]
     names = {c.id: c.name for c in everybody}

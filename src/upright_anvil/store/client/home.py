@@ -7,6 +7,7 @@ from sqlalchemy import select
 from upright_anvil.core.ids import ClientId
 from upright_anvil.store.file.database import ANY_STUDIO, Scope
 from upright_anvil.store.rows.by_id import found
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import HomeResultRow, HomeSheetRow
 
 
@@ -40,5 +41,11 @@ def results_of_client(scope: Scope, client_id: ClientId, limit: int) -> Sequence
 
 def unread_results(scope: Scope) -> Sequence[HomeResultRow]:
     """Answer results that wait to be looked at, or want a word that nobody has had yet, oldest first."""
-    query = select(HomeResultRow).where(HomeResultRow.read.is_(False), HomeResultRow.set_aside.is_(False))
-    return scope.db.scalars(query.order_by(HomeResultRow.seq)).all()
+    return _UNREAD.all(scope)
+
+
+_UNREAD: Query[HomeResultRow] = Query(
+    select(HomeResultRow)
+    .where(HomeResultRow.read.is_(False), HomeResultRow.set_aside.is_(False))
+    .order_by(HomeResultRow.seq)
+)

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from datetime import datetime
+from typing import Any
 
 from sqlalchemy import delete, func, select
 from sqlalchemy.exc import IntegrityError
@@ -9,6 +10,7 @@ from sqlalchemy.exc import IntegrityError
 from upright_anvil.core.ids import ClientId, ProgramId
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.rows.by_id import found
+from upright_anvil.store.rows.query import Query
 from upright_anvil.store.tables import (
     AuditRow,
     BroughtInRow,
@@ -50,7 +52,10 @@ def records_of(scope: Scope, batch: str) -> Sequence[ProgramId]:
 
 def records(scope: Scope) -> set[ProgramId]:
     """Answer the programs that are records of past sessions."""
-    return set(scope.db.scalars(select(ProgramRow.id).where(ProgramRow.brought_in.is_not(None))))
+    return set(_RECORDS.values(scope))
+
+
+_RECORDS: Query[Any] = Query(select(ProgramRow.id).where(ProgramRow.brought_in.is_not(None)))
 
 
 def take_back(scope: Scope, batch: str) -> None:

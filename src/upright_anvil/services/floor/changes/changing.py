@@ -21,7 +21,7 @@ from upright_anvil.services.floor.session import find_started
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import floor as store
-from upright_anvil.store.log import ledger
+from upright_anvil.store.log import training_sessions
 from upright_anvil.store.rows.once import IdTakenError, stored
 from upright_anvil.store.tables import ReadinessRow, SessionChangeRow
 
@@ -62,7 +62,7 @@ def make_change(
     ``left_out`` are keys of parts the trainer did not want. A report of readiness is kept even where nothing changes.
     Raises `DomainError`, `NotFoundError`.
     """
-    session = ledger.session(scope, sid)
+    session = training_sessions.session(scope, sid)
     if stored(scope, SessionChangeRow, change_id, session_id=sid, sort=requested.sort):
         if _asked_of(scope, sid, change_id) != _REQUESTED.dump_python(requested, mode="json"):
             raise IdTakenError
@@ -84,7 +84,7 @@ def undo_change(scope: Scope, sid: SessionId, row_id: str, undoes: str, now: dat
 
     Raises `DomainError` when there is no such change, `NotFoundError`.
     """
-    session = ledger.session(scope, sid)
+    session = training_sessions.session(scope, sid)
     rows = store.change_rows(scope, sid)
     again = stored(scope, SessionChangeRow, row_id, session_id=sid, undoes=undoes)
     if again or any(row.undoes == undoes for row in rows):
@@ -142,5 +142,5 @@ def _estimate_anew(scope: Scope, sid: SessionId, today: date) -> None:
     """The minutes a session is measured against are those of what is left in it."""
     found = on_the_day(scope, find_started(scope, sid)).found
     unpaced: ClientProfile = replace(client_profile(scope, found.program.client_id, today), pace=1.0)
-    row = ledger.session(scope, sid)
+    row = training_sessions.session(scope, sid)
     row.estimated_seconds = day_estimate(found.day, found.phase.weeks, 0, unpaced)

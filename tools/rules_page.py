@@ -237,7 +237,7 @@ CHAPTERS = (
         "Looking ahead",
         tuple(f"projection.{name}" for name in ("scenario", "simulated_sets", "projection", "events", "measure")),
     ),
-    ("Progress", tuple(f"progress.{name}" for name in ("highlights", "at_load", "behind"))),
+    ("Progress", tuple(f"progress.{name}" for name in ("highlights", "at_load", "behind", "standing_still"))),
 )
 
 

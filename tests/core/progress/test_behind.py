@@ -1,7 +1,8 @@
 from datetime import date, timedelta
 from unittest import TestCase
 
-from upright_anvil.core.progress.behind import Trouble, behind, standing_still
+from upright_anvil.core.progress.behind import Trouble, behind
+from upright_anvil.core.progress.standing_still import standing_still
 from upright_anvil.core.strength.standing import Slope, Strength
 
 TODAY = date(2026, 3, 30)

@@ -4,7 +4,8 @@ from datetime import date, timedelta
 
 from upright_anvil.core.ids import ClientId
 from upright_anvil.core.plan.document import Program, Section
-from upright_anvil.core.progress.behind import Notice, standing_still
+from upright_anvil.core.progress.behind import Notice
+from upright_anvil.core.progress.standing_still import standing_still
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.store import programs
 from upright_anvil.store.file.database import Scope

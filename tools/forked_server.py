@@ -33,7 +33,7 @@ __all__ = [
     "uvicorn",
 ]  # fmt: skip
 
-shipped_library()
+tuple(shipped_library().exercises.values())
 gc.collect()
 gc.freeze()
 

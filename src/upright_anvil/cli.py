@@ -28,6 +28,7 @@ from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
 from upright_anvil.core.errors import DomainError
 from upright_anvil.demo.filling import fill_if_empty
+from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 from upright_anvil.logs import log_as_json
 from upright_anvil.people_commands import PEOPLE_COMMANDS
 from upright_anvil.store.file.database import Database
@@ -204,10 +205,16 @@ def settle() -> None:
     gc.set_threshold(*COLLECT_AFTER)
 
 
+def _read_what_waited() -> None:
+    """Read what nobody who opens a first page waits for: the other routes, and every exercise there is."""
+    later()
+    tuple(shipped_exercises().values())
+
+
 def _run(studios: Studios, port: int, reached: Reached) -> None:
     level = os.environ.get("UPRIGHT_ANVIL_LOG", "warning")
     log_as_json(level)
-    reading = Timer(FIRST_PAGE, later)
+    reading = Timer(FIRST_PAGE, _read_what_waited)
     reading.daemon = True
     reading.start()
     uvicorn.run(

@@ -1,8 +1,10 @@
 """The exercises a trainer can choose from: those that ship with the app, and apart from them the trainer's own."""
 
+from collections import ChainMap
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from functools import cached_property, lru_cache
+from typing import cast
 
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ExerciseId
@@ -32,7 +34,7 @@ class Library:
     ``pictures`` has the mark of each exercise's picture of the trainer's own.
     """
 
-    exercises: dict[ExerciseId, Exercise]
+    exercises: Mapping[ExerciseId, Exercise]
     ladders: Ladders
     pictures: Mapping[ExerciseId, str] = field(default_factory=dict)
 
@@ -67,16 +69,16 @@ def library(scope: Scope) -> Library:
 
 
 def _read(scope: Scope) -> Library:
-    exercises = dict(shipped_exercises())
+    shipped, own = shipped_exercises(), dict[ExerciseId, Exercise]()
     for row in store.own_exercises(scope):
         if row.shipped_id is None:
-            exercises[ExerciseId(row.id)] = own_of(row)
-        elif row.shipped_id in exercises and row.removed_at is None:
+            own[ExerciseId(row.id)] = own_of(row)
+        elif row.shipped_id in shipped and row.removed_at is None:
             # An edit from before there were other names keeps those that ship.
-            document = {"also": list(exercises[row.shipped_id].also)} | row.document
-            exercises[row.shipped_id] = exercise_of(row.shipped_id, document, edited=True)
-    own = [e for e in exercises.values() if e.own and not e.removed]
-    return Library(exercises, shipped_ladders().with_own(own), store.picture_marks(scope))
+            document = {"also": list(shipped[row.shipped_id].also)} | row.document
+            own[row.shipped_id] = exercise_of(row.shipped_id, document, edited=True)
+    ladders = shipped_ladders().with_own([e for e in own.values() if e.own and not e.removed])
+    return Library(ChainMap(own, cast("dict[ExerciseId, Exercise]", shipped)), ladders, store.picture_marks(scope))
 
 
 def own_of(row: OwnExerciseRow) -> Exercise:
@@ -84,7 +86,7 @@ def own_of(row: OwnExerciseRow) -> Exercise:
     return exercise_of(ExerciseId(row.id), row.document, own=True, removed=row.removed_at is not None)
 
 
-def all_exercises(scope: Scope) -> dict[ExerciseId, Exercise]:
+def all_exercises(scope: Scope) -> Mapping[ExerciseId, Exercise]:
     """Answer every exercise by id, removed own ones included and marked."""
     return library(scope).exercises
 

@@ -1,13 +1,19 @@
 import json
+import tomllib
 from collections import Counter
+from decimal import Decimal
+from typing import Any
 from unittest import TestCase
 
 from tests.core.library.samples import NONE, PAIRS, STUDIO
 from upright_anvil.core.body.muscles import Muscle
 from upright_anvil.core.exercises import ExerciseKind
+from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.library.ladders import check_ladders
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.formats.shipped.exercise_file import (
+    DATA,
+    ExerciseFiles,
     exercise_of,
     parse_exercises,
     shipped_exercises,
@@ -46,6 +52,38 @@ class ExerciseFileTest(TestCase):
     def test_an_unknown_field_is_refused(self) -> None:
         with self.assertRaisesRegex(ValueError, "colour is no field"):
             parse_exercises(GOOD + 'colour = "red"')
+
+
+class ExerciseFilesTest(TestCase):
+    def test_one_by_one_they_are_all_there_and_all_of_each(self) -> None:
+        tables: dict[str, dict[str, Any]] = {}
+        for file in DATA.joinpath("exercises").iterdir():
+            tables |= tomllib.loads(file.read_text("utf-8"), parse_float=Decimal)
+        shipped = shipped_exercises()
+        self.assertEqual(set(shipped), set(tables))
+        for name, table in tables.items():
+            if "like" not in table:
+                self.assertEqual(shipped[ExerciseId(name)], exercise_of(ExerciseId(name), table), name)
+
+    def test_what_one_takes_from_another_is_there_whichever_is_asked_for_first(self) -> None:
+        two = GOOD + '[heavy-sled]\nname = "Heavy sled"\nlike = "sled-drag"\n'
+        first = ExerciseFiles([two])["heavy-sled"]
+        self.assertEqual((first.name, first.movers), ("Heavy sled", (Muscle.QUADRICEPS,)))
+        self.assertEqual(first, [*ExerciseFiles([two]).values()][1])
+
+    def test_none_stands_there_twice_and_what_is_not_there_is_said(self) -> None:
+        with self.assertRaisesRegex(ValueError, "sled-drag stands there twice"):
+            ExerciseFiles([GOOD, GOOD])
+        files = ExerciseFiles([GOOD])
+        self.assertIsNone(files.get(ExerciseId("flying")))
+        self.assertNotIn("flying", files)
+
+    def test_one_is_read_without_the_others(self) -> None:
+        files = ExerciseFiles([GOOD + '[broken]\nname = "Broken"\n'])
+        self.assertIn("broken", files)
+        self.assertEqual(files[ExerciseId("sled-drag")].name, "Sled drag")
+        with self.assertRaises((KeyError, ValueError)):
+            files[ExerciseId("broken")]
 
 
 class ShippedTest(TestCase):

@@ -1,6 +1,8 @@
 """The exercise and ladder data files: TOML, one table an exercise or ladder, readable and editable by hand."""
 
+import re
 import tomllib
+from collections.abc import Iterable, Iterator, Mapping
 from decimal import Decimal
 from functools import lru_cache
 from importlib import resources
@@ -19,16 +21,63 @@ from upright_anvil.core.loads.implements import ImplementKind
 DATA = resources.files("upright_anvil").joinpath("data")
 
 
+class ExerciseFiles(Mapping[ExerciseId, Exercise]):
+    """The exercises of some files, by id, file by file; each is read when it is asked for first.
+
+    Raises `ValueError` for an exercise that stands there twice; when one is read, `KeyError` or `ValueError` where a
+    field lacks or is not known.
+    """
+
+    def __init__(self, texts: Iterable[str]) -> None:
+        self._parts: dict[ExerciseId, str] = {}
+        for text in texts:
+            heads = [*_HEAD.finditer(text)]
+            ends = [*(head.start() for head in heads[1:]), len(text)]
+            for head, end in zip(heads, ends, strict=True):
+                if (name := ExerciseId(head[1])) in self._parts:
+                    raise ValueError(f"{name} stands there twice")
+                self._parts[name] = text[head.start() : end]
+        self._tables: dict[str, dict[str, Any]] = {}
+        self._read: dict[ExerciseId, Exercise] = {}
+
+    def __getitem__(self, exercise_id: ExerciseId) -> Exercise:
+        """Answer an exercise. Raises `KeyError`."""
+        found = self._read.get(exercise_id)
+        if found is None:
+            found = self._read[exercise_id] = exercise_of(exercise_id, self._whole(exercise_id))
+        return found
+
+    def __contains__(self, exercise_id: object) -> bool:
+        """Answer whether there is such an exercise; none is read for it."""
+        return exercise_id in self._parts
+
+    def __iter__(self) -> Iterator[ExerciseId]:
+        return iter(self._parts)
+
+    def __len__(self) -> int:
+        return len(self._parts)
+
+    def _whole(self, exercise_id: ExerciseId) -> dict[str, Any]:
+        """What is said of an exercise, with what it takes from the one it is like."""
+        table = self._tables.get(exercise_id)
+        if table is None:
+            (table,) = tomllib.loads(self._parts[exercise_id], parse_float=Decimal).values()
+            if "like" in table:
+                base = {f: value for f, value in self._whole(table["like"]).items() if f not in OF_ITS_OWN}
+                table = base | {field: value for field, value in table.items() if field != "like"}
+            self._tables[exercise_id] = table
+        return table
+
+
+_HEAD = re.compile(r"^\[([\w-]+)\][^\S\n]*$", re.MULTILINE)
+"""Where an exercise begins: its id in brackets, alone on a line."""
+
+
 @lru_cache(maxsize=1)
-def shipped_exercises() -> dict[ExerciseId, Exercise]:
+def shipped_exercises() -> ExerciseFiles:
     """Answer the exercises that ship with the app, by id, file by file in the files' order."""
-    tables: dict[str, dict[str, Any]] = {}
-    for file in sorted(DATA.joinpath("exercises").iterdir(), key=lambda f: f.name):
-        for exercise_id, table in tomllib.loads(file.read_text("utf-8"), parse_float=Decimal).items():
-            if exercise_id in tables:
-                raise ValueError(f"{exercise_id} stands in two files")
-            tables[exercise_id] = table
-    return _exercises(tables)
+    files = sorted(DATA.joinpath("exercises").iterdir(), key=lambda file: file.name)
+    return ExerciseFiles(file.read_text("utf-8") for file in files)
 
 
 @lru_cache(maxsize=1)
@@ -57,22 +106,11 @@ def _first_names() -> dict[str, object]:
 
 def parse_exercises(text: str) -> dict[ExerciseId, Exercise]:
     """Read an exercise file. Raises `KeyError` or `ValueError` where a field lacks or is not known."""
-    return _exercises(tomllib.loads(text, parse_float=Decimal))
+    return dict(ExerciseFiles([text]))
 
 
 OF_ITS_OWN = frozenset({"name", "also", "cues_for", "ladder", "after", "like", "strength"})
 """What an exercise never takes from the one it is like: above all not how heavy it is lifted."""
-
-
-def _exercises(tables: dict[str, dict[str, Any]]) -> dict[ExerciseId, Exercise]:
-    def whole(name: str) -> dict[str, Any]:
-        table = tables[name]
-        if "like" not in table:
-            return table
-        base = {field: value for field, value in whole(table["like"]).items() if field not in OF_ITS_OWN}
-        return base | {field: value for field, value in table.items() if field != "like"}
-
-    return {ExerciseId(name): exercise_of(ExerciseId(name), whole(name)) for name in tables}
 
 
 def parse_ladders(text: str) -> Ladders:

@@ -1,6 +1,7 @@
 """What to do instead of an exercise, for a client at a place."""
 
 from collections import OrderedDict
+from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import date
 
@@ -127,6 +128,6 @@ def names_instead(exercise: Exercise, profile: ClientProfile) -> tuple[str, ...]
     return _names[key][1]
 
 
-def _shown(ladder: Ladder, exercises: dict[ExerciseId, Exercise], here: str) -> ShownLadder:
+def _shown(ladder: Ladder, exercises: Mapping[ExerciseId, Exercise], here: str) -> ShownLadder:
     rungs = (Rung(rung, exercises[rung].name, rung == here) for rung in ladder.rungs if rung in exercises)
     return ShownLadder(ladder.id, ladder.name, tuple(rungs))

@@ -9,7 +9,8 @@ from upright_anvil.core.loads.load import Kilograms
 from upright_anvil.core.strength.formulas import FORMULAS, epley
 
 if TYPE_CHECKING:
-    from upright_anvil.core.strength.attempts import Floats
+    import numpy as np
+    from numpy.typing import NDArray
 
 
 def reps_to_failure(reps: int, reserve: int | None) -> int:
@@ -17,7 +18,7 @@ def reps_to_failure(reps: int, reserve: int | None) -> int:
     return reps + (DEFAULT_RESERVE if reserve is None else reserve)
 
 
-def house_blend(r: "Floats") -> "Floats":
+def house_blend(r: "NDArray[np.float64]") -> "NDArray[np.float64]":
     """Answer maximum / load at R repetitions to failure, element by element; past 20 the curve goes on as Epley.
 
     The mean of Epley and Brzycki to R = 10, blended linearly to Epley alone at R = 15. Rises with R. House rule.

@@ -24,6 +24,7 @@ COUNTS_IN_AN_INDEX = {"log.history._COUNTED"}
 """What asks for any studio's, and why it may: a client is of one studio."""
 
 _IDS: Query[str] = Query(select(ClientRow.id).where(among(ClientRow.id, "ids")).order_by(ClientRow.id))
+_ALL: Query[str] = Query(select(ClientRow.id))
 _BORN: Query[ClientRow] = Query(select(ClientRow).where(ClientRow.name == bindparam("name")))
 
 
@@ -80,6 +81,14 @@ class QueryTest(StudioTest):
             raise LookupError
         with self.studio.reading() as scope:
             self.assertNotEqual(clients.client(scope, self.who).name, "Gone again")
+
+    def test_what_is_read_is_of_one_state_however_it_is_read_first(self) -> None:
+        for first in (lambda scope: list(_ALL.as_stored(scope)), _ALL.all):
+            with self.subTest(), self.studio.reading() as scope:
+                before = len(first(scope))
+                with self.studio.writing() as other:
+                    add_client(other, facts(name=f"Client {before}"), NOW, depot(), Load.of(70, Unit.KG))
+                self.assertEqual([len(_ALL.all(scope)), len(list(_ALL.as_stored(scope)))], [before, before])
 
     def test_anothers_rows_are_not_found(self) -> None:
         elsewhere = StudioId("somebody-else")

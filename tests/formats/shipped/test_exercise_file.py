@@ -78,6 +78,12 @@ class ExerciseFilesTest(TestCase):
         self.assertIsNone(files.get(ExerciseId("flying")))
         self.assertNotIn("flying", files)
 
+    def test_a_comment_beside_its_head_is_no_part_of_it_and_nothing_stands_before_the_first(self) -> None:
+        self.assertIn("sled-drag", ExerciseFiles([GOOD.replace("[sled-drag]", "[sled-drag] # heavy")]))
+        for wrong in ('name = "Lost"\n' + GOOD, '["a sled"]\nname = "Lost"\n' + GOOD, 'name = "Lost"'):
+            with self.subTest(wrong), self.assertRaisesRegex(ValueError, "before the first exercise"):
+                ExerciseFiles([wrong])
+
     def test_one_is_read_without_the_others(self) -> None:
         files = ExerciseFiles([GOOD + '[broken]\nname = "Broken"\n'])
         self.assertIn("broken", files)

@@ -32,6 +32,8 @@ class ExerciseFiles(Mapping[ExerciseId, Exercise]):
         self._parts: dict[ExerciseId, str] = {}
         for text in texts:
             heads = [*_HEAD.finditer(text)]
+            if tomllib.loads(text[: heads[0].start()] if heads else text):
+                raise ValueError("something stands before the first exercise")
             ends = [*(head.start() for head in heads[1:]), len(text)]
             for head, end in zip(heads, ends, strict=True):
                 if (name := ExerciseId(head[1])) in self._parts:
@@ -69,8 +71,8 @@ class ExerciseFiles(Mapping[ExerciseId, Exercise]):
         return table
 
 
-_HEAD = re.compile(r"^\[([\w-]+)\][^\S\n]*$", re.MULTILINE)
-"""Where an exercise begins: its id in brackets, alone on a line."""
+_HEAD = re.compile(r"^\[([\w-]+)\][^\S\n]*(?:#.*)?$", re.MULTILINE)
+"""Where an exercise begins: its id in brackets, alone on a line but for a comment."""
 
 
 @lru_cache(maxsize=1)

@@ -27,12 +27,17 @@ class Writer:
         Work that has begun is waited for, so nobody is told that a write was not made which then is.
         """
         made = self._thread.submit(self._make, studio_id, actor, work)
-        # What has begun cannot be cancelled any more.
-        too_late = asyncio.get_running_loop().call_later(self._patience, made.cancel)
+        given_up = False
+
+        def give_up() -> None:
+            nonlocal given_up
+            given_up = made.cancel()  # what has begun cannot be cancelled any more
+
+        too_late = asyncio.get_running_loop().call_later(self._patience, give_up)
         try:
             return await asyncio.wrap_future(made)
         except asyncio.CancelledError:
-            if too_late.when() <= asyncio.get_running_loop().time() and made.cancelled():
+            if given_up:
                 raise BusyError from None
             raise
         finally:

@@ -48,6 +48,8 @@ class Query(Generic[R]):
     def as_stored(self, scope: Scope, **given: object) -> Iterator[tuple[Any, ...]]:
         """Answer the rows with each column as SQLite has it, nothing made of it: for thousands of them."""
         scope.write_what_waits()
+        if not scope.connection.in_transaction():
+            scope.connection.begin()  # what goes past the connection does not begin it, and all has to be of one state
         driver = scope.connection.connection.driver_connection
         if driver is None:
             raise RuntimeError("The connection is closed.")

@@ -48,7 +48,7 @@ class VariancesTest(TestCase):
 
 class GapTest(TestCase):
     def test_what_a_gap_does_to_level_trend_and_doubt(self) -> None:
-        before = FilterState(*[np.asarray([value]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
+        before = FilterState(*[np.asarray([[value]]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
         for weeks, level, trend, p11, p12, p22 in (
             (1.0, 4.005, 0.005, 0.001331, 0.00015, 5.225e-5),
             (10 / 7, 4.00714286, 0.005, 0.00150347, 0.00017143, 5.321e-5),
@@ -57,17 +57,17 @@ class GapTest(TestCase):
             (8.0, 3.7640942, 0.00259165, 0.01268822, 5.183e-5, 3.143e-5),
         ):
             with self.subTest(weeks=weeks):
-                found = before.after(gap(np.asarray([weeks])), ONE)
+                found = before.after(gap(np.asarray([[weeks]]), ONE))
                 got = [float(x.ravel()[0]) for x in (found.level, found.trend, found.p11, found.p12, found.p22)]
                 np.testing.assert_allclose(got, [level, trend, p11, p12, p22], atol=2e-8)
 
     def test_a_series_that_carries_no_strength_does_not_fall(self) -> None:
-        before = FilterState(*[np.asarray([value]) for value in (4.0, 0.0, 0.001, 0.0, 0.00005)])
-        self.assertEqual(float(before.after(gap(np.asarray([8.0])), np.asarray([0.0])).level[0, 0]), 4.0)
+        before = FilterState(*[np.asarray([[value]]) for value in (4.0, 0.0, 0.001, 0.0, 0.00005)])
+        self.assertEqual(float(before.after(gap(np.asarray([[8.0]]), np.asarray([0.0]))).level[0, 0]), 4.0)
 
     def test_untrained_time_carries_no_trend(self) -> None:
-        before = FilterState(*[np.asarray([value]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
-        self.assertEqual(float(before.after(gap(np.asarray([1.0]), trained=False), ONE).level[0, 0]), 4.0)
+        before = FilterState(*[np.asarray([[value]]) for value in (4.0, 0.005, 0.001, 0.0001, 0.00005)])
+        self.assertEqual(float(before.after(gap(np.asarray([[1.0]]), ONE, trained=False)).level[0, 0]), 4.0)
 
     def test_half_a_year_and_more(self) -> None:
         for days, share in (

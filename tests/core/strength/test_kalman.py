@@ -6,7 +6,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from upright_anvil.core.strength.attempts import Attempt, table
-from upright_anvil.core.strength.kalman import START_TREND, FilterState, gap, steps
+from upright_anvil.core.strength.kalman import START_TREND, FilterState, filtered, gap
 from upright_anvil.core.strength.over_time import ONE, strengths
 from upright_anvil.core.strength.session_table import Sessions, sessions_of
 from upright_anvil.core.strength.standing import Slope
@@ -29,25 +29,26 @@ class KalmanTest(TestCase):
     def test_what_is_off_of_a_sum_is_the_sum_of_what_is_off(self, rows: list[tuple[str, int, float, int, int]]) -> None:
         data = sessions(rows)
         series = np.stack([data.base + data.fall, data.base, data.fall])
-        for step in steps(data, series, np.asarray([START_TREND, START_TREND, 0.0]), np.asarray([1.0, 1.0, 0.0])):
-            np.testing.assert_allclose(step.off[0][step.on], (step.off[1] + step.off[2])[step.on], atol=1e-9)
+        ran = filtered(data, series, np.asarray([START_TREND, START_TREND, 0.0]), np.asarray([1.0, 1.0, 0.0]))
+        (on,), (whole, base, fall) = np.moveaxis(ran.on, 1, 0), np.moveaxis(ran.off, 1, 0)
+        np.testing.assert_allclose(whole[on], (base + fall)[on], atol=1e-9)
 
     @given(sets)
     def test_a_session_never_makes_less_sure(self, rows: list[tuple[str, int, float, int, int]]) -> None:
         data = sessions(rows)
-        for step in steps(data, (data.base + data.fall)[None], np.asarray([START_TREND]), ONE):
-            self.assertTrue((step.state.p11 >= -1e-12).all())
-            self.assertTrue((step.state.p11[step.on] <= step.expected[step.on]).all())
+        ran = filtered(data, (data.base + data.fall)[None], np.asarray([START_TREND]), ONE)
+        self.assertTrue((ran.after.p11 >= -1e-12).all())
+        self.assertTrue((ran.after.p11[ran.on] <= ran.expected[ran.on]).all())
 
     def test_a_gap_makes_less_sure_and_the_trend_fade(self) -> None:
-        one = [np.asarray([value]) for value in (4.0, 0.01, 0.0004, 0.0, 0.00002)]
+        one = [np.asarray([[value]]) for value in (4.0, 0.01, 0.0004, 0.0, 0.00002)]
         soon, late = (
-            FilterState(*one).after(gap(np.asarray([1.0])), ONE),
-            FilterState(*one).after(gap(np.asarray([20.0])), ONE),
+            FilterState(*one).after(gap(np.asarray([[1.0]]), ONE)),
+            FilterState(*one).after(gap(np.asarray([[20.0]]), ONE)),
         )
-        self.assertGreater(late.p11[0], soon.p11[0])
-        self.assertLess(late.trend[0], soon.trend[0])
-        self.assertLess(late.level[0], 4.0 + 20 * 0.01, "the trend does not carry on for twenty idle weeks")
+        self.assertGreater(late.p11[0, 0], soon.p11[0, 0])
+        self.assertLess(late.trend[0, 0], soon.trend[0, 0])
+        self.assertLess(late.level[0, 0], 4.0 + 20 * 0.01, "the trend does not carry on for twenty idle weeks")
 
 
 class SessionTableTest(TestCase):

@@ -192,8 +192,7 @@ def with_curve(blur: Floats, r: Floats) -> Floats:
 
 def reserve_variances(r: Floats, reserve: Floats) -> Floats:
     """Answer how much a misjudged reserve blurs each set's log estimate, as a variance. House rule."""
-    said = KNOWN_RESERVE_SD + KNOWN_RESERVE_SD_PER_REP * np.nan_to_num(reserve)
-    said = np.where(np.nan_to_num(reserve) >= MANY_LEFT, MANY_LEFT_SD, said)
+    said = np.where(reserve >= MANY_LEFT, MANY_LEFT_SD, KNOWN_RESERVE_SD + KNOWN_RESERVE_SD_PER_REP * reserve)
     reserve_sd = np.where(np.isnan(reserve), UNKNOWN_RESERVE_SD, said)
     slope = log_factors(r + 0.5) - log_factors(np.maximum(r - 0.5, 1))
     return np.asarray((slope * reserve_sd) ** 2, dtype=np.float64)

@@ -46,7 +46,8 @@ def doubted(sets: Table) -> NDArray[np.bool_]:
         return np.zeros(0, np.bool_)
     value = shown(sets)
     begins, of = sets.by_session()
-    order = np.lexsort((value, of))
+    # By session and, within it, by what is shown: one key, so that it is sorted once.
+    order = np.argsort(of * (np.ptp(value) + 1) + value)
     levels = _levels(value, of, order, sets.slow)
     reference, around, weeks = _around(levels, sets.exercise[begins], sets.day[begins])
     against, alone = reference[of], around[of] == 0

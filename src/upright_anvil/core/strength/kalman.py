@@ -6,7 +6,6 @@ not thrown away; one of slow work can only raise the level. Sources: Kalman 1960
 figures are house figures.
 """
 
-from collections.abc import Iterator
 from typing import Final, NamedTuple
 
 import numpy as np
@@ -40,35 +39,44 @@ DAYS_A_WEEK: Final = 7.0
 
 class Gap(NamedTuple):
     """What the time between sessions does: how far the trend carries the level and what is kept of it (shares of a
-    week's change), the logarithm of what is left of the level, and what is not known any more (variances).
+    week's change), what is kept of what is not known of the trend, by how much each series falls, and what is not known
+    any more (variances).
     """
 
     carried: Floats
     kept: Floats
-    left: Floats
+    kept_doubt: Floats
+    falls: Floats
     doubt: Floats
     turn: Floats
 
 
-def gap(weeks: Floats, *, trained: bool = True) -> Gap:
-    """Answer what some weeks do, element by element.
+def gap(weeks: Floats, falls: Floats, *, trained: bool = True) -> Gap:
+    """Answer what some weeks do, element by element; ``falls`` is how much of a loss each series takes (0 or 1).
 
+    The weeks have an axis of series with one row, which the falls spread over.
     The trend carries the level on between sessions no further apart than 10 days; in a longer gap, and where the time
     is not ``trained``, it does not, and the level falls as `layoff.lost` says.
     """
     idle = np.maximum(weeks - IDLE_FROM, 0)
     gone = lost(weeks * DAYS_A_WEEK)
+    kept = np.exp(-idle / TREND_FADES_IN)
     return Gap(
         carried=np.where(idle > 0, 0.0, weeks) if trained else np.zeros_like(weeks),
-        kept=np.exp(-idle / TREND_FADES_IN),
-        left=np.log1p(-gone),
+        kept=kept,
+        kept_doubt=kept**2,
+        falls=falls[:, None] * np.log1p(-gone),
         doubt=LEVEL_SD**2 * weeks + (LOSS_DOUBT * gone) ** 2,
         turn=TREND_SD**2 * weeks,
     )
 
 
 class FilterState(NamedTuple):
-    """Level and trend a week of each series and exercise, and what is not known of them (variances and between)."""
+    """Level and trend a week of each series and exercise, and what is not known of them (variances and between).
+
+    What is not known is the same of all series: its axis of series has but one row. Of one moment, or of one moment
+    after another (an axis before the others).
+    """
 
     level: Floats
     trend: Floats
@@ -76,69 +84,70 @@ class FilterState(NamedTuple):
     p12: Floats
     p22: Floats
 
-    def after(self, gap: Gap, falls: Floats) -> "FilterState":
-        """Answer the state after a gap; ``falls`` is how much of a loss each series takes (0 or 1)."""
+    def after(self, gap: Gap) -> "FilterState":
+        """Answer the state after a gap."""
         carried, kept = gap.carried, gap.kept
         between = self.p12 + carried * self.p22
         return FilterState(
-            self.level + carried * self.trend + falls[:, None] * gap.left,
+            self.level + carried * self.trend + gap.falls,
             kept * self.trend,
             self.p11 + carried * (self.p12 + between) + gap.doubt,
             kept * between,
-            kept**2 * self.p22 + gap.turn,
+            gap.kept_doubt * self.p22 + gap.turn,
         )
 
 
-class FilterStep(NamedTuple):
-    """One session of each exercise that has so many: what was off (by series), how far it may be, the state after.
+class Filtered(NamedTuple):
+    """A filter that ran through the sessions of all exercises; every array is session by series by exercise.
 
-    ``far`` is how far the first series was off in standard deviations, squared.
+    ``on`` says which exercises have so many sessions, ``off`` what was off, ``expected`` how far it may be (a
+    variance), ``far`` how far the first series was off in standard deviations, squared; these but ``off`` are the same
+    of all series. ``after`` are the states after each session.
     """
 
     on: NDArray[np.bool_]
     off: Floats
     expected: Floats
     far: Floats
-    state: FilterState
+    after: FilterState
 
 
-def steps(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -> Iterator[FilterStep]:
+def filtered(data: Sessions, series: Floats, start_trends: Floats, falls: Floats) -> Filtered:
     """Run the filter over series of the same sessions (series by exercise by session); the first says what is doubted.
 
     All series are weighed alike, so what holds of a sum of them holds of their parts. ``start_trends`` is the trend a
     week each begins with, ``falls`` which of them carry the strength that is lost in a gap (0 or 1).
     """
-    many, most = data.days.shape
-    state = FilterState(
-        series[:, :, 0].copy(),
-        np.repeat(start_trends[:, None], many, axis=1),
-        np.full(many, START_SD**2),
-        np.zeros(many),
-        np.full(many, START_TREND_SD**2),
-    )
-    # Session by exercise from here on: what belongs to one step lies together.
-    there = np.arange(most)[:, None] < data.count
-    apart = np.diff(data.days, axis=1, prepend=data.days[:, :1]).T / DAYS_A_WEEK
-    seen, variances = np.ascontiguousarray(series.swapaxes(0, 1).T), np.ascontiguousarray(data.variance.T)
-    at_least = np.ascontiguousarray(data.at_least.T)
-    slow = [bool(row.any()) for row in at_least]
-    for n, before in enumerate(map(Gap, *gap(np.where(there, apart, 0)))):
-        on, variance = there[n], variances[n]
-        state = state.after(before, falls)
-        off = seen[n] - state.level
-        expected = state.p11 + variance
-        far = off[0] * off[0] / expected
-        weighed = state.p11 + variance * np.maximum(far / DOUBTED_FROM**2, 1.0) if n else expected
-        # Slow work below the level says nothing: it shows at least so much.
-        heard = on & ~(at_least[n] & (off[0] < 0)) if n and slow[n] else on
-        share = heard / weighed
-        k1, k2 = state.p11 * share, state.p12 * share
-        kept = 1 - k1
-        state = FilterState(
-            state.level + k1 * off,
-            state.trend + k2 * off,
-            kept * state.p11,
-            kept * state.p12,
-            state.p22 - k2 * state.p12,
-        )
-        yield FilterStep(on, off, weighed, far, state)
+    # Session by series by exercise from here on: what belongs to one step lies together and has one shape.
+    seen = np.ascontiguousarray(np.moveaxis(series, 2, 0))
+    days, variances = (np.ascontiguousarray(of.T)[:, None] for of in (data.days, data.variance))
+    at_least = np.ascontiguousarray(data.at_least.T)[:, None]
+    there = np.arange(len(days))[:, None, None] < data.count
+    weeks = np.where(there, np.diff(days, axis=0, prepend=days[:1]) / DAYS_A_WEEK, 0)
+    slow, doubted_from, whole = at_least.any(axis=(1, 2)).tolist(), variances / DOUBTED_FROM**2, np.ones_like(days[0])
+    off, levels, trends = np.empty((3, *seen.shape))
+    expected, far, *doubts = np.empty((5, *days.shape))
+    ran = Filtered(there, off, expected, far, FilterState(levels, trends, *doubts))
+    trend = np.repeat(start_trends[:, None], days.shape[2], axis=1)
+    state = FilterState(seen[0], trend, whole * START_SD**2, whole * 0, whole * START_TREND_SD**2)
+    gaps, states = map(Gap._make, zip(*gap(weeks, falls), strict=True)), zip(*ran.after, strict=True)
+    for n, (passed, after) in enumerate(zip(gaps, states, strict=True)):
+        level, trend, p11, p12, p22 = state.after(passed)
+        state = FilterState(*after)
+        on, this, variance = there[n], np.subtract(seen[n], level, out=off[n]), variances[n]
+        first: Floats = this[:1]
+        squared = np.divide(first * first, p11 + variance, far[n])
+        # A session further off than three deviations is weighed as if it were so much less sure.
+        weighed = np.add(p11, np.maximum(variance, squared * doubted_from[n]) if n else variance, expected[n])
+        if n and slow[n]:
+            # Slow work below the level says nothing: it shows at least so much.
+            on = on & ~(at_least[n] & np.less(first, 0))
+        share = on / weighed
+        k1, k2 = p11 * share, p12 * share
+        kept = whole - k1
+        np.add(level, k1 * this, state.level)
+        np.add(trend, k2 * this, state.trend)
+        np.multiply(kept, p11, state.p11)
+        np.multiply(kept, p12, state.p12)
+        np.subtract(p22, k2 * p12, state.p22)
+    return ran

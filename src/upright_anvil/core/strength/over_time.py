@@ -14,7 +14,7 @@ import numpy as np
 from upright_anvil.core.ids import ExerciseId
 from upright_anvil.core.strength.attempts import Attempt, Floats, Table, table
 from upright_anvil.core.strength.doubted import doubted
-from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, FilterState, gap, steps
+from upright_anvil.core.strength.kalman import DAYS_A_WEEK, START_TREND, Filtered, FilterState, filtered, gap
 from upright_anvil.core.strength.session_table import REMEMBERED, Sessions, sessions_of
 from upright_anvil.core.strength.standing import NORMAL_95, Point, Slope, Strength
 
@@ -93,26 +93,22 @@ def strengths_in(
 
 def _levels(data: Sessions, seen: Floats) -> list[float]:
     """The estimate of each exercise after its last session, kg."""
-    *_, last = steps(data, seen[None], np.asarray([START_TREND]), ONE)
-    return [round(kg, 2) for kg in np.exp(last.state.level[0]).tolist()]
+    last = filtered(data, seen[None], np.asarray([START_TREND]), ONE).after.level[-1, 0]
+    return [round(kg, 2) for kg in np.exp(last).tolist()]
 
 
 def _filtered(data: Sessions, seen: Floats, today: date, path_of: str) -> list[Strength]:
     """Run the filter of all exercises side by side, and answer each as it ends."""
-    ran = list(steps(data, seen[None], np.asarray([START_TREND]), ONE))
-    levels, trends, p11, p12, p22 = (np.asarray(of) for of in zip(*(step.state for step in ran), strict=True))
-    surprises = np.sqrt([step.far for step in ran])
+    ran = filtered(data, seen[None], np.asarray([START_TREND]), ONE)
     ends = data.count.astype(np.int64) - 1, np.arange(len(data.names))
-    end = FilterState(levels[:, 0][ends][None], trends[:, 0][ends][None], p11[ends], p12[ends], p22[ends])
+    end = FilterState._make(of[:, 0][ends][None] for of in ran.after)
     days = data.days[ends[::-1]]
-    idle = gap(np.maximum(today.toordinal() - days, 0) / DAYS_A_WEEK, trained=False)
+    idle = gap(np.maximum(today.toordinal() - days, 0)[None] / DAYS_A_WEEK, ONE, trained=False)
     slopes, tens = _slopes(data, seen, LATELY_DAYS), _slopes(data, seen, TEN_WEEKS)
-    found = _now(data, end.after(idle, ONE), days, slopes, tens)
+    found = _now(data, end.after(idle), days, slopes, tens)
     wanted = data.names if path_of == EVERY else (path_of,)
-    spreads = np.sqrt(p11)
     return [
-        replace(one, path=_path(data, row, levels[:, 0], spreads, surprises)) if one.exercise in wanted else one
-        for row, one in enumerate(found)
+        replace(one, path=_path(data, row, ran)) if one.exercise in wanted else one for row, one in enumerate(found)
     ]
 
 
@@ -152,7 +148,12 @@ def _now(
     data: Sessions, state: FilterState, days: Floats, slopes: list[Slope | None], tens: list[Slope | None]
 ) -> list[Strength]:
     """Each exercise as it stands, from the state of all; its way there is left out."""
-    level, trend, spread, half = state.level[0], state.trend[0], np.sqrt(state.p11), NORMAL_95 * np.sqrt(state.p22)
+    level, trend, spread, half = (
+        state.level[0],
+        state.trend[0],
+        np.sqrt(state.p11[0]),
+        NORMAL_95 * np.sqrt(state.p22[0]),
+    )
     kg = (np.round(np.exp(level + by * spread), 2).tolist() for by in (0, -NORMAL_95, NORMAL_95))
     trends = (np.round(of, 5).tolist() for of in (trend, trend - half, trend + half))
     errors, on = np.round(spread, 4).tolist(), [date.fromordinal(int(day)) for day in days]
@@ -167,10 +168,10 @@ def _now(
     ]
 
 
-def _path(data: Sessions, row: int, levels: Floats, spreads: Floats, surprises: Floats) -> tuple[Point, ...]:
-    """The way there of one exercise, from levels, spreads and surprises session by session of all."""
+def _path(data: Sessions, row: int, ran: Filtered) -> tuple[Point, ...]:
+    """The way there of one exercise, session by session."""
     count = int(data.count[row])
-    level, half = levels[:count, row], NORMAL_95 * spreads[:count, row]
+    level, half = ran.after.level[:count, 0, row], NORMAL_95 * np.sqrt(ran.after.p11[:count, 0, row])
     kg, low, high = (np.round(np.exp(level + by), 2).tolist() for by in (0, -half, half))
-    off, days = np.round(surprises[:count, row], 2).tolist(), data.days[row, :count].tolist()
+    off, days = np.round(np.sqrt(ran.far[:count, 0, row]), 2).tolist(), data.days[row, :count].tolist()
     return tuple(Point(date.fromordinal(int(days[n])), kg[n], low[n], high[n], off[n]) for n in range(count))

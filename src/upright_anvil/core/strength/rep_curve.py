@@ -12,7 +12,7 @@ import numpy as np
 
 from upright_anvil.core.strength.attempts import Attempt, Table, table
 from upright_anvil.core.strength.doubted import doubted
-from upright_anvil.core.strength.kalman import START_TREND, steps
+from upright_anvil.core.strength.kalman import START_TREND, filtered
 from upright_anvil.core.strength.session_table import sessions_of
 from upright_anvil.core.strength.standing import RepCurve
 
@@ -41,9 +41,9 @@ def rep_curves_in(sets: Table) -> dict[str, RepCurve]:
     data = sessions_of(sets, curve_known=True).newest()
     series = np.stack([data.base + data.fall, data.base, data.fall, data.certain])
     starts, falls = np.asarray([START_TREND, START_TREND, 0.0, 0.0]), np.asarray([1.0, 1.0, 0.0, 0.0])
-    ran = list(steps(data, series, starts, falls))
-    weight = np.where([step.on for step in ran], 1 / np.asarray([step.expected for step in ran]), 0)
-    _, base, fall, sure = np.moveaxis(np.asarray([step.off for step in ran]), 1, 0)
+    ran = filtered(data, series, starts, falls)
+    weight = np.where(ran.on, 1 / ran.expected, 0)[:, 0]
+    _, base, fall, sure = np.moveaxis(ran.off, 1, 0)
     pull, told, certain = ((weight * one * sure).sum(axis=0) * sign for one, sign in ((base, -1), (fall, 1), (sure, 1)))
     group = data.group.astype(np.int64)
     by_group = [np.bincount(group, of, len(sets.groups)) for of in (pull, told, certain, data.sets)]

@@ -134,8 +134,9 @@ def filtered(data: Sessions, series: Floats, start_trends: Floats, falls: Floats
     for n, (passed, after) in enumerate(zip(gaps, states, strict=True)):
         level, trend, p11, p12, p22 = state.after(passed)
         state = FilterState(*after)
-        on, this, variance = there[n], np.subtract(seen[n], level, out=off[n]), variances[n]
-        first: Floats = this[:1]
+        on, this, variance = there[n], off[n], variances[n]
+        np.subtract(seen[n], level, this)
+        first = this[:1]
         squared = np.divide(first * first, p11 + variance, far[n])
         # A session further off than three deviations is weighed as if it were so much less sure.
         weighed = np.add(p11, np.maximum(variance, squared * doubted_from[n]) if n else variance, expected[n])

@@ -124,7 +124,8 @@ def filtered(data: Sessions, series: Floats, start_trends: Floats, falls: Floats
     at_least = np.ascontiguousarray(data.at_least.T)[:, None]
     there = np.arange(len(days))[:, None, None] < data.count
     weeks = np.where(there, np.diff(days, axis=0, prepend=days[:1]) / DAYS_A_WEEK, 0)
-    slow, doubted_from, whole = at_least.any(axis=(1, 2)).tolist(), variances / DOUBTED_FROM**2, np.ones_like(days[0])
+    slow = [bool(row.any()) for row in at_least]
+    doubted_from, whole = variances / DOUBTED_FROM**2, np.ones_like(days[0])
     off, levels, trends = np.empty((3, *seen.shape))
     expected, far, *doubts = np.empty((5, *days.shape))
     ran = Filtered(there, off, expected, far, FilterState(levels, trends, *doubts))

@@ -83,14 +83,13 @@ def hints(
 
 
 def _last(scope: Scope, client_id: ClientId, exercise_id: ExerciseId) -> LastNumbers | None:
-    rows = history(scope, client_id).by_exercise.get(exercise_id, ())
-    if not rows:
+    sessions = history(scope, client_id).by_session.get(exercise_id, {})
+    if not sessions:
         return None
-    dates = training_sessions.session_dates(scope, client_id)
-    latest = max((dates[row.session_id], row.session_id) for row in rows)
-    ids = [row.id for row in rows if row.session_id == latest[1]]
+    ((latest, on),) = training_sessions.newest_of(scope, client_id, sessions, 1).items()
+    ids = [row.id for row in sessions[latest]]
     full = ledger.sets_by_id(scope, ids)
     sets = [full[row] for row in ids]
     load = f" with {sets[0].load}" if sets[0].load else ""
     said = ", ".join(str(row.reps) if row.reps is not None else row.amount for row in sets)
-    return LastNumbers(latest[0], sets[0].planned, f"{said}{load}")
+    return LastNumbers(on, sets[0].planned, f"{said}{load}")

@@ -49,7 +49,7 @@ def outcome(scope: Scope, program_id: ProgramId, today: date) -> OutcomeView:
     band = band_for(GoalKind(who.aim), TrainingAge(who.training_age))
     runs = {run.row.id: run for run in programs_run(scope, who.id, today, row.starts_on)}
     until = min(today, runs[row.id].last if row.id in runs else today)
-    decisions = [d for d in ledger.decisions_of_client(scope, who.id) if d.session_id in dates]
+    decisions = ledger.decisions_of_sessions(scope, dates)
     phases = _phases(program, mine, runs.get(row.id), today)
     volume = {p.id: phase_volume(row, program, p, profile, done, band) for p in program.phases}
     found = tuple(

@@ -3,6 +3,7 @@
 from collections.abc import Collection, Mapping
 from datetime import date, timedelta
 from decimal import Decimal
+from functools import partial
 
 from upright_anvil.core.blocks import Athlete, SetBlock, added_load, session_blocks
 from upright_anvil.core.exercises import Exercise
@@ -31,6 +32,7 @@ from upright_anvil.services.progress.exercise_views import (
     StrengthPoint,
     TestMark,
 )
+from upright_anvil.services.progress.overview import in_unit_of
 from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
@@ -58,18 +60,16 @@ def client_progress(
     chosen = exercise_id if exercise_id in counts else (choices[0].id if choices else None)
     profile = client_profile(scope, client_id, today, path_of=chosen or "", whole=whole)
     exercise = profile.exercise(chosen) if chosen else None
-    dates = training_sessions.session_dates(scope, client_id)
-    rows = done.by_exercise.get(chosen, ()) if chosen else ()
-    held = sorted({(dates[row.session_id], row.session_id) for row in rows})
-    shown = {session: on for on, session in (held if whole else held[-SHOWN:])}
-    sets = ledger.sets_by_id(scope, [row.id for row in rows if row.session_id in shown])
-    by_session: dict[SessionId, list[PerformedSet]] = {session: [] for session in shown}
-    for row in rows:
-        if row.session_id in shown:
-            by_session[row.session_id].append(sets[row.id])
+    held = done.by_session.get(chosen, {}) if chosen else {}
+    newest = training_sessions.newest_of(scope, client_id, held, None if whole else SHOWN)
+    shown = dict(reversed(newest.items()))
+    sets = ledger.sets_by_id(scope, [row.id for session in shown for row in held[session]])
     athlete = profile.athlete(exercise.id) if exercise else Athlete()
     points = (
-        [_session(on, tuple(by_session[sid]), exercise, profile, athlete) for sid, on in shown.items()]
+        [
+            _session(on, tuple(sets[row.id] for row in held[sid]), exercise, profile, athlete)
+            for sid, on in shown.items()
+        ]
         if exercise
         else []
     )
@@ -86,7 +86,7 @@ def client_progress(
         earlier=len(held) - len(shown),
         strength=_over_time(profile, chosen, since) if chosen else None,
         phases=_phases(scope, client_id, today, since),
-        decisions=_decisions(scope, client_id, {(row.session_id, row.line) for row in rows}, shown),
+        decisions=_decisions(scope, {(session, row.line) for session in shown for row in held[session]}, shown),
         tests=tuple(_test(test, profile) for test in profile.tested if test.exercise == chosen),
     )
 
@@ -111,13 +111,13 @@ def _phases(scope: Scope, client_id: ClientId, today: date, since: date) -> tupl
 
 
 def _decisions(
-    scope: Scope, client_id: ClientId, lines: Collection[SessionLine], shown: Mapping[SessionId, date]
+    scope: Scope, lines: Collection[SessionLine], shown: Mapping[SessionId, date]
 ) -> tuple[DecisionMark, ...]:
     """The decisions on the lines in which the exercise was done, after the sessions shown."""
     return tuple(
         DecisionMark(shown[row.session_id], row.verdict, row.taken, row.reason or row.rule)
-        for row in ledger.decisions_of_client(scope, client_id)
-        if row.session_id in shown and (row.session_id, row.line) in lines
+        for row in ledger.decisions_of_sessions(scope, shown)
+        if (row.session_id, row.line) in lines
     )
 
 
@@ -126,9 +126,7 @@ def _over_time(profile: ClientProfile, exercise: ExerciseId, since: date) -> Str
     strength = found.strengths.get(exercise)
     if strength is None:
         return None
-
-    def shown(kg: float) -> Decimal:
-        return in_unit(Kilograms(Decimal(repr(kg))), profile.unit).quantize(Decimal("0.1"))
+    shown = partial(in_unit_of, unit=profile.unit)
 
     curve = found.curves.get(group_of(exercise, profile))
     return StrengthOverTime(
@@ -204,4 +202,4 @@ def _set(
 
 def _shown(kg: Kilograms | None, unit: Unit) -> Decimal | None:
     """Kilograms as the client's unit shows them, to 0.1."""
-    return None if kg is None else in_unit(kg, unit).quantize(Decimal("0.1"))
+    return None if kg is None else round(in_unit(kg, unit), 1)

@@ -137,7 +137,6 @@ _LAST_LOGGED: Query[Any] = Query(select(func.max(_T.logged_at)).where(_T.session
 _NOTES: Query[NoteRow] = Query(select(NoteRow).where(NoteRow.session_id == bindparam("session")).order_by(NoteRow.seq))
 _DECIDED = select(DecisionRow).order_by(DecisionRow.seq)
 _DECISIONS: Query[DecisionRow] = Query(_DECIDED.where(among(DecisionRow.session_id, "sessions")))
-_DECISIONS_OF_CLIENT: Query[DecisionRow] = Query(_DECIDED.where(DecisionRow.client_id == bindparam("client")))
 
 
 def notes_of_session(scope: Scope, session_id: SessionId) -> Sequence[NoteRow]:
@@ -153,11 +152,6 @@ def decisions_of_sessions(scope: Scope, session_ids: Collection[str]) -> Sequenc
 def lines_decided(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:
     """Answer the lines of each session that something was decided on."""
     return _lines(_LINES_DECIDED.all(scope, sessions=session_ids))
-
-
-def decisions_of_client(scope: Scope, client_id: ClientId) -> Sequence[DecisionRow]:
-    """Answer all decisions taken for a client, in the order they were taken."""
-    return _DECISIONS_OF_CLIENT.all(scope, client=client_id)
 
 
 def lines_done(scope: Scope, session_ids: Collection[str]) -> dict[SessionId, set[LineId]]:

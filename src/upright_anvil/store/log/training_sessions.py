@@ -75,6 +75,30 @@ def session_dates(scope: Scope, client_id: ClientId) -> dict[SessionId, date]:
     return {held: date.fromisoformat(on) for held, on in _DATES.as_stored(scope, client=client_id)}
 
 
+_NEWEST_FIRST: Query[Any] = Query(
+    select(SessionRow.id, SessionRow.on_date)
+    .where(SessionRow.client_id == bindparam("client"))
+    .order_by(SessionRow.on_date.desc(), SessionRow.id.desc())
+)
+
+
+def newest_of(
+    scope: Scope, client_id: ClientId, sessions: Collection[SessionId], most: int | None = None
+) -> dict[SessionId, date]:
+    """Answer the day of each of some of a client's sessions, newest first: so many of them, or all.
+
+    Only those are read that are no older than the oldest answered.
+    """
+    found: dict[SessionId, date] = {}
+    rows = _NEWEST_FIRST.as_stored(scope, client=client_id) if sessions else ()
+    for held, on in rows:
+        if held in sessions:
+            found[held] = date.fromisoformat(on)
+            if len(found) == most:
+                break
+    return found
+
+
 def not_before(scope: Scope, client_id: ClientId, moment: datetime) -> set[SessionId]:
     """Answer a client's sessions that began at a moment or later."""
     return set(_NOT_BEFORE.values(scope, client=client_id, moment=moment))

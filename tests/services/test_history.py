@@ -156,6 +156,17 @@ class LongHistoryTest(StudioTest):
         self.assertEqual(newest.strength.value, whole.strength.value)
         self.assertEqual(newest.strength.path[0].on, newest.sessions[0].on)
 
+    def test_the_days_of_some_sessions_come_newest_first(self) -> None:
+        with self.studio.reading() as scope:
+            dates = training_sessions.session_dates(scope, self.client)
+            some = sorted(dates)[::2]
+            every = training_sessions.newest_of(scope, self.client, some)
+            three = training_sessions.newest_of(scope, self.client, some, 3)
+            nothing = training_sessions.newest_of(scope, self.client, [], 3)
+        self.assertEqual(every, {session: dates[session] for session in some})
+        self.assertEqual(list(every.values()), sorted(every.values(), reverse=True))
+        self.assertEqual((list(three.items()), nothing), (list(every.items())[:3], {}))
+
     def test_a_judgement_reads_the_newest_sessions_of_a_line_up_to_its_day_and_the_very_last(self) -> None:
         then = TODAY - timedelta(days=50)
         with self.studio.reading() as scope:

@@ -146,6 +146,12 @@ export const api = {
         params: { path: { client_id }, query: exercise ? { exercise, whole } : {} },
       }),
     ),
+  sessionDetail: (client_id: ClientId, exercise: ExerciseId, session_id: SessionId) =>
+    told(
+      http.GET("/api/clients/{client_id}/progress/{session_id}", {
+        params: { path: { client_id, session_id }, query: { exercise } },
+      }),
+    ),
   board: (program_id: ProgramId) =>
     told(http.GET("/api/programs/{program_id}", { params: { path: { program_id } } })),
   saveEdits: (

@@ -60,6 +60,8 @@ export const keys = {
   overview: (client: ClientId) => ["overview", client] as const,
   progress: (client: ClientId, exercise: ExerciseId | null, whole: boolean) =>
     ["progress", client, exercise, whole] as const,
+  sessionDetail: (client: ClientId, exercise: ExerciseId, session: SessionId) =>
+    ["progress", client, exercise, "session", session] as const,
   found: (q: string, client: ClientId | null, place: PlaceId | null, most?: number) =>
     ["exercises", "found", q, client, place, most] as const,
   exercise: (id: ExerciseId, client: ClientId | null) => ["exercises", "one", id, client] as const,

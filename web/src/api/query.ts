@@ -28,6 +28,11 @@ export const query = {
       // Another exercise of the same client: what one chose from stays until it is there, and the focus on it.
       placeholderData: (before) => (before?.client_id === id ? before : undefined),
     }),
+  sessionDetail: (id: ClientId, exercise: ExerciseId, session: SessionId) =>
+    queryOptions({
+      queryKey: keys.sessionDetail(id, exercise, session),
+      queryFn: () => api.sessionDetail(id, exercise, session),
+    }),
   templates: (id: ClientId) =>
     queryOptions({ queryKey: keys.templates(id), queryFn: () => api.templates(id) }),
   programs: (id: ClientId) => queryOptions({ queryKey: keys.programs(id), queryFn: () => api.programs(id) }),

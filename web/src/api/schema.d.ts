@@ -1343,6 +1343,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{client_id}/progress/{session_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Session Detail
+         * @description One session of an exercise looked at: its sets as blocks, every formula's figure for its best set.
+         */
+        get: operations["session_detail"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{client_id}/overview": {
         parameters: {
             query?: never;
@@ -9199,7 +9219,7 @@ export interface components {
          * ProgressView
          * @description What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight.
          *
-         *     ``earlier`` is how many sessions there are before those shown.
+         *     ``earlier`` is how many sessions there are before those shown, ``newest`` the last of them looked at.
          */
         ProgressView: {
             /**
@@ -9223,6 +9243,7 @@ export interface components {
             /** Earlier */
             earlier: number;
             strength: components["schemas"]["StrengthOverTime"] | null;
+            newest?: components["schemas"]["SessionDetail"] | null;
             /**
              * Phases
              * @default []
@@ -10387,13 +10408,33 @@ export interface components {
             minutes: number;
         };
         /**
+         * SessionDetail
+         * @description What of a session is shown where it is looked at: its sets as blocks, every formula's figure for its best set.
+         */
+        SessionDetail: {
+            /**
+             * Id
+             * Format: SessionId
+             */
+            id: SessionId;
+            /** Blocks */
+            blocks: components["schemas"]["SetBlock"][];
+            /** Formulas */
+            formulas: components["schemas"]["FormulaEstimate"][];
+        };
+        /**
          * SessionPoint
-         * @description One session: planned and done side by side, and its best estimate with every formula's figure.
+         * @description One session: planned and done side by side, and its best estimate.
          *
          *     Figures of load are in the client's unit, to 0.1. ``metres`` is what was covered in all, ``pace`` the seconds for a
          *     kilometre of it where every set was timed.
          */
         SessionPoint: {
+            /**
+             * Id
+             * Format: SessionId
+             */
+            id: SessionId;
             /**
              * On
              * Format: date
@@ -10405,16 +10446,10 @@ export interface components {
             planned_moved: string | null;
             /** Planned Amount */
             planned_amount: number | null;
-            /** Planned Sets */
-            planned_sets: number | null;
             /** Sets */
             sets: components["schemas"]["SetPoint"][];
-            /** Blocks */
-            blocks: components["schemas"]["SetBlock"][];
             /** Estimate */
             estimate: string | null;
-            /** Formulas */
-            formulas: components["schemas"]["FormulaEstimate"][];
             /** Metres */
             metres?: number | null;
             /** Pace */
@@ -10590,8 +10625,6 @@ export interface components {
          *     ``amount`` says what was done in words, ``metres`` how far it went.
          */
         SetPoint: {
-            /** Label */
-            label: string;
             /** Amount */
             amount: string;
             /** Load */
@@ -10606,8 +10639,6 @@ export interface components {
             moved: string | null;
             /** Reserve */
             reserve: number | null;
-            /** Estimate */
-            estimate: string | null;
         };
         /**
          * SetRequest
@@ -19937,6 +19968,94 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProgressView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Too Many Requests */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemDocument"];
+                };
+            };
+        };
+    };
+    session_detail: {
+        parameters: {
+            query: {
+                exercise: ExerciseId;
+            };
+            header?: never;
+            path: {
+                client_id: ClientId;
+                session_id: SessionId;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionDetail"];
                 };
             };
             /** @description Unauthorized */

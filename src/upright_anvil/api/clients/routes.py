@@ -16,7 +16,7 @@ from upright_anvil.api.programs.requests import ProgramRequest
 from upright_anvil.api.routing import resource
 from upright_anvil.api.studio import Here, heavy
 from upright_anvil.core.energy import EnergyAim
-from upright_anvil.core.ids import ClientId, ExerciseId
+from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.services.acknowledged import Acknowledged
 from upright_anvil.services.board import empty_program
 from upright_anvil.services.board.opening import board_of
@@ -28,7 +28,7 @@ from upright_anvil.services.clients.erasing import ErasedClient
 from upright_anvil.services.clients.places import PlaceFacts, PlaceView
 from upright_anvil.services.people import audit
 from upright_anvil.services.progress import exercise_progress, overview
-from upright_anvil.services.progress.exercise_views import ProgressView
+from upright_anvil.services.progress.exercise_views import ProgressView, SessionDetail
 from upright_anvil.services.progress.overview_views import OverviewView
 from upright_anvil.store.file.database import BusyError
 
@@ -118,6 +118,13 @@ def client_progress(
     """Progress with one exercise, or with the one done most: its newest sessions, or all of them."""
     with here.reading() as scope:
         return exercise_progress.client_progress(scope, client_id, exercise, here.today, whole=whole)
+
+
+@router.get("/{client_id}/progress/{session_id}")
+def session_detail(client_id: ClientId, session_id: SessionId, exercise: ExerciseId, here: Here) -> SessionDetail:
+    """One session of an exercise looked at: its sets as blocks, every formula's figure for its best set."""
+    with here.reading() as scope:
+        return exercise_progress.session_detail(scope, client_id, session_id, exercise, here.today)
 
 
 @router.get("/{client_id}/overview")

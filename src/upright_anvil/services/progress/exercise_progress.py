@@ -1,11 +1,12 @@
 """Progress with one exercise: every set done, the estimated maximum with its formulas, planned against done."""
 
-from collections.abc import Collection, Mapping
+from collections.abc import Collection, Mapping, Sequence
 from datetime import date, timedelta
 from decimal import Decimal
 from functools import partial
+from operator import itemgetter
 
-from upright_anvil.core.blocks import Athlete, SetBlock, added_load, session_blocks
+from upright_anvil.core.blocks import added_load, session_blocks
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId, SessionId
 from upright_anvil.core.ledger.rows import PerformedSet
@@ -13,6 +14,7 @@ from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.read_out.reading import prescription_or_none
 from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
 from upright_anvil.services.log.done import SessionLine
@@ -26,6 +28,7 @@ from upright_anvil.services.progress.exercise_views import (
     FormulaEstimate,
     PhaseSpan,
     ProgressView,
+    SessionDetail,
     SessionPoint,
     SetPoint,
     StrengthOverTime,
@@ -37,9 +40,12 @@ from upright_anvil.services.shelf import all_exercises
 from upright_anvil.store.client.clients import client
 from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import ledger, training_sessions
+from upright_anvil.store.log.history import BriefSet
+from upright_anvil.store.rows.not_found import NotFoundError
 
-SHOWN = 60
-"""Sessions that are shown at first, the newest; the earlier ones are shown when asked for. House rule."""
+SHOWN = 52
+"""Sessions that are shown at first, the newest: a year of them at one a week. The earlier ones come when asked for.
+House rule."""
 
 
 def client_progress(
@@ -61,19 +67,9 @@ def client_progress(
     profile = client_profile(scope, client_id, today, path_of=chosen or "", whole=whole)
     exercise = profile.exercise(chosen) if chosen else None
     held = done.by_session.get(chosen, {}) if chosen else {}
-    newest = training_sessions.newest_of(scope, client_id, held, None if whole else SHOWN)
-    shown = dict(reversed(newest.items()))
-    sets = ledger.sets_by_id(scope, [row.id for session in shown for row in held[session]])
-    athlete = profile.athlete(exercise.id) if exercise else Athlete()
-    points = (
-        [
-            _session(on, tuple(sets[row.id] for row in held[sid]), exercise, profile, athlete)
-            for sid, on in shown.items()
-        ]
-        if exercise
-        else []
-    )
-    since = next(iter(shown.values()), today)
+    shown = dict(reversed(training_sessions.newest_of(scope, client_id, held, None if whole else SHOWN).items()))
+    sets = _sets(scope, held, shown)
+    since, latest = next(iter(shown.values()), today), next(reversed(shown), None)
     return ProgressView(
         client_id=who.id,
         client=who.name,
@@ -82,13 +78,40 @@ def client_progress(
         exercise_id=chosen,
         exercise=exercise.name if exercise else "",
         with_body=bool(exercise and exercise.bodyweight_share),
-        sessions=tuple(points),
+        sessions=tuple(_session(sid, on, sets[sid], exercise, profile) for sid, on in shown.items())
+        if exercise
+        else (),
         earlier=len(held) - len(shown),
         strength=_over_time(profile, chosen, since) if chosen else None,
+        newest=_looked_at(latest, sets[latest], exercise, profile) if exercise and latest else None,
         phases=_phases(scope, client_id, today, since),
         decisions=_decisions(scope, {(session, row.line) for session in shown for row in held[session]}, shown),
         tests=tuple(_test(test, profile) for test in profile.tested if test.exercise == chosen),
     )
+
+
+def session_detail(
+    scope: Scope, client_id: ClientId, session_id: SessionId, exercise_id: ExerciseId, today: date
+) -> SessionDetail:
+    """Answer what of an exercise's session is shown where it is looked at.
+
+    Raises `NotFoundError` where the client has not done the exercise in that session.
+    """
+    client(scope, client_id)
+    held = history(scope, client_id).by_session.get(exercise_id, {})
+    if session_id not in held:
+        raise NotFoundError("session")
+    profile = client_profile(scope, client_id, today)
+    done = _sets(scope, held, (session_id,))[session_id]
+    return _looked_at(session_id, done, profile.exercise(exercise_id), profile)
+
+
+def _sets(
+    scope: Scope, held: Mapping[SessionId, Sequence[BriefSet]], shown: Collection[SessionId]
+) -> dict[SessionId, tuple[PerformedSet, ...]]:
+    """The sets of some of an exercise's sessions, in full."""
+    sets = ledger.sets_by_id(scope, [row.id for session in shown for row in held[session]])
+    return {session: tuple(sets[row.id] for row in held[session]) for session in shown}
 
 
 def _test(test: Tested, profile: ClientProfile) -> TestMark:
@@ -146,57 +169,61 @@ def _over_time(profile: ClientProfile, exercise: ExerciseId, since: date) -> Str
 
 
 def _session(
-    on: date, done: tuple[PerformedSet, ...], exercise: Exercise, profile: ClientProfile, athlete: Athlete
+    session_id: SessionId, on: date, done: Sequence[PerformedSet], exercise: Exercise, profile: ClientProfile
 ) -> SessionPoint:
-    planned = next((r.planned for r in done if r.planned), "")
-    plan = prescription_or_none(planned, profile.unit)
+    planned, plan = _planned(done, profile)
     share = exercise.bodyweight_share
-    blocks = session_blocks(plan, done, exercise, athlete)
     moved = [moved_kg(added_load(row), share, profile.body_kg) for row in done]
-    maxima = [
-        estimate_max(kg, row.reps, row.reserve) if kg and row.reps else None
-        for kg, row in zip(moved, done, strict=True)
-    ]
-    most = max((kg for kg in maxima if kg is not None), default=None)
-    formulas: tuple[FormulaEstimate, ...] = ()
-    if most is not None:
-        best, kg = done[maxima.index(most)], moved[maxima.index(most)]
-        figures = estimates_by_formula(kg, best.reps, best.reserve) if kg and best.reps else {}
-        formulas = tuple(FormulaEstimate(name, _shown(kg, profile.unit)) for name, kg in figures.items())
     far = sum(row.metres or 0 for row in done)
     took = [row.seconds for row in done if row.metres and row.seconds]
     return SessionPoint(
+        id=session_id,
         on=on,
         planned=planned,
         planned_moved=_shown(moved_kg(plan.load, share, profile.body_kg), profile.unit) if plan else None,
         planned_amount=plan.amount if plan else None,
-        planned_sets=len(plan.plans) if plan else None,
-        sets=tuple(
-            _set(row, block, kg, estimate, profile.unit)
-            for row, block, kg, estimate in zip(done, blocks[: len(done)], moved, maxima, strict=True)
-        ),
-        blocks=blocks,
-        estimate=_shown(most, profile.unit),
-        formulas=formulas,
+        sets=tuple(_set(row, kg, profile.unit) for row, kg in zip(done, moved, strict=True)),
+        estimate=_shown(max(filter(None, map(_shows, done, moved)), default=None), profile.unit),
         metres=far or None,
         pace=round(sum(took) * METRES_PER_KILOMETRE / far) if far and len(took) == len(done) else None,
     )
 
 
-def _set(
-    row: PerformedSet, block: SetBlock, moved: Kilograms | None, estimate: Kilograms | None, unit: Unit
-) -> SetPoint:
+def _planned(done: Sequence[PerformedSet], profile: ClientProfile) -> tuple[str, Prescription | None]:
+    """What a session's sets were planned as, as it was written and as it is read."""
+    planned = next((r.planned for r in done if r.planned), "")
+    return planned, prescription_or_none(planned, profile.unit)
+
+
+def _shows(row: PerformedSet, moved: Kilograms | None) -> Kilograms | None:
+    """The estimated maximum that a set shows."""
+    return estimate_max(moved, row.reps, row.reserve) if moved and row.reps else None
+
+
+def _looked_at(
+    session_id: SessionId, done: Sequence[PerformedSet], exercise: Exercise, profile: ClientProfile
+) -> SessionDetail:
+    blocks = session_blocks(_planned(done, profile)[1], done, exercise, profile.athlete(exercise.id))
+    moved = [moved_kg(added_load(row), exercise.bodyweight_share, profile.body_kg) for row in done]
+    shown = [(most, kg, row) for row, kg in zip(done, moved, strict=True) if kg and (most := _shows(row, kg))]
+    formulas: tuple[FormulaEstimate, ...] = ()
+    if shown:
+        _, kg, best = max(shown, key=itemgetter(0))
+        figures = estimates_by_formula(kg, best.reps or 0, best.reserve)
+        formulas = tuple(FormulaEstimate(name, _shown(kg, profile.unit)) for name, kg in figures.items())
+    return SessionDetail(session_id, blocks, formulas)
+
+
+def _set(row: PerformedSet, moved: Kilograms | None, unit: Unit) -> SetPoint:
     load = added_load(row)
     return SetPoint(
         load="" if load is None else str(load),
-        label=block.done.label if block.done else "",
         amount=row.amount,
         reps=row.reps,
         seconds=row.seconds,
         metres=row.metres,
         moved=_shown(moved, unit),
         reserve=row.reserve,
-        estimate=_shown(estimate, unit),
     )
 
 

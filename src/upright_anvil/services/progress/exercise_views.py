@@ -5,7 +5,7 @@ from datetime import date
 from decimal import Decimal
 
 from upright_anvil.core.blocks import SetBlock
-from upright_anvil.core.ids import ClientId, ExerciseId
+from upright_anvil.core.ids import ClientId, ExerciseId, SessionId
 from upright_anvil.core.loads.load import Unit
 
 
@@ -24,7 +24,6 @@ class SetPoint:
     ``amount`` says what was done in words, ``metres`` how far it went.
     """
 
-    label: str
     amount: str
     load: str
     reps: int | None
@@ -32,28 +31,34 @@ class SetPoint:
     metres: int | None
     moved: Decimal | None
     reserve: int | None
-    estimate: Decimal | None
 
 
 @dataclass(frozen=True, slots=True)
 class SessionPoint:
-    """One session: planned and done side by side, and its best estimate with every formula's figure.
+    """One session: planned and done side by side, and its best estimate.
 
     Figures of load are in the client's unit, to 0.1. ``metres`` is what was covered in all, ``pace`` the seconds for a
     kilometre of it where every set was timed.
     """
 
+    id: SessionId
     on: date
     planned: str
     planned_moved: Decimal | None
     planned_amount: int | None
-    planned_sets: int | None
     sets: tuple[SetPoint, ...]
-    blocks: tuple[SetBlock, ...]
     estimate: Decimal | None
-    formulas: tuple[FormulaEstimate, ...]
     metres: int | None = None
     pace: int | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class SessionDetail:
+    """What of a session is shown where it is looked at: its sets as blocks, every formula's figure for its best set."""
+
+    id: SessionId
+    blocks: tuple[SetBlock, ...]
+    formulas: tuple[FormulaEstimate, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -127,7 +132,7 @@ class ExerciseChoice:
 class ProgressView:
     """What a client has done with one exercise, oldest first; ``with_body`` says that loads include body weight.
 
-    ``earlier`` is how many sessions there are before those shown.
+    ``earlier`` is how many sessions there are before those shown, ``newest`` the last of them looked at.
     """
 
     client_id: ClientId
@@ -140,6 +145,7 @@ class ProgressView:
     sessions: tuple[SessionPoint, ...]
     earlier: int
     strength: StrengthOverTime | None
+    newest: SessionDetail | None = None
     phases: tuple[PhaseSpan, ...] = ()
     decisions: tuple[DecisionMark, ...] = ()
     tests: tuple[TestMark, ...] = ()

@@ -8,7 +8,7 @@ import { Link, useSearchParams } from "react-router";
 import { type Schemas } from "../../api/client";
 import { countdown, distance, fullDate, shortDate, writingDays } from "../../ui/format";
 import { SetBlocks } from "../../ui/pictures/SetBlocks";
-import { Waiting } from "../../ui/Waiting";
+import { Part, Waiting } from "../../ui/Waiting";
 import { Overview } from "./Overview";
 import { PaceChart } from "./PaceChart";
 import { StrengthChart } from "./StrengthChart";
@@ -22,7 +22,7 @@ export function ProgressView() {
   const progress = useQuery(query.progress(clientId, exercise, search.has("whole")));
   const view = progress.data;
   if (!view) return <Waiting shape="pictures" error={progress.error} retry={() => void progress.refetch()} />;
-  const session = view.sessions.find((entry) => entry.on === chosen) ?? view.sessions.at(-1);
+  const session = view.sessions.find((entry) => entry.id === chosen) ?? view.sessions.at(-1);
   return (
     <div className="mx-auto grid max-w-7xl grid-cols-[minmax(0,1fr)] gap-8 px-4 py-6 lg:grid-cols-[13rem_minmax(0,1fr)]">
       <nav aria-label={t("Exercises done")}>
@@ -91,7 +91,7 @@ export function ProgressView() {
             ) : (
               <>
                 {view.strength && <OverTime strength={view.strength} unit={view.unit} />}
-                <StrengthChart view={view} chosen={session?.on ?? null} choose={setChosen} />
+                <StrengthChart view={view} chosen={session?.id ?? null} choose={setChosen} />
                 {view.earlier > 0 && (
                   <p className="mt-1 text-sm text-soft">
                     {t("The newest {{shown}} of {{all}} sessions.", {
@@ -109,7 +109,9 @@ export function ProgressView() {
                 )}
                 <PaceChart view={view} />
                 {session && <Decided decisions={view.decisions.filter((one) => one.on === session.on)} />}
-                {session && <SessionDetail session={session} withBody={view.with_body} unit={view.unit} />}
+                {session && view.exercise_id && (
+                  <SessionDetail session={session} exercise={view.exercise_id} view={view} />
+                )}
                 <Tested tests={view.tests} unit={view.unit} />
                 <SessionTable view={view} />
               </>
@@ -179,13 +181,20 @@ function Decided({ decisions }: { decisions: Schemas["DecisionMark"][] }) {
 
 function SessionDetail({
   session,
-  withBody,
-  unit,
+  exercise,
+  view: { client_id, newest, unit, with_body },
 }: {
   session: Schemas["SessionPoint"];
-  withBody: boolean;
-  unit: Schemas["Unit"];
+  exercise: ExerciseId;
+  view: Schemas["ProgressView"];
 }) {
+  // The newest comes with the view; any other is asked for as it is looked at.
+  const known = session.id === newest?.id ? newest : undefined;
+  const asked = useQuery({
+    ...query.sessionDetail(client_id, exercise, session.id),
+    enabled: !known,
+  });
+  const detail = known ?? asked.data;
   return (
     <section
       className="mt-4 border-t border-line pt-3"
@@ -194,11 +203,15 @@ function SessionDetail({
       <h2 className="font-semibold">{fullDate(session.on)}</h2>
       <div className="mt-2 flex flex-wrap items-end gap-x-10 gap-y-3">
         <div>
-          <SetBlocks
-            size="small"
-            blocks={session.blocks}
-            label={t("planned {{planned}}", { planned: session.planned })}
-          />
+          <Part of={{ ...asked, data: detail }} lines={1}>
+            {({ blocks }) => (
+              <SetBlocks
+                size="small"
+                blocks={blocks}
+                label={t("planned {{planned}}", { planned: session.planned })}
+              />
+            )}
+          </Part>
           <p className="mt-1 text-sm text-soft">
             {t("Planned {{more}}", { more: session.planned || t("nothing") })}
           </p>
@@ -215,7 +228,7 @@ function SessionDetail({
               </dd>
             </div>
           )}
-          {session.formulas.map((entry) => (
+          {detail?.formulas.map((entry) => (
             <div key={entry.formula}>
               <dt className="text-sm text-soft">{entry.formula}</dt>
               <dd className="text-xl">{entry.value ?? "–"}</dd>
@@ -228,7 +241,7 @@ function SessionDetail({
           {t(
             "From the best set of the day: repetitions done plus repetitions left, two assumed where nobody said. House is the mean of Epley and Brzycki to 10 repetitions, Epley alone from 15; above 20 there is no estimate.",
           )}
-          {withBody && ` ${t("Loads include the body weight that moves.")}`}
+          {with_body && ` ${t("Loads include the body weight that moves.")}`}
         </p>
       )}
     </section>
@@ -307,7 +320,7 @@ function SessionTable({ view }: { view: Schemas["ProgressView"] }) {
       </thead>
       <tbody>
         {[...view.sessions].reverse().map((session) => (
-          <tr key={session.on} className="border-b border-line align-top">
+          <tr key={session.id} className="border-b border-line align-top">
             <td className="py-1.5 pr-4 whitespace-nowrap">{written(session.on)}</td>
             <td className="py-1.5 pr-4 text-soft">{session.planned}</td>
             <td className="py-1.5 pr-4">{together(session.sets)}</td>

@@ -26,7 +26,7 @@ export function StrengthChart({
 }: {
   view: Schemas["ProgressView"];
   chosen: string | null;
-  choose: (on: string) => void;
+  choose: (session: string) => void;
 }) {
   const { sessions } = view;
   const written = writingDays(sessions.map((session) => session.on));
@@ -104,7 +104,7 @@ export function StrengthChart({
           .filter((_, index) => index % Math.ceil(sessions.length / 9) === 0)
           .map((session) => (
             <text
-              key={session.on}
+              key={session.id}
               x={at(session)}
               y={H - 10}
               textAnchor="middle"
@@ -124,7 +124,7 @@ export function StrengthChart({
         />
         {planned.map((point) => (
           <line
-            key={point.session.on}
+            key={point.session.id}
             x1={at(point.session) - 24}
             x2={at(point.session) + 24}
             y1={y(point.value)}
@@ -136,7 +136,7 @@ export function StrengthChart({
         <path d={path(estimates) ?? ""} fill="none" stroke="var(--color-ink)" strokeWidth={2} />
         {estimates.map((point) => (
           <rect
-            key={point.session.on}
+            key={point.session.id}
             x={at(point.session) - 3.5}
             y={y(point.value) - 3.5}
             width={7}
@@ -188,15 +188,15 @@ export function StrengthChart({
         ))}
         {sessions.map((session) => (
           <rect
-            key={session.on}
+            key={session.id}
             x={at(session) - 16}
             y={edge.top}
             width={32}
             height={H - edge.bottom - edge.top}
             fill="var(--color-ink)"
-            fillOpacity={session.on === chosen ? 0.07 : 0}
+            fillOpacity={session.id === chosen ? 0.07 : 0}
             className="cursor-pointer hover:fill-ink/5"
-            onClick={() => choose(session.on)}
+            onClick={() => choose(session.id)}
           />
         ))}
       </Picture>
@@ -205,7 +205,7 @@ export function StrengthChart({
         <Picker
           value={chosen ?? ""}
           choose={choose}
-          options={[...sessions].reverse().map((session) => [session.on, written(session.on)] as const)}
+          options={[...sessions].reverse().map((session) => [session.id, written(session.on)] as const)}
         />
       </label>
     </figure>

@@ -52,6 +52,8 @@ class ClientsTest(ApiTest):
         self.problem(self.http.patch("/api/clients/nobody", json={"minutes": 40}), 404)
         self.problem(self.http.post("/api/clients/nobody/program", json={}), 404)
         self.problem(self.http.get("/api/clients/nobody/progress"), 404)
+        self.problem(self.http.get("/api/clients/nobody/progress/s1?exercise=back-squat"), 404)
+        self.problem(self.http.get("/api/clients/nobody/progress/s1"), 422)
 
     def test_equipment_is_read_as_it_is_typed(self) -> None:
         view = self.post("/equipment/read", {"text": "dumbbells 10 12\nkettelbell", "unit": "lb"}, 200)

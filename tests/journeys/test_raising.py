@@ -5,6 +5,7 @@ import re
 from playwright.sync_api import Page, expect
 
 from tests.journeys.support import DESK, PHONE, JourneyTest
+from upright_anvil.core.strength.formulas import FORMULAS
 
 
 class RaisingTest(JourneyTest):
@@ -105,6 +106,15 @@ class RaisingTest(JourneyTest):
         expect(page.get_by_role("heading", level=1, name="Seated cable row")).to_be_visible()
         expect(page.locator("svg text", has_text="Groundwork")).to_be_visible()
         expect(page.locator("p", has_text=re.compile("^▲ (accepted|declined)"))).to_be_visible()
+        newest = page.get_by_role("region", name="Session of")
+        expect(newest.get_by_role("img")).to_be_visible()
+        expect(newest.get_by_role("term")).to_have_count(7)
+        with page.expect_response(re.compile("/progress/")):
+            page.get_by_role("combobox", name="Session").select_option(index=4)
+        first = page.get_by_role("region", name="Session of")
+        expect(first.get_by_role("img")).to_be_visible()
+        expect(first.get_by_role("term")).to_have_text(["Estimated max, house", *FORMULAS])
+        self.assert_accessible(page, "an earlier session looked at")
         page.go_back()
         expect(page.get_by_role("heading", name="Week by week")).to_be_visible()
 

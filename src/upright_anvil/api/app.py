@@ -71,6 +71,7 @@ def _bare() -> FastAPI:
         docs_url=None,
         redoc_url=None,
         generate_unique_id_function=lambda route: route.name,
+        telemetry={"tracing": False, "metrics": False, "logs": False},
     )
 
 

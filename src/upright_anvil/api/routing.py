@@ -16,9 +16,12 @@ from fastapi import APIRouter, Response
 from fastapi.concurrency import run_in_threadpool
 from fastapi.routing import APIRoute
 from pydantic import TypeAdapter
-from starlette.routing import compile_path
+from starlette.routing import Match, compile_path
+from starlette.types import Receive, Scope, Send
 
-from upright_anvil.api.guard.permissions import PERMITTED
+from upright_anvil.api.guard.permissions import refuse_unless_permitted
+
+API = "/api"
 
 _WRITES = "writes_its_answer"
 """Marks an endpoint that writes its answer already: a router that is put into another one makes its routes anew."""
@@ -50,6 +53,7 @@ class ViewRoute(APIRoute):
         self.name = more["name"] or endpoint.__name__
         self.methods = set(more["methods"])
         self.path_regex, self.path_format, self.param_convertors = compile_path(path)
+        self._begins, self._ends = path.partition("{")[0], path.rpartition("}")[2]
 
     def __getattr__(self, name: str) -> Any:
         """Answer what is not known before the route is made in full, and make it so."""
@@ -59,6 +63,19 @@ class ViewRoute(APIRoute):
         path, endpoint, status_code, more = declared
         super().__init__(path, endpoint, status_code=status_code, **more)
         return getattr(self, name)
+
+    def matches(self, scope: Scope) -> tuple[Match, Scope]:
+        """Whether it is asked for; what begins or ends otherwise is not, and most of hundreds do."""
+        path = scope["path"]
+        if path.startswith(self._begins) and path.endswith(self._ends):
+            return super().matches(scope)
+        return Match.NONE, {}
+
+    async def handle(self, scope: Scope, receive: Receive, send: Send) -> None:
+        """Answer to whom it is for."""
+        if scope["method"] in (self.methods or ()):
+            refuse_unless_permitted(scope, self.name)
+        await super().handle(scope, receive, send)
 
     @property
     def response_model(self) -> Any:
@@ -70,12 +87,9 @@ class ViewRoute(APIRoute):
         self._answers = kind
 
 
-API = "/api"
-
-
 def resource(prefix: str = "", *, tag: str) -> APIRouter:
-    """Answer the router of one resource: under `API`, and for whom it may be."""
-    return APIRouter(prefix=f"{API}{prefix}", tags=[tag], dependencies=[PERMITTED], route_class=ViewRoute)
+    """Answer the router of one resource: under `API`, each view for whom it may be; a socket names `PERMITTED`."""
+    return APIRouter(prefix=f"{API}{prefix}", tags=[tag], route_class=ViewRoute)
 
 
 def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:

@@ -1,7 +1,7 @@
 """What every route is given: the data, the trainer and the clock."""
 
 import asyncio
-from collections.abc import Awaitable, Callable
+from collections.abc import Awaitable, Callable, Mapping
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import AbstractContextManager
 from contextvars import copy_context
@@ -9,7 +9,7 @@ from dataclasses import dataclass, field, replace
 from datetime import date, datetime
 from functools import cached_property, partial, wraps
 from threading import Lock
-from typing import Annotated, ParamSpec, TypeVar
+from typing import Annotated, Any, ParamSpec, TypeVar
 
 from fastapi import Depends
 from starlette.requests import HTTPConnection
@@ -198,12 +198,24 @@ def heavy(endpoint: Callable[P, T]) -> Callable[P, Awaitable[T]]:
 
 async def studio_of(asked: HTTPConnection) -> Studio:
     """Answer the studio that is lent for a request, in the name of who asks."""
-    studio = asked.state.studio
+    state = asked.scope["state"]
+    studio = state["studio"]
     assert isinstance(studio, Studio)  # noqa: S101 - lent for the request
-    visitor: Visitor | None = getattr(asked.state, "visitor", None)
-    if visitor is None or not getattr(asked.state, "demanded", False):
-        return studio
-    return studio.of(Actor(visitor.person_id, visitor.device_id), visitor.role)
+    visitor = _signed_in(state)
+    return studio if visitor is None else studio.of(Actor(visitor.person_id, visitor.device_id), visitor.role)
+
+
+def role_of(state: Mapping[str, Any]) -> Role:
+    """Answer the role of who asks, from what a request carries along."""
+    visitor = _signed_in(state)
+    role = state["studio"].role if visitor is None else visitor.role
+    assert isinstance(role, Role)  # noqa: S101 - a studio's or a visitor's
+    return role
+
+
+def _signed_in(state: Mapping[str, Any]) -> Visitor | None:
+    """Who asks, None where nobody has to sign in."""
+    return state.get("visitor") if state.get("demanded") else None
 
 
 Here = Annotated[Studio, Depends(studio_of)]

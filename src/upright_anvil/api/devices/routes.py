@@ -7,6 +7,7 @@ from typing import Annotated, Any, Literal
 from fastapi import WebSocket, WebSocketDisconnect
 from pydantic import Field, TypeAdapter, ValidationError
 
+from upright_anvil.api.guard.permissions import PERMITTED
 from upright_anvil.api.guard.socket_limit import LONGEST_MESSAGE
 from upright_anvil.api.request_model import MadeId, RequestModel
 from upright_anvil.api.routing import resource
@@ -96,7 +97,7 @@ async def measure(session_id: SessionId, asked: MeasureRequest, here: Here) -> A
     )
 
 
-@router.websocket("/sessions/{session_id}/devices")
+@router.websocket("/sessions/{session_id}/devices", dependencies=[PERMITTED])
 async def watch(socket: WebSocket, session_id: SessionId, here: Here) -> None:
     """Stream what the chosen devices see: the count and the heart as they come, the figures when a set ends.
 

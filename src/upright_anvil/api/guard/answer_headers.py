@@ -6,7 +6,6 @@ from hashlib import sha256
 from secrets import token_urlsafe
 from typing import Final
 
-from starlette.datastructures import MutableHeaders
 from starlette.responses import HTMLResponse, Response
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
@@ -18,6 +17,10 @@ EVERYWHERE: Final = {
     "Permissions-Policy": "camera=(self), geolocation=(), microphone=(), payment=(), usb=()",
     "X-Frame-Options": "DENY",
 }
+
+_EVERYWHERE: Final = tuple((name.lower().encode(), value.encode()) for name, value in EVERYWHERE.items())
+_NAMED: Final = frozenset(name for name, _ in _EVERYWHERE)
+_POLICY, _KEPT = b"content-security-policy", b"cache-control"
 
 OF_DATA: Final = (
     "default-src 'none'; style-src 'unsafe-inline'; img-src data:; base-uri 'none'; form-action 'none'; "
@@ -51,7 +54,9 @@ def page_response(page: str) -> Response:
     return HTMLResponse(page.replace(NONCE, nonce), headers=head)
 
 
-_OF_FILES: Final = page_policy("")
+_OF_FILES: Final = page_policy("").encode()
+_OF_DATA: Final = OF_DATA.encode()
+_FOR_GOOD: Final = b"public, max-age=31536000, immutable"
 
 
 class AnswerHeaders:
@@ -70,14 +75,15 @@ class AnswerHeaders:
 
         async def told(message: Message) -> None:
             if message["type"] == "http.response.start":
-                headers = MutableHeaders(scope=message)
-                for name, value in EVERYWHERE.items():
-                    headers[name] = value
-                headers.setdefault("Content-Security-Policy", OF_DATA if of_data else _OF_FILES)
-                if of_data:
-                    headers.setdefault("Cache-Control", "no-store")
+                own = [pair for pair in message.get("headers", ()) if pair[0] not in _NAMED]
+                said = {name for name, _ in own}
+                if _POLICY not in said:
+                    own.append((_POLICY, _OF_DATA if of_data else _OF_FILES))
+                if of_data and _KEPT not in said:
+                    own.append((_KEPT, b"no-store"))
                 elif path.startswith("/assets/") and message["status"] == 200:  # noqa: PLR2004 - found
-                    headers["Cache-Control"] = "public, max-age=31536000, immutable"
+                    own = [*(pair for pair in own if pair[0] != _KEPT), (_KEPT, _FOR_GOOD)]
+                message["headers"] = [*own, *_EVERYWHERE]
             await send(message)
 
         await self.app(scope, receive, told)

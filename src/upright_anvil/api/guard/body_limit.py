@@ -40,7 +40,8 @@ class BodyLimit:
             # After the body comes what ends a long answer, whenever that is.
             patience = None if whole else self.patience
             try:
-                message = await asyncio.wait_for(receive(), patience)
+                async with asyncio.timeout(patience):
+                    message = await receive()
             except TimeoutError:
                 raise HTTPException(HTTPStatus.REQUEST_TIMEOUT) from None
             whole = not message.get("more_body", False)

@@ -6,8 +6,9 @@ from typing import Final
 from fastapi import Depends
 from starlette.exceptions import HTTPException
 from starlette.requests import HTTPConnection
+from starlette.types import Scope
 
-from upright_anvil.api.studio import studio_of
+from upright_anvil.api.studio import role_of
 from upright_anvil.core.people.roles import REFUSALS, Permission, may
 
 LOOK: Final = frozenset(
@@ -78,13 +79,16 @@ def needed(name: str, method: str) -> Permission:
     return READS_THAT_NEED_MORE.get(name, Permission.LOOK)
 
 
-async def permitted(asked: HTTPConnection) -> None:
-    """Refuse with 403 what a role may not."""
-    here = await studio_of(asked)
-    route = asked.scope.get("route")
-    wanted = needed(getattr(route, "name", ""), asked.scope.get("method", "WEBSOCKET"))
-    if not may(here.role, wanted):
+def refuse_unless_permitted(scope: Scope, name: str) -> None:
+    """Refuse with 403 what the role of who asks may not, by the name of the route."""
+    wanted = needed(name, scope.get("method", "WEBSOCKET"))
+    if not may(role_of(scope["state"]), wanted):
         raise HTTPException(HTTPStatus.FORBIDDEN, REFUSALS[wanted])
+
+
+async def permitted(asked: HTTPConnection) -> None:
+    """Refuse a socket's route with 403 to whom it is not for; `api.routing.ViewRoute` asks by itself."""
+    refuse_unless_permitted(asked.scope, getattr(asked.scope["route"], "name", ""))
 
 
 PERMITTED: Final = Depends(permitted)

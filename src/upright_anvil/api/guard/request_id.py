@@ -3,12 +3,12 @@
 from secrets import token_hex
 from typing import Final
 
-from starlette.datastructures import MutableHeaders
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from upright_anvil.logs import request_id
 
 HEADER: Final = "X-Request-Id"
+_NAME: Final = HEADER.lower().encode()
 
 
 class RequestId:
@@ -27,7 +27,7 @@ class RequestId:
 
         async def told(message: Message) -> None:
             if message["type"] == "http.response.start":
-                MutableHeaders(scope=message)[HEADER] = own
+                message["headers"] = [*message.get("headers", ()), (_NAME, own.encode())]
             await send(message)
 
         try:

@@ -87,7 +87,7 @@ class SignInGuard:
             return
 
         async def with_cookies(message: Message) -> None:
-            if message["type"] == "http.response.start":
+            if message["type"] == "http.response.start" and (state["cookies"] or demanded):
                 headers = MutableHeaders(scope=message)
                 for line in state["cookies"]:
                     headers.append("Set-Cookie", line)

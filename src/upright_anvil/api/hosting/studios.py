@@ -2,6 +2,7 @@
 
 from collections.abc import AsyncIterator, Collection
 from contextlib import AbstractAsyncContextManager, AsyncExitStack, asynccontextmanager
+from functools import lru_cache
 from http import HTTPStatus
 from typing import Protocol
 from urllib.parse import urlsplit
@@ -45,6 +46,7 @@ class OneStudio:
         yield self.studio
 
 
+@lru_cache(maxsize=256)
 def name_of(host: str) -> str:
     """Answer a Host header's name without its port, in small letters; empty for what is no host."""
     try:

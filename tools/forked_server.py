@@ -33,7 +33,7 @@ __all__ = [
     "uvicorn",
 ]  # fmt: skip
 
-tuple(shipped_library().exercises.values())
+_ = shipped_library().index
 gc.collect()
 gc.freeze()
 

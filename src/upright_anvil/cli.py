@@ -28,9 +28,9 @@ from upright_anvil.api.today.keeping_alerts import AlertKeeping
 from upright_anvil.backup_commands import BACKUP_COMMANDS, back_up_before_update
 from upright_anvil.core.errors import DomainError
 from upright_anvil.demo.filling import fill_if_empty
-from upright_anvil.formats.shipped.exercise_file import shipped_exercises
 from upright_anvil.logs import log_as_json
 from upright_anvil.people_commands import PEOPLE_COMMANDS
+from upright_anvil.services.shelf import shipped_library
 from upright_anvil.store.file.database import Database
 from upright_anvil.store.file.opening import UnusableFileError, open_file
 from upright_anvil.store.studio.people import add_owner, anybody_signs_in
@@ -206,9 +206,9 @@ def settle() -> None:
 
 
 def _read_what_waited() -> None:
-    """Read what nobody who opens a first page waits for: the other routes, and every exercise there is."""
+    """Read what nobody who opens a first page waits for: the other routes, every exercise, and what finds one."""
     later()
-    tuple(shipped_exercises().values())
+    _ = shipped_library().index
 
 
 def _run(studios: Studios, port: int, reached: Reached) -> None:

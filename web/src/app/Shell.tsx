@@ -25,9 +25,13 @@ export function Shell() {
   return (
     <>
       <header className="flex items-center gap-2 border-b border-line bg-raised px-2 sm:gap-4 sm:px-4">
-        <NavLink to="/" tabIndex={-1} className="flex items-center gap-2 py-2 font-semibold tracking-tight">
+        <NavLink
+          to="/"
+          tabIndex={-1}
+          className="flex items-center gap-2 py-2 font-semibold tracking-tight max-sm:sr-only"
+        >
           <img src="/mark.svg" alt="" width={24} height={24} className="max-w-none" />
-          <span className="max-sm:sr-only">{t("Upright Anvil")}</span>
+          {t("Upright Anvil")}
         </NavLink>
         <Roving as="nav" label={t("Main")} className="flex min-w-0 grow items-center">
           <div ref={tabs} className="flex min-w-0 overflow-x-auto">

@@ -2,6 +2,7 @@
 
 import re
 import unicodedata
+from functools import lru_cache
 from typing import Final
 
 ABBREVIATIONS: Final[dict[str, str]] = {
@@ -222,15 +223,21 @@ FILLERS: Final = frozenset({
 
 _SPLIT = re.compile(r"[^a-z0-9']+")
 
+DIFFERENT: Final = 16_384
+"""Words and names whose one form is kept: three times those of the library, which is read anew after each change."""
+
 
 def plain(text: str) -> str:
     """Answer a text in lower case without accents and marks: ``Pullovér (DB)`` is ``pullover db``."""
-    bare = unicodedata.normalize("NFKD", text.lower())
-    bare = "".join(c for c in bare if not unicodedata.combining(c)).replace("’", "'")
+    bare = text.lower()
+    if not bare.isascii():
+        bare = unicodedata.normalize("NFKD", bare)
+        bare = "".join(c for c in bare if not unicodedata.combining(c)).replace("’", "'")
     bare = re.sub(r"'s\b|s'(?=\s|$)|'", "", bare.replace("w/", " "))
     return " ".join(word for word in _SPLIT.split(bare) if word)
 
 
+@lru_cache(DIFFERENT)
 def singular(word: str) -> str:
     """Answer a word without its plural: ``lunges``, ``presses``, ``flies``; ``triceps`` and ``press`` stay."""
     if len(word) < MIN_PLURAL or word in _NO_PLURAL or word.endswith(("ss", "us", "is")):
@@ -258,6 +265,7 @@ def expanded(text: str) -> str:
     return " ".join(" ".join(words).split())
 
 
+@lru_cache(DIFFERENT)
 def tokens(text: str) -> tuple[str, ...]:
     """Answer the words of a name or of what was typed in the one form in which they are compared."""
     words = " ".join(WORDS.get(word, WORDS.get(singular(word), singular(word))) for word in expanded(text).split())

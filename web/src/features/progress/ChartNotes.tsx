@@ -1,17 +1,25 @@
 import { t } from "../../ui/words";
 import type { Schemas } from "../../api/client";
 import { shortDate } from "../../ui/format";
-import { day, edge, H, W } from "./chartRoom";
+import { day, type ChartRoom } from "./chartRoom";
 
 /** The width of a letter in these small names, about. */
 const LETTER = 6.5;
 
 /** Where a phase begins, with its name. */
-export function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: Date) => number }) {
+export function Phases({
+  phases,
+  x,
+  room,
+}: {
+  phases: Schemas["PhaseSpan"][];
+  x: (on: Date) => number;
+  room: ChartRoom;
+}) {
   let free = 0;
   return phases
-    .map((phase) => ({ ...phase, at: Math.max(x(day(phase.first)), edge.left) }))
-    .filter((phase) => phase.at < W - edge.right && x(day(phase.last)) > edge.left)
+    .map((phase) => ({ ...phase, at: Math.max(x(day(phase.first)), room.left) }))
+    .filter((phase) => phase.at < room.width - room.right && x(day(phase.last)) > room.left)
     .map((phase) => {
       // A name that would lie on the one before it is left to the line and its title.
       const named = phase.at >= free;
@@ -24,12 +32,12 @@ export function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: 
         <line
           x1={phase.at}
           x2={phase.at}
-          y1={edge.top - 6}
-          y2={H - edge.bottom}
+          y1={room.top - 6}
+          y2={room.height - room.bottom}
           stroke="var(--color-line-strong)"
         />
         {phase.named && (
-          <text x={phase.at + 6} y={edge.top + 13} className="fill-soft text-[12px]">
+          <text x={phase.at + 6} y={room.top + 13} className="fill-soft text-[12px]">
             {phase.name}
           </text>
         )}
@@ -38,11 +46,19 @@ export function Phases({ phases, x }: { phases: Schemas["PhaseSpan"][]; x: (on: 
 }
 
 /** What was decided after a session: a mark at the foot of the chart that says it. */
-export function Decision({ decision, at }: { decision: Schemas["DecisionMark"]; at: number }) {
+export function Decision({
+  decision,
+  at,
+  foot,
+}: {
+  decision: Schemas["DecisionMark"];
+  at: number;
+  foot: number;
+}) {
   const declined = decision.verdict === "declined";
   return (
     <path
-      d={`M${at - 5} ${H - edge.bottom + 1} l5 -9 l5 9 z`}
+      d={`M${at - 5} ${foot + 1} l5 -9 l5 9 z`}
       fill={declined ? "none" : "var(--color-ember)"}
       stroke="var(--color-ember)"
     >

@@ -5,7 +5,7 @@ import { line } from "d3-shape";
 import type { Schemas } from "../../api/client";
 import { countdown, shortDate, writingDays } from "../../ui/format";
 import { Picture } from "../../ui/pictures/Picture";
-import { day, edge, W } from "./chartRoom";
+import { day, useChartRoom } from "./chartRoom";
 import { YTicks } from "./YTicks";
 
 const H = 200;
@@ -14,24 +14,35 @@ const LEAST_ROOM = 10;
 /** The pace of each session that was timed, minutes for a kilometre: quicker is higher. */
 export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
   const timed = view.sessions.flatMap((one) => (one.pace ? [{ on: one.on, pace: one.pace }] : []));
-  if (timed.length === 0) return null;
+  return timed.length > 0 && <Paces sessions={view.sessions} timed={timed} />;
+}
+
+function Paces({
+  sessions,
+  timed,
+}: {
+  sessions: Schemas["SessionPoint"][];
+  timed: { on: string; pace: number }[];
+}) {
+  const { ref, room } = useChartRoom();
+  const [begins, ends, foot] = [room.left, room.width - room.right, H - room.bottom];
   const written = writingDays(timed.map((one) => one.on));
   const paces = timed.map((one) => one.pace);
   const [quick, slow] = [min(paces) ?? 0, max(paces) ?? 1];
-  const room = Math.max((slow - quick) * 0.15, LEAST_ROOM);
-  const [first, last] = extent(view.sessions, (one) => day(one.on));
+  const beside = Math.max((slow - quick) * 0.15, LEAST_ROOM);
+  const [first, last] = extent(sessions, (one) => day(one.on));
   const x = scaleUtc()
     .domain([first ?? new Date(), last ?? new Date()])
-    .range([edge.left + 36, W - edge.right]);
+    .range([begins + 36, ends]);
   const y = scaleLinear()
-    .domain([slow + room, Math.max(0, quick - room)])
-    .range([H - edge.bottom, edge.top]);
+    .domain([slow + beside, Math.max(0, quick - beside)])
+    .range([foot, room.top]);
   const path = line<(typeof timed)[number]>()
     .x((one) => x(day(one.on)))
     .y((one) => y(one.pace));
   const end = timed.at(-1);
   return (
-    <figure className="mt-4">
+    <figure ref={ref} className="mt-4">
       <figcaption className="font-semibold">
         {t("Pace")}{" "}
         <span className="font-normal text-soft">{t("minutes for a kilometre, quicker is higher")}</span>
@@ -40,15 +51,9 @@ export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
         says={t("Pace by date: {{timed}}", {
           timed: timed.map((one) => `${shortDate(one.on)} ${countdown(one.pace)}`).join(", "),
         })}
-        box={[W, H]}
+        box={[room.width, H]}
       >
-        <YTicks
-          ticks={y.ticks(4)}
-          y={y}
-          left={edge.left}
-          right={W - edge.right + 10}
-          write={(tick) => countdown(tick)}
-        />
+        <YTicks ticks={y.ticks(4)} y={y} left={begins} right={ends + 10} write={(tick) => countdown(tick)} />
         <path d={path(timed) ?? ""} fill="none" stroke="var(--color-done)" strokeWidth={2} />
         {timed.map((one) => (
           <circle key={one.on} cx={x(day(one.on))} cy={y(one.pace)} r={4} fill="var(--color-done)" />
@@ -59,7 +64,7 @@ export function PaceChart({ view }: { view: Schemas["ProgressView"] }) {
           </text>
         )}
         {timed
-          .filter((_, index) => index % Math.ceil(timed.length / 9) === 0)
+          .filter((_, index) => index % Math.ceil(timed.length / room.days) === 0)
           .map((one) => (
             <text
               key={one.on}

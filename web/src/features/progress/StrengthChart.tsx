@@ -8,7 +8,7 @@ import type { Schemas } from "../../api/client";
 import { YTicks } from "./YTicks";
 import { writingDays } from "../../ui/format";
 import { Decision, Phases, Test } from "./ChartNotes";
-import { day, edge, H, W } from "./chartRoom";
+import { day, useChartRoom } from "./chartRoom";
 
 type Session = Schemas["SessionPoint"];
 interface Figure {
@@ -29,6 +29,9 @@ export function StrengthChart({
   choose: (session: string) => void;
 }) {
   const { sessions } = view;
+  const { ref, room } = useChartRoom();
+  const [begins, ends, foot] = [room.left, room.width - room.right, room.height - room.bottom];
+  const [half, apart] = room.narrow ? [9, 5] : [24, 9];
   const written = writingDays(sessions.map((session) => session.on));
   const loaded = sessions.some((session) => session.sets.some((set) => set.moved !== null));
   const far = sessions.some((session) => session.metres);
@@ -65,15 +68,15 @@ export function StrengthChart({
   ];
   const low = min(values) ?? 0;
   const high = max(values) ?? 1;
-  const room = Math.max((high - low) * 0.12, high * 0.03, 1);
+  const above = Math.max((high - low) * 0.12, high * 0.03, 1);
   const [first, last] = extent([...sessions, ...tests], (one) => day(one.on));
   const x = scaleUtc()
     .domain([first ?? new Date(), last ?? new Date()])
-    .range([edge.left + 36, W - edge.right]);
+    .range([begins + half + 12, ends]);
   const y = scaleLinear()
-    .domain([Math.max(0, low - room), high + room])
+    .domain([Math.max(0, low - above), high + above])
     .nice()
-    .range([H - edge.bottom, edge.top]);
+    .range([foot, room.top]);
   const unit = loaded ? view.unit : far ? "km" : timed ? "s" : "reps";
   const at = (session: Session) => x(day(session.on));
   const path = line<Figure>()
@@ -87,33 +90,33 @@ export function StrengthChart({
   const estimateEnd = end(estimates);
   const plannedEnd = end(planned);
   return (
-    <figure className="mt-2">
+    <figure ref={ref} className="mt-2">
       <figcaption className="sr-only">
         {t(
           "{{exercise}}: {{sessions}} sessions, {{unit}} by date. The table below says the same in figures.",
           { exercise: view.exercise, sessions: sessions.length, unit },
         )}
       </figcaption>
-      <Picture says={null} box={[W, H]}>
+      <Picture says={null} box={[room.width, room.height]}>
         <text x={4} y={12} className="fill-soft text-[13px]">
           {named(unit)}
           {loaded && view.with_body ? t(", body weight included") : ""}
         </text>
-        <YTicks ticks={y.ticks(5)} y={y} left={edge.left} right={W - edge.right + 10} />
+        <YTicks ticks={y.ticks(5)} y={y} left={begins} right={ends + 10} />
         {sessions
-          .filter((_, index) => index % Math.ceil(sessions.length / 9) === 0)
+          .filter((_, index) => index % Math.ceil(sessions.length / room.days) === 0)
           .map((session) => (
             <text
               key={session.id}
               x={at(session)}
-              y={H - 10}
+              y={room.height - 10}
               textAnchor="middle"
               className="fill-soft text-[13px]"
             >
               {written(session.on)}
             </text>
           ))}
-        <Phases phases={view.phases} x={x} />
+        <Phases phases={view.phases} x={x} room={room} />
         <path d={around(band) ?? ""} fill="var(--color-ink)" fillOpacity={0.09} />
         <path
           d={path(band) ?? ""}
@@ -125,8 +128,8 @@ export function StrengthChart({
         {planned.map((point) => (
           <line
             key={point.session.id}
-            x1={at(point.session) - 24}
-            x2={at(point.session) + 24}
+            x1={at(point.session) - half}
+            x2={at(point.session) + half}
             y1={y(point.value)}
             y2={y(point.value)}
             stroke="var(--color-outline)"
@@ -147,9 +150,9 @@ export function StrengthChart({
         {dots.map(({ session, value, set }, index) => (
           <circle
             key={index}
-            cx={at(session) + spread(session, set)}
+            cx={at(session) + spread(session, set) * apart}
             cy={y(value)}
-            r={4}
+            r={room.narrow ? 3 : 4}
             fill="var(--color-done)"
           />
         ))}
@@ -165,14 +168,14 @@ export function StrengthChart({
         {plannedEnd && (
           <>
             <text
-              x={at(plannedEnd.session) + 30}
+              x={at(plannedEnd.session) + half + 6}
               y={y(plannedEnd.value) - 4}
               className="fill-soft text-[13px]"
             >
               {t("planned")}
             </text>
             <text
-              x={at(plannedEnd.session) + 30}
+              x={at(plannedEnd.session) + half + 6}
               y={y(plannedEnd.value) + 13}
               className="fill-done text-[13px] font-semibold"
             >
@@ -184,15 +187,20 @@ export function StrengthChart({
           <Test key={test.on} test={test} unit={view.unit} at={[x(day(test.on)), y(test.at)]} />
         ))}
         {view.decisions.map((decision) => (
-          <Decision key={`${decision.on}${decision.taken}`} decision={decision} at={x(day(decision.on))} />
+          <Decision
+            key={`${decision.on}${decision.taken}`}
+            decision={decision}
+            at={x(day(decision.on))}
+            foot={foot}
+          />
         ))}
         {sessions.map((session) => (
           <rect
             key={session.id}
             x={at(session) - 16}
-            y={edge.top}
+            y={room.top}
             width={32}
-            height={H - edge.bottom - edge.top}
+            height={foot - room.top}
             fill="var(--color-ink)"
             fillOpacity={session.id === chosen ? 0.07 : 0}
             className="cursor-pointer hover:fill-ink/5"
@@ -219,8 +227,8 @@ function points(sessions: Session[], read: (session: Session) => number | null):
   });
 }
 
-/** Equal sets would lie on one another: they stand side by side. */
+/** Equal sets would lie on one another: they stand side by side, so many places from the middle. */
 function spread(session: Session, set: Session["sets"][number]): number {
   const index = session.sets.indexOf(set);
-  return (index - (session.sets.length - 1) / 2) * 9;
+  return index - (session.sets.length - 1) / 2;
 }

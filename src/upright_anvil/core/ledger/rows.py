@@ -33,6 +33,17 @@ class SetPosition:
     ramp: bool = False
 
 
+def amount_words(reps: int | None, seconds: int | None, metres: int | None, counted: int | None) -> str:
+    """Say what was done: ``8 reps``, ``40 s, 14 reps``, ``3 km in 18:30``."""
+    if reps is not None:
+        return f"{reps} reps"
+    if metres is not None:
+        took = f" in {write_time(seconds)}" if seconds else ""
+        return f"{distance_words(metres)}{took}"
+    beside = f", {counted} reps" if counted is not None else ""
+    return f"{duration_words(seconds or 0)}{beside}"
+
+
 @dataclass(frozen=True, slots=True)
 class PerformedSet:
     """What happened in one slot, as one device saw it.
@@ -82,11 +93,5 @@ class PerformedSet:
 
     @property
     def amount(self) -> str:
-        """What was done, in words: ``8 reps``, ``40 s, 14 reps``, ``3 km in 18:30``."""
-        if self.reps is not None:
-            return f"{self.reps} reps"
-        if self.metres is not None:
-            took = f" in {write_time(self.seconds)}" if self.seconds else ""
-            return f"{distance_words(self.metres)}{took}"
-        counted = f", {self.how.counted} reps" if self.how.counted is not None else ""
-        return f"{duration_words(self.seconds or 0)}{counted}"
+        """What was done, in words. See `amount_words`."""
+        return amount_words(self.reps, self.seconds, self.metres, self.how.counted)

@@ -6,14 +6,14 @@ from decimal import Decimal
 from functools import partial
 from operator import itemgetter
 
-from upright_anvil.core.blocks import added_load, session_blocks
+from upright_anvil.core.blocks import session_blocks
 from upright_anvil.core.exercises import Exercise
 from upright_anvil.core.ids import ClientId, ExerciseId, ProgramId, SessionId
-from upright_anvil.core.ledger.rows import PerformedSet
+from upright_anvil.core.ledger.rows import amount_words
 from upright_anvil.core.loads.load import Kilograms, Unit, in_unit
 from upright_anvil.core.plan.read_out.client_profile import ClientProfile, Tested
 from upright_anvil.core.plan.read_out.reading import prescription_or_none
-from upright_anvil.core.prescription.load_targets import moved_kg
+from upright_anvil.core.prescription.load_targets import LoadTarget, moved_kg
 from upright_anvil.core.prescription.model import Prescription
 from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.strength.estimate import estimate_max, estimates_by_formula
@@ -21,7 +21,7 @@ from upright_anvil.services.log.done import SessionLine
 from upright_anvil.services.log.ran import programs_run
 from upright_anvil.services.profile.client_profile import client_profile
 from upright_anvil.services.profile.history import history
-from upright_anvil.services.profile.strength import group_of
+from upright_anvil.services.profile.strength import added, group_of
 from upright_anvil.services.progress.exercise_views import (
     DecisionMark,
     ExerciseChoice,
@@ -68,7 +68,6 @@ def client_progress(
     exercise = profile.exercise(chosen) if chosen else None
     held = done.by_session.get(chosen, {}) if chosen else {}
     shown = dict(reversed(training_sessions.newest_of(scope, client_id, held, None if whole else SHOWN).items()))
-    sets = _sets(scope, held, shown)
     since, latest = next(iter(shown.values()), today), next(reversed(shown), None)
     return ProgressView(
         client_id=who.id,
@@ -78,12 +77,12 @@ def client_progress(
         exercise_id=chosen,
         exercise=exercise.name if exercise else "",
         with_body=bool(exercise and exercise.bodyweight_share),
-        sessions=tuple(_session(sid, on, sets[sid], exercise, profile) for sid, on in shown.items())
+        sessions=tuple(_session(sid, on, held[sid], exercise, profile) for sid, on in shown.items())
         if exercise
         else (),
         earlier=len(held) - len(shown),
         strength=_over_time(profile, chosen, since) if chosen else None,
-        newest=_looked_at(latest, sets[latest], exercise, profile) if exercise and latest else None,
+        newest=_looked_at(scope, latest, held[latest], exercise, profile) if exercise and latest else None,
         phases=_phases(scope, client_id, today, since),
         decisions=_decisions(scope, {(session, row.line) for session in shown for row in held[session]}, shown),
         tests=tuple(_test(test, profile) for test in profile.tested if test.exercise == chosen),
@@ -102,16 +101,7 @@ def session_detail(
     if session_id not in held:
         raise NotFoundError("session")
     profile = client_profile(scope, client_id, today)
-    done = _sets(scope, held, (session_id,))[session_id]
-    return _looked_at(session_id, done, profile.exercise(exercise_id), profile)
-
-
-def _sets(
-    scope: Scope, held: Mapping[SessionId, Sequence[BriefSet]], shown: Collection[SessionId]
-) -> dict[SessionId, tuple[PerformedSet, ...]]:
-    """The sets of some of an exercise's sessions, in full."""
-    sets = ledger.sets_by_id(scope, [row.id for session in shown for row in held[session]])
-    return {session: tuple(sets[row.id] for row in held[session]) for session in shown}
+    return _looked_at(scope, session_id, held[session_id], profile.exercise(exercise_id), profile)
 
 
 def _test(test: Tested, profile: ClientProfile) -> TestMark:
@@ -169,11 +159,12 @@ def _over_time(profile: ClientProfile, exercise: ExerciseId, since: date) -> Str
 
 
 def _session(
-    session_id: SessionId, on: date, done: Sequence[PerformedSet], exercise: Exercise, profile: ClientProfile
+    session_id: SessionId, on: date, done: Sequence[BriefSet], exercise: Exercise, profile: ClientProfile
 ) -> SessionPoint:
     planned, plan = _planned(done, profile)
     share = exercise.bodyweight_share
-    moved = [moved_kg(added_load(row), share, profile.body_kg) for row in done]
+    loads = [added(row.load, row.load_unit, row.assisted) for row in done]
+    moved = [moved_kg(load, share, profile.body_kg) for load in loads]
     far = sum(row.metres or 0 for row in done)
     took = [row.seconds for row in done if row.metres and row.seconds]
     return SessionPoint(
@@ -182,29 +173,32 @@ def _session(
         planned=planned,
         planned_moved=_shown(moved_kg(plan.load, share, profile.body_kg), profile.unit) if plan else None,
         planned_amount=plan.amount if plan else None,
-        sets=tuple(_set(row, kg, profile.unit) for row, kg in zip(done, moved, strict=True)),
+        sets=tuple(_set(row, load, kg, profile.unit) for row, load, kg in zip(done, loads, moved, strict=True)),
         estimate=_shown(max(filter(None, map(_shows, done, moved)), default=None), profile.unit),
         metres=far or None,
         pace=round(sum(took) * METRES_PER_KILOMETRE / far) if far and len(took) == len(done) else None,
     )
 
 
-def _planned(done: Sequence[PerformedSet], profile: ClientProfile) -> tuple[str, Prescription | None]:
+def _planned(done: Sequence[BriefSet], profile: ClientProfile) -> tuple[str, Prescription | None]:
     """What a session's sets were planned as, as it was written and as it is read."""
     planned = next((r.planned for r in done if r.planned), "")
     return planned, prescription_or_none(planned, profile.unit)
 
 
-def _shows(row: PerformedSet, moved: Kilograms | None) -> Kilograms | None:
+def _shows(row: BriefSet, moved: Kilograms | None) -> Kilograms | None:
     """The estimated maximum that a set shows."""
     return estimate_max(moved, row.reps, row.reserve) if moved and row.reps else None
 
 
 def _looked_at(
-    session_id: SessionId, done: Sequence[PerformedSet], exercise: Exercise, profile: ClientProfile
+    scope: Scope, session_id: SessionId, done: Sequence[BriefSet], exercise: Exercise, profile: ClientProfile
 ) -> SessionDetail:
-    blocks = session_blocks(_planned(done, profile)[1], done, exercise, profile.athlete(exercise.id))
-    moved = [moved_kg(added_load(row), exercise.bodyweight_share, profile.body_kg) for row in done]
+    sets = ledger.sets_by_id(scope, [row.id for row in done])
+    athlete = profile.athlete(exercise.id)
+    blocks = session_blocks(_planned(done, profile)[1], [sets[row.id] for row in done], exercise, athlete)
+    loads = (added(row.load, row.load_unit, row.assisted) for row in done)
+    moved = [moved_kg(load, exercise.bodyweight_share, profile.body_kg) for load in loads]
     shown = [(most, kg, row) for row, kg in zip(done, moved, strict=True) if kg and (most := _shows(row, kg))]
     formulas: tuple[FormulaEstimate, ...] = ()
     if shown:
@@ -214,11 +208,10 @@ def _looked_at(
     return SessionDetail(session_id, blocks, formulas)
 
 
-def _set(row: PerformedSet, moved: Kilograms | None, unit: Unit) -> SetPoint:
-    load = added_load(row)
+def _set(row: BriefSet, load: LoadTarget | None, moved: Kilograms | None, unit: Unit) -> SetPoint:
     return SetPoint(
         load="" if load is None else str(load),
-        amount=row.amount,
+        amount=amount_words(row.reps, row.seconds, row.metres, row.counted),
         reps=row.reps,
         seconds=row.seconds,
         metres=row.metres,

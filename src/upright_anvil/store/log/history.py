@@ -40,6 +40,7 @@ class BriefSet(NamedTuple):
     confirmed: bool
     source: str
     replaces: str | None
+    counted: int | None
 
 
 class LogEnd(NamedTuple):

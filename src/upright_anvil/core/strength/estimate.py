@@ -55,13 +55,7 @@ def estimates_by_formula(moved_kg: Kilograms, reps: int, reserve: int | None) ->
     r = reps_to_failure(reps, reserve)
     if reps <= 0 or r > MAX_ESTIMATE_REPS:
         return dict.fromkeys(FORMULAS)
-    return {name: _tenth(moved_kg, factor) for name, factor in _published(r).items()}
-
-
-@lru_cache(maxsize=4 * MAX_ESTIMATE_REPS)
-def _published(r: int) -> dict[str, float]:
-    """What each published formula that reaches so far says of R repetitions to failure."""
-    return {name: factor for name, formula in FORMULAS.items() if (factor := formula(r)) is not None}
+    return {name: _tenth(moved_kg, factor) for name, formula in FORMULAS.items() if (factor := formula(r)) is not None}
 
 
 def reps_that_predict(load_kg: Kilograms, reserve: int, next_kg: Kilograms, next_reps: int) -> int | None:
@@ -80,9 +74,4 @@ def reps_that_predict(load_kg: Kilograms, reserve: int, next_kg: Kilograms, next
 
 
 def _tenth(moved_kg: Kilograms, factor: float) -> Kilograms:
-    return Kilograms(round(moved_kg * _exactly(factor), 1))
-
-
-@lru_cache(maxsize=4096)
-def _exactly(factor: float) -> Decimal:
-    return Decimal(repr(factor))
+    return Kilograms((moved_kg * Decimal(repr(factor))).quantize(Decimal("0.1")))

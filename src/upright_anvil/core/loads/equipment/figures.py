@@ -2,6 +2,7 @@
 
 import re
 from collections.abc import Iterable, Iterator
+from functools import cache
 from itertools import pairwise
 from typing import Final
 
@@ -69,39 +70,52 @@ MOST_PARTS: Final = 12
 
 def units(text: str) -> str:
     """Answer a text with its units as ``kg`` and ``lb``."""
-    text = re.sub(r"(?<=\d)\s*(?:kgs|kilogram(?:me)?s?|kilos?|kg)(?![a-z])", " kg", text)
-    text = re.sub(r"(?<=\d)\s*(?:lbs|pounds?|lb|#)(?![a-z])", " lb", text)
-    return re.sub(r"\b(?:kgs|kilos?|kilograms?)\b", "kg", re.sub(r"\b(?:lbs|pounds?)\b", "lb", text))
+    return _rewritten(text, _units())
+
+
+@cache
+def _units() -> "Rules":
+    return (
+        (re.compile(r"(?<=\d)\s*(?:kgs|kilogram(?:me)?s?|kilos?|kg)(?![a-z])"), " kg"),
+        (re.compile(r"(?<=\d)\s*(?:lbs|pounds?|lb|#)(?![a-z])"), " lb"),
+        (re.compile(r"\b(?:lbs|pounds?)\b"), "lb"),
+        (re.compile(r"\b(?:kgs|kilos?|kilograms?)\b"), "kg"),
+    )
 
 
 def steps(text: str) -> str:
     """Every way to say a range and its step becomes ``4-24 by 2``."""
-    unit = r"(?:\s*(?:kg|lb))?"
-    for words, each in STEP_WORDS.items():
-        text = re.sub(rf"\b(?:in|by) {words}\b", f"by {each}", text)
-    text = re.sub(
-        rf"(?:from\s+)?({NUMBER}){unit}\s*(?:-|to|up to|through|thru|until|till)\s*({NUMBER})", r"\1-\2", text
-    )
-    step = r"(?:steps?|increments?|jumps?|intervals?|stages?)"
-    text = re.sub(
-        rf"\(\s*(?:in|by)\s+({NUMBER}){unit}'?s?\s*(?:{step})?\s*\)|\(\s*({NUMBER}){unit}'?s?\s*{step}\s*\)",
-        r" by \1\2 ",
-        text,
-    )
-    text = re.sub(
-        rf",?\s*\b(?:(?:going )?up )?(?:in|with|at|by)?\s*{step}\s*(?:of|:|=)?\s*({NUMBER}){unit}\b", r" by \1 ", text
-    )
-    text = re.sub(
-        rf",?\s*\b(?:in|every|by|per|going up (?:in|by)|rising by)\s+({NUMBER}){unit}'?s?\b(?:\s*{step})?",
-        r" by \1 ",
-        text,
-    )
-    text = re.sub(rf"(?<![\d.x-])({NUMBER}){unit}'?s?\s+{step}\b", r" by \1 ", text)
-    text = re.sub(rf"({RANGE}){unit}\s*/\s*({NUMBER})", r"\1 by \2", text)
-    text = re.sub(rf"({RANGE}){unit}\s*,?\s*by\s", r"\1 by ", text)
-    text = re.sub(rf"(?<!\d )\bby ({NUMBER})\s*,?\s*(?:from\s+)?({RANGE})", r"\2 by \1", text)
-    text = re.sub(rf"\bby ({NUMBER})\s*,?\s*(?:up\s*to|max\.?|to)\s*({NUMBER})", r"\1-\2 by \1", text)
-    return re.sub(rf"(?<!\d )(?:up\s*to|max\.?|to)\s*({NUMBER}){unit}\s*,?\s*by ({NUMBER})", r"\2-\1 by \2", text)
+    return _rewritten(text, _steps())
+
+
+@cache
+def _steps() -> "Rules":
+    unit, step = r"(?:\s*(?:kg|lb))?", r"(?:steps?|increments?|jumps?|intervals?|stages?)"
+    with_unit = rf"({NUMBER}){unit}"
+    named = [(rf"\b(?:in|by) {words}\b", f"by {each}") for words, each in STEP_WORDS.items()]
+    said = [
+        (rf"(?:from\s+)?({NUMBER}){unit}\s*(?:-|to|up to|through|thru|until|till)\s*({NUMBER})", r"\1-\2"),
+        (rf"\(\s*(?:in|by)\s+{with_unit}'?s?\s*(?:{step})?\s*\)|\(\s*{with_unit}'?s?\s*{step}\s*\)", r" by \1\2 "),
+        (rf",?\s*\b(?:(?:going )?up )?(?:in|with|at|by)?\s*{step}\s*(?:of|:|=)?\s*({NUMBER}){unit}\b", r" by \1 "),
+        (rf",?\s*\b(?:in|every|by|per|going up (?:in|by)|rising by)\s+{with_unit}'?s?\b(?:\s*{step})?", r" by \1 "),
+        (rf"(?<![\d.x-])({NUMBER}){unit}'?s?\s+{step}\b", r" by \1 "),
+        (rf"({RANGE}){unit}\s*/\s*({NUMBER})", r"\1 by \2"),
+        (rf"({RANGE}){unit}\s*,?\s*by\s", r"\1 by "),
+        (rf"(?<!\d )\bby ({NUMBER})\s*,?\s*(?:from\s+)?({RANGE})", r"\2 by \1"),
+        (rf"\bby ({NUMBER})\s*,?\s*(?:up\s*to|max\.?|to)\s*({NUMBER})", r"\1-\2 by \1"),
+        (rf"(?<!\d )(?:up\s*to|max\.?|to)\s*({NUMBER}){unit}\s*,?\s*by ({NUMBER})", r"\2-\1 by \2"),
+    ]  # fmt: skip
+    return tuple((re.compile(pattern), into) for pattern, into in [*named, *said])
+
+
+Rules = tuple[tuple["re.Pattern[str]", str], ...]
+"""What is looked for and what it becomes, in their order; made when they are asked for first."""
+
+
+def _rewritten(text: str, rules: Rules) -> str:
+    for pattern, into in rules:
+        text = pattern.sub(into, text)
+    return text
 
 
 def unused(written: str, said: Iterable[str]) -> str:

@@ -6,6 +6,9 @@ import { day, type ChartRoom } from "./chartRoom";
 /** The width of a letter in these small names, about. */
 const LETTER = 6.5;
 
+/** Half the width of a test's words, about. */
+const HALF_A_DAY = 32;
+
 /** Where a phase begins, with its name. */
 export function Phases({
   phases,
@@ -74,10 +77,13 @@ export function Test({
   test,
   unit,
   at: [x, y],
+  from,
 }: {
   test: Schemas["TestMark"];
   unit: Schemas["Unit"];
   at: [number, number];
+  /** Where the figures of the axis end: its words begin behind them. */
+  from: number;
 }) {
   return (
     <g>
@@ -91,7 +97,12 @@ export function Test({
         stroke="var(--color-ink)"
         strokeWidth={2}
       />
-      <text x={x} y={y + 22} textAnchor="middle" className="fill-soft text-[12px]">
+      <text
+        x={Math.max(x, from + HALF_A_DAY)}
+        y={y + 22}
+        textAnchor="middle"
+        className="fill-soft text-[12px]"
+      >
         {t("test {{on}}", { on: shortDate(test.on) })}
       </text>
       <title>{`${test.words}: ${test.value} ${unit}`}</title>

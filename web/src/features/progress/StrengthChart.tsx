@@ -184,7 +184,7 @@ export function StrengthChart({
           </>
         )}
         {tests.map((test) => (
-          <Test key={test.on} test={test} unit={view.unit} at={[x(day(test.on)), y(test.at)]} />
+          <Test key={test.on} test={test} unit={view.unit} at={[x(day(test.on)), y(test.at)]} from={begins} />
         ))}
         {view.decisions.map((decision) => (
           <Decision

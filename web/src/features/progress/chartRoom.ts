@@ -25,7 +25,16 @@ function roomIn(width: number): ChartRoom {
   const narrow = within < NARROW;
   const [left, right] = narrow ? [40, 106] : [52, 132];
   const days = Math.max(2, Math.round((within - left - right) / DAY_TAKES));
-  return { width: within, height: narrow ? 270 : 320, left, right, top: 18, bottom: 34, narrow, days };
+  return {
+    width: within,
+    height: narrow ? 280 : 320,
+    left,
+    right,
+    top: narrow ? 30 : 18,
+    bottom: 34,
+    narrow,
+    days,
+  };
 }
 
 /** The room there is in an element; before it is measured, in the page. */

@@ -55,14 +55,23 @@ _BEFORE_A_THING: Final = re.compile(
 
 
 def _things(text: str) -> list[str]:
-    found = []
+    """The things of a text; one with another (a rack with a pull-up bar) are two where both are known."""
+    found: list[str] = []
     for part in re.split(r"\s*(?:[,;]|\band\b|&|\+)\s*", text):
-        bare = _BEFORE_A_THING.sub("", part.strip())
-        no = "no " if bare.startswith("no ") else ""
-        word = bare.removeprefix("no ").strip()
-        if word:
-            found.append(no + (OTHER_WORDS.get(word) or OTHER_WORDS.get(word.removesuffix("s")) or word))
+        both = [_thing(piece) for piece in _TOGETHER.split(part)]
+        found += both if all(map(_is_known, both)) else filter(None, [_thing(part)])
     return found
+
+
+_TOGETHER: Final = re.compile(r"\s+(?:with|including|incl\.?|plus)\s+")
+
+
+def _thing(part: str) -> str:
+    """A thing by the word it is kept by, with its ``no``; empty where there is none."""
+    bare = _BEFORE_A_THING.sub("", part.strip())
+    no = "no " if bare.startswith("no ") else ""
+    word = bare.removeprefix("no ").strip()
+    return no + (OTHER_WORDS.get(word) or OTHER_WORDS.get(word.removesuffix("s")) or word) if word else ""
 
 
 def _weighed(text: str) -> tuple[str, ...]:
@@ -124,10 +133,11 @@ _CANONICAL: Final = {"trap bar": "bar", "ez bar": "bar", "machine": "stack"}
 
 def _is_thing(words: str) -> bool:
     """Whether words beside a weighed thing are a thing of their own that is known here; what is not is pointed at."""
-    return all(
-        OTHER_WORDS.get(one, one).removesuffix("s") in _FEATURES or one in OTHER_WORDS
-        for one in (words, *_things(words)[:1])
-    )
+    return all(_is_known(one) for one in (words, *_things(words)[:1]))
+
+
+def _is_known(word: str) -> bool:
+    return OTHER_WORDS.get(word, word).removesuffix("s") in _FEATURES or word in OTHER_WORDS
 
 
 _FEATURES: Final = frozenset(feature.value.removesuffix("s") for feature in Feature) | {"mat", "rope", "stick"}

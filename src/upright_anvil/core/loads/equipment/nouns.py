@@ -10,7 +10,7 @@ NOUNS_WRITTEN: Final[tuple[tuple[str, str], ...]] = (
     ("fixed barbells", r"(?:fixed(?: weight)?|preloaded|pre-loaded) (?:bar(?:bell)?s?|ez bars?)"),
     ("blocks", r"(?:dumbbell )?blocks?"),
     ("dumbbells", r"(?:adjustable |hex |rubber |loadable |neoprene )*(?:dumb*-? ?bel+s?|db(?:'?s)?|hand ?weights?)"),
-    ("kettlebells", r"(?:competition |cast iron |adjustable )*(?:ket+(?:le|el|l)?-? ?bel+s?|kb(?:'?s)?)"),
+    ("kettlebells", r"(?:competition |cast iron |adjustable )*(?:ket+(?:le|el|l)?-? ?bel+s?|kb(?:'?s)?|bells?)"),
     ("medicine balls", r"(?:med(?:icine|i)?|slam|wall|weighted)-? ?balls?"),
     ("trap bar", r"(?:trap|hex)-? ?bars?"),
     ("ez bar", r"(?:ez|e-z|sz)(?:-| )?(?:curl )?bars?|curl bars?"),
@@ -28,7 +28,7 @@ NOUNS_WRITTEN: Final[tuple[tuple[str, str], ...]] = (
     ("bands", r"(?:resistance |loop |mini |long |power |rubber |exercise |pull-?up )*(?:bands?|tubes?|tubing)"),
     (
         "machine",
-        r"(?:lat pull-?downs?|lat machine|chest press|shoulder press|(?:seated |low )?row machine|seated row|pec dec?k|"
+        r"(?:lat pull-?downs?|lat machine|chest press|shoulder press|(?:seated |low )?row machine|(?:seated|low) row|pec dec?k|"
         r"hack squat|belt squat|hip thrust|lateral raise|triceps|adductor|abductor|reverse hyper|crunch|torso rotation|"
         r"back extension|calf(?: raise)?)(?: machine)?",
     ),

@@ -28,8 +28,8 @@ NOUNS_WRITTEN: Final[tuple[tuple[str, str], ...]] = (
     ("bands", r"(?:resistance |loop |mini |long |power |rubber |exercise |pull-?up )*(?:bands?|tubes?|tubing)"),
     (
         "machine",
-        r"(?:lat pull-?downs?|lat machine|chest press|shoulder press|(?:seated |low )?row machine|(?:seated|low) row|pec dec?k|"
-        r"hack squat|belt squat|hip thrust|lateral raise|triceps|adductor|abductor|reverse hyper|crunch|torso rotation|"
+        r"(?:lat pull-?downs?|lat machine|chest press|shoulder press|(?:seated |low )?row machine|(?:seated|low) row|"
+        r"pec dec?k|hack squat|belt squat|hip thrust|lateral raise|triceps|adductor|abductor|reverse hyper|crunch|torso rotation|"
         r"back extension|calf(?: raise)?)(?: machine)?",
     ),
     ("vest", r"(?:weight(?:ed)?|load) vests?|vests?"),

@@ -29,8 +29,8 @@ NOUNS_WRITTEN: Final[tuple[tuple[str, str], ...]] = (
     (
         "machine",
         r"(?:lat pull-?downs?|lat machine|chest press|shoulder press|(?:seated |low )?row machine|(?:seated|low) row|"
-        r"pec dec?k|hack squat|belt squat|hip thrust|lateral raise|triceps|adductor|abductor|reverse hyper|crunch|torso rotation|"
-        r"back extension|calf(?: raise)?)(?: machine)?",
+        r"pec dec?k|hack squat|belt squat|hip thrust|lateral raise|triceps|adductor|abductor|reverse hyper|crunch|"
+        r"torso rotation|back extension|calf(?: raise)?)(?: machine)?",
     ),
     ("vest", r"(?:weight(?:ed)?|load) vests?|vests?"),
     ("belt", r"(?:dip(?:ping)?|weight(?:ed)?|loading) belts?|belts?"),

@@ -16,7 +16,10 @@ def plain(line: str) -> str:
     """Answer a line in lower case, with one sort of dash, quote and space, ``w/`` written out, without its bullet."""
     text = line.lower().replace("’", "'").replace("×", "x").replace("\u00a0", " ")
     text = re.sub(r"[–—−]", "-", text)
-    text = re.sub(r"\bw/\s*", "with ", re.sub(r"\s*[,;]?\s*\b(?:and )?then\b\s*", ", ", text))
+    text = re.sub(r"\s*[,;]?\s*\b(?:and )?then\b\s*", ", ", text)
+    text = re.sub(
+        r"\bw/\s*", "with ", re.sub(r"\s*[,;]?\s*\b(?:but )?(?:w/o|without)\b(?: a| an| any)?\s*", ", no ", text)
+    )
     text = re.sub(r"^\s*(?:[-*•·]+\s+|\d+[.)]\s+(?=[a-z]))", "", text)
     return " ".join(text.split()).strip(" .;")
 

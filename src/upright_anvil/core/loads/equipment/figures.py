@@ -17,9 +17,7 @@ def plain(line: str) -> str:
     text = line.lower().replace("’", "'").replace("×", "x").replace("\u00a0", " ")
     text = re.sub(r"[–—−]", "-", text)
     text = re.sub(r"\s*[,;]?\s*\b(?:and )?then\b\s*", ", ", text)
-    text = re.sub(
-        r"\bw/\s*", "with ", re.sub(r"\s*[,;]?\s*\b(?:but )?(?:w/o|without)\b(?: a| an| any)?\s*", ", no ", text)
-    )
+    text = re.sub(r"\bw/(?!o\b)\s*", "with ", text)
     text = re.sub(r"^\s*(?:[-*•·]+\s+|\d+[.)]\s+(?=[a-z]))", "", text)
     return " ".join(text.split()).strip(" .;")
 

@@ -32,6 +32,7 @@ def items_of(line: str) -> tuple[str, ...]:
 
 def _unweighed(text: str) -> tuple[str, ...]:
     """A line without numbers: bands by their names, things; an implement that needs its weights stays for itself."""
+    text = _WITHOUT.sub(", no ", text).strip(" ,;")
     noun = NOUN.match(text)
     name = _name_of(noun) if noun else ""
     if noun and name == "bands":
@@ -43,6 +44,9 @@ def _unweighed(text: str) -> tuple[str, ...]:
         return tuple(things) or (text,)
     known = [thing for thing in things if _is_thing(thing.removeprefix("no "))]
     return (", ".join(thing for thing in things if thing not in known), *known)
+
+
+_WITHOUT: Final = re.compile(r"\s*[,;]?\s*\b(?:but )?(?:w/o|without)\b(?: a| an| any)?\s*")
 
 
 def _name_of(noun: "re.Match[str]") -> str:

@@ -6,11 +6,12 @@ from unittest import TestCase
 from alembic.autogenerate import compare_metadata
 from alembic.migration import MigrationContext
 from sqlalchemy import text
-from sqlalchemy.exc import IntegrityError, StatementError
+from sqlalchemy.exc import DatabaseError, IntegrityError, StatementError
 
 from tests.support import NOW, StudioTest, depot, facts
 from upright_anvil.cli import open_database
 from upright_anvil.services.clients.clients import add_client
+from upright_anvil.store.file.database import driver_of
 from upright_anvil.store.tables import ClientRow, Table
 
 
@@ -34,6 +35,23 @@ class DatabaseTest(StudioTest):
         with self.assertRaises(IntegrityError), self.studio.writing() as scope:
             add_client(scope, facts(), NOW, depot())
             scope.db.execute(text("DELETE FROM place"))
+
+    def test_after_one_that_raised_the_next_is_written_with_the_same_connection(self) -> None:
+        with self.assertRaises(ZeroDivisionError), self.studio.writing() as scope:
+            before = driver_of(scope.connection)
+            raise ZeroDivisionError
+        with self.studio.writing() as scope:
+            self.assertIs(driver_of(scope.connection), before)
+            add_client(scope, facts(), NOW, depot())
+        with self.studio.reading() as scope:
+            self.assertEqual(scope.db.query(ClientRow).count(), 1)
+
+    def test_what_sqlite_itself_refuses_is_told_as_any_error_of_the_file(self) -> None:
+        with self.assertRaises(DatabaseError) as refused, self.studio.writing() as scope:
+            driver_of(scope.connection).execute("INSERT INTO place (id) VALUES ('somewhere')")
+        self.assertNotIn("somewhere", str(refused.exception))
+        with self.studio.writing() as scope:
+            add_client(scope, facts(), NOW, depot())
 
     def test_a_moment_needs_its_zone(self) -> None:
         with self.assertRaisesRegex(StatementError, "time zone"), self.studio.writing() as scope:

@@ -10,7 +10,7 @@ from pathlib import Path
 from typing import Any, TypeVar
 
 from sqlalchemy import Connection, Engine, create_engine, event
-from sqlalchemy.exc import OperationalError
+from sqlalchemy.exc import DatabaseError
 from sqlalchemy.orm import ORMExecuteState, Session
 
 from upright_anvil.core.ids import DeviceId, PersonId, StudioId
@@ -147,6 +147,7 @@ class Database:
         self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
         _prepare(self.engine)
         self._writing = self.engine.execution_options(writes=True)
+        self._ready_to_write: list[Connection] = []
 
     def create(self, version: str) -> None:
         """Make the tables of the newest migration, ``version``, in an empty file; a test holds both ways alike."""
@@ -164,8 +165,7 @@ class Database:
         config.set_main_option("script_location", str(MIGRATIONS))
         with self.engine.connect() as connection:
             # A table that others point at can only be rebuilt while foreign keys are off, which is said before BEGIN.
-            driver = connection.connection.driver_connection
-            assert driver is not None  # noqa: S101 - a connection that was just opened
+            driver = driver_of(connection)
             driver.execute("PRAGMA foreign_keys=OFF")
             config.attributes["connection"] = connection
             command.upgrade(config, "head")
@@ -192,24 +192,40 @@ class Database:
         What it changes is kept with who did it. Raises `BusyError` when another process holds the lock for longer than
         a write waits.
         """
-        with self._writing.connect() as connection:
-            try:
-                transaction = connection.begin()
-            except OperationalError as locked:
-                if getattr(locked.orig, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
-                    raise BusyError from locked
-                raise
-            scope = Scope(connection, studio_id, actor, self.memory)
-            try:
-                with transaction:
+        try:
+            connection = self._ready_to_write.pop()
+        except IndexError:  # the first time, or others write too
+            connection = self._writing.connect()
+        try:
+            with connection.begin():
+                scope = Scope(connection, studio_id, actor, self.memory)
+                try:
                     yield scope
                     scope._end(self.clock)
-            finally:
-                scope._end(None)
+                finally:
+                    scope._end(None)
+        except sqlite3.DatabaseError as error:
+            if getattr(error, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
+                raise BusyError from error
+            raise DatabaseError(None, None, error, hide_parameters=True) from error
+        finally:
+            if driver_of(connection).in_transaction:
+                connection.close()
+            else:
+                self._ready_to_write.append(connection)
 
     def close(self) -> None:
         """Close all connections."""
+        while self._ready_to_write:
+            self._ready_to_write.pop().close()
         self.engine.dispose()
+
+
+def driver_of(connection: Connection) -> sqlite3.Connection:
+    """Answer the driver's own connection, for what is said to SQLite past SQLAlchemy."""
+    driver = connection.connection.driver_connection
+    assert isinstance(driver, sqlite3.Connection)  # noqa: S101 - what it opens
+    return driver
 
 
 def keep_private(path: Path) -> None:
@@ -235,4 +251,4 @@ def _prepare(engine: Engine) -> None:
     @event.listens_for(engine, "begin")
     def _begin(connection: Connection) -> None:
         writes = connection.get_execution_options().get("writes", False)
-        connection.exec_driver_sql("BEGIN IMMEDIATE" if writes else "BEGIN")
+        driver_of(connection).execute("BEGIN IMMEDIATE" if writes else "BEGIN")

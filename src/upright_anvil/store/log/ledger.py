@@ -7,17 +7,19 @@ from typing import Any, cast
 
 from sqlalchemy import Table as SqlTable
 from sqlalchemy import bindparam, func, select
+from sqlalchemy.dialects import sqlite
 from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.ids import ClientId, LineId, SessionId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
-from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.database import Scope, driver_of
 from upright_anvil.store.log import training_sessions
 from upright_anvil.store.rows.mapping import Columns
 from upright_anvil.store.rows.not_found import NotFoundError
 from upright_anvil.store.rows.once import stored
 from upright_anvil.store.rows.query import Query, among
 from upright_anvil.store.tables import ClientRow, DecisionRow, NoteRow, PerformedSetRow, SessionRow
+from upright_anvil.store.tables.base import moment_text
 
 _T = PerformedSetRow
 _SET_COLUMNS = Columns(PerformedSet)
@@ -82,7 +84,7 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
     """Store a performed set in one statement; answer whether it was new. Raises `NotFoundError` without its session.
 
     The client comes from the session; a row that is stored already is passed over. Raises `IdTakenError` for another's
-    id. This is the one query where a millisecond counts, so it goes past the ORM.
+    id. This is the one write where a millisecond counts, so it is said to SQLite itself.
     """
     return add_sets(scope, session_id, [row], received_at) == 1
 
@@ -94,12 +96,13 @@ def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], 
         "actor_id": scope.actor.person_id,
         "device_id": scope.actor.device_id,
         "session_id": session_id,
-        "received_at": received_at,
+        "received_at": moment_text(received_at),
     }
-    values = [_SET_COLUMNS.write(row) | given | {"logged_at": row.logged_at or received_at} for row in rows]
-    if not values:
-        return 0
-    new = scope.connection.execute(_INSERT, values[0] if len(values) == 1 else values).rowcount
+    values = [
+        _SET_COLUMNS.write(row) | given | {"logged_at": moment_text(row.logged_at or received_at)} for row in rows
+    ]
+    scope.write_what_waits()
+    new = driver_of(scope.connection).executemany(_INSERT, values).rowcount if values else 0
     if new < len(values):
         training_sessions.session(scope, session_id)
         for row in rows:
@@ -112,16 +115,15 @@ def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], 
 
 
 _SET = cast("SqlTable", PerformedSetRow.__table__)
-_GIVEN = [c for c in _SET.columns if c.name not in ("seq", "client_id")]
-_INSERT = (
+_GIVEN = [c.name for c in _SET.columns if c.name not in ("seq", "client_id")]
+_OF_ITS_SESSION: Any = select(*map(bindparam, _GIVEN), SessionRow.client_id).where(
+    SessionRow.id == bindparam("session_id"), SessionRow.studio_id == bindparam("studio_id")
+)
+_INSERT = str(
     insert(_SET)
-    .from_select(
-        [*(c.name for c in _GIVEN), "client_id"],
-        select(*(bindparam(c.name, type_=c.type) for c in _GIVEN), SessionRow.client_id).where(
-            SessionRow.id == bindparam("session_id"), SessionRow.studio_id == bindparam("studio_id")
-        ),
-    )
+    .from_select([*_GIVEN, "client_id"], _OF_ITS_SESSION)
     .on_conflict_do_nothing(index_elements=["id"])
+    .compile(dialect=sqlite.dialect(paramstyle="named"))
 )
 
 

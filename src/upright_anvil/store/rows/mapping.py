@@ -73,8 +73,13 @@ def _field(name: str, hint: Any) -> _Field:
         return _Field(name, (name,), _maybe(kind), lambda value: (None if value is None else value.value,))
     if isinstance(kind, type) and is_dataclass(kind):
         inner = Columns(kind)
-        read = lru_cache(SHARED)(inner.read)
-        return _Field(name, inner.names, read, lambda value: tuple(map(inner.write(value).__getitem__, inner.names)))
+        names = inner.names
+
+        def write(value: Any) -> tuple[Any, ...]:
+            said = inner.write(value)
+            return tuple(said[name] for name in names)
+
+        return _Field(name, names, lru_cache(SHARED)(inner.read), lru_cache(SHARED)(write))
     if kind == tuple[int, ...]:
         return _Field(name, (name,), _digits, lambda days: ("".join(str(day) for day in sorted(set(days))),))
     return _Field(name, (name,), None, None)

@@ -12,7 +12,7 @@ from typing import Any, Generic, TypeVar, cast
 from sqlalchemy import ColumnElement, Select, TextualSelect, bindparam, column, func, select, text
 from sqlalchemy.dialects import sqlite
 
-from upright_anvil.store.file.database import Scope
+from upright_anvil.store.file.database import Scope, driver_of
 from upright_anvil.store.file.own_rows import ASKING, only_own
 
 R = TypeVar("R")
@@ -50,10 +50,7 @@ class Query(Generic[R]):
         scope.write_what_waits()
         if not scope.connection.in_transaction():
             scope.connection.begin()  # what goes past the connection does not begin it, and all has to be of one state
-        driver = scope.connection.connection.driver_connection
-        if driver is None:
-            raise RuntimeError("The connection is closed.")
-        return cast("Iterator[tuple[Any, ...]]", driver.execute(self.sql, _handed_over(scope, self._constants | given)))
+        return driver_of(scope.connection).execute(self.sql, _handed_over(scope, self._constants | given))
 
     @property
     def sql(self) -> str:

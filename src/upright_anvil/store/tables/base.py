@@ -67,15 +67,18 @@ class Instant(TypeDecorator[datetime]):
 
     def process_bind_param(self, value: datetime | None, dialect: Dialect) -> str | None:
         """Write a moment; one without a time zone is refused."""
-        if value is None:
-            return None
-        if value.tzinfo is None:
-            raise ValueError("a moment needs its time zone")
-        return value.astimezone(UTC).isoformat(timespec="milliseconds")
+        return None if value is None else moment_text(value)
 
     def process_result_value(self, value: Any, dialect: Dialect) -> datetime | None:
         """Read a moment."""
         return None if value is None else datetime.fromisoformat(value)
+
+
+def moment_text(moment: datetime) -> str:
+    """Answer a moment as it is kept. Raises `ValueError` without a time zone."""
+    if moment.tzinfo is None:
+        raise ValueError("a moment needs its time zone")
+    return moment.astimezone(UTC).isoformat(timespec="milliseconds")
 
 
 _NAMED: dict[Any, Any] = {LeftSide: Integer(), RightSide: Integer()} | {

@@ -4,24 +4,27 @@ What a service answers is typed already, so it is not validated a second time; t
 """
 
 import inspect
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Collection, Coroutine, Iterator
 from contextlib import contextmanager
 from contextvars import ContextVar
 from dataclasses import is_dataclass
-from functools import cache, wraps
+from functools import cache, partial, wraps
 from http import HTTPStatus
 from typing import Any, get_type_hints
 
-from fastapi import APIRouter, Response
+from fastapi import APIRouter, Request, Response
 from fastapi.concurrency import run_in_threadpool
 from fastapi.routing import APIRoute
-from pydantic import TypeAdapter
+from pydantic import TypeAdapter, ValidationError
 from starlette.routing import Match, compile_path
 from starlette.types import Receive, Scope, Send
 
 from upright_anvil.api.guard.permissions import refuse_unless_permitted
+from upright_anvil.api.request_model import RequestModel
+from upright_anvil.api.studio import Here, studio_of
 
 API = "/api"
+JSON = "application/json"
 
 _WRITES = "writes_its_answer"
 """Marks an endpoint that writes its answer already: a router that is put into another one makes its routes anew."""
@@ -77,6 +80,33 @@ class ViewRoute(APIRoute):
             refuse_unless_permitted(scope, self.name)
         await super().handle(scope, receive, send)
 
+    def get_route_handler(self) -> Callable[[Request], Coroutine[Any, Any, Response]]:
+        """Answer what answers a request: FastAPI's way, which is left aside where a view takes ids and a body alone.
+
+        A body that is not as it should be is handed to FastAPI all the same, which says what is wrong with it.
+        """
+        as_usual = super().get_route_handler()
+        plain = None if self.dependencies else _plain(self.endpoint, self.param_convertors)
+        if plain is None:
+            return as_usual
+        name, body = plain
+        on_the_loop = inspect.iscoroutinefunction(self.endpoint)
+        endpoint = self.endpoint if on_the_loop else partial(run_in_threadpool, self.endpoint)
+
+        async def at_once(request: Request) -> Response:
+            given: dict[str, Any] = dict(request.path_params)
+            if body is not None:
+                if request.headers.get("content-type") != JSON:
+                    return await as_usual(request)
+                try:
+                    given[name] = body.model_validate_json(await request.body())
+                except ValidationError:
+                    return await as_usual(request)
+            response: Response = await endpoint(**given, here=await studio_of(request))
+            return response
+
+        return at_once
+
     @property
     def response_model(self) -> Any:
         """Answer the type of what is answered, while the API is described."""
@@ -105,7 +135,7 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
     def written(view: object) -> Response:
         if status == HTTPStatus.NO_CONTENT:
             return Response(status_code=status)
-        return Response(adapter().dump_json(view), status, media_type="application/json")
+        return Response(adapter().dump_json(view), status, media_type=JSON)
 
     @wraps(endpoint)
     def sync(**given: Any) -> Response:
@@ -119,6 +149,20 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
     found: Callable[..., Any] = on_the_loop if inspect.iscoroutinefunction(endpoint) else sync
     setattr(found, _WRITES, True)
     return found
+
+
+def _plain(endpoint: Callable[..., Any], in_the_path: Collection[str]) -> tuple[str, type[RequestModel] | None] | None:
+    """The body of a view that is given the ids in its address, the studio, and at most one; None if it takes more."""
+    wanted = get_type_hints(endpoint, include_extras=True)
+    wanted.pop("return", None)
+    if wanted.pop("here", None) is not Here:
+        return None
+    ids = [wanted.pop(name, None) for name in in_the_path]
+    if any(getattr(kind, "__supertype__", kind) is not str for kind in ids) or len(wanted) > 1:
+        return None
+    for name, kind in wanted.items():
+        return (name, kind) if isinstance(kind, type) and issubclass(kind, RequestModel) else None
+    return "", None
 
 
 def _small(kind: Any) -> bool:

@@ -1,7 +1,7 @@
 """Which studio a request is about: the one there is, or that of the name by which the browser calls the app."""
 
 from collections.abc import AsyncIterator, Collection
-from contextlib import AbstractAsyncContextManager, AsyncExitStack, asynccontextmanager
+from contextlib import AbstractAsyncContextManager, asynccontextmanager
 from functools import lru_cache
 from http import HTTPStatus
 from typing import Protocol
@@ -70,14 +70,12 @@ class StudioOfName:
             await self.app(scope, receive, send)
             return
         name = name_of(Headers(scope=scope).get("host", ""))
-        async with AsyncExitStack() as lent:
-            try:
-                studio = await lent.enter_async_context(self.studios.lent(name))
-            except NotServedError as trouble:
-                await _refuse(scope, receive, send, str(trouble))
-                return
-            scope.setdefault("state", {})["studio"] = studio
-            await self.app(scope, receive, send)
+        try:
+            async with self.studios.lent(name) as studio:
+                scope.setdefault("state", {})["studio"] = studio
+                await self.app(scope, receive, send)
+        except NotServedError as trouble:
+            await _refuse(scope, receive, send, str(trouble))
 
 
 async def _refuse(scope: Scope, receive: Receive, send: Send, sentence: str) -> None:

@@ -146,7 +146,6 @@ class Database:
         # What a query was asked with is somebody's health: it stands in no error and no log.
         self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
         _prepare(self.engine)
-        self._writing = self.engine.execution_options(writes=True)
         self._ready_to_write: list[Connection] = []
 
     def create(self, version: str) -> None:
@@ -195,24 +194,28 @@ class Database:
         try:
             connection = self._ready_to_write.pop()
         except IndexError:  # the first time, or others write too
-            connection = self._writing.connect()
+            connection = self.engine.connect()
+        driver = driver_of(connection)
         try:
-            with connection.begin():
-                scope = Scope(connection, studio_id, actor, self.memory)
-                try:
-                    yield scope
-                    scope._end(self.clock)
-                finally:
-                    scope._end(None)
+            driver.execute("BEGIN IMMEDIATE")
+            scope = Scope(connection, studio_id, actor, self.memory)
+            try:
+                yield scope
+                scope._end(self.clock)
+                # SQLAlchemy takes part from the first query that is its own on: then it is for it to commit.
+                (connection if connection.in_transaction() else driver).commit()
+            finally:
+                scope._end(None)
         except sqlite3.DatabaseError as error:
             if getattr(error, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
                 raise BusyError from error
             raise DatabaseError(None, None, error, hide_parameters=True) from error
         finally:
-            if driver_of(connection).in_transaction:
-                connection.close()
-            else:
-                self._ready_to_write.append(connection)
+            if connection.in_transaction():
+                connection.rollback()
+            if driver.in_transaction:
+                driver.rollback()
+            self._ready_to_write.append(connection)
 
     def close(self) -> None:
         """Close all connections."""
@@ -250,5 +253,6 @@ def _prepare(engine: Engine) -> None:
 
     @event.listens_for(engine, "begin")
     def _begin(connection: Connection) -> None:
-        writes = connection.get_execution_options().get("writes", False)
-        driver_of(connection).execute("BEGIN IMMEDIATE" if writes else "BEGIN")
+        driver = driver_of(connection)
+        if not driver.in_transaction:  # a writing one has begun
+            driver.execute("BEGIN")

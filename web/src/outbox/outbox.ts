@@ -133,6 +133,8 @@ export class Outbox {
   private away = false;
   private read = false;
   private closed = false;
+  /** Of each view the last entry that is on the server's disk. */
+  private readonly newest = new Map<string, number>();
   private readonly viewers = new Set<(entry: Entry, known: Known | undefined) => void>();
 
   constructor(
@@ -189,12 +191,28 @@ export class Outbox {
     return key;
   }
 
-  /** Keeps what the server last said of a view, and forgets views nobody has opened for long. */
-  async keepView({ name, view }: Known): Promise<void> {
+  /**
+   * Asks for a view and keeps what the server says. Where a tap came on its disk meanwhile it is asked again: an answer from
+   * before would take the tap off the screen, and whoever trusts the screen would log it a second time.
+   */
+  async lookAt<View>(name: string, ask: () => Promise<View>): Promise<View> {
+    for (;;) {
+      const before = this.newest.get(name);
+      const holds = () => this.newest.get(name) === before;
+      const view = await ask();
+      await this.keepView({ name, view }, holds);
+      if (holds()) return view;
+    }
+  }
+
+  /** Keeps what the server said of a view while that still holds, and forgets views nobody has opened for long. */
+  async keepView({ name, view }: Known, holds = () => true): Promise<void> {
     const database = await this.database;
     const now = Date.now();
     const vault = await this.vault;
-    await database.put("views", { view: await vault.seal(view), at: now }, viewName(vault.whose, name));
+    const sealed = await vault.seal(view);
+    if (!holds()) return;
+    await database.put("views", { view: sealed, at: now }, viewName(vault.whose, name));
     for (const other of await database.getAllKeys("views")) {
       const kept = await database.get("views", other);
       if (kept && kept.at < now - KEPT_FOR) await database.delete("views", other);
@@ -301,6 +319,7 @@ export class Outbox {
       const seen = known && (await vault.seal(known.view));
       // The entry leaves with the same stroke that keeps the answer, so that a page loaded while the server is away shows
       // it either way. Where no answer can be had it stays and is sent again; its id lets the server store it once.
+      if (known) this.newest.set(known.name, entry.key);
       const leaving = database.transaction(["outbox", "views"], "readwrite", { durability: "strict" });
       if (known)
         void leaving

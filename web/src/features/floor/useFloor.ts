@@ -154,9 +154,7 @@ interface Answered {
 
 async function floorOrKept(name: string, ask: () => Promise<FloorView>): Promise<Answered> {
   try {
-    const view = await ask();
-    await outbox.keepView({ name, view });
-    return { view, kept: false };
+    return { view: await outbox.lookAt(name, ask), kept: false };
   } catch (problem) {
     const kept = problem instanceof Problem && problem.status === 0 ? await outbox.view(name) : undefined;
     if (kept === undefined) throw problem;

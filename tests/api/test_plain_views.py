@@ -1,12 +1,15 @@
 """A view that takes ids and a body alone is answered past FastAPI's solving of dependencies: told apart by nothing."""
 
+import asyncio
 import json
+from collections.abc import MutableMapping
 from itertools import count
+from typing import Any
 
 from hypothesis import HealthCheck, given, settings
 from hypothesis import strategies as st
 
-from tests.api.support import ApiTest, Json, a_set
+from tests.api.support import ApiTest, Json, a_set, app
 from upright_anvil.api import routing
 from upright_anvil.api.routers import all_routers, routes_of
 from upright_anvil.api.routing import JSON, ViewRoute
@@ -72,6 +75,29 @@ class PlainViewsTest(ApiTest):
                 f"/api/sessions/{self.sid}/sets", content=json.dumps(a_set()), headers={"Content-Type": kind}
             )
             self.problem(answer, 422)
+
+    def test_a_tablet_that_has_gone_amid_a_set_is_no_fault_of_the_server(self) -> None:
+        coming = iter(({"type": "http.request", "body": b'{"id":', "more_body": True}, {"type": "http.disconnect"}))
+        path = f"/api/sessions/{self.sid}/sets"
+        scope = {
+            "type": "http",
+            "method": "POST",
+            "path": path,
+            "raw_path": path.encode(),
+            "query_string": b"",
+            "headers": [(b"host", b"localhost"), (b"content-type", JSON.encode())],
+        }
+        answered: list[MutableMapping[str, Any]] = []
+
+        async def receive() -> MutableMapping[str, Any]:
+            return next(coming, {"type": "http.disconnect"})
+
+        async def send(message: MutableMapping[str, Any]) -> None:
+            answered.append(message)
+
+        with self.assertNoLogs("upright_anvil", "ERROR"):
+            asyncio.run(app()(scope, receive, send))
+        self.assertEqual(answered[0]["status"], 400)
 
     def test_where_more_is_wanted_it_is_left_to_fastapi(self) -> None:
         plain = {route.path for route in self.routes() if route.get_route_handler().__module__ == routing.__name__}

@@ -16,6 +16,7 @@ from fastapi import APIRouter, Request, Response
 from fastapi.concurrency import run_in_threadpool
 from fastapi.routing import APIRoute
 from pydantic import TypeAdapter, ValidationError
+from starlette.requests import ClientDisconnect
 from starlette.routing import Match, compile_path
 from starlette.types import Receive, Scope, Send
 
@@ -100,7 +101,7 @@ class ViewRoute(APIRoute):
                     return await as_usual(request)
                 try:
                     given[name] = body.model_validate_json(await request.body())
-                except ValidationError:
+                except (ValidationError, ClientDisconnect):
                     return await as_usual(request)
             response: Response = await endpoint(**given, here=await studio_of(request))
             return response

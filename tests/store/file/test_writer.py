@@ -98,6 +98,47 @@ class WriterTest(StudioTest):
         self.run_with(0.05, work)
         self.assertEqual(self.names(), ["Next"])
 
+    def test_a_write_whose_sender_has_gone_before_its_turn_is_never_made(self) -> None:
+        go = threading.Event()
+        made: list[str] = []
+
+        async def work(writer: Writer) -> None:
+            loop, begun = asyncio.get_running_loop(), asyncio.Event()
+
+            def long(_: Scope) -> None:
+                loop.call_soon_threadsafe(begun.set)
+                go.wait(10)
+                made.append("begun")
+
+            first = asyncio.create_task(writer.write(THE_STUDIO, NOBODY, long))
+            await begun.wait()
+            gone = asyncio.create_task(writer.write(THE_STUDIO, NOBODY, lambda _: made.append("gone")))
+            await asyncio.sleep(0)
+            first.cancel()
+            gone.cancel()
+            await asyncio.gather(first, gone, return_exceptions=True)
+            go.set()
+            await writer.write(THE_STUDIO, NOBODY, lambda _: made.append("next"))
+
+        self.run_with(5, work)
+        self.assertEqual(made, ["begun", "next"])
+
+    def test_what_waits_is_written_before_it_ends_and_nothing_after(self) -> None:
+        made: list[int] = []
+
+        async def work(writer: Writer) -> None:
+            writes = [
+                asyncio.create_task(writer.write(THE_STUDIO, NOBODY, lambda _, n=n: made.append(n))) for n in range(5)
+            ]
+            await asyncio.sleep(0)
+            await asyncio.to_thread(writer.close)
+            self.assertEqual(made, list(range(5)))
+            await asyncio.gather(*writes)
+            with self.assertRaisesRegex(RuntimeError, "ended"):
+                await writer.write(THE_STUDIO, NOBODY, lambda _: made.append(5))
+
+        self.run_with(5, work)
+
     def test_a_lock_of_another_process_is_waited_for_and_then_told(self) -> None:
         other = sqlite3.connect(self.studio.database.path, isolation_level=None)
         self.addCleanup(other.close)

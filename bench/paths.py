@@ -9,7 +9,7 @@ from pathlib import Path
 from typing import Any
 
 from fastapi.testclient import TestClient
-from sqlalchemy import event
+from tools.queries_asked import queries_told
 
 from bench.figures import NO_AIM, Figure
 from upright_anvil.api.app import create_app
@@ -33,9 +33,9 @@ class Counted:
         self.queries = 0
         self.modules: set[str] = set()
 
-        @event.listens_for(self.database.engine, "before_cursor_execute")
-        def _asked(*_: Any) -> None:
-            self.queries += 1
+    def notice(self, *_: object) -> None:
+        """Count a query."""
+        self.queries += 1
 
     def ask(self, method: str, path: str, body: Any = None) -> Any:
         """Answer what a request answers."""
@@ -110,7 +110,8 @@ def measure() -> list[Figure]:
             ("a review opened", lambda: app.ask("GET", f"/sessions/{waiting}/review")),
             ("a summary opened", lambda: app.ask("GET", f"/sessions/{waiting}/summary")),
         ]
-        found = [(name, *app.count(action)) for name, action in counted]
+        with queries_told(app.database, app.notice):
+            found = [(name, *app.count(action)) for name, action in counted]
         app.studio.close()
     return [
         Figure(f"queries for {name}", queries, NO_AIM, "", f"{modules} modules of the app")

@@ -10,7 +10,7 @@ from unittest import TestCase
 
 from bench.large_studio import repeat_into_the_past
 from fastapi.testclient import TestClient
-from sqlalchemy import event
+from tools.queries_asked import queries_told
 
 from tests.api.support import app, serve
 from tests.demo.filled import DEMO_DAY, demo_copy
@@ -52,9 +52,9 @@ class LongHistoriesTest(TestCase):
         studio = Studio(open_database(self.file), lambda: DEMO_DAY)
         AlertKeeping(lambda: [studio]).look()
         serve(studio)
-        event.listen(studio.database.engine, "before_cursor_execute", self.count)
+        noticing = queries_told(studio.database, self.count)
         http = TestClient(app(), raise_server_exceptions=False)
-        try:
+        with noticing, closing(studio), closing(http):
             today = http.get("/api/today").json()
             waiting = today["waiting"][0]
             who = waiting["client_id"]
@@ -82,9 +82,6 @@ class LongHistoriesTest(TestCase):
                 answer = http.get(address, params=params)
                 found[path] = Cost(self.queries, len(answer.content), answer.status_code)
             return found
-        finally:
-            http.close()
-            studio.close()
 
     def count(self, *_: object) -> None:
         self.queries += 1

@@ -8,7 +8,7 @@ from typing import Any
 from unittest import TestCase
 
 from fastapi.testclient import TestClient
-from sqlalchemy import event
+from tools.queries_asked import queries_told
 
 from tests.api.support import app, serve
 from tests.demo.filled import DEMO_DAY, demo_copy
@@ -53,9 +53,9 @@ class QueryPlanTest(TestCase):
         self.http = TestClient(app(), raise_server_exceptions=False)
         self.asked: dict[str, tuple[Any, str]] = {}
         self.path = ""
-        event.listen(self.database.engine, "before_cursor_execute", self.note)
+        self.enterContext(queries_told(self.database, self.note))
 
-    def note(self, _c: object, _cursor: object, statement: str, given: Any, _context: object, _many: bool) -> None:
+    def note(self, statement: str, given: Any) -> None:
         if statement.lstrip().upper().startswith(("SELECT", "WITH", "UPDATE", "DELETE")):
             self.asked.setdefault(statement, (given, self.path))
 
@@ -109,7 +109,7 @@ class QueryPlanTest(TestCase):
         return found
 
     def test_every_query_that_is_kept_finds_its_rows_by_an_index(self) -> None:
-        # Also those that read past what notices the others, and those of views that the demo has nothing of.
+        # Also those of views that the demo has nothing of.
         for name, query in kept_queries().items():
             self.asked[query.sql] = (dict.fromkeys(re.findall(r":(\w+)", query.sql)), name)
         self.assertGreater(len(self.asked), 40)

@@ -5,7 +5,7 @@ from collections import Counter
 from pathlib import Path
 from unittest import TestCase
 
-from sqlalchemy import event
+from tools.queries_asked import queries_told
 
 from tests.demo.filled import DEMO_DAY, demo_copy
 from upright_anvil.api.studio import THE_STUDIO
@@ -29,8 +29,8 @@ class TimesTest(TestCase):
             database = Database(demo_copy(Path(folder)))
             self.addCleanup(database.close)
             asked = Counter[str]()
-            event.listen(database.engine, "before_cursor_execute", lambda _c, _k, said, *_: asked.update([said]))
-            with database.reading(THE_STUDIO) as scope:
+            told = queries_told(database, lambda said, _: asked.update([said]))
+            with told, database.reading(THE_STUDIO) as scope:
                 shown = open_today(scope, DEMO_DAY.date())
         often = {said: times for said, times in asked.items() if times > FEW + 1}
         self.assertGreater(len(shown.clients), FEW + 1)

@@ -6,8 +6,9 @@ from concurrent.futures import ThreadPoolExecutor
 from datetime import timedelta
 from decimal import Decimal
 
-from sqlalchemy import event, func, inspect, select
+from sqlalchemy import func, inspect, select
 from sqlalchemy.exc import IntegrityError
+from tools.queries_asked import queries_told
 
 from tests.support import NOW, THE_STUDIO, TODAY, StudioTest, depot, facts
 from upright_anvil.core.assessment.items import Battery, Better, TestItem, TestKind
@@ -59,11 +60,7 @@ class ScopeTest(StudioTest):
     def test_a_row_that_was_read_is_not_read_again_in_its_transaction(self) -> None:
         asked: list[str] = []
 
-        def notice(_: object, __: object, statement: str, *more: object) -> None:
-            asked.append(statement)
-
-        event.listen(self.database.engine, "before_cursor_execute", notice)
-        self.addCleanup(event.remove, self.database.engine, "before_cursor_execute", notice)
+        self.enterContext(queries_told(self.database, lambda said, _: asked.append(said)))
         with self.studio.writing() as scope:
             name = clients.client(scope, self.who).name
             before = len(asked)

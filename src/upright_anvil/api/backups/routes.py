@@ -123,7 +123,7 @@ async def restore_from_backup(name: Name, asked: RestoreBackupRequest, here: Her
     """Make the data what they were in a backup, step by step; a backup of now is made before."""
 
     def restored(scope: Scope, told: Told) -> BackupStep:
-        scope.connection.rollback()  # nothing is read in here, and a reader would hold up what is put back
+        scope.let_go()  # a reader would hold up what is put back
         check_backup(here.backups, name, asked.passphrase, lambda words, share: told(words, 0.3 * share))
 
         def put_back() -> CheckedBackup:

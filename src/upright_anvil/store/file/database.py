@@ -63,6 +63,19 @@ class Scope:
     """Rows that were read, so that one is not read again, and what is never written again, by what was asked."""
 
     @property
+    def driver(self) -> sqlite3.Connection:
+        """The driver's own connection, in this transaction: for what is said to SQLite past SQLAlchemy."""
+        driver = driver_of(self.connection)
+        if not driver.in_transaction:
+            driver.execute("BEGIN")  # all that is read in it is of one state
+        return driver
+
+    def let_go(self) -> None:
+        """End what was read so far, so that it holds nobody up; what is read next is of a newer state."""
+        self.connection.rollback()
+        driver_of(self.connection).rollback()
+
+    @property
     def db(self) -> Session:
         """What looks after rows that may be changed; it is made when it is asked for, for most never need it."""
         return self.for_good(_StudiosSession, lambda: _StudiosSession(self.connection, self.studio_id, self.actor))
@@ -181,6 +194,8 @@ class Database:
             scope = Scope(connection, studio_id, actor, self.memory, {})
             try:
                 yield scope
+            except sqlite3.DatabaseError as error:
+                raise _told(error) from error
             finally:
                 scope._end(None)
 
@@ -209,7 +224,7 @@ class Database:
         except sqlite3.DatabaseError as error:
             if getattr(error, "sqlite_errorcode", None) == sqlite3.SQLITE_BUSY:
                 raise BusyError from error
-            raise DatabaseError(None, None, error, hide_parameters=True) from error
+            raise _told(error) from error
         finally:
             if connection.in_transaction():
                 connection.rollback()
@@ -222,6 +237,10 @@ class Database:
         while self._ready_to_write:
             self._ready_to_write.pop().close()
         self.engine.dispose()
+
+
+def _told(error: sqlite3.DatabaseError) -> DatabaseError:
+    return DatabaseError(None, None, error, hide_parameters=True)
 
 
 def driver_of(connection: Connection) -> sqlite3.Connection:

@@ -12,7 +12,7 @@ from sqlalchemy.dialects.sqlite import insert
 
 from upright_anvil.core.ids import ClientId, LineId, SessionId
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet
-from upright_anvil.store.file.database import Scope, driver_of
+from upright_anvil.store.file.database import Scope
 from upright_anvil.store.log import training_sessions
 from upright_anvil.store.rows.mapping import Columns
 from upright_anvil.store.rows.not_found import NotFoundError
@@ -102,7 +102,7 @@ def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], 
         _SET_COLUMNS.write(row) | given | {"logged_at": moment_text(row.logged_at or received_at)} for row in rows
     ]
     scope.write_what_waits()
-    new = driver_of(scope.connection).executemany(_INSERT, values).rowcount if values else 0
+    new = scope.driver.executemany(_INSERT, values).rowcount if values else 0
     if new < len(values):
         training_sessions.session(scope, session_id)
         for row in rows:

@@ -50,6 +50,12 @@ class WordsTest(TestCase):
                 self.assertNotIn(outside, found)
         self.assertEqual(named(" , ", EXERCISES), frozenset())
 
+    def test_what_is_said_again_and_again_is_what_was_said_once(self) -> None:
+        once = named("squats and the bike", EXERCISES)
+        for room in (" ", "  \n", "\t" * 1000):
+            self.assertEqual(named(f"squats{room}and{room}the bike, " * 100, EXERCISES), once)
+        self.assertEqual(named("1/" * 2000 + "squats or bike", EXERCISES), once)
+
     def test_notes_for_and_against(self) -> None:
         note = "Hates burpees. Works at night. Loves deadlifts and carries; does not like the bike."
         self.assertIn("burpees", against(note))

@@ -1,4 +1,5 @@
 from unittest import TestCase
+from unittest.mock import patch
 
 from upright_anvil.core.prescription.text.named import NamedLine, parted
 
@@ -26,3 +27,9 @@ class PartedTest(TestCase):
         ]:
             with self.subTest(typed):
                 self.assertEqual(parted(typed), NamedLine(name, line))
+
+    def test_what_only_looks_like_shorthand_stays_a_name(self) -> None:
+        # Each place it might begin at is tried; what it comes nearest to is for who types a line, not for a name.
+        with patch("upright_anvil.core.prescription.text.shorthand.mended", side_effect=AssertionError):
+            for typed in ("5s, " * 129 + "x", "1 green, " * 57 + "x", "press 1 green, 2 red x"):
+                self.assertEqual(parted(typed), NamedLine(typed, ""))

@@ -6,7 +6,8 @@ from hypothesis import strategies as st
 from upright_anvil.core.errors import DomainError
 from upright_anvil.core.ids import LineId
 from upright_anvil.core.loads.load import Unit
-from upright_anvil.core.session.on_paper import PaperLine, PaperSet, read_paper
+from upright_anvil.core.prescription.bounds import MAX_SETS
+from upright_anvil.core.session.on_paper import MOST_IN_A_LINE, PaperLine, PaperSet, read_paper
 
 NAMES = {
     LineId("l1"): "Back squat", LineId("l2"): "Plank", LineId("l3"): "Barbell row", LineId("l4"): "Biceps curl",
@@ -77,3 +78,21 @@ class PaperTest(TestCase):
             read_paper(text, NAMES, Unit.KG)
         except DomainError as refusal:
             self.assertTrue(str(refusal))
+
+    def test_any_room_between_words_is_one_space(self) -> None:
+        room = " " * 5000
+        self.assertEqual(
+            [told(line) for line in read_paper(f"squat{room}8,8 at 60", NAMES, Unit.KG)], ["l1 8@60 kg 8@60 kg"]
+        )
+
+    def test_a_line_too_long_is_refused_at_once(self) -> None:
+        for again in ("1", "1 ", "- ", "5 x ", "squat 8 "):
+            with self.subTest(again), self.assertRaises(DomainError) as refused:
+                read_paper("plank\n" + "squat " + again * (5000 // len(again)), NAMES, Unit.KG)
+            self.assertIn("Line 2", str(refused.exception))
+            self.assertIn(f"at most {MOST_IN_A_LINE} characters", str(refused.exception))
+
+    def test_the_longest_session_fits_a_line(self) -> None:
+        sets = MAX_SETS - 1
+        line = f"squat {','.join(['12'] * sets)} at {'/'.join(['102.5'] * sets)}, left 2"
+        self.assertEqual(len(read_paper(line, NAMES, Unit.KG)[0].sets or ()), sets)

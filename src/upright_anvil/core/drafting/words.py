@@ -97,7 +97,7 @@ _AGAINST = re.compile(
 _FOR = re.compile(
     r"\b(?<!not )(?:loves?|likes?|enjoys?|favourites?(?: is| are)?|fond of)\b\s*(?:to\s+)?([^.;!?]+)", re.IGNORECASE
 )
-_LINKS = re.compile(r"\s*(?:,|;|/|\n|\band\b|\bor\b|\bbut\b)\s*")
+_LINKS = re.compile(r",|;|/|\n|\band\b|\bor\b|\bbut\b")
 _SHORTEST = 2
 
 
@@ -157,7 +157,8 @@ def in_favour(text: str) -> str:
 
 def named(text: str, exercises: Iterable[Exercise]) -> frozenset[ExerciseId]:
     """Answer the exercises that a list in words means: by name, kind, pattern or what they are loaded with."""
-    phrases = [said for phrase in _LINKS.split(text) if (said := _phrase(phrase))]
+    # What is said again and again is looked for once.
+    phrases = {said for phrase in set(_LINKS.split(text)) if (said := _phrase(phrase))}
     return frozenset(e.id for e in exercises if any(_meant(e, said) for said in phrases)) if phrases else frozenset()
 
 

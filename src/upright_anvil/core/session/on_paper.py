@@ -35,6 +35,8 @@ from upright_anvil.core.prescription.targets import METRES_PER_KILOMETRE
 from upright_anvil.core.prescription.text.patterns import TIME, seconds_of
 
 MAX_PAPER_LINES = 60
+MOST_IN_A_LINE = 240
+"""Characters of a line: a name and twenty sets with their loads take two thirds of it. House figure."""
 
 _NUMBER = r"\d+(?:[.,]\d+)?"
 _LOAD = rf"{_NUMBER}\s*(?:kg|lbs?)?"
@@ -83,7 +85,8 @@ def read_paper(text: str, names: Mapping[LineId, str], unit: Unit) -> tuple[Pape
 
     Raises `DomainError` with the number of the line, what stands there and what was expected: nothing is half-read.
     """
-    written = [(number, line.strip()) for number, line in enumerate(text.splitlines(), start=1) if line.strip()]
+    lines = ((number, " ".join(line.split())) for number, line in enumerate(text.splitlines(), start=1))
+    written = [(number, line) for number, line in lines if line]
     if len(written) > MAX_PAPER_LINES:
         raise DomainError(f"At most {MAX_PAPER_LINES} lines, not {len(written)}.")
     found: list[PaperLine] = []
@@ -99,6 +102,8 @@ def read_paper(text: str, names: Mapping[LineId, str], unit: Unit) -> tuple[Pape
 
 
 def _read(line: str, names: Mapping[LineId, str], unit: Unit) -> PaperLine:
+    if len(line) > MOST_IN_A_LINE:
+        raise DomainError(f"at most {MOST_IN_A_LINE} characters, one exercise a line.")
     if skipped := _SKIPPED.fullmatch(line):
         return PaperLine(_meant(skipped["name"], names), ())
     if ran := _DISTANCE.fullmatch(line):

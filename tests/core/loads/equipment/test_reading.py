@@ -3,7 +3,7 @@ from unittest import TestCase
 from hypothesis import given
 from hypothesis import strategies as st
 
-from upright_anvil.core.loads.equipment.reading import read_equipment
+from upright_anvil.core.loads.equipment.reading import MOST_IN_A_LINE, read_equipment
 from upright_anvil.core.loads.features import EVERYWHERE, MACHINES, Feature
 from upright_anvil.core.loads.implements import ImplementKind
 from upright_anvil.core.loads.load import Unit
@@ -183,3 +183,42 @@ class MoreEquipmentTest(TestCase):
         read = read_equipment("bench, bnech", Unit.KG)
         self.assertTrue(read.inventory.offers(Feature.BENCH))
         self.assertEqual([p.text for p in read.problems], ["bnech"])
+
+    def test_any_room_between_words_is_one_space(self) -> None:
+        # A reader that tries each way to part the room would not come back.
+        for room in (" " * 900, "\t " * 450, "\u00a0" * 900):
+            self.assertEqual(
+                read_equipment(f"bar{room}20", Unit.KG).inventory, read_equipment("bar 20", Unit.KG).inventory
+            )
+            self.assertEqual(loads_of(f"bands green{room}8", ImplementKind.BAND), "8")
+
+    def test_a_line_too_long_and_a_number_too_long_are_told_and_cost_no_other(self) -> None:
+        for long in ("1" * MOST_IN_A_LINE, "8, " * MOST_IN_A_LINE, "bar 20 " * MOST_IN_A_LINE):
+            read = read_equipment(f"dumbbells 4-8 by 2\n{long}\nbench", Unit.KG)
+            self.assertEqual([(p.line, p.text) for p in read.problems], [(2, f"{long[:40].strip()}…")])
+            self.assertIn("characters a line", read.problems[0].expected)
+            self.assertEqual([u.line for u in read.understood], [1, 2, 3])
+            self.assertTrue(read.inventory.offers(Feature.BENCH))
+            self.assertEqual(loads_of(f"dumbbells 4-8 by 2\n{long}", ImplementKind.DUMBBELL), "4 6 8")
+        # A weight that was worked out from pounds has many digits, and is none too long.
+        self.assertEqual(read_equipment("dumbbells 22.679618500 kg", Unit.KG).problems, ())
+
+    def test_the_longest_list_of_weights_is_read(self) -> None:
+        shelf = [str(weight) for weight in range(10, 260)]
+        read = read_equipment(f"dumbbells {' '.join(shelf)}", Unit.KG)
+        self.assertEqual(read.problems, ())
+        self.assertEqual([a.load.value for a in read.inventory.achievable(ImplementKind.DUMBBELL)], [*map(int, shelf)])
+
+    def test_a_line_reads_alike_wherever_it_stands(self) -> None:
+        lines = [
+            "bar 20, plates 2x5 and more",
+            "dumbbells 4-8 by 2",
+            "bench, bnech",
+            "plates 2x10",
+            "dumbbells 4-8 by 2",
+        ]
+        for unit in Unit:
+            alone = [read_equipment(line, unit) for line in lines]
+            both = read_equipment("\n".join(lines), unit)
+            self.assertEqual([u.said for u in both.understood], [one.understood[0].said for one in alone])
+            self.assertEqual([p.text for p in both.problems], [p.text for one in alone for p in one.problems])

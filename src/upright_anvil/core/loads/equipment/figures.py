@@ -14,7 +14,7 @@ RANGE: Final = rf"{NUMBER}\s*-\s*{NUMBER}"
 
 def plain(line: str) -> str:
     """Answer a line in lower case, with one sort of dash, quote and space, ``w/`` written out, without its bullet."""
-    text = line.lower().replace("’", "'").replace("×", "x").replace("\u00a0", " ")
+    text = " ".join(line.lower().replace("’", "'").replace("×", "x").split())
     text = re.sub(r"[–—−]", "-", text)
     text = re.sub(r"\s*[,;]?\s*\b(?:and )?then\b\s*", ", ", text)
     text = re.sub(r"\bw/(?!o\b)\s*", "with ", text)

@@ -26,7 +26,7 @@ each. What can be read of a line is kept, and what cannot is pointed at.
 """
 
 import re
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from functools import lru_cache
 
 from upright_anvil.core.errors import DomainError
@@ -76,6 +76,69 @@ def read_equipment(text: str, unit: Unit) -> ReadEquipment:
     return list_.done()
 
 
+@dataclass(slots=True)
+class _Line:
+    """What one written line names, and what of it could not be read; the same wherever in a list it stands."""
+
+    implements: list[Implement] = field(default_factory=list)
+    plates: list[tuple[str, tuple[Plates, ...]]] = field(default_factory=list)
+    features: set[Feature] = field(default_factory=set)
+    absent: set[Feature] = field(default_factory=set)
+    things: set[str] = field(default_factory=set)
+    unread: list[tuple[str, str]] = field(default_factory=list)
+    said: list[str] = field(default_factory=list)
+
+    def add(self, item: str, unit: Unit) -> None:
+        """Read one thing. Raises `DomainError` where it cannot be."""
+        named = _without_weight(item)
+        if named is not None:
+            self.features |= named.there
+            self.absent |= named.absent
+            self.things |= named.things
+            self.unread += named.unread
+            self.said += [*sorted(named.there | named.things), *(f"no {one}" for one in sorted(named.absent))]
+        elif item.startswith("plates "):
+            plates, unread = read_plates(item.removeprefix("plates "), unit)
+            self.plates.append((item, plates))
+            self.unread += unread
+            self.said.append(plates_words(plates))
+        else:
+            read = read_line(item, unit)
+            self.implements += read.implements
+            self.features |= read.features
+            self.unread += read.unread
+            self.said += [*map(implement_words, read.implements), *sorted(read.features - {Feature.ANCHOR})]
+
+
+REMEMBERED = 2048
+"""Lines that are remembered: who types reads all others of the list again and again."""
+
+
+MOST_IN_A_LINE = 1000
+"""Characters of a line that are read: a whole gym in one sentence takes half of it. House figure."""
+
+MOST_DIGITS = 20
+_NO_FIGURE = re.compile(rf"\d{{{MOST_DIGITS + 1}}}")
+
+SHOWN = 40
+"""Characters of a line too long that are shown to find it by."""
+
+
+@lru_cache(REMEMBERED)
+def _read_written(written: str, unit: Unit) -> _Line:
+    line = _Line()
+    for item in items_of(written):
+        try:
+            line.add(item, unit)
+        except DomainError as refusal:
+            line.unread.append((item, str(refusal)))
+    if not line.unread and (lost := unused(written, line.said)):
+        line.unread.append(
+            (lost, "This number was not used; write one thing a line, for example 'dumbbells 4-24 by 2'.")
+        )
+    return line
+
+
 class _List:
     """An equipment list while it is read."""
 
@@ -88,36 +151,19 @@ class _List:
         self._understood: list[UnderstoodLine] = []
 
     def read(self, number: int, written: str) -> None:
-        said: list[str] = []
-        before = len(self._problems)
-        for item in items_of(written):
-            try:
-                said += self._item(number, item)
-            except DomainError as refusal:
-                self._problems.append(EquipmentProblem(number, item, str(refusal)))
-        if len(self._problems) == before and (lost := unused(written, said)):
-            expected = "This number was not used; write one thing a line, for example 'dumbbells 4-24 by 2'."
-            self._problems.append(EquipmentProblem(number, lost, expected))
-        self._understood.append(UnderstoodLine(number, "; ".join(said)))
-
-    def _item(self, number: int, item: str) -> list[str]:
-        named = _without_weight(item)
-        if named is not None:
-            self._features |= named.there
-            self._absent |= named.absent
-            self._things |= named.things
-            self._problems += [EquipmentProblem(number, word, expected) for word, expected in named.unread]
-            return [*sorted(named.there | named.things), *(f"no {one}" for one in sorted(named.absent))]
-        if item.startswith("plates "):
-            plates, unread = read_plates(item.removeprefix("plates "), self._unit)
-            self._plates.append((number, item, plates))
-            self._problems += [EquipmentProblem(number, part, expected) for part, expected in unread]
-            return [plates_words(plates)]
-        read = read_line(item, self._unit)
-        self._implements += read.implements
-        self._features |= read.features
-        self._problems += [EquipmentProblem(number, part, expected) for part, expected in read.unread]
-        return [*(implement_words(one) for one in read.implements), *sorted(read.features - {Feature.ANCHOR})]
+        if len(written) > MOST_IN_A_LINE or _NO_FIGURE.search(written):
+            expected = f"At most {MOST_IN_A_LINE} characters a line and {MOST_DIGITS} digits a number."
+            self._problems.append(EquipmentProblem(number, written[:SHOWN] + "…", expected))
+            self._understood.append(UnderstoodLine(number, ""))
+            return
+        line = _read_written(written, self._unit)
+        self._implements += line.implements
+        self._plates += [(number, item, plates) for item, plates in line.plates]
+        self._features |= line.features
+        self._absent |= line.absent
+        self._things |= line.things
+        self._problems += [EquipmentProblem(number, item, expected) for item, expected in line.unread]
+        self._understood.append(UnderstoodLine(number, "; ".join(line.said)))
 
     def done(self) -> ReadEquipment:
         """Answer what was read. Plates on a line of their own go on to every bar that has none."""

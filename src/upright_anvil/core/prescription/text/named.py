@@ -3,10 +3,9 @@
 import re
 from dataclasses import dataclass
 
-from upright_anvil.core.errors import DomainError
 from upright_anvil.core.loads.load import Unit
 from upright_anvil.core.prescription.text import patterns
-from upright_anvil.core.prescription.text.shorthand import read
+from upright_anvil.core.prescription.text.shorthand import can_read
 
 DITTO = re.compile(r"[\"”“„″]|''")
 _GAP = re.compile(r"[\s,:;]+")
@@ -39,15 +38,7 @@ def parted(text: str) -> NamedLine:
             return NamedLine(text[: gap.start()], rest)
     for gap in gaps:
         rest = text[gap.end() :]
-        if (rest[:1].isdigit() or patterns.MAX.match(rest)) and _reads(rest):
+        if (rest[:1].isdigit() or patterns.MAX.match(rest)) and can_read(rest, Unit.KG):
             return NamedLine(text[: gap.start()], rest)
     once = _ONCE.fullmatch(text)
     return NamedLine(once.group(1), f"1 x {once.group(2)}") if once else NamedLine(text, "")
-
-
-def _reads(text: str) -> bool:
-    try:
-        read(text, Unit.KG)
-    except DomainError:
-        return False
-    return True

@@ -72,6 +72,12 @@ def read(text: str, unit: Unit) -> Prescription:
     return _Reader(text, unit, explain=True).prescription()
 
 
+@lru_cache(maxsize=8192)
+def can_read(text: str, unit: Unit) -> bool:
+    """Answer whether a line can be read; what it comes nearest to, the dearest part of a refusal, is not looked for."""
+    return len(text) <= MAX_LENGTH and _normal(text, unit) is not None
+
+
 class _Reader:
     """Walks one line from left to right, filling in a draft."""
 

@@ -11,6 +11,7 @@ from sqlalchemy.exc import DatabaseError, IntegrityError, StatementError
 from tests.support import NOW, StudioTest, depot, facts
 from upright_anvil.cli import open_database
 from upright_anvil.services.clients.clients import add_client
+from upright_anvil.store.client.clients import all_clients
 from upright_anvil.store.file.database import driver_of
 from upright_anvil.store.tables import ClientRow, Table
 
@@ -52,6 +53,27 @@ class DatabaseTest(StudioTest):
         self.assertNotIn("somewhere", str(refused.exception))
         with self.studio.writing() as scope:
             add_client(scope, facts(), NOW, depot())
+
+    def test_what_sqlite_refuses_a_reader_is_told_alike(self) -> None:
+        with self.assertRaises(DatabaseError) as refused, self.studio.reading() as scope:
+            scope.driver.execute("SELECT 'somebody' FROM nowhere")
+        self.assertNotIn("somebody", str(refused.exception))
+        self.assertEqual(self.clients(), 0)
+
+    def test_a_reader_sees_one_state_until_it_lets_go(self) -> None:
+        with self.studio.reading() as scope:
+            self.assertEqual(len(all_clients(scope)), 0)
+            with self.studio.writing() as other:
+                add_client(other, facts(), NOW, depot())
+            self.assertEqual(len(all_clients(scope)), 0)
+            scope.let_go()
+            self.assertEqual(len(all_clients(scope)), 1)
+        self.assertEqual(self.clients(), 1)
+
+    def clients(self) -> int:
+        """How many there are for who comes next."""
+        with self.studio.reading() as scope:
+            return len(all_clients(scope))
 
     def test_a_moment_needs_its_zone(self) -> None:
         with self.assertRaisesRegex(StatementError, "time zone"), self.studio.writing() as scope:

@@ -298,5 +298,7 @@ class HomeTest(JourneyTest):
         expect(page.get_by_text(re.compile(r"^\d{4} kcal a day, about -0\.\d+ kg a week"))).to_be_visible()
         page.get_by_label("Notes").fill("Had an eating disorder once")
         page.get_by_label("Notes").blur()
+        barred = page.get_by_text(re.compile("dietitian or doctor here: no figure"))
+        expect(barred).to_be_visible()
         page.reload()
-        expect(page.get_by_text(re.compile("dietitian or doctor here: no figure"))).to_be_visible()
+        expect(barred).to_be_visible()

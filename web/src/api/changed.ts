@@ -40,12 +40,15 @@ export async function askAnew(queries: QueryClient, queryKey: QueryKey): Promise
   await queries.invalidateQueries({ queryKey });
 }
 
-/** Shows what a change was answered with; an answer that is still on its way may have been given before the change. */
+/**
+ * Shows what a change was answered with; an answer that is still on its way may have been given before the change. What
+ * else is asked of the same thing stays on its way: nobody would ask for it again.
+ */
 export async function showAnswer<Answer>(
   queries: QueryClient,
   queryKey: QueryKey,
   answer: Answer,
 ): Promise<void> {
-  await queries.cancelQueries({ queryKey });
+  await queries.cancelQueries({ queryKey, exact: true });
   queries.setQueryData(queryKey, answer);
 }

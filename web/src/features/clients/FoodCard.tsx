@@ -20,7 +20,8 @@ export function FoodCard({
 }) {
   const [aim, setAim] = useState<Schemas["EnergyAim"]>("as it is");
   const { sex, height_cm: height, activity } = client.facts;
-  const found = useQuery(query.energy(client.id, aim, [sex, height, activity]));
+  // Any fact may bar a figure: the year of birth, what is noted of eating.
+  const found = useQuery(query.energy(client.id, aim, client.facts));
   return (
     <section aria-labelledby="food" className="mt-2 border-t border-line pt-3">
       <h2 id="food" className="font-semibold">

@@ -79,7 +79,7 @@ export function useBoard(programId: ProgramId) {
     onSuccess: async (change) => {
       follow(change.revision.number, change.findings);
       // A board that is still on its way may be the one before.
-      await queries.cancelQueries({ queryKey: keys.board(programId) });
+      await queries.cancelQueries({ queryKey: keys.board(programId), exact: true });
       keepChange(queries, programId, change);
     },
     onError: (error, asked) => {

@@ -91,6 +91,7 @@ class PaperTest(TestCase):
                 read_paper("plank\n" + "squat " + again * (5000 // len(again)), NAMES, Unit.KG)
             self.assertIn("Line 2", str(refused.exception))
             self.assertIn(f"at most {MOST_IN_A_LINE} characters", str(refused.exception))
+            self.assertLess(len(str(refused.exception)), MOST_IN_A_LINE)
 
     def test_the_longest_session_fits_a_line(self) -> None:
         sets = MAX_SETS - 1

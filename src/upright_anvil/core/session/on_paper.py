@@ -38,6 +38,9 @@ MAX_PAPER_LINES = 60
 MOST_IN_A_LINE = 240
 """Characters of a line: a name and twenty sets with their loads take two thirds of it. House figure."""
 
+SHOWN = 40
+"""Characters of a line too long that are shown to find it by."""
+
 _NUMBER = r"\d+(?:[.,]\d+)?"
 _LOAD = rf"{_NUMBER}\s*(?:kg|lbs?)?"
 _LINE = re.compile(
@@ -91,6 +94,9 @@ def read_paper(text: str, names: Mapping[LineId, str], unit: Unit) -> tuple[Pape
         raise DomainError(f"At most {MAX_PAPER_LINES} lines, not {len(written)}.")
     found: list[PaperLine] = []
     for number, line in written:
+        if len(line) > MOST_IN_A_LINE:
+            expected = f"at most {MOST_IN_A_LINE} characters, one exercise a line."
+            raise DomainError(f"Line {number}, “{line[:SHOWN]}…”: {expected}")
         try:
             one = _read(line, names, unit)
         except DomainError as refusal:
@@ -102,8 +108,6 @@ def read_paper(text: str, names: Mapping[LineId, str], unit: Unit) -> tuple[Pape
 
 
 def _read(line: str, names: Mapping[LineId, str], unit: Unit) -> PaperLine:
-    if len(line) > MOST_IN_A_LINE:
-        raise DomainError(f"at most {MOST_IN_A_LINE} characters, one exercise a line.")
     if skipped := _SKIPPED.fullmatch(line):
         return PaperLine(_meant(skipped["name"], names), ())
     if ran := _DISTANCE.fullmatch(line):

@@ -129,6 +129,6 @@ def _handed_over(value: object) -> object:
 
 
 _row_type: Any = namedtuple
-"""Named as the query is, which no checker of types can follow."""
+"""Its names are the columns of a query, which no checker of types can follow."""
 
 _DIALECT = sqlite.dialect(paramstyle="named")

@@ -127,6 +127,12 @@ SHOWN = 40
 @lru_cache(REMEMBERED)
 def _read_written(written: str, unit: Unit) -> _Line:
     line = _Line()
+    if len(written) > MOST_IN_A_LINE or _NO_FIGURE.search(written):
+        expected = (
+            f"At most {MOST_IN_A_LINE} characters a line and {MOST_DIGITS} digits a number; write one thing a line."
+        )
+        line.unread.append((f"{written[:SHOWN]}…", expected))
+        return line
     for item in items_of(written):
         try:
             line.add(item, unit)
@@ -151,11 +157,6 @@ class _List:
         self._understood: list[UnderstoodLine] = []
 
     def read(self, number: int, written: str) -> None:
-        if len(written) > MOST_IN_A_LINE or _NO_FIGURE.search(written):
-            expected = f"At most {MOST_IN_A_LINE} characters a line and {MOST_DIGITS} digits a number."
-            self._problems.append(EquipmentProblem(number, written[:SHOWN] + "…", expected))
-            self._understood.append(UnderstoodLine(number, ""))
-            return
         line = _read_written(written, self._unit)
         self._implements += line.implements
         self._plates += [(number, item, plates) for item, plates in line.plates]

@@ -1,16 +1,20 @@
 """A request and the core's value that is made of it: one name, one type."""
 
+import json
 from dataclasses import fields
 from datetime import datetime
 from typing import Annotated, Any, Union, get_args, get_origin, get_type_hints
 from unittest import TestCase
 
-from pydantic import AwareDatetime
+from hypothesis import given
+from hypothesis import strategies as st
+from pydantic import AwareDatetime, ValidationError
 
+from tests.api.support import Json
 from upright_anvil.api.assessment.requests import ResultRequest, TestRequest
 from upright_anvil.api.clients.requests import ClientRequest, PlaceRequest
 from upright_anvil.api.devices.routes import MeasureRequest, SettingsRequest
-from upright_anvil.api.sessions.requests import HowRequest, SetRequest
+from upright_anvil.api.sessions.requests import HowRequest, NoteRequest, SetRequest
 from upright_anvil.core.assessment.items import TestItem
 from upright_anvil.core.assessment.results import TestResult
 from upright_anvil.core.ledger.how import How
@@ -45,6 +49,33 @@ def plain(hint: Any) -> set[str]:
         return {"many", *plain(get_args(hint)[0])}
     parts = [arg for arg in get_args(hint) if arg is not type(None)]
     return set().union(*map(plain, parts)) if parts and get_origin(hint) in (Union, type(int | None)) else {repr(hint)}
+
+
+words = st.text(st.one_of(st.characters(), st.sampled_from('\x00\x07\x7f\u202e\u2066\t\n\\"/é')), max_size=6)
+
+
+class BodyTest(TestCase):
+    @given(
+        st.fixed_dictionaries({"id": st.just("note-0001"), "text": words, "line": st.one_of(words, st.integers())}),
+        st.booleans(),
+    )
+    def test_a_body_is_read_as_if_each_of_its_values_were_looked_at(self, said: Json, escaped: bool) -> None:
+        body = json.dumps(said, ensure_ascii=escaped).encode("utf-8", "surrogatepass")
+        answers = []
+        for read in (NoteRequest.of_body, NoteRequest.model_validate_json):
+            try:
+                answers.append(repr(read(body)))
+            except ValidationError as wrong:
+                answers.append(str(wrong))
+        self.assertEqual(*answers)
+
+    def test_what_no_field_may_hold_is_seen_in_a_body_however_it_is_written(self) -> None:
+        for text in ("\\u0000", "\\u202e", "\\b", "\u202e", "\x7f", "\u0080\u2066"):
+            with self.subTest(text), self.assertRaises(ValidationError):
+                NoteRequest.of_body(f'{{"id": "note-0001", "text": "a{text}b"}}'.encode())
+        for number in ("9223372036854775808", "-9223372036854775809", "1" + 40 * "0"):
+            with self.subTest(number), self.assertRaisesRegex(ValidationError, "too large"):
+                NoteRequest.of_body(f'{{"id": "note-0001", "text": "a", "line": {number}}}'.encode())
 
 
 class RequestsTest(TestCase):

@@ -6,9 +6,9 @@ from dataclasses import fields
 from datetime import date
 from decimal import Decimal
 from functools import cache
-from typing import Annotated, TypeVar
+from typing import Annotated, Final, Self, TypeVar
 
-from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints, model_validator
+from pydantic import BaseModel, BeforeValidator, ConfigDict, Field, StringConstraints, ValidationInfo, model_validator
 
 from upright_anvil.core.loads.load import Load, Unit
 
@@ -60,6 +60,13 @@ MadeId = Annotated[str, MADE]
 Day = date
 
 
+_TO_BE_LOOKED_AT = re.compile(rb"[^ -~\t\n\r]|\\[^\"\\/nrt]|[0-9]{19}")
+"""What a body holds where something in it may not be kept: other than plain characters, or a very long number."""
+
+_SEEN: Final = object()
+"""Says of a body that there is nothing of the kind in it, so that its values need no look of their own."""
+
+
 class RequestModel(BaseModel):
     """The base of all requests."""
 
@@ -67,17 +74,24 @@ class RequestModel(BaseModel):
 
     @model_validator(mode="before")
     @classmethod
-    def _can_be_kept(cls, said: object) -> object:
+    def _can_be_kept(cls, said: object, info: ValidationInfo) -> object:
         """Refuse what no field may hold, however deep: numbers past 64 bits, NUL, and marks that turn text round."""
-        _check(said)
+        if info.context is not _SEEN:
+            _check(said)
         return said
+
+    @classmethod
+    def of_body(cls, body: bytes) -> Self:
+        """Read a request from the JSON of a body. Raises `pydantic.ValidationError`."""
+        return cls.model_validate_json(body, context=None if _TO_BE_LOOKED_AT.search(body) else _SEEN)
 
     def made(self, kind: type[V], **more: object) -> V:
         """Answer the core's value with this request's fields by their names, and others that are worked out.
 
         A test holds the types of both to each other.
         """
-        said = {name: getattr(self, name) for name in _shared(type(self), kind)}  # type: ignore[arg-type]
+        own = self.__dict__
+        said = {name: own[name] for name in _shared(type(self), kind)}  # type: ignore[arg-type]
         return kind(**(said | more))
 
 

@@ -4,28 +4,25 @@ What a service answers is typed already, so it is not validated a second time; t
 """
 
 import inspect
-from collections.abc import Callable, Collection, Coroutine, Iterator
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from contextvars import ContextVar
 from dataclasses import is_dataclass
-from functools import cache, partial, wraps
+from functools import cache, cached_property, wraps
 from http import HTTPStatus
 from typing import Any, get_type_hints
 
-from fastapi import APIRouter, Request, Response
+from fastapi import APIRouter, Response
 from fastapi.concurrency import run_in_threadpool
 from fastapi.routing import APIRoute
-from pydantic import TypeAdapter, ValidationError
-from starlette.requests import ClientDisconnect
+from pydantic import TypeAdapter
 from starlette.routing import Match, compile_path
 from starlette.types import Receive, Scope, Send
 
 from upright_anvil.api.guard.permissions import refuse_unless_permitted
-from upright_anvil.api.request_model import RequestModel
-from upright_anvil.api.studio import Here, studio_of
+from upright_anvil.api.plain_views import JSON, PlainView, plain_view
 
 API = "/api"
-JSON = "application/json"
 
 _WRITES = "writes_its_answer"
 """Marks an endpoint that writes its answer already: a router that is put into another one makes its routes anew."""
@@ -54,6 +51,7 @@ class ViewRoute(APIRoute):
     def __init__(self, path: str, endpoint: Callable[..., Any], *, status_code: int | None = None, **more: Any) -> None:
         self.path, self.endpoint = path, _written(endpoint, status_code or 200)
         self._as_declared = (path, self.endpoint, status_code, more)
+        self._depends = bool(more.get("dependencies"))
         self.name = more["name"] or endpoint.__name__
         self.methods = set(more["methods"])
         self.path_regex, self.path_format, self.param_convertors = compile_path(path)
@@ -76,37 +74,19 @@ class ViewRoute(APIRoute):
         return Match.NONE, {}
 
     async def handle(self, scope: Scope, receive: Receive, send: Send) -> None:
-        """Answer to whom it is for."""
+        """Answer to whom it is for: FastAPI's way, which is left aside for plain views."""
         if scope["method"] in (self.methods or ()):
             refuse_unless_permitted(scope, self.name)
+            if self._plain is not None:
+                left = await self._plain.answered(scope, receive, send)
+                if left is None:
+                    return
+                receive = left
         await super().handle(scope, receive, send)
 
-    def get_route_handler(self) -> Callable[[Request], Coroutine[Any, Any, Response]]:
-        """Answer what answers a request: FastAPI's way, which is left aside where a view takes ids and a body alone.
-
-        A body that is not as it should be is handed to FastAPI all the same, which says what is wrong with it.
-        """
-        as_usual = super().get_route_handler()
-        plain = None if self.dependencies else _plain(self.endpoint, self.param_convertors)
-        if plain is None:
-            return as_usual
-        name, body = plain
-        on_the_loop = inspect.iscoroutinefunction(self.endpoint)
-        endpoint = self.endpoint if on_the_loop else partial(run_in_threadpool, self.endpoint)
-
-        async def at_once(request: Request) -> Response:
-            given: dict[str, Any] = dict(request.path_params)
-            if body is not None:
-                if request.headers.get("content-type") != JSON:
-                    return await as_usual(request)
-                try:
-                    given[name] = body.model_validate_json(await request.body())
-                except (ValidationError, ClientDisconnect):
-                    return await as_usual(request)
-            response: Response = await endpoint(**given, here=await studio_of(request))
-            return response
-
-        return at_once
+    @cached_property
+    def _plain(self) -> PlainView | None:
+        return None if self._depends else plain_view(self.endpoint, self.param_convertors)
 
     @property
     def response_model(self) -> Any:
@@ -150,20 +130,6 @@ def _written(endpoint: Callable[..., Any], status: int) -> Callable[..., Any]:
     found: Callable[..., Any] = on_the_loop if inspect.iscoroutinefunction(endpoint) else sync
     setattr(found, _WRITES, True)
     return found
-
-
-def _plain(endpoint: Callable[..., Any], in_the_path: Collection[str]) -> tuple[str, type[RequestModel] | None] | None:
-    """The body of a view that is given the ids in its address, the studio, and at most one; None if it takes more."""
-    wanted = get_type_hints(endpoint, include_extras=True)
-    wanted.pop("return", None)
-    if wanted.pop("here", None) is not Here:
-        return None
-    ids = [wanted.pop(name, None) for name in in_the_path]
-    if any(getattr(kind, "__supertype__", kind) is not str for kind in ids) or len(wanted) > 1:
-        return None
-    for name, kind in wanted.items():
-        return (name, kind) if isinstance(kind, type) and issubclass(kind, RequestModel) else None
-    return "", None
 
 
 def _small(kind: Any) -> bool:

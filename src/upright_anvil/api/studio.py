@@ -198,7 +198,11 @@ def heavy(endpoint: Callable[P, T]) -> Callable[P, Awaitable[T]]:
 
 async def studio_of(asked: HTTPConnection) -> Studio:
     """Answer the studio that is lent for a request, in the name of who asks."""
-    state = asked.scope["state"]
+    return studio_in(asked.scope["state"])
+
+
+def studio_in(state: Mapping[str, Any]) -> Studio:
+    """Answer the same from what a request carries along."""
     studio = state["studio"]
     assert isinstance(studio, Studio)  # noqa: S101 - lent for the request
     visitor = _signed_in(state)

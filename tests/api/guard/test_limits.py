@@ -45,6 +45,21 @@ class SlowBodyTest(IsolatedAsyncioTestCase):
             await self.ask({"type": "http.request", "body": b"{", "more_body": True})
         self.assertEqual(refused.exception.status_code, 408)
 
+    async def test_a_length_that_is_no_number_of_bytes_is_refused_unread(self) -> None:
+        for said, status in ((b"1000001", 413), (b"\xb2", 413), (b"-1", 413), (b"", 413), (b"1000000", None)):
+            answered: list[Message] = []
+
+            async def send(message: Message, answered: list[Message] = answered) -> None:
+                answered.append(message)
+
+            async def app(*_: Message) -> None:
+                pass
+
+            scope = {"type": "http", "path": "/api/clients", "headers": [(b"content-length", said)]}
+            with self.subTest(said):
+                await BodyLimit(app)(scope, self.fail, send)
+                self.assertEqual(answered[0]["status"] if answered else None, status)
+
     async def test_a_body_that_is_whole_leaves_a_long_answer_its_time(self) -> None:
         answered = await self.ask({"type": "http.request", "body": b"{}", "more_body": False}, then_silent=True)
         self.assertEqual(answered, ["read", "still there"])

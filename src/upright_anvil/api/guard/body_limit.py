@@ -6,6 +6,7 @@ from http import HTTPStatus
 from starlette.exceptions import HTTPException
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
+from upright_anvil.api.guard.header_fields import first_said
 from upright_anvil.api.problems import SENTENCES, problem
 
 MAX_BODY_BYTES = 1_000_000
@@ -29,8 +30,8 @@ class BodyLimit:
             await self.app(scope, receive, send)
             return
         most = LARGE.get(scope["path"], MAX_BODY_BYTES)
-        announced = dict(scope["headers"]).get(b"content-length", b"0")
-        if not announced.isdigit() or int(announced) > most:
+        announced = first_said(scope, b"content-length", "0")
+        if not announced.isdecimal() or int(announced) > most:
             await self._refuse(scope, receive, send)
             return
         taken, whole = 0, False

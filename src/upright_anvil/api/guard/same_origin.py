@@ -10,9 +10,9 @@ from http import HTTPStatus
 from typing import Final
 from urllib.parse import urlsplit
 
-from starlette.datastructures import Headers
 from starlette.types import ASGIApp, Receive, Scope, Send
 
+from upright_anvil.api.guard.header_fields import first_said, said
 from upright_anvil.api.hosting.studios import name_of
 from upright_anvil.api.problems import problem
 
@@ -44,31 +44,31 @@ class SameOrigin:
         if scope["type"] not in ("http", "websocket"):
             await self.app(scope, receive, send)
             return
-        headers = Headers(scope=scope)
-        if not _answers_to(headers, self.hosts):
+        if not _answers_to(scope, self.hosts):
             await _refuse(scope, receive, send, HTTPStatus.MISDIRECTED_REQUEST, "The app does not answer to that name.")
-        elif _from_elsewhere(scope, headers):
+        elif _from_elsewhere(scope):
             await _refuse(scope, receive, send, HTTPStatus.FORBIDDEN, "Only the app's own pages may ask that.")
         else:
             await self.app(scope, receive, send)
 
 
-def _answers_to(headers: Headers, hosts: Container[str]) -> bool:
-    said = headers.getlist("host")
-    return len(said) == 1 and name_of(said[0]) in hosts
+def _answers_to(scope: Scope, hosts: Container[str]) -> bool:
+    names = said(scope, b"host")
+    return len(names) == 1 and name_of(names[0]) in hosts
 
 
-def _from_elsewhere(scope: Scope, headers: Headers) -> bool:
+def _from_elsewhere(scope: Scope) -> bool:
     """Whether another website's page asks; pages may be led to, so that a link to the app works."""
     path = scope["path"]
     if path in FROM_ANYWHERE or path.startswith(UNGUESSED):
         return False
-    origins = headers.getlist("origin")
-    if origins and (len(origins) > 1 or urlsplit(origins[0]).netloc.lower() != headers["host"].lower()):
+    origins = said(scope, b"origin")
+    if origins and (len(origins) > 1 or urlsplit(origins[0]).netloc.lower() != first_said(scope, b"host").lower()):
         return True
-    if headers.get("sec-fetch-site", "none") in _OWN_SITES:
+    if first_said(scope, b"sec-fetch-site", "none") in _OWN_SITES:
         return False
-    leads_here = headers.get("sec-fetch-mode") == "navigate" and headers.get("sec-fetch-dest") == "document"
+    mode, place = first_said(scope, b"sec-fetch-mode"), first_said(scope, b"sec-fetch-dest")
+    leads_here = mode == "navigate" and place == "document"
     return not (leads_here and scope.get("method") in _SAFE and not path.startswith("/api/"))
 
 

@@ -9,11 +9,12 @@ from http import HTTPStatus
 from typing import Any, Final
 
 from starlette.concurrency import run_in_threadpool
-from starlette.datastructures import Headers, MutableHeaders
+from starlette.datastructures import MutableHeaders
 from starlette.requests import cookie_parser
 from starlette.types import ASGIApp, Message, Receive, Scope, Send
 
 from upright_anvil.api.guard.access_book import Visitor
+from upright_anvil.api.guard.header_fields import said
 from upright_anvil.api.guard.same_origin import FROM_ANYWHERE, UNGUESSED
 from upright_anvil.api.problems import problem
 from upright_anvil.api.studio import Studio
@@ -51,10 +52,10 @@ class Cookies:
         """Answer the headers that sign a browser out; the device stays known."""
         return [f"{self.token}=; Max-Age=0{self._end}"]
 
-    def read(self, headers: Headers) -> tuple[str, str]:
+    def read(self, scope: Scope) -> tuple[str, str]:
         """Answer the words of both cookies, empty where there are none."""
         found: dict[str, str] = {}
-        for line in headers.getlist("cookie"):
+        for line in said(scope, b"cookie"):
             # Cookies of others on this machine come along, whatever they are called; theirs is no fault of ours.
             found = cookie_parser(line) | found
         return found.get(self.token, ""), found.get(self.device, "")
@@ -72,7 +73,7 @@ class SignInGuard:
         if scope["type"] not in ("http", "websocket") or not path.startswith("/api/") or studio is None:
             await self.app(scope, receive, send)
             return
-        visitor, demanded = await self._who(studio, Headers(scope=scope))
+        visitor, demanded = await self._who(studio, scope)
         state = scope.setdefault("state", {})
         state["visitor"], state["demanded"], state["cookies"] = visitor, demanded, []
         anybody = path in OPEN or path.startswith((COMING_IN, UNGUESSED))
@@ -97,8 +98,8 @@ class SignInGuard:
 
         await self.app(scope, receive, with_cookies)
 
-    async def _who(self, studio: Studio, headers: Headers) -> tuple[Visitor, bool]:
-        token, device = self.cookies.read(headers)
+    async def _who(self, studio: Studio, scope: Scope) -> tuple[Visitor, bool]:
+        token, device = self.cookies.read(scope)
 
         def found() -> tuple[Visitor, bool]:
             book = studio.shared.access
@@ -139,7 +140,7 @@ class _Still:
         if turn == self._turn:
             return True
         self._turn = turn
-        now, _ = await self._who(self._studio, Headers(scope=self._scope))
+        now, _ = await self._who(self._studio, self._scope)
         return bool(now.is_in and now.sign_in_id == self._visitor.sign_in_id)
 
 

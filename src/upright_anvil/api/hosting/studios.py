@@ -1,15 +1,15 @@
 """Which studio a request is about: the one there is, or that of the name by which the browser calls the app."""
 
-from collections.abc import AsyncIterator, Collection
-from contextlib import AbstractAsyncContextManager, asynccontextmanager
+from collections.abc import Collection
+from contextlib import AbstractAsyncContextManager, nullcontext
 from functools import lru_cache
 from http import HTTPStatus
 from typing import Protocol
 from urllib.parse import urlsplit
 
-from starlette.datastructures import Headers
 from starlette.types import ASGIApp, Receive, Scope, Send
 
+from upright_anvil.api.guard.header_fields import first_said
 from upright_anvil.api.problems import problem
 from upright_anvil.api.studio import Studio
 
@@ -40,10 +40,9 @@ class OneStudio:
         """Whether the app answers to a name."""
         return name in self._names
 
-    @asynccontextmanager
-    async def lent(self, _name: str) -> AsyncIterator[Studio]:
-        """Lend the studio."""
-        yield self.studio
+    def lent(self, _name: str) -> AbstractAsyncContextManager[Studio]:
+        """Lend the studio, which stays open anyway."""
+        return nullcontext(self.studio)
 
 
 @lru_cache(maxsize=256)
@@ -69,7 +68,7 @@ class StudioOfName:
         if scope["type"] not in ("http", "websocket") or not (path.startswith("/api/") or path == "/health"):
             await self.app(scope, receive, send)
             return
-        name = name_of(Headers(scope=scope).get("host", ""))
+        name = name_of(first_said(scope, b"host"))
         try:
             async with self.studios.lent(name) as studio:
                 scope.setdefault("state", {})["studio"] = studio

@@ -8,7 +8,7 @@ from pydantic import AwareDatetime, Field, StringConstraints
 from upright_anvil.api.request_model import MADE, LoadRequest, MadeId, Note, RequestModel
 from upright_anvil.core.body.joints import Joint, Side
 from upright_anvil.core.ids import NO_LINE, NO_PLACE, DayId, ExerciseId, LineId, PlaceId, ProgramId, WeekId
-from upright_anvil.core.ledger.how import How, LeftSide, Quality, RightSide, SetEnd, Source
+from upright_anvil.core.ledger.how import NOTHING_SEEN, How, LeftSide, Quality, RightSide, SetEnd, Source
 from upright_anvil.core.ledger.rows import Outcome, PerformedSet, SetPosition
 from upright_anvil.core.prescription.bounds import (
     MAX_ALTERNATIVES,
@@ -86,7 +86,7 @@ class SetRequest(RequestModel):
             PerformedSet,
             slot=self.made(SetPosition),
             load=self.load.load() if self.load else None,
-            how=self.how.made(How),
+            how=self.how.made(How) if "how" in self.model_fields_set else NOTHING_SEEN,
         )
 
 

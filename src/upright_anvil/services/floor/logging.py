@@ -87,17 +87,18 @@ def log_set(scope: Scope, sid: SessionId, row: PerformedSet, now: datetime) -> A
 
     Raises `NotFoundError` before the session was started.
     """
-    return Acknowledged(row.id, again=not ledger.add_set(scope, sid, _arrived(scope, row, now), now))
+    return Acknowledged(row.id, again=not ledger.add_set(scope, sid, _arrived(row, now), now))
 
 
 def log_sets(scope: Scope, sid: SessionId, rows: Sequence[PerformedSet], now: datetime) -> None:
     """Store the sets of a session at once, each as `log_set` does. Raises `NotFoundError`."""
-    ledger.add_sets(scope, sid, [_arrived(scope, row, now) for row in rows], now)
+    ledger.add_sets(scope, sid, [_arrived(row, now) for row in rows], now)
 
 
-def _arrived(scope: Scope, row: PerformedSet, now: datetime) -> PerformedSet:
+def _arrived(row: PerformedSet, now: datetime) -> PerformedSet:
+    """A set as it is kept: mostly as it came, for whoever logs it is signed by the ledger."""
     at = row.logged_at and _as_possible(row.logged_at, now)
-    return replace(row, logged_at=at, actor_id=scope.actor.person_id)
+    return row if at == row.logged_at else replace(row, logged_at=at)
 
 
 def _as_possible(at: datetime, now: datetime) -> datetime:

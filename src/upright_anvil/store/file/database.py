@@ -159,7 +159,7 @@ class Database:
         # What a query was asked with is somebody's health: it stands in no error and no log.
         self.engine = create_engine(f"sqlite:///{path}", connect_args={"timeout": lock_patience}, hide_parameters=True)
         _prepare(self.engine)
-        self._ready_to_write: list[Connection] = []
+        self._ready_to_write: list[tuple[Connection, sqlite3.Connection]] = []
 
     def create(self, version: str) -> None:
         """Make the tables of the newest migration, ``version``, in an empty file; a test holds both ways alike."""
@@ -207,10 +207,11 @@ class Database:
         a write waits.
         """
         try:
-            connection = self._ready_to_write.pop()
+            ready = self._ready_to_write.pop()
         except IndexError:  # the first time, or others write too
-            connection = self.engine.connect()
-        driver = driver_of(connection)
+            fresh = self.engine.connect()
+            ready = fresh, driver_of(fresh)
+        connection, driver = ready
         try:
             driver.execute("BEGIN IMMEDIATE")
             scope = Scope(connection, studio_id, actor, self.memory)
@@ -230,12 +231,13 @@ class Database:
                 connection.rollback()
             if driver.in_transaction:
                 driver.rollback()
-            self._ready_to_write.append(connection)
+            self._ready_to_write.append(ready)
 
     def close(self) -> None:
         """Close all connections."""
         while self._ready_to_write:
-            self._ready_to_write.pop().close()
+            connection, _ = self._ready_to_write.pop()
+            connection.close()
         self.engine.dispose()
 
 

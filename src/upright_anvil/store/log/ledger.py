@@ -91,15 +91,17 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
 
 def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], received_at: datetime) -> int:
     """Store performed sets of a session in their order, as `add_set` does; answer how many were new."""
+    received = moment_text(received_at)
     given = {
         "studio_id": scope.studio_id,
         "actor_id": scope.actor.person_id,
         "device_id": scope.actor.device_id,
         "session_id": session_id,
-        "received_at": moment_text(received_at),
+        "received_at": received,
     }
     values = [
-        _SET_COLUMNS.write(row) | given | {"logged_at": moment_text(row.logged_at or received_at)} for row in rows
+        {**_SET_COLUMNS.write(row), **given, "logged_at": moment_text(row.logged_at) if row.logged_at else received}
+        for row in rows
     ]
     scope.write_what_waits()
     new = scope.driver.executemany(_INSERT, values).rowcount if values else 0

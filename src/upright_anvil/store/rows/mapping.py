@@ -9,6 +9,7 @@ from dataclasses import dataclass, fields, is_dataclass
 from decimal import Decimal
 from enum import Enum
 from functools import lru_cache
+from operator import attrgetter
 from types import UnionType
 from typing import Any, Generic, TypeVar, Union, get_args, get_origin, get_type_hints
 
@@ -42,7 +43,9 @@ class Columns(Generic[V]):
             start = self._spans[-1][1] if self._spans else 0
             self._spans.append((start, start + len(field.columns), field.read))
         of_fields = [(own.name, field) for own, field in zip(fields(kind), self._fields, strict=True)]  # type: ignore[arg-type]
-        self._as_they_are = [(own, field.columns[0]) for own, field in of_fields if field.write is None]
+        plain = [(own, field.columns[0]) for own, field in of_fields if field.write is None]
+        self._as_they_are = [column for _, column in plain]
+        self._got = _getter([own for own, _ in plain])
         self._written = [(own, field.columns, field.write) for own, field in of_fields if field.write is not None]
 
     @property
@@ -57,10 +60,17 @@ class Columns(Generic[V]):
 
     def write(self, value: V) -> dict[str, Any]:
         """Answer the columns of a value."""
-        said = {column: getattr(value, own) for own, column in self._as_they_are}
+        said = dict(zip(self._as_they_are, self._got(value), strict=True))
         for own, columns, write in self._written:
             said.update(zip(columns, write(getattr(value, own)), strict=True))
         return said
+
+
+def _getter(names: Sequence[str]) -> Callable[[Any], tuple[Any, ...]]:
+    """What reads some attributes at once: a row has dozens."""
+    if len(names) > 1:
+        return attrgetter(*names)
+    return lambda value: tuple(getattr(value, name) for name in names)
 
 
 def _field(name: str, hint: Any) -> _Field:
@@ -70,7 +80,7 @@ def _field(name: str, hint: Any) -> _Field:
     if kind is Decimal:
         return _Field(name, (name,), _maybe(Decimal), lambda value: (None if value is None else str(value),))
     if isinstance(kind, type) and issubclass(kind, Enum):
-        return _Field(name, (name,), _maybe(kind), lambda value: (None if value is None else value.value,))
+        return _Field(name, (name,), _maybe(kind), lambda value: (None if value is None else value._value_,))
     if isinstance(kind, type) and is_dataclass(kind):
         inner = Columns(kind)
         names = inner.names
@@ -86,7 +96,7 @@ def _field(name: str, hint: Any) -> _Field:
 
 
 def _load_columns(load: Load | None) -> tuple[str | None, str | None]:
-    return (None, None) if load is None else (str(load.value), load.unit.value)
+    return (None, None) if load is None else (str(load.value), load.unit._value_)
 
 
 def _digits(raw: tuple[str]) -> tuple[int, ...]:

@@ -69,7 +69,7 @@ class ViewRoute(APIRoute):
     def matches(self, scope: Scope) -> tuple[Match, Scope]:
         """Whether it is asked for; what begins or ends otherwise is not, and most of hundreds do."""
         path = scope["path"]
-        if path.startswith(self._begins) and path.endswith(self._ends):
+        if path.startswith(self._begins) and path.endswith(self._ends) and self.path_regex.match(path):
             return super().matches(scope)
         return Match.NONE, {}
 

@@ -9852,7 +9852,7 @@ export interface components {
              */
             on: string;
             /** Value */
-            value?: (number | string) | null;
+            value?: number | string | null;
             load?: components["schemas"]["LoadRequest"] | null;
             side?: components["schemas"]["Side"] | null;
             /**

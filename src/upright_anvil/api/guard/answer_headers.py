@@ -2,6 +2,7 @@
 
 import re
 from base64 import b64encode
+from collections.abc import Awaitable
 from hashlib import sha256
 from secrets import token_urlsafe
 from typing import Final
@@ -65,15 +66,14 @@ class AnswerHeaders:
     def __init__(self, app: ASGIApp) -> None:
         self.app = app
 
-    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+    def __call__(self, scope: Scope, receive: Receive, send: Send) -> Awaitable[None]:
         """Pass a request on, its answer with headers."""
         if scope["type"] != "http":
-            await self.app(scope, receive, send)
-            return
+            return self.app(scope, receive, send)
         path = scope["path"]
         of_data = path.startswith("/api/")
 
-        async def told(message: Message) -> None:
+        def told(message: Message) -> Awaitable[None]:
             if message["type"] == "http.response.start":
                 own = [pair for pair in message.get("headers", ()) if pair[0] not in _NAMED]
                 said = {name for name, _ in own}
@@ -84,6 +84,6 @@ class AnswerHeaders:
                 elif path.startswith("/assets/") and message["status"] == 200:  # noqa: PLR2004 - found
                     own = [*(pair for pair in own if pair[0] != _KEPT), (_KEPT, _FOR_GOOD)]
                 message["headers"] = [*own, *_EVERYWHERE]
-            await send(message)
+            return send(message)
 
-        await self.app(scope, receive, told)
+        return self.app(scope, receive, told)

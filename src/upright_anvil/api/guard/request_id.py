@@ -1,5 +1,6 @@
 """Every request has an id: in its answer, and in every line that is logged about it."""
 
+from collections.abc import Awaitable
 from secrets import token_hex
 from typing import Final
 
@@ -25,10 +26,10 @@ class RequestId:
         own = token_hex(8)
         before = request_id.set(own)
 
-        async def told(message: Message) -> None:
+        def told(message: Message) -> Awaitable[None]:
             if message["type"] == "http.response.start":
                 message["headers"] = [*message.get("headers", ()), (_NAME, own.encode())]
-            await send(message)
+            return send(message)
 
         try:
             await self.app(scope, receive, told)

@@ -5,7 +5,7 @@ as a picture. The first is told by the Host header, the others by Origin and Sec
 What is no browser sends neither and is let through: it could write both.
 """
 
-from collections.abc import Container
+from collections.abc import Awaitable, Container
 from http import HTTPStatus
 from typing import Final
 from urllib.parse import urlsplit
@@ -39,17 +39,17 @@ class SameOrigin:
     def __init__(self, app: ASGIApp, hosts: Container[str]) -> None:
         self.app, self.hosts = app, hosts
 
-    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+    def __call__(self, scope: Scope, receive: Receive, send: Send) -> Awaitable[None]:
         """Pass a request on, or answer 421 for another name and 403 for another website."""
         if scope["type"] not in ("http", "websocket"):
-            await self.app(scope, receive, send)
-            return
+            return self.app(scope, receive, send)
         if not _answers_to(scope, self.hosts):
-            await _refuse(scope, receive, send, HTTPStatus.MISDIRECTED_REQUEST, "The app does not answer to that name.")
-        elif _from_elsewhere(scope):
-            await _refuse(scope, receive, send, HTTPStatus.FORBIDDEN, "Only the app's own pages may ask that.")
-        else:
-            await self.app(scope, receive, send)
+            return _refuse(
+                scope, receive, send, HTTPStatus.MISDIRECTED_REQUEST, "The app does not answer to that name."
+            )
+        if _from_elsewhere(scope):
+            return _refuse(scope, receive, send, HTTPStatus.FORBIDDEN, "Only the app's own pages may ask that.")
+        return self.app(scope, receive, send)
 
 
 def _answers_to(scope: Scope, hosts: Container[str]) -> bool:

@@ -4,7 +4,7 @@ The cookies are for this site only, unseen by scripts, and sent over TLS alone w
 """
 
 import asyncio
-from collections.abc import Callable
+from collections.abc import Awaitable, Callable
 from http import HTTPStatus
 from typing import Any, Final
 
@@ -87,14 +87,14 @@ class SignInGuard:
                 await send({"type": "websocket.close", "code": _POLICY_VIOLATION})
             return
 
-        async def with_cookies(message: Message) -> None:
+        def with_cookies(message: Message) -> Awaitable[None]:
             if message["type"] == "http.response.start" and (state["cookies"] or demanded):
                 headers = MutableHeaders(scope=message)
                 for line in state["cookies"]:
                     headers.append("Set-Cookie", line)
                 if demanded:
                     headers[KEPT_ON_DEVICES] = "no"
-            await send(message)
+            return send(message)
 
         await self.app(scope, receive, with_cookies)
 

@@ -1,5 +1,6 @@
 """So many sockets at once and no more, and messages no longer than they need to be."""
 
+from collections.abc import Awaitable
 from typing import Final
 
 from starlette.types import ASGIApp, Receive, Scope, Send
@@ -19,11 +20,11 @@ class SocketLimit:
     def __init__(self, app: ASGIApp, most: int = MOST_SOCKETS) -> None:
         self.app, self.most, self._open = app, most, 0
 
-    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
-        """Pass a socket on while there is room."""
-        if scope["type"] != "websocket":
-            await self.app(scope, receive, send)
-            return
+    def __call__(self, scope: Scope, receive: Receive, send: Send) -> Awaitable[None]:
+        """Pass a socket on while there is room, and what is none."""
+        return (self._limited if scope["type"] == "websocket" else self.app)(scope, receive, send)
+
+    async def _limited(self, scope: Scope, receive: Receive, send: Send) -> None:
         if self._open >= self.most:
             await receive()
             await send({"type": "websocket.close", "code": _TRY_AGAIN_LATER})

@@ -84,7 +84,7 @@ class SetRequest(RequestModel):
         """Answer the row of the ledger. Raises `DomainError` when the figures do not go together."""
         return self.made(
             PerformedSet,
-            slot=self.made(SetPosition),
+            slot=SetPosition(self.line, self.number, ramp=self.ramp),
             load=self.load.load() if self.load else None,
             how=self.how.made(How) if "how" in self.model_fields_set else NOTHING_SEEN,
         )

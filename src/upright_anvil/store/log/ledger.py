@@ -91,18 +91,11 @@ def add_set(scope: Scope, session_id: SessionId, row: PerformedSet, received_at:
 
 def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], received_at: datetime) -> int:
     """Store performed sets of a session in their order, as `add_set` does; answer how many were new."""
-    received = moment_text(received_at)
-    given = {
-        "studio_id": scope.studio_id,
-        "actor_id": scope.actor.person_id,
-        "device_id": scope.actor.device_id,
-        "session_id": session_id,
-        "received_at": received,
-    }
-    values = [
-        {**_SET_COLUMNS.write(row), **given, "logged_at": moment_text(row.logged_at) if row.logged_at else received}
-        for row in rows
-    ]
+    received, who = moment_text(received_at), scope.actor
+    beside = (scope.studio_id, who.device_id, session_id, received, session_id, scope.studio_id)
+    values = [[*_SET_COLUMNS.values(row), *beside] for row in rows]
+    for row, own in zip(rows, values, strict=True):
+        own[_LOGGED_AT], own[_ACTOR] = moment_text(row.logged_at) if row.logged_at else received, who.person_id
     scope.write_what_waits()
     new = scope.driver.executemany(_INSERT, values).rowcount if values else 0
     if new < len(values):
@@ -116,8 +109,9 @@ def add_sets(scope: Scope, session_id: SessionId, rows: Sequence[PerformedSet], 
     return new
 
 
+_LOGGED_AT, _ACTOR = map(_SET_COLUMNS.names.index, ("logged_at", "actor_id"))
 _SET = cast("SqlTable", PerformedSetRow.__table__)
-_GIVEN = [c.name for c in _SET.columns if c.name not in ("seq", "client_id")]
+_GIVEN = [*_SET_COLUMNS.names, "studio_id", "device_id", "session_id", "received_at"]
 _OF_ITS_SESSION: Any = select(*map(bindparam, _GIVEN), SessionRow.client_id).where(
     SessionRow.id == bindparam("session_id"), SessionRow.studio_id == bindparam("studio_id")
 )
@@ -125,8 +119,9 @@ _INSERT = str(
     insert(_SET)
     .from_select([*_GIVEN, "client_id"], _OF_ITS_SESSION)
     .on_conflict_do_nothing(index_elements=["id"])
-    .compile(dialect=sqlite.dialect(paramstyle="named"))
+    .compile(dialect=sqlite.dialect(paramstyle="qmark"))
 )
+"""Its values are those of ``_GIVEN`` in their order, and the session's and the studio's once more."""
 
 
 def last_logged(scope: Scope, session_id: SessionId) -> datetime | None:

@@ -4,7 +4,7 @@ An enumeration is kept as its value, a decimal as text, a load as figure and uni
 week as digits; the fields of a value inside another lie beside the others under their own names.
 """
 
-from collections.abc import Callable, Mapping, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass, fields, is_dataclass
 from decimal import Decimal
 from enum import Enum
@@ -27,7 +27,7 @@ class _Field:
     name: str
     columns: tuple[str, ...]
     read: Callable[[tuple[Any, ...]], Any] | None
-    write: Callable[[Any], tuple[Any, ...]] | None
+    write: Callable[[Any], Iterable[Any]] | None
     """None where a value is kept as it is."""
 
 
@@ -42,16 +42,10 @@ class Columns(Generic[V]):
         for field in self._fields:
             start = self._spans[-1][1] if self._spans else 0
             self._spans.append((start, start + len(field.columns), field.read))
-        of_fields = [(own.name, field) for own, field in zip(fields(kind), self._fields, strict=True)]  # type: ignore[arg-type]
-        plain = [(own, field.columns[0]) for own, field in of_fields if field.write is None]
-        self._as_they_are = [column for _, column in plain]
-        self._got = _getter([own for own, _ in plain])
-        self._written = [(own, field.columns, field.write) for own, field in of_fields if field.write is not None]
-
-    @property
-    def names(self) -> tuple[str, ...]:
+        self._said = _getter([own.name for own in fields(kind)])  # type: ignore[arg-type]
+        self._written = [field.write for field in self._fields]
+        self.names = tuple(name for field in self._fields for name in field.columns)
         """The columns in order."""
-        return tuple(name for field in self._fields for name in field.columns)
 
     def read(self, raw: Sequence[Any]) -> V:
         """Answer the value from the values of its columns, in their order."""
@@ -60,10 +54,17 @@ class Columns(Generic[V]):
 
     def write(self, value: V) -> dict[str, Any]:
         """Answer the columns of a value."""
-        said = dict(zip(self._as_they_are, self._got(value), strict=True))
-        for own, columns, write in self._written:
-            said.update(zip(columns, write(getattr(value, own)), strict=True))
-        return said
+        return dict(zip(self.names, self.values(value), strict=True))
+
+    def values(self, value: V) -> list[Any]:
+        """Answer what stands in the columns of a value, in their order."""
+        found: list[Any] = []
+        for said, write in zip(self._said(value), self._written, strict=True):
+            if write is None:
+                found.append(said)
+            else:
+                found += write(said)
+        return found
 
 
 def _getter(names: Sequence[str]) -> Callable[[Any], tuple[Any, ...]]:
@@ -83,13 +84,7 @@ def _field(name: str, hint: Any) -> _Field:
         return _Field(name, (name,), _maybe(kind), lambda value: (None if value is None else value._value_,))
     if isinstance(kind, type) and is_dataclass(kind):
         inner = Columns(kind)
-        names = inner.names
-
-        def write(value: Any) -> tuple[Any, ...]:
-            said = inner.write(value)
-            return tuple(said[name] for name in names)
-
-        return _Field(name, names, lru_cache(SHARED)(inner.read), lru_cache(SHARED)(write))
+        return _Field(name, inner.names, lru_cache(SHARED)(inner.read), inner.values)
     if kind == tuple[int, ...]:
         return _Field(name, (name,), _digits, lambda days: ("".join(str(day) for day in sorted(set(days))),))
     return _Field(name, (name,), None, None)

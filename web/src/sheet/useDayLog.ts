@@ -1,9 +1,12 @@
 // A day's log, kept on this phone with every tap.
-import { useState } from "react";
+import { useEffect, useState } from "react";
 import { freshLog, type DayLog } from "./dayLog";
 
-/** A phone that keeps nothing (a private window) goes on without; the result can still be sent. */
+/** The logs of this file while it is open: a phone that keeps nothing (a private window) goes on without. */
+const open = new Map<string, DayLog>();
+
 function keep(place: string, log: DayLog): void {
+  open.set(place, log);
   try {
     localStorage.setItem(place, JSON.stringify(log));
   } catch {
@@ -11,20 +14,42 @@ function keep(place: string, log: DayLog): void {
   }
 }
 
-export function keptLog(place: string): DayLog {
+function read(kept: string | null): DayLog | undefined {
   try {
-    const kept = localStorage.getItem(place);
-    if (kept) return { ...freshLog(), ...(JSON.parse(kept) as DayLog) };
+    return kept ? { ...freshLog(), ...(JSON.parse(kept) as DayLog) } : undefined;
   } catch {
-    // What cannot be read is begun anew.
+    return undefined; // What cannot be read is begun anew.
   }
-  const fresh = freshLog();
-  keep(place, fresh);
-  return fresh;
+}
+
+function stored(place: string): string | null {
+  try {
+    return localStorage.getItem(place);
+  } catch {
+    return null;
+  }
+}
+
+/** The log of a day; one that is begun is kept with its first tap, so that nothing a browser still holds is written over. */
+export function keptLog(place: string): DayLog {
+  const log = open.get(place) ?? read(stored(place)) ?? freshLog();
+  open.set(place, log);
+  return log;
 }
 
 export function useDayLog(place: string) {
   const [log, setLog] = useState(() => keptLog(place));
+  useEffect(() => {
+    // The same file in another tab, or a browser that brings late what it was given before the file was opened again.
+    const told = ({ key, newValue }: StorageEvent) => {
+      const said = key === place ? read(newValue) : undefined;
+      if (!said) return;
+      open.set(place, said);
+      setLog(said);
+    };
+    window.addEventListener("storage", told);
+    return () => window.removeEventListener("storage", told);
+  }, [place]);
   const change = (make: (log: DayLog) => DayLog) =>
     setLog((before) => {
       const next = make(before);

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { freshLog, withSet } from "./dayLog";
+import { freshLog, withSet, type DayLog } from "./dayLog";
 
 const PLACE = "sheet:day";
 const said = {
@@ -61,9 +61,22 @@ describe("a day's log on the phone", () => {
     );
     expect(shown()).toBe("1 sets");
     tap();
-    expect(
-      Object.keys((JSON.parse(localStorage.getItem(PLACE) ?? "") as { rows: object }).rows),
-    ).toHaveLength(2);
+    expect(Object.keys((JSON.parse(localStorage.getItem(PLACE) ?? "") as DayLog).rows)).toHaveLength(2);
+  });
+
+  it("loses no tap that was made before the kept log came", async () => {
+    await opened();
+    tap();
+    const kept = withSet(withSet(freshLog(), "1:1:0", said), "1:2:0", said);
+    act(
+      () =>
+        void window.dispatchEvent(
+          new StorageEvent("storage", { key: PLACE, newValue: JSON.stringify(kept) }),
+        ),
+    );
+    expect(shown()).toBe("3 sets");
+    const stored = JSON.parse(localStorage.getItem(PLACE) ?? "") as DayLog;
+    expect([stored.run, Object.keys(stored.rows).length]).toEqual([kept.run, 3]);
   });
 
   it("is not lost in a browser that keeps nothing while the file stays open, left and entered again", async () => {

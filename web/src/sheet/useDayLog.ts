@@ -37,15 +37,25 @@ export function keptLog(place: string): DayLog {
   return log;
 }
 
+/** Takes over a log that comes from elsewhere; what was tapped in one that was begun here meanwhile goes into it. */
+function takenOver(place: string, said: DayLog): DayLog {
+  const own = keptLog(place);
+  if (own.run === said.run || Object.keys(own.rows).length === 0) {
+    open.set(place, said);
+    return said;
+  }
+  const both = { ...said, ended: null, rows: { ...said.rows, ...own.rows } };
+  keep(place, both);
+  return both;
+}
+
 export function useDayLog(place: string) {
   const [log, setLog] = useState(() => keptLog(place));
   useEffect(() => {
     // The same file in another tab, or a browser that brings late what it was given before the file was opened again.
     const told = ({ key, newValue }: StorageEvent) => {
       const said = key === place ? read(newValue) : undefined;
-      if (!said) return;
-      open.set(place, said);
-      setLog(said);
+      if (said) setLog(takenOver(place, said));
     };
     window.addEventListener("storage", told);
     return () => window.removeEventListener("storage", told);

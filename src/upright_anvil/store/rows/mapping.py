@@ -24,7 +24,6 @@ SHARED = 4096
 class _Field:
     """One field: the columns it lies in, and how it is read from their values and written to them."""
 
-    name: str
     columns: tuple[str, ...]
     read: Callable[[tuple[Any, ...]], Any] | None
     write: Callable[[Any], Iterable[Any]] | None
@@ -77,17 +76,17 @@ def _getter(names: Sequence[str]) -> Callable[[Any], tuple[Any, ...]]:
 def _field(name: str, hint: Any) -> _Field:
     kind = _without_none(hint)
     if kind is Load:
-        return _Field(name, (name, f"{name}_unit"), _load, _load_columns)
+        return _Field((name, f"{name}_unit"), _load, _load_columns)
     if kind is Decimal:
-        return _Field(name, (name,), _maybe(Decimal), lambda value: (None if value is None else str(value),))
+        return _Field((name,), _maybe(Decimal), lambda value: (None if value is None else str(value),))
     if isinstance(kind, type) and issubclass(kind, Enum):
-        return _Field(name, (name,), _maybe(kind), lambda value: (None if value is None else value._value_,))
+        return _Field((name,), _maybe(kind), lambda value: (None if value is None else value._value_,))
     if isinstance(kind, type) and is_dataclass(kind):
         inner = Columns(kind)
-        return _Field(name, inner.names, lru_cache(SHARED)(inner.read), inner.values)
+        return _Field(inner.names, lru_cache(SHARED)(inner.read), inner.values)
     if kind == tuple[int, ...]:
-        return _Field(name, (name,), _digits, lambda days: ("".join(str(day) for day in sorted(set(days))),))
-    return _Field(name, (name,), None, None)
+        return _Field((name,), _digits, lambda days: ("".join(str(day) for day in sorted(set(days))),))
+    return _Field((name,), None, None)
 
 
 def _load_columns(load: Load | None) -> tuple[str | None, str | None]:
